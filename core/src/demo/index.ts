@@ -1,0 +1,2 @@
+export { chapelBundle } from './chapel.js';
+export { fridayBundle } from './friday.js';

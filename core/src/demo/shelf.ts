@@ -1,0 +1,101 @@
+/** The demo shelf: about 90 items with tape codes. */
+import type { Hands, Item, Person, Shelf, SkillName } from '../documents/index.js';
+
+/** Tape code prefix, how many, and the kind; ids follow from the code. */
+const STOCK: readonly (readonly [code: string, count: number, kind: string])[] = [
+  ['CAM', 1, 'camoneinc'],
+  ['FTC', 2, 'camfourth'],
+  ['SMC', 1, 'camcompac'],
+  ['PTZ', 1, 'campantil'],
+  ['SWC', 1, 'switchcom'],
+  ['SWR', 1, 'switchrac'],
+  ['REC', 2, 'recordhdm'],
+  ['SCR', 1, 'screen043'],
+  ['LAP', 2, 'laptopcom'],
+  ['ADD', 2, 'adaptdtoa'],
+  ['ADC', 2, 'adaptctoa'],
+  ['RTR', 1, 'routerwan'],
+  ['NSW', 1, 'netswitch'],
+  ['STR', 1, 'striprack'],
+  ['STF', 3, 'stripfour'],
+  ['RAK', 1, 'rackcase4'],
+  ['BAT', 3, 'battplate'],
+  ['BIG', 1, 'battpla15'],
+  ['LMP', 2, 'lamppanel'],
+  ['TRI', 3, 'tripodflu'],
+  ['STD', 2, 'standhigh'],
+  ['HDP', 2, 'headphone'],
+  ['TLP', 1, 'toolpouch'],
+  ['H01', 4, 'hdmi0001m'],
+  ['H03', 3, 'hdmi0003m'],
+  ['H10', 2, 'hdmi0010m'],
+  ['H15', 2, 'hdmi0015m'],
+  ['H20', 2, 'hdmi0020m'],
+  ['H30', 1, 'hdmi0030m'],
+  ['O30', 1, 'hdmiopt30'],
+  ['O50', 1, 'hdmiopt50'],
+  ['B10', 2, 'coax0010m'],
+  ['B25', 2, 'coax0025m'],
+  ['N02', 4, 'netw0002m'],
+  ['N10', 2, 'netw0010m'],
+  ['N30', 2, 'netw0030m'],
+  ['M02', 8, 'mainlead2'],
+  ['M05', 4, 'mainlead5'],
+  ['M10', 3, 'mainlea10'],
+  ['M25', 2, 'mainlea25'],
+  ['X05', 2, 'audio005m'],
+  ['X10', 2, 'audio010m'],
+];
+
+function items(): Record<string, Item> {
+  const all: Record<string, Item> = {};
+  for (const [code, count, kind] of STOCK) {
+    for (let i = 1; i <= count; i++) {
+      const number = String(i).padStart(2, '0');
+      all[`item${code.toLowerCase()}${number}`] = { tape: `${code} ${number}`, kind, state: 'ready' };
+    }
+  }
+  const known = (id: string): Item => all[id] as Item;
+  all.itembat01 = { ...known('itembat01'), cycles: 105 };
+  all.itembat02 = { ...known('itembat02'), cycles: 240 };
+  all.itembat03 = { ...known('itembat03'), cycles: 610, state: 'in repair', note: 'swollen, do not charge' };
+  all.itembig01 = { ...known('itembig01'), cycles: 12 };
+  all.itemtape1 = { tape: 'TAPE', kind: 'tapecloth', state: 'ready', count: 6 };
+  all.itemramp1 = { tape: 'RAMP', kind: 'rampcable', state: 'ready', count: 8 };
+  return all;
+}
+
+export const demoShelf: Shelf = { items: items() };
+
+const who = (name: string, skills: Partial<Record<SkillName, 1 | 2 | 3>>, more: Partial<Person> = {}): Person => ({
+  name,
+  skills: Object.entries(skills).map(([skill, level]) => ({
+    skill: skill as SkillName,
+    level: level === 3 ? 'can lead' : level === 2 ? 'can do' : 'learning',
+  })),
+  ...more,
+});
+
+/** Made-up people with mixed skills: two under 18, two who cannot lift. */
+export const demoHands: Hands = {
+  people: {
+    odilemarsh: who('Odile Marsh', { lead: 3, mixing: 2, stream: 2 }),
+    tobinashgr: who('Tobin Ashgrove', { mixing: 3, graphics: 2, camera: 2 }),
+    petralund1: who('Petra Lund', { camera: 3, floor: 2 }),
+    inescalder: who('Ines Calder', { sound: 3, stream: 2 }),
+    wilfokonjo: who('Wilf Okonjo', { camera: 2, loading: 2 }),
+    maudtarran: who('Maud Tarrant', { floor: 3 }, { lift: 0 }),
+    benedictam: who('Benedict Amory', { graphics: 2, stream: 1 }, { young: true, lift: 10 }),
+    sunnivaray: who('Sunniva Rayne', { graphics: 3, lead: 2 }),
+    callumdrey: who('Callum Dreyer', { loading: 3, floor: 2 }),
+    noorhasket: who('Noor Haskett', { sound: 2, floor: 2 }),
+    agathepeel: who('Agathe Peel', { camera: 2, graphics: 1 }),
+    josiahvane: who('Josiah Vane', { loading: 2 }, { lift: 0 }),
+    linneabroo: who('Linnea Brook', { stream: 3, lead: 2 }),
+    rufusadeye: who('Rufus Adeyemi', { camera: 1 }, { young: true, lift: 10 }),
+    hedyfallow: who('Hedy Fallow', { mixing: 2, camera: 2 }),
+    gustavfall: who('Gustav Fallow', { loading: 2, sound: 1 }),
+    zitamorrow: who('Zita Morrow', { floor: 2, graphics: 2 }),
+    ebenquayle: who('Eben Quayle', { loading: 2, camera: 1 }),
+  },
+};

@@ -1,0 +1,92 @@
+/** The demo venue: St Alder’s, Nether Quill – a stone nave with aisles, chancel and west gallery. */
+import type { Area, Pillar, Venue } from '../documents/index.js';
+import type { Point } from '../foundations/index.js';
+
+const box = (x: number, y: number, width: number, depth: number): Point[] => [
+  [x, y],
+  [x + width, y],
+  [x + width, y + depth],
+  [x, y + depth],
+];
+
+/** Two rows of four pillars, 3.9 m apart. */
+function pillars(): Record<string, Pillar> {
+  const all: Record<string, Pillar> = {};
+  for (let i = 1; i <= 4; i++) {
+    const x = Math.round((4.6 + (i - 1) * 3.9) * 10) / 10;
+    all[`pillarn0${i}`] = { label: `N${i}`, at: [x, 3.2], size: 0.7 };
+    all[`pillars0${i}`] = { label: `S${i}`, at: [x, 12.2], size: 0.7 };
+  }
+  return all;
+}
+
+const areas: Record<string, Area> = {
+  chancel01: { label: 'chancel +0.3', kind: 'raised', outline: box(20, 4.4, 6, 6.6), floor: 0.3 },
+  gallery01: { label: 'gallery +3.1', kind: 'gallery', outline: box(0.15, 3.4, 2.4, 8.6), floor: 3.1 },
+  pewsnorth: { label: 'pews north', kind: 'seating', outline: box(4.2, 3.9, 9.8, 3), rowSpacing: 0.95 },
+  pewssouth: { label: 'pews south', kind: 'seating', outline: box(4.2, 8.5, 9.8, 3), rowSpacing: 0.95 },
+  aislecent: { label: 'centre aisle', kind: 'keep-clear', outline: box(3.6, 6.9, 11.6, 1.6), walk: 'x' },
+  nofilmkid: { label: 'children’s corner', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 1.45) },
+  deskplace: { label: 'desk', kind: 'desk', outline: box(3.4, 14.3, 2.2, 0.9) },
+};
+
+export const stAlders: Venue = {
+  version: 1,
+  name: 'St Alder’s, Nether Quill',
+  volts: 230,
+  hertz: 50,
+  outline: [
+    [0, 0],
+    [20, 0],
+    [20, 4.4],
+    [26, 4.4],
+    [26, 11],
+    [20, 11],
+    [20, 15.4],
+    [0, 15.4],
+  ],
+  dimensions: {
+    navelength: { order: '001h', label: 'Nave length', axis: 'x', from: 0, to: 20 },
+    chanlength: { order: '002h', label: 'Chancel length', axis: 'x', from: 20, to: 26 },
+    naveacross: { order: '003h', label: 'Width over the aisles', axis: 'y', from: 0, to: 15.4 },
+  },
+  pillars: pillars(),
+  areas,
+  doors: {
+    southdoor: { label: 'south door', kind: 'exit', height: 2.1, jambs: [[6.8, 15.4], [8.2, 15.4]] },
+    vestrydoo: { label: 'vestry door', kind: 'inner', height: 2, jambs: [[22.4, 11], [23.3, 11]] },
+  },
+  marks: {
+    marktable: { order: '001h', label: 'Tables', at: [17.2, 7.7], height: 1.5, facing: 180, light: 140, width: 4.5 },
+    marklecte: { order: '002h', label: 'Lectern', at: [18.6, 5], height: 1.6, facing: 180, light: 140 },
+    markchoir: { order: '003h', label: 'Choir', at: [22.6, 7.7], height: 1.6, facing: 180, light: 90, width: 5.5 },
+    marksolo1: { order: '004h', label: 'Soloist', at: [18.9, 10.2], height: 1.6, facing: 180, light: 140 },
+  },
+  circuits: {
+    circnorth: {
+      order: '001h',
+      label: 'Circuit 1, north',
+      amps: 16,
+      others: { blowerone: { label: 'organ blower', watts: 900, factor: 0.8 } },
+    },
+    circsouth: { order: '002h', label: 'Circuit 2, south', amps: 16 },
+    circvestr: {
+      order: '003h',
+      label: 'Circuit 3, vestry',
+      amps: 13,
+      others: { teaurn001: { label: 'tea urn', watts: 2400, factor: 1 } },
+    },
+  },
+  sockets: {
+    sktnorth1: { order: '001h', label: 'north aisle', at: [8.5, 0], outlets: 2, amps: 13, circuit: 'circnorth' },
+    sktwest01: { order: '002h', label: 'under the gallery', at: [0, 9.4], outlets: 2, amps: 13, circuit: 'circsouth' },
+    sktdesk01: { order: '003h', label: 'by the desk', at: [2.6, 15.4], outlets: 2, amps: 13, circuit: 'circsouth' },
+    sktvestr1: { order: '004h', label: 'by the vestry', at: [20, 13.4], outlets: 2, amps: 13, circuit: 'circvestr' },
+  },
+  networkSockets: { netvestry: { label: 'vestry line', at: [20, 14.6] } },
+  uploads: {
+    uptest001: { at: '2026-11-06T19:40:00Z', up: 9.4 },
+    uptest002: { at: '2026-11-13T19:35:00Z', up: 7.1 },
+    uptest003: { at: '2026-11-20T19:32:00Z', up: 6.3 },
+  },
+};

@@ -1,0 +1,204 @@
+/**
+ * Decorators that define the shape of documents once: the validator and the JSON Schema both read them.
+ * Leaf rules are class-validator constraints; nesting (`One`, `Many`, `MapOf`) is kept in a registry so that
+ * faults carry JSON paths and unknown fields are refused at every depth.
+ */
+import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
+import { ID_PATTERN, isId } from '../foundations/order.js';
+
+export type DocumentClass<T extends object = object> = new () => T;
+export type Nesting = 'one' | 'many' | 'map';
+
+export interface Field {
+  readonly name: string;
+  readonly nested?: { readonly kind: Nesting; readonly of: () => DocumentClass; readonly max: number };
+}
+
+const registry = new Map<object, Map<string, Field>>();
+
+/** The declared fields of a document class, by name. */
+export function fieldsOf(type: DocumentClass): ReadonlyMap<string, Field> {
+  return registry.get(type) ?? new Map<string, Field>();
+}
+
+function declareField(target: object, field: Field): void {
+  const type = target.constructor;
+  const fields = registry.get(type) ?? new Map<string, Field>();
+  fields.set(field.name, { ...fields.get(field.name), ...field });
+  registry.set(type, fields);
+}
+
+export type JsonSchema = Record<string, unknown>;
+/** JSON Schema of each constraint by its name, from the constraint's parameters. */
+export const schemaOfConstraint = new Map<string, (parameters: readonly unknown[]) => JsonSchema>();
+
+interface Constraint<P extends readonly unknown[]> {
+  readonly name: string;
+  test(value: unknown, ...parameters: P): boolean;
+  says(...parameters: P): string;
+  schema(...parameters: P): JsonSchema;
+}
+
+function constraint<P extends readonly unknown[]>(of: Constraint<P>): (...parameters: P) => PropertyDecorator {
+  schemaOfConstraint.set(of.name, parameters => of.schema(...(parameters as unknown as P)));
+  return (...parameters) => {
+    const options: ValidationOptions = {};
+    const check = ValidateBy(
+      {
+        name: of.name,
+        constraints: [...parameters],
+        validator: {
+          validate: value => of.test(value, ...parameters),
+          defaultMessage: () => of.says(...parameters),
+        },
+      },
+      options,
+    );
+    return (target, key) => {
+      declareField(target, { name: String(key) });
+      check(target, String(key));
+    };
+  };
+}
+
+/** The field may be absent; null is refused, since absent means that the key is absent. */
+export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
+/** Neither NUL nor half of a surrogate pair, neither of which Postgres can keep. */
+const CLEAN = '^[^\\u0000\\ud800-\\udfff]*$';
+const clean = new RegExp(CLEAN, 'u');
+export const isCleanText = (text: string): boolean => clean.test(text);
+
+const isText = (value: unknown, min: number, max: number): value is string =>
+  typeof value === 'string' && isCleanText(value) && [...value].length >= min && [...value].length <= max;
+
+/** Text of `min` to `max` characters. */
+export const Text = constraint({
+  name: 'text',
+  test: (value, max: number, min = 0) => isText(value, min, max),
+  says: (max, min = 0) => `must be text of ${min} to ${max} characters without NUL or broken characters`,
+  schema: (max, min = 0) => ({ type: 'string', minLength: min, maxLength: max, pattern: CLEAN }),
+} as Constraint<[max: number, min?: number]>);
+
+/** A finite number from `min` to `max`. */
+export const Num = constraint({
+  name: 'num',
+  test: (value, min: number, max: number) => typeof value === 'number' && value >= min && value <= max,
+  says: (min, max) => `must be a number from ${min} to ${max}`,
+  schema: (min, max) => ({ type: 'number', minimum: min, maximum: max }),
+} as Constraint<[min: number, max: number]>);
+
+/** A whole number from `min` to `max`. */
+export const Int = constraint({
+  name: 'int',
+  test: (value, min: number, max: number) => Number.isInteger(value) && Number(value) >= min && Number(value) <= max,
+  says: (min, max) => `must be a whole number from ${min} to ${max}`,
+  schema: (min, max) => ({ type: 'integer', minimum: min, maximum: max }),
+} as Constraint<[min: number, max: number]>);
+
+export const Flag = constraint({
+  name: 'flag',
+  test: value => typeof value === 'boolean',
+  says: () => 'must be true or false',
+  schema: () => ({ type: 'boolean' }),
+} as Constraint<[]>);
+
+/** One of the listed words or numbers. */
+export const OneOf = constraint({
+  name: 'oneOf',
+  test: (value, choices: readonly unknown[]) => choices.includes(value),
+  says: choices => `must be one of ${choices.join(', ')}`,
+  schema: choices => ({ enum: choices }),
+} as Constraint<[choices: readonly unknown[]]>);
+
+/** The id of another record. */
+export const Ref = constraint({
+  name: 'ref',
+  test: value => isId(value),
+  says: () => `must be an id (${ID_PATTERN})`,
+  schema: () => ({ type: 'string', pattern: ID_PATTERN }),
+} as Constraint<[]>);
+
+const INSTANT =
+  '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])T([01]\\d|2[0-3]):[0-5]\\d:[0-5]\\d(\\.\\d{1,3})?Z$';
+const instant = new RegExp(INSTANT);
+
+/** An instant in UTC, `2026-12-04T19:30:00Z`. */
+export const Instant = constraint({
+  name: 'instant',
+  test: value => typeof value === 'string' && instant.test(value),
+  says: () => 'must be an instant in UTC such as 2026-12-04T19:30:00Z',
+  schema: () => ({ type: 'string', pattern: INSTANT }),
+} as Constraint<[]>);
+
+const FAR = 1000;
+const isPoint = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.length === 2 &&
+  value.every(part => typeof part === 'number' && part >= -FAR && part <= FAR);
+const POINT_SCHEMA: JsonSchema = {
+  type: 'array',
+  items: { type: 'number', minimum: -FAR, maximum: FAR },
+  minItems: 2,
+  maxItems: 2,
+};
+
+/** `[x, y]` in metres. */
+export const At = constraint({
+  name: 'at',
+  test: isPoint,
+  says: () => `must be [x, y] in metres, each from −${FAR} to ${FAR}`,
+  schema: () => POINT_SCHEMA,
+} as Constraint<[]>);
+
+/** A list of `[x, y]` in metres, replaced whole. */
+export const Outline = constraint({
+  name: 'outline',
+  test: (value, min: number) =>
+    Array.isArray(value) && value.length >= min && value.length <= 500 && value.every(isPoint),
+  says: min => `must be ${min} to 500 points [x, y] in metres`,
+  schema: min => ({ type: 'array', items: POINT_SCHEMA, minItems: min, maxItems: 500 }),
+} as Constraint<[min: number]>);
+
+/** A JSON pointer. */
+export const Pointer = constraint({
+  name: 'pointer',
+  test: value =>
+    isText(value, 1, 300) && value.startsWith('/') && !/~(?![01])/.test(value) && !/__proto__/.test(value),
+  says: () => 'must be a JSON pointer such as /pillars/pillarnorth',
+  schema: () => ({
+    type: 'string',
+    minLength: 1,
+    maxLength: 300,
+    allOf: [{ pattern: CLEAN }, { pattern: '^/' }, { not: { pattern: '~(?![01])' } }, { not: { pattern: '__proto__' } }],
+  }),
+} as Constraint<[]>);
+
+/** Any JSON value; what it is put into decides whether it fits. */
+export const AnyJson = constraint({
+  name: 'anyJson',
+  test: value => value !== undefined,
+  says: () => 'must be a JSON value',
+  schema: () => ({}),
+} as Constraint<[]>);
+
+function nesting(kind: Nesting, limit: number) {
+  return <T extends object>(of: () => DocumentClass<T>, max = limit): PropertyDecorator => {
+    const marker = ValidateBy({
+      name: kind,
+      constraints: [of, max],
+      validator: { validate: () => true },
+    });
+    return (target, key) => {
+      declareField(target, { name: String(key), nested: { kind, of, max } });
+      marker(target, String(key));
+    };
+  };
+}
+
+/** One nested record. */
+export const One = nesting('one', 1);
+/** A list of nested records, replaced whole. */
+export const Many = nesting('many', 2000);
+/** A map of nested records by id. */
+export const MapOf = nesting('map', 5000);

@@ -1,0 +1,10 @@
+export * from './bundle.js';
+export { isCleanText, type DocumentClass, type JsonSchema } from './decorators.js';
+export * from './kinds.js';
+export * from './people-and-things.js';
+export * from './plan.js';
+export * from './read-file.js';
+export * from './rules.js';
+export * from './schema.js';
+export { faultsOf, type Fault } from './validate.js';
+export * from './venue.js';

@@ -1,0 +1,151 @@
+import type { MapOf as Map } from '../foundations/index.js';
+import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
+
+export const CONNECTORS = [
+  'HDMI A',
+  'HDMI C',
+  'HDMI D',
+  'BNC',
+  'RJ45',
+  'USB-A',
+  'USB-C',
+  'XLR',
+  'TRS 6.35',
+  'TRS 3.5',
+  'mains',
+  'DC barrel',
+  'battery plate',
+] as const;
+export type Connector = (typeof CONNECTORS)[number];
+
+export const CARRIES = ['video', 'audio', 'network', 'control', 'power'] as const;
+export type Carries = (typeof CARRIES)[number];
+
+export class Port {
+  @Text(8) order!: string;
+  /** The number or word printed beside it. */
+  @Text(40, 1) label!: string;
+  @OneOf(['in', 'out', 'both']) direction!: 'in' | 'out' | 'both';
+  @OneOf(CONNECTORS) connector!: Connector;
+  @OneOf(CARRIES) carries!: Carries;
+  /** A video input with a scaler takes any size and rate. */
+  @Optional() @Flag() scaled?: boolean;
+}
+
+export class PowerNeed {
+  @Num(0, 20000) running!: number;
+  @Optional() @Num(0, 20000) standby?: number;
+  /** Power factor. */
+  @Optional() @Num(0.3, 1) factor?: number;
+}
+
+/** Active 16:9 area and lens. Lengths in mm. */
+export class Optics {
+  @Num(0.5, 80) sensorWidth!: number;
+  @Num(0.5, 80) sensorHeight!: number;
+  @Num(0.5, 2000) focalMin!: number;
+  @Num(0.5, 2000) focalMax!: number;
+  /** Width of the picture in pixels. */
+  @Int(320, 16384) pixels!: number;
+  /** Crop of the video mode, 1 = none. */
+  @Optional() @Num(1, 10) crop?: number;
+}
+
+export const CABLE_MAKES = [
+  'hdmi-plain',
+  'hdmi-active',
+  'hdmi-optical',
+  'coax-thin',
+  'coax-standard',
+  'coax-thick',
+  'ethernet',
+  'balanced-audio',
+  'usb-2',
+  'mains-1.5',
+  'mains-2.5',
+] as const;
+export type CableMake = (typeof CABLE_MAKES)[number];
+
+export class Cable {
+  @OneOf(CABLE_MAKES) make!: CableMake;
+  @Num(0.1, 500) length!: number;
+  @OneOf(CONNECTORS) connector!: Connector;
+}
+
+export class Battery {
+  @Num(1, 60) volts!: number;
+  @Num(0.1, 500) ampHours!: number;
+  @Num(0.1, 100) maxAmps!: number;
+}
+
+/** Space an item takes in a rack: units of 44.45 mm and depth in m. */
+export class RackSize {
+  @Int(1, 20) units!: number;
+  @Num(0.02, 1.2) depth!: number;
+}
+
+/** Space a rack case gives. */
+export class RackCase {
+  @Int(1, 60) units!: number;
+  @Num(0.1, 1.5) depth!: number;
+  /** Load limit, kg. */
+  @Num(1, 500) load!: number;
+}
+
+export class Recording {
+  /** Bit rate written, Mb/s. */
+  @Num(0.1, 2000) rate!: number;
+  /** Disk fitted, GB. */
+  @Num(1, 100000) disk!: number;
+}
+
+export const FAMILIES = [
+  'camera',
+  'computer',
+  'switcher',
+  'adapter',
+  'converter',
+  'recorder',
+  'encoder',
+  'screen',
+  'audio desk',
+  'microphone',
+  'network switch',
+  'router',
+  'strip',
+  'supply',
+  'battery',
+  'rack case',
+  'support',
+  'cable',
+  'ramp',
+  'tape',
+  'lamp',
+  'tool',
+] as const;
+export type Family = (typeof FAMILIES)[number];
+
+/** A kind of thing, described by what it is, never by maker. */
+export class Kind {
+  @Text(80, 1) label!: string;
+  @OneOf(FAMILIES) family!: Family;
+  @Optional() @MapOf(() => Port, 60) ports?: Map<Port>;
+  @Optional() @One(() => PowerNeed) power?: PowerNeed;
+  @Optional() @Num(0, 500) weight?: number;
+  @Optional() @One(() => Optics) optics?: Optics;
+  @Optional() @One(() => Cable) cable?: Cable;
+  @Optional() @One(() => Battery) battery?: Battery;
+  @Optional() @One(() => RackSize) rack?: RackSize;
+  @Optional() @One(() => RackCase) rackCase?: RackCase;
+  @Optional() @One(() => Recording) recording?: Recording;
+  /** Rating of a strip or reel, A. */
+  @Optional() @Num(1, 63) amps?: number;
+  /** It contains a stream encoder. */
+  @Optional() @Flag() encodes?: boolean;
+}
+
+/** The kinds an organisation knows. */
+export class Kinds {
+  @OneOf([1]) version!: 1;
+  @MapOf(() => Kind) kinds!: Map<Kind>;
+}

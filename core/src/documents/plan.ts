@@ -1,0 +1,206 @@
+import type { MapOf as Map, Point } from '../foundations/index.js';
+import {
+  AnyJson,
+  At,
+  Flag,
+  Instant,
+  Int,
+  Many,
+  MapOf,
+  Num,
+  One,
+  OneOf,
+  Optional,
+  Pointer,
+  Ref,
+  Text,
+} from './decorators.js';
+import { CABLE_MAKES, type CableMake } from './kinds.js';
+import { RuleChoices } from './rules.js';
+
+/** The venue as it stood when this event took it over. */
+export class VenuePin {
+  @Ref() id!: string;
+  @Int(1, 1e9) revision!: number;
+}
+
+/** One difference between the venue and the venue for this event; no value means removed. */
+export class VenueChange {
+  @Pointer() path!: string;
+  @Optional() @AnyJson() value?: unknown;
+}
+
+export const RUNGS = [
+  '2160p30',
+  '1440p30',
+  '1080p60',
+  '1080p30',
+  '720p60',
+  '720p30',
+  '540p',
+  '360p',
+  '160p',
+] as const;
+export type Rung = (typeof RUNGS)[number];
+
+/** Something that must come out. */
+export class Output {
+  @Text(8) order!: string;
+  @Text(60, 1) label!: string;
+  @OneOf(['stream', 'recording', 'screen']) kind!: 'stream' | 'recording' | 'screen';
+  /** The device it comes out of: encoder, recorder or screen. */
+  @Optional() @Ref() device?: string;
+  /** Size and rate chosen for a stream; absent = the best that fits. */
+  @Optional() @OneOf(RUNGS) rung?: Rung;
+  /** Also record these many cameras separately. */
+  @Optional() @Int(0, 16) isolated?: number;
+}
+
+export const PHASES = ['rig', 'check', 'rehearse', 'wait', 'live', 'strike'] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** One line of the running order. */
+export class RunningItem {
+  @Text(8) order!: string;
+  @Text(80, 1) label!: string;
+  @OneOf(PHASES) phase!: Phase;
+  @Num(0, 1440) minutes!: number;
+  @Optional() @Ref() mark?: string;
+}
+
+export const SHOT_SIZES = [
+  'head and shoulders',
+  'chest up',
+  'waist up',
+  'knees up',
+  'full figure',
+  'pair',
+  'panel',
+  'whole area',
+] as const;
+export type ShotSize = (typeof SHOT_SIZES)[number];
+
+export class Shot {
+  @Text(8) order!: string;
+  @Ref() mark!: string;
+  @OneOf(SHOT_SIZES) size!: ShotSize;
+  @Optional() @Ref() camera?: string;
+  /** People seated in a panel. */
+  @Optional() @Int(1, 40) people?: number;
+}
+
+/** Where a device is: on a floor of the venue, or inside another device (rack, case, or plugged onto it). */
+export class Place {
+  @Optional() @At() at?: Point;
+  /** Height above the floor there, m: of the lens, the desk top, the socket side. */
+  @Optional() @Num(0, 30) height?: number;
+  /** Direction it faces; absent for a camera = towards its first shot. */
+  @Optional() @Num(-360, 360) facing?: number;
+  /** The gallery it stands on; absent = the ground. */
+  @Optional() @Ref() level?: string;
+  @Optional() @Ref() inside?: string;
+  /** Lowest rack unit it takes, counted from 1 at the bottom. */
+  @Optional() @Int(1, 60) unit?: number;
+}
+
+export class Device {
+  @Text(8) order!: string;
+  @Text(40, 1) label!: string;
+  @Ref() kind!: string;
+  /** The item on the shelf that will be used. */
+  @Optional() @Ref() item?: string;
+  @Optional() @One(() => Place) place?: Place;
+  /** How a camera is worked. */
+  @Optional() @OneOf(['operated', 'remote', 'locked']) worked?: 'operated' | 'remote' | 'locked';
+  /** Belongs to the venue and stays: never packed. */
+  @Optional() @Flag() resident?: boolean;
+}
+
+/** One end of a link: a port of a device, or a socket of the venue. */
+export class End {
+  @Optional() @Ref() device?: string;
+  @Optional() @Ref() port?: string;
+  @Optional() @Ref() socket?: string;
+  @Optional() @Ref() networkSocket?: string;
+}
+
+export class Link {
+  @One(() => End) from!: End;
+  @One(() => End) to!: End;
+  /** Make of cable to use instead of the usual one for these connectors. */
+  @Optional() @OneOf(CABLE_MAKES) make?: CableMake;
+}
+
+/** A person put on a role that the design asks for. */
+export class Assignment {
+  /** Key of the role: its name, and its device where it has one. */
+  @Text(60, 1) role!: string;
+  @Ref() person!: string;
+}
+
+export class Tick {
+  /** Id of the check it answers. */
+  @Text(120, 1) check!: string;
+  @Text(80, 1) by!: string;
+  @Instant() at!: string;
+  /** Reading, where the check asks for one. */
+  @Optional() @Num(-1e6, 1e6) value?: number;
+}
+
+/** A figure as it was shown when somebody signed. */
+export class ShownFigure {
+  @Text(200, 1) path!: string;
+  @Text(200) shown!: string;
+}
+
+export class Acceptance {
+  @Text(200, 1) snag!: string;
+  @Text(80, 1) by!: string;
+  @Text(300, 1) reason!: string;
+  @Instant() at!: string;
+  @Many(() => ShownFigure) figures!: ShownFigure[];
+}
+
+export class Buckle {
+  @Text(80, 1) by!: string;
+  @Instant() at!: string;
+  @Many(() => ShownFigure, 20000) figures!: ShownFigure[];
+  @Many(() => ShownFigure) snags!: ShownFigure[];
+}
+
+/** Stations signed off. */
+export class Buckles {
+  @Optional() @One(() => Buckle) brief?: Buckle;
+  @Optional() @One(() => Buckle) ground?: Buckle;
+  @Optional() @One(() => Buckle) shots?: Buckle;
+  @Optional() @One(() => Buckle) signal?: Buckle;
+  @Optional() @One(() => Buckle) stream?: Buckle;
+  @Optional() @One(() => Buckle) runs?: Buckle;
+  @Optional() @One(() => Buckle) power?: Buckle;
+  @Optional() @One(() => Buckle) racks?: Buckle;
+  @Optional() @One(() => Buckle) pack?: Buckle;
+  @Optional() @One(() => Buckle) hands?: Buckle;
+  @Optional() @One(() => Buckle) day?: Buckle;
+}
+
+/** The plan of one event. */
+export class Plan {
+  @OneOf([1]) version!: 1;
+  @Text(80, 1) label!: string;
+  /** The instant it must be live. */
+  @Instant() start!: string;
+  /** IANA time zone of the place. */
+  @Text(60, 1) zone!: string;
+  @One(() => VenuePin) venue!: VenuePin;
+  @Optional() @MapOf(() => VenueChange) venueChanges?: Map<VenueChange>;
+  @Optional() @One(() => RuleChoices) rules?: RuleChoices;
+  @Optional() @MapOf(() => Output, 40) outputs?: Map<Output>;
+  @Optional() @MapOf(() => RunningItem, 500) runningOrder?: Map<RunningItem>;
+  @Optional() @MapOf(() => Shot, 500) shots?: Map<Shot>;
+  @Optional() @MapOf(() => Device, 1000) devices?: Map<Device>;
+  @Optional() @MapOf(() => Link, 2000) links?: Map<Link>;
+  @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
+  @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
+  @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
+  @Optional() @One(() => Buckles) buckles?: Buckles;
+}

@@ -1,0 +1,28 @@
+/** Reading a `.satchel.json` text: every fault is told, nothing throws. */
+import { BUNDLE_FORMAT, BundleFile, type Bundle } from './bundle.js';
+import { upgradeBundle } from './upgrades/index.js';
+import { faultsOf, type Fault } from './validate.js';
+
+export type Read = { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
+
+/** Parses, upgrades and validates a bundle file of any known version. */
+export function readBundleFile(text: string): Read {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (error) {
+    return { faults: [{ path: '', reason: `is not JSON: ${error instanceof Error ? error.message : ''}` }] };
+  }
+  const upgraded = upgradeBundle(raw);
+  if ('faults' in upgraded) return upgraded;
+  const faults = faultsOf(BundleFile, upgraded.file);
+  if (faults.length > 0) return { faults };
+  const { format: _format, version: _version, ...bundle } = upgraded.file as BundleFile;
+  return { bundle, faults: [] };
+}
+
+/** A bundle as the text of a `.satchel.json` file; people's names only when asked for. */
+export function writeBundleFile(bundle: Bundle, withNames = false): string {
+  const hands = withNames ? bundle.hands : { people: {} };
+  return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, ...bundle, hands }, null, 2)}\n`;
+}

@@ -1,0 +1,39 @@
+import { Num, OneOf, Optional, Text } from './decorators.js';
+
+export type HdmiReach = 'cautious' | 'usual' | 'stretched';
+export type MainsLoad = 'eighty' | 'full';
+export type UploadHeadroom = 'half' | 'threeQuarters';
+export type Format = '720p50' | '720p60' | '1080p25' | '1080p30' | '1080p50' | '1080p60';
+export const FORMATS: readonly Format[] = ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'];
+
+/** Choices where practitioners differ; an event may override any of them. */
+export class RuleChoices {
+  @Optional() @OneOf(['cautious', 'usual', 'stretched']) hdmiReach?: HdmiReach;
+  @Optional() @OneOf(['eighty', 'full']) mainsLoad?: MainsLoad;
+  @Optional() @OneOf(['half', 'threeQuarters']) uploadHeadroom?: UploadHeadroom;
+  @Optional() @OneOf(FORMATS) format?: Format;
+  /** Clear width of aisles, m. */
+  @Optional() @Num(0.5, 5) aisleWidth?: number;
+  @Optional() @Num(0.8, 2) seatedHead?: number;
+  @Optional() @Num(1, 2.5) standingHead?: number;
+  /** Slack added to cable runs, %. */
+  @Optional() @Num(0, 50) slack?: number;
+  /** Part of a battery kept back, %. */
+  @Optional() @Num(0, 60) batteryReserve?: number;
+}
+
+/** House rules of an organisation: its units and the default of every choice. */
+export class Rules {
+  @OneOf([1]) version!: 1;
+  @Text(80, 1) organisation!: string;
+  @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
+  @OneOf(['cautious', 'usual', 'stretched']) hdmiReach!: HdmiReach;
+  @OneOf(['eighty', 'full']) mainsLoad!: MainsLoad;
+  @OneOf(['half', 'threeQuarters']) uploadHeadroom!: UploadHeadroom;
+  @OneOf(FORMATS) format!: Format;
+  @Num(0.5, 5) aisleWidth!: number;
+  @Num(0.8, 2) seatedHead!: number;
+  @Num(1, 2.5) standingHead!: number;
+  @Num(0, 50) slack!: number;
+  @Num(0, 60) batteryReserve!: number;
+}

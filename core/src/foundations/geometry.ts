@@ -1,0 +1,136 @@
+/** Plane geometry in metres; directions in degrees, 0 = east (+x), 90 = south (+y, down the page). */
+
+export type Point = readonly [number, number];
+export type Polygon = readonly Point[];
+
+const RADIANS = Math.PI / 180;
+const TINY = 1e-9;
+
+export const distance = (a: Point, b: Point): number => Math.hypot(b[0] - a[0], b[1] - a[1]);
+export const direction = (from: Point, to: Point): number =>
+  Math.atan2(to[1] - from[1], to[0] - from[0]) / RADIANS;
+export const polar = (from: Point, degrees: number, length: number): Point => [
+  from[0] + Math.cos(degrees * RADIANS) * length,
+  from[1] + Math.sin(degrees * RADIANS) * length,
+];
+
+/** Smallest angle between two directions, 0…180°. */
+export function angleBetween(a: number, b: number): number {
+  const turn = (((a - b) % 360) + 540) % 360;
+  return Math.abs(turn - 180);
+}
+
+/** The sides of a polygon as pairs of points, the closing one included. */
+export function* sidesOf(polygon: Polygon): Generator<[Point, Point]> {
+  for (let i = 0; i < polygon.length; i++) {
+    yield [polygon[i] as Point, polygon[(i + 1) % polygon.length] as Point];
+  }
+}
+
+/** Even-odd rule; points on the border may count either way. */
+export function contains(polygon: Polygon, [x, y]: Point): boolean {
+  let inside = false;
+  for (const [[ax, ay], [bx, by]] of sidesOf(polygon)) {
+    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside;
+  }
+  return inside;
+}
+
+/** Signed area (shoelace) in square metres without the sign. */
+export function area(polygon: Polygon): number {
+  let twice = 0;
+  for (const [[ax, ay], [bx, by]] of sidesOf(polygon)) twice += ax * by - bx * ay;
+  return Math.abs(twice) / 2;
+}
+
+export function boundsOf(points: Iterable<Point>): { min: Point; max: Point } {
+  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const [x, y] of points) {
+    x0 = Math.min(x0, x);
+    y0 = Math.min(y0, y);
+    x1 = Math.max(x1, x);
+    y1 = Math.max(y1, y);
+  }
+  return { min: [x0, y0], max: [x1, y1] };
+}
+
+/** Distance from a point to a segment. */
+export function distanceToSegment(p: Point, a: Point, b: Point): number {
+  const along = alongSegment(p, a, b);
+  return distance(p, [a[0] + (b[0] - a[0]) * along, a[1] + (b[1] - a[1]) * along]);
+}
+
+/** Where on a–b (0…1) the point nearest to p lies. */
+export function alongSegment(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const squared = dx * dx + dy * dy;
+  if (squared < TINY) return 0;
+  return Math.min(1, Math.max(0, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / squared));
+}
+
+/** Where along a–b (0…1) it crosses c–d, or undefined. Touching at c or d counts, parallel does not. */
+export function crossing(a: Point, b: Point, c: Point, d: Point): number | undefined {
+  const [rx, ry] = [b[0] - a[0], b[1] - a[1]];
+  const [sx, sy] = [d[0] - c[0], d[1] - c[1]];
+  const cross = rx * sy - ry * sx;
+  if (Math.abs(cross) < TINY) return undefined;
+  const t = ((c[0] - a[0]) * sy - (c[1] - a[1]) * sx) / cross;
+  const u = ((c[0] - a[0]) * ry - (c[1] - a[1]) * rx) / cross;
+  return t >= 0 && t <= 1 && u >= -TINY && u <= 1 + TINY ? t : undefined;
+}
+
+/**
+ * The stretch of a–b inside a polygon as positions along it (0…1), from first entry to last exit; undefined
+ * when it stays outside. For a convex polygon this is exact.
+ */
+export function stretchInside(polygon: Polygon, a: Point, b: Point): [number, number] | undefined {
+  const hits: number[] = [];
+  if (contains(polygon, a)) hits.push(0);
+  if (contains(polygon, b)) hits.push(1);
+  for (const [c, d] of sidesOf(polygon)) {
+    const at = crossing(a, b, c, d);
+    if (at !== undefined) hits.push(at);
+  }
+  if (hits.length < 2) return undefined;
+  const [first, last] = [Math.min(...hits), Math.max(...hits)];
+  return last - first > TINY ? [first, last] : undefined;
+}
+
+/** A square (rotated 0°) or a circle as a 16-gon around a centre. */
+export function footprint(centre: Point, size: number, round: boolean): Point[] {
+  const half = size / 2;
+  if (!round) {
+    return [
+      [centre[0] - half, centre[1] - half],
+      [centre[0] + half, centre[1] - half],
+      [centre[0] + half, centre[1] + half],
+      [centre[0] - half, centre[1] + half],
+    ];
+  }
+  return Array.from({ length: 16 }, (_, i) => polar(centre, i * 22.5, half));
+}
+
+/**
+ * Clips a convex or concave polygon by a half plane (Sutherland–Hodgman): keeps what lies to the left of
+ * a → b as seen on a page with y down (that is, cross product ≥ 0).
+ */
+export function clipHalfPlane(polygon: Polygon, a: Point, b: Point): Point[] {
+  const side = ([x, y]: Point): number => (b[0] - a[0]) * (y - a[1]) - (b[1] - a[1]) * (x - a[0]);
+  const kept: Point[] = [];
+  for (const [p, q] of sidesOf(polygon)) {
+    const [sp, sq] = [side(p), side(q)];
+    if (sp >= 0) kept.push(p);
+    if (sp >= 0 !== sq >= 0) {
+      const t = sp / (sp - sq);
+      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
+    }
+  }
+  return kept;
+}
+
+/** Length of a polyline in metres. */
+export function lengthOf(points: readonly Point[]): number {
+  let sum = 0;
+  for (let i = 1; i < points.length; i++) sum += distance(points[i - 1] as Point, points[i] as Point);
+  return sum;
+}

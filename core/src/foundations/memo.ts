@@ -1,0 +1,89 @@
+/** Memory of a station between two assessments: what did not change keeps its identity. */
+
+interface Entry {
+  deps: readonly unknown[];
+  value: unknown;
+  pass: number;
+}
+
+/**
+ * Remembers results by key and by the identity of what they were computed from. A recomputed result that
+ * equals the old one is given back as the old one, so that later stations see no change.
+ * Entries not asked for in a pass are dropped at its end.
+ */
+export class Memo {
+  private readonly entries = new Map<string, Entry>();
+  private pass = 0;
+
+  /** `compute()`, or its last result when every dependency is identical to last time. */
+  once<T>(key: string, deps: readonly unknown[], compute: () => T): T {
+    const entry = this.entries.get(key);
+    if (entry) {
+      entry.pass = this.pass;
+      if (sameList(entry.deps, deps)) return entry.value as T;
+      entry.value = share(entry.value, compute());
+      entry.deps = deps;
+      return entry.value as T;
+    }
+    const value = compute();
+    this.entries.set(key, { deps, value, pass: this.pass });
+    return value;
+  }
+
+  /** A map of results, one per record, each remembered by `deps(record)`; the map itself is shared too. */
+  each<In, Out>(
+    key: string,
+    records: Iterable<readonly [string, In]>,
+    deps: (record: In, id: string) => readonly unknown[],
+    compute: (record: In, id: string) => Out,
+  ): Record<string, Out> {
+    const results: Record<string, Out> = {};
+    for (const [id, record] of records) {
+      results[id] = this.once(`${key}/${id}`, deps(record, id), () => compute(record, id));
+    }
+    return this.keep(key, results);
+  }
+
+  /** `value`, or the value kept under `key` last time where (and as far as) the two are equal. */
+  keep<T>(key: string, value: T): T {
+    const entry = this.entries.get(key);
+    const kept = entry ? share(entry.value, value) : value;
+    this.entries.set(key, { deps: [], value: kept, pass: this.pass });
+    return kept as T;
+  }
+
+  endPass(): void {
+    for (const [key, entry] of this.entries) if (entry.pass !== this.pass) this.entries.delete(key);
+    this.pass++;
+  }
+}
+
+function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
+  return a.length === b.length && a.every((value, i) => Object.is(value, b[i]));
+}
+
+const isPlain = (node: object): boolean => {
+  const prototype: unknown = Object.getPrototypeOf(node);
+  return prototype === Object.prototype || prototype === null || Array.isArray(node);
+};
+
+/** Structural sharing: `next` with every part that equals its counterpart in `previous` replaced by it. */
+export function share(previous: unknown, next: unknown): unknown {
+  if (Object.is(previous, next)) return previous;
+  if (typeof previous !== 'object' || typeof next !== 'object' || !previous || !next) return next;
+  if (!isPlain(previous) || !isPlain(next) || Array.isArray(previous) !== Array.isArray(next)) return next;
+  const before = previous as Record<string, unknown>;
+  const after = next as Record<string, unknown>;
+  const keys = Object.keys(after);
+  let equal = keys.length === Object.keys(before).length;
+  let copy: Record<string, unknown> | undefined;
+  for (const key of keys) {
+    const shared = Object.hasOwn(before, key) ? share(before[key], after[key]) : after[key];
+    if (shared !== after[key]) {
+      copy ??= (Array.isArray(next) ? [...(next as unknown[])] : { ...after }) as Record<string, unknown>;
+      copy[key] = shared;
+    }
+    if (!Object.hasOwn(before, key) || shared !== before[key]) equal = false;
+  }
+  return equal ? previous : (copy ?? next);
+}

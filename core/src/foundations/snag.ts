@@ -1,0 +1,96 @@
+/** Snags: what would stop the show, what could bite, what is worth knowing, and their fixes. */
+import type { Operation } from './patch.js';
+import { compareText } from './order.js';
+
+export type StationName =
+  | 'brief'
+  | 'ground'
+  | 'shots'
+  | 'signal'
+  | 'stream'
+  | 'runs'
+  | 'power'
+  | 'racks'
+  | 'pack'
+  | 'hands'
+  | 'day';
+
+export const STATIONS: readonly StationName[] = [
+  'brief',
+  'ground',
+  'shots',
+  'signal',
+  'stream',
+  'runs',
+  'power',
+  'racks',
+  'pack',
+  'hands',
+  'day',
+];
+
+export type Severity = 'stop' | 'risk' | 'note';
+const SEVERITIES: readonly Severity[] = ['stop', 'risk', 'note'];
+
+export interface Snag {
+  /** Stable: the rule and its subjects, never a position in a list. */
+  readonly id: string;
+  readonly rule: string;
+  readonly severity: Severity;
+  readonly station: StationName;
+  /** Ids of the records it is about, the one to select first. */
+  readonly subjects: readonly string[];
+  readonly title: string;
+  /** Paths of the figures that led to it. */
+  readonly because: readonly string[];
+  /** Ids of the wanted outputs it endangers. */
+  readonly outputs: readonly string[];
+  /** One line for a snag that no edit can cure. */
+  readonly advice?: string;
+}
+
+export interface DocumentPatch {
+  readonly document: 'plan' | 'venue' | 'rules' | 'kinds';
+  readonly patch: readonly Operation[];
+}
+
+export interface Fix {
+  readonly label: string;
+  readonly changes: readonly DocumentPatch[];
+}
+
+/** What a rule says of one finding; station, rule name and id are added by `snag`. */
+export type Finding = Omit<Snag, 'id' | 'rule' | 'station' | 'outputs'> & { outputs?: readonly string[] };
+
+/**
+ * One check: `find` reads what its station may read; `fixes` proposes edits for one of its snags, best first,
+ * and is run on demand only. What is offered to a person is first tried: see `fixesFor`.
+ */
+export interface Rule<Input> {
+  readonly rule: string;
+  readonly station: StationName;
+  find(input: Input): Finding[];
+  fixes?(snag: Snag, input: Input): Iterable<Fix>;
+}
+
+export function snagsOf<Input>(rules: readonly Rule<Input>[], input: Input): Snag[] {
+  return rules.flatMap(rule =>
+    rule.find(input).map(finding => ({
+      outputs: [],
+      ...finding,
+      id: [rule.rule, ...finding.subjects].join(':'),
+      rule: rule.rule,
+      station: rule.station,
+    })),
+  );
+}
+
+/** By severity, then outputs endangered (most first), station along the strap, id. */
+export function compareSnags(a: Snag, b: Snag): number {
+  return (
+    SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
+    b.outputs.length - a.outputs.length ||
+    STATIONS.indexOf(a.station) - STATIONS.indexOf(b.station) ||
+    compareText(a.id, b.id)
+  );
+}

@@ -1,0 +1,138 @@
+/** Units of figures and how they are shown; the core computes in metric, conversion happens here only. */
+import type { Value } from './formula.js';
+
+export type Unit =
+  | ''
+  | 'm'
+  | 'mm'
+  | '°'
+  | 'lx'
+  | 'min'
+  | 'h'
+  | 'px'
+  | 'kb/s'
+  | 'Mb/s'
+  | 'MB/s'
+  | 'GB'
+  | 'W'
+  | 'A'
+  | 'V'
+  | 'Wh'
+  | 'Ah'
+  | 'kg'
+  | 'U'
+  | '%'
+  | '×'
+  | 'dB'
+  | 'dB/100 m'
+  | '°C'
+  | 'MHz'
+  | 'pieces'
+  | 'people'
+  | 'rolls'
+  | 'instant';
+
+export type UnitSystem = 'metric' | 'imperial';
+
+const DECIMALS: Partial<Record<Unit, number>> = {
+  m: 2,
+  A: 1,
+  kg: 1,
+  'Mb/s': 2,
+  GB: 1,
+  h: 2,
+  Ah: 1,
+  '×': 2,
+  dB: 1,
+  'dB/100 m': 1,
+  '': 2,
+};
+
+export interface Shown {
+  readonly text: string;
+  readonly unit: string;
+}
+
+/** How a person reads figures: unit system and IANA time zone of the event. */
+export interface Reading {
+  readonly system: UnitSystem;
+  readonly zone: string;
+}
+
+const FOOT = 0.3048;
+const POUND = 0.45359237;
+
+const minusSign = (text: string): string => text.replace(/^-/, '−');
+
+/** A number at fixed decimals without a negative zero. */
+function fixed(value: number, decimals: number): string {
+  const text = value.toFixed(decimals);
+  return minusSign(Number(text) === 0 ? text.replace('-', '') : text);
+}
+
+/** Metres as feet and inches to the nearest half inch: 3.81 → 12′ 6″. */
+export function feetAndInches(metres: number): string {
+  const halves = Math.round((Math.abs(metres) / FOOT) * 24);
+  const feet = Math.floor(halves / 24);
+  const inches = (halves % 24) / 2;
+  return `${metres < 0 && halves > 0 ? '−' : ''}${feet}′ ${inches}″`;
+}
+
+/** A value in words at the precision people read: `3.81 m` or `12′ 6″`; booleans as yes and no. */
+export function show(value: Value, unit: Unit, reading: Reading): Shown {
+  if (value === null) return { text: '–', unit: '' };
+  if (typeof value === 'boolean') return { text: value ? 'yes' : 'no', unit: '' };
+  if (typeof value === 'string') {
+    return { text: unit === 'instant' ? showInstant(value, reading.zone) : value, unit: '' };
+  }
+  if (reading.system === 'imperial') {
+    if (unit === 'm') return { text: feetAndInches(value), unit: '' };
+    if (unit === 'kg') return { text: fixed(value / POUND, 1), unit: 'lb' };
+    if (unit === '°C') return { text: fixed((value * 9) / 5 + 32, 0), unit: '°F' };
+  }
+  const decimals = DECIMALS[unit] ?? 0;
+  return { text: fixed(value, Number.isInteger(value) && unit !== 'm' ? 0 : decimals), unit };
+}
+
+/** Value and unit as one text. */
+export function showText(value: Value, unit: Unit, reading: Reading): string {
+  const shown = show(value, unit, reading);
+  return shown.unit ? `${shown.text} ${shown.unit}` : shown.text;
+}
+
+const instantFormats = new Map<string, Intl.DateTimeFormat>();
+
+/** An instant as weekday and time at the event's place: `Fri 19:30`. */
+export function showInstant(iso: string, zone: string): string {
+  let format = instantFormats.get(zone);
+  if (!format) {
+    format = new Intl.DateTimeFormat('en-GB', {
+      weekday: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      timeZone: zone,
+    });
+    instantFormats.set(zone, format);
+  }
+  return format.format(new Date(iso)).replace(',', '');
+}
+
+const LENGTH = /^\s*(?:(\d+(?:\.\d+)?)\s*(?:'|′|ft))?\s*(?:(\d+(?:\.\d+)?)\s*(?:"|″|in))?\s*$/;
+
+/**
+ * A length as people write it, in metres: `3.81`, `3.81 m`, `381 cm`, `12' 6"`, `12.5 ft`, `150 in`.
+ * A bare number is metres in the metric system and feet in the imperial one. Undefined when unreadable.
+ */
+export function parseLength(text: string, system: UnitSystem): number | undefined {
+  const plain = text.trim().replace(',', '.');
+  const metric = /^(-?\d+(?:\.\d+)?)\s*(m|cm|mm)?$/.exec(plain);
+  if (metric?.[1]) {
+    const value = Number(metric[1]);
+    if (metric[2] === 'cm') return value / 100;
+    if (metric[2] === 'mm') return value / 1000;
+    return metric[2] === 'm' || system === 'metric' ? value : value * FOOT;
+  }
+  const imperial = LENGTH.exec(plain);
+  if (!imperial || (imperial[1] === undefined && imperial[2] === undefined)) return undefined;
+  return (Number(imperial[1] ?? 0) + Number(imperial[2] ?? 0) / 12) * FOOT;
+}

@@ -1,0 +1,52 @@
+import { contains, distance, type Point, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { GroundReads, GroundResult } from '../index.js';
+import { setInVenue } from '../set-venue.js';
+
+/** A mark inside a pillar or outside the walls cannot be right. */
+export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
+  rule: 'ground.mark-in-pillar',
+  station: 'ground',
+  find: ({ own: { venue, blockers } }) =>
+    Object.entries(venue.marks ?? {}).flatMap(([id, mark]) => {
+      const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, mark.at));
+      const outside = !contains(venue.outline, mark.at);
+      if (!pillar && !outside) return [];
+      return [
+        {
+          severity: 'stop',
+          subjects: [id],
+          title: `The mark “${mark.label}” is ${pillar ? `inside pillar ${pillar.label}` : 'outside the walls'}.`,
+          because: [`ground.marks.${id}.elevation`],
+        },
+      ];
+    }),
+  *fixes(snag, { own: { venue, blockers }, venueChanges }) {
+    const id = snag.subjects[0] ?? '';
+    const mark = venue.marks?.[id];
+    if (!mark) return;
+    const free = nearestFree(mark.at, at => {
+      return contains(venue.outline, at) && !blockers.some(b => b.id !== 'walls' && contains(b.outline, at));
+    });
+    if (!free) return;
+    yield {
+      label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear, for this event`,
+      changes: [{ document: 'plan', patch: setInVenue(venueChanges, `/marks/${id}/at`, free) }],
+    };
+  },
+};
+
+/** The nearest point on rings of 0.1 m steps that is free; undefined within 10 m. */
+function nearestFree([x, y]: Point, free: (at: Point) => boolean): Point | undefined {
+  for (let ring = 1; ring <= 100; ring++) {
+    for (let turn = 0; turn < 16; turn++) {
+      const angle = (turn * Math.PI) / 8;
+      const at: Point = [
+        Math.round((x + (Math.cos(angle) * ring) / 10) * 100) / 100,
+        Math.round((y + (Math.sin(angle) * ring) / 10) * 100) / 100,
+      ];
+      if (free(at)) return at;
+    }
+  }
+  return undefined;
+}

@@ -1,0 +1,33 @@
+import { inOrder, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { GroundReads, GroundResult } from '../index.js';
+import { setInVenue } from '../set-venue.js';
+
+/** A socket whose breaker is unknown cannot be loaded with confidence. */
+export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
+  rule: 'ground.socket-without-circuit',
+  station: 'ground',
+  find: ({ own: { venue } }) =>
+    Object.entries(venue.sockets ?? {}).flatMap(([id, socket]) =>
+      socket.circuit && venue.circuits?.[socket.circuit]
+        ? []
+        : [
+            {
+              severity: 'risk',
+              subjects: [id],
+              title: `Nobody has noted which breaker feeds the socket “${socket.label}”.`,
+              because: [],
+            },
+          ],
+    ),
+  fixes: (snag, { own: { venue }, venueChanges }) =>
+    inOrder(venue.circuits).map(([circuit, { label }]) => ({
+      label: `It is on ${label}`,
+      changes: [
+        {
+          document: 'plan',
+          patch: setInVenue(venueChanges, `/sockets/${snag.subjects[0] ?? ''}/circuit`, circuit),
+        },
+      ],
+    })),
+};

@@ -1,0 +1,41 @@
+/** Putting a person on a role. */
+import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
+import type { HandsReads, RoleResult } from './index.js';
+
+const RANK = { 'can lead': 2, 'can do': 1, learning: 0 } as const;
+
+/** Operations that put a person on a role, in place of whoever had it. */
+export function assignPatch(
+  assignments: HandsReads['assignments'],
+  role: Pick<RoleResult, 'key' | 'assignment'>,
+  person: string,
+): Operation[] {
+  return [
+    ...(assignments ? [] : [{ op: 'add' as const, path: '/assignments', value: {} }]),
+    {
+      op: 'add',
+      path: `/assignments/${role.assignment ?? idFrom(`role/${role.key}`)}`,
+      value: { role: role.key, person },
+    },
+  ];
+}
+
+/** People with the skill who have no role yet, the most able first. */
+export function* assignFixes(
+  { hands, assignments }: HandsReads,
+  role: RoleResult,
+  taken: ReadonlySet<string>,
+): Generator<Fix> {
+  const able = inOrder(hands.people)
+    .flatMap(([id, person]) => {
+      const level = person.skills.find(skill => skill.skill === role.skill)?.level;
+      return level && level !== 'learning' && !taken.has(id) ? [{ id, name: person.name, level }] : [];
+    })
+    .sort((a, b) => RANK[b.level] - RANK[a.level]);
+  for (const { id, name } of able) {
+    yield {
+      label: `Put ${name} on it`,
+      changes: [{ document: 'plan', patch: assignPatch(assignments, role, id) }],
+    };
+  }
+}

@@ -1,0 +1,162 @@
+/** Pack: the gear checklist, derived from the design – devices, cables, adapters, batteries, tape, ramps. */
+import type { Claims, Device, Family, Kinds, Shelf } from '../../documents/index.js';
+import {
+  calc,
+  constant,
+  found,
+  given,
+  inOrder,
+  taken,
+  type Figure,
+  type MapOf,
+  type Memo,
+} from '../../foundations/index.js';
+import type { RunsResult } from '../runs/index.js';
+import type { Station } from '../station.js';
+import { claimed } from './snags/claimed.js';
+import { itemUnfit } from './snags/item-unfit.js';
+import { notOwned } from './snags/not-owned.js';
+import { stockShort } from './snags/stock-short.js';
+
+export interface PackReads {
+  readonly devices: MapOf<Device> | undefined;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+  readonly claims: Claims;
+  readonly runs: RunsResult;
+}
+
+export const GROUPS = ['Cameras', 'Desk', 'Adapters', 'Cables', 'Power', 'Cases and stands', 'Floor'] as const;
+export type Group = (typeof GROUPS)[number];
+
+/** One line of the checklist: a tagged thing, or a count of untagged ones. */
+export interface PackLine {
+  readonly group: Group;
+  readonly label: string;
+  /** What it is for: the device or the run. */
+  readonly purpose: string;
+  readonly tape: string | undefined;
+  readonly item: string | undefined;
+  readonly kind: string | undefined;
+  readonly count: number;
+  /** Where it travels: the case it is mounted in. */
+  readonly inside: string | undefined;
+}
+
+export interface PackResult {
+  readonly lines: Readonly<Record<string, PackLine>>;
+  readonly pieces: Figure;
+  readonly missing: Figure;
+  readonly weight: Figure;
+  readonly tapeRolls: Figure;
+  readonly rampPieces: Figure;
+}
+
+const FAMILY_GROUP: Readonly<Partial<Record<Family, Group>>> = {
+  camera: 'Cameras',
+  adapter: 'Adapters',
+  battery: 'Power',
+  strip: 'Power',
+  supply: 'Power',
+  'rack case': 'Cases and stands',
+  support: 'Cases and stands',
+};
+
+function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackResult {
+  const deviceLines = memo.each(
+    'devices',
+    inOrder(devices).filter(([, device]) => device.resident !== true),
+    device => [device.kind, device.item, device.label, device.place?.inside, devices?.[device.place?.inside ?? '']?.label, kinds, shelf],
+    device => deviceLine(device, devices, kinds, shelf),
+  );
+  const cableLines = memo.each(
+    'cables',
+    Object.entries(runs.runs),
+    run => [run.item, run.label, run.makeWords, run.length.value === null, shelf, kinds],
+    run => ({
+      group: 'Cables' as const,
+      label: run.item ? (kinds.kinds[shelf.items[run.item]?.kind ?? '']?.label ?? 'Cable') : `Cable, ${run.makeWords}`,
+      purpose: run.label,
+      tape: run.item === undefined ? undefined : shelf.items[run.item]?.tape,
+      item: run.item,
+      kind: run.item === undefined ? undefined : shelf.items[run.item]?.kind,
+      count: 1,
+      inside: undefined,
+    }),
+  );
+  const tapeRolls = calc(
+    'rolls',
+    'ceil(taped / roll)',
+    [taken('taped', runs.totalOnFloor, 'runs.totalOnFloor'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
+    { rule: 'one strip along every lead on the floor' },
+  );
+  const rampPieces = calc('pieces', 'ceil(width / piece)', [
+    taken('width', runs.ramped, 'runs.ramped'),
+    constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m'),
+  ]);
+  const lines: Record<string, PackLine> = { ...deviceLines, ...cableLines };
+  const counted = (key: string, family: Family, words: string, purpose: string, count: Figure): void => {
+    const wanted = Number(count.value ?? 0);
+    if (wanted === 0) return;
+    const stock = inOrder(shelf.items).find(([, item]) => kinds.kinds[item.kind]?.family === family);
+    lines[key] = {
+      group: 'Floor',
+      label: stock ? (kinds.kinds[stock[1].kind]?.label ?? words) : words,
+      purpose,
+      tape: stock?.[1].tape,
+      item: stock?.[0],
+      kind: stock?.[1].kind,
+      count: wanted,
+      inside: undefined,
+    };
+  };
+  counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
+  counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
+
+  return memo.keep('result', {
+    lines,
+    pieces: found(
+      Object.values(lines).reduce((sum, line) => sum + line.count, 0),
+      'pieces',
+      'every line of the checklist by its count',
+    ),
+    missing: found(
+      Object.values(lines).filter(line => line.item === undefined).length,
+      'pieces',
+      'lines of the checklist for which nothing on the shelf is set aside',
+    ),
+    weight: calc(
+      'kg',
+      'sum(item)',
+      Object.values(lines).flatMap(line => {
+        const weight = line.kind === undefined ? undefined : kinds.kinds[line.kind]?.weight;
+        return weight === undefined || line.group === 'Floor'
+          ? []
+          : [given('item', weight, 'kg', 'kinds', `/kinds/${line.kind ?? ''}/weight`)];
+      }),
+      { rule: 'everything that was weighed, without tape and ramps' },
+    ),
+    tapeRolls,
+    rampPieces,
+  });
+}
+
+function deviceLine(device: Device, devices: MapOf<Device> | undefined, kinds: Kinds, shelf: Shelf): PackLine {
+  const kind = kinds.kinds[device.kind];
+  return {
+    group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+    label: kind?.label ?? 'Unknown kind',
+    purpose: device.label,
+    tape: device.item === undefined ? undefined : shelf.items[device.item]?.tape,
+    item: device.item !== undefined && shelf.items[device.item] ? device.item : undefined,
+    kind: device.kind,
+    count: 1,
+    inside: devices?.[device.place?.inside ?? '']?.label,
+  };
+}
+
+export const pack: Station<PackReads, PackResult> = {
+  name: 'pack',
+  rules: [itemUnfit, notOwned, claimed, stockShort],
+  compute,
+};

@@ -1,0 +1,322 @@
+/** Runs: a route, a length and a cable for every lead that crosses the floor. */
+import type { CableMake, Claims, Connector, Device, End, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+import {
+  calc,
+  constant,
+  costField,
+  found,
+  given,
+  inOrder,
+  numberOf,
+  taken,
+  unknown,
+  type CostField,
+  type Figure,
+  type MapOf,
+  type Memo,
+  type Point,
+  type Term,
+} from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+import type { SignalResult } from '../signal/index.js';
+import type { Station } from '../station.js';
+import { floorOf, type Floor, type Zone } from './floor.js';
+import { MAKE_WORDS, reachOf, usualMake } from './reach.js';
+import { routeTo, type Route } from './route.js';
+import { beyondReach } from './snags/beyond-reach.js';
+import { noCable } from './snags/no-cable.js';
+import { noRoute } from './snags/no-route.js';
+import { chooseCables, ownedCables, QUICK_RULE, type OwnedCable } from './stock.js';
+
+export interface RunsReads {
+  readonly devices: MapOf<Device> | undefined;
+  readonly links: MapOf<Link> | undefined;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+  readonly claims: Claims;
+  readonly rules: Rules;
+  readonly ground: GroundResult;
+  readonly signal: SignalResult;
+}
+
+export interface RunResult {
+  /** `C3 SIDE → HDMI in 3 of Switcher`. */
+  readonly label: string;
+  readonly make: CableMake;
+  readonly makeWords: string;
+  readonly connector: Connector;
+  /** It crosses the floor; otherwise it stays inside a rack or on one table. */
+  readonly crosses: boolean;
+  readonly points: readonly Point[];
+  readonly crossings: readonly Zone[];
+  readonly onFloor: Figure;
+  readonly rises: Figure;
+  readonly tails: Figure;
+  readonly overhead: Figure;
+  readonly length: Figure;
+  readonly limit: Figure;
+  readonly stretched: Figure;
+  /** Tape code of the chosen cable. */
+  readonly cable: Figure;
+  readonly cableLength: Figure;
+  readonly excess: Figure;
+  /** `within`, `beyond the house rule` or `beyond any rule`, for the cable used. */
+  readonly reach: Figure;
+  readonly item: string | undefined;
+}
+
+export interface RunsResult {
+  readonly runs: Readonly<Record<string, RunResult>>;
+  readonly totalOnFloor: Figure;
+  /** Aisle width to be covered by ramps, m. */
+  readonly ramped: Figure;
+}
+
+/** Lead length between things in one rack or on one table, m. */
+const INSIDE = 0.5;
+const TAIL = { desk: 2, locked: 1, operated: 3 } as const;
+
+interface RoutedEnd {
+  readonly at: Point | undefined;
+  readonly label: string;
+  /** Height above its floor plus the drop from a gallery, m. */
+  readonly rise: Term;
+  readonly tail: Term;
+  readonly carrier: string;
+  readonly fixed: boolean;
+}
+
+interface RoutedRun {
+  readonly from: RoutedEnd;
+  readonly to: RoutedEnd;
+  readonly make: CableMake;
+  readonly connector: Connector;
+  readonly crosses: boolean;
+  readonly route: Route | undefined;
+  readonly figures: Pick<RunResult, 'onFloor' | 'rises' | 'tails' | 'overhead' | 'length'>;
+}
+
+function compute(reads: RunsReads, memo: Memo): RunsResult {
+  const { links, devices, kinds, shelf, claims, rules, ground, signal } = reads;
+  const { outline, pillars, areas, doors } = ground.venue;
+  const floor = memo.once('floor', [outline, pillars, areas, doors], () => floorOf(ground.venue));
+  const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
+  const fieldAt = (at: Point): CostField => rememberedField(fields, floor, at);
+
+  const routed = memo.each(
+    'routed',
+    inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
+    link => [link, ...endDeps(link.from, reads), ...endDeps(link.to, reads), floor, rules.slack, signal.wiring],
+    (link, id) => routedRun(id, link, reads, floor, fieldAt),
+  );
+  const items = memo.keep(
+    'items in devices',
+    Object.fromEntries(inOrder(devices).flatMap(([id, { item }]) => (item === undefined ? [] : [[id, item]]))),
+  );
+  const owned = memo.once('owned', [shelf, kinds, claims, items], () => ownedCables(shelf, kinds, claims, devices));
+  const wanted = Object.entries(routed).flatMap(([id, run]) => {
+    const length = numberOf(run.figures.length);
+    return length === undefined ? [] : [{ id, make: run.make, connector: run.connector, length }];
+  });
+  const chosen = chooseCables(wanted, owned);
+  const runs = memo.each(
+    'runs',
+    Object.entries(routed),
+    (run, id) => [run, chosen.get(id), rules],
+    (run, id) => runResult(id, run, chosen.get(id), rules),
+  );
+  const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
+  return memo.keep('result', {
+    runs,
+    totalOnFloor: calc(
+      'm',
+      'sum(run)',
+      crossing.flatMap(([id, run]) =>
+        run.onFloor.value === null ? [] : [taken('run', run.onFloor, `runs.runs.${id}.onFloor`)],
+      ),
+    ),
+    ramped: rampedWidth(crossing.map(([, run]) => run)),
+  });
+}
+
+/** Fields kept at most; a dragged desk makes a new one at every step. */
+const MOST_FIELDS = 24;
+
+/** The cost field around a point, from the cache of this floor. */
+function rememberedField(fields: Map<string, CostField>, floor: Floor, at: Point): CostField {
+  const key = at.join();
+  const known = fields.get(key);
+  if (known) return known;
+  const field = costField(floor.grid, at);
+  const oldest = fields.keys().next().value;
+  if (fields.size >= MOST_FIELDS && oldest !== undefined) fields.delete(oldest);
+  fields.set(key, field);
+  return field;
+}
+
+/** Ramps are laid once per aisle, however many leads go under them. */
+function rampedWidth(runs: readonly RunResult[]): Figure {
+  const aisles = new Map(
+    runs.flatMap(run => run.crossings.filter(zone => zone.kind === 'aisle').map(zone => [zone.id, zone] as const)),
+  );
+  return calc(
+    'm',
+    'sum(aisle)',
+    [...aisles.values()].map(zone => constant('aisle', zone.ramped, 'm', `clear width of ${zone.label}`)),
+  );
+}
+
+function makeOf(link: Link, signal: SignalResult): { make: CableMake; connector: Connector } | undefined {
+  const { wiring } = signal;
+  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+  const port = to ?? from;
+  if (!port) return undefined;
+  // An adapter plugs straight into the device that carries it.
+  const plugged = wiring.kindOf(link.to.device)?.family === 'adapter' && from !== undefined;
+  const usual = usualMake(port.connector);
+  if (plugged || usual === undefined) return undefined;
+  return { make: link.make ?? usual, connector: port.connector };
+}
+
+/** What an end's place hangs on, for remembering routes. */
+function endDeps(end: End, { devices, ground, kinds }: RunsReads): unknown[] {
+  const device = end.device === undefined ? undefined : devices?.[end.device];
+  return [
+    end.device === undefined ? undefined : ground.places[end.device],
+    device?.worked,
+    device?.label,
+    device && kinds.kinds[device.kind],
+    end.socket === undefined ? undefined : ground.venue.sockets?.[end.socket],
+    end.networkSocket === undefined ? undefined : ground.venue.networkSockets?.[end.networkSocket],
+  ];
+}
+
+function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
+  const house = ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
+  if (house) {
+    return {
+      at: house.at,
+      label: house.label,
+      rise: constant('rise', 0.3, 'm', 'height of a wall socket'),
+      tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
+      carrier: end.socket ?? end.networkSocket ?? '',
+      fixed: true,
+    };
+  }
+  const id = end.device ?? '';
+  const place = ground.places[id];
+  const carrier = devices?.[place?.carrier ?? id];
+  const worked = carrier?.worked;
+  const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
+  const tail = !camera ? TAIL.desk : worked === 'operated' ? TAIL.operated : TAIL.locked;
+  const words = !camera ? 'a rack or table' : worked === 'operated' ? 'an operated camera' : 'a locked camera';
+  return {
+    at: place?.at,
+    label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),
+    rise: place
+      ? taken('rise', place.elevation, `ground.places.${id}.elevation`)
+      : constant('rise', null, 'm', 'not placed'),
+    tail: constant('tail', tail, 'm', `tail at ${words}`),
+    carrier: place?.carrier ?? id,
+    fixed: !camera,
+  };
+}
+
+function routedRun(
+  id: string,
+  link: Link,
+  reads: RunsReads,
+  floor: Floor,
+  fieldAt: (at: Point) => CostField,
+): RoutedRun {
+  const { make, connector } = makeOf(link, reads.signal) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
+  const [from, to] = [endOf(link.from, reads), endOf(link.to, reads)];
+  const path = `runs.runs.${id}`;
+  const crosses = from.carrier !== to.carrier;
+  // The field is kept around the end that stays put, so that moving a camera costs one walk down it.
+  const [walker, post] = to.fixed || !from.fixed ? [from, to] : [to, from];
+  const route = crosses && walker.at && post.at ? routeTo(floor, fieldAt(post.at), walker.at) : undefined;
+  const slack = given('slack', reads.rules.slack, '%', 'rules', '/slack');
+  if (!crosses) {
+    const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');
+    const zero = (words: string): Figure => found(0, 'm', words);
+    return {
+      ...{ from, to, make, connector, crosses, route },
+      figures: {
+        onFloor: zero('it does not touch the floor'),
+        rises: zero('both ends are in one place'),
+        tails: zero('both ends are in one place'),
+        overhead: zero('both ends are in one place'),
+        length: calc('m', 'inside * (1 + slack / 100)', [none, slack]),
+      },
+    };
+  }
+  const why = !walker.at || !post.at ? 'one end has no place yet' : 'no way over the floor leads there';
+  const onFloor = route
+    ? found(route.onFloor, 'm', 'least-cost path: along walls 1, open floor 2.5, seating 4, ramp + 6 per metre')
+    : unknown('m', why);
+  const rises = calc('m', 'sum(rise)', [from.rise, to.rise]);
+  const tails = calc('m', 'sum(tail)', [from.tail, to.tail]);
+  const overhead = calc(
+    'm',
+    'sum(over)',
+    (route?.crossings ?? [])
+      .filter(zone => zone.kind === 'door')
+      .map(zone => constant('over', zone.added, 'm', `over ${zone.label}: 2 × (door height + 0.3 m)`)),
+  );
+  const length = calc('m', '(path + rises + tails + overhead) * (1 + slack / 100)', [
+    taken('path', onFloor, `${path}.onFloor`),
+    taken('rises', rises, `${path}.rises`),
+    taken('tails', tails, `${path}.tails`),
+    taken('overhead', overhead, `${path}.overhead`),
+    slack,
+  ]);
+  return { from, to, make, connector, crosses, route, figures: { onFloor, rises, tails, overhead, length } };
+}
+
+function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, rules: Rules): RunResult {
+  const path = `runs.runs.${id}`;
+  const { limit, stretched } = reachOf(run.make, rules);
+  const lengthTerm = taken('length', run.figures.length, `${path}.length`);
+  const cableLength = cable
+    ? calc('m', 'cable', [given('cable', cable.length, 'm', 'kinds', `/kinds/${cable.kind}/cable/length`)])
+    : unknown('m', 'no owned cable is long enough');
+  const used = cable ? taken('used', cableLength, `${path}.cableLength`) : { ...lengthTerm, name: 'used' };
+  return {
+    label: `${run.from.label} → ${run.to.label}`,
+    make: run.make,
+    makeWords: MAKE_WORDS[run.make],
+    connector: run.connector,
+    crosses: run.crosses,
+    points: run.route?.points ?? [],
+    crossings: run.route?.crossings ?? [],
+    ...run.figures,
+    limit,
+    stretched,
+    cable: cable ? found(cable.tape, '', QUICK_RULE, [lengthTerm]) : unknown('', 'no owned cable is long enough'),
+    cableLength,
+    excess: cable
+      ? calc('m', 'cable - length', [taken('cable', cableLength, `${path}.cableLength`), lengthTerm])
+      : unknown('m', 'no owned cable is long enough'),
+    reach:
+      limit.value === null
+        ? unknown('', limit.why ?? '')
+        : calc(
+            '',
+            "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'",
+            [
+              used,
+              taken('limit', limit, `${path}.limit`),
+              taken('stretched', stretched, `${path}.stretched`),
+            ],
+            { rule: 'reach is tested on the whole cable used, coiled excess included' },
+          ),
+    item: cable?.item,
+  };
+}
+
+export const runs: Station<RunsReads, RunsResult> = {
+  name: 'runs',
+  rules: [noRoute, noCable, beyondReach],
+  compute,
+};

@@ -1,0 +1,99 @@
+/** Edits that join two ports, with an adapter between them where the plugs differ. */
+import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
+import { idFrom, inOrder, type DocumentPatch, type Json, type Operation } from '../../foundations/index.js';
+import type { PlanWiring } from './index.js';
+
+/** An item of a kind that is ready and that no device of the plan uses yet. */
+export function freeItem(shelf: Shelf, kind: string, wiring: PlanWiring): string | undefined {
+  const used = new Set(Object.values(wiring.devices).map(device => device.item));
+  return inOrder(shelf.items).find(([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id))?.[0];
+}
+
+/** Input and output port of the kind of adapter that joins two connectors, or undefined. */
+function adapterFor(
+  kinds: Kinds,
+  shelf: Shelf,
+  wiring: PlanWiring,
+  from: string,
+  to: string,
+): { kind: string; label: string; input: string; output: string; item: string | undefined } | undefined {
+  const fitting = inOrder(kinds.kinds).flatMap(([kind, { family, label, ports }]) => {
+    if (family !== 'adapter') return [];
+    const all = inOrder(ports);
+    const input = all.find(([, port]) => port.direction === 'in' && port.connector === from)?.[0];
+    const output = all.find(([, port]) => port.direction === 'out' && port.connector === to)?.[0];
+    return input && output ? [{ kind, label, input, output, item: freeItem(shelf, kind, wiring) }] : [];
+  });
+  return fitting.find(each => each.item !== undefined) ?? fitting[0];
+}
+
+interface Joint {
+  readonly from: End;
+  readonly fromPort: Port;
+  readonly to: End;
+  readonly toPort: Port;
+  /** The link to replace, when there is one already. */
+  readonly link?: string;
+  /** Makes the new ids stable: the same fix gives the same records. */
+  readonly seed: string;
+  readonly hasLinks: boolean;
+}
+
+export interface Connection {
+  readonly label: string;
+  readonly changes: readonly DocumentPatch[];
+  readonly adapter: boolean;
+}
+
+const endJson = (end: End): Json => ({ ...end }) as unknown as Json;
+
+/** The edit that joins two ports, or undefined when no adapter of the known kinds would fit between them. */
+export function connect(joint: Joint, kinds: Kinds, shelf: Shelf, wiring: PlanWiring): Connection | undefined {
+  const patch: Operation[] = joint.hasLinks ? [] : [{ op: 'add', path: '/links', value: {} }];
+  const link = joint.link ?? idFrom(`${joint.seed}/link`);
+  if (joint.fromPort.connector === joint.toPort.connector) {
+    patch.push({ op: 'add', path: `/links/${link}`, value: { from: endJson(joint.from), to: endJson(joint.to) } });
+    return { label: 'Plug it in', changes: [{ document: 'plan', patch }], adapter: false };
+  }
+  const adapter = adapterFor(kinds, shelf, wiring, joint.fromPort.connector, joint.toPort.connector);
+  const source = joint.from.device;
+  if (!adapter || source === undefined) return undefined;
+  const device = idFrom(`${joint.seed}/adapter`);
+  patch.push(
+    {
+      op: 'add',
+      path: `/devices/${device}`,
+      value: {
+        order: `${wiring.devices[source]?.order ?? '0'}a`.slice(0, 8),
+        label: `${wiring.devices[source]?.label ?? ''} adapter`.slice(0, 40),
+        kind: adapter.kind,
+        ...(adapter.item === undefined ? {} : { item: adapter.item }),
+        place: { inside: source },
+      },
+    },
+    {
+      op: 'add',
+      path: `/links/${idFrom(`${joint.seed}/first`)}`,
+      value: { from: endJson(joint.from), to: { device, port: adapter.input } },
+    },
+    {
+      op: 'add',
+      path: `/links/${link}`,
+      value: { from: { device, port: adapter.output }, to: endJson(joint.to) },
+    },
+  );
+  return {
+    label: `Add the adapter${adapter.item ? ` ${shelf.items[adapter.item]?.tape ?? ''}` : ' (not owned)'}`,
+    changes: [{ document: 'plan', patch }],
+    adapter: true,
+  };
+}
+
+/** Inputs of a device that carry video and have no link yet. */
+export function freeVideoPorts(wiring: PlanWiring, device: string, direction: 'in' | 'out'): [string, Port][] {
+  const links = direction === 'in' ? wiring.into(device) : wiring.outOf(device);
+  const used = new Set(links.map(([, link]) => (direction === 'in' ? link.to.port : link.from.port)));
+  return inOrder(wiring.kindOf(device)?.ports).filter(
+    ([id, port]) => port.carries === 'video' && port.direction === direction && !used.has(id),
+  );
+}

@@ -1,0 +1,36 @@
+import type { Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import { connect } from '../connect.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+/** A plug that does not go into its socket, such as a small HDMI socket without its adapter. */
+export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.connector-mismatch',
+  station: 'signal',
+  find: ({ own: { links: results, wiring }, links }) =>
+    Object.entries(results).flatMap(([id, { mates }]) => {
+      const link = links?.[id];
+      if (mates.value !== false || !link) return [];
+      const label = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
+      return [
+        {
+          severity: 'stop',
+          subjects: [id, link.from.device ?? ''],
+          title:
+            `${label(link.from.device)} ends in ${wiring.portOf(link.from)?.connector ?? 'no port'}, ` +
+            `${label(link.to.device)} takes ${wiring.portOf(link.to)?.connector ?? 'no port'}: an adapter is missing.`,
+          because: [`signal.links.${id}.mates`],
+        },
+      ];
+    }),
+  *fixes(snag, { own: { wiring }, links, kinds, shelf }) {
+    const id = snag.subjects[0] ?? '';
+    const link = links?.[id];
+    const [fromPort, toPort] = [link && wiring.portOf(link.from), link && wiring.portOf(link.to)];
+    if (!link || !fromPort || !toPort) return;
+    const joint = { from: link.from, fromPort, to: link.to, toPort, link: id, seed: snag.id, hasLinks: true };
+    const connection = connect(joint, kinds, shelf, wiring);
+    if (connection) yield connection;
+    yield { label: 'Unplug this link', changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }] };
+  },
+};

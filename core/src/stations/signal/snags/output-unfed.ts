@@ -1,0 +1,76 @@
+import { inOrder, type Fix, type Operation, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import { connect, freeVideoPorts } from '../connect.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+type SignalSeen = Seen<SignalReads, SignalResult>;
+
+/** A wanted output that nothing feeds. */
+export const outputUnfed: Rule<SignalSeen> = {
+  rule: 'signal.output-unfed',
+  station: 'signal',
+  find: ({ own, outputs }) =>
+    Object.entries(own.outputs).flatMap(([id, { fedBy }]) =>
+      fedBy.value === null
+        ? [
+            {
+              severity: 'stop',
+              subjects: [id],
+              outputs: [id],
+              title: `Nothing feeds “${outputs?.[id]?.label ?? 'an output'}”: ${fedBy.why ?? ''}.`,
+              because: [`signal.outputs.${id}.fedBy`],
+            },
+          ]
+        : [],
+    ),
+  *fixes(snag, seen) {
+    const id = snag.subjects[0] ?? '';
+    const output = seen.outputs?.[id];
+    if (!output) return;
+    const { wiring } = seen.own;
+    for (const [device, { label }] of inOrder(wiring.devices)) {
+      const kind = wiring.kindOf(device);
+      const suits =
+        output.kind === 'stream'
+          ? kind?.encodes === true
+          : output.kind === 'recording'
+            ? kind?.recording !== undefined
+            : kind?.family === 'screen';
+      if (!suits) continue;
+      const choose: Operation = { op: 'add', path: `/outputs/${id}/device`, value: device };
+      yield { label: `Take it from ${label}`, changes: [{ document: 'plan', patch: [choose] }] };
+      yield* plugIn(seen, device, choose, snag.id);
+    }
+    yield { label: 'Do without it', changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }] };
+  },
+};
+
+/** Links a free switcher output to the device, and chooses the device. */
+function* plugIn({ own, kinds, shelf, links }: SignalSeen, device: string, choose: Operation, seed: string): Generator<Fix> {
+  const { wiring } = own;
+  const input = freeVideoPorts(wiring, device, 'in')[0];
+  if (!input) return;
+  for (const [switcher, { label }] of inOrder(wiring.devices)) {
+    if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
+    const output = freeVideoPorts(wiring, switcher, 'out')[0];
+    if (!output) continue;
+    const connection = connect(
+      {
+        from: { device: switcher, port: output[0] },
+        fromPort: output[1],
+        to: { device, port: input[0] },
+        toPort: input[1],
+        seed: `${seed}/${device}`,
+        hasLinks: links !== undefined,
+      },
+      kinds,
+      shelf,
+      wiring,
+    );
+    if (!connection) continue;
+    yield {
+      label: `Plug ${output[1].label} of ${label} into ${wiring.devices[device]?.label ?? 'it'}`,
+      changes: [...connection.changes, { document: 'plan', patch: [choose] }],
+    };
+  }
+}
