@@ -23,7 +23,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       itemcheck1: { order: '002h', label: 'Check', phase: 'check', minutes: 15 },
       itemserve1: { order: '003h', label: 'Service', phase: 'live', minutes: 65, mark: 'markpulpi' },
     },
-    shots: { shotpulpit: { order: '001h', mark: 'markpulpi', size: 'knees up', camera: 'camera001' } },
+    shots: { shotpulpit: { order: '001h', mark: 'markpulpi', size: 'waist up', camera: 'camera001' } },
     devices: {
       camera001: {
         order: '001h',
@@ -31,7 +31,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
         kind: 'camoneinc',
         item: 'itemcam01',
         worked: 'locked',
-        place: { at: feet(6, 15), height: 2.1 },
+        place: { at: feet(6, 15), height: 2.6 },
       },
       switcher1: {
         order: '002h',
@@ -61,6 +61,12 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       hallwidth1: { order: '002h', label: 'Width', axis: 'y', from: 0, to: feet(0, 30)[1] },
     },
     areas: {
+      platform1: {
+        label: 'platform',
+        kind: 'raised',
+        outline: [feet(40, 6), feet(48, 6), feet(48, 24), feet(40, 24)],
+        floor: 0.6,
+      },
       pewsall01: {
         label: 'benches',
         kind: 'seating',
@@ -85,6 +91,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       itemh1501: { tape: 'H15 01', kind: 'hdmi0015m', state: 'ready' },
       itemm0501: { tape: 'M05 01', kind: 'mainlead5', state: 'ready' },
       itemm1001: { tape: 'M10 01', kind: 'mainlea10', state: 'ready' },
+      itemm1002: { tape: 'M10 02', kind: 'mainlea10', state: 'ready' },
       itemtape1: { tape: 'TAPE', kind: 'tapecloth', state: 'ready', count: 2 },
     },
   },

@@ -44,7 +44,7 @@ const DEVICES: Record<string, DeviceSketch> = {
     kind: 'camcompac',
     item: 'itemsmc01',
     worked: 'operated',
-    place: { at: [15.6, 13.6], height: 1.6 },
+    place: { at: [16.4, 13.9], height: 1.6 },
   },
   deskrack1: { label: 'DESK RACK', kind: 'rackcase4', item: 'itemrak01', place: DESK },
   switcher1: { label: 'SWITCHER', kind: 'switchcom', item: 'itemswc01', place: { inside: 'deskrack1' } },
@@ -67,12 +67,12 @@ const plug = (from: string, fromPort: string, to: string, toPort: string): Link 
 const feed = (socket: string, to: string): Link => ({ from: { socket }, to: { device: to, port: 'mainsin01' } });
 
 const LINKS: Record<string, Link> = {
-  linkwide1: plug('camwide01', 'hdmiout01', 'switcher1', 'hdmiin01'),
-  linknort1: plug('camnorth1', 'hdmiout01', 'switcher1', 'hdmiin02'),
+  linkwide1: { ...plug('camwide01', 'hdmiout01', 'switcher1', 'hdmiin01'), make: 'hdmi-optical' },
+  linknort1: { ...plug('camnorth1', 'hdmiout01', 'switcher1', 'hdmiin02'), make: 'hdmi-optical' },
   linkside1: plug('camside01', 'hdmiout01', 'switcher1', 'hdmiin03'),
   linkword1: plug('laptopwor', 'hdmiout01', 'switcher1', 'hdmiin04'),
   linkrecor: plug('switcher1', 'hdmiout01', 'recorder1', 'hdmiin001'),
-  linkscree: plug('switcher1', 'hdmiout02', 'screennor', 'hdmiin001'),
+  linkscree: { ...plug('switcher1', 'hdmiout02', 'screennor', 'hdmiin001'), make: 'hdmi-optical' },
   linksound: plug('audiodes1', 'xlrout001', 'switcher1', 'audioin01'),
   linkstrea: plug('netswitc1', 'netport02', 'switcher1', 'network01'),
   linkswitc: plug('router001', 'lanport01', 'netswitc1', 'netport01'),

@@ -187,7 +187,7 @@ function nesting(kind: Nesting, limit: number) {
     const marker = ValidateBy({
       name: kind,
       constraints: [of, max],
-      validator: { validate: () => true },
+      validator: { validate: value => value !== undefined },
     });
     return (target, key) => {
       declareField(target, { name: String(key), nested: { kind, of, max } });

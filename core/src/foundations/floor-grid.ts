@@ -1,28 +1,26 @@
 /** A floor as a grid of cells with a cost to enter each, and least-cost fields over it (Dijkstra). */
-import type { Point } from './geometry.js';
+import { sidesOf, type Point, type Polygon } from './geometry.js';
+
+interface Step {
+  readonly dx: number;
+  readonly dy: number;
+  readonly sx: number;
+  readonly sy: number;
+  /** In cells. */
+  readonly length: number;
+  readonly slanting: boolean;
+}
 
 /** Steps a route may take: the 8 neighbours and the 8 knight moves, which keeps lengths within 2.8 %. */
-const STEPS: readonly Point[] = [
-  [1, 0],
-  [-1, 0],
-  [0, 1],
-  [0, -1],
-  [1, 1],
-  [1, -1],
-  [-1, 1],
-  [-1, -1],
-  [2, 1],
-  [2, -1],
-  [-2, 1],
-  [-2, -1],
-  [1, 2],
-  [1, -2],
-  [-1, 2],
-  [-1, -2],
-];
-
-/** Along which axis a cell may be crossed. */
-export type Axis = 'any' | 'x' | 'y';
+const STEPS: readonly Step[] = [-2, -1, 0, 1, 2].flatMap(dx =>
+  [-2, -1, 0, 1, 2].flatMap(dy => {
+    const knight = Math.abs(dx) + Math.abs(dy) === 3 && dx !== 0 && dy !== 0;
+    const near = Math.max(Math.abs(dx), Math.abs(dy)) === 1;
+    if (!knight && !near) return [];
+    const slanting = dx !== 0 && dy !== 0;
+    return [{ dx, dy, sx: Math.sign(dx), sy: Math.sign(dy), length: Math.hypot(dx, dy), slanting }];
+  }),
+);
 
 export interface FloorGrid {
   readonly cell: number;
@@ -37,14 +35,6 @@ export interface FloorGrid {
   readonly zones: Uint8Array;
   /** Cost paid on entering each zone, by id. */
   readonly tolls: readonly number[];
-}
-
-/** Least cost from every cell to the field's source, and the neighbour to step to. */
-export interface CostField {
-  readonly grid: FloorGrid;
-  readonly source: Point;
-  readonly costs: Float64Array;
-  readonly next: Int32Array;
 }
 
 export const cellAt = (grid: FloorGrid, [x, y]: Point): number => {
@@ -79,111 +69,166 @@ export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number): numb
   return best;
 }
 
-/** Cost of stepping between two cells, or Infinity when the step is not allowed. */
-function stepCost(grid: FloorGrid, from: number, to: number, dx: number, dy: number, length: number): number {
-  const { costs, axes, zones, tolls } = grid;
-  const axis = axes[from] || axes[to] || 0;
-  if ((axis === 1 && dy !== 0) || (axis === 2 && dx !== 0)) return Infinity;
-  const zone = zones[to] ?? 0;
-  const left = zones[from] ?? 0;
-  if (dx > 1 || dx < -1 || dy > 1 || dy < -1 || (dx !== 0 && dy !== 0)) {
-    // A slanting step must not cut the corner of a forbidden or toll cell.
-    const column = from % grid.columns;
-    const row = (from - column) / grid.columns;
-    const sx = Math.sign(dx);
-    const sy = Math.sign(dy);
-    for (const [c, r] of [
-      [column + sx, row],
-      [column, row + sy],
-      [column + sx, row + sy],
-    ] as const) {
-      const passed = r * grid.columns + c;
-      if (!Number.isFinite(costs[passed]) || zones[passed] || axes[passed]) return Infinity;
+/** Calls `visit` with every cell whose centre lies in a polygon (even-odd rule, row by row). */
+export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: number) => void): void {
+  for (let row = 0; row < grid.rows; row++) {
+    const y = grid.origin[1] + (row + 0.5) * grid.cell;
+    const hits: number[] = [];
+    for (const [[ax, ay], [bx, by]] of sidesOf(polygon)) {
+      if (ay > y !== by > y) hits.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
     }
-    if (zone || left) return Infinity;
-  }
-  // The toll of a zone is paid once, on crossing its border either way: half on each side.
-  const toll = zone === left ? 0 : ((tolls[zone] ?? 0) + (tolls[left] ?? 0)) / 2;
-  return (length * ((costs[from] ?? Infinity) + (costs[to] ?? Infinity))) / 2 + toll;
-}
-
-/** Least-cost field around a source point (Dijkstra with a binary heap). */
-export function costField(grid: FloorGrid, source: Point): CostField {
-  const size = grid.columns * grid.rows;
-  const costs = new Float64Array(size).fill(Infinity);
-  const next = new Int32Array(size).fill(-1);
-  const start = nearestOpenCell(grid, source, 2);
-  if (start < 0) return { grid, source, costs, next };
-  const heap = new CellHeap(costs);
-  costs[start] = 0;
-  heap.push(start);
-  for (let cell = heap.pop(); cell >= 0; cell = heap.pop()) {
-    const column = cell % grid.columns;
-    const row = (cell - column) / grid.columns;
-    const spent = costs[cell] ?? Infinity;
-    for (const [dx, dy] of STEPS) {
-      const [c, r] = [column + dx, row + dy];
-      if (c < 0 || r < 0 || c >= grid.columns || r >= grid.rows) continue;
-      const to = r * grid.columns + c;
-      if (grid.costs[to] === Infinity) continue;
-      const cost = spent + stepCost(grid, cell, to, dx, dy, Math.hypot(dx, dy) * grid.cell);
-      if (cost < (costs[to] ?? Infinity)) {
-        costs[to] = cost;
-        next[to] = cell;
-        heap.push(to);
+    hits.sort((a, b) => a - b);
+    for (let i = 0; i + 1 < hits.length; i += 2) {
+      const from = Math.ceil(((hits[i] as number) - grid.origin[0]) / grid.cell - 0.5);
+      const to = Math.ceil(((hits[i + 1] as number) - grid.origin[0]) / grid.cell - 0.5);
+      for (let column = Math.max(0, from); column < Math.min(grid.columns, to); column++) {
+        visit(row * grid.columns + column);
       }
     }
   }
-  return { grid, source, costs, next };
 }
 
-/** The cells from a point to the field's source, or undefined when it cannot be reached. */
-export function cellsToSource(field: CostField, from: Point): number[] | undefined {
-  let cell = nearestOpenCell(field.grid, from, 2);
-  if (cell < 0 || !Number.isFinite(field.costs[cell])) return undefined;
-  const cells = [cell];
-  for (;;) {
-    cell = field.next[cell] ?? -1;
-    if (cell < 0) return cells;
-    cells.push(cell);
+/** Calls `visit` with every cell of a box given by two corners. */
+export function cellsInBox(grid: FloorGrid, min: Point, max: Point, visit: (cell: number) => void): void {
+  const index = (value: number, axis: 0 | 1): number => Math.floor((value - grid.origin[axis]) / grid.cell);
+  for (let row = Math.max(0, index(min[1], 1)); row <= Math.min(grid.rows - 1, index(max[1], 1)); row++) {
+    for (let c = Math.max(0, index(min[0], 0)); c <= Math.min(grid.columns - 1, index(max[0], 0)); c++) {
+      visit(row * grid.columns + c);
+    }
   }
 }
 
-/** Binary heap of cells by cost; a cell pushed again with a lower cost leaves a stale entry behind. */
+/**
+ * Least costs around a source (Dijkstra), spread only as far as has been asked: the nearest cells first, so
+ * that a lead to a socket close by costs little.
+ */
+export class CostField {
+  private readonly costs: Float64Array;
+  private readonly next: Int32Array;
+  private readonly settled: Uint8Array;
+  private readonly heap: CellHeap;
+  /** 1 where a slanting step may not pass: forbidden, toll or one-way cells. */
+  private readonly hard: Uint8Array;
+
+  constructor(
+    readonly grid: FloorGrid,
+    readonly source: Point,
+  ) {
+    const size = grid.columns * grid.rows;
+    this.costs = new Float64Array(size).fill(Infinity);
+    this.next = new Int32Array(size).fill(-1);
+    this.settled = new Uint8Array(size);
+    this.hard = hardCells(grid);
+    this.heap = new CellHeap();
+    const start = nearestOpenCell(grid, source, 2);
+    if (start < 0) return;
+    this.costs[start] = 0;
+    this.heap.push(start, 0);
+  }
+
+  /** The cells from a point to the source, or undefined when it cannot be reached. */
+  cellsFrom(from: Point): number[] | undefined {
+    let cell = nearestOpenCell(this.grid, from, 2);
+    if (cell < 0) return undefined;
+    this.spreadTo(cell);
+    if (!this.settled[cell]) return undefined;
+    const cells: number[] = [];
+    for (; cell >= 0; cell = this.next[cell] ?? -1) cells.push(cell);
+    return cells;
+  }
+
+  private spreadTo(goal: number): void {
+    while (!this.settled[goal]) {
+      const cell = this.heap.pop();
+      if (cell < 0) return;
+      if (this.settled[cell]) continue;
+      this.settled[cell] = 1;
+      this.relax(cell);
+    }
+  }
+
+  /** Offers every step from a settled cell to its neighbours. */
+  private relax(cell: number): void {
+    const { grid, costs, next, settled, hard, heap } = this;
+    const { columns, rows } = grid;
+    const column = cell % columns;
+    const row = (cell - column) / columns;
+    const here = grid.costs[cell] ?? Infinity;
+    const spent = costs[cell] ?? Infinity;
+    const hardHere = hard[cell];
+    for (let i = 0; i < STEPS.length; i++) {
+      const step = STEPS[i] as Step;
+      const c = column + step.dx;
+      const r = row + step.dy;
+      if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
+      const to = r * columns + c;
+      if (settled[to]) continue;
+      let cost = spent + (step.length * grid.cell * (here + (grid.costs[to] ?? Infinity))) / 2;
+      if (step.slanting) {
+        if (hardHere || hard[to] || hard[row * columns + column + step.sx] || hard[(row + step.sy) * columns + column] ||
+          hard[(row + step.sy) * columns + column + step.sx]) continue;
+      } else if (hardHere || hard[to]) {
+        cost += tollOf(grid, cell, to, step);
+      }
+      if (cost < (costs[to] ?? Infinity)) {
+        costs[to] = cost;
+        next[to] = cell;
+        heap.push(to, cost);
+      }
+    }
+  }
+}
+
+const hardOf = new WeakMap<FloorGrid, Uint8Array>();
+
+function hardCells(grid: FloorGrid): Uint8Array {
+  let hard = hardOf.get(grid);
+  if (!hard) {
+    hard = Uint8Array.from(grid.costs, (cost, i) => (cost === Infinity || grid.zones[i] || grid.axes[i] ? 1 : 0));
+    hardOf.set(grid, hard);
+  }
+  return hard;
+}
+
+/** Toll of a straight step into, out of or within a zone; Infinity against its axis. Half is paid on each border. */
+function tollOf(grid: FloorGrid, from: number, to: number, step: Step): number {
+  const { axes, zones, tolls } = grid;
+  const axis = axes[from] || axes[to] || 0;
+  if ((axis === 1 && step.dy !== 0) || (axis === 2 && step.dx !== 0)) return Infinity;
+  const [left, entered] = [zones[from] ?? 0, zones[to] ?? 0];
+  return left === entered ? 0 : ((tolls[left] ?? 0) + (tolls[entered] ?? 0)) / 2;
+}
+
+/** Binary heap of cells by cost. A cell pushed again at a lower cost leaves its old entry behind. */
 class CellHeap {
   private readonly cells: number[] = [];
   private readonly keys: number[] = [];
-  constructor(private readonly costs: Float64Array) {}
 
-  push(cell: number): void {
+  push(cell: number, key: number): void {
     const { cells, keys } = this;
-    const key = this.costs[cell] ?? Infinity;
     let at = cells.length;
     cells.push(cell);
     keys.push(key);
     while (at > 0) {
       const parent = (at - 1) >> 1;
-      if ((keys[parent] ?? 0) <= key) break;
-      cells[at] = cells[parent] ?? 0;
-      keys[at] = keys[parent] ?? 0;
+      if ((keys[parent] as number) <= key) break;
+      cells[at] = cells[parent] as number;
+      keys[at] = keys[parent] as number;
       at = parent;
     }
     cells[at] = cell;
     keys[at] = key;
   }
 
-  /** The cheapest cell not yet settled, or -1. */
+  /** The cheapest cell, or -1. */
   pop(): number {
     const { cells, keys } = this;
-    while (cells.length > 0) {
-      const top = cells[0] ?? -1;
-      const topKey = keys[0] ?? 0;
-      const last = cells.pop() ?? 0;
-      const lastKey = keys.pop() ?? 0;
-      if (cells.length > 0) this.sink(last, lastKey);
-      if (topKey <= (this.costs[top] ?? Infinity)) return top;
-    }
-    return -1;
+    if (cells.length === 0) return -1;
+    const top = cells[0] as number;
+    const last = cells.pop() as number;
+    const lastKey = keys.pop() as number;
+    if (cells.length > 0) this.sink(last, lastKey);
+    return top;
   }
 
   private sink(cell: number, key: number): void {
@@ -192,10 +237,10 @@ class CellHeap {
     for (;;) {
       let child = 2 * at + 1;
       if (child >= cells.length) break;
-      if (child + 1 < cells.length && (keys[child + 1] ?? 0) < (keys[child] ?? 0)) child++;
-      if ((keys[child] ?? 0) >= key) break;
-      cells[at] = cells[child] ?? 0;
-      keys[at] = keys[child] ?? 0;
+      if (child + 1 < cells.length && (keys[child + 1] as number) < (keys[child] as number)) child++;
+      if ((keys[child] as number) >= key) break;
+      cells[at] = cells[child] as number;
+      keys[at] = keys[child] as number;
       at = child;
     }
     cells[at] = cell;

@@ -21,16 +21,15 @@ export function angleBetween(a: number, b: number): number {
 }
 
 /** The sides of a polygon as pairs of points, the closing one included. */
-export function* sidesOf(polygon: Polygon): Generator<[Point, Point]> {
-  for (let i = 0; i < polygon.length; i++) {
-    yield [polygon[i] as Point, polygon[(i + 1) % polygon.length] as Point];
-  }
-}
+export const sidesOf = (polygon: Polygon): [Point, Point][] =>
+  polygon.map((point, i) => [point, polygon[(i + 1) % polygon.length] as Point]);
 
 /** Even-odd rule; points on the border may count either way. */
 export function contains(polygon: Polygon, [x, y]: Point): boolean {
   let inside = false;
-  for (const [[ax, ay], [bx, by]] of sidesOf(polygon)) {
+  for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+    const [ax, ay] = polygon[i] as Point;
+    const [bx, by] = polygon[j] as Point;
     if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside;
   }
   return inside;

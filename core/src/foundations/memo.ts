@@ -1,5 +1,7 @@
 /** Memory of a station between two assessments: what did not change keeps its identity. */
 
+import { sameJson } from './patch.js';
+
 interface Entry {
   deps: readonly unknown[];
   value: unknown;
@@ -62,28 +64,29 @@ function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
   return a.length === b.length && a.every((value, i) => Object.is(value, b[i]));
 }
 
-const isPlain = (node: object): boolean => {
-  const prototype: unknown = Object.getPrototypeOf(node);
-  return prototype === Object.prototype || prototype === null || Array.isArray(node);
-};
+const isPlain = (node: object): boolean => Object.getPrototypeOf(node) === Object.prototype;
 
-/** Structural sharing: `next` with every part that equals its counterpart in `previous` replaced by it. */
+/**
+ * Structural sharing: `next` with every part that equals its counterpart in `previous` replaced by it.
+ * Lists are shared whole or not at all, since they are replaced whole.
+ */
 export function share(previous: unknown, next: unknown): unknown {
   if (Object.is(previous, next)) return previous;
   if (typeof previous !== 'object' || typeof next !== 'object' || !previous || !next) return next;
-  if (!isPlain(previous) || !isPlain(next) || Array.isArray(previous) !== Array.isArray(next)) return next;
+  if (Array.isArray(previous) || Array.isArray(next)) return sameJson(previous, next) ? previous : next;
+  if (!isPlain(previous) || !isPlain(next)) return next;
   const before = previous as Record<string, unknown>;
   const after = next as Record<string, unknown>;
   const keys = Object.keys(after);
   let equal = keys.length === Object.keys(before).length;
   let copy: Record<string, unknown> | undefined;
   for (const key of keys) {
-    const shared = Object.hasOwn(before, key) ? share(before[key], after[key]) : after[key];
+    const shared = share(before[key], after[key]);
     if (shared !== after[key]) {
-      copy ??= (Array.isArray(next) ? [...(next as unknown[])] : { ...after }) as Record<string, unknown>;
+      copy ??= { ...after };
       copy[key] = shared;
     }
-    if (!Object.hasOwn(before, key) || shared !== before[key]) equal = false;
+    if (shared !== before[key] || (shared === undefined && !Object.hasOwn(before, key))) equal = false;
   }
   return equal ? previous : (copy ?? next);
 }

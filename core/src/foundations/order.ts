@@ -32,13 +32,23 @@ export function idFrom(text: string): string {
 /** Plain code-unit comparison: the same on every machine, unlike a locale's. */
 export const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
-/** The records of a map as `[id, record]`, by fractional `order`, then id. Records without order come last. */
-export function inOrder<T extends object>(map: MapOf<T> | undefined): [string, T][] {
+const sorted = new WeakMap<object, readonly [string, object][]>();
+const orderOf = (record: object): string => (record as { order?: string }).order ?? '~';
+
+/**
+ * The records of a map as `[id, record]`, by fractional `order`, then id. Records without order come last.
+ * The list is kept per map, since documents are immutable: never change one.
+ */
+export function inOrder<T extends object>(map: MapOf<T> | undefined): readonly [string, T][] {
   if (!map) return [];
-  const orderOf = (record: T): string => (record as { order?: string }).order ?? '~';
-  return Object.entries(map).sort(
-    ([idA, a], [idB, b]) => compareText(orderOf(a), orderOf(b)) || compareText(idA, idB),
-  );
+  let entries = sorted.get(map);
+  if (!entries) {
+    entries = Object.entries(map).sort(
+      ([idA, a], [idB, b]) => compareText(orderOf(a), orderOf(b)) || compareText(idA, idB),
+    );
+    sorted.set(map, entries);
+  }
+  return entries as readonly [string, T][];
 }
 
 const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';

@@ -102,18 +102,20 @@ export function showText(value: Value, unit: Unit, reading: Reading): string {
 
 const instantFormats = new Map<string, Intl.DateTimeFormat>();
 
+function formatIn(zone: string): Intl.DateTimeFormat {
+  const parts = { weekday: 'short', hour: '2-digit', minute: '2-digit' } as const;
+  try {
+    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone });
+  } catch {
+    // A zone this machine does not know: the instant is still true in UTC, and says so.
+    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' });
+  }
+}
+
 /** An instant as weekday and time at the event's place: `Fri 19:30`. */
 export function showInstant(iso: string, zone: string): string {
-  let format = instantFormats.get(zone);
-  if (!format) {
-    format = new Intl.DateTimeFormat('en-GB', {
-      weekday: 'short',
-      hour: '2-digit',
-      minute: '2-digit',
-      timeZone: zone,
-    });
-    instantFormats.set(zone, format);
-  }
+  const format = instantFormats.get(zone) ?? formatIn(zone);
+  instantFormats.set(zone, format);
   return format.format(new Date(iso)).replace(',', '');
 }
 

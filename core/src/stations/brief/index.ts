@@ -32,7 +32,11 @@ export interface BriefResult {
 export const PHASE_ORDER: readonly Phase[] = ['rig', 'check', 'rehearse', 'wait', 'live', 'strike'];
 const BEFORE: readonly Phase[] = ['rig', 'check', 'rehearse', 'wait'];
 
-function compute({ start, outputs, runningOrder }: BriefReads, memo: Memo): BriefResult {
+function compute(reads: BriefReads, memo: Memo): BriefResult {
+  return memo.once('result', [reads.start, reads.outputs, reads.runningOrder], () => briefOf(reads));
+}
+
+function briefOf({ start, outputs, runningOrder }: BriefReads): BriefResult {
   const items = inOrder(runningOrder);
   const minutesOf = (phases: readonly Phase[]) =>
     items
@@ -62,7 +66,7 @@ function compute({ start, outputs, runningOrder }: BriefReads, memo: Memo): Brie
     previous = { figure: ends, path: `brief.items.${id}.ends` };
   }
 
-  return memo.keep('result', {
+  return {
     start: startFigure,
     end: calc('instant', 'later(start, live)', [startTerm, taken('live', phases.live, 'brief.phases.live')]),
     phases,
@@ -73,7 +77,7 @@ function compute({ start, outputs, runningOrder }: BriefReads, memo: Memo): Brie
       'count(output)',
       inOrder(outputs).map(([id, output]) => given('output', output.kind, '', 'plan', `/outputs/${id}/kind`)),
     ),
-  });
+  };
 }
 
 export const brief: Station<BriefReads, BriefResult> = { name: 'brief', rules: [noOutput, noLiveItem], compute };

@@ -12,6 +12,7 @@ import {
   type Unit,
 } from '../../foundations/index.js';
 import type { PackResult } from '../pack/index.js';
+import type { Zone } from '../runs/floor.js';
 import type { RunsResult } from '../runs/index.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
@@ -79,11 +80,23 @@ interface Draft {
 /** The same check always has the same id, whatever else is in the design. */
 export const checkId = (moment: Moment, what: string): string => idFrom(`${moment}/${what}`);
 
-function drafts({ outputs, signal, stream, runs, pack, shots }: DayReads): [string, Draft][] {
+/** What the checks say of a lead; a moved camera mostly changes none of it. */
+interface Lead {
+  readonly label: string;
+  readonly crossings: readonly Zone[];
+  readonly tape: string | undefined;
+}
+
+function drafts(
+  { outputs, signal, stream }: DayReads,
+  lines: PackResult['lines'],
+  leads: Readonly<Record<string, Lead>>,
+  cameras: Readonly<Record<string, string>>,
+): [string, Draft][] {
   const list: [string, Draft][] = [];
   const add = (what: string, draft: Draft): void => void list.push([checkId(draft.moment, what), draft]);
   for (const moment of ['Pack out', 'Count back in'] as const) {
-    for (const [key, line] of Object.entries(pack.lines)) {
+    for (const [key, line] of Object.entries(lines)) {
       add(`${key}/${line.item ?? ''}`, {
         moment,
         label: line.count > 1 ? `${line.count} × ${line.label}` : line.label,
@@ -92,13 +105,12 @@ function drafts({ outputs, signal, stream, runs, pack, shots }: DayReads): [stri
       });
     }
   }
-  for (const [id, camera] of Object.entries(shots.cameras)) {
-    add(id, { moment: 'Rig', label: `${camera.label} stands and points as planned`, detail: 'stand weighted, strain relief on the plug' });
+  for (const [id, label] of Object.entries(cameras)) {
+    add(id, { moment: 'Rig', label: `${label} stands and points as planned`, detail: 'stand weighted, strain relief on the plug' });
   }
-  for (const [id, run] of Object.entries(runs.runs)) {
-    if (!run.crosses) continue;
-    const over = run.crossings.map(zone => (zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`));
-    add(id, { moment: 'Rig', label: run.label, detail: ['laid and taped', ...over].join(', '), tape: textOf(run.cable) });
+  for (const [id, lead] of Object.entries(leads)) {
+    const over = lead.crossings.map(zone => (zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`));
+    add(id, { moment: 'Rig', label: lead.label, detail: ['laid and taped', ...over].join(', '), tape: lead.tape });
   }
   for (const [id, source] of Object.entries(signal.sources)) {
     if (source.input.value === null) continue;
@@ -137,11 +149,21 @@ const textOf = (figure: Figure): string | undefined => (typeof figure.value === 
 
 function compute(reads: DayReads, memo: Memo): DayResult {
   const { ticks, outputs, signal, stream, runs, pack, shots } = reads;
-  const labels = memo.keep(
+  const cameras = memo.keep(
     'camera labels',
     Object.fromEntries(Object.entries(shots.cameras).map(([id, camera]) => [id, camera.label])),
   );
-  const drafted = memo.once('drafts', [outputs, signal, stream, runs, pack, labels], () => drafts(reads));
+  const leads = memo.keep(
+    'leads',
+    Object.fromEntries(
+      Object.entries(runs.runs)
+        .filter(([, run]) => run.crosses)
+        .map(([id, { label, crossings, cable }]) => [id, { label, crossings, tape: textOf(cable) }]),
+    ),
+  );
+  const drafted = memo.once('drafts', [outputs, signal, stream, pack.lines, leads, cameras], () =>
+    drafts(reads, pack.lines, leads, cameras),
+  );
   return memo.once('result', [drafted, ticks], (): DayResult => {
     const byCheck = new Map(inOrder(ticks).map(([id, tick]) => [tick.check, [id, tick] as const]));
     const checks: Record<string, Check> = {};

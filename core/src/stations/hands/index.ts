@@ -109,69 +109,93 @@ function compute({ devices, outputs, assignments, hands, brief, signal, runs }: 
     'worked',
     Object.fromEntries(inOrder(devices).map(([id, { worked }]) => [id, worked ?? ''])),
   );
-  return memo.once('result', [wiring, worked, outputs, assignments, hands, brief, runs], (): HandsResult => {
-    const roles: Record<string, RoleResult> = {};
-    for (const wanted of rolesWanted(devices, outputs, signal)) {
-      const assignment = inOrder(assignments).find(([, each]) => each.role === wanted.key);
-      const person = assignment?.[1].person;
-      const known = person !== undefined && Object.hasOwn(hands.people, person);
-      roles[wanted.key] = {
-        ...wanted,
-        person: known ? person : undefined,
-        assignment: assignment?.[0],
-        filled: found(known, '', known ? 'a person is put on it' : 'nobody is put on it'),
-      };
-    }
-    const each = (name: string): Term[] =>
-      Object.entries(roles).map(([key, role]) => taken(name, role.filled, `hands.roles.${key}.filled`));
-    const people = new Set(Object.values(roles).flatMap(role => role.person ?? []));
-    const peopleFigure = found(people.size, 'people', 'different people put on roles');
-    const work = workOf(devices, signal, runs);
-    const rigging =
-      people.size === 0
-        ? unknown('min', 'nobody is put on a role yet')
-        : calc(
-            'min',
-            'work / people + power_up + line_check',
-            [
-              taken('work', work, 'hands.work'),
-              taken('people', peopleFigure, 'hands.people'),
-              constant('power_up', 5, 'min', 'power up and warm'),
-              constant('line_check', 10, 'min', 'line check'),
-            ],
-            { rule: 'work shared evenly; a real schedule never is faster' },
-          );
-    return {
-      roles,
-      wanted: calc('people', 'count(role)', each('role')),
-      filled: calc('people', 'sum(role)', each('role')),
-      people: peopleFigure,
-      work,
-      rigging,
-      call: calc(
-        'instant',
-        'later(start, -(max(rigging, rig + check) + rehearse + wait))',
-        [
-          taken('start', brief.start, 'brief.start'),
-          taken('rigging', rigging, 'hands.rigging'),
-          taken('rig', brief.phases.rig, 'brief.phases.rig'),
-          taken('check', brief.phases.check, 'brief.phases.check'),
-          taken('rehearse', brief.phases.rehearse, 'brief.phases.rehearse'),
-          taken('wait', brief.phases.wait, 'brief.phases.wait'),
-        ],
-        { rule: 'counted back from the start' },
-      ),
-    };
-  });
-}
-
-/** Minutes of one person: cameras 8 or 12, cable 1 per 4 m taped, ramps 3 per crossing, links 1.5 + 0.5. */
-function workOf(devices: MapOf<Device> | undefined, signal: SignalResult, runs: RunsResult): Figure {
-  const cameras = inOrder(devices).filter(([id]) => signal.wiring.kindOf(id)?.family === 'camera');
-  const operated = cameras.filter(([, device]) => device.worked === 'operated').length;
+  const roles = memo.once('roles', [wiring, worked, outputs, assignments, hands], () =>
+    rolesOf(rolesWanted(devices, outputs, signal), assignments, hands),
+  );
   const crossings = new Set(
     Object.values(runs.runs).flatMap(run => run.crossings.filter(zone => zone.kind === 'aisle').map(zone => zone.id)),
   ).size;
+  const leads = Object.keys(runs.runs).length;
+  const work = memo.once('work', [wiring, worked, runs.totalOnFloor, crossings, leads], () =>
+    workOf(devices, signal, runs.totalOnFloor, crossings, leads),
+  );
+  return memo.once('result', [roles, work, brief], () => ({ roles, work, ...callOf(roles, work, brief) }));
+}
+
+function rolesOf(
+  wanted: readonly Wanted[],
+  assignments: MapOf<Assignment> | undefined,
+  hands: Hands,
+): Record<string, RoleResult> {
+  const roles: Record<string, RoleResult> = {};
+  for (const role of wanted) {
+    const assignment = inOrder(assignments).find(([, each]) => each.role === role.key);
+    const person = assignment?.[1].person;
+    const known = person !== undefined && Object.hasOwn(hands.people, person);
+    roles[role.key] = {
+      ...role,
+      person: known ? person : undefined,
+      assignment: assignment?.[0],
+      filled: found(known, '', known ? 'a person is put on it' : 'nobody is put on it'),
+    };
+  }
+  return roles;
+}
+
+function callOf(
+  roles: Readonly<Record<string, RoleResult>>,
+  work: Figure,
+  brief: BriefResult,
+): Omit<HandsResult, 'roles' | 'work'> {
+  const each = (name: string): Term[] =>
+    Object.entries(roles).map(([key, role]) => taken(name, role.filled, `hands.roles.${key}.filled`));
+  const people = new Set(Object.values(roles).flatMap(role => role.person ?? []));
+  const peopleFigure = found(people.size, 'people', 'different people put on roles');
+  const rigging =
+    people.size === 0
+      ? unknown('min', 'nobody is put on a role yet')
+      : calc(
+          'min',
+          'work / people + power_up + line_check',
+          [
+            taken('work', work, 'hands.work'),
+            taken('people', peopleFigure, 'hands.people'),
+            constant('power_up', 5, 'min', 'power up and warm'),
+            constant('line_check', 10, 'min', 'line check'),
+          ],
+          { rule: 'work shared evenly; a real schedule never is faster' },
+        );
+  return {
+    wanted: calc('people', 'count(role)', each('role')),
+    filled: calc('people', 'sum(role)', each('role')),
+    people: peopleFigure,
+    rigging,
+    call: calc(
+      'instant',
+      'later(start, -(max(rigging, rig + check) + rehearse + wait))',
+      [
+        taken('start', brief.start, 'brief.start'),
+        taken('rigging', rigging, 'hands.rigging'),
+        taken('rig', brief.phases.rig, 'brief.phases.rig'),
+        taken('check', brief.phases.check, 'brief.phases.check'),
+        taken('rehearse', brief.phases.rehearse, 'brief.phases.rehearse'),
+        taken('wait', brief.phases.wait, 'brief.phases.wait'),
+      ],
+      { rule: 'counted back from the start' },
+    ),
+  };
+}
+
+/** Minutes of one person: cameras 8 or 12, cable 1 per 4 m taped, ramps 3 per crossing, links 1.5 + 0.5. */
+function workOf(
+  devices: MapOf<Device> | undefined,
+  signal: SignalResult,
+  totalOnFloor: Figure,
+  crossings: number,
+  leads: number,
+): Figure {
+  const cameras = inOrder(devices).filter(([id]) => signal.wiring.kindOf(id)?.family === 'camera');
+  const operated = cameras.filter(([, device]) => device.worked === 'operated').length;
   const design = 'counted in the design';
   return calc(
     'min',
@@ -179,9 +203,9 @@ function workOf(devices: MapOf<Device> | undefined, signal: SignalResult, runs: 
     [
       constant('operated', operated, 'pieces', `${design}; 12 min each to rig`),
       constant('locked', cameras.length - operated, 'pieces', `${design}; 8 min each to rig`),
-      taken('floor', runs.totalOnFloor, 'runs.totalOnFloor'),
+      taken('floor', totalOnFloor, 'runs.totalOnFloor'),
       constant('ramps', crossings, 'pieces', `${design}; 3 min each`),
-      constant('links', Object.keys(runs.runs).length, 'pieces', `${design}; 1.5 min to connect, 0.5 to inspect`),
+      constant('links', leads, 'pieces', `${design}; 1.5 min to connect, 0.5 to inspect`),
       constant('cameras', cameras.length, 'pieces', 'set formats 2 min, white balance 3 min'),
     ],
     { rule: 'minutes of one person' },

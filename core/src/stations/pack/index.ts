@@ -84,17 +84,30 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
       inside: undefined,
     }),
   );
+  const { totalOnFloor, ramped } = runs;
+  return memo.once('result', [deviceLines, cableLines, totalOnFloor, ramped, shelf, kinds], () =>
+    packOf({ ...deviceLines, ...cableLines }, { totalOnFloor, ramped }, kinds, shelf),
+  );
+}
+
+/** Adds what the floor needs to the lines of devices and cables, and counts. */
+function packOf(
+  carried: Readonly<Record<string, PackLine>>,
+  { totalOnFloor, ramped }: Pick<RunsResult, 'totalOnFloor' | 'ramped'>,
+  kinds: Kinds,
+  shelf: Shelf,
+): PackResult {
   const tapeRolls = calc(
     'rolls',
     'ceil(taped / roll)',
-    [taken('taped', runs.totalOnFloor, 'runs.totalOnFloor'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
+    [taken('taped', totalOnFloor, 'runs.totalOnFloor'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
     { rule: 'one strip along every lead on the floor' },
   );
   const rampPieces = calc('pieces', 'ceil(width / piece)', [
-    taken('width', runs.ramped, 'runs.ramped'),
+    taken('width', ramped, 'runs.ramped'),
     constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m'),
   ]);
-  const lines: Record<string, PackLine> = { ...deviceLines, ...cableLines };
+  const lines: Record<string, PackLine> = { ...carried };
   const counted = (key: string, family: Family, words: string, purpose: string, count: Figure): void => {
     const wanted = Number(count.value ?? 0);
     if (wanted === 0) return;
@@ -113,7 +126,7 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
   counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
   counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
 
-  return memo.keep('result', {
+  return {
     lines,
     pieces: found(
       Object.values(lines).reduce((sum, line) => sum + line.count, 0),
@@ -138,7 +151,7 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
     ),
     tapeRolls,
     rampPieces,
-  });
+  };
 }
 
 function deviceLine(device: Device, devices: MapOf<Device> | undefined, kinds: Kinds, shelf: Shelf): PackLine {

@@ -358,12 +358,12 @@ function batteryLife(
   ]);
   const ends = calc(
     'instant',
-    'later(start, rig - before + minutes)',
+    'later(start, rig - before + runtime)',
     [
       taken('start', brief.start, 'brief.start'),
       taken('rig', brief.phases.rig, 'brief.phases.rig'),
       taken('before', brief.before, 'brief.before'),
-      taken('minutes', minutes, `${path}.minutes`),
+      taken('runtime', minutes, `${path}.minutes`),
     ],
     { rule: 'switched on when rigging ends, then working throughout' },
   );

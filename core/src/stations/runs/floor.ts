@@ -3,10 +3,11 @@ import type { Door, Venue } from '../../documents/index.js';
 import {
   alongSegment,
   boundsOf,
+  cellsInBox,
   centreOf,
-  contains,
-  distance,
   distanceToSegment,
+  fillCells,
+  footprint,
   inOrder,
   sidesOf,
   type FloorGrid,
@@ -63,76 +64,78 @@ export function floorOf(venue: Venue): Floor {
     return zones.push(zone) - 1;
   };
 
-  const areas = inOrder(venue.areas);
-  const seating = areas.filter(([, area]) => area.kind === 'seating').map(([, area]) => area.outline);
-  const aisles = areas
-    .filter(([, area]) => area.kind === 'keep-clear')
-    .map(([id, area]) => {
-      const walk = area.walk ?? 'x';
-      const bounds = boundsOf(area.outline);
-      const ramped = walk === 'x' ? bounds.max[1] - bounds.min[1] : bounds.max[0] - bounds.min[0];
-      const zone = addZone({ kind: 'aisle', id, label: area.label, added: 0, ramped }, RAMP_COST);
-      return { outline: area.outline, zone, axis: walk === 'x' ? 2 : 1 };
-    });
-  const doors = inOrder(venue.doors).map(([id, door]) => doorway(id, door, addZone));
-  const pillars = inOrder(venue.pillars).map(([, pillar]) => pillar);
+  const set = (cells: number[], cost: number): void => cells.forEach(cell => (grid.costs[cell] = cost));
+  const inside = (polygon: Polygon): number[] => {
+    const cells: number[] = [];
+    fillCells(grid, polygon, cell => cells.push(cell));
+    return cells;
+  };
+  const open = (cell: number): boolean => grid.costs[cell] !== Infinity;
 
-  for (let index = 0; index < columns * rows; index++) {
-    const at = centreOf(grid, index);
-    if (!contains(venue.outline, at)) continue;
-    if (pillars.some(pillar => inPillar(pillar, at))) continue;
-    const atWall = nearestSide(venue.outline, at) <= WALL_LANE;
-    const door = doors.find(each => each.covers(at));
-    if (door) {
-      if (!atWall && door.exit) continue;
-      grid.zones[index] = door.zone;
-      grid.axes[index] = atWall ? door.axis : 0;
-      grid.costs[index] = COST.wall;
-      continue;
+  // From what yields to what prevails: open floor, seating, walls, aisles, doors, pillars.
+  set(inside(venue.outline), COST.open);
+  const areas = inOrder(venue.areas);
+  for (const [, area] of areas) {
+    if (area.kind === 'seating') set(inside(area.outline).filter(open), COST.seating);
+  }
+  const atWall = new Set<number>();
+  for (const [a, b] of sidesOf(venue.outline)) {
+    for (const cell of cellsNear(grid, a, b, WALL_LANE)) if (open(cell)) atWall.add(cell);
+  }
+  set([...atWall], COST.wall);
+  for (const [id, area] of areas) {
+    if (area.kind !== 'keep-clear') continue;
+    const walk = area.walk ?? 'x';
+    const bounds = boundsOf(area.outline);
+    const ramped = walk === 'x' ? bounds.max[1] - bounds.min[1] : bounds.max[0] - bounds.min[0];
+    const zone = addZone({ kind: 'aisle', id, label: area.label, added: 0, ramped }, RAMP_COST);
+    for (const cell of inside(area.outline).filter(open)) {
+      grid.costs[cell] = COST.open;
+      grid.zones[cell] = zone;
+      grid.axes[cell] = walk === 'x' ? 2 : 1;
     }
-    const aisle = aisles.find(each => contains(each.outline, at));
-    if (aisle) {
-      grid.zones[index] = aisle.zone;
-      grid.axes[index] = aisle.axis;
-      grid.costs[index] = COST.open;
-      continue;
-    }
-    grid.costs[index] = atWall ? COST.wall : seating.some(seats => contains(seats, at)) ? COST.seating : COST.open;
+  }
+  for (const [id, door] of inOrder(venue.doors)) layDoor(grid, id, door, atWall, addZone);
+  for (const [, pillar] of inOrder(venue.pillars)) {
+    set(inside(footprint(pillar.at, pillar.size, pillar.round ?? false)), Infinity);
   }
   return { grid, zones };
 }
 
-const inPillar = (pillar: { at: Point; size: number; round?: boolean }, at: Point): boolean =>
-  pillar.round
-    ? distance(pillar.at, at) <= pillar.size / 2
-    : Math.abs(at[0] - pillar.at[0]) <= pillar.size / 2 && Math.abs(at[1] - pillar.at[1]) <= pillar.size / 2;
-
-function nearestSide(outline: Polygon, at: Point): number {
-  let nearest = Infinity;
-  for (const [a, b] of sidesOf(outline)) nearest = Math.min(nearest, distanceToSegment(at, a, b));
-  return nearest;
+/** Cells whose centre is within a distance of a segment. */
+function cellsNear(grid: FloorGrid, a: Point, b: Point, within: number): number[] {
+  const cells: number[] = [];
+  const min: Point = [Math.min(a[0], b[0]) - within, Math.min(a[1], b[1]) - within];
+  const max: Point = [Math.max(a[0], b[0]) + within, Math.max(a[1], b[1]) + within];
+  cellsInBox(grid, min, max, cell => {
+    if (distanceToSegment(centreOf(grid, cell), a, b) <= within) cells.push(cell);
+  });
+  return cells;
 }
 
-interface Doorway {
-  readonly zone: number;
-  /** The axis a lead over it follows: along the wall. */
-  readonly axis: number;
-  readonly exit: boolean;
-  readonly covers: (at: Point) => boolean;
-}
-
-/** In front of a door a lead may only pass overhead, along the wall: up, over and down adds 2 × (height + 0.3). */
-function doorway(id: string, door: Door, addZone: (zone: Zone, toll: number) => number): Doorway {
-  const [a, b] = [door.jambs[0] ?? [0, 0], door.jambs[1] ?? [0, 0]] as [Point, Point];
+/**
+ * In front of a door a lead may only pass overhead, along the wall: up, over and down adds 2 × (height + 0.3).
+ * The floor in front of an exit stays free of leads.
+ */
+function layDoor(
+  grid: FloorGrid,
+  id: string,
+  door: Door,
+  atWall: ReadonlySet<number>,
+  addZone: (zone: Zone, toll: number) => number,
+): void {
+  const [a, b] = door.jambs as [Point, Point];
   const added = 2 * (door.height + 0.3);
-  const depth = door.kind === 'inner' ? WALL_LANE : EXIT_DEPTH;
-  return {
-    zone: addZone({ kind: 'door', id, label: door.label, added, ramped: 0 }, added),
-    axis: Math.abs(b[0] - a[0]) >= Math.abs(b[1] - a[1]) ? 1 : 2,
-    exit: door.kind !== 'inner',
-    covers: at => {
-      const along = alongSegment(at, a, b);
-      return along > 0 && along < 1 && distanceToSegment(at, a, b) <= depth;
-    },
-  };
+  const zone = addZone({ kind: 'door', id, label: door.label, added, ramped: 0 }, added);
+  const alongX = Math.abs(b[0] - a[0]) >= Math.abs(b[1] - a[1]);
+  for (const cell of cellsNear(grid, a, b, door.kind === 'inner' ? WALL_LANE : EXIT_DEPTH)) {
+    const along = alongSegment(centreOf(grid, cell), a, b);
+    if (grid.costs[cell] === Infinity || along <= 0 || along >= 1) continue;
+    if (!atWall.has(cell)) {
+      if (door.kind !== 'inner') grid.costs[cell] = Infinity;
+      continue;
+    }
+    grid.zones[cell] = zone;
+    grid.axes[cell] = alongX ? 1 : 2;
+  }
 }

@@ -3,14 +3,13 @@ import type { CableMake, Claims, Connector, Device, End, Kinds, Link, Rules, She
 import {
   calc,
   constant,
-  costField,
+  CostField,
   found,
   given,
   inOrder,
   numberOf,
   taken,
   unknown,
-  type CostField,
   type Figure,
   type MapOf,
   type Memo,
@@ -147,7 +146,7 @@ function rememberedField(fields: Map<string, CostField>, floor: Floor, at: Point
   const key = at.join();
   const known = fields.get(key);
   if (known) return known;
-  const field = costField(floor.grid, at);
+  const field = new CostField(floor.grid, at);
   const oldest = fields.keys().next().value;
   if (fields.size >= MOST_FIELDS && oldest !== undefined) fields.delete(oldest);
   fields.set(key, field);

@@ -1,7 +1,6 @@
 /** Routing one lead: the least-cost path over the floor, pulled straight where that costs nothing. */
 import {
   cellAt,
-  cellsToSource,
   centreOf,
   distance,
   lengthOf,
@@ -21,7 +20,7 @@ export interface Route {
 
 /** From a point to the source of a cost field; undefined when no lead can get there. */
 export function routeTo(floor: Floor, field: CostField, from: Point): Route | undefined {
-  const cells = cellsToSource(field, from);
+  const cells = field.cellsFrom(from);
   if (!cells) return undefined;
   const { grid } = floor;
   const crossed = new Set<number>();

@@ -173,8 +173,8 @@ function streamOutput(id: string, output: Output, budget: Figure, brief: BriefRe
     fits: calc('', 'line <= budget + 0.000001', [taken('line', lineRate, `${path}.lineRate`), budgetTerm]),
     data: calc(
       'GB',
-      'line * 3600 * minutes / 60 / 8000',
-      [taken('line', lineRate, `${path}.lineRate`), taken('minutes', brief.phases.live, 'brief.phases.live')],
+      'line * 3600 * live / 60 / 8000',
+      [taken('line', lineRate, `${path}.lineRate`), taken('live', brief.phases.live, 'brief.phases.live')],
       { source: 'GB = 10⁹ bytes; live minutes only' },
     ),
     nextNeeds: next

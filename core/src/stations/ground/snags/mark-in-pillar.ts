@@ -18,6 +18,7 @@ export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
           subjects: [id],
           title: `The mark “${mark.label}” is ${pillar ? `inside pillar ${pillar.label}` : 'outside the walls'}.`,
           because: [`ground.marks.${id}.elevation`],
+          advice: 'Measure the mark again and correct it.',
         },
       ];
     }),

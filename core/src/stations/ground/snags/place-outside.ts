@@ -12,8 +12,9 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
       if (!place?.at || place.carrier !== id) return [];
       const { at, level } = place;
       const because = [`ground.places.${id}.elevation`];
+      const advice = 'Put it where it can stand and people can still pass.';
       const say = (where: string) => [
-        { severity: 'stop' as const, subjects: [id], title: `${device.label} stands ${where}.`, because },
+        { severity: 'stop' as const, subjects: [id], title: `${device.label} stands ${where}.`, because, advice },
       ];
       if (!contains(own.venue.outline, at)) return say('outside the walls');
       const pillar = own.blockers.find(each => each.id !== 'walls' && contains(each.outline, at));

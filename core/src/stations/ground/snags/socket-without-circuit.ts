@@ -17,6 +17,7 @@ export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
               subjects: [id],
               title: `Nobody has noted which breaker feeds the socket “${socket.label}”.`,
               because: [],
+              advice: 'Switch breakers off one by one with the caretaker, and note which one feeds it.',
             },
           ],
     ),

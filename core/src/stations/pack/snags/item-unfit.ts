@@ -29,6 +29,7 @@ export const itemUnfit: Rule<Seen<PackReads, PackResult>> = {
           subjects: [id],
           title: `${item.tape} for ${device.label} ${trouble}.`,
           because: ['pack.missing'],
+          advice: 'Set another item aside for it.',
         },
       ];
     });

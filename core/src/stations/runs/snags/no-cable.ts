@@ -10,7 +10,9 @@ export const noCable: Rule<Seen<RunsReads, RunsResult>> = {
   find: ({ own }) =>
     Object.entries(own.runs).flatMap(([id, run]) => {
       const length = numberOf(run.length);
-      if (run.item !== undefined || length === undefined) return [];
+      // Beyond its reach a longer cable would not help: that is another snag.
+      const tooFar = run.reach.value !== null && run.reach.value !== 'within';
+      if (run.item !== undefined || length === undefined || tooFar) return [];
       return [
         {
           severity: 'stop',

@@ -16,6 +16,7 @@ export const sourceUnplugged: Rule<Seen<SignalReads, SignalResult>> = {
               subjects: [id],
               title: `${wiring.devices[id]?.label ?? id} reaches no input.`,
               because: [`signal.sources.${id}.input`],
+              advice: 'Free an input, use a switcher with more, or leave this source out.',
             },
           ]
         : [],

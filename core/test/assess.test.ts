@@ -1,0 +1,221 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { assess, createAssessor, type Assessment } from '../src/assess.js';
+import { chapelBundle, fridayBundle } from '../src/demo/index.js';
+import type { Bundle } from '../src/documents/index.js';
+import { applyFix, fixesFor } from '../src/fixes.js';
+import {
+  applyPatch,
+  figureAt,
+  isFigure,
+  newId,
+  scopeOf,
+  valueAt,
+  type Figure,
+  type Operation,
+  type Value,
+} from '../src/foundations/index.js';
+import { allFigures } from '../src/report.js';
+import { seenBundle } from '../src/seen.js';
+
+const friday = fridayBundle();
+const bundles: [string, Bundle][] = [
+  ['friday', friday],
+  ['chapel', chapelBundle()],
+];
+
+/** A second evaluator, unlike the core's own: the formula rewritten to JavaScript. */
+function recomputed(formula: string, figure: Figure): Value {
+  const scope = scopeOf(figure.working.terms);
+  const list = (value: unknown): number[] => [value].flat().filter(x => x !== undefined).map(Number);
+  const library = {
+    sum: (...xs: unknown[]) => xs.flatMap(list).reduce((a, b) => a + b, 0),
+    count: (...xs: unknown[]) => xs.flat().filter(x => x !== undefined).length,
+    max: (...xs: unknown[]) => Math.max(...xs.flatMap(list)),
+    min: (...xs: unknown[]) => Math.min(...xs.flatMap(list)),
+    sqrt: Math.sqrt,
+    ceil: Math.ceil,
+    atan: (x: number) => (Math.atan(x) * 180) / Math.PI,
+    later: (at: string, minutes: number) => new Date(new Date(at).getTime() + minutes * 60000).toISOString(),
+    minutes: (a: string, b: string) => (new Date(b).getTime() - new Date(a).getTime()) / 60000,
+  };
+  const names = new Set(formula.replace(/'[^']*'/g, '').match(/[A-Za-z_]\w*/g));
+  const free = [...names].filter(name => !(name in library) && !['and', 'or', 'not'].includes(name));
+  const script = formula
+    .replaceAll('^', '**')
+    .replace(/\band\b/g, '&&')
+    .replace(/\bor\b/g, '||')
+    .replace(/\bnot\b/g, '!')
+    .replace(/(?<![<>!=])=(?!=)/g, '===');
+  const run = new Function(...Object.keys(library), ...free, `return ${script}`) as (...args: unknown[]) => Value;
+  return run(...Object.values(library), ...free.map(name => scope.get(name)));
+}
+
+describe.each(bundles)('the working of every figure of %s', (_, bundle) => {
+  const assessment = assess(bundle);
+  const figures = allFigures(assessment);
+
+  it('gives the value again', () => {
+    let formulas = 0;
+    for (const [path, figure] of figures) {
+      const { formula, method } = figure.working;
+      expect(formula ?? method, path).toBeTruthy();
+      if (figure.value === null) expect(figure.why, path).toBeTruthy();
+      if (typeof figure.value === 'number') expect(Number.isFinite(figure.value), path).toBe(true);
+      if (!formula || figure.value === null) continue;
+      formulas++;
+      const again = recomputed(formula, figure);
+      if (typeof again !== 'number' || typeof figure.value !== 'number') expect(again, path).toEqual(figure.value);
+      else expect(Math.abs(again - figure.value), path).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(again)));
+    }
+    expect(formulas).toBeGreaterThan(40);
+  });
+
+  it('takes its terms from where they say', () => {
+    const seen = seenBundle(bundle) as unknown as Record<string, unknown>;
+    for (const [path, { working }] of figures) {
+      for (const { name, value, from } of working.terms) {
+        const at = `${path}: ${name}`;
+        if ('figure' in from) expect(figureAt(assessment, from.figure)?.value, `${at} ← ${from.figure}`).toEqual(value);
+        else if ('document' in from) expect(valueAt(seen[from.document], from.pointer) ?? null, at).toEqual(value);
+        else expect(from.source, at).not.toBe('');
+      }
+    }
+  });
+});
+
+describe('assessing again', () => {
+  const ids = Object.keys(friday.plan.devices ?? {});
+  const placed = ids.filter(id => friday.plan.devices?.[id]?.place?.at);
+  const shots = Object.keys(friday.plan.shots ?? {});
+  const links = Object.keys(friday.plan.links ?? {});
+  const coordinate = fc.integer({ min: 5, max: 255 }).map(n => n / 10);
+  const edit: fc.Arbitrary<Operation> = fc.oneof(
+    { weight: 5, arbitrary: fc.record({
+      op: fc.constant('replace' as const),
+      path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/at`),
+      value: fc.tuple(coordinate, coordinate.map(y => Math.min(15, y))),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/height`),
+      value: fc.integer({ min: 5, max: 30 }).map(n => n / 10),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('replace' as const),
+      path: fc.constantFrom(...shots).map(id => `/shots/${id}/size`),
+      value: fc.constantFrom('waist up', 'chest up', 'whole area'),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constantFrom(...links).map(id => `/links/${id}/make`),
+      value: fc.constantFrom('hdmi-plain', 'hdmi-optical', 'mains-2.5'),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constantFrom('outstream1', 'outrecord1').map(id => `/outputs/${id}/label`),
+      value: fc.constantFrom('One', 'Two'),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constant('/rules'),
+      value: fc.record({
+        hdmiReach: fc.constantFrom('usual', 'stretched'),
+        mainsLoad: fc.constantFrom('full', 'eighty'),
+        slack: fc.constantFrom(5, 10),
+      }),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constantFrom('/venueChanges'),
+      value: fc.dictionary(fc.constant('changepill'), fc.constant({ path: '/pillars/pillarn03/at', value: [12, 3] })),
+    }) },
+    { weight: 1, arbitrary: fc.record({
+      op: fc.constant('add' as const),
+      path: fc.constant(0).map(() => `/ticks`),
+      value: fc.constant(0).map(() => ({ [newId()]: { check: 'gone', by: 'Petra Lund', at: '2026-12-04T17:00:00Z' } })),
+    }) },
+  );
+
+  it('gives what a fresh assessment gives, after 1,000 random edits', () => {
+    let edits = 0;
+    fc.assert(
+      fc.property(fc.array(edit, { minLength: 50, maxLength: 50 }), sequence => {
+        const warm = createAssessor();
+        let bundle = friday;
+        for (const [i, operation] of sequence.entries()) {
+          bundle = { ...bundle, plan: applyPatch(bundle.plan, [operation]) };
+          const result = warm(bundle);
+          edits++;
+          if (i % 10 === 9) expect(plain(result)).toEqual(plain(assess(bundle)));
+        }
+      }),
+      { numRuns: 20 },
+    );
+    expect(edits).toBe(1000);
+  });
+
+  it('keeps the identity of what did not change', () => {
+    const warm = createAssessor();
+    const before = warm(friday);
+    const moved = applyPatch(friday.plan, [{ op: 'replace', path: '/devices/camnorth1/place/at', value: [10.5, 1.9] }]);
+    const after = warm({ ...friday, plan: moved });
+    expect(after.shots.cameras.camwide01).toBe(before.shots.cameras.camwide01);
+    expect(after.shots.cameras.camnorth1).not.toBe(before.shots.cameras.camnorth1);
+    expect(after.runs.runs.linkside1).toBe(before.runs.runs.linkside1);
+    expect(after.stream).toBe(before.stream);
+    expect(after.power).toBe(before.power);
+  });
+
+  it('does not depend on the order of keys', () => {
+    const shuffled = <T>(node: T): T => {
+      if (Array.isArray(node)) return node.map(shuffled) as T;
+      if (typeof node !== 'object' || node === null) return node;
+      const entries = Object.entries(node).map(([key, child]) => [key, shuffled(child as unknown)] as const);
+      return Object.fromEntries(entries.reverse()) as T;
+    };
+    expect(plain(assess(shuffled(friday)))).toEqual(plain(assess(friday)));
+  });
+});
+
+/** What people see of an assessment: figures, and everything else that is JSON. */
+function plain(assessment: Assessment): unknown {
+  return JSON.parse(
+    JSON.stringify(assessment, (key, value: unknown) =>
+      key === 'wiring' || ArrayBuffer.isView(value) ? undefined : value,
+    ),
+  );
+}
+
+describe.each(bundles)('fixes in %s', (_, bundle) => {
+  const { snags } = assess(bundle);
+  const stops = (list: Assessment['snags']): string[] => list.filter(s => s.severity === 'stop').map(s => s.id);
+
+  it.each(snags.map(snag => [snag.title, snag] as const))('%s', (_title, snag) => {
+    const fixes = fixesFor(snag.id, bundle);
+    if (fixes.length === 0) expect(snag.advice, 'a snag without a fix gives advice').toBeTruthy();
+    for (const path of snag.because) expect(isFigure(figureAt(assess(bundle), path)), path).toBe(true);
+    for (const fix of fixes) {
+      const after = assess(applyFix(bundle, fix)).snags;
+      expect(after.map(s => s.id), fix.label).not.toContain(snag.id);
+      expect(stops(snags), fix.label).toEqual(expect.arrayContaining(stops(after)));
+    }
+  });
+});
+
+describe('the demo event', () => {
+  it('has the honest snags it was made with', () => {
+    const rules = assess(friday).snags.map(snag => snag.rule);
+    for (const rule of [
+      'signal.connector-mismatch',
+      'runs.beyond-reach',
+      'power.battery-short',
+      'shots.hidden',
+      'power.circuit-over',
+      'hands.unfilled',
+    ]) {
+      expect(rules).toContain(rule);
+    }
+    expect(fixesFor('nothing', friday)).toEqual([]);
+  });
+});

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { contains, crossing, stretchInside, type Point } from '../../src/foundations/geometry.js';
+import { CostField, fillCells, type FloorGrid } from '../../src/foundations/floor-grid.js';
+import { visibleRegion } from '../../src/foundations/visibility.js';
+
+const square: Point[] = [
+  [0, 0],
+  [10, 0],
+  [10, 10],
+  [0, 10],
+];
+
+function openGrid(columns: number, rows: number): FloorGrid & { tolls: number[] } {
+  return {
+    cell: 1,
+    origin: [0, 0],
+    columns,
+    rows,
+    costs: new Float64Array(columns * rows).fill(1),
+    axes: new Uint8Array(columns * rows),
+    zones: new Uint8Array(columns * rows),
+    tolls: [0],
+  };
+}
+
+describe('geometry', () => {
+  it('finds crossings and the stretch inside a polygon', () => {
+    expect(crossing([-5, 5], [15, 5], [0, 0], [0, 10])).toBeCloseTo(0.25);
+    expect(stretchInside(square, [-5, 5], [15, 5])).toEqual([0.25, 0.75]);
+    expect(stretchInside(square, [5, 5], [15, 5])).toEqual([0, 0.5]);
+    expect(stretchInside(square, [-5, 11], [15, 11])).toBeUndefined();
+  });
+
+  it('fills just the cells whose centre is inside', () => {
+    const grid = openGrid(12, 12);
+    const filled = new Set<number>();
+    fillCells(grid, [[1, 1], [6.2, 1], [1, 8]], cell => filled.add(cell));
+    for (let i = 0; i < 144; i++) {
+      const centre: Point = [(i % 12) + 0.5, Math.floor(i / 12) + 0.5];
+      expect(filled.has(i)).toBe(contains([[1, 1], [6.2, 1], [1, 8]], centre));
+    }
+  });
+
+  it('sees out to the range, and only to a wall before it', () => {
+    const region = visibleRegion([5, 5], 0, 90, 20, [[[8, 0], [8, 10]]]);
+    expect(Math.max(...region.map(([x]) => x))).toBeCloseTo(8, 6);
+    expect(region[0]).toEqual([5, 5]);
+  });
+});
+
+describe('cost fields', () => {
+  it('walk around what is forbidden', () => {
+    const grid = openGrid(9, 9);
+    for (let row = 0; row < 8; row++) grid.costs[row * 9 + 4] = Infinity;
+    const cells = new CostField(grid, [0.5, 0.5]).cellsFrom([8.5, 0.5]) ?? [];
+    expect(cells.every(cell => grid.costs[cell] !== Infinity)).toBe(true);
+    expect(cells.some(cell => cell === 8 * 9 + 4)).toBe(true);
+    for (let row = 0; row < 9; row++) grid.costs[row * 9 + 4] = Infinity;
+    expect(new CostField({ ...grid }, [0.5, 0.5]).cellsFrom([8.5, 0.5])).toBeUndefined();
+  });
+
+  it('cross a toll zone straight and only where it is worth it', () => {
+    const grid = openGrid(9, 9);
+    for (let row = 0; row < 9; row++) {
+      grid.zones[row * 9 + 4] = 1;
+      grid.axes[row * 9 + 4] = 1;
+    }
+    grid.tolls.push(6);
+    const cells = new CostField(grid, [0.5, 0.5]).cellsFrom([8.5, 8.5]) ?? [];
+    const inZone = cells.filter(cell => grid.zones[cell]);
+    expect(inZone).toHaveLength(1);
+    const at = cells.indexOf(inZone[0] as number);
+    expect(Math.abs((cells[at + 1] ?? 0) - (cells[at - 1] ?? 0))).toBe(2);
+  });
+});

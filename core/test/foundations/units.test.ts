@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { parseLength, show, showText, type Reading, type Unit } from '../../src/foundations/units.js';
+
+const metric: Reading = { system: 'metric', zone: 'Europe/London' };
+const imperial: Reading = { system: 'imperial', zone: 'America/New_York' };
+
+describe('showing', () => {
+  it.each<[number | string | boolean | null, Unit, Reading, string]>([
+    [3.81, 'm', metric, '3.81 m'],
+    [3.81, 'm', imperial, '12′ 6″'],
+    [0.3048, 'm', imperial, '1′ 0″'],
+    [3.6575, 'm', imperial, '12′ 0″'],
+    [-0.1, 'm', imperial, '−0′ 4″'],
+    [10, 'kg', imperial, '22.0 lb'],
+    [20, '°C', imperial, '68 °F'],
+    [-0.001, 'm', metric, '0.00 m'],
+    [-3.5, 'A', metric, '−3.5 A'],
+    [80.84, 'mm', metric, '81 mm'],
+    [true, '', metric, 'yes'],
+    [null, 'm', metric, '–'],
+    ['2026-12-04T19:30:00Z', 'instant', metric, 'Fri 19:30'],
+    ['2026-12-04T19:30:00Z', 'instant', imperial, 'Fri 14:30'],
+  ])('%j %s', (value, unit, reading, expected) => {
+    expect(showText(value, unit, reading)).toBe(expected);
+  });
+
+  it('says UTC when the time zone is not known', () => {
+    expect(show('2026-12-04T19:30:00Z', 'instant', { system: 'metric', zone: 'Nowhere/Here' }).text).toContain('UTC');
+  });
+});
+
+describe('reading lengths', () => {
+  it.each([
+    ['3.81', 'metric', 3.81],
+    ['3,81 m', 'imperial', 3.81],
+    ['381 cm', 'metric', 3.81],
+    ['12\' 6"', 'metric', 3.81],
+    ['12.5 ft', 'metric', 3.81],
+    ['150 in', 'metric', 3.81],
+    ['12.5', 'imperial', 3.81],
+    ['12′ 6″', 'imperial', 3.81],
+  ] as const)('%s in %s', (text, system, metres) => {
+    expect(parseLength(text, system)).toBeCloseTo(metres, 9);
+  });
+
+  it.each(['', 'about ten', '12 stone', '1e3', '--3'])('refuses %j', text => {
+    expect(parseLength(text, 'metric')).toBeUndefined();
+  });
+});
