@@ -1,5 +1,5 @@
 export * from './bundle.js';
-export { isCleanText, type DocumentClass, type JsonSchema } from './decorators.js';
+export type { DocumentClass, JsonSchema } from './decorators.js';
 export * from './kinds.js';
 export * from './people-and-things.js';
 export * from './plan.js';

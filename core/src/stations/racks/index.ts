@@ -126,11 +126,11 @@ function rackResult(
     used,
     spare: calc('U', 'have - used', [taken('have', have, `${path}.have`), taken('used', used, `${path}.used`)]),
     load,
-    weight: calc('kg', 'load + case', [
+    weight: calc('kg', 'load + empty', [
       taken('load', load, `${path}.load`),
       kinds.kinds[device.kind]?.weight === undefined
-        ? constant('case', 0, 'kg', 'case not weighed')
-        : given('case', kinds.kinds[device.kind]?.weight, 'kg', 'kinds', `/kinds/${device.kind}/weight`),
+        ? constant('empty', 0, 'kg', 'case not weighed')
+        : given('empty', kinds.kinds[device.kind]?.weight, 'kg', 'kinds', `/kinds/${device.kind}/weight`),
     ]),
     watts: calc(
       'W',

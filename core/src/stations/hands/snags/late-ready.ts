@@ -16,7 +16,6 @@ export const lateReady: Rule<Seen<HandsReads, HandsResult>> = {
         subjects: [],
         title: `Rigging and checking need ${Math.ceil(needed)} min; the running order gives them ${given}.`,
         because: ['hands.rigging', 'hands.call'],
-        advice: 'Come earlier, or put more people on it.',
         advice: 'Give the rig phase more minutes under Brief, or put more people on it.',
       },
     ];

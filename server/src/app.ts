@@ -1,0 +1,75 @@
+/** The web application: API under /api/v1, and the built interface for everything else. */
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Context } from './context.js';
+import { documentRoutes } from './features/documents/routes.js';
+import { editRoutes } from './features/edits/routes.js';
+import { eventRoutes, readImport } from './features/events/routes.js';
+import { handsRoutes } from './features/hands/routes.js';
+import { liveRoutes } from './features/live/routes.js';
+import { organisationRoutes } from './features/organisations/routes.js';
+import { shelfRoutes } from './features/shelf/routes.js';
+import { sheetRoutes } from './features/sheets/routes.js';
+import { venueRoutes } from './features/venues/routes.js';
+import { openApi } from './openapi.js';
+import { answerProblems, Problem, refuseUnknown } from './problem.js';
+import { API, register, type Route } from './route.js';
+
+export const ROUTES: readonly Route[] = [
+  ...organisationRoutes,
+  ...eventRoutes,
+  ...venueRoutes,
+  ...shelfRoutes,
+  ...handsRoutes,
+  ...documentRoutes,
+  ...editRoutes,
+  ...sheetRoutes,
+  ...liveRoutes,
+];
+
+const REQUESTS_PER_MINUTE = 6000;
+
+export function createApp(context: Context, interfaceFolder?: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: { directives: { 'img-src': ["'self'", 'data:'], 'upgrade-insecure-requests': null } },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(
+    API,
+    rateLimit({
+      limit: REQUESTS_PER_MINUTE,
+      windowMs: 60_000,
+      standardHeaders: true,
+      legacyHeaders: false,
+      handler: () => {
+        throw new Problem(429, 'Too many requests; wait a minute');
+      },
+    }),
+  );
+  app.use(`${API}/events/import`, readImport);
+  app.use(API, express.json({ limit: '1mb', strict: true, type: () => true }));
+  register(app, context, ROUTES);
+  const description = openApi(ROUTES);
+  app.get(`${API}/openapi.json`, (_req, res) => void res.json(description));
+  app.use('/api', refuseUnknown);
+  if (interfaceFolder && existsSync(join(interfaceFolder, 'index.html'))) serveInterface(app, interfaceFolder);
+  app.use(refuseUnknown);
+  app.use(answerProblems(context.log));
+  return app;
+}
+
+/** The built interface; every address that is no file is the application’s own. */
+function serveInterface(app: Express, folder: string): void {
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(folder, { index: false }));
+  app.get('/{*any}', (_req, res) => {
+    res.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
+  });
+}

@@ -1,0 +1,111 @@
+/** Tables. Every row but an organisation belongs to one; see `scope.ts` for the one place that queries them. */
+import type { Operation } from '@idle-satchel/core';
+import type { Item, Person } from '@idle-satchel/core/documents';
+import { DataTypes, Model, type Sequelize } from 'sequelize';
+
+export type DocumentKind = 'plan' | 'venue' | 'rules' | 'kinds';
+
+export class Organisation extends Model {
+  declare id: string;
+  declare name: string;
+}
+
+/** A document at its newest revision. `sortKey` orders lists: the start of an event, the name of a venue. */
+export class DocumentRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare kind: DocumentKind;
+  declare revision: number;
+  declare body: object;
+  declare sortKey: string;
+}
+
+/** An edit as it was accepted, with the answer that was given; kept for good. */
+export class EditRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare digest: string;
+  declare label: string;
+  declare author: string;
+  declare undoes: string | null;
+  declare at: Date;
+  declare answer: object;
+}
+
+/** What an edit did to one document. */
+export class ChangeRow extends Model {
+  declare organisationId: string;
+  declare documentId: string;
+  declare revision: number;
+  declare editId: string;
+  declare patch: Operation[];
+  declare inverse: Operation[];
+}
+
+/** The body of a document at a revision, every so many edits. */
+export class SnapshotRow extends Model {
+  declare organisationId: string;
+  declare documentId: string;
+  declare revision: number;
+  declare body: object;
+}
+
+export class ItemRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare tape: string;
+  declare body: Item;
+}
+
+export class PersonRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare name: string;
+  declare body: Person;
+}
+
+// Sequelize writes into the definitions it is given: each column needs its own.
+const key = () => ({ type: DataTypes.STRING(12), allowNull: false, primaryKey: true });
+const count = () => ({ type: DataTypes.INTEGER, allowNull: false });
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const json = () => ({ type: DataTypes.JSONB, allowNull: false });
+
+/** Binds the models to a connection. */
+export function initModels(sequelize: Sequelize): void {
+  const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
+  Organisation.init({ id: key(), name: text() }, table('organisations'));
+  DocumentRow.init(
+    { organisationId: key(), id: key(), kind: text(), revision: count(), body: json(), sortKey: text() },
+    table('documents'),
+  );
+  EditRow.init(
+    {
+      organisationId: key(),
+      id: { type: DataTypes.STRING(64), allowNull: false, primaryKey: true },
+      digest: text(),
+      label: text(),
+      author: text(),
+      undoes: DataTypes.STRING(64),
+      at: { type: DataTypes.DATE, allowNull: false },
+      answer: json(),
+    },
+    table('edits'),
+  );
+  ChangeRow.init(
+    {
+      organisationId: key(),
+      documentId: key(),
+      revision: { ...count(), primaryKey: true },
+      editId: { type: DataTypes.STRING(64), allowNull: false },
+      patch: json(),
+      inverse: json(),
+    },
+    table('changes'),
+  );
+  SnapshotRow.init(
+    { organisationId: key(), documentId: key(), revision: { ...count(), primaryKey: true }, body: json() },
+    table('snapshots'),
+  );
+  ItemRow.init({ organisationId: key(), id: key(), tape: text(), body: json() }, table('items'));
+  PersonRow.init({ organisationId: key(), id: key(), name: text(), body: json() }, table('people'));
+}

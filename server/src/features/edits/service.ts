@@ -1,0 +1,119 @@
+/** Applying edits: once per id, all or nothing, merged where nothing collides. */
+import { createHash } from 'node:crypto';
+import { applyPatch, collision, invertPatch, PatchError, type Operation } from '@idle-satchel/core';
+import { faultsOf } from '@idle-satchel/core/documents';
+import { UniqueConstraintError } from 'sequelize';
+import type { DocumentRow } from '../../database/models.js';
+import type { Scope } from '../../database/scope.js';
+import { invalid, notFound, Problem } from '../../problem.js';
+import { CLASSES, sortKeyOf } from '../documents/service.js';
+import type { DocumentChange, EditRequest } from './requests.js';
+
+/** The answer to an accepted edit: each document's new revision, and the patch that takes it back. */
+export interface EditAnswer {
+  readonly edit: string;
+  readonly documents: readonly {
+    readonly document: string;
+    readonly revision: number;
+    readonly inverse: readonly Operation[];
+  }[];
+}
+
+/** A snapshot is kept at every so many revisions. */
+const SNAPSHOT_EVERY = 100;
+
+const digestOf = (request: EditRequest): string => createHash('sha256').update(JSON.stringify(request)).digest('hex');
+
+/** Applies an edit, or gives the first answer again when its id was applied before. */
+export async function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
+  const digest = digestOf(request);
+  try {
+    return await scope.atomically(async inside => (await answered(inside, request, digest)) ?? apply(inside, request, digest));
+  } catch (error) {
+    // The same edit arrived twice at once: the other one has been applied, so its answer stands.
+    const first = error instanceof UniqueConstraintError ? await answered(scope, request, digest) : undefined;
+    if (first) return first;
+    throw error;
+  }
+}
+
+async function answered(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer | undefined> {
+  const first = await scope.edit(request.id);
+  if (!first) return undefined;
+  if (first.digest !== digest) throw new Problem(409, 'Another edit has this id already');
+  return first.answer as EditAnswer;
+}
+
+async function apply(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer> {
+  const ids = request.changes.map(change => change.document);
+  if (new Set(ids).size !== ids.length) {
+    throw invalid([{ path: '/changes', reason: 'must name each document once' }]);
+  }
+  const rows = new Map((await scope.lockDocuments(ids)).map(row => [row.id, row]));
+  await refuseCollisions(scope, request, rows);
+
+  const documents: EditAnswer['documents'][number][] = [];
+  for (const [index, change] of request.changes.entries()) {
+    const row = rows.get(change.document) as DocumentRow;
+    const patch = change.patch as unknown as Operation[];
+    const { body, inverse } = patched(row, patch, index);
+    const revision = row.revision + 1;
+    await scope.updateDocument(row.id, { revision, body, sortKey: sortKeyOf(row.kind, body) });
+    await scope.createChange({ documentId: row.id, revision, editId: request.id, patch, inverse });
+    if (revision % SNAPSHOT_EVERY === 0) await scope.createSnapshot({ documentId: row.id, revision, body });
+    await scope.notify({ document: row.id, revision });
+    documents.push({ document: row.id, revision, inverse });
+  }
+  const answer: EditAnswer = { edit: request.id, documents };
+  const { id, label, author, undoes = null } = request;
+  await scope.createEdit({ id, digest, label, author, undoes, at: new Date(), answer });
+  return answer;
+}
+
+/** 409 with the current documents when somebody changed, since `base`, what this edit reads or writes. */
+async function refuseCollisions(scope: Scope, request: EditRequest, rows: ReadonlyMap<string, DocumentRow>): Promise<void> {
+  for (const [index, change] of request.changes.entries()) {
+    const row = rows.get(change.document);
+    if (!row) throw notFound('document');
+    if (change.base > row.revision) {
+      throw invalid([{ path: `/changes/${index}/base`, reason: `is beyond revision ${row.revision}` }]);
+    }
+    const path = await collidingPath(scope, change);
+    if (path === undefined) continue;
+    throw new Problem(409, 'Somebody else changed this in the meantime', `at ${path}`, {
+      path,
+      documents: [...rows.values()].map(({ id, revision, body }) => ({ document: id, revision, body })),
+    });
+  }
+}
+
+async function collidingPath(scope: Scope, change: DocumentChange): Promise<string | undefined> {
+  const since = await scope.changesSince(change.document, change.base);
+  const theirs = since.flatMap(each => each.patch);
+  return collision(change.patch as unknown as Operation[], theirs);
+}
+
+/** The body after a patch and the patch back; 422 when it does not fit or makes a document that is not valid. */
+function patched(row: DocumentRow, patch: Operation[], index: number): { body: object; inverse: Operation[] } {
+  const needs: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {
+    ...{ add: 'value', replace: 'value', test: 'value', move: 'from', copy: 'from', remove: undefined },
+  };
+  patch.forEach((operation, at) => {
+    const need = needs[operation.op];
+    if (need && !Object.hasOwn(operation, need)) {
+      throw invalid([{ path: `/changes/${index}/patch/${at}`, reason: `needs ${need}` }]);
+    }
+  });
+  let body: object;
+  let inverse: Operation[];
+  try {
+    body = applyPatch(row.body, patch);
+    inverse = invertPatch(row.body, patch);
+  } catch (error) {
+    if (!(error instanceof PatchError)) throw error;
+    throw invalid([{ path: `/changes/${index}/patch/${error.index}`, reason: error.message }]);
+  }
+  const faults = faultsOf(CLASSES[row.kind], body);
+  if (faults.length > 0) throw invalid(faults);
+  return { body, inverse };
+}

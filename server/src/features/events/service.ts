@@ -1,0 +1,242 @@
+/** Events: their bundle, making, copying, importing, and what stands open in each. */
+import { createAssessor, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
+import type { Claims, Hands, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
+import type { DocumentRow } from '../../database/models.js';
+import type { Scope } from '../../database/scope.js';
+import { invalid, notFound } from '../../problem.js';
+import { bodyAt, createDocument } from '../documents/service.js';
+import { applyEdit } from '../edits/service.js';
+
+export interface EventBundle {
+  readonly documents: Readonly<Record<'plan' | 'venue' | 'rules' | 'kinds', { id: string; revision: number; body: object }>>;
+  readonly shelf: Shelf;
+  readonly hands: Hands;
+  readonly claims: Claims;
+  /** The newest revision of the venue, which may be beyond the one the plan is pinned to. */
+  readonly venueNow: number;
+}
+
+const view = ({ id, revision, body }: DocumentRow): { id: string; revision: number; body: object } => ({ id, revision, body });
+
+/** The one document of a kind that an organisation has. */
+async function only(scope: Scope, kind: 'rules' | 'kinds'): Promise<DocumentRow> {
+  const [row] = await scope.allOfKind(kind);
+  if (!row) throw notFound(kind);
+  return row;
+}
+
+export const shelfOf = async (scope: Scope): Promise<Shelf> => ({
+  items: Object.fromEntries((await scope.items()).map(row => [row.id, row.body])),
+});
+export const handsOf = async (scope: Scope): Promise<Hands> => ({
+  people: Object.fromEntries((await scope.people()).map(row => [row.id, row.body])),
+});
+
+const MINUTE = 60_000;
+const DAY = 24 * 60 * MINUTE;
+
+/** From the first planned minute to the last. */
+function spanOf(plan: Plan): { from: number; to: number } {
+  const minutes = (live: boolean): number =>
+    inOrder(plan.runningOrder)
+      .filter(([, item]) => (item.phase === 'live' || item.phase === 'strike') === live)
+      .reduce((sum, [, item]) => sum + item.minutes, 0);
+  const start = Date.parse(plan.start);
+  return { from: start - minutes(false) * MINUTE, to: start + minutes(true) * MINUTE };
+}
+
+/** What events that overlap with this one take from the shelf. */
+function claimsOf(own: DocumentRow, plans: readonly DocumentRow[]): Claims {
+  const span = spanOf(own.body as Plan);
+  const claims: Record<string, Claims['claims'][string]> = {};
+  for (const other of plans) {
+    if (other.id === own.id) continue;
+    const plan = other.body as Plan;
+    const { from, to } = spanOf(plan);
+    if (from >= span.to || to <= span.from) continue;
+    for (const [device, { item }] of inOrder(plan.devices)) {
+      if (item === undefined) continue;
+      claims[`c${other.id.slice(0, 5)}${device.slice(0, 6)}`.slice(0, 12)] = {
+        item,
+        event: plan.label,
+        from: new Date(from).toISOString(),
+        to: new Date(to).toISOString(),
+      };
+    }
+  }
+  return { claims };
+}
+
+export async function bundleOf(scope: Scope, id: string): Promise<EventBundle> {
+  const plan = await scope.document(id, 'plan');
+  if (!plan) throw notFound('event');
+  return bundleAround(scope, plan);
+}
+
+async function bundleAround(scope: Scope, plan: DocumentRow): Promise<EventBundle> {
+  const pin = (plan.body as Plan).venue;
+  const venue = await scope.document(pin.id, 'venue');
+  if (!venue) throw notFound('venue');
+  const [rules, kinds, shelf, hands, plans] = await Promise.all([
+    only(scope, 'rules'),
+    only(scope, 'kinds'),
+    shelfOf(scope),
+    handsOf(scope),
+    scope.allOfKind('plan'),
+  ]);
+  const revision = Math.min(pin.revision, venue.revision);
+  return {
+    documents: {
+      plan: view(plan),
+      venue: { id: venue.id, revision, body: await bodyAt(scope, venue, revision) },
+      rules: view(rules),
+      kinds: view(kinds),
+    },
+    shelf,
+    hands,
+    claims: claimsOf(plan, plans),
+    venueNow: venue.revision,
+  };
+}
+
+/** The bundle as the core and files know it. */
+export function coreBundle({ documents, shelf, hands, claims }: EventBundle): Bundle {
+  const { plan, venue, rules, kinds } = documents;
+  return {
+    plan: plan.body as Plan,
+    venue: venue.body as Venue,
+    rules: rules.body as Rules,
+    kinds: kinds.body as Kinds,
+    ...{ shelf, hands, claims },
+  };
+}
+
+/** Kept between requests to spare work; a restart only makes the next list slower. */
+const assessors = new Map<string, ReturnType<typeof createAssessor>>();
+const MOST_ASSESSORS = 50;
+
+function assessorFor(id: string): ReturnType<typeof createAssessor> {
+  const assessor = assessors.get(id) ?? createAssessor();
+  assessors.delete(id);
+  assessors.set(id, assessor);
+  const oldest = assessors.keys().next().value;
+  if (assessors.size > MOST_ASSESSORS && oldest !== undefined) assessors.delete(oldest);
+  return assessor;
+}
+
+/** One line of the list of events. */
+export async function summaryOf(scope: Scope, plan: DocumentRow): Promise<object> {
+  const bundle = coreBundle(await bundleAround(scope, plan));
+  const { snags } = assessorFor(plan.id)(bundle);
+  const count = (severity: string): number => snags.filter(snag => snag.severity === severity).length;
+  return {
+    id: plan.id,
+    label: bundle.plan.label,
+    start: bundle.plan.start,
+    zone: bundle.plan.zone,
+    venue: bundle.venue.name,
+    snags: { stop: count('stop'), risk: count('risk'), note: count('note') },
+    worst: snags[0]?.title ?? null,
+  };
+}
+
+export interface NewEvent {
+  readonly label: string;
+  readonly start: string;
+  readonly zone: string;
+  readonly venue: string;
+}
+
+/** A new event at a venue, with nothing in it yet but phases to fill. */
+export async function createEvent(scope: Scope, { label, start, zone, venue: venueId }: NewEvent): Promise<{ id: string }> {
+  return scope.atomically(async inside => {
+    const venue = await inside.document(venueId, 'venue');
+    if (!venue) throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
+    const plan: Plan = {
+      version: 1,
+      ...{ label, start, zone },
+      venue: { id: venue.id, revision: venue.revision },
+      outputs: {},
+      runningOrder: {},
+      shots: {},
+      devices: {},
+      links: {},
+    };
+    return saveEvent(inside, plan);
+  });
+}
+
+async function saveEvent(scope: Scope, plan: Plan): Promise<{ id: string }> {
+  const row = await createDocument(scope, newId(), 'plan', plan);
+  await scope.notify({ events: true });
+  return { id: row.id };
+}
+
+/** A copy with the same design; what was signed or ticked stays with the original. */
+export async function copyEvent(scope: Scope, id: string): Promise<{ id: string }> {
+  return scope.atomically(async inside => {
+    const original = await inside.document(id, 'plan');
+    if (!original) throw notFound('event');
+    const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
+    const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
+    return saveEvent(inside, { ...design, start, label: `Copy of ${design.label}`.slice(0, 80) });
+  });
+}
+
+/**
+ * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
+ * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
+ */
+export async function importEvent(scope: Scope, bundle: Bundle): Promise<{ id: string; added: { items: number; kinds: number; people: number; venue: boolean } }> {
+  return scope.atomically(async inside => {
+    const kindsRow = await only(inside, 'kinds');
+    const kinds = kindsRow.body as Kinds;
+    const clashing = Object.entries(bundle.kinds.kinds).find(
+      ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
+    );
+    if (clashing) {
+      throw invalid([{ path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
+    }
+    const newKinds = Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]);
+    if (newKinds.length > 0) {
+      await applyEdit(inside, {
+        id: newId(),
+        label: 'Kinds from an imported event',
+        author: 'import',
+        changes: [
+          {
+            document: kindsRow.id,
+            base: kindsRow.revision,
+            patch: newKinds.map(([id, value]) => ({ op: 'add', path: `/kinds/${id}`, value })),
+          },
+        ],
+      });
+    }
+    const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
+    const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
+    const newItems = Object.entries(bundle.shelf.items).filter(([id, item]) => !shelf.items[id] && !tapes.has(item.tape));
+    for (const [id, item] of newItems) await inside.saveItem(id, item);
+    const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
+    for (const [id, person] of newPeople) await inside.savePerson(id, person);
+
+    const venues = await inside.allOfKind('venue');
+    const known = venues.find(row => sameJson(row.body, bundle.venue));
+    const venue = known ?? (await createDocument(inside, newId(), 'venue', bundle.venue));
+    const rules = (await only(inside, 'rules')).body as Rules;
+    const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
+    const own = Object.fromEntries(
+      Object.entries(theirs).filter(([key, value]) => rules[key as keyof Rules] !== value),
+    ) as NonNullable<Plan['rules']>;
+    const { rules: _rules, ...plan } = bundle.plan;
+    const saved = await saveEvent(inside, {
+      ...plan,
+      ...(Object.keys(own).length > 0 ? { rules: own } : {}),
+      venue: { id: venue.id, revision: venue.revision },
+    });
+    if (newItems.length + newPeople.length > 0) await inside.notify({ shelf: true, hands: true });
+    return {
+      ...saved,
+      added: { items: newItems.length, kinds: newKinds.length, people: newPeople.length, venue: !known },
+    };
+  });
+}

@@ -1,0 +1,13 @@
+import { route, type Route } from '../../route.js';
+
+export const liveRoutes: readonly Route[] = [
+  route({
+    method: 'get',
+    path: '/live',
+    summary: 'Server-sent events: which document reached which revision, and that shelf, hands or events changed',
+    handle: async ({ scope, context, response }) => {
+      context.relay.add(scope.organisationId, response);
+      return undefined;
+    },
+  }),
+];

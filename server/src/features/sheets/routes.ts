@@ -1,0 +1,2 @@
+import type { Route } from '../../route.js';
+export const sheetRoutes: readonly Route[] = [];

@@ -1,0 +1,44 @@
+import { OneOf, Optional, Text } from '@idle-satchel/core/decorators';
+import { Item } from '@idle-satchel/core/documents';
+import { UniqueConstraintError } from 'sequelize';
+import { invalid, notFound } from '../../problem.js';
+import { route, type Route } from '../../route.js';
+
+/** What can be changed of an item; absent fields stay. */
+export class ItemChange {
+  @Optional() @Text(16, 1) tape?: string;
+  @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
+  @Optional() @Text(200) note?: string;
+}
+
+export const shelfRoutes: readonly Route[] = [
+  route({
+    method: 'get',
+    path: '/items',
+    summary: 'Everything on the shelf, with the kind of each thing',
+    handle: async ({ scope }) => {
+      const [kinds] = await scope.allOfKind('kinds');
+      return { items: (await scope.items()).map(row => ({ id: row.id, ...row.body })), kinds: kinds?.body };
+    },
+  }),
+  route<ItemChange>({
+    method: 'patch',
+    path: '/items/:id',
+    summary: 'Renames an item or changes its state or note',
+    body: ItemChange,
+    handle: ({ scope, id, body }) =>
+      scope.atomically(async inside => {
+        const row = (await inside.items()).find(each => each.id === id());
+        if (!row) throw notFound('item');
+        const item = { ...row.body, ...body };
+        try {
+          await inside.saveItem(row.id, item);
+        } catch (error) {
+          if (!(error instanceof UniqueConstraintError)) throw error;
+          throw invalid([{ path: '/tape', reason: 'is on another item already' }]);
+        }
+        await inside.notify({ shelf: true });
+        return { id: row.id, ...item };
+      }),
+  }),
+];

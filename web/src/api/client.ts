@@ -1,0 +1,69 @@
+/** Talking to the server: JSON in and out, problems as errors with their faults. */
+import type { Bundle } from '@idle-satchel/core';
+
+const API = '/api/v1';
+
+export interface Fault {
+  readonly path: string;
+  readonly reason: string;
+}
+
+/** What the server refused and why (RFC 9457), or that it could not be reached (status 0). */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly faults: readonly Fault[] = [],
+  ) {
+    super(title);
+  }
+  /** The title and each fault as a line. */
+  get lines(): string[] {
+    return [this.message, ...this.faults.slice(0, 6).map(({ path, reason }) => `${path || 'the whole'}: ${reason}`)];
+  }
+}
+
+export async function call<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`${API}${path}`, {
+      method,
+      ...(body === undefined
+        ? {}
+        : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    });
+  } catch {
+    throw new ApiProblem(0, 'The server cannot be reached');
+  }
+  const answer = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] };
+  if (response.ok) return answer as T;
+  throw new ApiProblem(response.status, answer.title ?? `The server answered ${response.status}`, answer.faults);
+}
+
+export interface EventSummary {
+  readonly id: string;
+  readonly label: string;
+  readonly start: string;
+  readonly zone: string;
+  readonly venue: string;
+  readonly snags: { readonly stop: number; readonly risk: number; readonly note: number };
+  readonly worst: string | null;
+}
+
+export type DocumentName = 'plan' | 'venue' | 'rules' | 'kinds';
+
+export interface EventBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {
+  readonly documents: {
+    readonly [Name in DocumentName]: { readonly id: string; readonly revision: number; readonly body: Bundle[Name] };
+  };
+  readonly venueNow: number;
+}
+
+export interface OrganisationInfo {
+  readonly id: string;
+  readonly units: 'metric' | 'imperial';
+  readonly organisations: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** Addresses of files that the server makes of an event. */
+export const fileOf = (event: string, name: string): string => `${API}/events/${event}/${name}`;

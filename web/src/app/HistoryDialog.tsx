@@ -1,0 +1,82 @@
+import { newId } from '@idle-satchel/core';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ApiProblem, call } from '../api/client.js';
+import { author } from '../api/signature.js';
+import { useEvent, useStore } from '../store/hooks.js';
+import { Dialog } from './Dialog.js';
+
+interface Page {
+  readonly entries: readonly { revision: number; label: string; author: string; at: string }[];
+  readonly next: string | null;
+}
+
+/** Every edit of the plan with its name, newest first; any state can be brought back. */
+export default function HistoryDialog({ onClose }: { onClose: () => void }) {
+  const store = useStore();
+  const plan = useEvent(state => state.ids.plan);
+  const [problem, setProblem] = useState('');
+  const history = useInfiniteQuery({
+    queryKey: ['history', plan],
+    queryFn: ({ pageParam }) => call<Page>(`/documents/${plan}/history${pageParam ? `?before=${pageParam}` : ''}`),
+    initialPageParam: '',
+    getNextPageParam: page => page.next,
+    staleTime: 0,
+  });
+  const restore = async (revision: number): Promise<void> => {
+    try {
+      await call(`/documents/${plan}/restore`, 'POST', { id: newId(), author: author(), revision });
+      store.say(`Brought back as it was after edit ${revision}.`);
+      onClose();
+    } catch (error) {
+      setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error));
+    }
+  };
+  const entries = history.data?.pages.flatMap(page => page.entries) ?? [];
+  return (
+    <Dialog title="History" onClose={onClose}>
+      {problem && <p className="text-stop mb-2">{problem}</p>}
+      <div className="max-h-[60vh] overflow-auto">
+        <table>
+          <thead>
+            <tr>
+              <th>What</th>
+              <th>Who</th>
+              <th>When</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {entries.map(({ revision, label, author: who, at }, i) => (
+              <tr key={revision}>
+                <td>{label}</td>
+                <td>{who}</td>
+                <td className="whitespace-nowrap">
+                  {new Date(at).toLocaleString('en-GB', { dateStyle: 'short', timeStyle: 'short' })}
+                </td>
+                <td className="text-right">
+                  {i > 0 && (
+                    <button className="link" onClick={() => void restore(revision)}>
+                      Bring back
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {entries.length === 0 && <p className="text-faint py-2">{history.isPending ? '…' : 'Nothing was changed yet.'}</p>}
+        {history.hasNextPage && (
+          <button className="button mt-3" onClick={() => void history.fetchNextPage()}>
+            Earlier
+          </button>
+        )}
+        {entries.length > 0 && !history.hasNextPage && (
+          <button className="link mt-3" onClick={() => void restore(1)}>
+            Bring back the beginning
+          </button>
+        )}
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,117 @@
+import type { RuleChoices, Rules } from '@idle-satchel/core';
+import { useEvent, usePlan, useStore } from '../store/hooks.js';
+import { Dialog } from './Dialog.js';
+
+interface Choice {
+  readonly rule: keyof RuleChoices & keyof Rules;
+  readonly label: string;
+  readonly why: string;
+  readonly schools: readonly (readonly [value: string, words: string])[];
+}
+
+const CHOICES: readonly Choice[] = [
+  {
+    rule: 'hdmiReach',
+    label: 'How far plain HDMI may run',
+    why: 'Short runs hardly fail; long ones sometimes do, on the day.',
+    schools: [
+      ['cautious', 'cautious, 9 m'],
+      ['usual', 'usual, 15 m'],
+      ['stretched', 'stretched, 20 m'],
+    ],
+  },
+  {
+    rule: 'mainsLoad',
+    label: 'Load on a breaker',
+    why: 'Continuous load counts 1.25 ×, or the full rating less what is known to be on it.',
+    schools: [
+      ['eighty', '80 % for continuous load'],
+      ['full', 'full rating'],
+    ],
+  },
+  {
+    rule: 'uploadHeadroom',
+    label: 'Share of the measured upload',
+    why: 'Half leaves room for a bad evening; three quarters gives a better picture.',
+    schools: [
+      ['half', 'at most half'],
+      ['threeQuarters', 'at most three quarters'],
+    ],
+  },
+  {
+    rule: 'format',
+    label: 'Picture size and rate',
+    why: 'At 50 Hz mains 25 or 50 frames, at 60 Hz 30 or 60, or lamps flicker.',
+    schools: ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'].map(value => [value, value] as const),
+  },
+];
+
+const NUMBERS = [
+  ['slack', 'Slack on cable runs', '%'],
+  ['batteryReserve', 'Battery kept in reserve', '%'],
+  ['aisleWidth', 'Clear width of aisles', 'm'],
+  ['seatedHead', 'Head height, seated', 'm'],
+  ['standingHead', 'Head height, standing', 'm'],
+] as const;
+
+/** House rules: where practitioners disagree, the choice is visible and can be overridden for this event. */
+export default function RulesDialog({ onClose }: { onClose: () => void }) {
+  const store = useStore();
+  const house = useEvent(state => state.bundle.rules);
+  const rules = useEvent(state => state.assessment.rules);
+  const own = usePlan(plan => plan.rules);
+  const choose = (rule: keyof RuleChoices, value: string | number): void => {
+    const path = `/rules/${rule}`;
+    const reset = house[rule] === value;
+    if (reset && own?.[rule] !== undefined) store.patchPlan('Follow the house rule', [{ op: 'remove', path }]);
+    else if (!reset) {
+      store.patchPlan('Choose a rule for this event', [
+        ...(own ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
+        { op: 'add', path, value },
+      ]);
+    }
+  };
+  const origin = (rule: keyof RuleChoices): string => (own?.[rule] === undefined ? 'house rule' : 'this event');
+  return (
+    <Dialog title="House rules" onClose={onClose}>
+      <p className="text-faint mb-2">
+        {house.organisation} decides the defaults. What you choose here holds for this event only.
+      </p>
+      {CHOICES.map(({ rule, label, why, schools }) => (
+        <label key={rule} className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline">
+          <span>{label}</span>
+          <select className="field" value={String(rules[rule])} onChange={event => choose(rule, event.target.value)}>
+            {schools.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </select>
+          <span className="text-faint">{origin(rule)}</span>
+          <span className="text-faint text-[13px] col-span-3">{why}</span>
+        </label>
+      ))}
+      {NUMBERS.map(([rule, label, unit]) => (
+        <label key={rule} className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline">
+          <span>{label}</span>
+          <span>
+            <input
+              className="field w-20 text-right"
+              type="number"
+              step="any"
+              min="0"
+              defaultValue={rules[rule]}
+              key={rules[rule]}
+              onBlur={event => {
+                const value = event.target.valueAsNumber;
+                if (Number.isFinite(value) && value !== rules[rule]) choose(rule, value);
+              }}
+            />{' '}
+            {unit}
+          </span>
+          <span className="text-faint">{origin(rule)}</span>
+        </label>
+      ))}
+    </Dialog>
+  );
+}

@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { Dialog } from './Dialog.js';
+import { lettersOn, setLetters, SHORTCUTS } from './shortcuts.js';
+
+export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
+  const [letters, choose] = useState(lettersOn());
+  return (
+    <Dialog title="Keys" onClose={onClose}>
+      <table>
+        <tbody>
+          {SHORTCUTS.map(([keys, does]) => (
+            <tr key={keys}>
+              <td className="whitespace-nowrap">
+                <kbd>{keys}</kbd>
+              </td>
+              <td>{does}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <label className="flex gap-2 mt-4 items-baseline">
+        <input
+          type="checkbox"
+          checked={letters}
+          onChange={event => {
+            setLetters(event.target.checked);
+            choose(event.target.checked);
+          }}
+        />
+        Single letters are shortcuts on this device
+      </label>
+    </Dialog>
+  );
+}

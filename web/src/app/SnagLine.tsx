@@ -1,0 +1,85 @@
+import type { Fix, Snag } from '@idle-satchel/core';
+import { useNavigate, useParams } from 'react-router';
+import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
+import { useFixes } from '../workers/fixes.js';
+import { useShortcuts } from './shortcuts.js';
+import { SnagList } from './SnagList.js';
+
+export const SEVERITY = {
+  stop: { glyph: '◆', tone: 'text-stop' },
+  risk: { glyph: '◇', tone: 'text-risk' },
+  note: { glyph: '○', tone: 'text-note' },
+} as const;
+
+export function SeverityWord({ severity }: Pick<Snag, 'severity'>) {
+  const { glyph, tone } = SEVERITY[severity];
+  return (
+    <span className={`font-semibold whitespace-nowrap ${tone}`}>
+      <span aria-hidden>{glyph} </span>
+      {severity}
+    </span>
+  );
+}
+
+/** Applies a fix as one edit. */
+export function useApplyFix(): (fix: Fix) => void {
+  const { store } = useOpenEvent();
+  return fix => store.commit(fix.label.slice(0, 120), fix.changes);
+}
+
+/** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
+export function SnagLine() {
+  const { ui } = useOpenEvent();
+  const { event = '' } = useParams();
+  const navigate = useNavigate();
+  const snags = useEvent(state => state.assessment.snags);
+  const shownId = useUi(state => state.snag);
+  const open = useUi(state => state.snagsOpen);
+  const snag = snags.find(each => each.id === shownId) ?? snags[0];
+  const fixes = useFixes(snag?.id);
+  const applyFix = useApplyFix();
+  const first = fixes?.[0];
+  useShortcuts({ f: () => (first ? applyFix(first) : false) });
+
+  const show = (): void => {
+    if (!snag) return;
+    ui.set({ selected: snag.subjects[0], snag: snag.id });
+    void navigate(`/events/${event}/${snag.station}`);
+  };
+  return (
+    <footer className="relative border-t-2 border-ink bg-shade">
+      {open && <SnagList />}
+      <div className="flex items-center gap-3.5 px-4 min-h-10">
+        {snag ? (
+          <>
+            <SeverityWord severity={snag.severity} />
+            <button className="link min-w-0 truncate" title={snag.title} onClick={show}>
+              {snag.title}
+            </button>
+            {first ? (
+              <>
+                <button className="button" onClick={() => applyFix(first)}>
+                  {first.label}
+                </button>
+                <kbd>f</kbd>
+              </>
+            ) : (
+              <span className="text-faint truncate" title={snag.advice}>
+                {fixes === undefined ? 'looking for a fix …' : snag.advice}
+              </span>
+            )}
+          </>
+        ) : (
+          <span className="text-done">No snags are open.</span>
+        )}
+        <button
+          className="ml-auto whitespace-nowrap text-faint hover:text-ink"
+          aria-expanded={open}
+          onClick={() => ui.set({ snagsOpen: !open })}
+        >
+          {open ? 'close the list' : snags.length > 1 ? `${snags.length - 1} more` : 'list'} · <kbd>s</kbd>
+        </button>
+      </div>
+    </footer>
+  );
+}

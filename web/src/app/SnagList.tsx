@@ -1,0 +1,138 @@
+import { acceptPatch, idFrom, type Snag } from '@idle-satchel/core';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { keepName, signedName } from '../api/signature.js';
+import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
+import { useFixes } from '../workers/fixes.js';
+import { Dialog } from './Dialog.js';
+import { SeverityWord, useApplyFix } from './SnagLine.js';
+import { STATION_WORDS } from './station-words.js';
+
+/** Every open snag, the worst first, with its fixes; then those that somebody accepted. */
+export function SnagList() {
+  const store = useStore();
+  const snags = useEvent(state => state.assessment.snags);
+  const accepted = useEvent(state => state.assessment.accepted);
+  return (
+    <section
+      aria-label="Snags"
+      className="absolute bottom-full left-0 right-0 max-h-[60vh] overflow-auto bg-paper border-t-2 border-ink px-4 py-3 z-20"
+    >
+      <ul>
+        {snags.map(snag => (
+          <SnagItem key={snag.id} snag={snag} />
+        ))}
+      </ul>
+      {accepted.length > 0 && (
+        <>
+          <h3>Accepted</h3>
+          <ul>
+            {accepted.map(({ snag, acceptance }) => (
+              <li key={snag.id} className="flex gap-3 items-baseline py-1.5 border-b border-rule">
+                <SeverityWord severity={snag.severity} />
+                <span className="grow">
+                  {snag.title}{' '}
+                  <span className="text-faint">
+                    {acceptance.by}: {acceptance.reason}
+                  </span>
+                </span>
+                <button
+                  className="link"
+                  onClick={() =>
+                    store.patchPlan('Open an accepted snag again', [
+                      { op: 'remove', path: `/accepted/${idFrom(snag.id)}` },
+                    ])
+                  }
+                >
+                  Open again
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {snags.length + accepted.length === 0 && <p>Nothing stands in the way.</p>}
+    </section>
+  );
+}
+
+function SnagItem({ snag }: { snag: Snag }) {
+  const { ui } = useOpenEvent();
+  const { event = '' } = useParams();
+  const navigate = useNavigate();
+  const applyFix = useApplyFix();
+  const shown = useUi(state => state.snag) === snag.id;
+  const fixes = useFixes(shown ? snag.id : undefined);
+  const [accepting, setAccepting] = useState(false);
+  return (
+    <li className={`py-1.5 border-b border-rule ${shown ? 'bg-shade -mx-4 px-4' : ''}`}>
+      <div className="flex gap-3 items-baseline">
+        <SeverityWord severity={snag.severity} />
+        <span className="w-14 text-faint">{STATION_WORDS[snag.station]}</span>
+        <button
+          className="link grow"
+          aria-expanded={shown}
+          onClick={() => {
+            ui.set({ snag: snag.id, selected: snag.subjects[0] });
+            void navigate(`/events/${event}/${snag.station}`);
+          }}
+        >
+          {snag.title}
+        </button>
+        <button className="link" onClick={() => setAccepting(true)}>
+          Accept …
+        </button>
+      </div>
+      {shown && (
+        <div className="flex flex-wrap gap-2 pl-32 pt-1.5 pb-1 items-baseline">
+          {fixes === undefined && <span className="text-faint">looking for fixes …</span>}
+          {fixes?.map(fix => (
+            <button key={fix.label} className="button" onClick={() => applyFix(fix)}>
+              {fix.label}
+            </button>
+          ))}
+          {snag.advice && <span className="text-faint">{snag.advice}</span>}
+        </div>
+      )}
+      {accepting && <AcceptDialog snag={snag} onClose={() => setAccepting(false)} />}
+    </li>
+  );
+}
+
+function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: () => void }) {
+  const store = useStore();
+  const [by, setBy] = useState(signedName());
+  const [reason, setReason] = useState('');
+  const accept = (): void => {
+    const { bundle, assessment } = store.get();
+    keepName(by.trim());
+    const signature = { by: by.trim(), reason: reason.trim(), at: new Date().toISOString() };
+    store.patchPlan('Accept a snag', acceptPatch(snag, bundle.plan, assessment, signature));
+    onClose();
+  };
+  return (
+    <Dialog title="Accept this snag" onClose={onClose}>
+      <p className="mb-3">{snag.title}</p>
+      <form
+        className="grid gap-3"
+        onSubmit={event => {
+          event.preventDefault();
+          accept();
+        }}
+      >
+        <label>
+          Your name
+          <input className="field w-full" required maxLength={80} value={by} onChange={e => setBy(e.target.value)} />
+        </label>
+        <label>
+          Why it is all right
+          <input className="field w-full" required maxLength={300} value={reason} onChange={e => setReason(e.target.value)} autoFocus />
+        </label>
+        <p className="text-faint">It opens again when its figures change.</p>
+        <button className="button button-main justify-self-end" disabled={!by.trim() || !reason.trim()}>
+          Accept
+        </button>
+      </form>
+    </Dialog>
+  );
+}

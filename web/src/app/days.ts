@@ -1,0 +1,43 @@
+const DAY = 24 * 60 * 60 * 1000;
+
+/** `9 days to go`, `in 3 h 10 min`, `2 days ago`. */
+export function daysTo(start: string, now = Date.now()): string {
+  const left = Date.parse(start) - now;
+  const days = Math.round(Math.abs(left) / DAY);
+  if (Math.abs(left) >= 2 * DAY) return left > 0 ? `${days} days to go` : `${days} days ago`;
+  const minutes = Math.floor(Math.abs(left) / 60000);
+  const words = `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+  return left > 0 ? `in ${words}` : `${words} ago`;
+}
+
+/** `Fri 4 Dec 2026, 19:30` at the place of the event; UTC when its zone is not known here. */
+export function showStart(iso: string, zone: string): string {
+  const parts: Intl.DateTimeFormatOptions = {
+    ...{ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' },
+    ...{ hour: '2-digit', minute: '2-digit' },
+  };
+  try {
+    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone }).format(new Date(iso));
+  } catch {
+    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' }).format(new Date(iso));
+  }
+}
+
+/** An instant as the value of a date-and-time field at a zone: `2026-12-04T19:30`. */
+export function toField(iso: string, zone: string): string {
+  const format = new Intl.DateTimeFormat('sv-SE', {
+    ...{ year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' },
+    timeZone: zone,
+  });
+  return format.format(new Date(iso)).replace(' ', 'T');
+}
+
+/** The instant that a field's local time names at a zone, or undefined when it is no time. */
+export function fromField(text: string, zone: string): string | undefined {
+  const asUtc = Date.parse(`${text}:00Z`);
+  if (Number.isNaN(asUtc)) return undefined;
+  // The zone's offset is looked up at the guess, then once more, for days on which clocks change.
+  let instant = asUtc;
+  for (let i = 0; i < 2; i++) instant = asUtc - (Date.parse(`${toField(new Date(instant).toISOString(), zone)}:00Z`) - instant);
+  return new Date(instant).toISOString().replace('.000Z', 'Z');
+}

@@ -1,0 +1,39 @@
+import { createBrowserRouter, Navigate, useRouteError } from 'react-router';
+import { Shell } from './Shell.js';
+
+/** Something broke while drawing: say so, keep the way out. */
+function Broken() {
+  const error = useRouteError();
+  return (
+    <main className="p-8 max-w-xl">
+      <h2>This page could not be drawn</h2>
+      <p className="my-3">
+        {error instanceof Error ? error.message : 'The address leads nowhere.'} What you entered is safe on the
+        server.
+      </p>
+      <a className="button button-main" href="/events">
+        Back to the events
+      </a>
+    </main>
+  );
+}
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: Broken,
+    children: [
+      { index: true, element: <Navigate to="/events" replace /> },
+      { path: 'events', lazy: async () => ({ Component: (await import('../doors/EventsDoor.js')).EventsDoor }) },
+      {
+        path: 'events/:event/:station?',
+        lazy: async () => ({ Component: (await import('./EventPage.js')).EventPage }),
+        ErrorBoundary: Broken,
+      },
+      { path: 'venues', lazy: async () => ({ Component: (await import('../doors/VenuesDoor.js')).VenuesDoor }) },
+      { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
+      { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
+    ],
+  },
+]);

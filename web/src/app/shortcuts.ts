@@ -1,0 +1,58 @@
+/** Keyboard shortcuts: one list, which is also what `?` shows. Letters can be turned off; none fires in a field. */
+import { STATIONS, type StationName } from '@idle-satchel/core';
+import { useEffect, useRef } from 'react';
+
+export const STATION_KEYS: Readonly<Record<string, StationName>> = Object.fromEntries(
+  ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-'].map((key, i) => [key, STATIONS[i] ?? 'day']),
+);
+
+export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
+  ['1 … 9, 0, -', 'go to a station, left to right'],
+  ['s', 'open or close the list of snags'],
+  ['n / p', 'next or previous snag'],
+  ['f', 'apply the first fix of the snag shown'],
+  ['w', 'show or hide the working of the figure in focus or under the pointer'],
+  ['arrow keys', 'move what is selected on the plan 0.1 m; with Shift 1 m'],
+  ['r', 'turn the selected camera 5°; with Shift the other way'],
+  ['u / Shift+u', 'undo, redo (Ctrl+Z too)'],
+  ['b', 'Blackout on or off'],
+  ['/', 'find anything in this event'],
+  ['?', 'this list'],
+  ['Esc', 'close what is open'],
+];
+
+const LETTERS_KEY = 'idle-satchel letters';
+export const lettersOn = (): boolean => localStorage.getItem(LETTERS_KEY) !== 'off';
+export const setLetters = (on: boolean): void => localStorage.setItem(LETTERS_KEY, on ? 'on' : 'off');
+
+const inField = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
+
+/** A key as it is named in a list of actions: `Shift+u`, `ArrowLeft`, `Ctrl+z`. */
+export function keyName(event: KeyboardEvent): string {
+  const letter = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+  const shift = event.shiftKey && (/^[a-z]$/.test(letter) || letter.startsWith('Arrow'));
+  return `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${shift ? 'Shift+' : ''}${letter}`;
+}
+
+type Action = (event: KeyboardEvent) => boolean | void;
+
+/** Listens for the whole page; an action that gives `false` lets the key through. */
+export function useShortcuts(actions: Readonly<Record<string, Action>>): void {
+  const latest = useRef(actions);
+  useEffect(() => {
+    latest.current = actions;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.defaultPrevented || event.altKey || inField(event.target)) return;
+      const name = keyName(event);
+      const action = latest.current[name];
+      if (!action || (/^(Shift\+)?[a-z]$/.test(name) && !lettersOn())) return;
+      if (document.querySelector('[role="dialog"]') && name !== 'Escape') return;
+      if (action(event) !== false) event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

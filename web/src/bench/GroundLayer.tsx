@@ -1,0 +1,148 @@
+import { boundsOf, inOrder, showText, type AreaKind, type Reading, type Venue } from '@idle-satchel/core';
+import { memo } from 'react';
+import { pathOf, px } from './viewport.js';
+
+const AREA: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: string }>> = {
+  seating: { fill: 'none', stroke: 'var(--rule)' },
+  raised: { fill: 'none', stroke: 'var(--ink)' },
+  gallery: { fill: 'none', stroke: 'var(--faint)', dash: '8 3 2 3' },
+  'keep-clear': { fill: 'url(#hatch-clear)', stroke: 'none' },
+  'no-film': { fill: 'url(#hatch-nofilm)', stroke: 'var(--madder)', dash: '5 3' },
+  cameras: { fill: 'none', stroke: 'var(--slate)', dash: '2 3' },
+  desk: { fill: 'var(--shade)', stroke: 'var(--ink)' },
+  obstacle: { fill: 'var(--shade)', stroke: 'var(--faint)' },
+};
+
+/** Walls, pillars, areas by hatch and word, doors, marks and dimension lines of the venue as this event sees it. */
+export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { venue: Venue; reading: Reading; lit: boolean }) {
+  const { min, max } = boundsOf(venue.outline);
+  return (
+    <g data-layer="ground" data-lit="true">
+      {inOrder(venue.areas).map(([id, area]) => (
+        <AreaShape key={id} area={area} />
+      ))}
+      <path d={pathOf(venue.outline, true)} fill="none" stroke="var(--ink)" strokeWidth={3.2} strokeLinejoin="miter" />
+      {inOrder(venue.doors).map(([id, { jambs, label, kind }]) => {
+        const [a = [0, 0], b = [0, 0]] = jambs;
+        const alongX = Math.abs(a[0] - b[0]) > Math.abs(a[1] - b[1]);
+        const below = a[1] > (min[1] + max[1]) / 2;
+        return (
+          <g key={id}>
+            <path d={pathOf([a, b])} stroke="var(--paper)" strokeWidth={5} />
+            <path d={pathOf([a, b])} stroke="var(--faint)" strokeWidth={1} strokeDasharray={kind === 'inner' ? '3 3' : undefined} />
+            <text
+              x={px((a[0] + b[0]) / 2)}
+              y={px((a[1] + b[1]) / 2) + (below ? 15 : -7)}
+              textAnchor="middle"
+              fontSize={11.5}
+              fill="var(--faint-word)"
+            >
+              {alongX ? label : ''}
+            </text>
+          </g>
+        );
+      })}
+      {inOrder(venue.pillars).map(([id, { at, size, round, label }]) => (
+        <g key={id}>
+          {round ? (
+            <circle cx={px(at[0])} cy={px(at[1])} r={px(size / 2)} fill="var(--ink)" />
+          ) : (
+            <rect x={px(at[0] - size / 2)} y={px(at[1] - size / 2)} width={px(size)} height={px(size)} fill="var(--ink)" />
+          )}
+          {lit && (
+            <text x={px(at[0])} y={px(at[1]) + 4} textAnchor="middle" fontSize={10} fill="var(--paper)">
+              {label}
+            </text>
+          )}
+        </g>
+      ))}
+      {inOrder(venue.marks).map(([id, { at, label }]) => (
+        <g key={id}>
+          <path d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.6} />
+          <text x={px(at[0]) + 9} y={px(at[1]) - 7} fontSize={13} fontWeight={600} fill="var(--ink)" className="over">
+            {label}
+          </text>
+        </g>
+      ))}
+      <DimensionLines venue={venue} reading={reading} />
+      <g fill="var(--faint-word)" stroke="none" fontSize={12}>
+        <path
+          d={`M${px(min[0])},${px(max[1]) + 32}h${px(5)}m0,-4v8m${-px(5)},-8v8`}
+          stroke="var(--faint)"
+          fill="none"
+        />
+        <text x={px(min[0] + 5) + 8} y={px(max[1]) + 36}>
+          {showText(5, 'm', reading)} · N ▲
+        </text>
+      </g>
+    </g>
+  );
+});
+
+function AreaShape({ area: { kind, outline, label, rowSpacing } }: { area: NonNullable<Venue['areas']>[string] }) {
+  const { min, max } = boundsOf(outline);
+  const look = AREA[kind];
+  const [cx, cy] = [px((min[0] + max[0]) / 2), px((min[1] + max[1]) / 2)];
+  const tall = max[1] - min[1] > (max[0] - min[0]) * 1.5;
+  const rows =
+    kind === 'seating' && rowSpacing
+      ? Array.from({ length: Math.floor((max[0] - min[0]) / rowSpacing) }, (_, i) => min[0] + (i + 0.3) * rowSpacing)
+      : [];
+  const words = kind === 'no-film' ? `no film · ${label}` : kind === 'keep-clear' ? `keep clear · ${label}` : label;
+  return (
+    <g>
+      {rows.length === 0 && (
+        <path d={pathOf(outline, true)} fill={look.fill} stroke={look.stroke} strokeDasharray={look.dash} strokeWidth={1.1} />
+      )}
+      {rows.map(x => (
+        <rect key={x} x={px(x)} y={px(min[1])} width={px(0.42)} height={px(max[1] - min[1])} fill="none" stroke="var(--rule)" strokeWidth={1.2} />
+      ))}
+      {kind !== 'seating' && (
+        <text
+          className={kind === 'keep-clear' || kind === 'no-film' ? 'over' : undefined}
+          x={cx}
+          y={kind === 'raised' ? px(max[1]) - 8 : cy + 4}
+          textAnchor="middle"
+          fontSize={11.5}
+          fill="var(--faint-word)"
+          transform={tall && kind !== 'raised' ? `rotate(-90 ${cx} ${cy})` : undefined}
+        >
+          {words}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Dimension lines with ticks: those along x above the venue, those along y to its left. */
+function DimensionLines({ venue, reading }: { venue: Venue; reading: Reading }) {
+  const { min } = boundsOf(venue.outline);
+  return (
+    <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12}>
+      {inOrder(venue.dimensions).map(([id, { axis, from, to }]) => {
+        const words = showText(to - from, 'm', reading);
+        const [a, b] = [px(from), px(to)];
+        if (axis === 'x') {
+          const y = px(min[1]) - 20;
+          return (
+            <g key={id}>
+              <path d={`M${a},${y}H${b}M${a},${y - 5}v10M${b},${y - 5}v10`} fill="none" />
+              <text stroke="none" x={(a + b) / 2} y={y - 6} textAnchor="middle">
+                {words}
+              </text>
+            </g>
+          );
+        }
+        const x = px(min[0]) - 20;
+        return (
+          <g key={id}>
+            <path d={`M${x},${a}V${b}M${x - 5},${a}h10M${x - 5},${b}h10`} fill="none" />
+            <text stroke="none" x={x - 7} y={(a + b) / 2} textAnchor="middle" transform={`rotate(-90 ${x - 7} ${(a + b) / 2})`}>
+              {words}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

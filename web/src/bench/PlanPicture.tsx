@@ -1,0 +1,126 @@
+import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
+import { useEffect, type ReactNode } from 'react';
+import { useShortcuts } from '../app/shortcuts.js';
+import { AddDevice } from '../stations/shots/AddDevice.js';
+import { useEvent, useOpenEvent, useReading } from '../store/hooks.js';
+import { GroundLayer } from './GroundLayer.js';
+import { RunsLayer } from './RunsLayer.js';
+import { ShotsLayer } from './ShotsLayer.js';
+import { SocketsLayer } from './SocketsLayer.js';
+import { ThingsLayer } from './ThingsLayer.js';
+import { useViewport } from './viewport.js';
+
+export type Layer = 'ground' | 'shots' | 'runs' | 'power';
+
+const HINTS: Readonly<Record<Layer, string>> = {
+  ground: 'wheel zooms · drag the paper to move it',
+  shots: 'drag a camera · arrows 0.1 m · Shift 1 m · r turns',
+  runs: 'click a lead for its working · drag what it leads to',
+  power: 'click a socket for its circuit',
+};
+
+/** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
+export function PlanPicture({ layer }: { layer: Layer }) {
+  const { store, ui } = useOpenEvent();
+  const venue = useEvent(state => state.assessment.ground.venue);
+  const reading = useReading();
+  const view = useViewport(store.id, venue.outline);
+  const { svg } = view;
+  useNudging();
+
+  useEffect(() => {
+    const element = svg.current;
+    const choose = (event: Event): void => ui.select((event as CustomEvent<string>).detail);
+    element?.addEventListener('satchel-select', choose);
+    return () => element?.removeEventListener('satchel-select', choose);
+  }, [svg, ui]);
+
+  return (
+    <section aria-label="Plan" className="relative min-h-0 overflow-hidden">
+      <svg ref={view.svg} className="plan absolute inset-0 w-full h-full touch-none" role="group" aria-label={`Plan of ${venue.name}`}>
+        <Hatches />
+        <g ref={view.world}>
+          <GroundLayer venue={venue} reading={reading} lit={layer === 'ground' || layer === 'shots'} />
+          <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
+          {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+          <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
+          <ShotsLayer world={view.world} lit={layer === 'shots'} />
+        </g>
+      </svg>
+      <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1">{HINTS[layer]}</p>
+      <div className="absolute right-3 top-2 flex gap-2">
+        {layer === 'shots' && <AddDevice />}
+      </div>
+      <div className="absolute right-3 bottom-2 flex">
+        <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>
+          <ZoomOut size={16} />
+        </IconButton>
+        <IconButton words="Zoom in" onClick={() => view.zoomBy(1.25)}>
+          <ZoomIn size={16} />
+        </IconButton>
+        <IconButton words="Show the whole venue" onClick={view.fit}>
+          <Maximize size={16} />
+        </IconButton>
+      </div>
+    </section>
+  );
+}
+
+function IconButton({ words, onClick, children }: { words: string; onClick: () => void; children: ReactNode }) {
+  return (
+    <button className="button px-2 -ml-px bg-paper" aria-label={words} title={words} onClick={onClick}>
+      {children}
+    </button>
+  );
+}
+
+const Hatches = () => (
+  <defs>
+    <pattern id="hatch-clear" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <line y2="7" stroke="var(--moss)" strokeOpacity=".4" strokeWidth="1.4" />
+    </pattern>
+    <pattern id="hatch-nofilm" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+      <line y2="6" stroke="var(--madder)" strokeOpacity=".45" strokeWidth="1.4" />
+    </pattern>
+  </defs>
+);
+
+const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+/** Arrow keys move the selected device, `r` turns the selected camera; quick nudges become one edit. */
+function useNudging(): void {
+  const { store, ui } = useOpenEvent();
+  const nudge = (dx: number, dy: number): boolean => {
+    const id = ui.get().selected ?? '';
+    const device = store.get().bundle.plan.devices?.[id];
+    const at = device?.place?.at;
+    if (!device || !at) return false;
+    const value = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
+    store.patchPlan(`Move ${device.label}`, [{ op: 'replace', path: `/devices/${id}/place/at`, value }], `move ${id}`);
+    return true;
+  };
+  const turn = (degrees: number): boolean => {
+    const id = ui.get().selected ?? '';
+    const device = store.get().bundle.plan.devices?.[id];
+    const aim = store.get().assessment.shots.cameras[id]?.aim.value;
+    if (!device?.place || typeof aim !== 'number') return false;
+    const value = Math.round(((((aim + degrees) % 360) + 540) % 360) - 180);
+    store.patchPlan(`Turn ${device.label}`, [{ op: 'add', path: `/devices/${id}/place/facing`, value }], `turn ${id}`);
+    return true;
+  };
+  useShortcuts({
+    ...Object.fromEntries(
+      Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
+        [key, () => nudge(dx / 10, dy / 10)],
+        [`Shift+${key}`, () => nudge(dx, dy)],
+      ]),
+    ),
+    r: () => turn(5),
+    'Shift+r': () => turn(-5),
+  });
+}

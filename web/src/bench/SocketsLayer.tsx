@@ -1,0 +1,47 @@
+import { inOrder, showText } from '@idle-satchel/core';
+import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { px } from './viewport.js';
+
+/** Mains and network sockets of the venue, with the load on each when Power is lit. */
+export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
+  const { ui } = useOpenEvent();
+  const venue = useEvent(state => state.assessment.ground.venue);
+  const sockets = useEvent(state => state.assessment.power.sockets);
+  const selected = useUi(state => state.selected);
+  const reading = useReading();
+  return (
+    <g data-layer="sockets" data-lit={lit}>
+      {inOrder(venue.sockets).map(([id, { at, label, circuit }]) => {
+        const [x, y] = [px(at[0]), px(at[1])];
+        const share = sockets[id]?.amps;
+        const inward = y < px(1) ? 22 : -10;
+        return (
+          <g key={id} onClick={() => ui.select(circuit ?? id)}>
+            <circle cx={x} cy={y} r={6} fill={selected === id || selected === circuit ? 'var(--brass)' : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.4} />
+            <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
+            {lit && (
+              <text className="over" x={x < px(1) ? x + 10 : x} y={x < px(1) ? y + 4 : y + inward} textAnchor={x < px(1) ? 'start' : x > px(18) ? 'end' : 'middle'} fontSize={11.5} fill="var(--ink)">
+                {label}
+                {loads && share ? ` ${showText(share.value, share.unit, reading)}` : ''}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      {inOrder(venue.networkSockets).map(([id, { at, label }]) => {
+        const [x, y] = [px(at[0]), px(at[1])];
+        return (
+          <g key={id}>
+            <rect x={x - 5} y={y - 5} width={10} height={10} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
+            <path d={`M${x - 2.5},${y + 2}h5v-3h-5z`} fill="var(--ink)" />
+            {lit && (
+              <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
+                {label}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}

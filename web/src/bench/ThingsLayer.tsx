@@ -1,0 +1,60 @@
+import { inOrder, type Device, type Point } from '@idle-satchel/core';
+import { memo, type RefObject } from 'react';
+import { useEvent, usePlan, useUi } from '../store/hooks.js';
+import { useDrag } from './use-drag.js';
+import { px } from './viewport.js';
+
+/** Everything else that stands in the room: desk rack, screens, lamps. */
+export function ThingsLayer({ world, lit }: { world: RefObject<SVGGElement | null>; lit: boolean }) {
+  const devices = usePlan(plan => plan.devices);
+  const cameras = useEvent(state => state.assessment.shots.cameras);
+  const selected = useUi(state => state.selected);
+  return (
+    <g data-layer="things" data-lit={lit}>
+      {inOrder(devices).map(([id, device]) =>
+        device.place?.at && !cameras[id] ? (
+          <Thing key={id} id={id} device={device} at={device.place.at} on={id === selected} world={world} lit={lit} />
+        ) : null,
+      )}
+    </g>
+  );
+}
+
+const Thing = memo(function Thing({
+  id,
+  device,
+  at,
+  on,
+  world,
+  lit,
+}: {
+  id: string;
+  device: Device;
+  at: Point;
+  on: boolean;
+  world: RefObject<SVGGElement | null>;
+  lit: boolean;
+}) {
+  const drag = useDrag(id, device.label, at, world);
+  const [x, y] = [px(at[0]), px(at[1])];
+  return (
+    <g
+      className="handle"
+      data-device={id}
+      role="button"
+      tabIndex={lit ? 0 : -1}
+      aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
+      aria-pressed={on}
+      {...drag}
+      onFocus={event => event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))}
+    >
+      <circle className="halo" cx={x} cy={y} r={12} />
+      <rect x={x - 6} y={y - 6} width={12} height={12} fill={on ? 'var(--brass)' : 'var(--shade)'} stroke="var(--ink)" strokeWidth={1.2} />
+      {(lit || on) && (
+        <text className="over" x={x} y={y - 11} textAnchor="middle" fontSize={11.5} fill="var(--ink)">
+          {device.label}
+        </text>
+      )}
+    </g>
+  );
+});

@@ -1,0 +1,77 @@
+/** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
+import { boundsOf, type Point } from '@idle-satchel/core';
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom';
+import { useEffect, useRef, type RefObject } from 'react';
+
+/** Pixels per metre at zoom 1. */
+export const SCALE = 25;
+export const px = (metres: number): number => Math.round(metres * SCALE * 100) / 100;
+export const pathOf = (points: readonly Point[], closed = false): string =>
+  points.length === 0 ? '' : `M${points.map(([x, y]) => `${px(x)},${px(y)}`).join('L')}${closed ? 'Z' : ''}`;
+
+/** Room around the venue for dimension lines and labels, px at zoom 1. */
+const MARGIN = { left: 58, right: 34, top: 64, bottom: 56 };
+
+/** Where each event was looked at last, while this page is open. */
+const places = new Map<string, ZoomTransform>();
+
+export interface Viewport {
+  readonly svg: RefObject<SVGSVGElement | null>;
+  readonly world: RefObject<SVGGElement | null>;
+  readonly fit: () => void;
+  readonly zoomBy: (factor: number) => void;
+}
+
+/** Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. */
+export function useViewport(key: string, outline: readonly Point[]): Viewport {
+  const svg = useRef<SVGSVGElement>(null);
+  const world = useRef<SVGGElement>(null);
+  const behavior = useRef<ZoomBehavior<SVGSVGElement, unknown>>(undefined);
+  const latest = useRef(outline);
+  latest.current = outline;
+
+  const fitted = (): ZoomTransform => {
+    const { min, max } = boundsOf(latest.current);
+    const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
+    const box = svg.current?.getBoundingClientRect();
+    const [w, h] = [box?.width || 800, box?.height || 600];
+    const k = Math.min(
+      (w - MARGIN.left - MARGIN.right) / width,
+      (h - MARGIN.top - MARGIN.bottom) / height,
+    );
+    const scale = Math.max(0.15, Math.min(3, k));
+    const x = MARGIN.left + (w - MARGIN.left - MARGIN.right - width * scale) / 2 - px(min[0]) * scale;
+    const y = MARGIN.top + (h - MARGIN.top - MARGIN.bottom - height * scale) / 2 - px(min[1]) * scale;
+    return zoomIdentity.translate(x, y).scale(scale);
+  };
+
+  useEffect(() => {
+    const element = svg.current;
+    if (!element) return;
+    const zooming = zoom<SVGSVGElement, unknown>()
+      .scaleExtent([0.15, 8])
+      .filter(event => {
+        const { target, button, type } = event as MouseEvent;
+        return (type === 'wheel' || button === 0) && !(target as Element).closest('.handle');
+      })
+      .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
+        world.current?.setAttribute('transform', transform.toString());
+        places.set(key, transform);
+      });
+    behavior.current = zooming;
+    const selection = select(element).call(zooming).on('dblclick.zoom', null);
+    selection.call(zooming.transform, places.get(key) ?? fitted());
+    return () => void selection.on('.zoom', null);
+  }, [key]);
+
+  const change = (transform: (b: ZoomBehavior<SVGSVGElement, unknown>, e: SVGSVGElement) => void): void => {
+    if (behavior.current && svg.current) transform(behavior.current, svg.current);
+  };
+  return {
+    svg,
+    world,
+    fit: () => change((b, e) => select(e).call(b.transform, fitted())),
+    zoomBy: factor => change((b, e) => select(e).call(b.scaleBy, factor)),
+  };
+}

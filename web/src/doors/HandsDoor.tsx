@@ -1,0 +1,44 @@
+import type { Person } from '@idle-satchel/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from '../api/client.js';
+import { Door, Loading } from './door.js';
+import { RenameField } from './RenameField.js';
+
+type PersonLine = Person & { readonly id: string };
+
+/** The people who help, and what they can do. */
+export function HandsDoor() {
+  const queries = useQueryClient();
+  const people = useQuery({ queryKey: ['people'], queryFn: () => call<{ people: readonly PersonLine[] }>('/people') });
+  const rename = async (id: string, name: string): Promise<void> => {
+    await call(`/people/${id}`, 'PATCH', { name });
+    await queries.invalidateQueries({ queryKey: ['people'] });
+  };
+  const lifting = ({ lift }: Person): string => (lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`);
+  return (
+    <Door title="Hands">
+      <Loading query={people} what="the people" />
+      <table className="table-fixed">
+        <thead>
+          <tr>
+            <th className="w-64">Name</th>
+            <th>Skills</th>
+            <th className="w-56">Care</th>
+          </tr>
+        </thead>
+        <tbody>
+          {people.data?.people.map(person => (
+            <tr key={person.id}>
+              <td>
+                <RenameField label="Name" value={person.name} max={80} onSave={name => rename(person.id, name)} />
+              </td>
+              <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>
+              <td className="text-faint">{[person.young ? 'under 18' : '', lifting(person)].filter(Boolean).join(', ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-faint mt-3">Only what is needed is kept here; a person’s data is shown or erased when they ask.</p>
+    </Door>
+  );
+}

@@ -1,0 +1,68 @@
+import type { Item, Kinds } from '@idle-satchel/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../api/client.js';
+import { Door, Loading } from './door.js';
+import { RenameField } from './RenameField.js';
+
+type ItemLine = Item & { readonly id: string };
+const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'];
+
+/** Everything that is owned, with its tape code and state. */
+export function ShelfDoor() {
+  const queries = useQueryClient();
+  const [wanted, setWanted] = useState('');
+  const shelf = useQuery({
+    queryKey: ['items'],
+    queryFn: () => call<{ items: readonly ItemLine[]; kinds: Kinds }>('/items'),
+  });
+  const change = async (id: string, fields: Partial<Item>): Promise<void> => {
+    await call(`/items/${id}`, 'PATCH', fields);
+    await queries.invalidateQueries({ queryKey: ['items'] });
+  };
+  const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
+  const lines = shelf.data?.items.filter(item =>
+    `${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`.toLowerCase().includes(wanted.trim().toLowerCase()),
+  );
+  return (
+    <Door
+      title="Shelf"
+      actions={<input className="field w-64" aria-label="Find on the shelf" placeholder="Find by tape, kind or state" value={wanted} onChange={event => setWanted(event.target.value)} />}
+    >
+      <Loading query={shelf} what="the shelf" />
+      <table className="table-fixed">
+        <thead>
+          <tr>
+            <th className="w-40">Tape</th>
+            <th>Kind</th>
+            <th className="w-24">Family</th>
+            <th className="w-20">Count</th>
+            <th className="w-36">State</th>
+            <th>Note</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines?.map(item => (
+            <tr key={item.id}>
+              <td>
+                <RenameField label="Tape code" value={item.tape} max={16} onSave={tape => change(item.id, { tape })} />
+              </td>
+              <td>{kindOf(item)?.label ?? 'unknown kind'}</td>
+              <td className="text-faint">{kindOf(item)?.family}</td>
+              <td>{item.count ?? 1}</td>
+              <td>
+                <select className="field" aria-label={`State of ${item.tape}`} value={item.state} onChange={event => void change(item.id, { state: event.target.value as Item['state'] })}>
+                  {STATES.map(state => (
+                    <option key={state}>{state}</option>
+                  ))}
+                </select>
+              </td>
+              <td className="text-faint">{[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`].filter(Boolean).join(', ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {lines?.length === 0 && <p className="text-faint py-3">Nothing on the shelf is called that.</p>}
+    </Door>
+  );
+}

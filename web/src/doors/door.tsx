@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+
+/** A door's page: a title line with its actions, and what stands behind it. */
+export function Door({ title, actions, children }: { title: string; actions?: ReactNode; children: ReactNode }) {
+  return (
+    <main className="overflow-auto px-6 py-4">
+      <div className="max-w-[1180px] mx-auto">
+        <div className="flex items-center gap-4 mb-3">
+          <h2 className="grow">{title}</h2>
+          {actions}
+        </div>
+        {children}
+      </div>
+    </main>
+  );
+}
+
+export function Loading({ query, what }: { query: { isPending: boolean; error: Error | null; refetch: () => unknown }; what: string }) {
+  if (query.error) {
+    return (
+      <p className="py-4">
+        <span className="text-stop">◆ </span>
+        {query.error.message}{' '}
+        <button className="link" onClick={() => void query.refetch()}>
+          Try again
+        </button>
+      </p>
+    );
+  }
+  return query.isPending ? <p className="py-4 text-faint">Fetching {what} …</p> : null;
+}

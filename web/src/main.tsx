@@ -1,0 +1,18 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import { restoreBlackout } from './app/blackout.js';
+import { router } from './app/routes.js';
+import './styles.css';
+
+restoreBlackout();
+const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+
+createRoot(document.getElementById('root') as HTMLElement).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,117 @@
+import { idFrom, MOMENTS, showText, type Check, type Moment, type Operation } from '@idle-satchel/core';
+import { useState } from 'react';
+import { keepName, signedName } from '../../api/signature.js';
+import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
+
+/** Day: what to check, when and where; ticks are kept, with name and time. */
+export default function DayStation() {
+  useWorkingKey();
+  const day = useResult('day');
+  const [name, setName] = useState(signedName());
+  const [moment, setMoment] = useState<Moment>('Pack out');
+  const checks = Object.entries(day.checks).filter(([, check]) => check.moment === moment);
+  return (
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+      <section aria-label="Checks" className="px-4 md:px-5 py-3">
+        <div className="flex flex-wrap gap-x-4 gap-y-1 mb-3" role="tablist" aria-label="When">
+          {MOMENTS.map(each => {
+            const count = day.moments[each];
+            return (
+              <button
+                key={each}
+                role="tab"
+                aria-selected={each === moment}
+                className={`py-1.5 border-b-2 ${each === moment ? 'border-brass' : 'border-transparent text-faint'}`}
+                onClick={() => setMoment(each)}
+              >
+                {each}{' '}
+                <span className="text-faint">
+                  {String(count?.done.value ?? 0)}/{String(count?.all.value ?? 0)}
+                </span>
+              </button>
+            );
+          })}
+        </div>
+        <ul>
+          {checks.map(([id, check]) => (
+            <CheckLine key={id} id={id} check={check} name={name} />
+          ))}
+        </ul>
+        {checks.length === 0 && <p className="text-faint py-2">Nothing to check at this moment.</p>}
+      </section>
+      <aside className="px-4 py-2 md:border-l border-rule">
+        <label className="block py-2">
+          <span className="text-faint">Ticks are signed </span>
+          <input
+            className="field w-48"
+            aria-label="Your name"
+            placeholder="your name"
+            maxLength={80}
+            value={name}
+            onChange={event => {
+              setName(event.target.value);
+              keepName(event.target.value.trim());
+            }}
+          />
+        </label>
+        <Heading>Done</Heading>
+        <FigureRow label="Checks done" figure={day.done} path="day.done" />
+        <FigureRow label="Checks in all" figure={day.all} path="day.all" />
+        <FigureRow label="Ready for doors" figure={day.readyForDoors} path="day.readyForDoors" />
+      </aside>
+    </div>
+  );
+}
+
+function CheckLine({ id, check, name }: { id: string; check: Check; name: string }) {
+  const store = useStore();
+  const ticks = usePlan(plan => plan.ticks);
+  const reading = useReading();
+  const [value, setValue] = useState('');
+  const done = check.tick !== undefined;
+  const needsValue = check.unit !== undefined;
+  const number = Number(value.replace(',', '.'));
+  const ready = !needsValue || (value.trim() !== '' && Number.isFinite(number));
+  const toggle = (): void => {
+    if (done) return store.patchPlan('Take a tick off', [{ op: 'remove', path: `/ticks/${check.tick}` }]);
+    if (!ready) return;
+    const tick = { check: id, by: name.trim() || 'Somebody', at: new Date().toISOString(), ...(needsValue ? { value: number } : {}) };
+    const patch: Operation[] = [
+      ...(ticks ? [] : [{ op: 'add' as const, path: '/ticks', value: {} }]),
+      { op: 'add', path: `/ticks/${idFrom(id)}`, value: tick },
+    ];
+    store.patchPlan(`Tick: ${check.label}`.slice(0, 120), patch);
+  };
+  const short = check.value !== undefined && check.atLeast !== undefined && check.value < check.atLeast.value;
+  return (
+    <li className={`flex flex-wrap gap-3 items-baseline border-b border-rule py-2 ${done ? 'text-faint' : ''}`}>
+      <label className="flex gap-3 items-baseline grow cursor-pointer">
+        <input type="checkbox" className="size-5 translate-y-1 accent-(--oil)" checked={done} disabled={!done && !ready} onChange={toggle} />
+        <span>
+          {check.label}
+          {check.detail && <span className="text-faint text-[13px]"> · {check.detail}</span>}
+        </span>
+      </label>
+      {check.tape && <span className="tape tape-small">{check.tape}</span>}
+      {needsValue && !done && (
+        <label className="text-faint">
+          <input className="field w-20 text-right text-ink" inputMode="decimal" aria-label={`Reading: ${check.label}`} value={value} onChange={event => setValue(event.target.value)} />{' '}
+          {check.unit}
+          {check.atLeast && ` · at least ${showText(check.atLeast.value, check.unit ?? '', reading)}`}
+        </label>
+      )}
+      {done && check.value !== undefined && (
+        <span className={short ? 'text-stop' : ''}>
+          {short && '◆ '}
+          {check.value} {check.unit}
+        </span>
+      )}
+      {done && (
+        <span className="text-[13px] text-done">
+          {check.by}, {new Date(check.at ?? '').toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+        </span>
+      )}
+    </li>
+  );
+}

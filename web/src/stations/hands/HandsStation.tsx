@@ -1,0 +1,137 @@
+import { assignPatch, inOrder, PHASE_ORDER, numberOf, showInstant, type RoleResult } from '@idle-satchel/core';
+import { scaleLinear } from 'd3-scale';
+import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { useFlags } from '../../ledger/flags.js';
+import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
+
+/** Hands: the roles that the design asks for, who does them, and when they must come. */
+export default function HandsStation() {
+  useWorkingKey();
+  const hands = useResult('hands');
+  const selected = useUi(state => state.selected);
+  const flag = useFlags();
+  return (
+    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+      <section aria-label="Roles" className="px-5 py-3">
+        <h2>Roles</h2>
+        <table>
+          <thead>
+            <tr>
+              <th>Role</th>
+              <th>Why</th>
+              <th>Who</th>
+            </tr>
+          </thead>
+          <tbody>
+            {Object.values(hands.roles).map(role => (
+              <tr key={role.key} className={role.key === selected ? 'bg-shade' : ''}>
+                <td>
+                  {role.filled.value === false && <span className="text-risk">◇ </span>}
+                  {role.label}
+                </td>
+                <td className="text-faint">{role.why}</td>
+                <td>
+                  <PersonChoice role={role} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="text-faint text-[13px] mt-2">
+          A young person is never alone with one adult, and lifts nothing heavy. Breaks and water for everybody; nobody
+          strikes alone at night.
+        </p>
+        <CallTimeline />
+      </section>
+      <aside className="px-4 py-2 border-l border-rule">
+        <Heading>People</Heading>
+        <FigureRow label="Roles" figure={hands.wanted} path="hands.wanted" />
+        <FigureRow label="Filled" figure={hands.filled} path="hands.filled" />
+        <FigureRow label="People" figure={hands.people} path="hands.people" />
+        <Heading>Ready in time</Heading>
+        <FigureRow label="Work before the line check" figure={hands.work} path="hands.work" unit="of one person" />
+        <FigureRow label="Rigging and checking take" figure={hands.rigging} path="hands.rigging" flag={flag('hands.rigging')} />
+        <FigureRow label="Call" figure={hands.call} path="hands.call" flag={flag('hands.call')} />
+      </aside>
+    </div>
+  );
+}
+
+function PersonChoice({ role }: { role: RoleResult }) {
+  const store = useStore();
+  const people = useEvent(state => state.bundle.hands.people);
+  const assignments = usePlan(plan => plan.assignments);
+  const entries = inOrder(people);
+  const level = (id: string): string | undefined => people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
+  const able = entries.filter(([id]) => level(id) !== undefined);
+  const others = entries.filter(([id]) => level(id) === undefined);
+  const choose = (person: string): void => {
+    if (person) store.patchPlan(`Put somebody on ${role.label}`, assignPatch(assignments, role, person));
+    else if (role.assignment) store.patchPlan(`Take somebody off ${role.label}`, [{ op: 'remove', path: `/assignments/${role.assignment}` }]);
+  };
+  return (
+    <select className="field" aria-label={`Person for ${role.label}`} value={role.person ?? ''} onChange={event => choose(event.target.value)}>
+      <option value="">nobody yet</option>
+      <optgroup label="Have the skill">
+        {able.map(([id, { name, young }]) => (
+          <option key={id} value={id}>
+            {name} · {level(id)}
+            {young ? ' · under 18' : ''}
+          </option>
+        ))}
+      </optgroup>
+      <optgroup label="Others">
+        {others.map(([id, { name, young }]) => (
+          <option key={id} value={id}>
+            {name}
+            {young ? ' · under 18' : ''}
+          </option>
+        ))}
+      </optgroup>
+    </select>
+  );
+}
+
+const WORDS = { rig: 'rig', check: 'check', rehearse: 'rehearse', wait: 'doors', live: 'live', strike: 'strike' } as const;
+
+/** Phases as bars on one line of time, with the call drawn and named. */
+function CallTimeline() {
+  const brief = useResult('brief');
+  const { call } = useResult('hands');
+  const { zone } = useReading();
+  const minutes = PHASE_ORDER.map(phase => numberOf(brief.phases[phase]) ?? 0);
+  const total = minutes.reduce((sum, each) => sum + each, 0);
+  if (typeof brief.start.value !== 'string' || total === 0) return null;
+  const begin = Date.parse(brief.start.value) - (numberOf(brief.before) ?? 0) * 60_000;
+  const callAt = typeof call.value === 'string' ? Date.parse(call.value) : begin;
+  const first = Math.min(begin, callAt);
+  const x = scaleLinear([first, begin + total * 60_000], [6, 694]);
+  let at = begin;
+  const bars = PHASE_ORDER.map((phase, i) => {
+    const from = at;
+    at += (minutes[i] ?? 0) * 60_000;
+    return { phase, from, to: at };
+  }).filter(({ from, to }) => to > from);
+  const clock = (time: number): string => showInstant(new Date(time).toISOString(), zone).slice(4);
+  return (
+    <svg className="plan w-full max-w-[860px] mt-5" viewBox="0 0 700 110" role="img" aria-label="Phases of the day and the call time">
+      {bars.map(({ phase, from, to }) => (
+        <g key={phase}>
+          <rect x={x(from)} y={42} width={x(to) - x(from)} height={26} fill={phase === 'live' ? 'var(--oil)' : 'var(--shade)'} stroke="var(--ink)" />
+          {x(to) - x(from) > 30 && (
+            <text x={(x(from) + x(to)) / 2} y={59} textAnchor="middle" fontSize={12.5} fill={phase === 'live' ? 'var(--on-oil)' : 'var(--ink)'}>
+              {WORDS[phase]}
+            </text>
+          )}
+          <text x={x(from)} y={86} fontSize={11.5} fill="var(--faint-word)" textAnchor={x(from) < 20 ? 'start' : 'middle'}>
+            {clock(from)}
+          </text>
+        </g>
+      ))}
+      <path d={`M${x(callAt)},24V72`} stroke="var(--brass)" strokeWidth={2} />
+      <text x={x(callAt) + 5} y={30} fontSize={13} fontWeight={600} fill="var(--ink)" textAnchor="start">
+        call {clock(callAt)}
+      </text>
+    </svg>
+  );
+}

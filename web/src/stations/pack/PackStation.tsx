@@ -1,0 +1,92 @@
+import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
+import { fileOf } from '../../api/client.js';
+import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { useFlags } from '../../ledger/flags.js';
+import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+
+/** Pack: the gear checklist, derived from the design, with counts and tape codes. */
+export default function PackStation() {
+  useWorkingKey();
+  const store = useStore();
+  const pack = useResult('pack');
+  const flag = useFlags();
+  return (
+    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+      <section aria-label="Gear checklist" className="px-5 py-3">
+        {PACK_GROUPS.map(group => {
+          const lines = Object.entries(pack.lines).filter(([, line]) => line.group === group);
+          if (lines.length === 0) return null;
+          return (
+            <div key={group} className="mb-5">
+              <h2>{group}</h2>
+              <table className="table-fixed">
+                <thead>
+                  <tr>
+                    <th className="w-14 !text-right">Count</th>
+                    <th className="w-28">Tape</th>
+                    <th>What</th>
+                    <th>For</th>
+                    <th className="w-32">Travels in</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {lines.map(([id, line]) => (
+                    <tr key={id}>
+                      <td className="text-right">{line.count}</td>
+                      <td>{line.tape ? <span className="tape tape-small">{line.tape}</span> : <ItemChoice id={id} kind={line.kind} />}</td>
+                      <td>{line.label}</td>
+                      <td className="text-faint">{line.purpose}</td>
+                      <td className="text-faint">{line.inside ?? ''}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          );
+        })}
+        {Object.keys(pack.lines).length === 0 && <p className="text-faint">Nothing to pack: the design is empty.</p>}
+      </section>
+      <aside className="px-4 py-2 border-l border-rule">
+        <Heading>Load</Heading>
+        <FigureRow label="Pieces" figure={pack.pieces} path="pack.pieces" />
+        <FigureRow label="Nothing set aside for" figure={pack.missing} path="pack.missing" flag={flag('pack.missing')} />
+        <FigureRow label="Weight" figure={pack.weight} path="pack.weight" />
+        <FigureRow label="Cloth tape" figure={pack.tapeRolls} path="pack.tapeRolls" flag={flag('pack.tapeRolls')} />
+        <FigureRow label="Cable ramps" figure={pack.rampPieces} path="pack.rampPieces" flag={flag('pack.rampPieces')} />
+        <p className="mt-4 flex gap-2">
+          <a className="button" href={fileOf(store.id, 'pack-list.csv')} download>
+            Pack list, CSV
+          </a>
+          <a className="button" href={fileOf(store.id, 'cut-list.pdf')} download>
+            Cut list, PDF
+          </a>
+        </p>
+      </aside>
+    </div>
+  );
+}
+
+/** Sets a free item of the right kind aside for a device. */
+function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
+  const store = useStore();
+  const shelf = useEvent(state => state.bundle.shelf);
+  const devices = usePlan(plan => plan.devices);
+  const used = new Set(Object.values(devices ?? {}).map(device => device.item));
+  const free = inOrder(shelf.items).filter(([item, each]) => each.kind === kind && each.state === 'ready' && !used.has(item));
+  if (!devices?.[id] || free.length === 0) return <span className="text-risk">◇ wanted</span>;
+  return (
+    <select
+      className="field w-full"
+      aria-label={`Item for ${devices[id].label}`}
+      value=""
+      onChange={event => store.patchPlan('Set an item aside', [{ op: 'add', path: `/devices/${id}/item`, value: event.target.value }])}
+    >
+      <option value="">choose</option>
+      {free.map(([item, { tape }]) => (
+        <option key={item} value={item}>
+          {tape}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,141 @@
+import { numberOf, type RackResult } from '@idle-satchel/core';
+import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { useFlags } from '../../ledger/flags.js';
+import { useOpenEvent, useResult, useStore, useUi } from '../../store/hooks.js';
+
+const UNIT = 46;
+const WIDTH = 440;
+
+/** Racks: what is mounted where, with weight and watts. */
+export default function RacksStation() {
+  useWorkingKey();
+  const { ui } = useOpenEvent();
+  const { racks } = useResult('racks');
+  const selected = useUi(state => state.selected);
+  const current = selected !== undefined && racks[selected] ? selected : Object.keys(racks)[0];
+  const rack = current === undefined ? undefined : racks[current];
+  if (!rack || current === undefined) {
+    return <p className="p-6 text-faint max-w-md">No rack is in this plan: what is carried loose stands under Pack.</p>;
+  }
+  return (
+    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+      <section aria-label="Elevation" className="p-5">
+        <div className="flex gap-2 mb-4">
+          {Object.entries(racks).map(([id, { label }]) => (
+            <button key={id} className="tape" aria-pressed={id === current} onClick={() => ui.select(id)}>
+              {label}
+            </button>
+          ))}
+        </div>
+        <Elevation rack={rack} />
+      </section>
+      <RackLedger id={current} rack={rack} />
+    </div>
+  );
+}
+
+/** The rack from the front, unit 1 at the bottom; loose things are listed on top of it. */
+function Elevation({ rack }: { rack: RackResult }) {
+  const { ui } = useOpenEvent();
+  const selected = useUi(state => state.selected);
+  const units = numberOf(rack.have) ?? 1;
+  const loose = Object.entries(rack.items).filter(([, item]) => item.unit === undefined);
+  const top = loose.length * 30 + 16;
+  const height = top + units * UNIT + 20;
+  return (
+    <svg className="plan w-full max-w-[640px]" viewBox={`-40 0 ${WIDTH + 120} ${height}`} role="group" aria-label={`${rack.label} from the front`}>
+      {loose.map(([id, item], i) => (
+        <g key={id} onClick={() => ui.select(id)}>
+          <rect x={60} y={8 + i * 30} width={WIDTH - 120} height={26} fill="var(--paper)" stroke={id === selected ? 'var(--brass)' : 'var(--faint)'} strokeDasharray="5 3" />
+          <text x={WIDTH / 2} y={26 + i * 30} textAnchor="middle" fontSize={13} fill="var(--ink)">
+            {item.label} · loose
+          </text>
+        </g>
+      ))}
+      <rect x={0} y={top} width={WIDTH} height={units * UNIT} fill="var(--shade)" stroke="var(--ink)" strokeWidth={3} />
+      {Array.from({ length: units }, (_, i) => {
+        const y = top + (units - 1 - i) * UNIT;
+        return (
+          <g key={i}>
+            <path d={`M0,${y}H${WIDTH}`} stroke="var(--rule)" />
+            <text x={-12} y={y + UNIT / 2 + 4} textAnchor="end" fontSize={12} fill="var(--faint-word)">
+              {i + 1}
+            </text>
+            {[10, WIDTH - 10].map(x => (
+              <g key={x} fill="var(--faint)">
+                <circle cx={x} cy={y + 9} r={2.2} />
+                <circle cx={x} cy={y + UNIT - 9} r={2.2} />
+              </g>
+            ))}
+          </g>
+        );
+      })}
+      {Object.entries(rack.items).map(([id, item]) => {
+        if (item.unit === undefined) return null;
+        const y = top + (units - item.unit - item.units + 1) * UNIT;
+        return (
+          <g key={id} onClick={() => ui.select(id)}>
+            <rect x={22} y={y + 2} width={WIDTH - 44} height={item.units * UNIT - 4} fill="var(--paper)" stroke={id === selected ? 'var(--brass)' : 'var(--ink)'} strokeWidth={id === selected ? 2.4 : 1.4} />
+            <text x={36} y={y + UNIT / 2 + 5} fontSize={15} fontWeight={600} fill="var(--ink)" style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}>
+              {item.label}
+            </text>
+            <text x={WIDTH - 36} y={y + UNIT / 2 + 5} textAnchor="end" fontSize={11.5} fill="var(--faint-word)">
+              {item.kindLabel.length > 44 ? `${item.kindLabel.slice(0, 43)}…` : item.kindLabel}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
+  const store = useStore();
+  const flag = useFlags();
+  const path = (name: string): string => `racks.racks.${id}.${name}`;
+  const units = numberOf(rack.have) ?? 0;
+  return (
+    <aside className="px-4 py-2 border-l border-rule">
+      <Heading about={rack.label}>Rack</Heading>
+      <FigureRow label="Units" figure={rack.have} path={path('have')} />
+      <FigureRow label="Taken" figure={rack.used} path={path('used')} flag={flag(path('used'))} />
+      <FigureRow label="Free" figure={rack.spare} path={path('spare')} />
+      <FigureRow label="In the case" figure={rack.load} path={path('load')} flag={flag(path('load'))} />
+      <FigureRow label="With the case" figure={rack.weight} path={path('weight')}>
+        two people above 23 kg; keep it close, mind the step
+      </FigureRow>
+      <FigureRow label="Power in" figure={rack.watts} path={path('watts')} flag={flag(path('watts'))} />
+      <FigureRow label="Leaves through one open face" figure={rack.passive} path={path('passive')} flag={flag(path('passive'))} />
+      {Object.entries(rack.items).map(([key, item]) => (
+        <section key={key}>
+          <Heading
+            about={item.label}
+            right={
+              <select
+                className="field text-ink"
+                aria-label={`Unit of ${item.label}`}
+                value={item.unit ?? ''}
+                onChange={event => {
+                  const at = `/devices/${key}/place/unit`;
+                  const value = Number(event.target.value);
+                  store.patchPlan(`Mount ${item.label}`, [value ? { op: 'add', path: at, value } : { op: 'remove', path: at }]);
+                }}
+              >
+                <option value="">loose</option>
+                {Array.from({ length: units }, (_, i) => (
+                  <option key={i} value={i + 1}>
+                    unit {i + 1}
+                  </option>
+                ))}
+              </select>
+            }
+          >
+            {item.units} U
+          </Heading>
+          <FigureRow label="Weight" figure={item.weight} path={path(`items.${key}.weight`)} />
+          <FigureRow label="Power" figure={item.watts} path={path(`items.${key}.watts`)} />
+        </section>
+      ))}
+    </aside>
+  );
+}

@@ -1,0 +1,133 @@
+import { inOrder, numberOf, showText } from '@idle-satchel/core';
+import { scaleLinear } from 'd3-scale';
+import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { useFlags } from '../../ledger/flags.js';
+import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
+
+const RUNGS = ['2160p30', '1440p30', '1080p60', '1080p30', '720p60', '720p30', '540p', '360p', '160p'];
+
+/** Stream: what the line carries, what goes over it, and disk for the recording. */
+export default function StreamStation() {
+  useWorkingKey();
+  const store = useStore();
+  const stream = useResult('stream');
+  const outputs = usePlan(plan => plan.outputs);
+  const flag = useFlags();
+  const none = Object.keys(stream.streams).length + Object.keys(stream.recordings).length === 0;
+  return (
+    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+      <UploadChart />
+      <aside className="px-4 py-2 border-l border-rule">
+        <Heading>The line</Heading>
+        <FigureRow label="Worst upload measured" figure={stream.worstUpload} path="stream.worstUpload" flag={flag('stream.worstUpload')} />
+        <FigureRow label="Budget by the house rule" figure={stream.budget} path="stream.budget" flag={flag('stream.budget')} />
+        {Object.entries(stream.streams).map(([id, each]) => (
+          <section key={id}>
+            <Heading
+              about={outputs?.[id]?.label}
+              right={
+                <select
+                  className="field text-ink"
+                  aria-label="Size and rate of the stream"
+                  value={outputs?.[id]?.rung ?? ''}
+                  onChange={event => {
+                    const value = event.target.value;
+                    if (value) store.patchPlan('Choose a stream size', [{ op: 'add', path: `/outputs/${id}/rung`, value }]);
+                    else store.patchPlan('Use the best size that fits', [{ op: 'remove', path: `/outputs/${id}/rung` }]);
+                  }}
+                >
+                  <option value="">best that fits</option>
+                  {RUNGS.map(rung => (
+                    <option key={rung}>{rung}</option>
+                  ))}
+                </select>
+              }
+            >
+              Stream
+            </Heading>
+            <FigureRow label="Size and rate" figure={each.rung} path={`stream.streams.${id}.rung`} />
+            <FigureRow label="Video bit rate" figure={each.videoRate} path={`stream.streams.${id}.videoRate`} />
+            <FigureRow label="On the line" figure={each.lineRate} path={`stream.streams.${id}.lineRate`} flag={flag(`stream.streams.${id}.lineRate`)} />
+            <FigureRow label="Fits the budget" figure={each.fits} path={`stream.streams.${id}.fits`} flag={flag(`stream.streams.${id}.fits`)} />
+            <FigureRow label="Data for the event" figure={each.data} path={`stream.streams.${id}.data`} />
+            <FigureRow label="Next size needs a budget of" figure={each.nextNeeds} path={`stream.streams.${id}.nextNeeds`} />
+          </section>
+        ))}
+        {Object.entries(stream.recordings).map(([id, each]) => (
+          <section key={id}>
+            <Heading about={outputs?.[id]?.label}>Recording</Heading>
+            <FigureRow label="Written per hour" figure={each.perHour} path={`stream.recordings.${id}.perHour`} />
+            <FigureRow label="Disk needed" figure={each.needed} path={`stream.recordings.${id}.needed`} flag={flag(`stream.recordings.${id}.needed`)} />
+            <FigureRow label="Disk there" figure={each.room} path={`stream.recordings.${id}.room`} flag={flag(`stream.recordings.${id}.room`)} />
+            <FigureRow label="Fits" figure={each.fits} path={`stream.recordings.${id}.fits`} />
+          </section>
+        ))}
+        {none && <p className="text-faint mt-3">No stream and no recording is wanted. Ask for one under Brief.</p>}
+      </aside>
+    </div>
+  );
+}
+
+const WIDTH = 700;
+const LEFT = 150;
+
+/** The logged upload tests as ink bars, with the budget and what the streams take drawn and named. */
+function UploadChart() {
+  const uploads = useEvent(state => state.assessment.ground.venue.uploads);
+  const stream = useResult('stream');
+  const reading = useReading();
+  const tests = inOrder(uploads).toSorted(([, a], [, b]) => (a.at < b.at ? -1 : 1));
+  const used = Object.values(stream.streams).reduce((sum, each) => sum + (numberOf(each.lineRate) ?? 0), 0);
+  const budget = numberOf(stream.budget);
+  const x = scaleLinear([0, Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08], [LEFT, WIDTH - 20]);
+  const bottom = 70 + tests.length * 46;
+  const line = (value: number, words: string, y: number, dash?: string) => (
+    <g>
+      <path d={`M${x(value)},34V${bottom}`} stroke="var(--ink)" strokeWidth={1.4} strokeDasharray={dash} />
+      <text x={x(value) + 5} y={y} fontSize={13} fill="var(--ink)" className="over">
+        {words} {showText(value, 'Mb/s', reading)}
+      </text>
+    </g>
+  );
+  return (
+    <section aria-label="Upload" className="p-5">
+      <h2>What the line gave, and what is taken</h2>
+      {tests.length === 0 ? (
+        <p className="my-3 max-w-md">
+          Nobody has measured the upload here. Measure it at the hour of the event, on three evenings if you can, and
+          enter it with the venue.
+        </p>
+      ) : (
+        <svg className="plan w-full max-w-[820px] mt-3" viewBox={`0 0 ${WIDTH} ${bottom + 40}`} role="img" aria-label="Upload tests, budget and use in megabits per second">
+          {tests.map(([id, { at, up }], i) => {
+            const y = 56 + i * 46;
+            return (
+              <g key={id}>
+                <text x={LEFT - 10} y={y + 17} textAnchor="end" fontSize={13} fill="var(--ink)">
+                  {new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })}
+                </text>
+                <rect x={x(0)} y={y} width={x(up) - x(0)} height={24} fill="var(--shade)" stroke="var(--ink)" strokeWidth={1.2} />
+                <text x={x(up) - 8} y={y + 17} textAnchor="end" fontSize={13} fontWeight={600} fill="var(--ink)">
+                  {showText(up, 'Mb/s', reading)}
+                </text>
+              </g>
+            );
+          })}
+          <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12}>
+            <path d={`M${x(0)},${bottom}H${WIDTH - 20}`} fill="none" />
+            {x.ticks(6).map(tick => (
+              <g key={tick}>
+                <path d={`M${x(tick)},${bottom}v5`} />
+                <text stroke="none" x={x(tick)} y={bottom + 19} textAnchor="middle">
+                  {tick} Mb/s
+                </text>
+              </g>
+            ))}
+          </g>
+          {budget !== undefined && line(budget, 'budget', 30, '7 3')}
+          {used > 0 && line(used, 'taken', 48)}
+        </svg>
+      )}
+    </section>
+  );
+}

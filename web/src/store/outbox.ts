@@ -1,0 +1,35 @@
+/** Edits on their way to the server: in order, one at a time, quick nudges of one thing merged into one. */
+import type { Operation } from '@idle-satchel/core';
+import type { DocumentName } from '../api/client.js';
+
+export interface LocalChange {
+  readonly document: DocumentName;
+  readonly patch: readonly Operation[];
+}
+
+export interface LocalEdit {
+  readonly id: string;
+  readonly label: string;
+  readonly undoes?: string;
+  readonly changes: readonly LocalChange[];
+  /** Edits with the same key merge while they wait. */
+  readonly mergeKey?: string;
+  /** Not sent before this time, so that more nudges can join (ms). */
+  readonly notBefore: number;
+}
+
+/** How long a nudge waits for the next one. */
+export const MERGE_MS = 1000;
+
+/** The waiting edit with a later one of the same key folded in: for each path the later operation stands. */
+export function merged(waiting: LocalEdit, next: LocalEdit): LocalEdit {
+  const later = new Map(next.changes.map(change => [change.document, change.patch]));
+  const changes = waiting.changes.map(({ document, patch }) => {
+    const patches = later.get(document) ?? [];
+    later.delete(document);
+    const paths = new Set(patches.map(operation => operation.path));
+    return { document, patch: [...patch.filter(operation => !paths.has(operation.path)), ...patches] };
+  });
+  const added = [...later].map(([document, patch]) => ({ document, patch }));
+  return { ...waiting, label: next.label, changes: [...changes, ...added], notBefore: next.notBefore };
+}

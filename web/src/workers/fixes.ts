@@ -1,0 +1,44 @@
+/** Fixes of a snag, from the worker; asked for once the plan has been still for a moment. */
+import type { Bundle, Fix } from '@idle-satchel/core';
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useState } from 'react';
+import { useEvent } from '../store/hooks.js';
+import type { FixSearch } from './fixes.worker.js';
+
+let search: Remote<FixSearch> | undefined;
+let known: Bundle | undefined;
+const found = new WeakMap<Bundle, Map<string, Promise<Fix[]>>>();
+
+function ask(bundle: Bundle, snag: string): Promise<Fix[]> {
+  const ofBundle = found.get(bundle) ?? new Map<string, Promise<Fix[]>>();
+  found.set(bundle, ofBundle);
+  let answer = ofBundle.get(snag);
+  if (!answer) {
+    search ??= wrap<FixSearch>(new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' }));
+    if (known !== bundle) void search.setBundle(bundle);
+    known = bundle;
+    answer = search.fixesFor(snag);
+    ofBundle.set(snag, answer);
+  }
+  return answer;
+}
+
+const STILL_MS = 250;
+
+/** Undefined while they are being looked for. */
+export function useFixes(snag: string | undefined): readonly Fix[] | undefined {
+  const bundle = useEvent(state => state.bundle);
+  const [answer, setAnswer] = useState<{ bundle: Bundle; snag: string; fixes: readonly Fix[] }>();
+  useEffect(() => {
+    if (snag === undefined) return;
+    let wanted = true;
+    const timer = setTimeout(() => {
+      void ask(bundle, snag).then(fixes => wanted && setAnswer({ bundle, snag, fixes }));
+    }, STILL_MS);
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [bundle, snag]);
+  return answer?.bundle === bundle && answer.snag === snag ? answer.fixes : undefined;
+}

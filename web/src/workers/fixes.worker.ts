@@ -1,0 +1,18 @@
+import { fixesFor, type Bundle, type Fix } from '@idle-satchel/core';
+import { expose } from 'comlink';
+
+let bundle: Bundle | undefined;
+
+/** Searching fixes tries edits one after the other: away from the page's own thread. */
+const search = {
+  setBundle(next: Bundle): void {
+    bundle = next;
+  },
+  fixesFor(snag: string): Fix[] {
+    return bundle ? fixesFor(snag, bundle) : [];
+  },
+};
+
+export type FixSearch = typeof search;
+
+expose(search);

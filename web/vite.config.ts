@@ -1,0 +1,9 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  worker: { format: 'es' },
+  build: { target: 'es2023', manifest: true, reportCompressedSize: true },
+});
