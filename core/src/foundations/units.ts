@@ -4,6 +4,7 @@ import type { Value } from './formula.js';
 export type Unit =
   | ''
   | 'm'
+  | 'm²'
   | 'mm'
   | '°'
   | 'lx'
@@ -36,6 +37,7 @@ export type UnitSystem = 'metric' | 'imperial';
 
 const DECIMALS: Partial<Record<Unit, number>> = {
   m: 2,
+  'm²': 1,
   A: 1,
   kg: 1,
   'Mb/s': 2,
@@ -87,6 +89,7 @@ export function show(value: Value, unit: Unit, reading: Reading): Shown {
   }
   if (reading.system === 'imperial') {
     if (unit === 'm') return { text: feetAndInches(value), unit: '' };
+    if (unit === 'm²') return { text: fixed(value / FOOT ** 2, 0), unit: 'ft²' };
     if (unit === 'kg') return { text: fixed(value / POUND, 1), unit: 'lb' };
     if (unit === '°C') return { text: fixed((value * 9) / 5 + 32, 0), unit: '°F' };
   }

@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
     path: '/',
     Component: Shell,
     ErrorBoundary: Broken,
+    HydrateFallback: () => null,
     children: [
       { index: true, element: <Navigate to="/events" replace /> },
       { path: 'events', lazy: async () => ({ Component: (await import('../doors/EventsDoor.js')).EventsDoor }) },

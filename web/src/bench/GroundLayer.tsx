@@ -19,7 +19,7 @@ export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { 
   return (
     <g data-layer="ground" data-lit="true">
       {inOrder(venue.areas).map(([id, area]) => (
-        <AreaShape key={id} area={area} />
+        <AreaShape key={id} area={area} words={lit || area.kind !== 'desk'} />
       ))}
       <path d={pathOf(venue.outline, true)} fill="none" stroke="var(--ink)" strokeWidth={3.2} strokeLinejoin="miter" />
       {inOrder(venue.doors).map(([id, { jambs, label, kind }]) => {
@@ -72,17 +72,24 @@ export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { 
           fill="none"
         />
         <text x={px(min[0] + 5) + 8} y={px(max[1]) + 36}>
-          {showText(5, 'm', reading)} · N ▲
+          {reading.system === 'metric' ? '5 m' : showText(5, 'm', reading)} · N ▲
         </text>
       </g>
     </g>
   );
 });
 
-function AreaShape({ area: { kind, outline, label, rowSpacing } }: { area: NonNullable<Venue['areas']>[string] }) {
+function AreaShape({
+  area: { kind, outline, label, rowSpacing },
+  words: named,
+}: {
+  area: NonNullable<Venue['areas']>[string];
+  words: boolean;
+}) {
   const { min, max } = boundsOf(outline);
   const look = AREA[kind];
-  const [cx, cy] = [px((min[0] + max[0]) / 2), px((min[1] + max[1]) / 2)];
+  const middle = kind === 'gallery' ? 0.78 : 0.5;
+  const [cx, cy] = [px((min[0] + max[0]) / 2), px(min[1] + (max[1] - min[1]) * middle)];
   const tall = max[1] - min[1] > (max[0] - min[0]) * 1.5;
   const rows =
     kind === 'seating' && rowSpacing
@@ -97,11 +104,11 @@ function AreaShape({ area: { kind, outline, label, rowSpacing } }: { area: NonNu
       {rows.map(x => (
         <rect key={x} x={px(x)} y={px(min[1])} width={px(0.42)} height={px(max[1] - min[1])} fill="none" stroke="var(--rule)" strokeWidth={1.2} />
       ))}
-      {kind !== 'seating' && (
+      {kind !== 'seating' && named && (
         <text
-          className={kind === 'keep-clear' || kind === 'no-film' ? 'over' : undefined}
+          className="over"
           x={cx}
-          y={kind === 'raised' ? px(max[1]) - 8 : cy + 4}
+          y={kind === 'raised' ? px(max[1]) - 8 : kind === 'desk' ? px(min[1]) - 6 : cy + 4}
           textAnchor="middle"
           fontSize={11.5}
           fill="var(--faint-word)"

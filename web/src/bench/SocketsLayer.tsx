@@ -1,6 +1,14 @@
-import { inOrder, showText } from '@idle-satchel/core';
+import { boundsOf, inOrder, showText, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { px } from './viewport.js';
+
+/** Inside the room, beside the socket; below the wall where it is the south wall. */
+function labelAt(outline: readonly Point[], x: number, y: number): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
+  const { max } = boundsOf(outline);
+  if (x < px(1)) return { x: x + 10, y: y + 4, textAnchor: 'start' };
+  if (y > px(max[1] - 1)) return { x, y: y + 20, textAnchor: 'middle' };
+  return y < px(1) ? { x, y: y + 22, textAnchor: 'middle' } : { x: x - 10, y: y + 4, textAnchor: 'end' };
+}
 
 /** Mains and network sockets of the venue, with the load on each when Power is lit. */
 export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
@@ -14,13 +22,12 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
       {inOrder(venue.sockets).map(([id, { at, label, circuit }]) => {
         const [x, y] = [px(at[0]), px(at[1])];
         const share = sockets[id]?.amps;
-        const inward = y < px(1) ? 22 : -10;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
             <circle cx={x} cy={y} r={6} fill={selected === id || selected === circuit ? 'var(--brass)' : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.4} />
             <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
             {lit && (
-              <text className="over" x={x < px(1) ? x + 10 : x} y={x < px(1) ? y + 4 : y + inward} textAnchor={x < px(1) ? 'start' : x > px(18) ? 'end' : 'middle'} fontSize={11.5} fill="var(--ink)">
+              <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
                 {label}
                 {loads && share ? ` ${showText(share.value, share.unit, reading)}` : ''}
               </text>

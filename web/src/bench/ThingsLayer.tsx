@@ -51,10 +51,17 @@ const Thing = memo(function Thing({
       <circle className="halo" cx={x} cy={y} r={12} />
       <rect x={x - 6} y={y - 6} width={12} height={12} fill={on ? 'var(--brass)' : 'var(--shade)'} stroke="var(--ink)" strokeWidth={1.2} />
       {(lit || on) && (
-        <text className="over" x={x} y={y - 11} textAnchor="middle" fontSize={11.5} fill="var(--ink)">
+        <text className="over" {...labelAt(device, x, y)} fontSize={11.5} fill="var(--ink)">
           {device.label}
         </text>
       )}
     </g>
   );
 });
+
+/** Above it, but beside it near the east wall, below it near the north wall, and to the right when it stays with the house. */
+function labelAt(device: Device, x: number, y: number): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
+  if (device.resident) return { x: x + 10, y: y + 4, textAnchor: 'start' };
+  if (x > px(18)) return { x: x - 11, y: y + 4, textAnchor: 'end' };
+  return { x, y: y < px(1.5) ? y + 20 : y - 11, textAnchor: 'middle' };
+}

@@ -52,7 +52,7 @@ export function FigureRow({
         ) : (
           <>
             <span className={`value ${flag ? TONE[flag] : ''}`}>{text}</span>
-            <span className="text-faint">{[shown.unit, unit].filter(Boolean).join(' ')}</span>
+            <span className="text-faint">{figure.value === null ? '' : [shown.unit, unit].filter(Boolean).join(' ')}</span>
           </>
         )}
         {(children || (figure.value === null && figure.why)) && (

@@ -132,7 +132,7 @@ function extentOf(outline: readonly Point[]): Pick<GroundResult, 'length' | 'wid
   return {
     length: found(max[0] - min[0], 'm', 'extent of the walls from west to east'),
     width: found(max[1] - min[1], 'm', 'extent of the walls from north to south'),
-    floorArea: found(area(outline), '', 'area of the outline in m² (shoelace formula)'),
+    floorArea: found(area(outline), 'm²', 'area of the outline (shoelace formula)'),
   };
 }
 

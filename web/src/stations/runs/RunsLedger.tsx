@@ -13,9 +13,10 @@ export default function RunsLedger() {
   const selected = useUi(state => state.selected);
   const crossing = Object.entries(runs.runs).filter(([, run]) => run.crosses);
   const inside = Object.entries(runs.runs).filter(([, run]) => !run.crosses);
-  const current = selected !== undefined && runs.runs[selected] ? selected : crossing[0]?.[0];
   const worst = (id: string): 'stop' | 'risk' | undefined =>
     flag(`runs.runs.${id}.reach`) ?? flag(`runs.runs.${id}.cable`) ?? flag(`runs.runs.${id}.onFloor`);
+  const first = crossing.find(([id]) => worst(id)) ?? crossing[0];
+  const current = selected !== undefined && runs.runs[selected] ? selected : first?.[0];
   return (
     <>
       {current !== undefined && <RunLedger id={current} />}

@@ -48,7 +48,11 @@ function Schematic() {
   const { boxes, wires, width, height } = useMemo(() => layout(devices, kinds, links), [devices, kinds, links]);
   return (
     <section aria-label="Schematic" className="overflow-auto">
-      <svg className="plan block" width={width} height={height} role="group" aria-label="Devices and links from sources to destinations">
+      <svg
+        className="plan block min-w-[560px] w-full"
+        style={{ maxWidth: width * 1.15 }}
+        viewBox={`0 0 ${width} ${height}`}
+        role="group" aria-label="Devices and links from sources to destinations">
         {wires.map(({ id, d }) => {
           const bad = mates[id]?.mates.value === false;
           return (

@@ -24,7 +24,7 @@ export interface Wire {
 }
 
 export const BOX_WIDTH = 150;
-const COLUMN = 250;
+const COLUMN = 210;
 const PIN = 18;
 const HEAD = 34;
 const GAP = 22;
@@ -43,14 +43,15 @@ export function layout(
   const isIn = (id: string): boolean => signalLinks.some(([, { from, to }]) => from.device === id || to.device === id);
   const taking = inOrder(devices).filter(([id, { kind }]) => isIn(id) || ['camera', 'switcher', 'computer'].includes(kinds[kind]?.family ?? ''));
 
-  // Column = longest path from a source; a ring stops at the number of devices.
+  // Column = longest path to a destination, counted from the right, so that a source stands next to what it
+  // feeds; a ring stops at the number of devices.
   const column = new Map(taking.map(([id]) => [id, 0]));
   for (let pass = 0; pass < taking.length; pass++) {
     let moved = false;
     for (const [, { from, to }] of signalLinks) {
-      const next = (column.get(from.device ?? '') ?? 0) + 1;
-      if (next > (column.get(to.device ?? '') ?? 0) && next < taking.length) {
-        column.set(to.device ?? '', next);
+      const next = (column.get(to.device ?? '') ?? 0) - 1;
+      if (next < (column.get(from.device ?? '') ?? 0) && next > -taking.length) {
+        column.set(from.device ?? '', next);
         moved = true;
       }
     }

@@ -1,0 +1,102 @@
+/** Framing: wanted frame sizes, needed focal length, angle of view. */
+import type { Optics, Shot, ShotSize } from '../../documents/index.js';
+import { calc, constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+
+/** Wanted frame width and height in metres, 16:9. `pair` and wider follow from their width. */
+const SIZES: Readonly<Partial<Record<ShotSize, { width: number; height: number }>>> = {
+  'head and shoulders': { width: 0.98, height: 0.55 },
+  'chest up': { width: 1.33, height: 0.75 },
+  'waist up': { width: 1.87, height: 1.05 },
+  'knees up': { width: 2.67, height: 1.5 },
+  'full figure': { width: 3.73, height: 2.1 },
+  pair: { width: 2.2, height: 2.2 / (16 / 9) },
+};
+
+/** Sizes from tightest to widest, for offering the next wider one. */
+export const TIGHT_TO_WIDE: readonly ShotSize[] = [
+  'head and shoulders',
+  'chest up',
+  'waist up',
+  'pair',
+  'knees up',
+  'full figure',
+];
+
+const TABLE = 'table of shot sizes, 16:9';
+const GROUP_MARGIN = 1.1;
+const LONE_EXTENT = 2;
+
+/** Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated, extent + 10 % for a whole area. */
+export function frameWanted(id: string, shot: Shot, extent: number | undefined): Figure {
+  const size = SIZES[shot.size];
+  if (size) return calc('m', 'size', [constant('size', size.width, 'm', TABLE)], { source: TABLE });
+  if (shot.size === 'panel') {
+    return calc('m', '0.75 * people + 0.5', [
+      shot.people === undefined
+        ? constant('people', 3, 'people', 'three, until a number is entered')
+        : given('people', shot.people, 'people', 'plan', `/shots/${id}/people`),
+    ]);
+  }
+  return calc('m', 'extent * margin', [
+    extent === undefined
+      ? constant('extent', LONE_EXTENT, 'm', 'two metres, until the mark’s width is entered')
+      : given('extent', extent, 'm', 'venue', `/marks/${shot.mark}/width`),
+    constant('margin', GROUP_MARGIN, '×', 'the whole area and 10 % around it'),
+  ]);
+}
+
+/** Terms of the active sensor width after the video mode's crop. */
+export function sensorTerms(kind: string, optics: Optics): Term[] {
+  return [
+    given('w', optics.sensorWidth, 'mm', 'kinds', `/kinds/${kind}/optics/sensorWidth`),
+    optics.crop === undefined
+      ? constant('crop', 1, '×', 'the video mode uses the whole width')
+      : given('crop', optics.crop, '×', 'kinds', `/kinds/${kind}/optics/crop`),
+  ];
+}
+
+/** Focal length that frames W metres at d metres: f = w·d/W, for d much longer than f. */
+export const focalNeeded = (kind: string, optics: Optics, path: string, distance: Figure, wanted: Figure): Figure =>
+  calc(
+    'mm',
+    'w / crop * d / W',
+    [
+      ...sensorTerms(kind, optics),
+      taken('d', distance, `${path}.distance`),
+      taken('W', wanted, `${path}.frameWanted`),
+    ],
+    { source: 'thin lens, d much longer than f' },
+  );
+
+export const lensTerms = (kind: string, optics: Optics): Term[] => [
+  given('fmin', optics.focalMin, 'mm', 'kinds', `/kinds/${kind}/optics/focalMin`),
+  given('fmax', optics.focalMax, 'mm', 'kinds', `/kinds/${kind}/optics/focalMax`),
+];
+
+/** A lens reaches a shot when fmin ≤ 1.05·f and fmax ≥ 0.95·f. */
+export const reaches = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
+  calc(
+    '',
+    'fmin <= 1.05 * f and fmax >= 0.95 * f',
+    [...lensTerms(kind, optics), taken('f', needed, `${path}.focalNeeded`)],
+    { rule: 'within 5 % of the focal length needed' },
+  );
+
+/** Frame width the lens really gives there, at the nearest focal length it has. */
+export const frameGiven = (kind: string, optics: Optics, path: string, distance: Figure, needed: Figure): Figure =>
+  calc('m', 'w / crop * d / max(fmin, min(fmax, f))', [
+    ...sensorTerms(kind, optics),
+    taken('d', distance, `${path}.distance`),
+    ...lensTerms(kind, optics),
+    taken('f', needed, `${path}.focalNeeded`),
+  ]);
+
+const FACE = 0.16;
+
+/** Source pixels across a face 0.16 m wide. */
+export const facePixels = (kind: string, optics: Optics, path: string, frame: Figure): Figure =>
+  calc('px', 'pixels * face / frame', [
+    given('pixels', optics.pixels, 'px', 'kinds', `/kinds/${kind}/optics/pixels`),
+    constant('face', FACE, 'm', 'width of a face'),
+    taken('frame', frame, `${path}.frameGiven`),
+  ]);

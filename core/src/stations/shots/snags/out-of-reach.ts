@@ -1,0 +1,38 @@
+import { numberOf, type Rule } from '../../../foundations/index.js';
+import { TIGHT_TO_WIDE } from '../framing.js';
+import { movesOf, namesOf, type ShotsSeen } from '../words.js';
+
+/** A lens that cannot frame the wanted shot from there. */
+export const outOfReach: Rule<ShotsSeen> = {
+  rule: 'shots.out-of-reach',
+  station: 'shots',
+  find: seen =>
+    Object.entries(seen.own.shots).flatMap(([id, shot]) => {
+      if (shot.reached.value !== false) return [];
+      const { camera, shot: name } = namesOf(seen, id);
+      const tight = (numberOf(shot.frameGiven) ?? 0) > (numberOf(shot.frameWanted) ?? 0);
+      return [
+        {
+          severity: 'risk',
+          subjects: [id, shot.camera ?? ''],
+          title: `${camera} cannot frame ${name} that ${tight ? 'tight' : 'wide'} from where it is.`,
+          because: [`shots.shots.${id}.focalNeeded`, `shots.shots.${id}.reached`, `shots.shots.${id}.frameGiven`],
+          advice: 'Use a longer or shorter lens, or ask for another shot.',
+        },
+      ];
+    }),
+  *fixes(snag, seen) {
+    const [id = '', camera] = snag.subjects;
+    const shot = seen.shots?.[id];
+    if (!shot) return;
+    const wider = TIGHT_TO_WIDE.slice(TIGHT_TO_WIDE.indexOf(shot.size) + 1);
+    const narrower = TIGHT_TO_WIDE.slice(0, Math.max(0, TIGHT_TO_WIDE.indexOf(shot.size))).reverse();
+    for (const size of [...wider, ...narrower]) {
+      yield {
+        label: `Make it “${size}”`,
+        changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/shots/${id}/size`, value: size }] }],
+      };
+    }
+    yield* movesOf(seen, camera);
+  },
+};

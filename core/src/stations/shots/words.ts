@@ -1,0 +1,71 @@
+/** Words and moves that several rules of Shots share. */
+import type { AreaKind } from '../../documents/index.js';
+import { contains, type DocumentPatch, type Fix, type Point } from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+import type { Seen } from '../station.js';
+import type { ShotsReads, ShotsResult } from './index.js';
+
+export type ShotsSeen = Seen<ShotsReads, ShotsResult>;
+
+/** `C2 NORTH` and `Lectern, waist up` for titles. */
+export function namesOf({ shots, devices, ground }: ShotsSeen, id: string): { camera: string; shot: string } {
+  const shot = shots?.[id];
+  return {
+    camera: devices?.[shot?.camera ?? '']?.label ?? 'No camera',
+    shot: shot ? `${ground.venue.marks?.[shot.mark]?.label ?? 'a lost mark'}, ${shot.size}` : 'the shot',
+  };
+}
+
+const WORDS = ['east', 'south-east', 'south', 'south-west', 'west', 'north-west', 'north', 'north-east'] as const;
+const STEPS = [0.4, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6];
+
+const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
+
+/** A tripod can stand there: inside the walls, in no pillar, and not among seats or where people walk. */
+function canStand({ venue, blockers }: GroundResult, at: Point, level: string | undefined): boolean {
+  if (!contains(venue.outline, at)) return false;
+  if (blockers.some(each => each.id !== 'walls' && contains(each.outline, at))) return false;
+  const areas = venue.areas ?? {};
+  const gallery = level === undefined ? undefined : areas[level];
+  if (gallery) return contains(gallery.outline, at);
+  return !Object.values(areas).some(area => NO_STAND.has(area.kind) && contains(area.outline, at));
+}
+
+/** Moves of a camera, the shortest first, in eight directions; what they break is found by trying them. */
+export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefined): Generator<Fix> {
+  const device = devices?.[camera ?? ''];
+  const at = device?.place?.at;
+  const level = device?.place?.level;
+  if (!device || !at || camera === undefined) return;
+  for (const metres of STEPS) {
+    for (const [turn, word] of WORDS.entries()) {
+      const angle = (turn * Math.PI) / 4;
+      const to: Point = [
+        Math.round((at[0] + Math.cos(angle) * metres) * 100) / 100,
+        Math.round((at[1] + Math.sin(angle) * metres) * 100) / 100,
+      ];
+      if (!canStand(ground, to, level)) continue;
+      yield { label: `Move ${device.label} ${metres} m ${word}`, changes: [placeAt(camera, to)] };
+    }
+  }
+}
+
+const placeAt = (device: string, to: Point): DocumentPatch => ({
+  document: 'plan',
+  patch: [{ op: 'replace', path: `/devices/${device}/place/at`, value: to }],
+});
+
+/** Raises a camera's stand, a step at a time. */
+export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): Generator<Fix> {
+  const device = devices?.[camera ?? ''];
+  if (!device?.place || camera === undefined) return;
+  for (const height of [1.5, 1.8, 2.1, 2.4]) {
+    if (height <= (device.place.height ?? 0)) continue;
+    yield {
+      label: `Raise ${device.label} to ${height} m`,
+      changes: [
+        { document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/place/height`, value: height }] },
+      ],
+    };
+  }
+}

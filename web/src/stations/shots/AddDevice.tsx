@@ -1,0 +1,52 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { boundsOf, inOrder, newId, orderBetween } from '@idle-satchel/core';
+import { useEvent, useOpenEvent } from '../../store/hooks.js';
+
+/** Adds a camera of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
+export function AddDevice() {
+  const { store, ui } = useOpenEvent();
+  const kinds = useEvent(state => state.bundle.kinds);
+  const add = (kind: string): void => {
+    const { bundle, assessment } = store.get();
+    const { plan, shelf } = bundle;
+    const used = new Set(Object.values(plan.devices ?? {}).map(device => device.item));
+    const item = inOrder(shelf.items).find(([id, each]) => each.kind === kind && each.state === 'ready' && !used.has(id))?.[0];
+    const { min, max } = boundsOf(assessment.ground.venue.outline);
+    const id = newId();
+    const count = Object.keys(assessment.shots.cameras).length + 1;
+    store.patchPlan('Add a camera', [
+      ...(plan.devices ? [] : [{ op: 'add' as const, path: '/devices', value: {} }]),
+      {
+        op: 'add',
+        path: `/devices/${id}`,
+        value: {
+          order: orderBetween(inOrder(plan.devices).at(-1)?.[1].order, undefined),
+          label: `C${count}`,
+          kind,
+          ...(item === undefined ? {} : { item }),
+          worked: 'locked',
+          place: { at: [round((min[0] + max[0]) / 2), round((min[1] * 3 + max[1]) / 4)], height: 1.5 },
+        },
+      },
+    ]);
+    ui.select(id);
+  };
+  return (
+    <Menu>
+      <MenuButton className="button bg-paper">Add camera</MenuButton>
+      <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
+        {inOrder(kinds.kinds)
+          .filter(([, kind]) => kind.family === 'camera')
+          .map(([id, kind]) => (
+            <MenuItem key={id}>
+              <button className="block w-full text-left px-3 py-1 data-focus:bg-shade" onClick={() => add(id)}>
+                {kind.label}
+              </button>
+            </MenuItem>
+          ))}
+      </MenuItems>
+    </Menu>
+  );
+}
+
+const round = (metres: number): number => Math.round(metres * 10) / 10;
