@@ -3,7 +3,13 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['core/test/**/*.test.ts', 'cli/test/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        test: {
+          name: 'core',
+          include: ['core/test/**/*.test.ts', 'cli/test/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
+      },
       {
         test: {
           name: 'server',

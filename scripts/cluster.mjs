@@ -21,7 +21,12 @@ function folderFor(name) {
 }
 
 function must(binary, args, owner, folder) {
-  const done = spawnSync(binary, args, { ...owner, cwd: folder, encoding: 'utf8', env: { PATH: process.env.PATH, LANG: 'C.UTF-8' } });
+  const done = spawnSync(binary, args, {
+    ...owner,
+    cwd: folder,
+    encoding: 'utf8',
+    env: { PATH: process.env.PATH, LANG: 'C.UTF-8' },
+  });
   if (done.status !== 0) throw new Halt(`${binary} failed:\n${done.stderr || done.error}`);
 }
 
@@ -30,7 +35,13 @@ function create(folder, data, bin, owner) {
   const secret = join(folder, 'password');
   writeFileSync(secret, randomBytes(18).toString('base64url'), { mode: 0o600 });
   if (isRoot) for (const path of [folder, secret]) chownSync(path, owner.uid, owner.gid);
-  const options = ['--username=satchel', `--pwfile=${secret}`, '--auth=scram-sha-256', '--encoding=UTF8', '--locale=C.UTF-8'];
+  const options = [
+    '--username=satchel',
+    `--pwfile=${secret}`,
+    '--auth=scram-sha-256',
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
+  ];
   try {
     must(join(bin, 'initdb'), ['-D', data, ...options, '--no-instructions'], owner, folder);
   } catch (error) {
@@ -107,8 +118,13 @@ export async function startCluster(name, { fresh = false, keep = true, settings 
 
 function makeDatabase(bin, url, password) {
   for (let tries = 0; ; tries++) {
-    const sql = "SELECT 'CREATE DATABASE satchel' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = 'satchel') \\gexec";
-    const done = spawnSync(join(bin, 'psql'), ['-qX', `${url}/postgres`], { input: sql, encoding: 'utf8', env: { PGPASSWORD: password } });
+    const sql =
+      "SELECT 'CREATE DATABASE satchel' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = 'satchel') \\gexec";
+    const done = spawnSync(join(bin, 'psql'), ['-qX', `${url}/postgres`], {
+      input: sql,
+      encoding: 'utf8',
+      env: { PGPASSWORD: password },
+    });
     if (done.status === 0 && !done.stderr) return;
     if (tries > 50) throw new Halt(`the database could not be made:\n${done.stderr}`);
     spawnSync('sleep', ['0.1']);

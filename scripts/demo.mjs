@@ -1,6 +1,15 @@
 // `npm run demo`: everything from a bare clone to a running application with demo data. `-- --fresh` starts over.
 import { startCluster } from './cluster.mjs';
-import { askedToStop, ensureBuilt, ensureInstalled, ensurePackages, freePort, main, say, startServer } from './lib.mjs';
+import {
+  askedToStop,
+  ensureBuilt,
+  ensureInstalled,
+  ensurePackages,
+  freePort,
+  main,
+  say,
+  startServer,
+} from './lib.mjs';
 
 main(async () => {
   const stopping = askedToStop();

@@ -26,7 +26,8 @@ export function main(run) {
 export function run(command, args, options = {}) {
   const done = spawnSync(command, args, { stdio: ['ignore', 'inherit', 'inherit'], cwd: root, ...options });
   if (done.error) throw new Halt(`${command}: ${done.error.message}`);
-  if (done.status !== 0) throw new Halt(`${command} ${args.join(' ')} failed (${done.status ?? done.signal})`);
+  if (done.status !== 0)
+    throw new Halt(`${command} ${args.join(' ')} failed (${done.status ?? done.signal})`);
 }
 
 export function freePort() {
@@ -41,7 +42,11 @@ export function freePort() {
 
 export function postgresFolder() {
   const base = '/usr/lib/postgresql';
-  const versions = existsSync(base) ? readdirSync(base).map(Number).sort((a, b) => b - a) : [];
+  const versions = existsSync(base)
+    ? readdirSync(base)
+        .map(Number)
+        .sort((a, b) => b - a)
+    : [];
   const version = versions.find(each => existsSync(`${base}/${each}/bin/postgres`));
   return version === undefined ? undefined : `${base}/${version}/bin`;
 }
@@ -57,7 +62,9 @@ export function ensurePackages(...names) {
   if (missing.length === 0) return;
   const command = `apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   if (!isRoot || !existsSync('/usr/bin/apt-get')) {
-    throw new Halt(`These Debian packages are needed: ${missing.join(', ')}. Run once:\n\n    sudo sh -c '${command}'\n`);
+    throw new Halt(
+      `These Debian packages are needed: ${missing.join(', ')}. Run once:\n\n    sudo sh -c '${command}'\n`,
+    );
   }
   say(`Installing ${missing.join(', ')} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
@@ -66,7 +73,14 @@ export function ensurePackages(...names) {
   if (!existsSync('/etc/postgresql-common/createcluster.conf')) {
     writeFileSync('/etc/postgresql-common/createcluster.conf', 'create_main_cluster = false\n');
   }
-  run('sh', ['-c', `(${command}) > /tmp/idle-satchel-apt.log 2>&1 || { tail -20 /tmp/idle-satchel-apt.log; exit 1; }`], { env });
+  run(
+    'sh',
+    [
+      '-c',
+      `(${command}) > /tmp/idle-satchel-apt.log 2>&1 || { tail -20 /tmp/idle-satchel-apt.log; exit 1; }`,
+    ],
+    { env },
+  );
 }
 
 const hashOf = (...files) => {
@@ -85,7 +99,15 @@ export function ensureInstalled() {
   writeFileSync(stamp, wanted);
 }
 
-const SOURCES = ['core/src', 'server/src', 'cli/src', 'web/src', 'web/index.html', 'web/vite.config.ts', 'tsconfig.base.json'];
+const SOURCES = [
+  'core/src',
+  'server/src',
+  'cli/src',
+  'web/src',
+  'web/index.html',
+  'web/vite.config.ts',
+  'tsconfig.base.json',
+];
 
 function newest(path) {
   const info = statSync(path);
@@ -96,7 +118,8 @@ function newest(path) {
 /** Builds when a source is newer than the last build. */
 export function ensureBuilt() {
   const stamp = join(root, 'node_modules/.idle-satchel-built');
-  const built = existsSync(stamp) && existsSync(join(root, 'web/dist/index.html')) ? statSync(stamp).mtimeMs : 0;
+  const built =
+    existsSync(stamp) && existsSync(join(root, 'web/dist/index.html')) ? statSync(stamp).mtimeMs : 0;
   if (SOURCES.every(path => newest(join(root, path)) < built)) return;
   say('Building …');
   run('npx', ['tsc', '-b']);

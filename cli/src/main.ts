@@ -39,7 +39,10 @@ function run([command, path, option, ...rest]: string[]): string {
       return `${JSON.stringify(reportOf(assessment), null, 2)}\n`;
     case '--figures':
       return allFigures(assessment)
-        .map(([at, figure]) => `${at}\t${figure.value === null ? `– (${figure.why ?? ''})` : figure.value}\t${figure.unit}\n`)
+        .map(
+          ([at, figure]) =>
+            `${at}\t${figure.value === null ? `– (${figure.why ?? ''})` : figure.value}\t${figure.unit}\n`,
+        )
         .join('');
     case '--snags':
       return assessment.snags.map(snag => `${snag.severity}\t${snag.station}\t${snag.title}\n`).join('');

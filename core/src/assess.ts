@@ -78,13 +78,14 @@ export function createChain(): (bundle: Bundle) => Chain {
   return ({ plan, venue: sharedVenue, rules: houseRules, kinds, shelf, hands: people, claims }) => {
     const asked: { -readonly [Name in keyof Asked]: Asked[Name] } = {};
     const found: Snag[][] = [];
-    const run = <Reads extends object, Result extends object>(station: Station<Reads, Result>, reads: Reads): Result => {
+    const run = <Reads extends object, Result extends object>(
+      station: Station<Reads, Result>,
+      reads: Reads,
+    ): Result => {
       const memo = memos[station.name];
       const own = station.compute(reads, memo);
       const input: Seen<Reads, Result> = { ...reads, own };
-      found.push(
-        memo.once('snags', Object.values(input), () => snagsOf(station.rules, input)),
-      );
+      found.push(memo.once('snags', Object.values(input), () => snagsOf(station.rules, input)));
       asked[station.name] = { input, station: station as unknown as Station<never, never> };
       memo.endPass();
       return own;

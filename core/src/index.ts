@@ -2,7 +2,14 @@ export * from './foundations/index.js';
 export { assess, createAssessor, type Assessment, type Assessor, type Results } from './assess.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
-export { acceptPatch, bucklePatch, readingOf, type AcceptedSnag, type BuckleState, type Difference } from './review.js';
+export {
+  acceptPatch,
+  bucklePatch,
+  readingOf,
+  type AcceptedSnag,
+  type BuckleState,
+  type Difference,
+} from './review.js';
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/index.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
@@ -16,4 +23,7 @@ export { CABLE_MAKES_BY_CONNECTOR } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
 export type { CameraResult, ShotResult } from './stations/shots/index.js';
 export { connect } from './stations/signal/connect.js';
+export { cutList } from './sheets/cut-list.js';
+export { packList } from './sheets/pack-list.js';
+export type { Column, Sheet } from './sheets/sheet.js';
 export type * from './documents/index.js';

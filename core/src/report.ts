@@ -9,7 +9,9 @@ export interface Report extends Pick<Assessment, 'snags' | 'accepted' | 'buckles
 
 /** Every figure of the assessment with its path, sorted by path. */
 export function allFigures(assessment: Assessment): [string, Figure][] {
-  return STATIONS.flatMap(name => [...figuresIn(assessment[name], name)]).sort(([a], [b]) => compareText(a, b));
+  return STATIONS.flatMap(name => [...figuresIn(assessment[name], name)]).sort(([a], [b]) =>
+    compareText(a, b),
+  );
 }
 
 export function reportOf(assessment: Assessment): Report {

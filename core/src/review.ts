@@ -39,7 +39,11 @@ type Trees = Readonly<Partial<Record<StationName, object>>>;
 export const readingOf = (plan: Plan, rules: Rules): Reading => ({ system: rules.units, zone: plan.zone });
 
 const shownText = (figure: Figure | undefined, reading: Reading): string =>
-  figure ? (figure.value === null ? `– ${figure.why ?? ''}`.trim() : showText(figure.value, figure.unit, reading)) : '–';
+  figure
+    ? figure.value === null
+      ? `– ${figure.why ?? ''}`.trim()
+      : showText(figure.value, figure.unit, reading)
+    : '–';
 
 /** Compares what was signed with what is now, at the precision people read. */
 export function review(
@@ -47,7 +51,11 @@ export function review(
   results: Trees,
   rules: Rules,
   snags: readonly Snag[],
-): { snags: readonly Snag[]; accepted: readonly AcceptedSnag[]; buckles: Readonly<Record<StationName, BuckleState>> } {
+): {
+  snags: readonly Snag[];
+  accepted: readonly AcceptedSnag[];
+  buckles: Readonly<Record<StationName, BuckleState>>;
+} {
   const reading = readingOf(plan, rules);
   const bySnag = new Map(Object.values(plan.accepted ?? {}).map(acceptance => [acceptance.snag, acceptance]));
   const accepted: AcceptedSnag[] = [];
@@ -55,7 +63,8 @@ export function review(
   for (const snag of snags) {
     const acceptance = bySnag.get(snag.id);
     const holds =
-      acceptance?.figures.every(({ path, shown }) => shownText(figureAt(results, path), reading) === shown) ?? false;
+      acceptance?.figures.every(({ path, shown }) => shownText(figureAt(results, path), reading) === shown) ??
+      false;
     if (acceptance && holds) accepted.push({ snag, acceptance });
     else open.push(snag);
   }

@@ -27,7 +27,11 @@ const bundles: [string, Bundle][] = [
 /** A second evaluator, unlike the core's own: the formula rewritten to JavaScript. */
 function recomputed(formula: string, figure: Figure): Value {
   const scope = scopeOf(figure.working.terms);
-  const list = (value: unknown): number[] => [value].flat().filter(x => x !== undefined).map(Number);
+  const list = (value: unknown): number[] =>
+    [value]
+      .flat()
+      .filter(x => x !== undefined)
+      .map(Number);
   const library = {
     sum: (...xs: unknown[]) => xs.flatMap(list).reduce((a, b) => a + b, 0),
     count: (...xs: unknown[]) => xs.flat().filter(x => x !== undefined).length,
@@ -47,7 +51,9 @@ function recomputed(formula: string, figure: Figure): Value {
     .replace(/\bor\b/g, '||')
     .replace(/\bnot\b/g, '!')
     .replace(/(?<![<>!=])=(?!=)/g, '===');
-  const run = new Function(...Object.keys(library), ...free, `return ${script}`) as (...args: unknown[]) => Value;
+  const run = new Function(...Object.keys(library), ...free, `return ${script}`) as (
+    ...args: unknown[]
+  ) => Value;
   return run(...Object.values(library), ...free.map(name => scope.get(name)));
 }
 
@@ -65,8 +71,10 @@ describe.each(bundles)('the working of every figure of %s', (_, bundle) => {
       if (!formula || figure.value === null) continue;
       formulas++;
       const again = recomputed(formula, figure);
-      if (typeof again !== 'number' || typeof figure.value !== 'number') expect(again, path).toEqual(figure.value);
-      else expect(Math.abs(again - figure.value), path).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(again)));
+      if (typeof again !== 'number' || typeof figure.value !== 'number')
+        expect(again, path).toEqual(figure.value);
+      else
+        expect(Math.abs(again - figure.value), path).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(again)));
     }
     expect(formulas).toBeGreaterThan(40);
   });
@@ -76,8 +84,10 @@ describe.each(bundles)('the working of every figure of %s', (_, bundle) => {
     for (const [path, { working }] of figures) {
       for (const { name, value, from } of working.terms) {
         const at = `${path}: ${name}`;
-        if ('figure' in from) expect(figureAt(assessment, from.figure)?.value, `${at} ← ${from.figure}`).toEqual(value);
-        else if ('document' in from) expect(valueAt(seen[from.document], from.pointer) ?? null, at).toEqual(value);
+        if ('figure' in from)
+          expect(figureAt(assessment, from.figure)?.value, `${at} ← ${from.figure}`).toEqual(value);
+        else if ('document' in from)
+          expect(valueAt(seen[from.document], from.pointer) ?? null, at).toEqual(value);
         else expect(from.source, at).not.toBe('');
       }
     }
@@ -91,50 +101,82 @@ describe('assessing again', () => {
   const links = Object.keys(friday.plan.links ?? {});
   const coordinate = fc.integer({ min: 5, max: 255 }).map(n => n / 10);
   const edit: fc.Arbitrary<Operation> = fc.oneof(
-    { weight: 5, arbitrary: fc.record({
-      op: fc.constant('replace' as const),
-      path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/at`),
-      value: fc.tuple(coordinate, coordinate.map(y => Math.min(15, y))),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/height`),
-      value: fc.integer({ min: 5, max: 30 }).map(n => n / 10),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('replace' as const),
-      path: fc.constantFrom(...shots).map(id => `/shots/${id}/size`),
-      value: fc.constantFrom('waist up', 'chest up', 'whole area'),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constantFrom(...links).map(id => `/links/${id}/make`),
-      value: fc.constantFrom('hdmi-plain', 'hdmi-optical', 'mains-2.5'),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constantFrom('outstream1', 'outrecord1').map(id => `/outputs/${id}/label`),
-      value: fc.constantFrom('One', 'Two'),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constant('/rules'),
-      value: fc.record({
-        hdmiReach: fc.constantFrom('usual', 'stretched'),
-        mainsLoad: fc.constantFrom('full', 'eighty'),
-        slack: fc.constantFrom(5, 10),
+    {
+      weight: 5,
+      arbitrary: fc.record({
+        op: fc.constant('replace' as const),
+        path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/at`),
+        value: fc.tuple(
+          coordinate,
+          coordinate.map(y => Math.min(15, y)),
+        ),
       }),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constantFrom('/venueChanges'),
-      value: fc.dictionary(fc.constant('changepill'), fc.constant({ path: '/pillars/pillarn03/at', value: [12, 3] })),
-    }) },
-    { weight: 1, arbitrary: fc.record({
-      op: fc.constant('add' as const),
-      path: fc.constant(0).map(() => `/ticks`),
-      value: fc.constant(0).map(() => ({ [newId()]: { check: 'gone', by: 'Petra Lund', at: '2026-12-04T17:00:00Z' } })),
-    }) },
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom(...placed).map(id => `/devices/${id}/place/height`),
+        value: fc.integer({ min: 5, max: 30 }).map(n => n / 10),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('replace' as const),
+        path: fc.constantFrom(...shots).map(id => `/shots/${id}/size`),
+        value: fc.constantFrom('waist up', 'chest up', 'whole area'),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom(...links).map(id => `/links/${id}/make`),
+        value: fc.constantFrom('hdmi-plain', 'hdmi-optical', 'mains-2.5'),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom('outstream1', 'outrecord1').map(id => `/outputs/${id}/label`),
+        value: fc.constantFrom('One', 'Two'),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constant('/rules'),
+        value: fc.record({
+          hdmiReach: fc.constantFrom('usual', 'stretched'),
+          mainsLoad: fc.constantFrom('full', 'eighty'),
+          slack: fc.constantFrom(5, 10),
+        }),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom('/venueChanges'),
+        value: fc.dictionary(
+          fc.constant('changepill'),
+          fc.constant({ path: '/pillars/pillarn03/at', value: [12, 3] }),
+        ),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constant(0).map(() => `/ticks`),
+        value: fc
+          .constant(0)
+          .map(() => ({ [newId()]: { check: 'gone', by: 'Petra Lund', at: '2026-12-04T17:00:00Z' } })),
+      }),
+    },
   );
 
   it('gives what a fresh assessment gives, after 1,000 random edits', () => {
@@ -158,7 +200,9 @@ describe('assessing again', () => {
   it('keeps the identity of what did not change', () => {
     const warm = createAssessor();
     const before = warm(friday);
-    const moved = applyPatch(friday.plan, [{ op: 'replace', path: '/devices/camnorth1/place/at', value: [10.5, 1.9] }]);
+    const moved = applyPatch(friday.plan, [
+      { op: 'replace', path: '/devices/camnorth1/place/at', value: [10.5, 1.9] },
+    ]);
     const after = warm({ ...friday, plan: moved });
     expect(after.shots.cameras.camwide01).toBe(before.shots.cameras.camwide01);
     expect(after.shots.cameras.camnorth1).not.toBe(before.shots.cameras.camnorth1);
@@ -189,7 +233,8 @@ function plain(assessment: Assessment): unknown {
 
 describe.each(bundles)('fixes in %s', (_, bundle) => {
   const { snags } = assess(bundle);
-  const stops = (list: Assessment['snags']): string[] => list.filter(s => s.severity === 'stop').map(s => s.id);
+  const stops = (list: Assessment['snags']): string[] =>
+    list.filter(s => s.severity === 'stop').map(s => s.id);
 
   it.each(snags.map(snag => [snag.title, snag] as const))('%s', (_title, snag) => {
     const fixes = fixesFor(snag.id, bundle);
@@ -197,7 +242,10 @@ describe.each(bundles)('fixes in %s', (_, bundle) => {
     for (const path of snag.because) expect(isFigure(figureAt(assess(bundle), path)), path).toBe(true);
     for (const fix of fixes) {
       const after = assess(applyFix(bundle, fix)).snags;
-      expect(after.map(s => s.id), fix.label).not.toContain(snag.id);
+      expect(
+        after.map(s => s.id),
+        fix.label,
+      ).not.toContain(snag.id);
       expect(stops(snags), fix.label).toEqual(expect.arrayContaining(stops(after)));
     }
   });

@@ -37,7 +37,9 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
   app.disable('x-powered-by');
   app.use(
     helmet({
-      contentSecurityPolicy: { directives: { 'img-src': ["'self'", 'data:'], 'upgrade-insecure-requests': null } },
+      contentSecurityPolicy: {
+        directives: { 'img-src': ["'self'", 'data:'], 'upgrade-insecure-requests': null },
+      },
       strictTransportSecurity: false,
     }),
   );
@@ -59,7 +61,8 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
   const description = openApi(ROUTES);
   app.get(`${API}/openapi.json`, (_req, res) => void res.json(description));
   app.use('/api', refuseUnknown);
-  if (interfaceFolder && existsSync(join(interfaceFolder, 'index.html'))) serveInterface(app, interfaceFolder);
+  if (interfaceFolder && existsSync(join(interfaceFolder, 'index.html')))
+    serveInterface(app, interfaceFolder);
   app.use(refuseUnknown);
   app.use(answerProblems(context.log));
   return app;
@@ -67,7 +70,10 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
 
 /** The built interface; every address that is no file is the application’s own. */
 function serveInterface(app: Express, folder: string): void {
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
   app.use(express.static(folder, { index: false }));
   app.get('/{*any}', (_req, res) => {
     res.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));

@@ -23,7 +23,12 @@ export async function loadDemo(sequelize: Sequelize, today = new Date()): Promis
   await loadOrganisation(sequelize, 'orgzcedarhol', chapel, 'eventsunday1');
 }
 
-async function loadOrganisation(sequelize: Sequelize, id: string, bundle: Bundle, event: string): Promise<void> {
+async function loadOrganisation(
+  sequelize: Sequelize,
+  id: string,
+  bundle: Bundle,
+  event: string,
+): Promise<void> {
   if (await Organisation.findByPk(id)) return;
   await new Scope(sequelize, id).atomically(async scope => {
     await scope.createOrganisation(bundle.rules.organisation);

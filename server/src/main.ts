@@ -13,7 +13,8 @@ const log = pino({ level: LOG_LEVEL }, pino.destination({ dest: 2, sync: true })
 
 async function start(): Promise<void> {
   if (!DATABASE_URL) throw new Error('DATABASE_URL is not set');
-  if (!LOOPBACK.has(HOST)) throw new Error(`HOST is ${HOST}; without accounts only a loopback address is allowed`);
+  if (!LOOPBACK.has(HOST))
+    throw new Error(`HOST is ${HOST}; without accounts only a loopback address is allowed`);
   const sequelize = connect(DATABASE_URL);
   await migrate(sequelize);
   if (DEMO === 'yes') await loadDemo(sequelize);

@@ -16,9 +16,14 @@ export class Problem extends Error {
 
 export const notFound = (what: string): Problem => new Problem(404, `There is no such ${what}`);
 export const invalid = (faults: readonly Fault[]): Problem =>
-  new Problem(422, 'Some fields cannot be accepted', faults.map(f => `${f.path || '/'}: ${f.reason}`).join('\n'), {
-    faults,
-  });
+  new Problem(
+    422,
+    'Some fields cannot be accepted',
+    faults.map(f => `${f.path || '/'}: ${f.reason}`).join('\n'),
+    {
+      faults,
+    },
+  );
 
 /** What the JSON reader of Express refuses, in words for people. */
 const BODY_REFUSALS: Readonly<Record<string, readonly [status: number, title: string]>> = {

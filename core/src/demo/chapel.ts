@@ -78,11 +78,23 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
     },
     circuits: { circback1: { order: '001h', label: 'Back circuit', amps: 15 } },
     sockets: {
-      sktback01: { order: '001h', label: 'back wall', at: feet(0, 22), outlets: 2, amps: 15, circuit: 'circback1' },
+      sktback01: {
+        order: '001h',
+        label: 'back wall',
+        at: feet(0, 22),
+        outlets: 2,
+        amps: 15,
+        circuit: 'circback1',
+      },
     },
     uploads: { uptest001: { at: '2026-11-22T16:10:00Z', up: 11.2 } },
   },
-  rules: { ...demoRules, organisation: 'Cedar Hollow Community Chapel', units: 'imperial', format: '1080p30' },
+  rules: {
+    ...demoRules,
+    organisation: 'Cedar Hollow Community Chapel',
+    units: 'imperial',
+    format: '1080p30',
+  },
   kinds: demoKinds,
   shelf: {
     items: {

@@ -48,15 +48,55 @@ const DEVICES: Record<string, DeviceSketch> = {
   },
   deskrack1: { label: 'DESK RACK', kind: 'rackcase4', item: 'itemrak01', place: DESK },
   switcher1: { label: 'SWITCHER', kind: 'switchcom', item: 'itemswc01', place: { inside: 'deskrack1' } },
-  recorder1: { label: 'RECORDER', kind: 'recordhdm', item: 'itemrec01', place: { inside: 'deskrack1' } },
-  router001: { label: 'ROUTER', kind: 'routerwan', item: 'itemrtr01', place: { inside: 'deskrack1', unit: 3 } },
-  netswitc1: { label: 'NETWORK', kind: 'netswitch', item: 'itemnsw01', place: { inside: 'deskrack1', unit: 2 } },
-  striprac1: { label: 'STRIP', kind: 'striprack', item: 'itemstr01', place: { inside: 'deskrack1', unit: 1 } },
+  recorder1: {
+    label: 'RECORDER',
+    kind: 'recordhdm',
+    item: 'itemrec01',
+    place: { inside: 'deskrack1', unit: 4 },
+  },
+  router001: {
+    label: 'ROUTER',
+    kind: 'routerwan',
+    item: 'itemrtr01',
+    place: { inside: 'deskrack1', unit: 3 },
+  },
+  netswitc1: {
+    label: 'NETWORK',
+    kind: 'netswitch',
+    item: 'itemnsw01',
+    place: { inside: 'deskrack1', unit: 2 },
+  },
+  striprac1: {
+    label: 'STRIP',
+    kind: 'striprack',
+    item: 'itemstr01',
+    place: { inside: 'deskrack1', unit: 1 },
+  },
   laptopwor: { label: 'WORDS', kind: 'laptopcom', item: 'itemlap01', place: { inside: 'deskrack1' } },
-  audiodes1: { label: 'HOUSE DESK', kind: 'audiodesk', resident: true, place: { at: [5.3, 14.75], height: 0.75 } },
-  screennor: { label: 'AISLE SCREEN', kind: 'screen043', item: 'itemscr01', place: { at: [6.2, 0.7], height: 1.2 } },
-  lampone01: { label: 'LAMP 1', kind: 'lamppanel', item: 'itemlmp01', place: { at: [19.4, 12.6], height: 2.2 } },
-  lamptwo02: { label: 'LAMP 2', kind: 'lamppanel', item: 'itemlmp02', place: { at: [19.2, 11.6], height: 2.2 } },
+  audiodes1: {
+    label: 'HOUSE DESK',
+    kind: 'audiodesk',
+    resident: true,
+    place: { at: [5.3, 14.75], height: 0.75 },
+  },
+  screennor: {
+    label: 'AISLE SCREEN',
+    kind: 'screen043',
+    item: 'itemscr01',
+    place: { at: [6.2, 0.7], height: 1.2 },
+  },
+  lampone01: {
+    label: 'LAMP 1',
+    kind: 'lamppanel',
+    item: 'itemlmp01',
+    place: { at: [19.4, 12.6], height: 2.2 },
+  },
+  lamptwo02: {
+    label: 'LAMP 2',
+    kind: 'lamppanel',
+    item: 'itemlmp02',
+    place: { at: [19.2, 11.6], height: 2.2 },
+  },
   battnorth: { label: 'C2 BATTERY', kind: 'battplate', item: 'itembat01', place: { inside: 'camnorth1' } },
 };
 
@@ -64,7 +104,10 @@ const plug = (from: string, fromPort: string, to: string, toPort: string): Link 
   from: { device: from, port: fromPort },
   to: { device: to, port: toPort },
 });
-const feed = (socket: string, to: string): Link => ({ from: { socket }, to: { device: to, port: 'mainsin01' } });
+const feed = (socket: string, to: string): Link => ({
+  from: { socket },
+  to: { device: to, port: 'mainsin01' },
+});
 
 const LINKS: Record<string, Link> = {
   linkwide1: { ...plug('camwide01', 'hdmiout01', 'switcher1', 'hdmiin01'), make: 'hdmi-optical' },
@@ -117,10 +160,22 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
       itemrehea1: { order: '003h', label: 'Rehearse opening and tables', phase: 'rehearse', minutes: 40 },
       itemdoors1: { order: '004h', label: 'Doors', phase: 'wait', minutes: 30 },
       itemwelco1: { order: '005h', label: 'Welcome', phase: 'live', minutes: 5, mark: 'marklecte' },
-      itembells1: { order: '006h', label: 'Handbells, first half', phase: 'live', minutes: 30, mark: 'marktable' },
+      itembells1: {
+        order: '006h',
+        label: 'Handbells, first half',
+        phase: 'live',
+        minutes: 30,
+        mark: 'marktable',
+      },
       itemsolo01: { order: '007h', label: 'Soloist', phase: 'live', minutes: 12, mark: 'marksolo1' },
       itemchoir1: { order: '008h', label: 'Choir of 24', phase: 'live', minutes: 18, mark: 'markchoir' },
-      itembells2: { order: '009h', label: 'Handbells, second half', phase: 'live', minutes: 30, mark: 'marktable' },
+      itembells2: {
+        order: '009h',
+        label: 'Handbells, second half',
+        phase: 'live',
+        minutes: 30,
+        mark: 'marktable',
+      },
       itemstrike: { order: '00ah', label: 'Strike and load', phase: 'strike', minutes: 45 },
     },
     shots: {

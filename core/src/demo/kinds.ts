@@ -2,7 +2,13 @@
 import type { Carries, Connector, Kind, Kinds, Port } from '../documents/index.js';
 import { ordersFor } from '../foundations/index.js';
 
-type PortSketch = [id: string, label: string, direction: Port['direction'], connector: Connector, carries: Carries];
+type PortSketch = [
+  id: string,
+  label: string,
+  direction: Port['direction'],
+  connector: Connector,
+  carries: Carries,
+];
 
 function ports(...sketches: PortSketch[]): Record<string, Port> {
   const orders = ordersFor(sketches.length);
@@ -23,7 +29,13 @@ const hdmiIns = (count: number): PortSketch[] =>
 const outlets = (count: number): PortSketch[] =>
   Array.from({ length: count }, (_, i) => [`outlet0${i + 1}`, `outlet ${i + 1}`, 'out', 'mains', 'power']);
 
-const cable = (label: string, make: NonNullable<Kind['cable']>['make'], connector: Connector, length: number, weight: number): Kind => ({
+const cable = (
+  label: string,
+  make: NonNullable<Kind['cable']>['make'],
+  connector: Connector,
+  length: number,
+  weight: number,
+): Kind => ({
   label: `${label}, ${length} m`,
   family: 'cable',
   weight,
@@ -115,10 +127,13 @@ const VIDEO: Record<string, Kind> = {
     power: { running: 65, factor: 0.95 },
     rack: { units: 1, depth: 0.3 },
     ports: ports(
-      ...Array.from(
-        { length: 8 },
-        (_, i): PortSketch => [`sdiin000${i + 1}`, `SDI in ${i + 1}`, 'in', 'BNC', 'video'],
-      ),
+      ...Array.from({ length: 8 }, (_, i): PortSketch => [
+        `sdiin000${i + 1}`,
+        `SDI in ${i + 1}`,
+        'in',
+        'BNC',
+        'video',
+      ]),
       ['sdiout001', 'SDI out 1', 'out', 'BNC', 'video'],
       NET,
       MAINS_IN,

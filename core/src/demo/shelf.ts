@@ -67,7 +67,11 @@ function items(): Record<string, Item> {
 
 export const demoShelf: Shelf = { items: items() };
 
-const who = (name: string, skills: Partial<Record<SkillName, 1 | 2 | 3>>, more: Partial<Person> = {}): Person => ({
+const who = (
+  name: string,
+  skills: Partial<Record<SkillName, 1 | 2 | 3>>,
+  more: Partial<Person> = {},
+): Person => ({
   name,
   skills: Object.entries(skills).map(([skill, level]) => ({
     skill: skill as SkillName,

@@ -34,12 +34,14 @@ export const schemaOfConstraint = new Map<string, (parameters: readonly unknown[
 
 interface Constraint<P extends readonly unknown[]> {
   readonly name: string;
-  test(value: unknown, ...parameters: P): boolean;
-  says(...parameters: P): string;
-  schema(...parameters: P): JsonSchema;
+  readonly test: (value: unknown, ...parameters: P) => boolean;
+  readonly says: (...parameters: P) => string;
+  readonly schema: (...parameters: P) => JsonSchema;
 }
 
-function constraint<P extends readonly unknown[]>(of: Constraint<P>): (...parameters: P) => PropertyDecorator {
+function constraint<P extends readonly unknown[]>(
+  of: Constraint<P>,
+): (...parameters: P) => PropertyDecorator {
   schemaOfConstraint.set(of.name, parameters => of.schema(...(parameters as unknown as P)));
   return (...parameters) => {
     const options: ValidationOptions = {};
@@ -73,42 +75,42 @@ const isText = (value: unknown, min: number, max: number): value is string =>
   typeof value === 'string' && isCleanText(value) && [...value].length >= min && [...value].length <= max;
 
 /** Text of `min` to `max` characters. */
-export const Text = constraint({
+export const Text = constraint<[max: number, min?: number]>({
   name: 'text',
-  test: (value, max: number, min = 0) => isText(value, min, max),
+  test: (value, max, min = 0) => isText(value, min, max),
   says: (max, min = 0) => `must be text of ${min} to ${max} characters without NUL or broken characters`,
   schema: (max, min = 0) => ({ type: 'string', minLength: min, maxLength: max, pattern: CLEAN }),
-} as Constraint<[max: number, min?: number]>);
+});
 
 /** A finite number from `min` to `max`. */
-export const Num = constraint({
+export const Num = constraint<[min: number, max: number]>({
   name: 'num',
-  test: (value, min: number, max: number) => typeof value === 'number' && value >= min && value <= max,
+  test: (value, min, max) => typeof value === 'number' && value >= min && value <= max,
   says: (min, max) => `must be a number from ${min} to ${max}`,
   schema: (min, max) => ({ type: 'number', minimum: min, maximum: max }),
-} as Constraint<[min: number, max: number]>);
+});
 
 /** A whole number from `min` to `max`. */
-export const Int = constraint({
+export const Int = constraint<[min: number, max: number]>({
   name: 'int',
-  test: (value, min: number, max: number) => Number.isInteger(value) && Number(value) >= min && Number(value) <= max,
+  test: (value, min, max) => Number.isInteger(value) && Number(value) >= min && Number(value) <= max,
   says: (min, max) => `must be a whole number from ${min} to ${max}`,
   schema: (min, max) => ({ type: 'integer', minimum: min, maximum: max }),
-} as Constraint<[min: number, max: number]>);
+});
 
-export const Flag = constraint({
+export const Flag = constraint<[]>({
   name: 'flag',
   test: value => typeof value === 'boolean',
   says: () => 'must be true or false',
   schema: () => ({ type: 'boolean' }),
-} as Constraint<[]>);
+});
 
 /** One of the listed words or numbers. */
-export const OneOf = constraint({
+export const OneOf = constraint<[]>({
   name: 'oneOf',
-  test: (value, choices: readonly unknown[]) => choices.includes(value),
+  test: (value, choices) => choices.includes(value),
   says: choices => `must be one of ${choices.join(', ')}`,
-  schema: choices => ({ enum: choices }),
+  schema: choices => ({ enum: [...choices] }),
 } as Constraint<[choices: readonly unknown[]]>);
 
 /** The id of another record. */
@@ -117,19 +119,19 @@ export const Ref = constraint({
   test: value => isId(value),
   says: () => `must be an id (${ID_PATTERN})`,
   schema: () => ({ type: 'string', pattern: ID_PATTERN }),
-} as Constraint<[]>);
+});
 
 const INSTANT =
   '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])T([01]\\d|2[0-3]):[0-5]\\d:[0-5]\\d(\\.\\d{1,3})?Z$';
 const instant = new RegExp(INSTANT);
 
 /** An instant in UTC, `2026-12-04T19:30:00Z`. */
-export const Instant = constraint({
+export const Instant = constraint<[]>({
   name: 'instant',
   test: value => typeof value === 'string' && instant.test(value),
   says: () => 'must be an instant in UTC such as 2026-12-04T19:30:00Z',
   schema: () => ({ type: 'string', pattern: INSTANT }),
-} as Constraint<[]>);
+});
 
 const FAR = 1000;
 const isPoint = (value: unknown): boolean =>
@@ -144,24 +146,24 @@ const POINT_SCHEMA: JsonSchema = {
 };
 
 /** `[x, y]` in metres. */
-export const At = constraint({
+export const At = constraint<[]>({
   name: 'at',
   test: isPoint,
   says: () => `must be [x, y] in metres, each from −${FAR} to ${FAR}`,
   schema: () => POINT_SCHEMA,
-} as Constraint<[]>);
+});
 
 /** A list of `[x, y]` in metres, replaced whole. */
-export const Outline = constraint({
+export const Outline = constraint<[min: number]>({
   name: 'outline',
-  test: (value, min: number) =>
+  test: (value, min) =>
     Array.isArray(value) && value.length >= min && value.length <= 500 && value.every(isPoint),
   says: min => `must be ${min} to 500 points [x, y] in metres`,
   schema: min => ({ type: 'array', items: POINT_SCHEMA, minItems: min, maxItems: 500 }),
-} as Constraint<[min: number]>);
+});
 
 /** A JSON pointer. */
-export const Pointer = constraint({
+export const Pointer = constraint<[]>({
   name: 'pointer',
   test: value =>
     isText(value, 1, 300) && value.startsWith('/') && !/~(?![01])/.test(value) && !/__proto__/.test(value),
@@ -170,17 +172,22 @@ export const Pointer = constraint({
     type: 'string',
     minLength: 1,
     maxLength: 300,
-    allOf: [{ pattern: CLEAN }, { pattern: '^/' }, { not: { pattern: '~(?![01])' } }, { not: { pattern: '__proto__' } }],
+    allOf: [
+      { pattern: CLEAN },
+      { pattern: '^/' },
+      { not: { pattern: '~(?![01])' } },
+      { not: { pattern: '__proto__' } },
+    ],
   }),
-} as Constraint<[]>);
+});
 
 /** Any JSON value; what it is put into decides whether it fits. */
-export const AnyJson = constraint({
+export const AnyJson = constraint<[]>({
   name: 'anyJson',
   test: value => value !== undefined,
   says: () => 'must be a JSON value',
   schema: () => ({}),
-} as Constraint<[]>);
+});
 
 function nesting(kind: Nesting, limit: number) {
   return <T extends object>(of: () => DocumentClass<T>, max = limit): PropertyDecorator => {

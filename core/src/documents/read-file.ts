@@ -3,7 +3,8 @@ import { BUNDLE_FORMAT, BundleFile, type Bundle } from './bundle.js';
 import { upgradeBundle } from './upgrades/index.js';
 import { faultsOf, type Fault } from './validate.js';
 
-export type Read = { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
+export type Read =
+  { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
 
 /** Parses, upgrades and validates a bundle file of any known version. */
 export function readBundleFile(text: string): Read {

@@ -22,7 +22,7 @@ for (const [name, schema] of schemaOfConstraint) converters[name] = meta => sche
 /** Schemas of every document class by class name; no class takes unknown fields. */
 export function definitions(): Record<string, JsonSchema> {
   const schemas = validationMetadatasToSchemas({
-    additionalConverters: converters as never,
+    additionalConverters: converters,
   }) as Record<string, JsonSchema>;
   for (const schema of Object.values(schemas)) schema.additionalProperties = false;
   return schemas;

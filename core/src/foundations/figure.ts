@@ -108,9 +108,7 @@ export const numberOf = (figure: Figure | undefined): number | undefined =>
   typeof figure?.value === 'number' ? figure.value : undefined;
 
 export function isFigure(node: unknown): node is Figure {
-  return (
-    typeof node === 'object' && node !== null && 'working' in node && 'unit' in node && 'value' in node
-  );
+  return typeof node === 'object' && node !== null && 'working' in node && 'unit' in node && 'value' in node;
 }
 
 /** Every figure in a result tree with its path; figures live in id-keyed trees, never in lists. */

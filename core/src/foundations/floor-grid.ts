@@ -165,8 +165,14 @@ export class CostField {
       if (settled[to]) continue;
       let cost = spent + (step.length * grid.cell * (here + (grid.costs[to] ?? Infinity))) / 2;
       if (step.slanting) {
-        if (hardHere || hard[to] || hard[row * columns + column + step.sx] || hard[(row + step.sy) * columns + column] ||
-          hard[(row + step.sy) * columns + column + step.sx]) continue;
+        if (
+          hardHere ||
+          hard[to] ||
+          hard[row * columns + column + step.sx] ||
+          hard[(row + step.sy) * columns + column] ||
+          hard[(row + step.sy) * columns + column + step.sx]
+        )
+          continue;
       } else if (hardHere || hard[to]) {
         cost += tollOf(grid, cell, to, step);
       }
@@ -184,7 +190,9 @@ const hardOf = new WeakMap<FloorGrid, Uint8Array>();
 function hardCells(grid: FloorGrid): Uint8Array {
   let hard = hardOf.get(grid);
   if (!hard) {
-    hard = Uint8Array.from(grid.costs, (cost, i) => (cost === Infinity || grid.zones[i] || grid.axes[i] ? 1 : 0));
+    hard = Uint8Array.from(grid.costs, (cost, i) =>
+      cost === Infinity || grid.zones[i] || grid.axes[i] ? 1 : 0,
+    );
     hardOf.set(grid, hard);
   }
   return hard;

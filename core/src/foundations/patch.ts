@@ -121,7 +121,8 @@ export function sameJson(a: unknown, b: unknown): boolean {
   if (keys.length !== Object.keys(b).length) return false;
   return keys.every(
     key =>
-      Object.hasOwn(b, key) && sameJson((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key]),
+      Object.hasOwn(b, key) &&
+      sameJson((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key]),
   );
 }
 

@@ -3,17 +3,7 @@ import type { Operation } from './patch.js';
 import { compareText } from './order.js';
 
 export type StationName =
-  | 'brief'
-  | 'ground'
-  | 'shots'
-  | 'signal'
-  | 'stream'
-  | 'runs'
-  | 'power'
-  | 'racks'
-  | 'pack'
-  | 'hands'
-  | 'day';
+  'brief' | 'ground' | 'shots' | 'signal' | 'stream' | 'runs' | 'power' | 'racks' | 'pack' | 'hands' | 'day';
 
 export const STATIONS: readonly StationName[] = [
   'brief',

@@ -18,7 +18,12 @@ function hit(origin: Point, dx: number, dy: number, [a, b]: Segment): number {
 }
 
 /** How far one sees from `origin` in a direction before the nearest blocking segment, at most `range`. */
-export function sightAlong(origin: Point, degrees: number, blocking: readonly Segment[], range: number): number {
+export function sightAlong(
+  origin: Point,
+  degrees: number,
+  blocking: readonly Segment[],
+  range: number,
+): number {
   const [dx, dy] = [Math.cos(degrees * RADIANS), Math.sin(degrees * RADIANS)];
   let nearest = range;
   for (const segment of blocking) nearest = Math.min(nearest, hit(origin, dx, dy, segment));
@@ -44,7 +49,8 @@ export function visibleRegion(
     for (const end of segment) {
       const offset = ((((direction(origin, end) - facing) % 360) + 540) % 360) - 180;
       if (Math.abs(offset) > half + NUDGE) continue;
-      for (const ray of [offset - NUDGE, offset, offset + NUDGE]) if (Math.abs(ray) <= half) offsets.push(ray);
+      for (const ray of [offset - NUDGE, offset, offset + NUDGE])
+        if (Math.abs(ray) <= half) offsets.push(ray);
     }
   }
   offsets.sort((a, b) => a - b);

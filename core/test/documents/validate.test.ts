@@ -24,7 +24,11 @@ function placesIn(node: unknown, path: string[] = []): string[][] {
   return [path, ...Object.entries(node).flatMap(([key, child]) => placesIn(child, [...path, key]))];
 }
 
-function changed(document: object, path: readonly string[], change: (parent: Node, key: string) => void): unknown {
+function changed(
+  document: object,
+  path: readonly string[],
+  change: (parent: Node, key: string) => void,
+): unknown {
   const copy = structuredClone(document) as Node;
   let parent: Node = copy;
   for (const key of path.slice(0, -1)) parent = parent[key] as Node;
@@ -44,7 +48,10 @@ const oddities: unknown[] = [
   [],
   {},
   [1, 2],
-  [[0, 0], [1, 1]],
+  [
+    [0, 0],
+    [1, 1],
+  ],
   'a\u0000b',
   '\ud800',
   'x'.repeat(500),
@@ -89,7 +96,13 @@ describe('the documents’ classes', () => {
 
   it.each<[string, string[], unknown, string, RegExp]>([
     ['an unknown field', ['plan', 'colour'], 'red', '/plan/colour', /not a known field/],
-    ['a nested unknown field', ['plan', 'devices', 'camwide01', 'x'], 1, '/plan/devices/camwide01/x', /not a known/],
+    [
+      'a nested unknown field',
+      ['plan', 'devices', 'camwide01', 'x'],
+      1,
+      '/plan/devices/camwide01/x',
+      /not a known/,
+    ],
     ['null for absent', ['plan', 'outputs'], null, '/plan/outputs', /object of records/],
     ['a bad id', ['plan', 'devices', 'Bad Id'], {}, '/plan/devices/Bad Id', /valid id/],
     ['NaN', ['venue', 'volts'], NaN, '/venue/volts', /within/],
@@ -105,7 +118,11 @@ describe('the documents’ classes', () => {
 
   it('refuse unsafe keys without touching any prototype', () => {
     const hostile = JSON.parse('{"plan":{"devices":{"__proto__":{"polluted":true}}}}') as unknown;
-    expect(faultsOf(Bundle, hostile).map(fault => fault.reason).join()).toMatch(/unsafe key/);
+    expect(
+      faultsOf(Bundle, hostile)
+        .map(fault => fault.reason)
+        .join(),
+    ).toMatch(/unsafe key/);
     expect(({} as Node).polluted).toBeUndefined();
   });
 });
@@ -123,7 +140,9 @@ describe('bundle files', () => {
   });
 
   it('of a later version or another kind are refused in plain words', () => {
-    expect(readBundleFile('{"format":"idle-satchel bundle","version":2}').faults[0]?.reason).toMatch(/up to version 1/);
+    expect(readBundleFile('{"format":"idle-satchel bundle","version":2}').faults[0]?.reason).toMatch(
+      /up to version 1/,
+    );
     expect(readBundleFile('[]').faults[0]?.reason).toMatch(/object/);
     expect(readBundleFile('{"format":"other"}').faults[0]?.path).toBe('/format');
   });
@@ -133,7 +152,9 @@ describe('bundle files', () => {
     const damage = fc.tuple(fc.nat(whole.length), fc.string({ maxLength: 6 }), fc.boolean());
     fc.assert(
       fc.property(damage, ([at, insert, truncate]) => {
-        const text = truncate ? whole.slice(0, at) : whole.slice(0, at) + insert + whole.slice(at + insert.length);
+        const text = truncate
+          ? whole.slice(0, at)
+          : whole.slice(0, at) + insert + whole.slice(at + insert.length);
         const read = readBundleFile(text);
         for (const fault of read.faults) expect(fault.reason).not.toBe('');
         if (truncate && at < whole.length - 2) expect(read.faults.length).toBeGreaterThan(0);
@@ -143,9 +164,15 @@ describe('bundle files', () => {
   });
 
   it('are described by the published schema', () => {
-    const published = readFileSync(new URL('../../../docs/formats/satchel.schema.json', import.meta.url), 'utf8');
+    const published = readFileSync(
+      new URL('../../../docs/formats/satchel.schema.json', import.meta.url),
+      'utf8',
+    );
     expect(JSON.parse(published)).toEqual(JSON.parse(JSON.stringify(schemaOf(BundleFile))));
-    const example = readFileSync(new URL('../../../docs/formats/friday.satchel.json', import.meta.url), 'utf8');
+    const example = readFileSync(
+      new URL('../../../docs/formats/friday.satchel.json', import.meta.url),
+      'utf8',
+    );
     expect(example).toBe(writeBundleFile(bundles.friday, true));
   });
 });

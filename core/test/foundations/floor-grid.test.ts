@@ -34,15 +34,37 @@ describe('geometry', () => {
   it('fills just the cells whose centre is inside', () => {
     const grid = openGrid(12, 12);
     const filled = new Set<number>();
-    fillCells(grid, [[1, 1], [6.2, 1], [1, 8]], cell => filled.add(cell));
+    fillCells(
+      grid,
+      [
+        [1, 1],
+        [6.2, 1],
+        [1, 8],
+      ],
+      cell => filled.add(cell),
+    );
     for (let i = 0; i < 144; i++) {
       const centre: Point = [(i % 12) + 0.5, Math.floor(i / 12) + 0.5];
-      expect(filled.has(i)).toBe(contains([[1, 1], [6.2, 1], [1, 8]], centre));
+      expect(filled.has(i)).toBe(
+        contains(
+          [
+            [1, 1],
+            [6.2, 1],
+            [1, 8],
+          ],
+          centre,
+        ),
+      );
     }
   });
 
   it('sees out to the range, and only to a wall before it', () => {
-    const region = visibleRegion([5, 5], 0, 90, 20, [[[8, 0], [8, 10]]]);
+    const region = visibleRegion([5, 5], 0, 90, 20, [
+      [
+        [8, 0],
+        [8, 10],
+      ],
+    ]);
     expect(Math.max(...region.map(([x]) => x))).toBeCloseTo(8, 6);
     expect(region[0]).toEqual([5, 5]);
   });

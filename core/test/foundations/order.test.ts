@@ -9,9 +9,12 @@ describe('ids', () => {
     expect(newId(() => 0.999999)).toBe('zzzzzzzzzzzz');
   });
 
-  it.each(['', 'short1', '1abcdefgh', 'ABCDEFGH', 'abcdefghijklm', '__proto__', 'abc-efgh'])('refuses %j', text => {
-    expect(isId(text)).toBe(false);
-  });
+  it.each(['', 'short1', '1abcdefgh', 'ABCDEFGH', 'abcdefghijklm', '__proto__', 'abc-efgh'])(
+    'refuses %j',
+    text => {
+      expect(isId(text)).toBe(false);
+    },
+  );
 });
 
 describe('fractional order', () => {
@@ -39,7 +42,12 @@ describe('fractional order', () => {
   });
 
   it('reads maps by order, then id, whatever order the keys come in', () => {
-    const map = { bbbbbbbb: { order: '1' }, cccccccc: {}, aaaaaaaa: { order: '1' }, dddddddd: { order: '0z' } };
+    const map = {
+      bbbbbbbb: { order: '1' },
+      cccccccc: {},
+      aaaaaaaa: { order: '1' },
+      dddddddd: { order: '0z' },
+    };
     expect(inOrder(map).map(([id]) => id)).toEqual(['dddddddd', 'aaaaaaaa', 'bbbbbbbb', 'cccccccc']);
     expect(inOrder(undefined)).toEqual([]);
   });

@@ -29,7 +29,7 @@ const document = fc.dictionary(key, json, { maxKeys: 4 }) as fc.Arbitrary<Json>;
 
 function pointers(node: Json, path: string[] = []): string[] {
   if (typeof node !== 'object' || node === null) return [pointerOf(...path)];
-  const own = Object.entries(node).flatMap(([k, child]) => pointers(child as Json, [...path, k]));
+  const own = Object.entries(node).flatMap(([k, child]) => pointers(child, [...path, k]));
   return [pointerOf(...path), ...own];
 }
 
@@ -62,7 +62,11 @@ describe('patches', () => {
         const ours = attempt(() => applyPatch(doc, patch));
         if (ours === undefined) return;
         applied++;
-        const theirs = jsonPatch.applyPatch(structuredClone(doc), structuredClone(patch) as never, true).newDocument;
+        const theirs = jsonPatch.applyPatch(
+          structuredClone(doc),
+          structuredClone(patch) as never,
+          true,
+        ).newDocument;
         expect(ours).toEqual(theirs);
       }),
       { numRuns: 1000 },

@@ -25,7 +25,9 @@ describe('showing', () => {
   });
 
   it('says UTC when the time zone is not known', () => {
-    expect(show('2026-12-04T19:30:00Z', 'instant', { system: 'metric', zone: 'Nowhere/Here' }).text).toContain('UTC');
+    expect(
+      show('2026-12-04T19:30:00Z', 'instant', { system: 'metric', zone: 'Nowhere/Here' }).text,
+    ).toContain('UTC');
   });
 });
 

@@ -1,5 +1,5 @@
 /** The one place where rows are read and written: always within one organisation. */
-import { Op, Transaction, type Sequelize, type WhereOptions } from 'sequelize';
+import { Op, Transaction, type Model, type Sequelize, type WhereOptions } from 'sequelize';
 import {
   ChangeRow,
   DocumentRow,
@@ -33,7 +33,10 @@ export class Scope {
     );
   }
 
-  private within(where: Record<string | symbol, unknown>): { where: WhereOptions; transaction: Transaction | null } {
+  private within(where: Record<string | symbol, unknown>): {
+    where: WhereOptions;
+    transaction: Transaction | null;
+  } {
     return { where: { ...where, organisationId: this.organisationId }, transaction: this.transaction };
   }
   private owned<T extends object>(values: T): T & { organisationId: string } {
@@ -52,25 +55,50 @@ export class Scope {
     return DocumentRow.findAll({ ...this.within({ id: [...ids] }), order: [['id', 'ASC']], lock: true });
   }
   allOfKind(kind: DocumentKind): Promise<DocumentRow[]> {
-    return DocumentRow.findAll({ ...this.within({ kind }), order: [['sortKey', 'ASC'], ['id', 'ASC']] });
+    return DocumentRow.findAll({
+      ...this.within({ kind }),
+      order: [
+        ['sortKey', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    });
   }
   /** One page in order of sort key, then id; `after` is the cursor of the page before. */
-  async pageOfKind(kind: DocumentKind, after: { sortKey: string; id: string } | undefined, size: number): Promise<PageOf<DocumentRow>> {
+  async pageOfKind(
+    kind: DocumentKind,
+    after: { sortKey: string; id: string } | undefined,
+    size: number,
+  ): Promise<PageOf<DocumentRow>> {
     const beyond = after && {
-      [Op.or]: [{ sortKey: { [Op.gt]: after.sortKey } }, { sortKey: after.sortKey, id: { [Op.gt]: after.id } }],
+      [Op.or]: [
+        { sortKey: { [Op.gt]: after.sortKey } },
+        { sortKey: after.sortKey, id: { [Op.gt]: after.id } },
+      ],
     };
     const rows = await DocumentRow.findAll({
       ...this.within({ kind, ...beyond }),
-      order: [['sortKey', 'ASC'], ['id', 'ASC']],
+      order: [
+        ['sortKey', 'ASC'],
+        ['id', 'ASC'],
+      ],
       limit: size + 1,
     });
     const last = rows[size - 1];
     return { rows: rows.slice(0, size), next: rows.length > size && last ? cursorOf(last) : null };
   }
-  createDocument(values: { id: string; kind: DocumentKind; revision: number; body: object; sortKey: string }): Promise<DocumentRow> {
+  createDocument(values: {
+    id: string;
+    kind: DocumentKind;
+    revision: number;
+    body: object;
+    sortKey: string;
+  }): Promise<DocumentRow> {
     return DocumentRow.create(this.owned(values), { transaction: this.transaction });
   }
-  async updateDocument(id: string, values: { revision: number; body: object; sortKey: string }): Promise<void> {
+  async updateDocument(
+    id: string,
+    values: { revision: number; body: object; sortKey: string },
+  ): Promise<void> {
     await DocumentRow.update(values, this.within({ id }));
   }
 
@@ -119,10 +147,22 @@ export class Scope {
   }
 
   items(): Promise<ItemRow[]> {
-    return ItemRow.findAll({ ...this.within({}), order: [['tape', 'ASC'], ['id', 'ASC']] });
+    return ItemRow.findAll({
+      ...this.within({}),
+      order: [
+        ['tape', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    });
   }
   people(): Promise<PersonRow[]> {
-    return PersonRow.findAll({ ...this.within({}), order: [['name', 'ASC'], ['id', 'ASC']] });
+    return PersonRow.findAll({
+      ...this.within({}),
+      order: [
+        ['name', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    });
   }
   async saveItem(id: string, body: ItemRow['body']): Promise<void> {
     await ItemRow.upsert(this.owned({ id, tape: body.tape, body }), { transaction: this.transaction });
@@ -140,7 +180,7 @@ export class Scope {
   }
 }
 
-type Fields<Row> = { [Key in Exclude<keyof Row, keyof import('sequelize').Model>]: Row[Key] };
+type Fields<Row> = { [Key in Exclude<keyof Row, keyof Model>]: Row[Key] };
 
 /** A cursor is where a row stands in the list, not a number of rows. */
 export const cursorOf = (row: { sortKey: string; id: string }): string =>
@@ -150,7 +190,8 @@ export const cursorOf = (row: { sortKey: string; id: string }): string =>
 export function readCursor(cursor: string): { sortKey: string; id: string } | undefined {
   try {
     const parts: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString());
-    if (!Array.isArray(parts) || parts.length !== 2 || !parts.every(part => typeof part === 'string')) return undefined;
+    if (!Array.isArray(parts) || parts.length !== 2 || !parts.every(part => typeof part === 'string'))
+      return undefined;
     const [sortKey, id] = parts as [string, string];
     return /\0/.test(sortKey + id) ? undefined : { sortKey, id };
   } catch {

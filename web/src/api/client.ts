@@ -19,7 +19,10 @@ export class ApiProblem extends Error {
   }
   /** The title and each fault as a line. */
   get lines(): string[] {
-    return [this.message, ...this.faults.slice(0, 6).map(({ path, reason }) => `${path || 'the whole'}: ${reason}`)];
+    return [
+      this.message,
+      ...this.faults.slice(0, 6).map(({ path, reason }) => `${path || 'the whole'}: ${reason}`),
+    ];
   }
 }
 
@@ -30,14 +33,21 @@ export async function call<T>(path: string, method = 'GET', body?: unknown): Pro
       method,
       ...(body === undefined
         ? {}
-        : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        : {
+            body: typeof body === 'string' ? body : JSON.stringify(body),
+            headers: { 'content-type': 'application/json' },
+          }),
     });
   } catch {
     throw new ApiProblem(0, 'The server cannot be reached');
   }
   const answer = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] };
   if (response.ok) return answer as T;
-  throw new ApiProblem(response.status, answer.title ?? `The server answered ${response.status}`, answer.faults);
+  throw new ApiProblem(
+    response.status,
+    answer.title ?? `The server answered ${response.status}`,
+    answer.faults,
+  );
 }
 
 export interface EventSummary {
@@ -54,7 +64,11 @@ export type DocumentName = 'plan' | 'venue' | 'rules' | 'kinds';
 
 export interface EventBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {
   readonly documents: {
-    readonly [Name in DocumentName]: { readonly id: string; readonly revision: number; readonly body: Bundle[Name] };
+    readonly [Name in DocumentName]: {
+      readonly id: string;
+      readonly revision: number;
+      readonly body: Bundle[Name];
+    };
   };
   readonly venueNow: number;
 }

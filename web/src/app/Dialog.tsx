@@ -2,7 +2,15 @@ import { DialogPanel, DialogTitle, Dialog as Frame } from '@headlessui/react';
 import type { ReactNode } from 'react';
 
 /** A sheet laid over the page, closed with Esc or a click beside it. */
-export function Dialog({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
+export function Dialog({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   return (
     <Frame open onClose={onClose} className="relative z-40">
       <div className="fixed inset-0 bg-ink/30" aria-hidden />

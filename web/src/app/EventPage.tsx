@@ -71,7 +71,10 @@ function Workspace() {
   const go = (name: StationName): void => void navigate(`/events/${event}/${name}`);
 
   const step = (by: number): void => {
-    const at = Math.max(0, snags.findIndex(snag => snag.id === snagId));
+    const at = Math.max(
+      0,
+      snags.findIndex(snag => snag.id === snagId),
+    );
     const next = snags[(at + by + snags.length) % snags.length];
     if (!next) return;
     ui.set({ snag: next.id, selected: next.subjects[0] });
@@ -97,7 +100,11 @@ function Workspace() {
     <div className="grid grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
       <Strap station={station} />
-      <div className={onPlan ? 'grid grid-cols-[minmax(0,1.87fr)_minmax(340px,1fr)] min-h-0' : 'min-h-0 overflow-auto'}>
+      <div
+        className={
+          onPlan ? 'grid grid-cols-[minmax(0,1.87fr)_minmax(340px,1fr)] min-h-0' : 'min-h-0 overflow-auto'
+        }
+      >
         {onPlan && <PlanPicture layer={station as 'ground' | 'shots' | 'runs' | 'power'} />}
         <main
           id="station"

@@ -25,17 +25,33 @@ export function EventTopLine() {
     <TopLine>
       <span className="tape ml-2 max-w-[30ch] overflow-hidden text-ellipsis">{label}</span>
       <span className="text-[13.5px] whitespace-nowrap">{daysTo(start)}</span>
-      <span role="status" className="flex-1 min-w-0 truncate text-[13px] text-faint text-right" title={message}>
+      <span
+        role="status"
+        className="flex-1 min-w-0 truncate text-[13px] text-faint text-right"
+        title={message}
+      >
         {message || (saving === 'saving' ? 'saving …' : saving === 'offline' ? 'not connected' : '')}
       </span>
       <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
         Rules: {own && Object.keys(own).length > 0 ? 'own' : 'house'}
       </button>
       <span className="flex gap-2 text-faint">
-        <button aria-label={undo} title={undo} disabled={!canUndo} className="disabled:opacity-40" onClick={() => void store.undo()}>
+        <button
+          aria-label={undo}
+          title={undo}
+          disabled={!canUndo}
+          className="disabled:opacity-40"
+          onClick={() => void store.undo()}
+        >
           <Undo2 size={17} />
         </button>
-        <button aria-label={redo} title={redo} disabled={!canRedo} className="disabled:opacity-40" onClick={() => void store.redo()}>
+        <button
+          aria-label={redo}
+          title={redo}
+          disabled={!canRedo}
+          className="disabled:opacity-40"
+          onClick={() => void store.redo()}
+        >
           <Redo2 size={17} />
         </button>
       </span>

@@ -29,16 +29,34 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
         const station = kind?.optics ? 'shots' : kind?.family === 'rack case' ? 'racks' : 'signal';
         return { id, label: device.label, what: kind?.label ?? 'device', station };
       }),
-      ...inOrder(venue.marks).map(([id, mark]): Hit => ({ id, label: mark.label, what: 'mark', station: 'ground' })),
-      ...inOrder(venue.sockets).map(([id, each]): Hit => ({ id, label: each.label, what: 'socket', station: 'power' })),
-      ...Object.entries(assessment.runs.runs).map(
-        ([id, run]): Hit => ({ id, label: run.label, what: `${run.makeWords} ${String(run.cable.value ?? '')}`, station: 'runs' }),
-      ),
-      ...Object.values(assessment.hands.roles).map(
-        (role): Hit => ({ id: role.key, label: role.label, what: 'role', station: 'hands' }),
-      ),
+      ...inOrder(venue.marks).map(([id, mark]): Hit => ({
+        id,
+        label: mark.label,
+        what: 'mark',
+        station: 'ground',
+      })),
+      ...inOrder(venue.sockets).map(([id, each]): Hit => ({
+        id,
+        label: each.label,
+        what: 'socket',
+        station: 'power',
+      })),
+      ...Object.entries(assessment.runs.runs).map(([id, run]): Hit => ({
+        id,
+        label: run.label,
+        what: `${run.makeWords} ${String(run.cable.value ?? '')}`,
+        station: 'runs',
+      })),
+      ...Object.values(assessment.hands.roles).map((role): Hit => ({
+        id: role.key,
+        label: role.label,
+        what: 'role',
+        station: 'hands',
+      })),
       ...Object.entries(assessment.pack.lines).flatMap(([id, line]): Hit[] =>
-        line.tape ? [{ id, label: line.tape, what: `${line.label}, for ${line.purpose}`, station: 'pack' }] : [],
+        line.tape
+          ? [{ id, label: line.tape, what: `${line.label}, for ${line.purpose}`, station: 'pack' }]
+          : [],
       ),
     ];
   }, [bundle, assessment]);
@@ -69,7 +87,10 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
       <ul className="mt-2">
         {found.map(hit => (
           <li key={`${hit.station} ${hit.id}`}>
-            <button className="w-full text-left py-1.5 border-b border-rule hover:bg-shade flex gap-3" onClick={() => open(hit)}>
+            <button
+              className="w-full text-left py-1.5 border-b border-rule hover:bg-shade flex gap-3"
+              onClick={() => open(hit)}
+            >
               <span className="font-semibold">{hit.label}</span>
               <span className="text-faint grow truncate">{hit.what}</span>
               <span className="text-faint">{STATION_WORDS[hit.station]}</span>

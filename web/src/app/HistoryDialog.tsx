@@ -18,7 +18,8 @@ export default function HistoryDialog({ onClose }: { onClose: () => void }) {
   const [problem, setProblem] = useState('');
   const history = useInfiniteQuery({
     queryKey: ['history', plan],
-    queryFn: ({ pageParam }) => call<Page>(`/documents/${plan}/history${pageParam ? `?before=${pageParam}` : ''}`),
+    queryFn: ({ pageParam }) =>
+      call<Page>(`/documents/${plan}/history${pageParam ? `?before=${pageParam}` : ''}`),
     initialPageParam: '',
     getNextPageParam: page => page.next,
     staleTime: 0,
@@ -65,7 +66,9 @@ export default function HistoryDialog({ onClose }: { onClose: () => void }) {
             ))}
           </tbody>
         </table>
-        {entries.length === 0 && <p className="text-faint py-2">{history.isPending ? '…' : 'Nothing was changed yet.'}</p>}
+        {entries.length === 0 && (
+          <p className="text-faint py-2">{history.isPending ? '…' : 'Nothing was changed yet.'}</p>
+        )}
         {history.hasNextPage && (
           <button className="button mt-3" onClick={() => void history.fetchNextPage()}>
             Earlier

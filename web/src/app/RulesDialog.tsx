@@ -42,7 +42,9 @@ const CHOICES: readonly Choice[] = [
     rule: 'format',
     label: 'Picture size and rate',
     why: 'At 50 Hz mains 25 or 50 frames, at 60 Hz 30 or 60, or lamps flicker.',
-    schools: ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'].map(value => [value, value] as const),
+    schools: ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'].map(
+      value => [value, value] as const,
+    ),
   },
 ];
 
@@ -63,7 +65,8 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
   const choose = (rule: keyof RuleChoices, value: string | number): void => {
     const path = `/rules/${rule}`;
     const reset = house[rule] === value;
-    if (reset && own?.[rule] !== undefined) store.patchPlan('Follow the house rule', [{ op: 'remove', path }]);
+    if (reset && own?.[rule] !== undefined)
+      store.patchPlan('Follow the house rule', [{ op: 'remove', path }]);
     else if (!reset) {
       store.patchPlan('Choose a rule for this event', [
         ...(own ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
@@ -71,16 +74,24 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
       ]);
     }
   };
-  const origin = (rule: keyof RuleChoices): string => (own?.[rule] === undefined ? 'house rule' : 'this event');
+  const origin = (rule: keyof RuleChoices): string =>
+    own?.[rule] === undefined ? 'house rule' : 'this event';
   return (
     <Dialog title="House rules" onClose={onClose}>
       <p className="text-faint mb-2">
         {house.organisation} decides the defaults. What you choose here holds for this event only.
       </p>
       {CHOICES.map(({ rule, label, why, schools }) => (
-        <label key={rule} className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline">
+        <label
+          key={rule}
+          className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline"
+        >
           <span>{label}</span>
-          <select className="field" value={String(rules[rule])} onChange={event => choose(rule, event.target.value)}>
+          <select
+            className="field"
+            value={String(rules[rule])}
+            onChange={event => choose(rule, event.target.value)}
+          >
             {schools.map(([value, words]) => (
               <option key={value} value={value}>
                 {words}
@@ -92,7 +103,10 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
         </label>
       ))}
       {NUMBERS.map(([rule, label, unit]) => (
-        <label key={rule} className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline">
+        <label
+          key={rule}
+          className="grid grid-cols-[1fr_auto_90px] gap-x-3 py-1.5 border-b border-rule items-baseline"
+        >
           <span>{label}</span>
           <span>
             <input

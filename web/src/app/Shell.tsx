@@ -36,7 +36,11 @@ export function Shell() {
             ))}
           </nav>
           <div ref={setSlot} className="contents" />
-          <button className="text-faint hover:text-ink ml-auto" aria-pressed={blackout} onClick={toggleBlackout}>
+          <button
+            className="text-faint hover:text-ink ml-auto"
+            aria-pressed={blackout}
+            onClick={toggleBlackout}
+          >
             {blackout ? 'Lights up' : 'Blackout'}
           </button>
         </header>

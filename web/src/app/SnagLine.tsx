@@ -1,31 +1,9 @@
-import type { Fix, Snag } from '@idle-satchel/core';
 import { useNavigate, useParams } from 'react-router';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { useShortcuts } from './shortcuts.js';
+import { SeverityWord, useApplyFix } from './severity.js';
 import { SnagList } from './SnagList.js';
-
-export const SEVERITY = {
-  stop: { glyph: '◆', tone: 'text-stop' },
-  risk: { glyph: '◇', tone: 'text-risk' },
-  note: { glyph: '○', tone: 'text-note' },
-} as const;
-
-export function SeverityWord({ severity }: Pick<Snag, 'severity'>) {
-  const { glyph, tone } = SEVERITY[severity];
-  return (
-    <span className={`font-semibold whitespace-nowrap ${tone}`}>
-      <span aria-hidden>{glyph} </span>
-      {severity}
-    </span>
-  );
-}
-
-/** Applies a fix as one edit. */
-export function useApplyFix(): (fix: Fix) => void {
-  const { store } = useOpenEvent();
-  return fix => store.commit(fix.label.slice(0, 120), fix.changes);
-}
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
 export function SnagLine() {

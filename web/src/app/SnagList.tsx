@@ -5,7 +5,7 @@ import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { Dialog } from './Dialog.js';
-import { SeverityWord, useApplyFix } from './SnagLine.js';
+import { SeverityWord, useApplyFix } from './severity.js';
 import { STATION_WORDS } from './station-words.js';
 
 /** Every open snag, the worst first, with its fixes; then those that somebody accepted. */
@@ -122,11 +122,24 @@ function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: () => void }) {
       >
         <label>
           Your name
-          <input className="field w-full" required maxLength={80} value={by} onChange={e => setBy(e.target.value)} />
+          <input
+            className="field w-full"
+            required
+            maxLength={80}
+            value={by}
+            onChange={e => setBy(e.target.value)}
+          />
         </label>
         <label>
           Why it is all right
-          <input className="field w-full" required maxLength={300} value={reason} onChange={e => setReason(e.target.value)} autoFocus />
+          <input
+            className="field w-full"
+            required
+            maxLength={300}
+            value={reason}
+            onChange={e => setReason(e.target.value)}
+            autoFocus
+          />
         </label>
         <p className="text-faint">It opens again when its figures change.</p>
         <button className="button button-main justify-self-end" disabled={!by.trim() || !reason.trim()}>

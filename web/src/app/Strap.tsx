@@ -55,7 +55,9 @@ function Station({ name, current }: { name: StationName; current: boolean }) {
     open: 'border-current',
   };
   return (
-    <div className={`flex-1 min-w-[104px] relative pt-2 pb-2 pl-3 pr-1 ${current ? 'bg-paper text-ink' : ''}`}>
+    <div
+      className={`flex-1 min-w-[104px] relative pt-2 pb-2 pl-3 pr-1 ${current ? 'bg-paper text-ink' : ''}`}
+    >
       <Link
         to={`/events/${event}/${name}`}
         aria-current={current ? 'page' : undefined}
@@ -126,12 +128,14 @@ function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => voi
               ))}
             </tbody>
           </table>
-          {buckle.differences.length > 12 && <p className="text-faint">and {buckle.differences.length - 12} more</p>}
+          {buckle.differences.length > 12 && (
+            <p className="text-faint">and {buckle.differences.length - 12} more</p>
+          )}
         </div>
       )}
       <p className="text-faint mb-3">
-        Signing says: I have looked at everything here and stand by it. It opens again by itself when anything it
-        shows changes.
+        Signing says: I have looked at everything here and stand by it. It opens again by itself when anything
+        it shows changes.
       </p>
       <form
         className="flex flex-wrap items-end gap-3"
@@ -142,7 +146,14 @@ function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => voi
       >
         <label className="grow">
           Your name
-          <input className="field w-full" required maxLength={80} value={by} onChange={e => setBy(e.target.value)} autoFocus />
+          <input
+            className="field w-full"
+            required
+            maxLength={80}
+            value={by}
+            onChange={e => setBy(e.target.value)}
+            autoFocus
+          />
         </label>
         {buckle.state !== 'open' && (
           <button type="button" className="button" onClick={open}>

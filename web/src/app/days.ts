@@ -19,7 +19,9 @@ export function showStart(iso: string, zone: string): string {
   try {
     return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone }).format(new Date(iso));
   } catch {
-    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' }).format(new Date(iso));
+    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' }).format(
+      new Date(iso),
+    );
   }
 }
 
@@ -38,6 +40,7 @@ export function fromField(text: string, zone: string): string | undefined {
   if (Number.isNaN(asUtc)) return undefined;
   // The zone's offset is looked up at the guess, then once more, for days on which clocks change.
   let instant = asUtc;
-  for (let i = 0; i < 2; i++) instant = asUtc - (Date.parse(`${toField(new Date(instant).toISOString(), zone)}:00Z`) - instant);
+  for (let i = 0; i < 2; i++)
+    instant = asUtc - (Date.parse(`${toField(new Date(instant).toISOString(), zone)}:00Z`) - instant);
   return new Date(instant).toISOString().replace('.000Z', 'Z');
 }

@@ -8,8 +8,8 @@ function Broken() {
     <main className="p-8 max-w-xl">
       <h2>This page could not be drawn</h2>
       <p className="my-3">
-        {error instanceof Error ? error.message : 'The address leads nowhere.'} What you entered is safe on the
-        server.
+        {error instanceof Error ? error.message : 'The address leads nowhere.'} What you entered is safe on
+        the server.
       </p>
       <a className="button button-main" href="/events">
         Back to the events
@@ -26,13 +26,19 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { index: true, element: <Navigate to="/events" replace /> },
-      { path: 'events', lazy: async () => ({ Component: (await import('../doors/EventsDoor.js')).EventsDoor }) },
+      {
+        path: 'events',
+        lazy: async () => ({ Component: (await import('../doors/EventsDoor.js')).EventsDoor }),
+      },
       {
         path: 'events/:event/:station?',
         lazy: async () => ({ Component: (await import('./EventPage.js')).EventPage }),
         ErrorBoundary: Broken,
       },
-      { path: 'venues', lazy: async () => ({ Component: (await import('../doors/VenuesDoor.js')).VenuesDoor }) },
+      {
+        path: 'venues',
+        lazy: async () => ({ Component: (await import('../doors/VenuesDoor.js')).VenuesDoor }),
+      },
       { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
       { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
     ],

@@ -14,14 +14,28 @@ const AREA: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: str
 };
 
 /** Walls, pillars, areas by hatch and word, doors, marks and dimension lines of the venue as this event sees it. */
-export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { venue: Venue; reading: Reading; lit: boolean }) {
+export const GroundLayer = memo(function GroundLayer({
+  venue,
+  reading,
+  lit,
+}: {
+  venue: Venue;
+  reading: Reading;
+  lit: boolean;
+}) {
   const { min, max } = boundsOf(venue.outline);
   return (
     <g data-layer="ground" data-lit="true">
       {inOrder(venue.areas).map(([id, area]) => (
         <AreaShape key={id} area={area} words={lit || area.kind !== 'desk'} />
       ))}
-      <path d={pathOf(venue.outline, true)} fill="none" stroke="var(--ink)" strokeWidth={3.2} strokeLinejoin="miter" />
+      <path
+        d={pathOf(venue.outline, true)}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={3.2}
+        strokeLinejoin="miter"
+      />
       {inOrder(venue.doors).map(([id, { jambs, label, kind }]) => {
         const [a = [0, 0], b = [0, 0]] = jambs;
         const alongX = Math.abs(a[0] - b[0]) > Math.abs(a[1] - b[1]);
@@ -29,7 +43,12 @@ export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { 
         return (
           <g key={id}>
             <path d={pathOf([a, b])} stroke="var(--paper)" strokeWidth={5} />
-            <path d={pathOf([a, b])} stroke="var(--faint)" strokeWidth={1} strokeDasharray={kind === 'inner' ? '3 3' : undefined} />
+            <path
+              d={pathOf([a, b])}
+              stroke="var(--faint)"
+              strokeWidth={1}
+              strokeDasharray={kind === 'inner' ? '3 3' : undefined}
+            />
             <text
               x={px((a[0] + b[0]) / 2)}
               y={px((a[1] + b[1]) / 2) + (below ? 15 : -7)}
@@ -47,7 +66,13 @@ export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { 
           {round ? (
             <circle cx={px(at[0])} cy={px(at[1])} r={px(size / 2)} fill="var(--ink)" />
           ) : (
-            <rect x={px(at[0] - size / 2)} y={px(at[1] - size / 2)} width={px(size)} height={px(size)} fill="var(--ink)" />
+            <rect
+              x={px(at[0] - size / 2)}
+              y={px(at[1] - size / 2)}
+              width={px(size)}
+              height={px(size)}
+              fill="var(--ink)"
+            />
           )}
           {lit && (
             <text x={px(at[0])} y={px(at[1]) + 4} textAnchor="middle" fontSize={10} fill="var(--paper)">
@@ -58,8 +83,20 @@ export const GroundLayer = memo(function GroundLayer({ venue, reading, lit }: { 
       ))}
       {inOrder(venue.marks).map(([id, { at, label }]) => (
         <g key={id}>
-          <path d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.6} />
-          <text x={px(at[0]) + 9} y={px(at[1]) - 7} fontSize={13} fontWeight={600} fill="var(--ink)" className="over">
+          <path
+            d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`}
+            fill="var(--paper)"
+            stroke="var(--ink)"
+            strokeWidth={1.6}
+          />
+          <text
+            x={px(at[0]) + 9}
+            y={px(at[1]) - 7}
+            fontSize={13}
+            fontWeight={600}
+            fill="var(--ink)"
+            className="over"
+          >
             {label}
           </text>
         </g>
@@ -93,16 +130,35 @@ function AreaShape({
   const tall = max[1] - min[1] > (max[0] - min[0]) * 1.5;
   const rows =
     kind === 'seating' && rowSpacing
-      ? Array.from({ length: Math.floor((max[0] - min[0]) / rowSpacing) }, (_, i) => min[0] + (i + 0.3) * rowSpacing)
+      ? Array.from(
+          { length: Math.floor((max[0] - min[0]) / rowSpacing) },
+          (_, i) => min[0] + (i + 0.3) * rowSpacing,
+        )
       : [];
-  const words = kind === 'no-film' ? `no film · ${label}` : kind === 'keep-clear' ? `keep clear · ${label}` : label;
+  const words =
+    kind === 'no-film' ? `no film · ${label}` : kind === 'keep-clear' ? `keep clear · ${label}` : label;
   return (
     <g>
       {rows.length === 0 && (
-        <path d={pathOf(outline, true)} fill={look.fill} stroke={look.stroke} strokeDasharray={look.dash} strokeWidth={1.1} />
+        <path
+          d={pathOf(outline, true)}
+          fill={look.fill}
+          stroke={look.stroke}
+          strokeDasharray={look.dash}
+          strokeWidth={1.1}
+        />
       )}
       {rows.map(x => (
-        <rect key={x} x={px(x)} y={px(min[1])} width={px(0.42)} height={px(max[1] - min[1])} fill="none" stroke="var(--rule)" strokeWidth={1.2} />
+        <rect
+          key={x}
+          x={px(x)}
+          y={px(min[1])}
+          width={px(0.42)}
+          height={px(max[1] - min[1])}
+          fill="none"
+          stroke="var(--rule)"
+          strokeWidth={1.2}
+        />
       ))}
       {kind !== 'seating' && named && (
         <text
@@ -144,7 +200,13 @@ function DimensionLines({ venue, reading }: { venue: Venue; reading: Reading }) 
         return (
           <g key={id}>
             <path d={`M${x},${a}V${b}M${x - 5},${a}h10M${x - 5},${b}h10`} fill="none" />
-            <text stroke="none" x={x - 7} y={(a + b) / 2} textAnchor="middle" transform={`rotate(-90 ${x - 7} ${(a + b) / 2})`}>
+            <text
+              stroke="none"
+              x={x - 7}
+              y={(a + b) / 2}
+              textAnchor="middle"
+              transform={`rotate(-90 ${x - 7} ${(a + b) / 2})`}
+            >
               {words}
             </text>
           </g>

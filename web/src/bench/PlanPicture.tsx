@@ -37,7 +37,12 @@ export function PlanPicture({ layer }: { layer: Layer }) {
 
   return (
     <section aria-label="Plan" className="relative min-h-0 overflow-hidden">
-      <svg ref={view.svg} className="plan absolute inset-0 w-full h-full touch-none" role="group" aria-label={`Plan of ${venue.name}`}>
+      <svg
+        ref={view.svg}
+        className="plan absolute inset-0 w-full h-full touch-none"
+        role="group"
+        aria-label={`Plan of ${venue.name}`}
+      >
         <Hatches />
         <g ref={view.world}>
           <GroundLayer venue={venue} reading={reading} lit={layer === 'ground' || layer === 'shots'} />
@@ -48,9 +53,7 @@ export function PlanPicture({ layer }: { layer: Layer }) {
         </g>
       </svg>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1">{HINTS[layer]}</p>
-      <div className="absolute right-3 top-2 flex gap-2">
-        {layer === 'shots' && <AddDevice />}
-      </div>
+      <div className="absolute right-3 top-2 flex gap-2">{layer === 'shots' && <AddDevice />}</div>
       <div className="absolute right-3 bottom-2 flex">
         <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>
           <ZoomOut size={16} />
@@ -66,7 +69,15 @@ export function PlanPicture({ layer }: { layer: Layer }) {
   );
 }
 
-function IconButton({ words, onClick, children }: { words: string; onClick: () => void; children: ReactNode }) {
+function IconButton({
+  words,
+  onClick,
+  children,
+}: {
+  words: string;
+  onClick: () => void;
+  children: ReactNode;
+}) {
   return (
     <button className="button px-2 -ml-px bg-paper" aria-label={words} title={words} onClick={onClick}>
       {children}
@@ -76,10 +87,22 @@ function IconButton({ words, onClick, children }: { words: string; onClick: () =
 
 const Hatches = () => (
   <defs>
-    <pattern id="hatch-clear" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+    <pattern
+      id="hatch-clear"
+      width="7"
+      height="7"
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(45)"
+    >
       <line y2="7" stroke="var(--moss)" strokeOpacity=".4" strokeWidth="1.4" />
     </pattern>
-    <pattern id="hatch-nofilm" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+    <pattern
+      id="hatch-nofilm"
+      width="6"
+      height="6"
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(-45)"
+    >
       <line y2="6" stroke="var(--madder)" strokeOpacity=".45" strokeWidth="1.4" />
     </pattern>
   </defs>
@@ -101,7 +124,11 @@ function useNudging(): void {
     const at = device?.place?.at;
     if (!device || !at) return false;
     const value = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
-    store.patchPlan(`Move ${device.label}`, [{ op: 'replace', path: `/devices/${id}/place/at`, value }], `move ${id}`);
+    store.patchPlan(
+      `Move ${device.label}`,
+      [{ op: 'replace', path: `/devices/${id}/place/at`, value }],
+      `move ${id}`,
+    );
     return true;
   };
   const turn = (degrees: number): boolean => {
@@ -110,7 +137,11 @@ function useNudging(): void {
     const aim = store.get().assessment.shots.cameras[id]?.aim.value;
     if (!device?.place || typeof aim !== 'number') return false;
     const value = Math.round(((((aim + degrees) % 360) + 540) % 360) - 180);
-    store.patchPlan(`Turn ${device.label}`, [{ op: 'add', path: `/devices/${id}/place/facing`, value }], `turn ${id}`);
+    store.patchPlan(
+      `Turn ${device.label}`,
+      [{ op: 'add', path: `/devices/${id}/place/facing`, value }],
+      `turn ${id}`,
+    );
     return true;
   };
   useShortcuts({

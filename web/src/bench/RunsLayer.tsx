@@ -23,13 +23,28 @@ export function RunsLayer({ lit, only }: { lit: boolean; only?: 'mains' }) {
 }
 
 const Run = memo(
-  function Run({ run, on, lit, onSelect }: { run: RunResult; on: boolean; lit: boolean; onSelect: () => void }) {
+  function Run({
+    run,
+    on,
+    lit,
+    onSelect,
+  }: {
+    run: RunResult;
+    on: boolean;
+    lit: boolean;
+    onSelect: () => void;
+  }) {
     const bad = typeof run.reach.value === 'string' && run.reach.value !== 'within';
     const d = pathOf(run.points);
     const colour = on ? 'var(--brass)' : bad && lit ? 'var(--madder)' : lit ? 'var(--ink)' : 'var(--faint)';
     return (
       <g>
-        <path d={d} stroke={colour} strokeWidth={on ? 2.4 : 1.4} strokeDasharray={DASH[run.connector] ?? '6 3'} />
+        <path
+          d={d}
+          stroke={colour}
+          strokeWidth={on ? 2.4 : 1.4}
+          strokeDasharray={DASH[run.connector] ?? '6 3'}
+        />
         {lit && <path d={d} stroke="transparent" strokeWidth={10} className="handle" onClick={onSelect} />}
         {on &&
           run.crossings.map(zone => {

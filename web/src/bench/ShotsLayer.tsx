@@ -1,4 +1,13 @@
-import { inOrder, numberOf, type CameraResult, type Device, type MapOf, type ShotResult, type Shot, type Venue } from '@idle-satchel/core';
+import {
+  inOrder,
+  numberOf,
+  type CameraResult,
+  type Device,
+  type MapOf,
+  type ShotResult,
+  type Shot,
+  type Venue,
+} from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { useDrag } from './use-drag.js';
@@ -25,7 +34,15 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
       )}
       {entries.map(([id, camera]) =>
         devices?.[id] ? (
-          <Camera key={id} id={id} camera={camera} device={devices[id]} on={id === selected} world={world} lit={lit} />
+          <Camera
+            key={id}
+            id={id}
+            camera={camera}
+            device={devices[id]}
+            on={id === selected}
+            world={world}
+            lit={lit}
+          />
         ) : null,
       )}
     </g>
@@ -110,7 +127,9 @@ const Camera = memo(function Camera({
       aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
       aria-pressed={on}
       {...drag}
-      onFocus={event => event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))}
+      onFocus={event =>
+        event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))
+      }
     >
       <circle className="halo" cx={x} cy={y} r={14} />
       <g transform={`translate(${x} ${y}) rotate(${numberOf(camera.aim) ?? 0})`}>
@@ -128,7 +147,15 @@ const Camera = memo(function Camera({
           stroke={on ? 'var(--brass)' : 'var(--rule)'}
           strokeWidth={on ? 1.6 : 1}
         />
-        <text x={width / 2} y={13} textAnchor="middle" fontSize={13} fontWeight={600} fill="var(--ink)" style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}>
+        <text
+          x={width / 2}
+          y={13}
+          textAnchor="middle"
+          fontSize={13}
+          fontWeight={600}
+          fill="var(--ink)"
+          style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+        >
           {device.label}
         </text>
       </g>

@@ -3,7 +3,11 @@ import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { px } from './viewport.js';
 
 /** Inside the room, beside the socket; below the wall where it is the south wall. */
-function labelAt(outline: readonly Point[], x: number, y: number): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
+function labelAt(
+  outline: readonly Point[],
+  x: number,
+  y: number,
+): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
   const { max } = boundsOf(outline);
   if (x < px(1)) return { x: x + 10, y: y + 4, textAnchor: 'start' };
   if (y > px(max[1] - 1)) return { x, y: y + 20, textAnchor: 'middle' };
@@ -24,7 +28,14 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
         const share = sockets[id]?.amps;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
-            <circle cx={x} cy={y} r={6} fill={selected === id || selected === circuit ? 'var(--brass)' : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.4} />
+            <circle
+              cx={x}
+              cy={y}
+              r={6}
+              fill={selected === id || selected === circuit ? 'var(--brass)' : 'var(--paper)'}
+              stroke="var(--ink)"
+              strokeWidth={1.4}
+            />
             <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
             {lit && (
               <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
@@ -39,7 +50,15 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
         const [x, y] = [px(at[0]), px(at[1])];
         return (
           <g key={id}>
-            <rect x={x - 5} y={y - 5} width={10} height={10} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
+            <rect
+              x={x - 5}
+              y={y - 5}
+              width={10}
+              height={10}
+              fill="var(--paper)"
+              stroke="var(--ink)"
+              strokeWidth={1.4}
+            />
             <path d={`M${x - 2.5},${y + 2}h5v-3h-5z`} fill="var(--ink)" />
             {lit && (
               <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">

@@ -13,7 +13,15 @@ export function ThingsLayer({ world, lit }: { world: RefObject<SVGGElement | nul
     <g data-layer="things" data-lit={lit}>
       {inOrder(devices).map(([id, device]) =>
         device.place?.at && !cameras[id] ? (
-          <Thing key={id} id={id} device={device} at={device.place.at} on={id === selected} world={world} lit={lit} />
+          <Thing
+            key={id}
+            id={id}
+            device={device}
+            at={device.place.at}
+            on={id === selected}
+            world={world}
+            lit={lit}
+          />
         ) : null,
       )}
     </g>
@@ -46,10 +54,20 @@ const Thing = memo(function Thing({
       aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
       aria-pressed={on}
       {...drag}
-      onFocus={event => event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))}
+      onFocus={event =>
+        event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))
+      }
     >
       <circle className="halo" cx={x} cy={y} r={12} />
-      <rect x={x - 6} y={y - 6} width={12} height={12} fill={on ? 'var(--brass)' : 'var(--shade)'} stroke="var(--ink)" strokeWidth={1.2} />
+      <rect
+        x={x - 6}
+        y={y - 6}
+        width={12}
+        height={12}
+        fill={on ? 'var(--brass)' : 'var(--shade)'}
+        stroke="var(--ink)"
+        strokeWidth={1.2}
+      />
       {(lit || on) && (
         <text className="over" {...labelAt(device, x, y)} fontSize={11.5} fill="var(--ink)">
           {device.label}
@@ -60,7 +78,11 @@ const Thing = memo(function Thing({
 });
 
 /** Above it, but beside it near the east wall, below it near the north wall, and to the right when it stays with the house. */
-function labelAt(device: Device, x: number, y: number): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
+function labelAt(
+  device: Device,
+  x: number,
+  y: number,
+): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
   if (device.resident) return { x: x + 10, y: y + 4, textAnchor: 'start' };
   if (x > px(18)) return { x: x - 11, y: y + 4, textAnchor: 'end' };
   return { x, y: y < px(1.5) ? y + 20 : y - 11, textAnchor: 'middle' };

@@ -23,11 +23,19 @@ export interface DragHandlers {
   readonly onPointerCancel: () => void;
 }
 
-export function useDrag(id: string, label: string, at: Point, world: RefObject<SVGGElement | null>): DragHandlers {
+export function useDrag(
+  id: string,
+  label: string,
+  at: Point,
+  world: RefObject<SVGGElement | null>,
+): DragHandlers {
   const { store, ui } = useOpenEvent();
   const drag = useRef<Drag>(undefined);
   const changeTo = (value: Point) => [
-    { document: 'plan' as const, patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }] },
+    {
+      document: 'plan' as const,
+      patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }],
+    },
   ];
   const metres = (event: PointerEvent, matrix: DOMMatrix): Point => {
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);

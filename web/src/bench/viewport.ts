@@ -36,10 +36,7 @@ export function useViewport(key: string, outline: readonly Point[]): Viewport {
     const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
     const box = svg.current?.getBoundingClientRect();
     const [w, h] = [box?.width || 800, box?.height || 600];
-    const k = Math.min(
-      (w - MARGIN.left - MARGIN.right) / width,
-      (h - MARGIN.top - MARGIN.bottom) / height,
-    );
+    const k = Math.min((w - MARGIN.left - MARGIN.right) / width, (h - MARGIN.top - MARGIN.bottom) / height);
     const scale = Math.max(0.15, Math.min(3, k));
     const x = MARGIN.left + (w - MARGIN.left - MARGIN.right - width * scale) / 2 - px(min[0]) * scale;
     const y = MARGIN.top + (h - MARGIN.top - MARGIN.bottom - height * scale) / 2 - px(min[1]) * scale;

@@ -27,13 +27,18 @@ export function EventsDoor() {
     getNextPageParam: page => page.next,
   });
   useEffect(() => listen(() => void queries.invalidateQueries({ queryKey: ['events'] })), [queries]);
-  const tell = (error: Error): void => setProblem(error instanceof ApiProblem ? error.lines : [error.message]);
+  const tell = (error: Error): void =>
+    setProblem(error instanceof ApiProblem ? error.lines : [error.message]);
   const open = ({ id }: { id: string }): void => {
     setProblem([]);
     void queries.invalidateQueries({ queryKey: ['events'] });
     void navigate(`/events/${id}/brief`);
   };
-  const copy = useMutation({ mutationFn: (id: string) => call<{ id: string }>(`/events/${id}/copy`, 'POST'), onSuccess: open, onError: tell });
+  const copy = useMutation({
+    mutationFn: (id: string) => call<{ id: string }>(`/events/${id}/copy`, 'POST'),
+    onSuccess: open,
+    onError: tell,
+  });
   const take = useMutation({
     mutationFn: async (chosen: File) => call<{ id: string }>('/events/import', 'POST', await chosen.text()),
     onSuccess: open,
@@ -81,9 +86,15 @@ export function EventsDoor() {
       <Loading query={events} what="the events" />
       <ul>
         {list.map(event => (
-          <li key={event.id} className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule">
+          <li
+            key={event.id}
+            className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule"
+          >
             <div className="min-w-0">
-              <Link className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade" to={`/events/${event.id}/brief`}>
+              <Link
+                className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade"
+                to={`/events/${event.id}/brief`}
+              >
                 {event.label}
               </Link>
               <p className="text-faint mt-1">
@@ -92,20 +103,38 @@ export function EventsDoor() {
             </div>
             <div className="text-right max-w-md">
               <p>
-                {event.snags.stop > 0 && <span className="text-stop font-semibold">◆ {event.snags.stop} stop{event.snags.stop === 1 ? '' : 's'} </span>}
-                {event.snags.risk > 0 && <span className="text-risk font-semibold">◇ {event.snags.risk} risk{event.snags.risk === 1 ? '' : 's'} </span>}
-                {event.snags.note > 0 && <span className="text-note">○ {event.snags.note} note{event.snags.note === 1 ? '' : 's'}</span>}
+                {event.snags.stop > 0 && (
+                  <span className="text-stop font-semibold">
+                    ◆ {event.snags.stop} stop{event.snags.stop === 1 ? '' : 's'}{' '}
+                  </span>
+                )}
+                {event.snags.risk > 0 && (
+                  <span className="text-risk font-semibold">
+                    ◇ {event.snags.risk} risk{event.snags.risk === 1 ? '' : 's'}{' '}
+                  </span>
+                )}
+                {event.snags.note > 0 && (
+                  <span className="text-note">
+                    ○ {event.snags.note} note{event.snags.note === 1 ? '' : 's'}
+                  </span>
+                )}
                 {event.worst === null && <span className="text-done">no open snags</span>}
               </p>
               {event.worst && <p className="text-faint text-[13px] truncate">{event.worst}</p>}
             </div>
-            <button className="button" aria-label={`Copy ${event.label}`} onClick={() => copy.mutate(event.id)}>
+            <button
+              className="button"
+              aria-label={`Copy ${event.label}`}
+              onClick={() => copy.mutate(event.id)}
+            >
               Copy
             </button>
           </li>
         ))}
       </ul>
-      {events.isSuccess && list.length === 0 && <p className="py-4">No event yet. Make one: it takes a name, a start and a venue.</p>}
+      {events.isSuccess && list.length === 0 && (
+        <p className="py-4">No event yet. Make one: it takes a name, a start and a venue.</p>
+      )}
       {events.hasNextPage && (
         <button className="button mt-4" onClick={() => void events.fetchNextPage()}>
           More
@@ -123,14 +152,22 @@ export function EventsDoor() {
 /** Which organisation this browser works in, where there are several. */
 function OrganisationChoice() {
   const queries = useQueryClient();
-  const info = useQuery({ queryKey: ['organisation'], queryFn: () => call<OrganisationInfo>('/organisation') });
+  const info = useQuery({
+    queryKey: ['organisation'],
+    queryFn: () => call<OrganisationInfo>('/organisation'),
+  });
   const change = useMutation({
     mutationFn: (id: string) => call('/organisation', 'PUT', { id }),
     onSuccess: () => queries.resetQueries(),
   });
   if (!info.data || info.data.organisations.length < 2) return null;
   return (
-    <select className="field" aria-label="Organisation" value={info.data.id} onChange={event => change.mutate(event.target.value)}>
+    <select
+      className="field"
+      aria-label="Organisation"
+      value={info.data.id}
+      onChange={event => change.mutate(event.target.value)}
+    >
       {info.data.organisations.map(({ id, name }) => (
         <option key={id} value={id}>
           {name}

@@ -9,12 +9,16 @@ type PersonLine = Person & { readonly id: string };
 /** The people who help, and what they can do. */
 export function HandsDoor() {
   const queries = useQueryClient();
-  const people = useQuery({ queryKey: ['people'], queryFn: () => call<{ people: readonly PersonLine[] }>('/people') });
+  const people = useQuery({
+    queryKey: ['people'],
+    queryFn: () => call<{ people: readonly PersonLine[] }>('/people'),
+  });
   const rename = async (id: string, name: string): Promise<void> => {
     await call(`/people/${id}`, 'PATCH', { name });
     await queries.invalidateQueries({ queryKey: ['people'] });
   };
-  const lifting = ({ lift }: Person): string => (lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`);
+  const lifting = ({ lift }: Person): string =>
+    lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;
   return (
     <Door title="Hands">
       <Loading query={people} what="the people" />
@@ -30,15 +34,24 @@ export function HandsDoor() {
           {people.data?.people.map(person => (
             <tr key={person.id}>
               <td>
-                <RenameField label="Name" value={person.name} max={80} onSave={name => rename(person.id, name)} />
+                <RenameField
+                  label="Name"
+                  value={person.name}
+                  max={80}
+                  onSave={name => rename(person.id, name)}
+                />
               </td>
               <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>
-              <td className="text-faint">{[person.young ? 'under 18' : '', lifting(person)].filter(Boolean).join(', ')}</td>
+              <td className="text-faint">
+                {[person.young ? 'under 18' : '', lifting(person)].filter(Boolean).join(', ')}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="text-faint mt-3">Only what is needed is kept here; a person’s data is shown or erased when they ask.</p>
+      <p className="text-faint mt-3">
+        Only what is needed is kept here; a person’s data is shown or erased when they ask.
+      </p>
     </Door>
   );
 }

@@ -11,7 +11,13 @@ interface Fields {
 }
 
 /** A new event: name, start, venue. */
-export default function NewEventDialog({ onClose, onMade }: { onClose: () => void; onMade: (made: { id: string }) => void }) {
+export default function NewEventDialog({
+  onClose,
+  onMade,
+}: {
+  onClose: () => void;
+  onMade: (made: { id: string }) => void;
+}) {
   const venues = useQuery({
     queryKey: ['venues'],
     queryFn: () => call<{ venues: readonly { id: string; name: string }[] }>('/venues'),
@@ -23,12 +29,15 @@ export default function NewEventDialog({ onClose, onMade }: { onClose: () => voi
     const instant = fromField(start, zone);
     if (!instant) return setError('start', { message: 'a day and a time' });
     try {
-      onMade(await call<{ id: string }>('/events', 'POST', { label: label.trim(), start: instant, zone, venue }));
+      onMade(
+        await call<{ id: string }>('/events', 'POST', { label: label.trim(), start: instant, zone, venue }),
+      );
     } catch (error) {
       setError('root', { message: error instanceof ApiProblem ? error.lines.join(' · ') : String(error) });
     }
   });
-  const fault = (message: string | undefined) => message && <span className="text-stop text-[13px]">{message}</span>;
+  const fault = (message: string | undefined) =>
+    message && <span className="text-stop text-[13px]">{message}</span>;
   return (
     <Dialog title="New event" onClose={onClose}>
       <form className="grid gap-3" onSubmit={event => void make(event)}>
@@ -44,11 +53,20 @@ export default function NewEventDialog({ onClose, onMade }: { onClose: () => voi
         </label>
         <label>
           Live at ({zone}) {fault(errors.start?.message)}
-          <input className="field w-full" type="datetime-local" aria-invalid={Boolean(errors.start)} {...register('start', { required: 'a day and a time' })} />
+          <input
+            className="field w-full"
+            type="datetime-local"
+            aria-invalid={Boolean(errors.start)}
+            {...register('start', { required: 'a day and a time' })}
+          />
         </label>
         <label>
           Venue {fault(errors.venue?.message)}
-          <select className="field w-full" aria-invalid={Boolean(errors.venue)} {...register('venue', { required: 'choose one' })}>
+          <select
+            className="field w-full"
+            aria-invalid={Boolean(errors.venue)}
+            {...register('venue', { required: 'choose one' })}
+          >
             {venues.data?.venues.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}

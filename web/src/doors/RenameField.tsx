@@ -2,7 +2,17 @@ import { useState } from 'react';
 import { ApiProblem } from '../api/client.js';
 
 /** A name that is changed in place; what the server refuses stays in the field, with the reason. */
-export function RenameField({ label, value, max, onSave }: { label: string; value: string; max: number; onSave: (text: string) => Promise<unknown> }) {
+export function RenameField({
+  label,
+  value,
+  max,
+  onSave,
+}: {
+  label: string;
+  value: string;
+  max: number;
+  onSave: (text: string) => Promise<unknown>;
+}) {
   const [problem, setProblem] = useState('');
   return (
     <>
@@ -22,7 +32,8 @@ export function RenameField({ label, value, max, onSave }: { label: string; valu
           }
           onSave(text).then(
             () => setProblem(''),
-            (error: unknown) => setProblem(error instanceof ApiProblem ? (error.lines[1] ?? error.message) : String(error)),
+            (error: unknown) =>
+              setProblem(error instanceof ApiProblem ? (error.lines[1] ?? error.message) : String(error)),
           );
         }}
       />

@@ -22,12 +22,22 @@ export function ShelfDoor() {
   };
   const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
   const lines = shelf.data?.items.filter(item =>
-    `${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`.toLowerCase().includes(wanted.trim().toLowerCase()),
+    `${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`
+      .toLowerCase()
+      .includes(wanted.trim().toLowerCase()),
   );
   return (
     <Door
       title="Shelf"
-      actions={<input className="field w-64" aria-label="Find on the shelf" placeholder="Find by tape, kind or state" value={wanted} onChange={event => setWanted(event.target.value)} />}
+      actions={
+        <input
+          className="field w-64"
+          aria-label="Find on the shelf"
+          placeholder="Find by tape, kind or state"
+          value={wanted}
+          onChange={event => setWanted(event.target.value)}
+        />
+      }
     >
       <Loading query={shelf} what="the shelf" />
       <table className="table-fixed">
@@ -45,19 +55,33 @@ export function ShelfDoor() {
           {lines?.map(item => (
             <tr key={item.id}>
               <td>
-                <RenameField label="Tape code" value={item.tape} max={16} onSave={tape => change(item.id, { tape })} />
+                <RenameField
+                  label="Tape code"
+                  value={item.tape}
+                  max={16}
+                  onSave={tape => change(item.id, { tape })}
+                />
               </td>
               <td>{kindOf(item)?.label ?? 'unknown kind'}</td>
               <td className="text-faint">{kindOf(item)?.family}</td>
               <td>{item.count ?? 1}</td>
               <td>
-                <select className="field" aria-label={`State of ${item.tape}`} value={item.state} onChange={event => void change(item.id, { state: event.target.value as Item['state'] })}>
+                <select
+                  className="field"
+                  aria-label={`State of ${item.tape}`}
+                  value={item.state}
+                  onChange={event => void change(item.id, { state: event.target.value as Item['state'] })}
+                >
                   {STATES.map(state => (
                     <option key={state}>{state}</option>
                   ))}
                 </select>
               </td>
-              <td className="text-faint">{[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`].filter(Boolean).join(', ')}</td>
+              <td className="text-faint">
+                {[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`]
+                  .filter(Boolean)
+                  .join(', ')}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -19,7 +19,10 @@ interface VenueLine {
 /** The venues that were surveyed. */
 export function VenuesDoor() {
   const queries = useQueryClient();
-  const venues = useQuery({ queryKey: ['venues'], queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues') });
+  const venues = useQuery({
+    queryKey: ['venues'],
+    queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
+  });
   const rename = async ({ id, revision }: VenueLine, value: string): Promise<void> => {
     await call('/edits', 'POST', {
       ...{ id: newId(), label: 'Rename a venue', author: author() },
@@ -45,7 +48,12 @@ export function VenuesDoor() {
           {venues.data?.venues.map(venue => (
             <tr key={venue.id}>
               <td className="w-1/2">
-                <RenameField label="Name of the venue" value={venue.name} max={80} onSave={text => rename(venue, text)} />
+                <RenameField
+                  label="Name of the venue"
+                  value={venue.name}
+                  max={80}
+                  onSave={text => rename(venue, text)}
+                />
               </td>
               <td>
                 {venue.volts} V, {venue.hertz} Hz
@@ -59,7 +67,8 @@ export function VenuesDoor() {
         </tbody>
       </table>
       <p className="text-faint mt-3">
-        An event keeps the survey it was planned with; what differs on the day is changed under Ground, for that event only.
+        An event keeps the survey it was planned with; what differs on the day is changed under Ground, for
+        that event only.
       </p>
     </Door>
   );

@@ -1,7 +1,15 @@
 import type { ReactNode } from 'react';
 
 /** A door's page: a title line with its actions, and what stands behind it. */
-export function Door({ title, actions, children }: { title: string; actions?: ReactNode; children: ReactNode }) {
+export function Door({
+  title,
+  actions,
+  children,
+}: {
+  title: string;
+  actions?: ReactNode;
+  children: ReactNode;
+}) {
   return (
     <main className="overflow-auto px-6 py-4">
       <div className="max-w-[1180px] mx-auto">
@@ -15,7 +23,13 @@ export function Door({ title, actions, children }: { title: string; actions?: Re
   );
 }
 
-export function Loading({ query, what }: { query: { isPending: boolean; error: Error | null; refetch: () => unknown }; what: string }) {
+export function Loading({
+  query,
+  what,
+}: {
+  query: { isPending: boolean; error: Error | null; refetch: () => unknown };
+  what: string;
+}) {
   if (query.error) {
     return (
       <p className="py-4">

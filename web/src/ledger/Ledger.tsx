@@ -52,7 +52,9 @@ export function FigureRow({
         ) : (
           <>
             <span className={`value ${flag ? TONE[flag] : ''}`}>{text}</span>
-            <span className="text-faint">{figure.value === null ? '' : [shown.unit, unit].filter(Boolean).join(' ')}</span>
+            <span className="text-faint">
+              {figure.value === null ? '' : [shown.unit, unit].filter(Boolean).join(' ')}
+            </span>
           </>
         )}
         {(children || (figure.value === null && figure.why)) && (
@@ -67,7 +69,9 @@ export function FigureRow({
 const SUPERSCRIPT: Readonly<Record<string, string>> = { '^ 2': '²', '^ 3': '³' };
 
 const pretty = (formula: string): string =>
-  formula.replace(/ ?(\^ [23])\b/g, (_, power: string) => SUPERSCRIPT[power] ?? power).replaceAll(' * ', ' · ');
+  formula
+    .replace(/ ?(\^ [23])\b/g, (_, power: string) => SUPERSCRIPT[power] ?? power)
+    .replaceAll(' * ', ' · ');
 
 /** Formula, terms with units and where each comes from, rule and source. */
 function WorkingBlock({ figure, label }: { figure: Figure; label: ReactNode }) {
@@ -89,7 +93,9 @@ function WorkingBlock({ figure, label }: { figure: Figure; label: ReactNode }) {
           ))}
         </ul>
       )}
-      {(rule ?? source) && <div className="text-faint text-[12.5px] mt-1">{[rule, source].filter(Boolean).join(' · ')}</div>}
+      {(rule ?? source) && (
+        <div className="text-faint text-[12.5px] mt-1">{[rule, source].filter(Boolean).join(' · ')}</div>
+      )}
       {figure.why && <div className="text-faint text-[12.5px]">{figure.why}</div>}
     </div>
   );
@@ -98,7 +104,9 @@ function WorkingBlock({ figure, label }: { figure: Figure; label: ReactNode }) {
 function TermLine({ term: { name, value, unit, from } }: { term: Term }) {
   const { ui } = useOpenEvent();
   const reading = useReading();
-  const known = useEvent(({ assessment }) => ('figure' in from ? figureAt(assessment, from.figure) !== undefined : false));
+  const known = useEvent(({ assessment }) =>
+    'figure' in from ? figureAt(assessment, from.figure) !== undefined : false,
+  );
   return (
     <li>
       {name} = {showText(value, unit, reading)}{' '}
@@ -107,7 +115,10 @@ function TermLine({ term: { name, value, unit, from } }: { term: Term }) {
         {'document' in from && `${from.document} ${from.pointer}`}
         {'figure' in from &&
           (known ? (
-            <button className="link" onClick={() => openFigure(from.figure, path => ui.set({ working: path }))}>
+            <button
+              className="link"
+              onClick={() => openFigure(from.figure, path => ui.set({ working: path }))}
+            >
               {from.figure}
             </button>
           ) : (
@@ -132,7 +143,8 @@ export function useWorkingKey(): void {
   const hovered = useRef<string | undefined>(undefined);
   useShortcuts({
     w: () => {
-      const row = document.activeElement?.closest('[data-figure]') ?? document.querySelector('[data-figure]:hover');
+      const row =
+        document.activeElement?.closest('[data-figure]') ?? document.querySelector('[data-figure]:hover');
       const path = row?.getAttribute('data-figure') ?? hovered.current ?? ui.get().working;
       if (!path) return false;
       hovered.current = path;
@@ -143,7 +155,15 @@ export function useWorkingKey(): void {
 }
 
 /** A heading of the ledger with what it is about in bold. */
-export function Heading({ children, about, right }: { children: ReactNode; about?: ReactNode; right?: ReactNode }) {
+export function Heading({
+  children,
+  about,
+  right,
+}: {
+  children: ReactNode;
+  about?: ReactNode;
+  right?: ReactNode;
+}) {
   return (
     <h3>
       {children} {about && <b>{about}</b>}

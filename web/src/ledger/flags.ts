@@ -10,7 +10,8 @@ export function useFlags(): (path: string) => 'stop' | 'risk' | undefined {
   const flags = useMemo(() => {
     const worst = new Map<string, Severity>();
     for (const { because, severity } of snags) {
-      for (const path of because) if (RANK[severity] > RANK[worst.get(path) ?? 'note']) worst.set(path, severity);
+      for (const path of because)
+        if (RANK[severity] > RANK[worst.get(path) ?? 'note']) worst.set(path, severity);
     }
     return worst;
   }, [snags]);

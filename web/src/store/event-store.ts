@@ -53,7 +53,7 @@ export class EventStore {
   private readonly revisions: Record<DocumentName, number>;
   private queue: LocalEdit[] = [];
   private dragging: readonly LocalChange[] = [];
-  private undoStack: Done[] = [];
+  private readonly undoStack: Done[] = [];
   private redoStack: Done[] = [];
   private sending = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -65,7 +65,15 @@ export class EventStore {
   ) {
     const { documents, shelf, hands, claims, venueNow } = opened;
     const body = <Name extends DocumentName>(name: Name): Bundle[Name] => documents[name].body;
-    this.base = { plan: body('plan'), venue: body('venue'), rules: body('rules'), kinds: body('kinds'), shelf, hands, claims };
+    this.base = {
+      plan: body('plan'),
+      venue: body('venue'),
+      rules: body('rules'),
+      kinds: body('kinds'),
+      shelf,
+      hands,
+      claims,
+    };
     const each = <T>(of: (name: DocumentName) => T): Record<DocumentName, T> => ({
       ...{ plan: of('plan'), venue: of('venue') },
       ...{ rules: of('rules'), kinds: of('kinds') },
@@ -158,7 +166,8 @@ export class EventStore {
 
   private enqueue(edit: LocalEdit): void {
     const last = this.queue.at(-1);
-    const joins = last?.mergeKey !== undefined && last.mergeKey === edit.mergeKey && last.notBefore > Date.now();
+    const joins =
+      last?.mergeKey !== undefined && last.mergeKey === edit.mergeKey && last.notBefore > Date.now();
     if (joins && !(this.sending && this.queue.length === 1)) this.queue.splice(-1, 1, merged(last, edit));
     else {
       if (last && last.notBefore > 0) this.queue.splice(-1, 1, { ...last, notBefore: 0 });
@@ -229,7 +238,10 @@ export class EventStore {
   private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
     const problem = error instanceof ApiProblem ? error : new ApiProblem(0, String(error));
     if (problem.status === 0 || problem.status >= 500 || problem.status === 429) {
-      this.update({ saving: 'offline', message: `${problem.message}; your changes are kept here and sent later.` });
+      this.update({
+        saving: 'offline',
+        message: `${problem.message}; your changes are kept here and sent later.`,
+      });
       this.timer = setTimeout(() => void this.flush(), RETRY_MS);
       return false;
     }
@@ -280,9 +292,15 @@ export class EventStore {
       interface Changes {
         readonly revision: number;
         readonly body?: Bundle[DocumentName];
-        readonly changes?: readonly { readonly revision: number; readonly edit: string; readonly patch: readonly Operation[] }[];
+        readonly changes?: readonly {
+          readonly revision: number;
+          readonly edit: string;
+          readonly patch: readonly Operation[];
+        }[];
       }
-      const answer = await call<Changes>(`/documents/${this.state.ids[name]}/changes?since=${this.revisions[name]}`);
+      const answer = await call<Changes>(
+        `/documents/${this.state.ids[name]}/changes?since=${this.revisions[name]}`,
+      );
       if (answer.body) {
         this.base = { ...this.base, [name]: answer.body };
         this.revisions[name] = answer.revision;
@@ -329,14 +347,22 @@ export class EventStore {
     try {
       const answer = await call<EditAnswer>('/edits', 'POST', {
         ...{ id, label: words, author: author(), undoes: edit },
-        changes: documents.map(({ document, revision, inverse }) => ({ document, base: revision, patch: inverse })),
+        changes: documents.map(({ document, revision, inverse }) => ({
+          document,
+          base: revision,
+          patch: inverse,
+        })),
       });
       await this.catchUp();
       onto.push({ label, ...answer });
       this.update({ message: `${words}.` });
     } catch (error) {
       const conflict = error instanceof ApiProblem && error.status === 409;
-      const why = conflict ? 'somebody has changed it since' : error instanceof Error ? error.message : String(error);
+      const why = conflict
+        ? 'somebody has changed it since'
+        : error instanceof Error
+          ? error.message
+          : String(error);
       this.say(`${words} is not possible: ${why}.`);
     }
   }
@@ -344,6 +370,7 @@ export class EventStore {
 
 function withChanges(bundle: Bundle, changes: readonly LocalChange[]): Bundle {
   let next = bundle;
-  for (const { document, patch } of changes) next = { ...next, [document]: applyPatch(next[document], patch) };
+  for (const { document, patch } of changes)
+    next = { ...next, [document]: applyPatch(next[document], patch) };
   return next;
 }

@@ -15,7 +15,8 @@ export function upgradeBundle(raw: unknown): { file: unknown } | { faults: Fault
   let file = raw as Record<string, unknown>;
   if (file.format !== BUNDLE_FORMAT) return refuse('/format', `must be “${BUNDLE_FORMAT}”`);
   const version = file.version;
-  if (!Number.isInteger(version) || Number(version) < 1) return refuse('/version', 'must be a whole number from 1');
+  if (!Number.isInteger(version) || Number(version) < 1)
+    return refuse('/version', 'must be a whole number from 1');
   if (Number(version) > NEWEST) {
     return refuse('/version', `is ${Number(version)}; this program reads up to version ${NEWEST}`);
   }

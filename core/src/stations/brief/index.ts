@@ -80,4 +80,8 @@ function briefOf({ start, outputs, runningOrder }: BriefReads): BriefResult {
   };
 }
 
-export const brief: Station<BriefReads, BriefResult> = { name: 'brief', rules: [noOutput, noLiveItem], compute };
+export const brief: Station<BriefReads, BriefResult> = {
+  name: 'brief',
+  rules: [noOutput, noLiveItem],
+  compute,
+};

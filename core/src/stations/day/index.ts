@@ -106,19 +106,38 @@ function drafts(
     }
   }
   for (const [id, label] of Object.entries(cameras)) {
-    add(id, { moment: 'Rig', label: `${label} stands and points as planned`, detail: 'stand weighted, strain relief on the plug' });
+    add(id, {
+      moment: 'Rig',
+      label: `${label} stands and points as planned`,
+      detail: 'stand weighted, strain relief on the plug',
+    });
   }
   for (const [id, lead] of Object.entries(leads)) {
-    const over = lead.crossings.map(zone => (zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`));
-    add(id, { moment: 'Rig', label: lead.label, detail: ['laid and taped', ...over].join(', '), tape: lead.tape });
+    const over = lead.crossings.map(zone =>
+      zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`,
+    );
+    add(id, {
+      moment: 'Rig',
+      label: lead.label,
+      detail: ['laid and taped', ...over].join(', '),
+      tape: lead.tape,
+    });
   }
   for (const [id, source] of Object.entries(signal.sources)) {
     if (source.input.value === null) continue;
     const label = signal.wiring.devices[id]?.label ?? id;
-    add(id, { moment: 'Line check', label: `Picture from ${label}`, detail: `seen on ${String(source.input.value)}` });
+    add(id, {
+      moment: 'Line check',
+      label: `Picture from ${label}`,
+      detail: `seen on ${String(source.input.value)}`,
+    });
   }
   for (const [id, output] of inOrder(outputs)) {
-    const words = { stream: 'is received over another line', recording: 'grows on the disk', screen: 'shows the programme' };
+    const words = {
+      stream: 'is received over another line',
+      recording: 'grows on the disk',
+      screen: 'shows the programme',
+    };
     add(id, { moment: 'Line check', label: `${output.label} ${words[output.kind]}` });
     const stopped = { stream: 'is ended', recording: 'is stopped and the file plays', screen: 'is dark' };
     add(id, { moment: 'End', label: `${output.label} ${stopped[output.kind]}` });
@@ -141,11 +160,15 @@ function drafts(
     });
   }
   add('exits', { moment: 'Before doors', label: 'Exits and aisles are clear, every lead taped or ramped' });
-  add('sound', { moment: 'Five minutes before', label: 'Sound heard in headphones on the recording or stream' });
+  add('sound', {
+    moment: 'Five minutes before',
+    label: 'Sound heard in headphones on the recording or stream',
+  });
   return list;
 }
 
-const textOf = (figure: Figure): string | undefined => (typeof figure.value === 'string' ? figure.value : undefined);
+const textOf = (figure: Figure): string | undefined =>
+  typeof figure.value === 'string' ? figure.value : undefined;
 
 function compute(reads: DayReads, memo: Memo): DayResult {
   const { ticks, outputs, signal, stream, runs, pack, shots } = reads;
@@ -179,7 +202,9 @@ function compute(reads: DayReads, memo: Memo): DayResult {
           tape: draft.tape,
           unit: draft.unit,
           atLeast:
-            draft.atLeast && typeof wanted === 'number' ? { path: draft.atLeast.path, value: wanted } : undefined,
+            draft.atLeast && typeof wanted === 'number'
+              ? { path: draft.atLeast.path, value: wanted }
+              : undefined,
           tick,
           by: entry?.by,
           at: entry?.at,
@@ -193,14 +218,20 @@ function compute(reads: DayReads, memo: Memo): DayResult {
     });
     const list = Object.values(checks);
     const early = list.filter(check => MOMENTS.indexOf(check.moment) <= MOMENTS.indexOf('Before doors'));
-    const open = found(early.filter(check => check.tick === undefined).length, 'pieces', 'checks without a tick up to “Before doors”');
+    const open = found(
+      early.filter(check => check.tick === undefined).length,
+      'pieces',
+      'checks without a tick up to “Before doors”',
+    );
     return {
       checks,
       ...count(list),
       moments: Object.fromEntries(
         MOMENTS.map(moment => [moment, count(list.filter(check => check.moment === moment))]),
       ),
-      readyForDoors: calc('', 'open = 0', [{ ...taken('open', open, ''), from: { source: open.working.method ?? '' } }]),
+      readyForDoors: calc('', 'open = 0', [
+        { ...taken('open', open, ''), from: { source: open.working.method ?? '' } },
+      ]),
     };
   });
 }

@@ -143,7 +143,11 @@ function aisleOf(
   rules: Rules,
 ): { width: Figure; wideEnough: Figure } {
   const { min, max } = boundsOf(outline);
-  const width = found(walk === 'x' ? max[1] - min[1] : max[0] - min[0], 'm', 'extent across the way people walk');
+  const width = found(
+    walk === 'x' ? max[1] - min[1] : max[0] - min[0],
+    'm',
+    'extent across the way people walk',
+  );
   return {
     width,
     wideEnough: calc(
@@ -159,7 +163,11 @@ function aisleOf(
 }
 
 function floorFigure(areas: NonNullable<Venue['areas']>, at: Point, level: string | undefined): Figure {
-  return found(floorAt(areas, at, level), 'm', 'height of the highest raised floor there, or of the gallery named');
+  return found(
+    floorAt(areas, at, level),
+    'm',
+    'height of the highest raised floor there, or of the gallery named',
+  );
 }
 
 interface ChainLink {
@@ -170,7 +178,7 @@ interface ChainLink {
 /** A device and what it is inside of, outermost last; a ring of devices inside each other is cut. */
 function chainOf(devices: MapOf<Device>, id: string): ChainLink[] {
   const chain: ChainLink[] = [];
-  for (let next: string | undefined = id; next; ) {
+  for (let next: string | undefined = id; next;) {
     const device: Device | undefined = devices[next];
     if (!device || chain.some(link => link.id === next)) break;
     chain.push({ id: next, device });

@@ -36,7 +36,8 @@ export function stretchVenue(
   };
   set('/outline', venue.outline, movedAll(venue.outline));
   for (const map of ['pillars', 'marks', 'sockets', 'networkSockets'] as const) {
-    for (const [id, { at }] of Object.entries(venue[map] ?? {})) set(pointerOf(map, id, 'at'), at, movedPoint(at));
+    for (const [id, { at }] of Object.entries(venue[map] ?? {}))
+      set(pointerOf(map, id, 'at'), at, movedPoint(at));
   }
   for (const [id, { outline }] of Object.entries(venue.areas ?? {})) {
     set(pointerOf('areas', id, 'outline'), outline, movedAll(outline));
@@ -52,7 +53,9 @@ export function stretchVenue(
   const devices = Object.entries(plan.devices ?? {}).flatMap(([id, { place }]): Operation[] => {
     if (!place?.at) return [];
     const value = movedPoint(place.at);
-    return value[along] === place.at[along] ? [] : [{ op: 'replace', path: `/devices/${id}/place/at`, value }];
+    return value[along] === place.at[along]
+      ? []
+      : [{ op: 'replace', path: `/devices/${id}/place/at`, value }];
   });
   return [...setAllInVenue(plan.venueChanges, values), ...devices];
 }

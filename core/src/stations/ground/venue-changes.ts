@@ -1,6 +1,13 @@
 /** The venue as an event sees it: the shared venue with the event's own changes. */
 import type { Venue, VenueChange } from '../../documents/index.js';
-import { applyPatch, inOrder, valueAt, type Json, type MapOf, type Operation } from '../../foundations/index.js';
+import {
+  applyPatch,
+  inOrder,
+  valueAt,
+  type Json,
+  type MapOf,
+  type Operation,
+} from '../../foundations/index.js';
 
 export interface SeenVenue {
   readonly venue: Venue;

@@ -63,7 +63,11 @@ interface Wanted {
 }
 
 /** Roles follow from the design: lead always, operators per operated camera, the rest by what is there. */
-function rolesWanted(devices: MapOf<Device> | undefined, outputs: MapOf<Output> | undefined, signal: SignalResult): Wanted[] {
+function rolesWanted(
+  devices: MapOf<Device> | undefined,
+  outputs: MapOf<Output> | undefined,
+  signal: SignalResult,
+): Wanted[] {
   const all = inOrder(devices);
   const familyOf = (id: string) => signal.wiring.kindOf(id)?.family;
   const streams = Object.values(outputs ?? {}).some(output => output.kind === 'stream');
@@ -93,7 +97,12 @@ function rolesWanted(devices: MapOf<Device> | undefined, outputs: MapOf<Output> 
     });
   }
   if (all.some(([id]) => familyOf(id) === 'computer')) {
-    roles.push({ key: 'graphics', label: 'Graphics and words', skill: 'graphics', why: 'a computer shows words' });
+    roles.push({
+      key: 'graphics',
+      label: 'Graphics and words',
+      skill: 'graphics',
+      why: 'a computer shows words',
+    });
   }
   if (streams) {
     roles.push({ key: 'sound', label: 'Stream sound', skill: 'sound', why: 'a stream is wanted' });
@@ -103,7 +112,10 @@ function rolesWanted(devices: MapOf<Device> | undefined, outputs: MapOf<Output> 
   return roles;
 }
 
-function compute({ devices, outputs, assignments, hands, brief, signal, runs }: HandsReads, memo: Memo): HandsResult {
+function compute(
+  { devices, outputs, assignments, hands, brief, signal, runs }: HandsReads,
+  memo: Memo,
+): HandsResult {
   const { wiring } = signal;
   const worked = memo.keep(
     'worked',
@@ -113,7 +125,9 @@ function compute({ devices, outputs, assignments, hands, brief, signal, runs }: 
     rolesOf(rolesWanted(devices, outputs, signal), assignments, hands),
   );
   const crossings = new Set(
-    Object.values(runs.runs).flatMap(run => run.crossings.filter(zone => zone.kind === 'aisle').map(zone => zone.id)),
+    Object.values(runs.runs).flatMap(run =>
+      run.crossings.filter(zone => zone.kind === 'aisle').map(zone => zone.id),
+    ),
   ).size;
   const leads = Object.keys(runs.runs).length;
   const work = memo.once('work', [wiring, worked, runs.totalOnFloor, crossings, leads], () =>

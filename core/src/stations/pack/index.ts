@@ -26,7 +26,15 @@ export interface PackReads {
   readonly runs: RunsResult;
 }
 
-export const GROUPS = ['Cameras', 'Desk', 'Adapters', 'Cables', 'Power', 'Cases and stands', 'Floor'] as const;
+export const GROUPS = [
+  'Cameras',
+  'Desk',
+  'Adapters',
+  'Cables',
+  'Power',
+  'Cases and stands',
+  'Floor',
+] as const;
 export type Group = (typeof GROUPS)[number];
 
 /** One line of the checklist: a tagged thing, or a count of untagged ones. */
@@ -66,7 +74,15 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
   const deviceLines = memo.each(
     'devices',
     inOrder(devices).filter(([, device]) => device.resident !== true),
-    device => [device.kind, device.item, device.label, device.place?.inside, devices?.[device.place?.inside ?? '']?.label, kinds, shelf],
+    device => [
+      device.kind,
+      device.item,
+      device.label,
+      device.place?.inside,
+      devices?.[device.place?.inside ?? '']?.label,
+      kinds,
+      shelf,
+    ],
     device => deviceLine(device, devices, kinds, shelf),
   );
   const cableLines = memo.each(
@@ -75,7 +91,9 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
     run => [run.item, run.label, run.makeWords, run.length.value === null, shelf, kinds],
     run => ({
       group: 'Cables' as const,
-      label: run.item ? (kinds.kinds[shelf.items[run.item]?.kind ?? '']?.label ?? 'Cable') : `Cable, ${run.makeWords}`,
+      label: run.item
+        ? (kinds.kinds[shelf.items[run.item]?.kind ?? '']?.label ?? 'Cable')
+        : `Cable, ${run.makeWords}`,
       purpose: run.label,
       tape: run.item === undefined ? undefined : shelf.items[run.item]?.tape,
       item: run.item,
@@ -100,7 +118,10 @@ function packOf(
   const tapeRolls = calc(
     'rolls',
     'ceil(taped / roll)',
-    [taken('taped', totalOnFloor, 'runs.totalOnFloor'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
+    [
+      taken('taped', totalOnFloor, 'runs.totalOnFloor'),
+      constant('roll', 50, 'm', 'cloth tape, rolls of 50 m'),
+    ],
     { rule: 'one strip along every lead on the floor' },
   );
   const rampPieces = calc('pieces', 'ceil(width / piece)', [
@@ -154,7 +175,12 @@ function packOf(
   };
 }
 
-function deviceLine(device: Device, devices: MapOf<Device> | undefined, kinds: Kinds, shelf: Shelf): PackLine {
+function deviceLine(
+  device: Device,
+  devices: MapOf<Device> | undefined,
+  kinds: Kinds,
+  shelf: Shelf,
+): PackLine {
   const kind = kinds.kinds[device.kind];
   return {
     group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',

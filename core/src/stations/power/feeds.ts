@@ -40,7 +40,12 @@ function outletsNear({ signal, ground, own }: PowerSeen, device: string): Outlet
 }
 
 /** Feeds a device from each outlet in turn; `drop` is a power link to remove with it. */
-export function* feedFromOutlets(seen: PowerSeen, device: string, seed: string, drop?: string): Generator<Fix> {
+export function* feedFromOutlets(
+  seen: PowerSeen,
+  device: string,
+  seed: string,
+  drop?: string,
+): Generator<Fix> {
   const { wiring } = seen.signal;
   const inlet = inOrder(wiring.kindOf(device)?.ports).find(
     ([, port]) => port.direction === 'in' && port.carries === 'power' && port.connector === 'mains',

@@ -99,11 +99,7 @@ function compute(reads: PowerReads, memo: Memo): PowerResult {
     }
     const loadsOf = (ids: readonly string[], of: 'watts' | 'amps', name: string): Term[] =>
       ids.flatMap(id => (devices[id] ? [taken(name, devices[id][of], `power.devices.${id}.${of}`)] : []));
-    const loadAt = (
-      ids: readonly string[],
-      path: string,
-      rating: Term,
-    ): SocketLoad => {
+    const loadAt = (ids: readonly string[], path: string, rating: Term): SocketLoad => {
       const watts = calc('W', 'sum(load)', loadsOf(ids, 'watts', 'load'));
       const amps = calc('A', 'sum(load)', loadsOf(ids, 'amps', 'load'));
       return {
@@ -290,7 +286,9 @@ function dropsOf(
     if (!link) continue;
     const amps = feeds
       .throughLink(link)
-      .flatMap(device => (devices[device] ? [taken('I', devices[device].amps, `power.devices.${device}.amps`)] : []));
+      .flatMap(device =>
+        devices[device] ? [taken('I', devices[device].amps, `power.devices.${device}.amps`)] : [],
+      );
     drops[id] = {
       drop: calc(
         '%',
@@ -321,7 +319,9 @@ function batteriesOf(
     if (!battery) continue;
     const fed = feeds
       .below(id)
-      .flatMap(other => (devices[other] ? [taken('load', devices[other].watts, `power.devices.${other}.watts`)] : []));
+      .flatMap(other =>
+        devices[other] ? [taken('load', devices[other].watts, `power.devices.${other}.watts`)] : [],
+      );
     lives[id] = batteryLife(id, device, battery, fed, shelf, rules, brief);
   }
   return lives;

@@ -41,7 +41,10 @@ export interface RackResult {
   readonly spare: Figure;
   readonly weight: Figure;
   readonly load: Figure;
+  /** Watts drawn by everything in or on the case. */
   readonly watts: Figure;
+  /** Watts that turn to heat between the rails: what is mounted, not what lies on top. */
+  readonly heat: Figure;
   /** Watts that leave by themselves through one wholly open face at a rise of 10 K. */
   readonly passive: Figure;
   readonly items: Readonly<Record<string, RackItem>>;
@@ -98,7 +101,8 @@ function rackResult(
           unit: each.place?.unit,
           units: kind?.rack?.units ?? 1,
           weight: weightOf(each, kinds),
-          watts: power.devices[key]?.watts ?? calc('W', 'none', [constant('none', 0, 'W', 'it needs no power')]),
+          watts:
+            power.devices[key]?.watts ?? calc('W', 'none', [constant('none', 0, 'W', 'it needs no power')]),
         },
       ];
     }),
@@ -124,7 +128,10 @@ function rackResult(
     label: device.label,
     have,
     used,
-    spare: calc('U', 'have - used', [taken('have', have, `${path}.have`), taken('used', used, `${path}.used`)]),
+    spare: calc('U', 'have - used', [
+      taken('have', have, `${path}.have`),
+      taken('used', used, `${path}.used`),
+    ]),
     load,
     weight: calc('kg', 'load + empty', [
       taken('load', load, `${path}.load`),
@@ -137,12 +144,17 @@ function rackResult(
       'sum(item)',
       Object.entries(items).map(([key, item]) => taken('item', item.watts, `${path}.items.${key}.watts`)),
     ),
-    passive: calc(
+    heat: calc(
       'W',
-      '5.8 * U ^ 1.5',
-      [taken('U', have, `${path}.have`)],
-      { rule: 'one wholly open face, rise of 10 K', source: '5.8·U^1.5 watts' },
+      'sum(mounted)',
+      Object.entries(items)
+        .filter(([, item]) => item.unit !== undefined)
+        .map(([key, item]) => taken('mounted', item.watts, `${path}.items.${key}.watts`)),
     ),
+    passive: calc('W', '5.8 * U ^ 1.5', [taken('U', have, `${path}.have`)], {
+      rule: 'one wholly open face, rise of 10 K',
+      source: '5.8·U^1.5 watts',
+    }),
     items,
   };
 }

@@ -1,5 +1,15 @@
 /** Runs: a route, a length and a cable for every lead that crosses the floor. */
-import type { CableMake, Claims, Connector, Device, End, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+import type {
+  CableMake,
+  Claims,
+  Connector,
+  Device,
+  End,
+  Kinds,
+  Link,
+  Rules,
+  Shelf,
+} from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -41,6 +51,8 @@ export interface RunsReads {
 export interface RunResult {
   /** `C3 SIDE → HDMI in 3 of Switcher`. */
   readonly label: string;
+  readonly from: string;
+  readonly to: string;
   readonly make: CableMake;
   readonly makeWords: string;
   readonly connector: Connector;
@@ -105,14 +117,25 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   const routed = memo.each(
     'routed',
     inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
-    link => [link, ...endDeps(link.from, reads), ...endDeps(link.to, reads), floor, rules.slack, signal.wiring],
+    link => [
+      link,
+      ...endDeps(link.from, reads),
+      ...endDeps(link.to, reads),
+      floor,
+      rules.slack,
+      signal.wiring,
+    ],
     (link, id) => routedRun(id, link, reads, floor, fieldAt),
   );
   const items = memo.keep(
     'items in devices',
-    Object.fromEntries(inOrder(devices).flatMap(([id, { item }]) => (item === undefined ? [] : [[id, item]]))),
+    Object.fromEntries(
+      inOrder(devices).flatMap(([id, { item }]) => (item === undefined ? [] : [[id, item]])),
+    ),
   );
-  const owned = memo.once('owned', [shelf, kinds, claims, items], () => ownedCables(shelf, kinds, claims, devices));
+  const owned = memo.once('owned', [shelf, kinds, claims, items], () =>
+    ownedCables(shelf, kinds, claims, devices),
+  );
   const wanted = Object.entries(routed).flatMap(([id, run]) => {
     const length = numberOf(run.figures.length);
     return length === undefined ? [] : [{ id, make: run.make, connector: run.connector, length }];
@@ -156,7 +179,9 @@ function rememberedField(fields: Map<string, CostField>, floor: Floor, at: Point
 /** Ramps are laid once per aisle, however many leads go under them. */
 function rampedWidth(runs: readonly RunResult[]): Figure {
   const aisles = new Map(
-    runs.flatMap(run => run.crossings.filter(zone => zone.kind === 'aisle').map(zone => [zone.id, zone] as const)),
+    runs.flatMap(run =>
+      run.crossings.filter(zone => zone.kind === 'aisle').map(zone => [zone.id, zone] as const),
+    ),
   );
   return calc(
     'm',
@@ -191,7 +216,8 @@ function endDeps(end: End, { devices, ground, kinds }: RunsReads): unknown[] {
 }
 
 function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
-  const house = ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
+  const house =
+    ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
   if (house) {
     return {
       at: house.at,
@@ -208,7 +234,11 @@ function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
   const worked = carrier?.worked;
   const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
   const tail = !camera ? TAIL.desk : worked === 'operated' ? TAIL.operated : TAIL.locked;
-  const words = !camera ? 'a rack or table' : worked === 'operated' ? 'an operated camera' : 'a locked camera';
+  const words = !camera
+    ? 'a rack or table'
+    : worked === 'operated'
+      ? 'an operated camera'
+      : 'a locked camera';
   return {
     at: place?.at,
     label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),
@@ -252,7 +282,11 @@ function routedRun(
   }
   const why = !walker.at || !post.at ? 'one end has no place yet' : 'no way over the floor leads there';
   const onFloor = route
-    ? found(route.onFloor, 'm', 'least-cost path: along walls 1, open floor 2.5, seating 4, ramp + 6 per metre')
+    ? found(
+        route.onFloor,
+        'm',
+        'least-cost path: along walls 1, open floor 2.5, seating 4, ramp + 6 per metre',
+      )
     : unknown('m', why);
   const rises = calc('m', 'sum(rise)', [from.rise, to.rise]);
   const tails = calc('m', 'sum(tail)', [from.tail, to.tail]);
@@ -283,6 +317,8 @@ function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, ru
   const used = cable ? taken('used', cableLength, `${path}.cableLength`) : { ...lengthTerm, name: 'used' };
   return {
     label: `${run.from.label} → ${run.to.label}`,
+    from: run.from.label,
+    to: run.to.label,
     make: run.make,
     makeWords: MAKE_WORDS[run.make],
     connector: run.connector,
@@ -292,7 +328,9 @@ function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, ru
     ...run.figures,
     limit,
     stretched,
-    cable: cable ? found(cable.tape, '', QUICK_RULE, [lengthTerm]) : unknown('', 'no owned cable is long enough'),
+    cable: cable
+      ? found(cable.tape, '', QUICK_RULE, [lengthTerm])
+      : unknown('', 'no owned cable is long enough'),
     cableLength,
     excess: cable
       ? calc('m', 'cable - length', [taken('cable', cableLength, `${path}.cableLength`), lengthTerm])

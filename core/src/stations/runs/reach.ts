@@ -100,7 +100,12 @@ export function reachOf(make: CableMake, rules: Rules): Reach {
         [given('school', rules.hdmiReach, '', 'rules', '/hdmiReach')],
         note,
       ),
-      stretched: calc('m', 'stretched', [constant('stretched', HDMI_STRETCHED, 'm', 'stretched school')], note),
+      stretched: calc(
+        'm',
+        'stretched',
+        [constant('stretched', HDMI_STRETCHED, 'm', 'stretched school')],
+        note,
+      ),
     };
   }
   const coax = COAX[make];

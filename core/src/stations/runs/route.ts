@@ -59,7 +59,7 @@ function cornersOf(grid: FloorGrid, cells: readonly number[]): Point[] {
  */
 function pulledStraight(grid: FloorGrid, points: readonly Point[]): Point[] {
   const kept: Point[] = [points[0] as Point];
-  for (let at = 0; at < points.length - 1; ) {
+  for (let at = 0; at < points.length - 1;) {
     let next = at + 1;
     let spent = lineCost(grid, points[at] as Point, points[next] as Point, true);
     for (let try_ = at + 2, sum = spent; try_ < points.length; try_++) {

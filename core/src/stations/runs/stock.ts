@@ -3,7 +3,8 @@ import type { CableMake, Claims, Connector, Device, Kinds, Shelf } from '../../d
 import { inOrder, type MapOf } from '../../foundations/index.js';
 import { GROUPS } from './reach.js';
 
-export const QUICK_RULE = 'quick rule: longest run first, the shortest owned cable that is long enough, no joins';
+export const QUICK_RULE =
+  'quick rule: longest run first, the shortest owned cable that is long enough, no joins';
 
 export interface Wanted {
   readonly id: string;
@@ -48,7 +49,9 @@ export function chooseCables(runs: readonly Wanted[], owned: readonly OwnedCable
   const longestFirst = [...runs].sort((a, b) => b.length - a.length || (a.id < b.id ? -1 : 1));
   for (const run of longestFirst) {
     const fits = (cable: OwnedCable): boolean =>
-      cable.connector === run.connector && cable.length >= run.length && GROUPS[run.make].includes(cable.make);
+      cable.connector === run.connector &&
+      cable.length >= run.length &&
+      GROUPS[run.make].includes(cable.make);
     for (const cable of left) {
       if (!fits(cable)) continue;
       chosen.set(run.id, cable);

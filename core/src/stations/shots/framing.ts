@@ -56,7 +56,13 @@ export function sensorTerms(kind: string, optics: Optics): Term[] {
 }
 
 /** Focal length that frames W metres at d metres: f = w·d/W, for d much longer than f. */
-export const focalNeeded = (kind: string, optics: Optics, path: string, distance: Figure, wanted: Figure): Figure =>
+export const focalNeeded = (
+  kind: string,
+  optics: Optics,
+  path: string,
+  distance: Figure,
+  wanted: Figure,
+): Figure =>
   calc(
     'mm',
     'w / crop * d / W',
@@ -83,7 +89,13 @@ export const reaches = (kind: string, optics: Optics, path: string, needed: Figu
   );
 
 /** Frame width the lens really gives there, at the nearest focal length it has. */
-export const frameGiven = (kind: string, optics: Optics, path: string, distance: Figure, needed: Figure): Figure =>
+export const frameGiven = (
+  kind: string,
+  optics: Optics,
+  path: string,
+  distance: Figure,
+  needed: Figure,
+): Figure =>
   calc('m', 'w / crop * d / max(fmin, min(fmax, f))', [
     ...sensorTerms(kind, optics),
     taken('d', distance, `${path}.distance`),

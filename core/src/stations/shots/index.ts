@@ -20,7 +20,15 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
-import { facePixels, focalNeeded, frameGiven, frameWanted, lensTerms, reaches, sensorTerms } from './framing.js';
+import {
+  facePixels,
+  focalNeeded,
+  frameGiven,
+  frameWanted,
+  lensTerms,
+  reaches,
+  sensorTerms,
+} from './framing.js';
 import { noFilmInView } from './no-film.js';
 import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
 import { aimedAway } from './snags/aimed-away.js';
@@ -79,7 +87,9 @@ const NO_AREAS = {};
 
 function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Memo): ShotsResult {
   const allShots = inOrder(shots);
-  const blocking = memo.once('blocking', [ground.blockers], () => ground.blockers.flatMap(each => each.segments));
+  const blocking = memo.once('blocking', [ground.blockers], () =>
+    ground.blockers.flatMap(each => each.segments),
+  );
   const cameras = inOrder(devices).filter(([, device]) => kinds.kinds[device.kind]?.optics);
   const shotResults = memo.each(
     'shots',
@@ -141,7 +151,9 @@ function cameraResult(
           ...lensTerms(device.kind, optics),
           taken('f', shot.focalNeeded, `shots.shots.${first[0]}.focalNeeded`),
         ])
-      : calc('mm', 'fmin', [lensTerms(device.kind, optics)[0] ?? constant('fmin', optics.focalMin, 'mm', 'lens')]);
+      : calc('mm', 'fmin', [
+          lensTerms(device.kind, optics)[0] ?? constant('fmin', optics.focalMin, 'mm', 'lens'),
+        ]);
   const angleOfView = calc(
     '°',
     '2 * atan(w / crop / (2 * f))',
@@ -151,7 +163,9 @@ function cameraResult(
   const mark = first && ground.venue.marks?.[first[1].mark];
   const aim =
     device.place?.facing !== undefined
-      ? calc('°', 'facing', [given('facing', device.place.facing, '°', 'plan', `/devices/${id}/place/facing`)])
+      ? calc('°', 'facing', [
+          given('facing', device.place.facing, '°', 'plan', `/devices/${id}/place/facing`),
+        ])
       : at && mark
         ? found(direction(at, mark.at), '°', 'towards the mark of its first shot')
         : unknown('°', 'it has no shot and no direction yet');

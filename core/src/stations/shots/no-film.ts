@@ -29,7 +29,8 @@ export function noFilmInView(
 ): Figure {
   const seen: string[] = [];
   for (const [, area] of inOrder(areas)) {
-    if (area.kind === 'no-film' && inFrame(area.outline, camera, facing, spread, blocking)) seen.push(area.label);
+    if (area.kind === 'no-film' && inFrame(area.outline, camera, facing, spread, blocking))
+      seen.push(area.label);
   }
   return found(
     seen.length === 0 ? 'none' : seen.join(', '),
@@ -56,7 +57,10 @@ function inFrame(
       const away = distance(camera, at);
       if (away < 0.01) return true;
       const towards = direction(camera, at);
-      if (inView(facing, spread + 0.01, towards) && sightAlong(camera, towards, blocking, away) >= away - 0.01) {
+      if (
+        inView(facing, spread + 0.01, towards) &&
+        sightAlong(camera, towards, blocking, away) >= away - 0.01
+      ) {
         return true;
       }
     }

@@ -66,8 +66,14 @@ function projected(
 ): [number, number] | undefined {
   const near = 0.02;
   const far = depth - AT_MARK;
-  let [d0, s0] = [(a[0] - camera[0]) * ux + (a[1] - camera[1]) * uy, (a[1] - camera[1]) * ux - (a[0] - camera[0]) * uy];
-  let [d1, s1] = [(b[0] - camera[0]) * ux + (b[1] - camera[1]) * uy, (b[1] - camera[1]) * ux - (b[0] - camera[0]) * uy];
+  let [d0, s0] = [
+    (a[0] - camera[0]) * ux + (a[1] - camera[1]) * uy,
+    (a[1] - camera[1]) * ux - (a[0] - camera[0]) * uy,
+  ];
+  let [d1, s1] = [
+    (b[0] - camera[0]) * ux + (b[1] - camera[1]) * uy,
+    (b[1] - camera[1]) * ux - (b[0] - camera[0]) * uy,
+  ];
   if (d0 > d1) [d0, s0, d1, s1] = [d1, s1, d0, s0];
   if (d1 < near || d0 > far) return undefined;
   if (d0 < near) [d0, s0] = [near, s0 + ((s1 - s0) * (near - d0)) / (d1 - d0)];
@@ -90,7 +96,13 @@ function covered(intervals: [number, number][]): number {
 }
 
 /** Height of the lowest point wanted: with the eyes a third from the top, two thirds of the frame lie below. */
-export const lowestWanted = (mark: string, path: string, frame: Figure, elevation: Figure, floor: Figure): Figure =>
+export const lowestWanted = (
+  mark: string,
+  path: string,
+  frame: Figure,
+  elevation: Figure,
+  floor: Figure,
+): Figure =>
   calc('m', 'max(floor, eyes - 2 / 3 * frame * 9 / 16)', [
     taken('floor', floor, `ground.marks.${mark}.floor`),
     taken('eyes', elevation, `ground.marks.${mark}.elevation`),

@@ -16,7 +16,16 @@ export function namesOf({ shots, devices, ground }: ShotsSeen, id: string): { ca
   };
 }
 
-const WORDS = ['east', 'south-east', 'south', 'south-west', 'west', 'north-west', 'north', 'north-east'] as const;
+const WORDS = [
+  'east',
+  'south-east',
+  'south',
+  'south-west',
+  'west',
+  'north-west',
+  'north',
+  'north-east',
+] as const;
 const STEPS = [0.4, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6];
 
 const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);

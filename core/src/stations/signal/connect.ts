@@ -6,7 +6,9 @@ import type { PlanWiring } from './index.js';
 /** An item of a kind that is ready and that no device of the plan uses yet. */
 export function freeItem(shelf: Shelf, kind: string, wiring: PlanWiring): string | undefined {
   const used = new Set(Object.values(wiring.devices).map(device => device.item));
-  return inOrder(shelf.items).find(([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id))?.[0];
+  return inOrder(shelf.items).find(
+    ([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id),
+  )?.[0];
 }
 
 /** Input and output port of the kind of adapter that joins two connectors, or undefined. */
@@ -45,14 +47,23 @@ export interface Connection {
   readonly adapter: boolean;
 }
 
-const endJson = (end: End): Json => ({ ...end }) as unknown as Json;
+const endJson = (end: End): Json => ({ ...end });
 
 /** The edit that joins two ports, or undefined when no adapter of the known kinds would fit between them. */
-export function connect(joint: Joint, kinds: Kinds, shelf: Shelf, wiring: PlanWiring): Connection | undefined {
+export function connect(
+  joint: Joint,
+  kinds: Kinds,
+  shelf: Shelf,
+  wiring: PlanWiring,
+): Connection | undefined {
   const patch: Operation[] = joint.hasLinks ? [] : [{ op: 'add', path: '/links', value: {} }];
   const link = joint.link ?? idFrom(`${joint.seed}/link`);
   if (joint.fromPort.connector === joint.toPort.connector) {
-    patch.push({ op: 'add', path: `/links/${link}`, value: { from: endJson(joint.from), to: endJson(joint.to) } });
+    patch.push({
+      op: 'add',
+      path: `/links/${link}`,
+      value: { from: endJson(joint.from), to: endJson(joint.to) },
+    });
     return { label: 'Plug it in', changes: [{ document: 'plan', patch }], adapter: false };
   }
   const adapter = adapterFor(kinds, shelf, wiring, joint.fromPort.connector, joint.toPort.connector);
@@ -90,7 +101,11 @@ export function connect(joint: Joint, kinds: Kinds, shelf: Shelf, wiring: PlanWi
 }
 
 /** Inputs of a device that carry video and have no link yet. */
-export function freeVideoPorts(wiring: PlanWiring, device: string, direction: 'in' | 'out'): [string, Port][] {
+export function freeVideoPorts(
+  wiring: PlanWiring,
+  device: string,
+  direction: 'in' | 'out',
+): [string, Port][] {
   const links = direction === 'in' ? wiring.into(device) : wiring.outOf(device);
   const used = new Set(links.map(([, link]) => (direction === 'in' ? link.to.port : link.from.port)));
   return inOrder(wiring.kindOf(device)?.ports).filter(

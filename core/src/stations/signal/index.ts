@@ -65,7 +65,9 @@ function compute({ devices, links, outputs, kinds }: SignalReads, memo: Memo): S
     const wiring: PlanWiring = wiringOf(named, kinds.kinds, links);
     return {
       wiring,
-      links: Object.fromEntries(inOrder(links).map(([id, link]) => [id, { mates: matesOf(wiring, id, link) }])),
+      links: Object.fromEntries(
+        inOrder(links).map(([id, link]) => [id, { mates: matesOf(wiring, id, link) }]),
+      ),
       sources: Object.fromEntries(
         inOrder(named)
           .filter(([id]) => isSource(wiring.kindOf(id)))
@@ -105,8 +107,10 @@ function matesOf(wiring: PlanWiring, id: string, link: Link): Figure {
 function inputOf(wiring: PlanWiring, source: string): Figure {
   const path = [wiring.devices[source]?.label ?? source];
   const seen = new Set([source]);
-  for (let device = source; ; ) {
-    const next = wiring.outOf(device).find(([, link]) => wiring.portOf(link.from)?.carries === 'video')?.[1].to;
+  for (let device = source; ;) {
+    const next = wiring
+      .outOf(device)
+      .find(([, link]) => wiring.portOf(link.from)?.carries === 'video')?.[1].to;
     if (!next?.device || seen.has(next.device)) return unknown('', 'its picture goes nowhere');
     seen.add(next.device);
     path.push(wiring.devices[next.device]?.label ?? next.device);
@@ -115,12 +119,17 @@ function inputOf(wiring: PlanWiring, source: string): Figure {
       const port = wiring.portOf(next);
       return found(port?.label ?? 'an input that does not exist', '', `links followed: ${path.join(' → ')}`);
     }
-    if (!kind || !PASSES.has(kind.family)) return found(path.at(-1) ?? '', '', `links followed: ${path.join(' → ')}`);
+    if (!kind || !PASSES.has(kind.family))
+      return found(path.at(-1) ?? '', '', `links followed: ${path.join(' → ')}`);
     device = next.device;
   }
 }
 
-function inputsOf(wiring: PlanWiring, id: string, device: Device): { have: Figure; used: Figure; spare: Figure } {
+function inputsOf(
+  wiring: PlanWiring,
+  id: string,
+  device: Device,
+): { have: Figure; used: Figure; spare: Figure } {
   const inputs = inOrder(wiring.kindOf(id)?.ports).filter(
     ([, port]) => port.carries === 'video' && port.direction === 'in',
   );
@@ -145,7 +154,10 @@ function inputsOf(wiring: PlanWiring, id: string, device: Device): { have: Figur
   return {
     have,
     used,
-    spare: calc('pieces', 'have - used', [taken('have', have, `${path}.have`), taken('used', used, `${path}.used`)]),
+    spare: calc('pieces', 'have - used', [
+      taken('have', have, `${path}.have`),
+      taken('used', used, `${path}.used`),
+    ]),
   };
 }
 
@@ -155,7 +167,7 @@ function fedBy(wiring: PlanWiring, output: Output): Figure {
   if (!wiring.devices[output.device]) return unknown('', 'its device is gone');
   const seen = new Set<string>();
   const path: string[] = [];
-  for (let device = output.device; ; ) {
+  for (let device = output.device; ;) {
     if (seen.has(device)) return unknown('', 'its links run in a ring');
     seen.add(device);
     const label = wiring.devices[device]?.label ?? device;

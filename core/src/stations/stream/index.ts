@@ -84,9 +84,13 @@ function compute(reads: StreamReads, memo: Memo): StreamResult {
     'result',
     [outputs, uploads, rules, kinds, brief.phases.live, signal.wiring],
     (): StreamResult => {
-      const tests = inOrder(uploads).map(([id, test]) => given('test', test.up, 'Mb/s', 'venue', `/uploads/${id}/up`));
+      const tests = inOrder(uploads).map(([id, test]) =>
+        given('test', test.up, 'Mb/s', 'venue', `/uploads/${id}/up`),
+      );
       const worst =
-        tests.length === 0 ? unknown('Mb/s', 'no upload was measured here') : calc('Mb/s', 'min(test)', tests);
+        tests.length === 0
+          ? unknown('Mb/s', 'no upload was measured here')
+          : calc('Mb/s', 'min(test)', tests);
       const budget = calc(
         'Mb/s',
         "(school = 'half' ? 0.5 : 0.75) * worst",
@@ -219,7 +223,10 @@ function recordingOutput(id: string, output: Output, { kinds, signal, brief }: S
     perHour,
     needed,
     room,
-    fits: calc('', 'needed <= room', [taken('needed', needed, `${path}.needed`), taken('room', room, `${path}.room`)]),
+    fits: calc('', 'needed <= room', [
+      taken('needed', needed, `${path}.needed`),
+      taken('room', room, `${path}.room`),
+    ]),
   };
 }
 

@@ -29,7 +29,12 @@ export async function bodyAt(scope: Scope, row: DocumentRow, revision: number): 
 }
 
 /** Saves a new document at revision 1 with its first snapshot. */
-export async function createDocument(scope: Scope, id: string, kind: DocumentKind, body: object): Promise<DocumentRow> {
+export async function createDocument(
+  scope: Scope,
+  id: string,
+  kind: DocumentKind,
+  body: object,
+): Promise<DocumentRow> {
   const row = await scope.createDocument({ id, kind, revision: 1, body, sortKey: sortKeyOf(kind, body) });
   await scope.createSnapshot({ documentId: id, revision: 1, body });
   return row;
@@ -58,11 +63,20 @@ const HISTORY_PAGE = 50;
 export async function historyOf(scope: Scope, id: string, before: number): Promise<object> {
   if (!(await scope.document(id))) throw notFound('document');
   const changes = await scope.changesBefore(id, before, HISTORY_PAGE);
-  const edits = new Map((await scope.edits(changes.map(change => change.editId))).map(edit => [edit.id, edit]));
+  const edits = new Map(
+    (await scope.edits(changes.map(change => change.editId))).map(edit => [edit.id, edit]),
+  );
   return {
     entries: changes.map(({ revision, editId }) => {
       const edit = edits.get(editId);
-      return { revision, edit: editId, label: edit?.label, author: edit?.author, at: edit?.at, undoes: edit?.undoes };
+      return {
+        revision,
+        edit: editId,
+        label: edit?.label,
+        author: edit?.author,
+        at: edit?.at,
+        undoes: edit?.undoes,
+      };
     }),
     next: changes.length === HISTORY_PAGE ? String(changes.at(-1)?.revision ?? 1) : null,
   };

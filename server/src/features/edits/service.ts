@@ -22,13 +22,16 @@ export interface EditAnswer {
 /** A snapshot is kept at every so many revisions. */
 const SNAPSHOT_EVERY = 100;
 
-const digestOf = (request: EditRequest): string => createHash('sha256').update(JSON.stringify(request)).digest('hex');
+const digestOf = (request: EditRequest): string =>
+  createHash('sha256').update(JSON.stringify(request)).digest('hex');
 
 /** Applies an edit, or gives the first answer again when its id was applied before. */
 export async function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
   const digest = digestOf(request);
   try {
-    return await scope.atomically(async inside => (await answered(inside, request, digest)) ?? apply(inside, request, digest));
+    return await scope.atomically(
+      async inside => (await answered(inside, request, digest)) ?? apply(inside, request, digest),
+    );
   } catch (error) {
     // The same edit arrived twice at once: the other one has been applied, so its answer stands.
     const first = error instanceof UniqueConstraintError ? await answered(scope, request, digest) : undefined;
@@ -71,7 +74,11 @@ async function apply(scope: Scope, request: EditRequest, digest: string): Promis
 }
 
 /** 409 with the current documents when somebody changed, since `base`, what this edit reads or writes. */
-async function refuseCollisions(scope: Scope, request: EditRequest, rows: ReadonlyMap<string, DocumentRow>): Promise<void> {
+async function refuseCollisions(
+  scope: Scope,
+  request: EditRequest,
+  rows: ReadonlyMap<string, DocumentRow>,
+): Promise<void> {
   for (const [index, change] of request.changes.entries()) {
     const row = rows.get(change.document);
     if (!row) throw notFound('document');
@@ -94,7 +101,11 @@ async function collidingPath(scope: Scope, change: DocumentChange): Promise<stri
 }
 
 /** The body after a patch and the patch back; 422 when it does not fit or makes a document that is not valid. */
-function patched(row: DocumentRow, patch: Operation[], index: number): { body: object; inverse: Operation[] } {
+function patched(
+  row: DocumentRow,
+  patch: Operation[],
+  index: number,
+): { body: object; inverse: Operation[] } {
   const needs: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {
     ...{ add: 'value', replace: 'value', test: 'value', move: 'from', copy: 'from', remove: undefined },
   };

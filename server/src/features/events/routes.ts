@@ -25,7 +25,8 @@ export const eventRoutes: readonly Route[] = [
     handle: async ({ scope, request }) => {
       const { cursor } = request.query;
       const after = typeof cursor === 'string' ? readCursor(cursor) : undefined;
-      if (cursor !== undefined && !after) throw invalid([{ path: '?cursor', reason: 'is not a cursor of this list' }]);
+      if (cursor !== undefined && !after)
+        throw invalid([{ path: '?cursor', reason: 'is not a cursor of this list' }]);
       const page = await scope.pageOfKind('plan', after, PAGE);
       const events = [];
       for (const row of page.rows) events.push(await summaryOf(scope, row));

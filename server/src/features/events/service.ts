@@ -8,7 +8,9 @@ import { bodyAt, createDocument } from '../documents/service.js';
 import { applyEdit } from '../edits/service.js';
 
 export interface EventBundle {
-  readonly documents: Readonly<Record<'plan' | 'venue' | 'rules' | 'kinds', { id: string; revision: number; body: object }>>;
+  readonly documents: Readonly<
+    Record<'plan' | 'venue' | 'rules' | 'kinds', { id: string; revision: number; body: object }>
+  >;
   readonly shelf: Shelf;
   readonly hands: Hands;
   readonly claims: Claims;
@@ -16,7 +18,11 @@ export interface EventBundle {
   readonly venueNow: number;
 }
 
-const view = ({ id, revision, body }: DocumentRow): { id: string; revision: number; body: object } => ({ id, revision, body });
+const view = ({ id, revision, body }: DocumentRow): { id: string; revision: number; body: object } => ({
+  id,
+  revision,
+  body,
+});
 
 /** The one document of a kind that an organisation has. */
 async function only(scope: Scope, kind: 'rules' | 'kinds'): Promise<DocumentRow> {
@@ -148,7 +154,10 @@ export interface NewEvent {
 }
 
 /** A new event at a venue, with nothing in it yet but phases to fill. */
-export async function createEvent(scope: Scope, { label, start, zone, venue: venueId }: NewEvent): Promise<{ id: string }> {
+export async function createEvent(
+  scope: Scope,
+  { label, start, zone, venue: venueId }: NewEvent,
+): Promise<{ id: string }> {
   return scope.atomically(async inside => {
     const venue = await inside.document(venueId, 'venue');
     if (!venue) throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
@@ -187,7 +196,10 @@ export async function copyEvent(scope: Scope, id: string): Promise<{ id: string 
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
  */
-export async function importEvent(scope: Scope, bundle: Bundle): Promise<{ id: string; added: { items: number; kinds: number; people: number; venue: boolean } }> {
+export async function importEvent(
+  scope: Scope,
+  bundle: Bundle,
+): Promise<{ id: string; added: { items: number; kinds: number; people: number; venue: boolean } }> {
   return scope.atomically(async inside => {
     const kindsRow = await only(inside, 'kinds');
     const kinds = kindsRow.body as Kinds;
@@ -195,7 +207,9 @@ export async function importEvent(scope: Scope, bundle: Bundle): Promise<{ id: s
       ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
     );
     if (clashing) {
-      throw invalid([{ path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
+      throw invalid([
+        { path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' },
+      ]);
     }
     const newKinds = Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]);
     if (newKinds.length > 0) {
@@ -214,7 +228,9 @@ export async function importEvent(scope: Scope, bundle: Bundle): Promise<{ id: s
     }
     const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
     const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
-    const newItems = Object.entries(bundle.shelf.items).filter(([id, item]) => !shelf.items[id] && !tapes.has(item.tape));
+    const newItems = Object.entries(bundle.shelf.items).filter(
+      ([id, item]) => !shelf.items[id] && !tapes.has(item.tape),
+    );
     for (const [id, item] of newItems) await inside.saveItem(id, item);
     const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
     for (const [id, person] of newPeople) await inside.savePerson(id, person);

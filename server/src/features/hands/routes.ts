@@ -16,7 +16,9 @@ export const handsRoutes: readonly Route[] = [
     method: 'get',
     path: '/people',
     summary: 'The organisation’s people and their skills',
-    handle: async ({ scope }) => ({ people: (await scope.people()).map(row => ({ id: row.id, ...row.body })) }),
+    handle: async ({ scope }) => ({
+      people: (await scope.people()).map(row => ({ id: row.id, ...row.body })),
+    }),
   }),
   route<PersonChange>({
     method: 'patch',

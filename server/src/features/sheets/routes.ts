@@ -1,2 +1,43 @@
-import type { Route } from '../../route.js';
-export const sheetRoutes: readonly Route[] = [];
+import { assess, cutList, packList, type Assessment, type Plan, type Sheet } from '@idle-satchel/core';
+import { route, type Call, type Route } from '../../route.js';
+import { bundleOf, coreBundle } from '../events/service.js';
+import { csvOf } from './csv.js';
+import { pdfOf } from './pdf.js';
+
+const SHEETS: Readonly<Record<string, (plan: Plan, assessment: Assessment) => Sheet>> = {
+  'cut-list': cutList,
+  'pack-list': packList,
+};
+
+async function sheetOf(
+  { scope, id }: Call<unknown>,
+  make: (plan: Plan, assessment: Assessment) => Sheet,
+): Promise<{ sheet: Sheet; imperial: boolean }> {
+  const bundle = coreBundle(await bundleOf(scope, id()));
+  const assessment = assess(bundle);
+  return { sheet: make(bundle.plan, assessment), imperial: assessment.rules.units === 'imperial' };
+}
+
+export const sheetRoutes: readonly Route[] = Object.entries(SHEETS).flatMap(([name, make]) => [
+  route({
+    method: 'get',
+    path: `/events/:id/${name}.pdf`,
+    summary: `The ${name.replace('-', ' ')} as PDF, on Letter where units are imperial, else A4`,
+    handle: async call => {
+      const { sheet, imperial } = await sheetOf(call, make);
+      call.response.attachment(`${name}.pdf`).type('application/pdf');
+      pdfOf(sheet, imperial ? 'LETTER' : 'A4').pipe(call.response);
+      return undefined;
+    },
+  }),
+  route({
+    method: 'get',
+    path: `/events/:id/${name}.csv`,
+    summary: `The ${name.replace('-', ' ')} as CSV`,
+    handle: async call => {
+      const { sheet } = await sheetOf(call, make);
+      call.response.attachment(`${name}.csv`).type('text/csv').send(csvOf(sheet));
+      return undefined;
+    },
+  }),
+]);

@@ -1,5 +1,5 @@
 import { OneOf, Optional, Text } from '@idle-satchel/core/decorators';
-import { Item } from '@idle-satchel/core/documents';
+import { type Item } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import { invalid, notFound } from '../../problem.js';
 import { route, type Route } from '../../route.js';

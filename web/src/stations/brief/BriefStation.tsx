@@ -1,4 +1,13 @@
-import { inOrder, newId, orderBetween, PHASE_ORDER, showInstant, type Operation, type Output, type Phase } from '@idle-satchel/core';
+import {
+  inOrder,
+  newId,
+  orderBetween,
+  PHASE_ORDER,
+  showInstant,
+  type Operation,
+  type Output,
+  type Phase,
+} from '@idle-satchel/core';
 import { fromField, toField } from '../../app/days.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
@@ -40,7 +49,8 @@ export default function BriefStation() {
               maxLength={80}
               onBlur={event => {
                 const value = event.target.value.trim();
-                if (value && value !== label) store.patchPlan('Rename the event', [{ op: 'replace', path: '/label', value }]);
+                if (value && value !== label)
+                  store.patchPlan('Rename the event', [{ op: 'replace', path: '/label', value }]);
               }}
             />
           </label>
@@ -53,7 +63,8 @@ export default function BriefStation() {
               defaultValue={toField(start, zone)}
               onBlur={event => {
                 const value = fromField(event.target.value, zone);
-                if (value && value !== start) store.patchPlan('Change the start', [{ op: 'replace', path: '/start', value }]);
+                if (value && value !== start)
+                  store.patchPlan('Change the start', [{ op: 'replace', path: '/start', value }]);
               }}
             />{' '}
             <span className="text-faint">{zone}</span>
@@ -78,7 +89,12 @@ export default function BriefStation() {
           />
         ))}
         <Heading>Outputs</Heading>
-        <FigureRow label="Outputs wanted" figure={brief.outputsWanted} path="brief.outputsWanted" flag={flag('brief.outputsWanted')} />
+        <FigureRow
+          label="Outputs wanted"
+          figure={brief.outputsWanted}
+          path="brief.outputsWanted"
+          flag={flag('brief.outputsWanted')}
+        />
       </aside>
     </div>
   );
@@ -92,18 +108,22 @@ function Outputs() {
   const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
   const suits = (kind: Output['kind'], device: string): boolean => {
     const of = kinds[devices?.[device]?.kind ?? ''];
-    return kind === 'stream' ? of?.encodes === true : kind === 'recording' ? of?.recording !== undefined : of?.family === 'screen';
+    return kind === 'stream'
+      ? of?.encodes === true
+      : kind === 'recording'
+        ? of?.recording !== undefined
+        : of?.family === 'screen';
   };
   const add = (kind: Output['kind']): void =>
-    edit(
-      `Want a ${kind}`,
-      ...(outputs ? [] : [{ op: 'add' as const, path: '/outputs', value: {} }]),
-      {
-        op: 'add',
-        path: `/outputs/${newId()}`,
-        value: { order: orderBetween(inOrder(outputs).at(-1)?.[1].order, undefined), label: OUTPUT_WORDS[kind], kind },
+    edit(`Want a ${kind}`, ...(outputs ? [] : [{ op: 'add' as const, path: '/outputs', value: {} }]), {
+      op: 'add',
+      path: `/outputs/${newId()}`,
+      value: {
+        order: orderBetween(inOrder(outputs).at(-1)?.[1].order, undefined),
+        label: OUTPUT_WORDS[kind],
+        kind,
       },
-    );
+    });
   return (
     <section aria-label="Outputs wanted" className="mt-4">
       <h2>What must come out</h2>
@@ -129,7 +149,8 @@ function Outputs() {
                   maxLength={60}
                   onBlur={event => {
                     const value = event.target.value.trim();
-                    if (value && value !== output.label) edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value });
+                    if (value && value !== output.label)
+                      edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value });
                   }}
                 />
               </td>
@@ -142,7 +163,8 @@ function Outputs() {
                   onChange={event => {
                     const value = event.target.value;
                     if (value) edit('Choose a device', { op: 'add', path: `/outputs/${id}/device`, value });
-                    else if (output.device) edit('Choose no device', { op: 'remove', path: `/outputs/${id}/device` });
+                    else if (output.device)
+                      edit('Choose no device', { op: 'remove', path: `/outputs/${id}/device` });
                   }}
                 >
                   <option value="">not chosen yet</option>
@@ -167,8 +189,17 @@ function Outputs() {
                       defaultValue={output.isolated ?? 0}
                       onBlur={event => {
                         const value = event.target.valueAsNumber;
-                        if (Number.isInteger(value) && value >= 0 && value <= 16 && value !== (output.isolated ?? 0)) {
-                          edit('Record cameras separately', { op: 'add', path: `/outputs/${id}/isolated`, value });
+                        if (
+                          Number.isInteger(value) &&
+                          value >= 0 &&
+                          value <= 16 &&
+                          value !== (output.isolated ?? 0)
+                        ) {
+                          edit('Record cameras separately', {
+                            op: 'add',
+                            path: `/outputs/${id}/isolated`,
+                            value,
+                          });
                         }
                       }}
                     />{' '}
@@ -177,7 +208,10 @@ function Outputs() {
                 )}
               </td>
               <td className="text-right">
-                <button className="link" onClick={() => edit('Drop an output', { op: 'remove', path: `/outputs/${id}` })}>
+                <button
+                  className="link"
+                  onClick={() => edit('Drop an output', { op: 'remove', path: `/outputs/${id}` })}
+                >
                   Drop
                 </button>
               </td>
@@ -210,18 +244,23 @@ function RunningOrder() {
     const before = by < 0 ? list[index - 2] : list[index + 1];
     const after = by < 0 ? list[index - 1] : list[index + 2];
     if (id === undefined || (by < 0 ? index === 0 : index === list.length - 1)) return;
-    edit('Move an item', { op: 'replace', path: `/runningOrder/${id}/order`, value: orderBetween(before?.[1].order, after?.[1].order) });
+    edit('Move an item', {
+      op: 'replace',
+      path: `/runningOrder/${id}/order`,
+      value: orderBetween(before?.[1].order, after?.[1].order),
+    });
   };
   const add = (): void =>
-    edit(
-      'Add an item',
-      ...(items ? [] : [{ op: 'add' as const, path: '/runningOrder', value: {} }]),
-      {
-        op: 'add',
-        path: `/runningOrder/${newId()}`,
-        value: { order: orderBetween(list.at(-1)?.[1].order, undefined), label: 'New item', phase: 'live', minutes: 10 },
+    edit('Add an item', ...(items ? [] : [{ op: 'add' as const, path: '/runningOrder', value: {} }]), {
+      op: 'add',
+      path: `/runningOrder/${newId()}`,
+      value: {
+        order: orderBetween(list.at(-1)?.[1].order, undefined),
+        label: 'New item',
+        phase: 'live',
+        minutes: 10,
       },
-    );
+    });
   return (
     <section aria-label="Running order" className="mt-6 pb-8">
       <h2>Running order</h2>
@@ -251,7 +290,8 @@ function RunningOrder() {
                   maxLength={80}
                   onBlur={event => {
                     const value = event.target.value.trim();
-                    if (value && value !== item.label) edit('Rename an item', { op: 'replace', path: `/runningOrder/${id}/label`, value });
+                    if (value && value !== item.label)
+                      edit('Rename an item', { op: 'replace', path: `/runningOrder/${id}/label`, value });
                   }}
                 />
               </td>
@@ -260,7 +300,13 @@ function RunningOrder() {
                   className="field"
                   aria-label={`Phase of ${item.label}`}
                   value={item.phase}
-                  onChange={event => edit('Change a phase', { op: 'replace', path: `/runningOrder/${id}/phase`, value: event.target.value })}
+                  onChange={event =>
+                    edit('Change a phase', {
+                      op: 'replace',
+                      path: `/runningOrder/${id}/phase`,
+                      value: event.target.value,
+                    })
+                  }
                 >
                   {PHASE_ORDER.map(phase => (
                     <option key={phase} value={phase}>
@@ -280,7 +326,8 @@ function RunningOrder() {
                   defaultValue={item.minutes}
                   onBlur={event => {
                     const value = event.target.valueAsNumber;
-                    if (value >= 0 && value <= 1440 && value !== item.minutes) edit('Change a length', { op: 'replace', path: `/runningOrder/${id}/minutes`, value });
+                    if (value >= 0 && value <= 1440 && value !== item.minutes)
+                      edit('Change a length', { op: 'replace', path: `/runningOrder/${id}/minutes`, value });
                     else if (!(value >= 0 && value <= 1440)) event.target.value = String(item.minutes);
                   }}
                 />
@@ -293,7 +340,8 @@ function RunningOrder() {
                   onChange={event => {
                     const value = event.target.value;
                     if (value) edit('Place an item', { op: 'add', path: `/runningOrder/${id}/mark`, value });
-                    else if (item.mark) edit('Place an item nowhere', { op: 'remove', path: `/runningOrder/${id}/mark` });
+                    else if (item.mark)
+                      edit('Place an item nowhere', { op: 'remove', path: `/runningOrder/${id}/mark` });
                   }}
                 >
                   <option value="">–</option>
@@ -305,13 +353,26 @@ function RunningOrder() {
                 </select>
               </td>
               <td className="text-right whitespace-nowrap">
-                <button className="link" aria-label={`Move ${item.label} up`} disabled={index === 0} onClick={() => move(index, -1)}>
+                <button
+                  className="link"
+                  aria-label={`Move ${item.label} up`}
+                  disabled={index === 0}
+                  onClick={() => move(index, -1)}
+                >
                   ↑
                 </button>{' '}
-                <button className="link" aria-label={`Move ${item.label} down`} disabled={index === list.length - 1} onClick={() => move(index, 1)}>
+                <button
+                  className="link"
+                  aria-label={`Move ${item.label} down`}
+                  disabled={index === list.length - 1}
+                  onClick={() => move(index, 1)}
+                >
                   ↓
                 </button>{' '}
-                <button className="link" onClick={() => edit('Drop an item', { op: 'remove', path: `/runningOrder/${id}` })}>
+                <button
+                  className="link"
+                  onClick={() => edit('Drop an item', { op: 'remove', path: `/runningOrder/${id}` })}
+                >
                   Drop
                 </button>
               </td>
@@ -319,7 +380,9 @@ function RunningOrder() {
           ))}
         </tbody>
       </table>
-      {list.length === 0 && <p className="text-faint py-2">Nothing yet: add what happens, from unloading to the last lamp out.</p>}
+      {list.length === 0 && (
+        <p className="text-faint py-2">Nothing yet: add what happens, from unloading to the last lamp out.</p>
+      )}
       <button className="button mt-2" onClick={add}>
         Add an item
       </button>

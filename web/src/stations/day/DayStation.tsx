@@ -76,7 +76,12 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
   const toggle = (): void => {
     if (done) return store.patchPlan('Take a tick off', [{ op: 'remove', path: `/ticks/${check.tick}` }]);
     if (!ready) return;
-    const tick = { check: id, by: name.trim() || 'Somebody', at: new Date().toISOString(), ...(needsValue ? { value: number } : {}) };
+    const tick = {
+      check: id,
+      by: name.trim() || 'Somebody',
+      at: new Date().toISOString(),
+      ...(needsValue ? { value: number } : {}),
+    };
     const patch: Operation[] = [
       ...(ticks ? [] : [{ op: 'add' as const, path: '/ticks', value: {} }]),
       { op: 'add', path: `/ticks/${idFrom(id)}`, value: tick },
@@ -85,9 +90,17 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
   };
   const short = check.value !== undefined && check.atLeast !== undefined && check.value < check.atLeast.value;
   return (
-    <li className={`flex flex-wrap gap-3 items-baseline border-b border-rule py-2 ${done ? 'text-faint' : ''}`}>
+    <li
+      className={`flex flex-wrap gap-3 items-baseline border-b border-rule py-2 ${done ? 'text-faint' : ''}`}
+    >
       <label className="flex gap-3 items-baseline grow cursor-pointer">
-        <input type="checkbox" className="size-5 translate-y-1 accent-(--oil)" checked={done} disabled={!done && !ready} onChange={toggle} />
+        <input
+          type="checkbox"
+          className="size-5 translate-y-1 accent-(--oil)"
+          checked={done}
+          disabled={!done && !ready}
+          onChange={toggle}
+        />
         <span>
           {check.label}
           {check.detail && <span className="text-faint text-[13px]"> · {check.detail}</span>}
@@ -96,7 +109,13 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
       {check.tape && <span className="tape tape-small">{check.tape}</span>}
       {needsValue && !done && (
         <label className="text-faint">
-          <input className="field w-20 text-right text-ink" inputMode="decimal" aria-label={`Reading: ${check.label}`} value={value} onChange={event => setValue(event.target.value)} />{' '}
+          <input
+            className="field w-20 text-right text-ink"
+            inputMode="decimal"
+            aria-label={`Reading: ${check.label}`}
+            value={value}
+            onChange={event => setValue(event.target.value)}
+          />{' '}
           {check.unit}
           {check.atLeast && ` · at least ${showText(check.atLeast.value, check.unit ?? '', reading)}`}
         </label>
@@ -109,7 +128,8 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
       )}
       {done && (
         <span className="text-[13px] text-done">
-          {check.by}, {new Date(check.at ?? '').toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+          {check.by},{' '}
+          {new Date(check.at ?? '').toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
         </span>
       )}
     </li>

@@ -38,13 +38,24 @@ export default function GroundLedger() {
       <Heading>Light at the marks</Heading>
       {inOrder(venue.marks).map(([id, { label }]) => {
         const figure = ground.marks[id]?.light;
-        return figure && <FigureRow key={id} label={label} figure={figure} path={`ground.marks.${id}.light`} />;
+        return (
+          figure && <FigureRow key={id} label={label} figure={figure} path={`ground.marks.${id}.light`} />
+        );
       })}
       {Object.entries(ground.aisles).map(([id, { width, wideEnough }]) => (
         <div key={id}>
           <Heading about={venue.areas?.[id]?.label}>Keep clear</Heading>
-          <FigureRow label="Width" figure={width} path={`ground.aisles.${id}.width`} flag={flag(`ground.aisles.${id}.width`)} />
-          <FigureRow label="Wide enough by the rule" figure={wideEnough} path={`ground.aisles.${id}.wideEnough`}>
+          <FigureRow
+            label="Width"
+            figure={width}
+            path={`ground.aisles.${id}.width`}
+            flag={flag(`ground.aisles.${id}.width`)}
+          />
+          <FigureRow
+            label="Wide enough by the rule"
+            figure={wideEnough}
+            path={`ground.aisles.${id}.wideEnough`}
+          >
             the venue’s fire plan and local code decide
           </FigureRow>
         </div>
@@ -72,14 +83,18 @@ function Differences() {
   const list = inOrder(changes);
   return (
     <>
-      <Heading right={<span className="text-[12.5px]">survey {pinned}</span>}>Different here from the survey</Heading>
+      <Heading right={<span className="text-[12.5px]">survey {pinned}</span>}>
+        Different here from the survey
+      </Heading>
       {venueNow > pinned && (
         <p className="py-2">
           The survey was corrected since (now {venueNow}).{' '}
           <button
             className="link"
             onClick={() =>
-              store.patchPlan('Take over the newer survey', [{ op: 'replace', path: '/venue/revision', value: venueNow }])
+              store.patchPlan('Take over the newer survey', [
+                { op: 'replace', path: '/venue/revision', value: venueNow },
+              ])
             }
           >
             Take it over
@@ -89,7 +104,12 @@ function Differences() {
       {list.length === 0 && <p className="text-faint py-1">Nothing: the venue is as it was surveyed.</p>}
       {list.length > 0 && (
         <p className="py-1">
-          <button className="link" onClick={() => store.patchPlan('Drop all changes to the venue', [{ op: 'remove', path: '/venueChanges' }])}>
+          <button
+            className="link"
+            onClick={() =>
+              store.patchPlan('Drop all changes to the venue', [{ op: 'remove', path: '/venueChanges' }])
+            }
+          >
             Drop all {list.length}, back to the survey
           </button>
         </p>
@@ -99,7 +119,12 @@ function Differences() {
           <span className="grow truncate" title={JSON.stringify(value)}>
             {path.slice(1).replaceAll('/', ' · ')}
           </span>
-          <button className="link" onClick={() => store.patchPlan('Drop a change to the venue', [{ op: 'remove', path: `/venueChanges/${id}` }])}>
+          <button
+            className="link"
+            onClick={() =>
+              store.patchPlan('Drop a change to the venue', [{ op: 'remove', path: `/venueChanges/${id}` }])
+            }
+          >
             Drop
           </button>
         </p>

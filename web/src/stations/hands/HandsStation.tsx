@@ -1,4 +1,11 @@
-import { assignPatch, inOrder, PHASE_ORDER, numberOf, showInstant, type RoleResult } from '@idle-satchel/core';
+import {
+  assignPatch,
+  inOrder,
+  PHASE_ORDER,
+  numberOf,
+  showInstant,
+  type RoleResult,
+} from '@idle-satchel/core';
 import { scaleLinear } from 'd3-scale';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
@@ -38,8 +45,8 @@ export default function HandsStation() {
           </tbody>
         </table>
         <p className="text-faint text-[13px] mt-2">
-          A young person is never alone with one adult, and lifts nothing heavy. Breaks and water for everybody; nobody
-          strikes alone at night.
+          A young person is never alone with one adult, and lifts nothing heavy. Breaks and water for
+          everybody; nobody strikes alone at night.
         </p>
         <CallTimeline />
       </section>
@@ -49,8 +56,18 @@ export default function HandsStation() {
         <FigureRow label="Filled" figure={hands.filled} path="hands.filled" />
         <FigureRow label="People" figure={hands.people} path="hands.people" />
         <Heading>Ready in time</Heading>
-        <FigureRow label="Work before the line check" figure={hands.work} path="hands.work" unit="of one person" />
-        <FigureRow label="Rigging and checking take" figure={hands.rigging} path="hands.rigging" flag={flag('hands.rigging')} />
+        <FigureRow
+          label="Work before the line check"
+          figure={hands.work}
+          path="hands.work"
+          unit="of one person"
+        />
+        <FigureRow
+          label="Rigging and checking take"
+          figure={hands.rigging}
+          path="hands.rigging"
+          flag={flag('hands.rigging')}
+        />
         <FigureRow label="Call" figure={hands.call} path="hands.call" flag={flag('hands.call')} />
       </aside>
     </div>
@@ -62,15 +79,24 @@ function PersonChoice({ role }: { role: RoleResult }) {
   const people = useEvent(state => state.bundle.hands.people);
   const assignments = usePlan(plan => plan.assignments);
   const entries = inOrder(people);
-  const level = (id: string): string | undefined => people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
+  const level = (id: string): string | undefined =>
+    people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);
   const others = entries.filter(([id]) => level(id) === undefined);
   const choose = (person: string): void => {
     if (person) store.patchPlan(`Put somebody on ${role.label}`, assignPatch(assignments, role, person));
-    else if (role.assignment) store.patchPlan(`Take somebody off ${role.label}`, [{ op: 'remove', path: `/assignments/${role.assignment}` }]);
+    else if (role.assignment)
+      store.patchPlan(`Take somebody off ${role.label}`, [
+        { op: 'remove', path: `/assignments/${role.assignment}` },
+      ]);
   };
   return (
-    <select className="field" aria-label={`Person for ${role.label}`} value={role.person ?? ''} onChange={event => choose(event.target.value)}>
+    <select
+      className="field"
+      aria-label={`Person for ${role.label}`}
+      value={role.person ?? ''}
+      onChange={event => choose(event.target.value)}
+    >
       <option value="">nobody yet</option>
       <optgroup label="Have the skill">
         {able.map(([id, { name, young }]) => (
@@ -92,7 +118,14 @@ function PersonChoice({ role }: { role: RoleResult }) {
   );
 }
 
-const WORDS = { rig: 'rig', check: 'check', rehearse: 'rehearse', wait: 'doors', live: 'live', strike: 'strike' } as const;
+const WORDS = {
+  rig: 'rig',
+  check: 'check',
+  rehearse: 'rehearse',
+  wait: 'doors',
+  live: 'live',
+  strike: 'strike',
+} as const;
 
 /** Phases as bars on one line of time, with the call drawn and named. */
 function CallTimeline() {
@@ -114,16 +147,40 @@ function CallTimeline() {
   }).filter(({ from, to }) => to > from);
   const clock = (time: number): string => showInstant(new Date(time).toISOString(), zone).slice(4);
   return (
-    <svg className="plan w-full max-w-[860px] mt-5" viewBox="0 0 700 110" role="img" aria-label="Phases of the day and the call time">
+    <svg
+      className="plan w-full max-w-[860px] mt-5"
+      viewBox="0 0 700 110"
+      role="img"
+      aria-label="Phases of the day and the call time"
+    >
       {bars.map(({ phase, from, to }) => (
         <g key={phase}>
-          <rect x={x(from)} y={42} width={x(to) - x(from)} height={26} fill={phase === 'live' ? 'var(--oil)' : 'var(--shade)'} stroke="var(--ink)" />
+          <rect
+            x={x(from)}
+            y={42}
+            width={x(to) - x(from)}
+            height={26}
+            fill={phase === 'live' ? 'var(--oil)' : 'var(--shade)'}
+            stroke="var(--ink)"
+          />
           {x(to) - x(from) > 30 && (
-            <text x={(x(from) + x(to)) / 2} y={59} textAnchor="middle" fontSize={12.5} fill={phase === 'live' ? 'var(--on-oil)' : 'var(--ink)'}>
+            <text
+              x={(x(from) + x(to)) / 2}
+              y={59}
+              textAnchor="middle"
+              fontSize={12.5}
+              fill={phase === 'live' ? 'var(--on-oil)' : 'var(--ink)'}
+            >
               {WORDS[phase]}
             </text>
           )}
-          <text x={x(from)} y={86} fontSize={11.5} fill="var(--faint-word)" textAnchor={x(from) < 20 ? 'start' : 'middle'}>
+          <text
+            x={x(from)}
+            y={86}
+            fontSize={11.5}
+            fill="var(--faint-word)"
+            textAnchor={x(from) < 20 ? 'start' : 'middle'}
+          >
             {clock(from)}
           </text>
         </g>

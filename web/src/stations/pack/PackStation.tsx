@@ -33,7 +33,13 @@ export default function PackStation() {
                   {lines.map(([id, line]) => (
                     <tr key={id}>
                       <td className="text-right">{line.count}</td>
-                      <td>{line.tape ? <span className="tape tape-small">{line.tape}</span> : <ItemChoice id={id} kind={line.kind} />}</td>
+                      <td>
+                        {line.tape ? (
+                          <span className="tape tape-small">{line.tape}</span>
+                        ) : (
+                          <ItemChoice id={id} kind={line.kind} />
+                        )}
+                      </td>
                       <td>{line.label}</td>
                       <td className="text-faint">{line.purpose}</td>
                       <td className="text-faint">{line.inside ?? ''}</td>
@@ -44,15 +50,32 @@ export default function PackStation() {
             </div>
           );
         })}
-        {Object.keys(pack.lines).length === 0 && <p className="text-faint">Nothing to pack: the design is empty.</p>}
+        {Object.keys(pack.lines).length === 0 && (
+          <p className="text-faint">Nothing to pack: the design is empty.</p>
+        )}
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Load</Heading>
         <FigureRow label="Pieces" figure={pack.pieces} path="pack.pieces" />
-        <FigureRow label="Nothing set aside for" figure={pack.missing} path="pack.missing" flag={flag('pack.missing')} />
+        <FigureRow
+          label="Nothing set aside for"
+          figure={pack.missing}
+          path="pack.missing"
+          flag={flag('pack.missing')}
+        />
         <FigureRow label="Weight" figure={pack.weight} path="pack.weight" />
-        <FigureRow label="Cloth tape" figure={pack.tapeRolls} path="pack.tapeRolls" flag={flag('pack.tapeRolls')} />
-        <FigureRow label="Cable ramps" figure={pack.rampPieces} path="pack.rampPieces" flag={flag('pack.rampPieces')} />
+        <FigureRow
+          label="Cloth tape"
+          figure={pack.tapeRolls}
+          path="pack.tapeRolls"
+          flag={flag('pack.tapeRolls')}
+        />
+        <FigureRow
+          label="Cable ramps"
+          figure={pack.rampPieces}
+          path="pack.rampPieces"
+          flag={flag('pack.rampPieces')}
+        />
         <p className="mt-4 flex gap-2">
           <a className="button" href={fileOf(store.id, 'pack-list.csv')} download>
             Pack list, CSV
@@ -72,14 +95,20 @@ function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
   const shelf = useEvent(state => state.bundle.shelf);
   const devices = usePlan(plan => plan.devices);
   const used = new Set(Object.values(devices ?? {}).map(device => device.item));
-  const free = inOrder(shelf.items).filter(([item, each]) => each.kind === kind && each.state === 'ready' && !used.has(item));
+  const free = inOrder(shelf.items).filter(
+    ([item, each]) => each.kind === kind && each.state === 'ready' && !used.has(item),
+  );
   if (!devices?.[id] || free.length === 0) return <span className="text-risk">◇ wanted</span>;
   return (
     <select
       className="field w-full"
       aria-label={`Item for ${devices[id].label}`}
       value=""
-      onChange={event => store.patchPlan('Set an item aside', [{ op: 'add', path: `/devices/${id}/item`, value: event.target.value }])}
+      onChange={event =>
+        store.patchPlan('Set an item aside', [
+          { op: 'add', path: `/devices/${id}/item`, value: event.target.value },
+        ])
+      }
     >
       <option value="">choose</option>
       {free.map(([item, { tape }]) => (

@@ -15,7 +15,11 @@ export default function RacksStation() {
   const current = selected !== undefined && racks[selected] ? selected : Object.keys(racks)[0];
   const rack = current === undefined ? undefined : racks[current];
   if (!rack || current === undefined) {
-    return <p className="p-6 text-faint max-w-md">No rack is in this plan: what is carried loose stands under Pack.</p>;
+    return (
+      <p className="p-6 text-faint max-w-md">
+        No rack is in this plan: what is carried loose stands under Pack.
+      </p>
+    );
   }
   return (
     <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
@@ -43,16 +47,37 @@ function Elevation({ rack }: { rack: RackResult }) {
   const top = loose.length * 30 + 16;
   const height = top + units * UNIT + 20;
   return (
-    <svg className="plan w-full max-w-[640px]" viewBox={`-40 0 ${WIDTH + 120} ${height}`} role="group" aria-label={`${rack.label} from the front`}>
+    <svg
+      className="plan w-full max-w-[640px]"
+      viewBox={`-40 0 ${WIDTH + 120} ${height}`}
+      role="group"
+      aria-label={`${rack.label} from the front`}
+    >
       {loose.map(([id, item], i) => (
         <g key={id} onClick={() => ui.select(id)}>
-          <rect x={60} y={8 + i * 30} width={WIDTH - 120} height={26} fill="var(--paper)" stroke={id === selected ? 'var(--brass)' : 'var(--faint)'} strokeDasharray="5 3" />
+          <rect
+            x={60}
+            y={8 + i * 30}
+            width={WIDTH - 120}
+            height={26}
+            fill="var(--paper)"
+            stroke={id === selected ? 'var(--brass)' : 'var(--faint)'}
+            strokeDasharray="5 3"
+          />
           <text x={WIDTH / 2} y={26 + i * 30} textAnchor="middle" fontSize={13} fill="var(--ink)">
             {item.label} · loose
           </text>
         </g>
       ))}
-      <rect x={0} y={top} width={WIDTH} height={units * UNIT} fill="var(--shade)" stroke="var(--ink)" strokeWidth={3} />
+      <rect
+        x={0}
+        y={top}
+        width={WIDTH}
+        height={units * UNIT}
+        fill="var(--shade)"
+        stroke="var(--ink)"
+        strokeWidth={3}
+      />
       {Array.from({ length: units }, (_, i) => {
         const y = top + (units - 1 - i) * UNIT;
         return (
@@ -75,11 +100,32 @@ function Elevation({ rack }: { rack: RackResult }) {
         const y = top + (units - item.unit - item.units + 1) * UNIT;
         return (
           <g key={id} onClick={() => ui.select(id)}>
-            <rect x={22} y={y + 2} width={WIDTH - 44} height={item.units * UNIT - 4} fill="var(--paper)" stroke={id === selected ? 'var(--brass)' : 'var(--ink)'} strokeWidth={id === selected ? 2.4 : 1.4} />
-            <text x={36} y={y + UNIT / 2 + 5} fontSize={15} fontWeight={600} fill="var(--ink)" style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}>
+            <rect
+              x={22}
+              y={y + 2}
+              width={WIDTH - 44}
+              height={item.units * UNIT - 4}
+              fill="var(--paper)"
+              stroke={id === selected ? 'var(--brass)' : 'var(--ink)'}
+              strokeWidth={id === selected ? 2.4 : 1.4}
+            />
+            <text
+              x={36}
+              y={y + UNIT / 2 + 5}
+              fontSize={15}
+              fontWeight={600}
+              fill="var(--ink)"
+              style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+            >
               {item.label}
             </text>
-            <text x={WIDTH - 36} y={y + UNIT / 2 + 5} textAnchor="end" fontSize={11.5} fill="var(--faint-word)">
+            <text
+              x={WIDTH - 36}
+              y={y + UNIT / 2 + 5}
+              textAnchor="end"
+              fontSize={11.5}
+              fill="var(--faint-word)"
+            >
               {item.kindLabel.length > 44 ? `${item.kindLabel.slice(0, 43)}…` : item.kindLabel}
             </text>
           </g>
@@ -104,8 +150,19 @@ function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
       <FigureRow label="With the case" figure={rack.weight} path={path('weight')}>
         two people above 23 kg; keep it close, mind the step
       </FigureRow>
-      <FigureRow label="Power in" figure={rack.watts} path={path('watts')} flag={flag(path('watts'))} />
-      <FigureRow label="Leaves through one open face" figure={rack.passive} path={path('passive')} flag={flag(path('passive'))} />
+      <FigureRow label="Power in" figure={rack.watts} path={path('watts')} />
+      <FigureRow
+        label="Heat between the rails"
+        figure={rack.heat}
+        path={path('heat')}
+        flag={flag(path('heat'))}
+      />
+      <FigureRow
+        label="Leaves through one open face"
+        figure={rack.passive}
+        path={path('passive')}
+        flag={flag(path('passive'))}
+      />
       {Object.entries(rack.items).map(([key, item]) => (
         <section key={key}>
           <Heading
@@ -118,7 +175,9 @@ function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
                 onChange={event => {
                   const at = `/devices/${key}/place/unit`;
                   const value = Number(event.target.value);
-                  store.patchPlan(`Mount ${item.label}`, [value ? { op: 'add', path: at, value } : { op: 'remove', path: at }]);
+                  store.patchPlan(`Mount ${item.label}`, [
+                    value ? { op: 'add', path: at, value } : { op: 'remove', path: at },
+                  ]);
                 }}
               >
                 <option value="">loose</option>

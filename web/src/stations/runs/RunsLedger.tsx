@@ -35,21 +35,28 @@ export default function RunsLedger() {
               {run.label}
             </span>
             <span className="value">{showText(run.length.value, 'm', reading)}</span>
-            <span className="text-faint">{typeof run.cable.value === 'string' ? run.cable.value : 'no cable'}</span>
+            <span className="text-faint">
+              {typeof run.cable.value === 'string' ? run.cable.value : 'no cable'}
+            </span>
           </button>
         );
       })}
-      {crossing.length === 0 && <p className="text-faint py-1">No lead crosses the floor yet. Plug things together under Signal.</p>}
+      {crossing.length === 0 && (
+        <p className="text-faint py-1">No lead crosses the floor yet. Plug things together under Signal.</p>
+      )}
       <FigureRow label="Taped on the floor" figure={runs.totalOnFloor} path="runs.totalOnFloor" />
       <FigureRow label="Ramps over" figure={runs.ramped} path="runs.ramped" />
       <p className="text-faint text-[13px] py-1">
-        Tape every lead, ramp every crossing, nothing across an exit: a loose lead where the public walks stops the show.
+        Tape every lead, ramp every crossing, nothing across an exit: a loose lead where the public walks
+        stops the show.
       </p>
       <Heading>In racks and on tables</Heading>
       {inside.map(([id, run]) => (
         <p key={id} className="flex gap-2 py-1 border-b border-rule text-[13.5px]">
           <span className="grow">{run.label}</span>
-          <span className="text-faint">{typeof run.cable.value === 'string' ? run.cable.value : 'no cable'}</span>
+          <span className="text-faint">
+            {typeof run.cable.value === 'string' ? run.cable.value : 'no cable'}
+          </span>
         </p>
       ))}
     </>
@@ -76,7 +83,11 @@ function RunLedger({ id }: { id: string }) {
               className="field text-ink"
               aria-label="Make of cable"
               value={run.make}
-              onChange={event => store.patchPlan('Choose a make of cable', [{ op: 'add', path: `/links/${id}/make`, value: event.target.value }])}
+              onChange={event =>
+                store.patchPlan('Choose a make of cable', [
+                  { op: 'add', path: `/links/${id}/make`, value: event.target.value },
+                ])
+              }
             >
               {makes.map(make => (
                 <option key={make} value={make}>
@@ -90,16 +101,38 @@ function RunLedger({ id }: { id: string }) {
         Lead
       </Heading>
       {link?.make && <p className="text-faint text-[13px]">make chosen for this event</p>}
-      <FigureRow label="On the floor" figure={run.onFloor} path={path('onFloor')} flag={flag(path('onFloor'))}>
+      <FigureRow
+        label="On the floor"
+        figure={run.onFloor}
+        path={path('onFloor')}
+        flag={flag(path('onFloor'))}
+      >
         {[...ramps.map(each => `ramp over ${each}`), ...doors.map(each => `overhead at ${each}`)].join(', ')}
       </FigureRow>
       <FigureRow label="Rises at both ends" figure={run.rises} path={path('rises')} />
       <FigureRow label="Tails" figure={run.tails} path={path('tails')} />
-      {(numberOf(run.overhead) ?? 0) > 0 && <FigureRow label="Up and over doors" figure={run.overhead} path={path('overhead')} />}
-      <FigureRow label="Length with slack" figure={run.length} path={path('length')} flag={flag(path('length'))} />
-      <FigureRow label="Carries by the house rule" figure={run.limit} path={path('limit')} flag={flag(path('limit'))} />
+      {(numberOf(run.overhead) ?? 0) > 0 && (
+        <FigureRow label="Up and over doors" figure={run.overhead} path={path('overhead')} />
+      )}
+      <FigureRow
+        label="Length with slack"
+        figure={run.length}
+        path={path('length')}
+        flag={flag(path('length'))}
+      />
+      <FigureRow
+        label="Carries by the house rule"
+        figure={run.limit}
+        path={path('limit')}
+        flag={flag(path('limit'))}
+      />
       <FigureRow label="Cable" figure={run.cable} path={path('cable')} flag={flag(path('cable'))} />
-      <FigureRow label="Its length" figure={run.cableLength} path={path('cableLength')} flag={flag(path('cableLength'))} />
+      <FigureRow
+        label="Its length"
+        figure={run.cableLength}
+        path={path('cableLength')}
+        flag={flag(path('cableLength'))}
+      />
       <FigureRow label="Left over" figure={run.excess} path={path('excess')} />
       <FigureRow label="Reach" figure={run.reach} path={path('reach')} flag={flag(path('reach'))} />
     </section>

@@ -10,7 +10,9 @@ export function AddDevice() {
     const { bundle, assessment } = store.get();
     const { plan, shelf } = bundle;
     const used = new Set(Object.values(plan.devices ?? {}).map(device => device.item));
-    const item = inOrder(shelf.items).find(([id, each]) => each.kind === kind && each.state === 'ready' && !used.has(id))?.[0];
+    const item = inOrder(shelf.items).find(
+      ([id, each]) => each.kind === kind && each.state === 'ready' && !used.has(id),
+    )?.[0];
     const { min, max } = boundsOf(assessment.ground.venue.outline);
     const id = newId();
     const count = Object.keys(assessment.shots.cameras).length + 1;
@@ -39,7 +41,10 @@ export function AddDevice() {
           .filter(([, kind]) => kind.family === 'camera')
           .map(([id, kind]) => (
             <MenuItem key={id}>
-              <button className="block w-full text-left px-3 py-1 data-focus:bg-shade" onClick={() => add(id)}>
+              <button
+                className="block w-full text-left px-3 py-1 data-focus:bg-shade"
+                onClick={() => add(id)}
+              >
                 {kind.label}
               </button>
             </MenuItem>

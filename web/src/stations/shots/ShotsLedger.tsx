@@ -23,7 +23,9 @@ export default function ShotsLedger() {
   const shots = usePlan(plan => plan.shots);
   const selected = useUi(state => state.selected);
   const first = Object.keys(cameras)[0];
-  const camera = [selected, shots?.[selected ?? '']?.camera, first].find(id => id !== undefined && cameras[id]);
+  const camera = [selected, shots?.[selected ?? '']?.camera, first].find(
+    id => id !== undefined && cameras[id],
+  );
   if (camera === undefined) {
     return (
       <div className="pt-4 max-w-sm">
@@ -92,7 +94,8 @@ function CameraLedger({ id }: { id: string }) {
             maxLength={40}
             onBlur={event => {
               const value = event.target.value.trim();
-              if (value && value !== device.label) edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value });
+              if (value && value !== device.label)
+                edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value });
             }}
           />
         </label>
@@ -101,7 +104,13 @@ function CameraLedger({ id }: { id: string }) {
           <select
             className="field"
             value={device.worked ?? 'locked'}
-            onChange={event => edit(`Work ${device.label}`, { op: 'add', path: `/devices/${id}/worked`, value: event.target.value })}
+            onChange={event =>
+              edit(`Work ${device.label}`, {
+                op: 'add',
+                path: `/devices/${id}/worked`,
+                value: event.target.value,
+              })
+            }
           >
             <option value="operated">by an operator</option>
             <option value="remote">by remote</option>
@@ -113,9 +122,19 @@ function CameraLedger({ id }: { id: string }) {
         </button>
       </div>
       <PlaceFields id={id} device={device} />
-      <FigureRow label="Angle of view" figure={camera.angleOfView} path={`shots.cameras.${id}.angleOfView`} unit="across" />
+      <FigureRow
+        label="Angle of view"
+        figure={camera.angleOfView}
+        path={`shots.cameras.${id}.angleOfView`}
+        unit="across"
+      />
       <FigureRow label="Focal length in use" figure={camera.focal} path={`shots.cameras.${id}.focal`} />
-      <FigureRow label="No-film areas in the picture" figure={camera.noFilm} path={`shots.cameras.${id}.noFilm`} flag={flag(`shots.cameras.${id}.noFilm`)} />
+      <FigureRow
+        label="No-film areas in the picture"
+        figure={camera.noFilm}
+        path={`shots.cameras.${id}.noFilm`}
+        flag={flag(`shots.cameras.${id}.noFilm`)}
+      />
       {own.map(([key, shot]) => (
         <ShotLedger key={key} id={key} shot={shot} />
       ))}
@@ -140,13 +159,22 @@ function PlaceFields({ id, device }: { id: string; device: Device }) {
         value={place.height ?? 1.5}
         min={0}
         max={30}
-        onCommit={value => store.patchPlan(`Height of ${device.label}`, [{ op: 'add', path: `/devices/${id}/place/height`, value }])}
+        onCommit={value =>
+          store.patchPlan(`Height of ${device.label}`, [
+            { op: 'add', path: `/devices/${id}/place/height`, value },
+          ])
+        }
       />
       <p className="py-1 border-b border-rule">
         {place.facing === undefined ? (
           <span className="text-faint">points at its first shot</span>
         ) : (
-          <button className="link" onClick={() => store.patchPlan(`Aim ${device.label}`, [{ op: 'remove', path: `/devices/${id}/place/facing` }])}>
+          <button
+            className="link"
+            onClick={() =>
+              store.patchPlan(`Aim ${device.label}`, [{ op: 'remove', path: `/devices/${id}/place/facing` }])
+            }
+          >
             Point at its first shot
           </button>
         )}
@@ -164,7 +192,10 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   if (!result) return null;
   const path = (name: string): string => `shots.shots.${id}.${name}`;
   const hiddenBy = result.hiddenBy
-    .map(({ id: by, share }) => `${by === 'walls' ? 'a wall' : `pillar ${blockers.find(each => each.id === by)?.label ?? ''}`} ${Math.round(share * 100)} %`)
+    .map(
+      ({ id: by, share }) =>
+        `${by === 'walls' ? 'a wall' : `pillar ${blockers.find(each => each.id === by)?.label ?? ''}`} ${Math.round(share * 100)} %`,
+    )
     .join(', ');
   const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
   return (
@@ -177,13 +208,18 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
               className="field text-ink"
               aria-label="Shot size"
               value={shot.size}
-              onChange={event => edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })}
+              onChange={event =>
+                edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })
+              }
             >
               {SIZES.map(size => (
                 <option key={size}>{size}</option>
               ))}
             </select>{' '}
-            <button className="link" onClick={() => edit('Drop a shot', { op: 'remove', path: `/shots/${id}` })}>
+            <button
+              className="link"
+              onClick={() => edit('Drop a shot', { op: 'remove', path: `/shots/${id}` })}
+            >
               Drop
             </button>
           </>
@@ -193,17 +229,54 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       </Heading>
       <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
       <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
-      <FigureRow label="Focal length needed" figure={result.focalNeeded} path={path('focalNeeded')} flag={flag(path('focalNeeded'))} />
-      <FigureRow label="Shot reached" figure={result.reached} path={path('reached')} flag={flag(path('reached'))} />
+      <FigureRow
+        label="Focal length needed"
+        figure={result.focalNeeded}
+        path={path('focalNeeded')}
+        flag={flag(path('focalNeeded'))}
+      />
+      <FigureRow
+        label="Shot reached"
+        figure={result.reached}
+        path={path('reached')}
+        flag={flag(path('reached'))}
+      />
       <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
       <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
-      <FigureRow label="Viewing angle" figure={result.viewingAngle} path={path('viewingAngle')} unit="off front" />
-      <FigureRow label="Sight past walls and pillars" figure={result.sight} path={path('sight')} flag={flag(path('sight'))} />
-      <FigureRow label="Frame hidden" figure={result.hidden} path={path('hidden')} flag={flag(path('hidden'))}>
+      <FigureRow
+        label="Viewing angle"
+        figure={result.viewingAngle}
+        path={path('viewingAngle')}
+        unit="off front"
+      />
+      <FigureRow
+        label="Sight past walls and pillars"
+        figure={result.sight}
+        path={path('sight')}
+        flag={flag(path('sight'))}
+      />
+      <FigureRow
+        label="Frame hidden"
+        figure={result.hidden}
+        path={path('hidden')}
+        flag={flag(path('hidden'))}
+      >
         {hiddenBy}
       </FigureRow>
-      <FigureRow label="Over heads, seated" figure={result.overSeated} path={path('overSeated')} flag={flag(path('overSeated'))} unit="clear" />
-      <FigureRow label="Over heads, standing" figure={result.overStanding} path={path('overStanding')} flag={flag(path('overStanding'))} unit="clear" />
+      <FigureRow
+        label="Over heads, seated"
+        figure={result.overSeated}
+        path={path('overSeated')}
+        flag={flag(path('overSeated'))}
+        unit="clear"
+      />
+      <FigureRow
+        label="Over heads, standing"
+        figure={result.overStanding}
+        path={path('overStanding')}
+        flag={flag(path('overStanding'))}
+        unit="clear"
+      />
     </section>
   );
 }
@@ -218,7 +291,12 @@ function AddShot({ camera }: { camera: string }) {
       {
         op: 'add',
         path: `/shots/${newId()}`,
-        value: { order: orderBetween(inOrder(shots).at(-1)?.[1].order, undefined), mark, size: 'waist up', camera },
+        value: {
+          order: orderBetween(inOrder(shots).at(-1)?.[1].order, undefined),
+          mark,
+          size: 'waist up',
+          camera,
+        },
       },
     ]);
   return (

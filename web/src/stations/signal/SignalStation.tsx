@@ -18,7 +18,13 @@ export default function SignalStation() {
       <aside className="px-4 py-2 border-l border-rule overflow-auto">
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
-          <FigureRow key={id} label={devices?.[id]?.label ?? id} figure={input} path={`signal.sources.${id}.input`} flag={flag(`signal.sources.${id}.input`)} />
+          <FigureRow
+            key={id}
+            label={devices?.[id]?.label ?? id}
+            figure={input}
+            path={`signal.sources.${id}.input`}
+            flag={flag(`signal.sources.${id}.input`)}
+          />
         ))}
         {Object.entries(signal.switchers).map(([id, inputs]) => (
           <div key={id}>
@@ -30,7 +36,13 @@ export default function SignalStation() {
         ))}
         <Heading>Outputs</Heading>
         {Object.entries(signal.outputs).map(([id, { fedBy }]) => (
-          <FigureRow key={id} label={outputs?.[id]?.label ?? id} figure={fedBy} path={`signal.outputs.${id}.fedBy`} flag={flag(`signal.outputs.${id}.fedBy`)} />
+          <FigureRow
+            key={id}
+            label={outputs?.[id]?.label ?? id}
+            figure={fedBy}
+            path={`signal.outputs.${id}.fedBy`}
+            flag={flag(`signal.outputs.${id}.fedBy`)}
+          />
         ))}
         <Links />
       </aside>
@@ -45,27 +57,58 @@ function Schematic() {
   const kinds = useEvent(state => state.bundle.kinds.kinds);
   const mates = useResult('signal').links;
   const selected = useUi(state => state.selected);
-  const { boxes, wires, width, height } = useMemo(() => layout(devices, kinds, links), [devices, kinds, links]);
+  const { boxes, wires, width, height } = useMemo(
+    () => layout(devices, kinds, links),
+    [devices, kinds, links],
+  );
   return (
     <section aria-label="Schematic" className="overflow-auto">
       <svg
         className="plan block min-w-[560px] w-full"
         style={{ maxWidth: width * 1.15 }}
         viewBox={`0 0 ${width} ${height}`}
-        role="group" aria-label="Devices and links from sources to destinations">
+        role="group"
+        aria-label="Devices and links from sources to destinations"
+      >
         {wires.map(({ id, d }) => {
           const bad = mates[id]?.mates.value === false;
           return (
             <g key={id}>
-              <path d={d} fill="none" stroke={id === selected ? 'var(--brass)' : bad ? 'var(--madder)' : 'var(--ink)'} strokeWidth={id === selected ? 2.4 : 1.4} strokeDasharray={bad ? '7 3 2 3' : undefined} />
-              <path d={d} fill="none" stroke="transparent" strokeWidth={9} className="handle" onClick={() => ui.select(id)} />
+              <path
+                d={d}
+                fill="none"
+                stroke={id === selected ? 'var(--brass)' : bad ? 'var(--madder)' : 'var(--ink)'}
+                strokeWidth={id === selected ? 2.4 : 1.4}
+                strokeDasharray={bad ? '7 3 2 3' : undefined}
+              />
+              <path
+                d={d}
+                fill="none"
+                stroke="transparent"
+                strokeWidth={9}
+                className="handle"
+                onClick={() => ui.select(id)}
+              />
             </g>
           );
         })}
         {boxes.map(box => (
           <g key={box.id} transform={`translate(${box.x} ${box.y})`} onClick={() => ui.select(box.id)}>
-            <rect width={BOX_WIDTH} height={box.height} fill="var(--paper)" stroke={box.id === selected ? 'var(--brass)' : 'var(--ink)'} strokeWidth={box.id === selected ? 2 : 1.2} />
-            <text x={8} y={15} fontSize={14} fontWeight={600} fill="var(--ink)" style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}>
+            <rect
+              width={BOX_WIDTH}
+              height={box.height}
+              fill="var(--paper)"
+              stroke={box.id === selected ? 'var(--brass)' : 'var(--ink)'}
+              strokeWidth={box.id === selected ? 2 : 1.2}
+            />
+            <text
+              x={8}
+              y={15}
+              fontSize={14}
+              fontWeight={600}
+              fill="var(--ink)"
+              style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+            >
               {box.label}
             </text>
             <text x={8} y={28} fontSize={10.5} fill="var(--faint-word)">
@@ -81,7 +124,14 @@ function Schematic() {
             ))}
             {box.outs.map(pin => (
               <g key={pin.port}>
-                <circle cx={BOX_WIDTH} cy={pin.y} r={3} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
+                <circle
+                  cx={BOX_WIDTH}
+                  cy={pin.y}
+                  r={3}
+                  fill="var(--paper)"
+                  stroke="var(--ink)"
+                  strokeWidth={1.4}
+                />
                 <text x={BOX_WIDTH - 8} y={pin.y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
                   {pin.label}
                 </text>
@@ -117,20 +167,34 @@ function Links() {
   const outs = ports.filter(({ port, end }) => port.direction !== 'in' && !used.has(key(end)));
   const source = outs.find(({ end }) => key(end) === from);
   const ins = ports.filter(
-    ({ port, end }) => port.direction !== 'out' && !used.has(key(end)) && port.carries === source?.port.carries && end.device !== source.end.device,
+    ({ port, end }) =>
+      port.direction !== 'out' &&
+      !used.has(key(end)) &&
+      port.carries === source?.port.carries &&
+      end.device !== source.end.device,
   );
   const join = (to: string): void => {
     const target = ins.find(({ end }) => key(end) === to);
     if (!source || !target) return;
-    const joint = { from: source.end, fromPort: source.port, to: target.end, toPort: target.port, seed: newId(), hasLinks: links !== undefined };
+    const joint = {
+      from: source.end,
+      fromPort: source.port,
+      to: target.end,
+      toPort: target.port,
+      seed: newId(),
+      hasLinks: links !== undefined,
+    };
     const connection = connect(joint, kinds, shelf, wiring);
-    if (!connection) return setProblem(`No adapter known leads from ${source.port.connector} to ${target.port.connector}.`);
+    if (!connection)
+      return setProblem(`No adapter known leads from ${source.port.connector} to ${target.port.connector}.`);
     setProblem('');
     setFrom('');
     store.commit(`Plug ${source.words} into ${target.words}`.slice(0, 120), connection.changes);
   };
   const name = (end: End): string =>
-    end.socket ?? end.networkSocket ? 'venue' : `${devices?.[end.device ?? '']?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
+    (end.socket ?? end.networkSocket)
+      ? 'venue'
+      : `${devices?.[end.device ?? '']?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
   const remove = (id: string): Operation[] => [{ op: 'remove', path: `/links/${id}` }];
   return (
     <>
@@ -140,7 +204,10 @@ function Links() {
         .map(([id, link]) => {
           const bad = flag(`signal.links.${id}.mates`) !== undefined || mates[id]?.mates.value === false;
           return (
-            <p key={id} className={`flex gap-2 py-1 border-b border-rule text-[13.5px] ${id === selected ? 'bg-shade' : ''}`}>
+            <p
+              key={id}
+              className={`flex gap-2 py-1 border-b border-rule text-[13.5px] ${id === selected ? 'bg-shade' : ''}`}
+            >
               <button className={`grow text-left ${bad ? 'text-stop' : ''}`} onClick={() => ui.select(id)}>
                 {bad && <span aria-hidden>◆ </span>}
                 {name(link.from)} → {name(link.to)}

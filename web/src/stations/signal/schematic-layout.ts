@@ -38,10 +38,18 @@ export function layout(
   const portOf = (device: string | undefined, port: string | undefined) =>
     kinds[devices?.[device ?? '']?.kind ?? '']?.ports?.[port ?? ''];
   const signalLinks = inOrder(links).filter(
-    ([, { from, to }]) => from.device && to.device && devices?.[from.device] && devices[to.device] && portOf(to.device, to.port)?.carries !== 'power',
+    ([, { from, to }]) =>
+      from.device &&
+      to.device &&
+      devices?.[from.device] &&
+      devices[to.device] &&
+      portOf(to.device, to.port)?.carries !== 'power',
   );
-  const isIn = (id: string): boolean => signalLinks.some(([, { from, to }]) => from.device === id || to.device === id);
-  const taking = inOrder(devices).filter(([id, { kind }]) => isIn(id) || ['camera', 'switcher', 'computer'].includes(kinds[kind]?.family ?? ''));
+  const isIn = (id: string): boolean =>
+    signalLinks.some(([, { from, to }]) => from.device === id || to.device === id);
+  const taking = inOrder(devices).filter(
+    ([id, { kind }]) => isIn(id) || ['camera', 'switcher', 'computer'].includes(kinds[kind]?.family ?? ''),
+  );
 
   // Column = longest path to a destination, counted from the right, so that a source stands next to what it
   // feeds; a ring stops at the number of devices.
@@ -62,7 +70,11 @@ export function layout(
   const boxes = taking.map(([id, { label, kind }]): Box => {
     const place = used.indexOf(column.get(id) ?? 0);
     const pins = (side: 'from' | 'to'): Pin[] => {
-      const ports = [...new Set(signalLinks.filter(([, link]) => link[side].device === id).map(([, link]) => link[side].port ?? ''))];
+      const ports = [
+        ...new Set(
+          signalLinks.filter(([, link]) => link[side].device === id).map(([, link]) => link[side].port ?? ''),
+        ),
+      ];
       const order = inOrder(kinds[kind]?.ports).map(([port]) => port);
       return ports
         .sort((a, b) => order.indexOf(a) - order.indexOf(b))

@@ -19,8 +19,18 @@ export default function StreamStation() {
       <UploadChart />
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>The line</Heading>
-        <FigureRow label="Worst upload measured" figure={stream.worstUpload} path="stream.worstUpload" flag={flag('stream.worstUpload')} />
-        <FigureRow label="Budget by the house rule" figure={stream.budget} path="stream.budget" flag={flag('stream.budget')} />
+        <FigureRow
+          label="Worst upload measured"
+          figure={stream.worstUpload}
+          path="stream.worstUpload"
+          flag={flag('stream.worstUpload')}
+        />
+        <FigureRow
+          label="Budget by the house rule"
+          figure={stream.budget}
+          path="stream.budget"
+          flag={flag('stream.budget')}
+        />
         {Object.entries(stream.streams).map(([id, each]) => (
           <section key={id}>
             <Heading
@@ -32,8 +42,14 @@ export default function StreamStation() {
                   value={outputs?.[id]?.rung ?? ''}
                   onChange={event => {
                     const value = event.target.value;
-                    if (value) store.patchPlan('Choose a stream size', [{ op: 'add', path: `/outputs/${id}/rung`, value }]);
-                    else store.patchPlan('Use the best size that fits', [{ op: 'remove', path: `/outputs/${id}/rung` }]);
+                    if (value)
+                      store.patchPlan('Choose a stream size', [
+                        { op: 'add', path: `/outputs/${id}/rung`, value },
+                      ]);
+                    else
+                      store.patchPlan('Use the best size that fits', [
+                        { op: 'remove', path: `/outputs/${id}/rung` },
+                      ]);
                   }}
                 >
                   <option value="">best that fits</option>
@@ -46,23 +62,57 @@ export default function StreamStation() {
               Stream
             </Heading>
             <FigureRow label="Size and rate" figure={each.rung} path={`stream.streams.${id}.rung`} />
-            <FigureRow label="Video bit rate" figure={each.videoRate} path={`stream.streams.${id}.videoRate`} />
-            <FigureRow label="On the line" figure={each.lineRate} path={`stream.streams.${id}.lineRate`} flag={flag(`stream.streams.${id}.lineRate`)} />
-            <FigureRow label="Fits the budget" figure={each.fits} path={`stream.streams.${id}.fits`} flag={flag(`stream.streams.${id}.fits`)} />
+            <FigureRow
+              label="Video bit rate"
+              figure={each.videoRate}
+              path={`stream.streams.${id}.videoRate`}
+            />
+            <FigureRow
+              label="On the line"
+              figure={each.lineRate}
+              path={`stream.streams.${id}.lineRate`}
+              flag={flag(`stream.streams.${id}.lineRate`)}
+            />
+            <FigureRow
+              label="Fits the budget"
+              figure={each.fits}
+              path={`stream.streams.${id}.fits`}
+              flag={flag(`stream.streams.${id}.fits`)}
+            />
             <FigureRow label="Data for the event" figure={each.data} path={`stream.streams.${id}.data`} />
-            <FigureRow label="Next size needs a budget of" figure={each.nextNeeds} path={`stream.streams.${id}.nextNeeds`} />
+            <FigureRow
+              label="Next size needs a budget of"
+              figure={each.nextNeeds}
+              path={`stream.streams.${id}.nextNeeds`}
+            />
           </section>
         ))}
         {Object.entries(stream.recordings).map(([id, each]) => (
           <section key={id}>
             <Heading about={outputs?.[id]?.label}>Recording</Heading>
-            <FigureRow label="Written per hour" figure={each.perHour} path={`stream.recordings.${id}.perHour`} />
-            <FigureRow label="Disk needed" figure={each.needed} path={`stream.recordings.${id}.needed`} flag={flag(`stream.recordings.${id}.needed`)} />
-            <FigureRow label="Disk there" figure={each.room} path={`stream.recordings.${id}.room`} flag={flag(`stream.recordings.${id}.room`)} />
+            <FigureRow
+              label="Written per hour"
+              figure={each.perHour}
+              path={`stream.recordings.${id}.perHour`}
+            />
+            <FigureRow
+              label="Disk needed"
+              figure={each.needed}
+              path={`stream.recordings.${id}.needed`}
+              flag={flag(`stream.recordings.${id}.needed`)}
+            />
+            <FigureRow
+              label="Disk there"
+              figure={each.room}
+              path={`stream.recordings.${id}.room`}
+              flag={flag(`stream.recordings.${id}.room`)}
+            />
             <FigureRow label="Fits" figure={each.fits} path={`stream.recordings.${id}.fits`} />
           </section>
         ))}
-        {none && <p className="text-faint mt-3">No stream and no recording is wanted. Ask for one under Brief.</p>}
+        {none && (
+          <p className="text-faint mt-3">No stream and no recording is wanted. Ask for one under Brief.</p>
+        )}
       </aside>
     </div>
   );
@@ -79,7 +129,10 @@ function UploadChart() {
   const tests = inOrder(uploads).toSorted(([, a], [, b]) => (a.at < b.at ? -1 : 1));
   const used = Object.values(stream.streams).reduce((sum, each) => sum + (numberOf(each.lineRate) ?? 0), 0);
   const budget = numberOf(stream.budget);
-  const x = scaleLinear([0, Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08], [LEFT, WIDTH - 20]);
+  const x = scaleLinear(
+    [0, Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08],
+    [LEFT, WIDTH - 20],
+  );
   const bottom = 70 + tests.length * 46;
   const line = (value: number, words: string, y: number, dash?: string) => (
     <g>
@@ -94,20 +147,45 @@ function UploadChart() {
       <h2>What the line gave, and what is taken</h2>
       {tests.length === 0 ? (
         <p className="my-3 max-w-md">
-          Nobody has measured the upload here. Measure it at the hour of the event, on three evenings if you can, and
-          enter it with the venue.
+          Nobody has measured the upload here. Measure it at the hour of the event, on three evenings if you
+          can, and enter it with the venue.
         </p>
       ) : (
-        <svg className="plan w-full max-w-[820px] mt-3" viewBox={`0 0 ${WIDTH} ${bottom + 40}`} role="img" aria-label="Upload tests, budget and use in megabits per second">
+        <svg
+          className="plan w-full max-w-[820px] mt-3"
+          viewBox={`0 0 ${WIDTH} ${bottom + 40}`}
+          role="img"
+          aria-label="Upload tests, budget and use in megabits per second"
+        >
           {tests.map(([id, { at, up }], i) => {
             const y = 56 + i * 46;
             return (
               <g key={id}>
                 <text x={LEFT - 10} y={y + 17} textAnchor="end" fontSize={13} fill="var(--ink)">
-                  {new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })}
+                  {new Date(at).toLocaleDateString('en-GB', {
+                    weekday: 'short',
+                    day: 'numeric',
+                    month: 'short',
+                    timeZone: 'UTC',
+                  })}
                 </text>
-                <rect x={x(0)} y={y} width={x(up) - x(0)} height={24} fill="var(--shade)" stroke="var(--ink)" strokeWidth={1.2} />
-                <text x={x(up) - 8} y={y + 17} textAnchor="end" fontSize={13} fontWeight={600} fill="var(--ink)">
+                <rect
+                  x={x(0)}
+                  y={y}
+                  width={x(up) - x(0)}
+                  height={24}
+                  fill="var(--shade)"
+                  stroke="var(--ink)"
+                  strokeWidth={1.2}
+                />
+                <text
+                  x={x(up) - 8}
+                  y={y + 17}
+                  textAnchor="end"
+                  fontSize={13}
+                  fontWeight={600}
+                  fill="var(--ink)"
+                >
                   {showText(up, 'Mb/s', reading)}
                 </text>
               </g>

@@ -16,7 +16,9 @@ export const changeMisfit: Rule<Seen<GroundReads, GroundResult>> = {
   fixes: snag => [
     {
       label: 'Drop this change',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/venueChanges/${snag.subjects[0] ?? ''}` }] }],
+      changes: [
+        { document: 'plan', patch: [{ op: 'remove', path: `/venueChanges/${snag.subjects[0] ?? ''}` }] },
+      ],
     },
   ],
 };

@@ -14,7 +14,13 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
       const because = [`ground.places.${id}.elevation`];
       const advice = 'Put it where it can stand and people can still pass.';
       const say = (where: string) => [
-        { severity: 'stop' as const, subjects: [id], title: `${device.label} stands ${where}.`, because, advice },
+        {
+          severity: 'stop' as const,
+          subjects: [id],
+          title: `${device.label} stands ${where}.`,
+          because,
+          advice,
+        },
       ];
       if (!contains(own.venue.outline, at)) return say('outside the walls');
       const pillar = own.blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
@@ -36,11 +42,17 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
         [-1, 0, 'west'],
         [1, 0, 'east'],
       ] as const) {
-        const value = [Math.round((at[0] + dx * metres) * 100) / 100, Math.round((at[1] + dy * metres) * 100) / 100];
+        const value = [
+          Math.round((at[0] + dx * metres) * 100) / 100,
+          Math.round((at[1] + dy * metres) * 100) / 100,
+        ];
         yield {
           label: `Move it ${metres} m ${word}`,
           changes: [
-            { document: 'plan' as const, patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }] },
+            {
+              document: 'plan' as const,
+              patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }],
+            },
           ],
         };
       }

@@ -10,7 +10,8 @@ export const unskilled: Rule<Seen<HandsReads, HandsResult>> = {
   find: ({ own, hands }) =>
     Object.entries(own.roles).flatMap(([key, role]) => {
       const person = role.person === undefined ? undefined : hands.people[role.person];
-      if (!person || person.skills.some(skill => skill.skill === role.skill && skill.level !== 'learning')) return [];
+      if (!person || person.skills.some(skill => skill.skill === role.skill && skill.level !== 'learning'))
+        return [];
       return [
         {
           severity: 'risk',

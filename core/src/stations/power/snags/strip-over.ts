@@ -22,7 +22,9 @@ export const stripOver: Rule<Seen<PowerReads, PowerResult>> = {
       ];
     };
     return [
-      ...Object.keys(own.strips).flatMap(id => over('strips', id, signal.wiring.devices[id]?.label ?? 'A strip')),
+      ...Object.keys(own.strips).flatMap(id =>
+        over('strips', id, signal.wiring.devices[id]?.label ?? 'A strip'),
+      ),
       ...Object.keys(own.sockets).flatMap(id =>
         over('sockets', id, `Socket ${ground.venue.sockets?.[id]?.label ?? ''}`),
       ),

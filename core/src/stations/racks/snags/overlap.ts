@@ -42,7 +42,9 @@ export const overlap: Rule<Seen<RacksReads, RacksResult>> = {
     for (let unit = 1; unit <= (numberOf(rack?.have) ?? 0); unit++) {
       yield {
         label: `Mount it at unit ${unit}`,
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/place/unit`, value: unit }] }],
+        changes: [
+          { document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/place/unit`, value: unit }] },
+        ],
       };
     }
     yield {

@@ -29,7 +29,10 @@ export const tooDeep: Rule<Seen<RacksReads, RacksResult>> = {
     {
       label: 'Carry it loose, outside the rails',
       changes: [
-        { document: 'plan', patch: [{ op: 'remove', path: `/devices/${snag.subjects[0] ?? ''}/place/unit` }] },
+        {
+          document: 'plan',
+          patch: [{ op: 'remove', path: `/devices/${snag.subjects[0] ?? ''}/place/unit` }],
+        },
       ],
     },
   ],

@@ -8,13 +8,13 @@ export const tooHot: Rule<Seen<RacksReads, RacksResult>> = {
   station: 'racks',
   find: ({ own }) =>
     Object.entries(own.racks).flatMap(([id, rack]) =>
-      (numberOf(rack.watts) ?? 0) > (numberOf(rack.passive) ?? Infinity)
+      (numberOf(rack.heat) ?? 0) > (numberOf(rack.passive) ?? Infinity)
         ? [
             {
               severity: 'risk',
               subjects: [id],
               title: `${rack.label} gets warm: more watts than leave it through one open face.`,
-              because: [`racks.racks.${id}.watts`, `racks.racks.${id}.passive`],
+              because: [`racks.racks.${id}.heat`, `racks.racks.${id}.passive`],
               advice: 'Run it with both lids off and a fan, never closed, never covered.',
             },
           ]

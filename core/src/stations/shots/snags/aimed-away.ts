@@ -11,14 +11,18 @@ export const aimedAway: Rule<ShotsSeen> = {
       const device = seen.devices?.[shot.camera ?? ''];
       const mark = seen.ground.venue.marks?.[shot.mark];
       const [aim, spread] = [numberOf(camera?.aim), numberOf(camera?.angleOfView)];
-      if (!camera?.at || !mark || device?.worked !== 'locked' || aim === undefined || spread === undefined) return [];
+      if (!camera?.at || !mark || device?.worked !== 'locked' || aim === undefined || spread === undefined)
+        return [];
       if (inView(aim, spread, direction(camera.at, mark.at))) return [];
       return [
         {
           severity: 'risk',
           subjects: [id, shot.camera ?? ''],
           title: `${camera.label} is locked off and does not point at ${namesOf(seen, id).shot}.`,
-          because: [`shots.cameras.${shot.camera ?? ''}.aim`, `shots.cameras.${shot.camera ?? ''}.angleOfView`],
+          because: [
+            `shots.cameras.${shot.camera ?? ''}.aim`,
+            `shots.cameras.${shot.camera ?? ''}.angleOfView`,
+          ],
         },
       ];
     }),
@@ -33,7 +37,9 @@ export const aimedAway: Rule<ShotsSeen> = {
     for (const worked of ['remote', 'operated'] as const) {
       yield {
         label: worked === 'remote' ? 'Work it by remote control' : 'Put an operator on it',
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/worked`, value: worked }] }],
+        changes: [
+          { document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/worked`, value: worked }] },
+        ],
       };
     }
     yield {

@@ -16,7 +16,11 @@ export const outOfReach: Rule<ShotsSeen> = {
           severity: 'risk',
           subjects: [id, shot.camera ?? ''],
           title: `${camera} cannot frame ${name} that ${tight ? 'tight' : 'wide'} from where it is.`,
-          because: [`shots.shots.${id}.focalNeeded`, `shots.shots.${id}.reached`, `shots.shots.${id}.frameGiven`],
+          because: [
+            `shots.shots.${id}.focalNeeded`,
+            `shots.shots.${id}.reached`,
+            `shots.shots.${id}.frameGiven`,
+          ],
           advice: 'Use a longer or shorter lens, or ask for another shot.',
         },
       ];

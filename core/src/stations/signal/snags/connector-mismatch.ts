@@ -31,6 +31,9 @@ export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
     const joint = { from: link.from, fromPort, to: link.to, toPort, link: id, seed: snag.id, hasLinks: true };
     const connection = connect(joint, kinds, shelf, wiring);
     if (connection) yield connection;
-    yield { label: 'Unplug this link', changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }] };
+    yield {
+      label: 'Unplug this link',
+      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
+    };
   },
 };

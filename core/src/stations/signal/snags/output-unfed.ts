@@ -41,12 +41,20 @@ export const outputUnfed: Rule<SignalSeen> = {
       yield { label: `Take it from ${label}`, changes: [{ document: 'plan', patch: [choose] }] };
       yield* plugIn(seen, device, choose, snag.id);
     }
-    yield { label: 'Do without it', changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }] };
+    yield {
+      label: 'Do without it',
+      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }],
+    };
   },
 };
 
 /** Links a free switcher output to the device, and chooses the device. */
-function* plugIn({ own, kinds, shelf, links }: SignalSeen, device: string, choose: Operation, seed: string): Generator<Fix> {
+function* plugIn(
+  { own, kinds, shelf, links }: SignalSeen,
+  device: string,
+  choose: Operation,
+  seed: string,
+): Generator<Fix> {
   const { wiring } = own;
   const input = freeVideoPorts(wiring, device, 'in')[0];
   if (!input) return;

@@ -31,9 +31,14 @@ export const portTwice: Rule<Seen<SignalReads, SignalResult>> = {
     for (const [port, { label }] of freeVideoPorts(wiring, device, 'in')) {
       yield {
         label: `Move one to ${label}`,
-        changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/to/port`, value: port }] }],
+        changes: [
+          { document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/to/port`, value: port }] },
+        ],
       };
     }
-    yield { label: 'Unplug one of them', changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }] };
+    yield {
+      label: 'Unplug one of them',
+      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
+    };
   },
 };

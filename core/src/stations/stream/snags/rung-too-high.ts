@@ -26,7 +26,9 @@ export const rungTooHigh: Rule<Seen<StreamReads, StreamResult>> = {
     if (outputs?.[id]?.rung !== undefined) {
       yield {
         label: 'Use the best size that fits',
-        changes: [{ document: 'plan' as const, patch: [{ op: 'remove' as const, path: `/outputs/${id}/rung` }] }],
+        changes: [
+          { document: 'plan' as const, patch: [{ op: 'remove' as const, path: `/outputs/${id}/rung` }] },
+        ],
       };
     }
     const at = LADDER.findIndex(([rung]) => rung === own.streams[id]?.rung.value);
@@ -34,7 +36,10 @@ export const rungTooHigh: Rule<Seen<StreamReads, StreamResult>> = {
       yield {
         label: `Stream at ${rung}`,
         changes: [
-          { document: 'plan' as const, patch: [{ op: 'add' as const, path: `/outputs/${id}/rung`, value: rung }] },
+          {
+            document: 'plan' as const,
+            patch: [{ op: 'add' as const, path: `/outputs/${id}/rung`, value: rung }],
+          },
         ],
       };
     }

@@ -1,0 +1,17 @@
+/** A sheet as rows of text: the server, the interface and the command line only render it. */
+export interface Column {
+  readonly label: string;
+  /** Share of the width. */
+  readonly width: number;
+  readonly align?: 'right';
+}
+
+export interface Sheet {
+  readonly title: string;
+  /** Event, start and venue, for the head of every page. */
+  readonly about: string;
+  readonly columns: readonly Column[];
+  /** Rows under a heading each; one heading may be empty. */
+  readonly sections: readonly { readonly heading: string; readonly rows: readonly (readonly string[])[] }[];
+  readonly notes: readonly string[];
+}
