@@ -106,15 +106,15 @@ export const Flag = constraint<[]>({
 });
 
 /** One of the listed words or numbers. */
-export const OneOf = constraint<[]>({
+export const OneOf = constraint<[choices: readonly unknown[]]>({
   name: 'oneOf',
   test: (value, choices) => choices.includes(value),
   says: choices => `must be one of ${choices.join(', ')}`,
   schema: choices => ({ enum: [...choices] }),
-} as Constraint<[choices: readonly unknown[]]>);
+});
 
 /** The id of another record. */
-export const Ref = constraint({
+export const Ref = constraint<[]>({
   name: 'ref',
   test: value => isId(value),
   says: () => `must be an id (${ID_PATTERN})`,
