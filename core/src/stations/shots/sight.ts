@@ -3,7 +3,7 @@ import type { Area, Rules } from '../../documents/index.js';
 import {
   calc,
   constant,
-  found,
+  unknown,
   given,
   inOrder,
   stretchInside,
@@ -148,7 +148,7 @@ export function overHeads(
     }
   }
   if (!nearest) {
-    return { clear: found(null, 'm', 'no seats lie between camera and mark'), block: undefined };
+    return { clear: unknown('m', 'no seats lie between camera and mark'), block: undefined };
   }
   return {
     block: nearest.id,

@@ -28,10 +28,13 @@ const digestOf = (request: EditRequest): string =>
 /** Applies an edit, or gives the first answer again when its id was applied before. */
 export async function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
   const digest = digestOf(request);
+  const ids = request.changes.map(change => change.document);
   try {
-    return await scope.atomically(
-      async inside => (await answered(inside, request, digest)) ?? apply(inside, request, digest),
-    );
+    return await scope.atomically(async inside => {
+      // Locked first: the same edit sent twice at once must not collide with itself.
+      const rows = await inside.lockDocuments(ids);
+      return (await answered(inside, request, digest)) ?? apply(inside, request, digest, rows);
+    });
   } catch (error) {
     // The same edit arrived twice at once: the other one has been applied, so its answer stands.
     const first = error instanceof UniqueConstraintError ? await answered(scope, request, digest) : undefined;
@@ -47,12 +50,17 @@ async function answered(scope: Scope, request: EditRequest, digest: string): Pro
   return first.answer as EditAnswer;
 }
 
-async function apply(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer> {
+async function apply(
+  scope: Scope,
+  request: EditRequest,
+  digest: string,
+  locked: readonly DocumentRow[],
+): Promise<EditAnswer> {
   const ids = request.changes.map(change => change.document);
   if (new Set(ids).size !== ids.length) {
     throw invalid([{ path: '/changes', reason: 'must name each document once' }]);
   }
-  const rows = new Map((await scope.lockDocuments(ids)).map(row => [row.id, row]));
+  const rows = new Map(locked.map(row => [row.id, row]));
   await refuseCollisions(scope, request, rows);
 
   const documents: EditAnswer['documents'][number][] = [];

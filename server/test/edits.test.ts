@@ -1,0 +1,264 @@
+import { applyPatch, newId, type Json, type Operation } from '@idle-satchel/core';
+import type { Plan } from '@idle-satchel/core/documents';
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
+
+let setup: Setup;
+beforeAll(async () => (setup = await setUp()));
+afterAll(() => setup.close());
+
+interface Answer {
+  readonly edit: string;
+  readonly documents: readonly { readonly revision: number; readonly inverse: Operation[] }[];
+}
+interface Problem {
+  readonly status: number;
+  readonly title: string;
+  readonly detail?: string;
+  readonly faults?: readonly { readonly path: string; readonly reason: string }[];
+  readonly documents?: readonly { readonly revision: number }[];
+}
+
+const post = (body: unknown): ReturnType<Setup['api']['post']> =>
+  setup.api.post('/api/v1/edits').send(body as object);
+const plan = async (): Promise<{ revision: number; body: Plan }> =>
+  (await setup.api.get(`/api/v1/documents/${FRIDAY}`)).body as { revision: number; body: Plan };
+/** Makes an edit at the newest revision. */
+async function edit(patch: readonly Operation[], more: object = {}): Promise<Answer> {
+  const response = await post(editOf((await plan()).revision, patch, more));
+  expect(response.status, JSON.stringify(response.body)).toBe(200);
+  return response.body as Answer;
+}
+
+describe('an edit', () => {
+  it('is applied once per id: replayed, it gets the first answer again', async () => {
+    const { revision } = await plan();
+    const request = editOf(revision, [move('camnorth1', 10, 2)]);
+    const first = await post(request);
+    const again = await post(request);
+    expect(again.status).toBe(200);
+    expect(again.body).toEqual(first.body);
+    expect((await plan()).revision).toBe(revision + 1);
+    const other = await post({ ...request, label: 'Something else' });
+    expect(other.status).toBe(409);
+  });
+
+  it('sent twice at the same moment is applied once', async () => {
+    const { revision } = await plan();
+    const request = editOf(revision, [move('camnorth1', 10.1, 2)]);
+    const answers = await Promise.all([1, 2, 3, 4].map(() => post(request)));
+    for (const answer of answers) expect(answer.body).toEqual(answers[0]?.body);
+    expect((await plan()).revision).toBe(revision + 1);
+  });
+
+  it('merges with what others did elsewhere since its base', async () => {
+    const { revision } = await plan();
+    await edit([move('camnorth1', 9, 2)]);
+    const late = await post(editOf(revision, [move('camside01', 16, 13.8)]));
+    expect(late.status).toBe(200);
+    const { body } = await plan();
+    expect(body.devices?.camnorth1?.place?.at).toEqual([9, 2]);
+    expect(body.devices?.camside01?.place?.at).toEqual([16, 13.8]);
+  });
+
+  it('is refused with the current documents when others changed the same thing', async () => {
+    const { revision } = await plan();
+    await edit([move('camnorth1', 9.5, 2)]);
+    const response = await post(editOf(revision, [{ op: 'remove', path: '/devices/camnorth1/place' }]));
+    expect(response.status).toBe(409);
+    expect(response.type).toBe('application/problem+json');
+    expect((response.body as Problem).documents?.[0]?.revision).toBe(revision + 1);
+    expect((await plan()).revision).toBe(revision + 1);
+  });
+
+  it('gives the patch that takes it back', async () => {
+    const before = await plan();
+    const answer = await edit([move('camwide01', 3, 8), { op: 'remove', path: '/shots/shotchoir1' }]);
+    const inverse = answer.documents[0]?.inverse ?? [];
+    await edit(inverse, { undoes: answer.edit });
+    expect((await plan()).body).toEqual(before.body);
+  });
+
+  it('of several documents is all or nothing', async () => {
+    const { revision } = await plan();
+    const rules = { document: 'houserules01', base: 1, patch: [{ op: 'replace', path: '/slack', value: 8 }] };
+    const good = editOf(revision, [move('camnorth1', 8, 2)]);
+    const bad = {
+      ...good,
+      changes: [...good.changes, { ...rules, patch: [{ op: 'replace', path: '/slack', value: 99 }] }],
+    };
+    expect((await post(bad)).status).toBe(422);
+    expect((await plan()).revision).toBe(revision);
+    expect((await post({ ...good, changes: [...good.changes, rules] })).status).toBe(200);
+    const slack = (await setup.api.get('/api/v1/documents/houserules01')).body as { body: { slack: number } };
+    expect(slack.body.slack).toBe(8);
+  });
+
+  it('on JSON documents agrees with the patch applied in memory', async () => {
+    const label = fc.string({ minLength: 1, maxLength: 20 }).filter(text => !/[\0\ud800-\udfff]/.test(text));
+    await fc.assert(
+      fc.asyncProperty(fc.array(label, { minLength: 1, maxLength: 3 }), async labels => {
+        const before = await plan();
+        const patch = labels.map((value): Operation => ({ op: 'replace', path: '/label', value }));
+        await edit(patch);
+        expect((await plan()).body).toEqual(applyPatch(before.body, patch));
+      }),
+      { numRuns: 15 },
+    );
+  });
+});
+
+describe('bad input', () => {
+  const at = async (change: object): Promise<object> => ({
+    ...editOf((await plan()).revision, []),
+    ...change,
+  });
+  const patchCases: [string, unknown][] = [
+    ['an unknown operation', { op: 'eat', path: '/label', value: 'x' }],
+    ['an operation without its value', { op: 'replace', path: '/label' }],
+    ['a move without its origin', { op: 'move', path: '/label' }],
+    ['a path that does not exist', { op: 'replace', path: '/nowhere/at/all', value: 1 }],
+    ['a failed test', { op: 'test', path: '/label', value: 'another label' }],
+    ['an unknown field', { op: 'add', path: '/colour', value: 'red' }],
+    ['a wrong type', { op: 'replace', path: '/label', value: 7 }],
+    ['null', { op: 'replace', path: '/label', value: null }],
+    ['a huge number', { op: 'replace', path: '/devices/camwide01/place/at', value: [1e300, 1] }],
+    ['a NUL', { op: 'replace', path: '/label', value: 'a\u0000b' }],
+    ['a lone surrogate', { op: 'replace', path: '/label', value: '\ud800' }],
+    ['an unsafe key', { op: 'add', path: '/devices/__proto__', value: {} }],
+    ['a pointer that is none', { op: 'add', path: 'label', value: 'x' }],
+    ['a NUL in a path', { op: 'add', path: '/devices/a\u0000', value: 1 }],
+    ['a surplus field of an operation', { op: 'replace', path: '/label', value: 'x', why: 1 }],
+    ['removing the whole document', { op: 'remove', path: '' }],
+  ];
+
+  it.each(patchCases)('in a patch (%s) is told with its place and changes nothing', async (_, operation) => {
+    const { revision } = await plan();
+    const response = await post(editOf(revision, [operation as Operation]));
+    const problem = response.body as Problem;
+    expect(response.status, JSON.stringify(problem)).toBe(422);
+    expect(problem.faults?.[0]?.path).toBeTruthy();
+    expect(problem.faults?.[0]?.reason).toBeTruthy();
+    expect((await plan()).revision).toBe(revision);
+  });
+
+  it.each<[string, (base: number) => unknown, number]>([
+    ['no JSON', () => '{"id":', 400],
+    ['a bare text', () => '"hello"', 400],
+    ['a list', () => '[]', 422],
+    ['an unknown field', base => ({ ...editOf(base, []), extra: 1 }), 422],
+    ['a missing id', base => ({ ...editOf(base, []), id: undefined }), 422],
+    ['a base beyond now', base => editOf(base + 50, [move('camnorth1', 1, 1)]), 422],
+    [
+      'a base that is text',
+      base => ({ ...editOf(base, []), changes: [{ document: FRIDAY, base: '1', patch: [] }] }),
+      422,
+    ],
+    [
+      'an unknown document',
+      () => ({ ...editOf(1, []), changes: [{ document: 'nosuchdocum', base: 1, patch: [] }] }),
+      404,
+    ],
+    [
+      'the same document twice',
+      base => ({ ...editOf(base, []), changes: [0, 1].map(() => ({ document: FRIDAY, base, patch: [] })) }),
+      422,
+    ],
+    ['a body of 5 MB', base => ({ ...editOf(base, []), label: 'x'.repeat(5e6) }), 413],
+  ])('as a whole (%s) gets its own answer and changes nothing', async (_, make, status) => {
+    const { revision } = await plan();
+    const body = make(revision);
+    const response = await setup.api
+      .post('/api/v1/edits')
+      .set('content-type', 'application/json')
+      .send((typeof body === 'string' ? body : JSON.stringify(body)) as never);
+    expect(response.status, response.text.slice(0, 200)).toBe(status);
+    expect((response.body as Problem).title).toBeTruthy();
+    expect((await plan()).revision).toBe(revision);
+  });
+
+  it('of any JSON at all never gives a 500', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.json({ maxDepth: 4 }), fc.jsonValue({ maxDepth: 3 }), async (raw, value) => {
+        const anything = await setup.api
+          .post('/api/v1/edits')
+          .set('content-type', 'application/json')
+          .send(raw);
+        expect(anything.status).toBeLessThan(500);
+        const patch = [{ op: 'add', path: '/outputs', value: value as Json }];
+        const patched = await post(
+          await at({ changes: [{ document: FRIDAY, base: (await plan()).revision, patch }] }),
+        );
+        expect(patched.status).toBeLessThan(500);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('history', () => {
+  it('keeps every edit with its name, and brings an old state back', async () => {
+    const before = await plan();
+    await edit([{ op: 'replace', path: '/label', value: 'For a moment' }], {
+      label: 'Rename',
+      author: 'Petra Lund',
+    });
+    const page = (await setup.api.get(`/api/v1/documents/${FRIDAY}/history`)).body as {
+      entries: { revision: number; label: string; author: string }[];
+    };
+    expect(page.entries[0]).toMatchObject({
+      label: 'Rename',
+      author: 'Petra Lund',
+      revision: before.revision + 1,
+    });
+    const restore = { id: newId(), author: 'Petra Lund', revision: before.revision };
+    expect((await setup.api.post(`/api/v1/documents/${FRIDAY}/restore`).send(restore)).status).toBe(200);
+    expect((await plan()).body).toEqual(before.body);
+  });
+
+  it('reaches back over snapshots: revision 1 after 120 edits', async () => {
+    const first = (await setup.api.get('/api/v1/documents/venuestald1')).body as {
+      body: object;
+      revision: number;
+    };
+    for (let i = 0; i < 120; i++) {
+      const response = await post({
+        ...editOf(1, []),
+        changes: [
+          {
+            document: 'venuestald1',
+            base: first.revision + i,
+            patch: [{ op: 'replace', path: '/name', value: `Name ${i}` }],
+          },
+        ],
+      });
+      expect(response.status).toBe(200);
+    }
+    const snapshots = await setup.sequelize.query(
+      "SELECT revision FROM snapshots WHERE document_id = 'venuestald1' ORDER BY revision",
+    );
+    expect(snapshots[0]).toEqual([{ revision: 1 }, { revision: 100 }]);
+    const restore = { id: newId(), author: 'Tester', revision: 1 };
+    expect((await setup.api.post('/api/v1/documents/venuestald1/restore').send(restore)).status).toBe(200);
+    const now = (await setup.api.get('/api/v1/documents/venuestald1')).body as { body: object };
+    expect(now.body).toEqual(first.body);
+    const fifty = { id: newId(), author: 'Tester', revision: 51 };
+    await setup.api.post('/api/v1/documents/venuestald1/restore').send(fifty);
+    const then = (await setup.api.get('/api/v1/documents/venuestald1')).body as { body: { name: string } };
+    expect(then.body.name).toBe('Name 49');
+  });
+
+  it('gives the patches after a revision, for catching up', async () => {
+    const { revision, body } = await plan();
+    await edit([move('camnorth1', 7, 2)]);
+    await edit([move('camnorth1', 7.5, 2)]);
+    const answer = (await setup.api.get(`/api/v1/documents/${FRIDAY}/changes?since=${revision}`)).body as {
+      revision: number;
+      changes: { patch: Operation[] }[];
+    };
+    const caughtUp = answer.changes.reduce((state, { patch }) => applyPatch(state, patch), body);
+    expect(answer.revision).toBe(revision + 2);
+    expect(caughtUp).toEqual((await plan()).body);
+  });
+});

@@ -1,0 +1,109 @@
+/** A fresh database with the demo data for a test file, and servers on it. */
+import { newId, type Operation } from '@idle-satchel/core';
+import type { Express } from 'express';
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import pg from 'pg';
+import { pino } from 'pino';
+import type { Sequelize } from 'sequelize';
+import supertest from 'supertest';
+import { createApp } from '../src/app.js';
+import { connect } from '../src/database/connection.js';
+import { migrate } from '../src/database/migrations.js';
+import { loadDemo } from '../src/demo.js';
+import { LiveRelay } from '../src/features/live/relay.js';
+
+const admin = process.env.TEST_DATABASE_URL;
+if (!admin)
+  throw new Error('TEST_DATABASE_URL is not set: run `npm test`, which starts a Postgres of its own');
+
+/** Makes an empty database of its own; gives its URL and how to drop it. */
+export async function freshDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
+  const name = `test_${newId()}`;
+  const run = async (sql: string): Promise<void> => {
+    const client = new pg.Client({ connectionString: admin });
+    await client.connect();
+    await client.query(sql);
+    await client.end();
+  };
+  await run(`CREATE DATABASE ${name}`);
+  const url = new URL(admin as string);
+  url.pathname = `/${name}`;
+  return { url: url.href, drop: () => run(`DROP DATABASE ${name} WITH (FORCE)`) };
+}
+
+export interface Setup {
+  readonly url: string;
+  readonly app: Express;
+  readonly sequelize: Sequelize;
+  readonly api: ReturnType<typeof supertest>;
+  readonly close: () => Promise<void>;
+}
+
+/** The application in this process on a fresh database with the demo data. */
+export async function setUp(): Promise<Setup> {
+  const database = await freshDatabase();
+  const sequelize = connect(database.url);
+  await migrate(sequelize);
+  await loadDemo(sequelize, new Date('2026-11-25T12:00:00Z'));
+  const log = pino({ level: 'silent' });
+  const relay = new LiveRelay(database.url, log);
+  await relay.start();
+  const app = createApp({ sequelize, relay, log });
+  return {
+    ...{ url: database.url, app, sequelize, api: supertest(app) },
+    close: async () => {
+      await relay.close();
+      await sequelize.close();
+      await database.drop();
+    },
+  };
+}
+
+export const FRIDAY = 'eventfriday1';
+
+/** An edit of one document with one patch. */
+export const editOf = (
+  base: number,
+  patch: readonly Operation[],
+  more: object = {},
+): { id: string; label: string; author: string; changes: object[] } => ({
+  ...{ id: newId(), label: 'Test edit', author: 'Tester' },
+  changes: [{ document: FRIDAY, base, patch }],
+  ...more,
+});
+
+export const move = (device: string, x: number, y: number): Operation => ({
+  op: 'replace',
+  path: `/devices/${device}/place/at`,
+  value: [x, y],
+});
+
+export interface Running {
+  readonly address: string;
+  readonly kill: (signal?: NodeJS.Signals) => Promise<void>;
+}
+
+/** A server process of its own, as in production. */
+export function spawnServer(databaseUrl: string): Promise<Running> {
+  const child = spawn(process.execPath, [join(import.meta.dirname, '../dist/main.js')], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal' },
+  });
+  const ended = new Promise<void>(resolve => child.once('exit', () => resolve()));
+  return new Promise((resolve, reject) => {
+    child.once('error', reject);
+    void ended.then(() => reject(new Error('the server ended before it listened')));
+    let text = '';
+    child.stdout.on('data', (chunk: Buffer) => {
+      text += chunk.toString();
+      const address = /^listening (\S+)$/m.exec(text)?.[1];
+      if (!address) return;
+      const kill = async (signal: NodeJS.Signals = 'SIGTERM'): Promise<void> => {
+        child.kill(signal);
+        await ended;
+      };
+      resolve({ address, kill });
+    });
+  });
+}

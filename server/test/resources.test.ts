@@ -1,0 +1,207 @@
+import { fridayBundle } from '@idle-satchel/core/demo';
+import { readBundleFile, writeBundleFile, type Plan } from '@idle-satchel/core/documents';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { FRIDAY, setUp, type Setup } from './helper.js';
+
+let setup: Setup;
+beforeAll(async () => (setup = await setUp()));
+afterAll(() => setup.close());
+
+interface List {
+  readonly events: readonly { id: string; label: string; snags: { stop: number } }[];
+  readonly next: string | null;
+}
+const get = async <T>(path: string): Promise<T> => (await setup.api.get(`/api/v1${path}`)).body as T;
+
+describe('events', () => {
+  it('are listed with their open snags', async () => {
+    const { events } = await get<List>('/events');
+    expect(events).toHaveLength(1);
+    expect(events[0]).toMatchObject({ id: FRIDAY, label: 'Friday 19:30 – opening concert' });
+    expect(events[0]?.snags.stop).toBeGreaterThan(0);
+  });
+
+  it('are made at a venue and copied a week later, without ticks and signatures', async () => {
+    const made = await setup.api
+      .post('/api/v1/events')
+      .send({ label: 'Evening', start: '2026-12-18T18:00:00Z', zone: 'Europe/London', venue: 'venuestald1' });
+    expect(made.status).toBe(201);
+    const copied = await setup.api.post(`/api/v1/events/${FRIDAY}/copy`).send({});
+    expect(copied.status).toBe(201);
+    const { id } = copied.body as { id: string };
+    const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
+    expect(documents.plan.body.label).toBe('Copy of Friday 19:30 – opening concert');
+    expect(documents.plan.body.buckles).toBeUndefined();
+    expect(Object.keys(documents.plan.body.devices ?? {})).toContain('camwide01');
+  });
+
+  it('that overlap claim each other’s items', async () => {
+    const { id } = (await setup.api.post(`/api/v1/events/${FRIDAY}/copy`).send({})).body as { id: string };
+    const copy = await get<{ documents: { plan: { revision: number; body: Plan } } }>(`/events/${id}/bundle`);
+    const original = await get<{ documents: { plan: { body: Plan } } }>(`/events/${FRIDAY}/bundle`);
+    const start = original.documents.plan.body.start;
+    const edit = {
+      ...{ id: 'sametime01', label: 'Same time', author: 'Tester' },
+      changes: [
+        {
+          document: id,
+          base: copy.documents.plan.revision,
+          patch: [{ op: 'replace', path: '/start', value: start }],
+        },
+      ],
+    };
+    expect((await setup.api.post('/api/v1/edits').send(edit)).status).toBe(200);
+    const { claims } = await get<{ claims: { claims: Record<string, { item: string }> } }>(
+      `/events/${FRIDAY}/bundle`,
+    );
+    expect(Object.values(claims.claims).map(claim => claim.item)).toContain('itemcam01');
+  });
+
+  it('are paged by cursor', async () => {
+    for (let i = 0; i < 32; i++) {
+      await setup.api
+        .post('/api/v1/events')
+        .send({
+          label: `Event ${i}`,
+          start: `2027-01-${String((i % 28) + 1).padStart(2, '0')}T18:00:00Z`,
+          zone: 'UTC',
+          venue: 'venuestald1',
+        });
+    }
+    const seen: string[] = [];
+    for (let next: string | null = ''; next !== null;) {
+      const page: List = await get<List>(`/events${next ? `?cursor=${next}` : ''}`);
+      seen.push(...page.events.map(event => event.id));
+      next = page.next;
+    }
+    expect(new Set(seen).size).toBe(seen.length);
+    expect(seen.length).toBeGreaterThan(33);
+    expect((await setup.api.get('/api/v1/events?cursor=nonsense')).status).toBe(422);
+  });
+
+  it('go out as a file and come in as a new event, equal but for the venue’s id', async () => {
+    const file = await setup.api
+      .get(`/api/v1/events/${FRIDAY}/file`)
+      .buffer()
+      .parse((res, done) => {
+        let text = '';
+        res.on('data', (chunk: Buffer) => (text += chunk.toString()));
+        res.on('end', () => done(null, text));
+      });
+    const text = file.body as string;
+    expect(text).not.toContain('Odile');
+    const taken = await setup.api
+      .post('/api/v1/events/import')
+      .set('content-type', 'application/json')
+      .send(text);
+    expect(taken.status, taken.text).toBe(201);
+    const { id } = taken.body as { id: string };
+    const bundle = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
+    const { venue: _mine, ...imported } = bundle.documents.plan.body;
+    const read = readBundleFile(text);
+    const { venue: _theirs, ...written } = ('bundle' in read ? read.bundle.plan : undefined) as Plan;
+    expect(imported).toEqual(written);
+  });
+
+  it('from another organisation bring their items, rules and venue along', async () => {
+    const bundle = fridayBundle();
+    const foreign = {
+      ...bundle,
+      rules: { ...bundle.rules, hdmiReach: 'cautious' as const },
+      venue: { ...bundle.venue, name: 'Another St Alder’s' },
+      shelf: { items: { itemforei1: { tape: 'XX 01', kind: 'camoneinc', state: 'ready' as const } } },
+    };
+    const taken = await setup.api.post('/api/v1/events/import').send(writeBundleFile(foreign, true) as never);
+    expect(taken.status, taken.text).toBe(201);
+    expect(taken.body).toMatchObject({ added: { items: 1, kinds: 0, people: 0, venue: true } });
+    const { id } = taken.body as { id: string };
+    const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
+    expect(documents.plan.body.rules).toEqual({ hdmiReach: 'cautious' });
+  });
+
+  it.each([
+    ['no JSON', '{', /not JSON/],
+    ['another format', '{"format":"x"}', /must be/],
+    ['missing parts', '{"format":"idle-satchel bundle","version":1}', /missing/],
+  ])('are refused from a file with %s, with the reason', async (_, text, reason) => {
+    const response = await setup.api
+      .post('/api/v1/events/import')
+      .set('content-type', 'text/plain')
+      .send(text);
+    expect(response.status).toBe(422);
+    expect(response.text).toMatch(reason);
+  });
+
+  it('too large to read are refused', async () => {
+    const response = await setup.api
+      .post('/api/v1/events/import')
+      .set('content-type', 'text/plain')
+      .send('x'.repeat(5e6));
+    expect(response.status).toBe(413);
+  });
+});
+
+describe('sheets', () => {
+  it('come as PDF and CSV', async () => {
+    const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/cut-list.pdf`).buffer();
+    expect(pdf.status).toBe(200);
+    expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+    const csv = await setup.api.get(`/api/v1/events/${FRIDAY}/pack-list.csv`);
+    expect(csv.text).toMatch(/^\uFEFFGroup,Count,Tape,What,For,Travels in\r\nCameras,1,CAM 01,/);
+  });
+});
+
+describe('shelf, hands, venues', () => {
+  it('are listed, renamed and checked', async () => {
+    const item = await setup.api.patch('/api/v1/items/itemcam01').send({ tape: 'CAM 09', state: 'out' });
+    expect(item.body).toMatchObject({ tape: 'CAM 09', state: 'out', kind: 'camoneinc' });
+    const taken = await setup.api.patch('/api/v1/items/itemftc01').send({ tape: 'CAM 09' });
+    expect(taken.status).toBe(422);
+    expect(taken.text).toMatch(/another item/);
+    const person = await setup.api.patch('/api/v1/people/petralund1').send({ name: 'Petra Lundt' });
+    expect(person.body).toMatchObject({ name: 'Petra Lundt' });
+    expect((await setup.api.patch('/api/v1/people/petralund1').send({ age: 7 })).status).toBe(422);
+    expect((await setup.api.patch('/api/v1/people/nobodyhere').send({ name: 'X' })).status).toBe(404);
+    expect(await get('/venues')).toMatchObject({
+      venues: [{ name: 'Another St Alder’s' }, { name: 'St Alder’s, Nether Quill' }],
+    });
+  });
+});
+
+describe('organisations', () => {
+  it('see nothing of each other', async () => {
+    const cookie = 'organisation=orgzcedarhol';
+    const other = await setup.api.get('/api/v1/events').set('cookie', cookie);
+    expect((other.body as List).events.map(event => event.id)).toEqual(['eventsunday1']);
+    expect((await setup.api.get(`/api/v1/events/${FRIDAY}/bundle`).set('cookie', cookie)).status).toBe(404);
+    const edit = {
+      id: 'trespasser',
+      label: 'x',
+      author: 'x',
+      changes: [{ document: FRIDAY, base: 1, patch: [] }],
+    };
+    expect((await setup.api.post('/api/v1/edits').set('cookie', cookie).send(edit)).status).toBe(404);
+  });
+});
+
+describe('addresses', () => {
+  it.each([
+    '/api/v1/nothing',
+    '/api/v1/events/%00/bundle',
+    '/api/v1/events/NOT-AN-ID/bundle',
+    '/api/v1/events/%E0%A4%A/bundle',
+    '/nowhere',
+  ])('%s is answered with a problem', async path => {
+    const response = await setup.api.get(path);
+    expect([400, 404]).toContain(response.status);
+    expect(response.type).toBe('application/problem+json');
+  });
+
+  it('are all described in the OpenAPI document', async () => {
+    const { paths, components } = await get<{ paths: object; components: { schemas: object } }>(
+      '/openapi.json',
+    );
+    expect(Object.keys(paths)).toContain('/api/v1/events/{id}/bundle');
+    expect(Object.keys(components.schemas)).toEqual(expect.arrayContaining(['Plan', 'Venue', 'EditRequest']));
+  });
+});
