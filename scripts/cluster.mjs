@@ -112,11 +112,11 @@ export async function startCluster(name, { fresh = false, keep = true, settings 
     if (await reachable(port)) break;
     await wait(100);
   }
-  makeDatabase(bin, url, password);
+  await makeDatabase(bin, url, password);
   return { url: `${url}/satchel`, admin: `${url}/postgres`, stop };
 }
 
-function makeDatabase(bin, url, password) {
+async function makeDatabase(bin, url, password) {
   for (let tries = 0; ; tries++) {
     const sql =
       "SELECT 'CREATE DATABASE satchel' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = 'satchel') \\gexec";
@@ -127,6 +127,6 @@ function makeDatabase(bin, url, password) {
     });
     if (done.status === 0 && !done.stderr) return;
     if (tries > 50) throw new Halt(`the database could not be made:\n${done.stderr}`);
-    spawnSync('sleep', ['0.1']);
+    await wait(100);
   }
 }

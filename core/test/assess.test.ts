@@ -22,7 +22,15 @@ const friday = fridayBundle();
 const bundles: [string, Bundle][] = [
   ['friday', friday],
   ['chapel', chapelBundle()],
+  ['an event with nothing in it yet', emptied(friday)],
+  ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
 ];
+
+/** A plan as it is when just made. */
+function emptied(bundle: Bundle): Bundle {
+  const { version, label, start, zone, venue } = bundle.plan;
+  return { ...bundle, plan: { version, label, start, zone, venue } };
+}
 
 /** A second evaluator, unlike the core's own: the formula rewritten to JavaScript. */
 function recomputed(formula: string, figure: Figure): Value {
@@ -76,7 +84,7 @@ describe.each(bundles)('the working of every figure of %s', (_, bundle) => {
       else
         expect(Math.abs(again - figure.value), path).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(again)));
     }
-    expect(formulas).toBeGreaterThan(40);
+    expect(formulas).toBeGreaterThan(15);
   });
 
   it('takes its terms from where they say', () => {

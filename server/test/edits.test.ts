@@ -80,6 +80,29 @@ describe('an edit', () => {
     expect((await plan()).body).toEqual(before.body);
   });
 
+  it('can be taken back after later ones were, one after the other, and done again', async () => {
+    const before = await plan();
+    const item = { order: '01h', label: 'New item', phase: 'live', minutes: 5 };
+    const steps: Operation[] = [
+      { op: 'add', path: '/runningOrder/itemfresh1', value: item },
+      { op: 'replace', path: '/runningOrder/itemfresh1/minutes', value: 9 },
+      { op: 'replace', path: '/runningOrder/itemfresh1/minutes', value: 12 },
+    ];
+    const done: Answer[] = [];
+    for (const step of steps) done.push(await edit([step]));
+    const after = await plan();
+    const takeBack = async ({ edit: undoes, documents: [only] }: Answer): Promise<Answer> => {
+      const response = await post(editOf(only?.revision ?? 0, only?.inverse ?? [], { undoes }));
+      expect(response.status, JSON.stringify(response.body).slice(0, 200)).toBe(200);
+      return response.body as Answer;
+    };
+    const undone: Answer[] = [];
+    for (const answer of done.toReversed()) undone.push(await takeBack(answer));
+    expect((await plan()).body).toEqual(before.body);
+    for (const answer of undone.toReversed()) await takeBack(answer);
+    expect((await plan()).body).toEqual(after.body);
+  });
+
   it('of several documents is all or nothing', async () => {
     const { revision } = await plan();
     const rules = { document: 'houserules01', base: 1, patch: [{ op: 'replace', path: '/slack', value: 8 }] };

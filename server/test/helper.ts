@@ -85,10 +85,13 @@ export interface Running {
 }
 
 /** A server process of its own, as in production. */
-export function spawnServer(databaseUrl: string): Promise<Running> {
+export function spawnServer(
+  databaseUrl: string,
+  env: Readonly<Record<string, string>> = {},
+): Promise<Running> {
   const child = spawn(process.execPath, [join(import.meta.dirname, '../dist/main.js')], {
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal' },
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal', ...env },
   });
   const ended = new Promise<void>(resolve => child.once('exit', () => resolve()));
   return new Promise((resolve, reject) => {

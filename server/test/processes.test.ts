@@ -119,8 +119,7 @@ describe('a server killed at any moment', () => {
 
 describe('a server without accounts', () => {
   it('refuses to listen on anything but loopback', async () => {
-    process.env.HOST = '0.0.0.0';
-    await expect(spawnServer(database.url)).rejects.toThrow(/ended/);
-    delete process.env.HOST;
+    const elsewhere = spawnServer(database.url, { HOST: '0.0.0.0', LOG_LEVEL: 'silent' });
+    await expect(elsewhere).rejects.toThrow(/ended/);
   });
 });

@@ -59,14 +59,12 @@ describe('events', () => {
 
   it('are paged by cursor', async () => {
     for (let i = 0; i < 32; i++) {
-      await setup.api
-        .post('/api/v1/events')
-        .send({
-          label: `Event ${i}`,
-          start: `2027-01-${String((i % 28) + 1).padStart(2, '0')}T18:00:00Z`,
-          zone: 'UTC',
-          venue: 'venuestald1',
-        });
+      await setup.api.post('/api/v1/events').send({
+        label: `Event ${i}`,
+        start: `2027-01-${String((i % 28) + 1).padStart(2, '0')}T18:00:00Z`,
+        zone: 'UTC',
+        venue: 'venuestald1',
+      });
     }
     const seen: string[] = [];
     for (let next: string | null = ''; next !== null;) {

@@ -97,7 +97,7 @@ function Workspace() {
   const Page = PAGES[station];
   const onPlan = ON_PLAN.has(station);
   return (
-    <div className="grid grid-rows-[auto_1fr_auto] min-h-0">
+    <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
       <Strap station={station} />
       <div

@@ -19,7 +19,7 @@ export function Shell() {
   }, []);
   return (
     <TopLineSlotContext value={slot}>
-      <div className="h-full grid grid-rows-[auto_1fr] min-h-0">
+      <div className="h-full grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] min-h-0">
         <header className="flex flex-wrap items-center gap-x-5 px-4 border-b border-rule min-h-10">
           <span className="font-tape font-semibold text-[17px] tracking-wide">Idle Satchel</span>
           <nav aria-label="Doors" className="flex gap-x-5">

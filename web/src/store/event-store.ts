@@ -278,11 +278,21 @@ export class EventStore {
   }
 
   private catching: Promise<void> | undefined;
+  private behind = false;
 
   /** Brings every document to the server's newest revision; the venue stays at the one the plan is pinned to. */
   private catchUp(): Promise<void> {
-    this.catching ??= this.fetchChanges().finally(() => (this.catching = undefined));
+    // Asked for while it runs, it runs once more: what just happened may have come too late for it.
+    this.behind = true;
+    this.catching ??= this.keepCatchingUp().finally(() => (this.catching = undefined));
     return this.catching;
+  }
+
+  private async keepCatchingUp(): Promise<void> {
+    while (this.behind) {
+      this.behind = false;
+      await this.fetchChanges();
+    }
   }
 
   private async fetchChanges(): Promise<void> {

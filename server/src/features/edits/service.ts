@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { applyPatch, collision, invertPatch, PatchError, type Operation } from '@idle-satchel/core';
 import { faultsOf } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
-import type { DocumentRow } from '../../database/models.js';
+import type { ChangeRow, DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { CLASSES, sortKeyOf } from '../documents/service.js';
@@ -104,8 +104,22 @@ async function refuseCollisions(
 
 async function collidingPath(scope: Scope, change: DocumentChange): Promise<string | undefined> {
   const since = await scope.changesSince(change.document, change.base);
-  const theirs = since.flatMap(each => each.patch);
+  const standing = await withoutTakenBack(scope, since);
+  const theirs = standing.flatMap(each => each.patch);
   return collision(change.patch as unknown as Operation[], theirs);
+}
+
+/** Changes without the pairs of an edit and the one that took it back: together they changed nothing. */
+async function withoutTakenBack(scope: Scope, changes: readonly ChangeRow[]): Promise<readonly ChangeRow[]> {
+  const edits = await scope.edits(changes.map(change => change.editId));
+  const undoes = new Map(edits.map(edit => [edit.id, edit.undoes]));
+  const standing = new Map<string, ChangeRow>();
+  for (const change of changes) {
+    const original = undoes.get(change.editId);
+    if (original && standing.delete(original)) continue;
+    standing.set(change.editId, change);
+  }
+  return [...standing.values()];
 }
 
 /** The body after a patch and the patch back; 422 when it does not fit or makes a document that is not valid. */

@@ -42,7 +42,7 @@ export default function ShotsLedger() {
         {Object.entries(cameras).map(([id, { label }]) => (
           <button
             key={id}
-            className={`tape tape-small ${id === camera ? '' : 'opacity-70'}`}
+            className={`tape tape-small ${id === camera ? '' : '!text-faint'}`}
             aria-pressed={id === camera}
             onClick={() => ui.select(id)}
           >

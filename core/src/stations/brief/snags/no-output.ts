@@ -1,4 +1,4 @@
-import { idFrom, type Rule } from '../../../foundations/index.js';
+import type { Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { BriefReads, BriefResult } from '../index.js';
 
@@ -14,24 +14,8 @@ export const noOutput: Rule<Seen<BriefReads, BriefResult>> = {
             subjects: [],
             title: 'Nothing is to come out: no stream, recording or screen is wanted.',
             because: ['brief.outputsWanted'],
+            advice: 'Add a stream, a recording or a screen under Brief.',
           },
         ]
       : [],
-  fixes: (_snag, { outputs }) =>
-    (['recording', 'stream'] as const).map(kind => ({
-      label: `Want a ${kind}`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...(outputs ? [] : [{ op: 'add' as const, path: '/outputs', value: {} }]),
-            {
-              op: 'add',
-              path: `/outputs/${idFrom(kind)}`,
-              value: { order: '001h', label: kind === 'stream' ? 'Public stream' : 'Recording', kind },
-            },
-          ],
-        },
-      ],
-    })),
 };

@@ -1,0 +1,74 @@
+/** A browser on the real interface, served by real server processes on a database of their own. */
+import { join } from 'node:path';
+import { chromium, type Browser, type Page } from 'playwright-core';
+import { freshDatabase, spawnServer, type Running } from '../server/test/helper.js';
+
+export { FRIDAY } from '../server/test/helper.js';
+
+const ARGUMENTS = [
+  ...['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+  ...['--disable-background-networking', '--disable-component-update', '--disable-sync'],
+];
+
+export interface Stage {
+  readonly browser: Browser;
+  readonly servers: readonly Running[];
+  /** A page of a new, empty browser profile; errors of the page fail the test. */
+  readonly open: (path: string, server?: number) => Promise<Page>;
+  readonly close: () => Promise<void>;
+}
+
+/** Problems that a page reported, gathered over a whole file of journeys. */
+const problems: string[] = [];
+
+export async function setStage(processes = 1): Promise<Stage> {
+  const database = await freshDatabase();
+  const env = { INTERFACE: join(import.meta.dirname, '../web/dist'), DEMO: 'yes' };
+  const servers: Running[] = [];
+  for (let i = 0; i < processes; i++) servers.push(await spawnServer(database.url, env));
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGUMENTS });
+  return {
+    ...{ browser, servers },
+    open: async (path, server = 0) => {
+      const context = await browser.newContext({
+        viewport: { width: 1280, height: 800 },
+        acceptDownloads: true,
+      });
+      const page = await context.newPage();
+      page.setDefaultTimeout(6_000);
+      page.on('pageerror', error => problems.push(error.message));
+      await page.goto(`${servers[server]?.address ?? ''}${path}`);
+      if (/\/events\/event/.test(path)) await page.getByRole('navigation', { name: 'Stations' }).waitFor();
+      return page;
+    },
+    close: async () => {
+      await browser.close();
+      await Promise.all(servers.map(server => server.kill()));
+      await database.drop();
+      if (problems.length > 0) throw new Error(`pages reported errors: ${problems.join('; ')}`);
+    },
+  };
+}
+
+/** The text of a figure's line in the ledger: name, value, unit. */
+export const figure = (page: Page, path: string): ReturnType<Page['locator']> =>
+  page.locator(`[data-figure="${path}"]`);
+
+/** Waits until every edit made on this page is on the server. */
+export const saved = (page: Page): Promise<void> =>
+  page
+    .waitForFunction(() => !/saving/.test(document.querySelector('[role="status"]')?.textContent ?? ''))
+    .then(() => undefined);
+
+/** Presses `u` and waits until the page says what was undone. */
+export async function undo(page: Page): Promise<void> {
+  const status = page.getByRole('status');
+  const before = await status.innerText();
+  await page.keyboard.press('u');
+  await page.waitForFunction(was => {
+    const now = document.querySelector<HTMLElement>('[role="status"]')?.innerText ?? '';
+    return now !== was && now.startsWith('Undo');
+  }, before);
+}
+
+export { type Page } from 'playwright-core';
