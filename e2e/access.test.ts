@@ -107,7 +107,7 @@ describe('the keyboard alone', () => {
     await page.getByRole('button', { name: 'Point at its first shot' }).waitFor();
     await page.keyboard.press('n');
     await page.keyboard.press('?');
-    await page.getByRole('dialog', { name: 'Keys' }).waitFor();
+    await page.getByRole('heading', { name: 'Keys' }).waitFor();
     await page.keyboard.press('Escape');
     await page.keyboard.press('/');
     await page.getByRole('dialog', { name: 'Find' }).getByRole('textbox').fill('REC 01');

@@ -35,7 +35,7 @@ export async function setStage(processes = 1): Promise<Stage> {
         acceptDownloads: true,
       });
       const page = await context.newPage();
-      page.setDefaultTimeout(6_000);
+      page.setDefaultTimeout(12_000);
       page.on('pageerror', error => problems.push(error.message));
       await page.goto(`${servers[server]?.address ?? ''}${path}`);
       if (/\/events\/event/.test(path)) await page.getByRole('navigation', { name: 'Stations' }).waitFor();

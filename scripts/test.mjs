@@ -1,5 +1,5 @@
 // `npm test`: type check, lint, architecture rules, unit, API and journey tests, then one plain line.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,34 +8,55 @@ import { ensureInstalled, ensurePackages, Halt, main, root, say } from './lib.mj
 
 const results = { passed: 0, failed: 0 };
 
-/** One step that counts as one test: passed or failed. */
-function step(name, command, args, env = {}) {
-  say(`\n— ${name}`);
-  const done = spawnSync(command, args, {
+/** Runs a command to its end; resolves with its exit code. Quiet ones keep their output for when they fail. */
+function done(command, args, { env = {}, quiet = false } = {}) {
+  const child = spawn(command, args, {
     cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
+    stdio: ['ignore', quiet ? 'pipe' : 'inherit', quiet ? 'pipe' : 'inherit'],
     env: { ...process.env, ...env },
   });
-  const passed = done.status === 0;
-  results[passed ? 'passed' : 'failed']++;
-  if (!passed) say(`✗ ${name} failed`);
-  return passed;
+  let output = '';
+  for (const stream of [child.stdout, child.stderr]) stream?.on('data', chunk => (output += chunk));
+  return new Promise(resolve => {
+    child.once('error', error => resolve({ code: 1, output: error.message }));
+    child.once('close', code => resolve({ code, output }));
+  });
+}
+
+/** One step that counts as one test: passed or failed. */
+async function step(name, command, args, tells = false) {
+  const { code, output } = await done(command, args, { quiet: true });
+  results[code === 0 ? 'passed' : 'failed']++;
+  say(`${code === 0 ? '✓' : '✗'} ${name}`);
+  if (code !== 0 || tells) say(output.trimEnd());
+  return code === 0;
+}
+
+const STATIC = [
+  ['lint', 'npx', ['eslint', '.', '--max-warnings=0']],
+  ['format', 'npx', ['prettier', '--check', '--log-level=warn', '.']],
+  [
+    'architecture',
+    'npx',
+    ['depcruise', '--output-type', 'err', 'core/src', 'server/src', 'web/src', 'cli/src'],
+  ],
+  ['unused code', 'npx', ['knip', '--no-config-hints']],
+];
+
+async function staticChecks() {
+  for (const [name, command, args] of STATIC) await step(name, command, args);
 }
 
 /** Vitest's own tests, counted one by one from its report; a run without a report is one failure. */
-function tests(env) {
-  say('\n— unit, API and journey tests');
+async function tests(env) {
   const report = join(tmpdir(), `idle-satchel-tests-${process.pid}.json`);
   const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
-  const done = spawnSync('npx', ['vitest', 'run', ...reporters, ...process.argv.slice(2)], {
-    ...{ cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } },
-  });
+  const { code } = await done('npx', ['vitest', 'run', ...reporters, ...process.argv.slice(2)], { env });
   try {
     const { numPassedTests, numFailedTests, numTotalTests } = JSON.parse(readFileSync(report, 'utf8'));
     results.passed += numPassedTests;
     results.failed += numFailedTests;
-    if (done.status !== 0 && numFailedTests === 0) results.failed++;
-    if (numTotalTests === 0) results.failed++;
+    if ((code !== 0 && numFailedTests === 0) || numTotalTests === 0) results.failed++;
   } catch {
     results.failed++;
   }
@@ -46,30 +67,18 @@ main(async () => {
   ensurePackages('postgresql', 'chromium');
   ensureInstalled();
   const built =
-    step('types and build', 'npx', ['tsc', '-b']) &&
-    step('interface', 'npm', ['run', '--silent', 'build', '-w', 'web']);
-  step('lint', 'npx', ['eslint', '.', '--max-warnings=0']);
-  step('format', 'npx', ['prettier', '--check', '--log-level=warn', '.']);
-  step('architecture', 'npx', [
-    'depcruise',
-    '--output-type',
-    'err',
-    'core/src',
-    'server/src',
-    'web/src',
-    'cli/src',
-  ]);
-  step('unused code', 'npx', ['knip', '--no-config-hints']);
-  step('size of the first load', process.execPath, ['scripts/size.mjs']);
+    (await step('types and build', 'npx', ['tsc', '-b'])) &&
+    (await step('interface', 'npm', ['run', '--silent', 'build', '-w', 'web']));
   if (built) {
-    // Durability is the tests' own subject: only a crash of the machine is left out of it here.
+    await step('size of the first load', process.execPath, ['scripts/size.mjs'], true);
     const cluster = await startCluster(`test-${process.pid}`, { fresh: true, keep: false });
     try {
-      tests({ TEST_DATABASE_URL: cluster.admin });
+      // The static checks use the second core while the tests wait for pages and the database.
+      await Promise.all([staticChecks(), tests({ TEST_DATABASE_URL: cluster.admin })]);
     } finally {
       await cluster.stop();
     }
-  }
+  } else await staticChecks();
   process.stdout.write(`\n${results.passed} passed, ${results.failed} failed\n`);
   if (results.failed > 0) throw new Halt('npm test: something failed');
 });

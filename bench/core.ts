@@ -1,0 +1,128 @@
+/** Benchmarks of the core, as ratios against public general-purpose packages in the same run. */
+import {
+  applyPatch,
+  assess,
+  CostField,
+  createAssessor,
+  type FloorGrid,
+  type Operation,
+} from '@idle-satchel/core';
+import { fridayBundle } from '@idle-satchel/core/demo';
+import jsonPatch from 'fast-json-patch';
+import createGraph from 'ngraph.graph';
+import { aStar } from 'ngraph.path';
+import { calibration, line, ms, quantile, timed } from './measure.js';
+
+const friday = fridayBundle();
+const moved = (i: number): Operation[] => [
+  { op: 'replace', path: '/devices/camnorth1/place/at', value: [10.4 + (i % 200) * 0.01, 1.9] },
+];
+
+function assessment(): void {
+  const loop = calibration();
+  line('calibration loop', ms(loop));
+  const cold = timed(() => assess(friday), 30, 10);
+  line(
+    'assess, cold (≤ 40 ms)',
+    `median ${ms(quantile(cold, 0.5))}`,
+    `${(quantile(cold, 0.5) / loop).toFixed(2)} × loop`,
+  );
+  const warm = createAssessor();
+  warm(friday);
+  const plans = Array.from({ length: 200 }, (_, i) => ({
+    ...friday,
+    plan: applyPatch(friday.plan, moved(i)),
+  }));
+  const moving = timed(i => warm(plans[i % 200] as typeof friday), 400, 200);
+  line(
+    'assess, warm, one camera moved (≤ 5 ms)',
+    `median ${ms(quantile(moving, 0.5))}`,
+    `p95 ${ms(quantile(moving, 0.95))}`,
+    `${(quantile(moving, 0.5) / loop).toFixed(2)} × loop`,
+  );
+  line('  warm is', `${(quantile(cold, 0.5) / quantile(moving, 0.5)).toFixed(1)} × faster than cold`);
+}
+
+/** Copy-on-write patches against fast-json-patch on a deep copy, which is what keeps the old document there. */
+function patches(): void {
+  const ours = quantile(
+    timed(i => applyPatch(friday.plan, moved(i)), 2000, 500),
+    0.5,
+  );
+  const theirs = quantile(
+    timed(i => jsonPatch.applyPatch(friday.plan, moved(i) as never, false, false).newDocument, 300, 100),
+    0.5,
+  );
+  line(
+    'patch of one value',
+    `ours ${(ours * 1000).toFixed(1)} µs`,
+    `fast-json-patch ${(theirs * 1000).toFixed(1)} µs`,
+    `${(theirs / ours).toFixed(0)} ×`,
+  );
+}
+
+/** Routes to one socket from many places: one cost field against one A* search for each. */
+function routes(): void {
+  const [columns, rows] = [104, 62];
+  const size = columns * rows;
+  const costs = Float64Array.from({ length: size }, (_, i) => (i % 17 === 3 ? 4 : 1));
+  const grid: FloorGrid = {
+    ...{ cell: 0.25, origin: [0, 0] as const, columns, rows, costs },
+    ...{ axes: new Uint8Array(size), zones: new Uint8Array(size), tolls: [0] },
+  };
+  const graph = createGraph<{ x: number; y: number }, number>();
+  for (let i = 0; i < size; i++) graph.addNode(i, { x: i % columns, y: Math.floor(i / columns) });
+  for (let i = 0; i < size; i++) {
+    const [x, y] = [i % columns, Math.floor(i / columns)];
+    for (const [dx, dy] of [
+      [1, 0],
+      [0, 1],
+      [1, 1],
+      [-1, 1],
+      [2, 1],
+      [1, 2],
+      [-2, 1],
+      [-1, 2],
+    ] as const) {
+      if (x + dx < 0 || x + dx >= columns || y + dy >= rows) continue;
+      const to = (y + dy) * columns + x + dx;
+      graph.addLink(i, to, (Math.hypot(dx, dy) * 0.25 * ((costs[i] ?? 1) + (costs[to] ?? 1))) / 2);
+    }
+  }
+  const finder = aStar(graph, {
+    distance: (_a, _b, link) => link.data,
+    heuristic: (a, b) => Math.hypot(a.data.x - b.data.x, a.data.y - b.data.y) * 0.25,
+  });
+  const places = Array.from({ length: 60 }, (_, i) => [(i * 37) % columns, (i * 53) % rows] as const);
+  const ours = quantile(
+    timed(
+      () => {
+        const field = new CostField(grid, [1, 1]);
+        for (const [x, y] of places) field.cellsFrom([x / 4, y / 4]);
+      },
+      20,
+      5,
+    ),
+    0.5,
+  );
+  const theirs = quantile(
+    timed(
+      () => {
+        for (const [x, y] of places) finder.find(y * columns + x, 4 * columns + 4);
+      },
+      5,
+      1,
+    ),
+    0.5,
+  );
+  line(
+    '60 routes to one socket',
+    `ours ${ms(ours)}`,
+    `ngraph.path A* ${ms(theirs)}`,
+    `${(theirs / ours).toFixed(0)} ×`,
+  );
+}
+
+assessment();
+patches();
+routes();

@@ -1,0 +1,45 @@
+// `npm run screenshots`: one picture of each main view from the demo data, into docs/screenshots.
+import { join } from 'node:path';
+import { startCluster } from './cluster.mjs';
+import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer } from './lib.mjs';
+
+const EVENT = '/events/eventfriday1';
+const VIEWS = [
+  ['events', '/events'],
+  ...['brief', 'ground', 'shots', 'signal', 'stream', 'runs', 'power', 'racks', 'pack', 'hands', 'day'].map(
+    name => [name, `${EVENT}/${name}`],
+  ),
+  ['shelf', '/shelf'],
+  ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
+  ['snags', `${EVENT}/power`, { keys: ['s'] }],
+  ['day-phone', `${EVENT}/day`, { width: 390, height: 844 }],
+];
+
+main(async () => {
+  ensurePackages('postgresql', 'chromium');
+  ensureInstalled();
+  ensureBuilt();
+  const { chromium } = await import('playwright-core');
+  const cluster = await startCluster(`pictures-${process.pid}`, { fresh: true, keep: false });
+  try {
+    const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
+    const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'];
+    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+    for (const [name, path, { blackout = false, keys = [], width = 1280, height = 800 } = {}] of VIEWS) {
+      const context = await browser.newContext({ viewport: { width, height } });
+      if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
+      const page = await context.newPage();
+      await page.goto(`${server.url}${path}`, { waitUntil: 'networkidle' }).catch(() => undefined);
+      if (path.startsWith(EVENT)) await page.locator('footer .button').first().waitFor();
+      if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
+      for (const key of keys) await page.keyboard.press(key);
+      await page.evaluate(() => document.fonts.ready);
+      await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
+      await context.close();
+    }
+    await browser.close();
+    await server.stop();
+  } finally {
+    await cluster.stop();
+  }
+});
