@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from
 import { useNavigate, useParams } from 'react-router';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import { EventStore } from '../store/event-store.js';
-import { OpenEventContext, useEvent, useOpenEvent, useUi } from '../store/hooks.js';
+import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
 import { UiStore } from '../store/ui-store.js';
 import { toggleBlackout } from './blackout.js';
 import { EventDialogs } from './EventDialogs.js';
@@ -66,11 +66,11 @@ function Workspace() {
   const navigate = useNavigate();
   const { store, ui } = useOpenEvent();
   const station = STATIONS.find(name => name === wanted) ?? 'brief';
-  const snags = useEvent(state => state.assessment.snags);
-  const snagId = useUi(state => state.snag);
   const go = (name: StationName): void => void navigate(`/events/${event}/${name}`);
 
   const step = (by: number): void => {
+    const { snags } = store.get().assessment;
+    const snagId = ui.get().snag;
     const at = Math.max(
       0,
       snags.findIndex(snag => snag.id === snagId),
@@ -109,7 +109,7 @@ function Workspace() {
         <main
           id="station"
           aria-label={station}
-          className={onPlan ? 'overflow-auto px-4 pb-6 pt-2 border-l border-rule' : 'h-full'}
+          className={onPlan ? '[contain:strict] overflow-auto px-4 pb-6 pt-2 border-l border-rule' : 'h-full'}
         >
           <Suspense fallback={<p className="p-6 text-faint">…</p>}>
             <Page />

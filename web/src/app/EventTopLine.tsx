@@ -18,7 +18,10 @@ export function EventTopLine() {
   const label = usePlan(plan => plan.label);
   const start = usePlan(plan => plan.start);
   const own = usePlan(plan => plan.rules);
-  const { saving, message, canUndo, canRedo } = useEvent(state => state);
+  const saving = useEvent(state => state.saving);
+  const message = useEvent(state => state.message);
+  const canUndo = useEvent(state => state.canUndo);
+  const canRedo = useEvent(state => state.canRedo);
   const undo = canUndo ? 'Undo (u)' : 'Nothing to undo';
   const redo = canRedo ? 'Redo (Shift+u)' : 'Nothing to redo';
   return (

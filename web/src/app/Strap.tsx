@@ -16,18 +16,24 @@ interface Mark {
 
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
-function markOf(snags: readonly Snag[], buckled: boolean): Mark {
-  const stops = snags.filter(snag => snag.severity === 'stop').length;
+/** Stops and all snags of a station as one text, `1/3`. */
+function countsOf(snags: readonly Snag[], name: StationName): string {
+  const own = snags.filter(snag => snag.station === name);
+  return `${own.filter(snag => snag.severity === 'stop').length}/${own.length}`;
+}
+
+function markOf(counts: string, buckled: boolean): Mark {
+  const [stops = 0, snags = 0] = counts.split('/').map(Number);
   if (stops > 0) return { kind: 'stop', words: plural(stops, 'stop') };
   if (buckled) return { kind: 'buckled', words: 'buckled' };
-  if (snags.length > 0) return { kind: 'snag', words: plural(snags.length, 'snag') };
+  if (snags > 0) return { kind: 'snag', words: plural(snags, 'snag') };
   return { kind: 'open', words: 'open' };
 }
 
 /** The stations in working order, each with its buckle. */
 export function Strap({ station }: { station: StationName }) {
   return (
-    <nav className="strap overflow-x-auto" aria-label="Stations">
+    <nav className="strap overflow-x-auto [contain:content]" aria-label="Stations">
       {STATIONS.map(name => (
         <Station key={name} name={name} current={name === station} />
       ))}
@@ -38,12 +44,10 @@ export function Strap({ station }: { station: StationName }) {
 function Station({ name, current }: { name: StationName; current: boolean }) {
   const { event = '' } = useParams();
   const [signing, setSigning] = useState(false);
-  const all = useEvent(state => state.assessment.snags);
   const buckle = useEvent(state => state.assessment.buckles[name]);
-  const mark = markOf(
-    all.filter(snag => snag.station === name),
-    buckle.state === 'buckled',
-  );
+  // One text per station: while something is dragged it mostly stays the same, and nothing is drawn again.
+  const counts = useEvent(({ assessment }) => countsOf(assessment.snags, name));
+  const mark = markOf(counts, buckle.state === 'buckled');
   const words = buckle.state === 'reopened' ? 'reopened' : mark.words;
   const tone = current
     ? { stop: 'text-stop', snag: 'text-risk', buckled: '', open: '' }

@@ -1,5 +1,5 @@
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { useEffect, type ReactNode } from 'react';
+import { memo, useEffect, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { useShortcuts } from '../app/shortcuts.js';
 import { AddDevice } from '../stations/shots/AddDevice.js';
 import { useEvent, useOpenEvent, useReading } from '../store/hooks.js';
@@ -20,11 +20,13 @@ const HINTS: Readonly<Record<Layer, string>> = {
 };
 
 /** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
-export function PlanPicture({ layer }: { layer: Layer }) {
+export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
   const { store, ui } = useOpenEvent();
   const venue = useEvent(state => state.assessment.ground.venue);
   const reading = useReading();
-  const view = useViewport(store.id, venue.outline);
+  const section = useRef<HTMLElement>(null);
+  const size = useSize(section);
+  const view = useViewport(store.id, venue.outline, size);
   const { svg } = view;
   useNudging();
 
@@ -36,16 +38,21 @@ export function PlanPicture({ layer }: { layer: Layer }) {
   }, [svg, ui]);
 
   return (
-    <section aria-label="Plan" className="relative min-h-0 overflow-hidden">
+    <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
+      <svg className="plan absolute top-0 left-0 will-change-transform" {...size} aria-hidden>
+        <Hatches />
+        <g ref={view.ground}>
+          <GroundLayer venue={venue} reading={reading} lit={layer === 'ground' || layer === 'shots'} />
+        </g>
+      </svg>
       <svg
         ref={view.svg}
-        className="plan absolute inset-0 w-full h-full touch-none"
+        className="plan absolute top-0 left-0 touch-none will-change-transform"
+        {...size}
         role="group"
         aria-label={`Plan of ${venue.name}`}
       >
-        <Hatches />
         <g ref={view.world}>
-          <GroundLayer venue={venue} reading={reading} lit={layer === 'ground' || layer === 'shots'} />
           <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
           {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
           <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
@@ -67,6 +74,24 @@ export function PlanPicture({ layer }: { layer: Layer }) {
       </div>
     </section>
   );
+});
+
+/**
+ * Size of an element in pixels. Pictures get it as numbers: sized in percent they would be laid out anew, with
+ * all their words, at every step of a drag.
+ */
+function useSize(element: RefObject<HTMLElement | null>): { width: number; height: number } {
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  useLayoutEffect(() => {
+    const observed = element.current;
+    if (!observed) return;
+    const measure = (): void => setSize({ width: observed.clientWidth, height: observed.clientHeight });
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(observed);
+    return () => observer.disconnect();
+  }, [element]);
+  return size;
 }
 
 function IconButton({

@@ -19,23 +19,32 @@ const places = new Map<string, ZoomTransform>();
 export interface Viewport {
   readonly svg: RefObject<SVGSVGElement | null>;
   readonly world: RefObject<SVGGElement | null>;
+  /** The same world in the picture beneath, which is drawn apart so that dragging does not paint it again. */
+  readonly ground: RefObject<SVGGElement | null>;
   readonly fit: () => void;
   readonly zoomBy: (factor: number) => void;
 }
 
 /** Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. */
-export function useViewport(key: string, outline: readonly Point[]): Viewport {
+export function useViewport(
+  key: string,
+  outline: readonly Point[],
+  size: { readonly width: number; readonly height: number },
+): Viewport {
   const svg = useRef<SVGSVGElement>(null);
   const world = useRef<SVGGElement>(null);
+  const ground = useRef<SVGGElement>(null);
   const behavior = useRef<ZoomBehavior<SVGSVGElement, unknown>>(undefined);
   const latest = useRef(outline);
   latest.current = outline;
+  const latestSize = useRef(size);
+  latestSize.current = size;
+  const ready = size.width > 0;
 
   const fitted = (): ZoomTransform => {
     const { min, max } = boundsOf(latest.current);
     const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
-    const box = svg.current?.getBoundingClientRect();
-    const [w, h] = [box?.width || 800, box?.height || 600];
+    const { width: w, height: h } = latestSize.current;
     const k = Math.min((w - MARGIN.left - MARGIN.right) / width, (h - MARGIN.top - MARGIN.bottom) / height);
     const scale = Math.max(0.15, Math.min(3, k));
     const x = MARGIN.left + (w - MARGIN.left - MARGIN.right - width * scale) / 2 - px(min[0]) * scale;
@@ -45,7 +54,7 @@ export function useViewport(key: string, outline: readonly Point[]): Viewport {
 
   useEffect(() => {
     const element = svg.current;
-    if (!element) return;
+    if (!element || !ready) return;
     const zooming = zoom<SVGSVGElement, unknown>()
       .scaleExtent([0.15, 8])
       .filter(event => {
@@ -54,13 +63,14 @@ export function useViewport(key: string, outline: readonly Point[]): Viewport {
       })
       .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
         world.current?.setAttribute('transform', transform.toString());
+        ground.current?.setAttribute('transform', transform.toString());
         places.set(key, transform);
       });
     behavior.current = zooming;
     const selection = select(element).call(zooming).on('dblclick.zoom', null);
     selection.call(zooming.transform, places.get(key) ?? fitted());
     return () => void selection.on('.zoom', null);
-  }, [key]);
+  }, [key, ready]);
 
   const change = (transform: (b: ZoomBehavior<SVGSVGElement, unknown>, e: SVGSVGElement) => void): void => {
     if (behavior.current && svg.current) transform(behavior.current, svg.current);
@@ -68,6 +78,7 @@ export function useViewport(key: string, outline: readonly Point[]): Viewport {
   return {
     svg,
     world,
+    ground,
     fit: () => change((b, e) => select(e).call(b.transform, fitted())),
     zoomBy: factor => change((b, e) => select(e).call(b.scaleBy, factor)),
   };

@@ -1,5 +1,5 @@
 import { figureAt, show, showText, type Figure, type Term } from '@idle-satchel/core';
-import { useRef, type ReactNode } from 'react';
+import { memo, useRef, type ReactNode } from 'react';
 import { useShortcuts } from '../app/shortcuts.js';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 
@@ -8,7 +8,7 @@ const GLYPH = { stop: '◆ ', risk: '◇ ' } as const;
 const TONE = { stop: 'text-stop', risk: 'text-risk' } as const;
 
 /** One ruled line: name, value, unit; `w` or a click shows the working beneath. */
-export function FigureRow({
+export const FigureRow = memo(function FigureRow({
   label,
   figure,
   path,
@@ -64,7 +64,7 @@ export function FigureRow({
       {open && <WorkingBlock figure={figure} label={label} />}
     </>
   );
-}
+});
 
 const SUPERSCRIPT: Readonly<Record<string, string>> = { '^ 2': '²', '^ 3': '³' };
 

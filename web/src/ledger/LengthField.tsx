@@ -1,5 +1,5 @@
 import { parseLength, showText } from '@idle-satchel/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useReading } from '../store/hooks.js';
 
 /** A length people can type in metres, feet or inches; wrong text stays, with the reason. */
@@ -18,23 +18,24 @@ export function LengthField({
 }) {
   const reading = useReading();
   const shown = showText(value, 'm', reading);
-  const [text, setText] = useState(shown);
+  /** What is being typed; undefined while the field shows the value itself. */
+  const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState('');
-  useEffect(() => {
-    setText(shown);
-    setFault('');
-  }, [shown]);
   const commit = (): void => {
-    if (text === shown) return;
-    const metres = parseLength(text, reading.system);
+    if (draft === undefined) return;
+    const metres = parseLength(draft, reading.system);
     if (metres === undefined) setFault('a length such as 3.8 m or 12′ 6″');
     else if (metres < min || metres > max) {
       setFault(`from ${showText(min, 'm', reading)} to ${showText(max, 'm', reading)}`);
     } else {
-      setFault('');
-      if (Math.abs(metres - value) > 1e-4) onCommit(Math.round(metres * 1000) / 1000);
-      else setText(shown);
+      leave();
+      if (draft.trim() !== shown && Math.abs(metres - value) > 1e-4)
+        onCommit(Math.round(metres * 1000) / 1000);
     }
+  };
+  const leave = (): void => {
+    setDraft(undefined);
+    setFault('');
   };
   return (
     <label className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
@@ -42,13 +43,13 @@ export function LengthField({
       <input
         className="field w-24 text-right"
         inputMode="decimal"
-        value={text}
+        value={draft ?? shown}
         aria-invalid={fault !== ''}
-        onChange={event => setText(event.target.value)}
+        onChange={event => setDraft(event.target.value)}
         onBlur={commit}
         onKeyDown={event => {
           if (event.key === 'Enter') commit();
-          if (event.key === 'Escape') setText(shown);
+          if (event.key === 'Escape') leave();
         }}
       />
       {fault && (
