@@ -152,7 +152,7 @@ function aisleOf(
     width,
     wideEnough: calc(
       '',
-      'width >= rule',
+      'width >= rule - 0.001',
       [
         taken('width', width, `ground.aisles.${id}.width`),
         given('rule', rules.aisleWidth, 'm', 'rules', '/aisleWidth'),
