@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
-import type { Bundle, CableMake, Format, Plan, Venue } from '../../src/documents/index.js';
+import type { Bundle, CableMake, Format, Plan } from '../../src/documents/index.js';
 import { applyPatch, contains, lengthOf, type Operation, type Point } from '../../src/foundations/index.js';
 import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
