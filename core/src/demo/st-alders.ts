@@ -26,7 +26,7 @@ const areas: Record<string, Area> = {
   pewsnorth: { label: 'pews north', kind: 'seating', outline: box(4.2, 3.9, 9.8, 3), rowSpacing: 0.95 },
   pewssouth: { label: 'pews south', kind: 'seating', outline: box(4.2, 8.5, 9.8, 3), rowSpacing: 0.95 },
   aislecent: { label: 'centre aisle', kind: 'keep-clear', outline: box(3.6, 6.9, 11.6, 1.6), walk: 'x' },
-  nofilmkid: { label: 'children’s corner', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 1.45) },
+  nofilmkid: { label: 'children', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 1.45) },
   deskplace: { label: 'desk', kind: 'desk', outline: box(3.4, 14.3, 2.2, 0.9) },
 };
 

@@ -27,11 +27,11 @@ export function SnagLine() {
   return (
     <footer className="relative border-t-2 border-ink bg-shade">
       {open && <SnagList />}
-      <div className="flex items-center gap-3.5 px-4 min-h-10">
+      <div className="flex max-md:flex-wrap items-center gap-x-3.5 gap-y-1 px-4 py-1 min-h-10">
         {snag ? (
           <>
             <SeverityWord severity={snag.severity} />
-            <button className="link min-w-0 truncate" title={snag.title} onClick={show}>
+            <button className="link min-w-0 md:truncate max-md:basis-3/4" title={snag.title} onClick={show}>
               {snag.title}
             </button>
             {first ? (
@@ -39,7 +39,7 @@ export function SnagLine() {
                 <button className="button" onClick={() => applyFix(first)}>
                   {first.label}
                 </button>
-                <kbd>f</kbd>
+                <kbd className="max-md:hidden">f</kbd>
               </>
             ) : (
               <span className="text-faint truncate" title={snag.advice}>

@@ -67,8 +67,10 @@ function SnagItem({ snag }: { snag: Snag }) {
   return (
     <li className={`py-1.5 border-b border-rule ${shown ? 'bg-shade -mx-4 px-4' : ''}`}>
       <div className="flex gap-3 items-baseline">
-        <SeverityWord severity={snag.severity} />
-        <span className="w-14 text-faint">{STATION_WORDS[snag.station]}</span>
+        <span className="w-12 shrink-0">
+          <SeverityWord severity={snag.severity} />
+        </span>
+        <span className="w-14 shrink-0 text-faint">{STATION_WORDS[snag.station]}</span>
         <button
           className="link grow"
           aria-expanded={shown}

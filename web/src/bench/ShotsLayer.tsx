@@ -10,7 +10,7 @@ import {
 } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
-import { useDrag } from './use-drag.js';
+import { Handle } from './Handle.js';
 import { pathOf, px } from './viewport.js';
 
 type World = RefObject<SVGGElement | null>;
@@ -113,25 +113,11 @@ const Camera = memo(function Camera({
   world: World;
   lit: boolean;
 }) {
-  const at = camera.at ?? [0, 0];
-  const drag = useDrag(id, device.label, at, world);
   if (!camera.at) return null;
-  const [x, y] = [px(at[0]), px(at[1])];
+  const [x, y] = [px(camera.at[0]), px(camera.at[1])];
   const width = device.label.length * 7 + 14;
   return (
-    <g
-      className="handle"
-      data-device={id}
-      role="button"
-      tabIndex={lit ? 0 : -1}
-      aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
-      aria-pressed={on}
-      {...drag}
-      onFocus={event =>
-        event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))
-      }
-    >
-      <circle className="halo" cx={x} cy={y} r={14} />
+    <Handle {...{ id, device, on, lit, world }} at={camera.at} reach={14}>
       <g transform={`translate(${x} ${y}) rotate(${numberOf(camera.aim) ?? 0})`}>
         <path
           d="M-7,-5H5L9,-3V3L5,5H-7Z"
@@ -159,6 +145,6 @@ const Camera = memo(function Camera({
           {device.label}
         </text>
       </g>
-    </g>
+    </Handle>
   );
 });

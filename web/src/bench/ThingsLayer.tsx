@@ -1,7 +1,7 @@
 import { inOrder, type Device, type Point } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
-import { useDrag } from './use-drag.js';
+import { Handle } from './Handle.js';
 import { px } from './viewport.js';
 
 /** Everything else that stands in the room: desk rack, screens, lamps. */
@@ -43,22 +43,9 @@ const Thing = memo(function Thing({
   world: RefObject<SVGGElement | null>;
   lit: boolean;
 }) {
-  const drag = useDrag(id, device.label, at, world);
   const [x, y] = [px(at[0]), px(at[1])];
   return (
-    <g
-      className="handle"
-      data-device={id}
-      role="button"
-      tabIndex={lit ? 0 : -1}
-      aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
-      aria-pressed={on}
-      {...drag}
-      onFocus={event =>
-        event.currentTarget.dispatchEvent(new CustomEvent('satchel-select', { bubbles: true, detail: id }))
-      }
-    >
-      <circle className="halo" cx={x} cy={y} r={12} />
+    <Handle {...{ id, device, at, on, lit, world }} reach={12}>
       <rect
         x={x - 6}
         y={y - 6}
@@ -73,7 +60,7 @@ const Thing = memo(function Thing({
           {device.label}
         </text>
       )}
-    </g>
+    </Handle>
   );
 });
 

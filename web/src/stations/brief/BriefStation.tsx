@@ -10,6 +10,7 @@ import {
 } from '@idle-satchel/core';
 import { fromField, toField } from '../../app/days.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
 
@@ -42,16 +43,14 @@ export default function BriefStation() {
         <div className="flex flex-wrap gap-x-6 gap-y-2 items-baseline">
           <label className="grow">
             <span className="text-faint">Event </span>
-            <input
-              className="field w-[min(100%,26rem)] font-semibold"
-              key={label}
-              defaultValue={label}
-              maxLength={80}
-              onBlur={event => {
-                const value = event.target.value.trim();
-                if (value && value !== label)
-                  store.patchPlan('Rename the event', [{ op: 'replace', path: '/label', value }]);
-              }}
+            <TextField
+              label="Event"
+              value={label}
+              max={80}
+              className="w-[min(100%,26rem)] font-semibold"
+              onCommit={text =>
+                store.patchPlan('Rename the event', [{ op: 'replace', path: '/label', value: text }])
+              }
             />
           </label>
           <label>
@@ -141,17 +140,13 @@ function Outputs() {
           {inOrder(outputs).map(([id, output]) => (
             <tr key={id}>
               <td>
-                <input
-                  className="field w-full"
-                  aria-label="Name of the output"
-                  key={output.label}
-                  defaultValue={output.label}
-                  maxLength={60}
-                  onBlur={event => {
-                    const value = event.target.value.trim();
-                    if (value && value !== output.label)
-                      edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value });
-                  }}
+                <TextField
+                  label="Name of the output"
+                  value={output.label}
+                  max={60}
+                  onCommit={text =>
+                    edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value: text })
+                  }
                 />
               </td>
               <td>{OUTPUT_WORDS[output.kind]}</td>
@@ -282,17 +277,13 @@ function RunningOrder() {
               <td>{at(times[id]?.begins.value)}</td>
               <td>{at(times[id]?.ends.value)}</td>
               <td>
-                <input
-                  className="field w-full"
-                  aria-label="Item"
-                  key={item.label}
-                  defaultValue={item.label}
-                  maxLength={80}
-                  onBlur={event => {
-                    const value = event.target.value.trim();
-                    if (value && value !== item.label)
-                      edit('Rename an item', { op: 'replace', path: `/runningOrder/${id}/label`, value });
-                  }}
+                <TextField
+                  label="Item"
+                  value={item.label}
+                  max={80}
+                  onCommit={text =>
+                    edit('Rename an item', { op: 'replace', path: `/runningOrder/${id}/label`, value: text })
+                  }
                 />
               </td>
               <td>

@@ -1,6 +1,7 @@
 import { inOrder, newId, orderBetween, type Device, type Operation, type Shot } from '@idle-satchel/core';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
+import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
 
@@ -87,16 +88,14 @@ function CameraLedger({ id }: { id: string }) {
       <div className="flex flex-wrap gap-x-4 items-baseline">
         <label>
           Label{' '}
-          <input
-            className="field w-32"
-            key={device.label}
-            defaultValue={device.label}
-            maxLength={40}
-            onBlur={event => {
-              const value = event.target.value.trim();
-              if (value && value !== device.label)
-                edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value });
-            }}
+          <TextField
+            label="Label"
+            value={device.label}
+            max={40}
+            className="w-32"
+            onCommit={text =>
+              edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value: text })
+            }
           />
         </label>
         <label>
