@@ -1,10 +1,20 @@
 /**
  * The assessment: one bundle flows through the stations in order; every figure, run, load, list and snag
- * comes out. Pure, synchronous, deterministic.
+ * comes out. Pure, synchronous, deterministic. A part is worked out when it is first read, so that a picture
+ * that follows the pointer pays for what it draws and not for the checklist of the day.
  */
 import type { Bundle, Rules } from './documents/index.js';
-import { compareSnags, Memo, snagsOf, STATIONS, type Snag, type StationName } from './foundations/index.js';
+import {
+  compareSnags,
+  lazily,
+  Memo,
+  snagsOf,
+  STATIONS,
+  type Snag,
+  type StationName,
+} from './foundations/index.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
+import { equipmentOf } from './stations/equipment.js';
 import { brief, type BriefResult } from './stations/brief/index.js';
 import { day, type DayResult } from './stations/day/index.js';
 import { ground, type GroundResult } from './stations/ground/index.js';
@@ -43,14 +53,21 @@ export interface Assessment extends Results {
 
 export type Assessor = (bundle: Bundle) => Assessment;
 
-/** What a station read, with its rules, so that fixes can be asked for later. */
-type Asked = { readonly [Name in StationName]?: { input: object; station: Station<never, never> } };
+/** What a station read and what came of it. */
+interface Visit {
+  readonly station: Station<never, never>;
+  /** What the station read, with its own result: what its rules see. */
+  readonly input: object;
+  readonly own: object;
+  readonly snags: readonly Snag[];
+}
 
 interface Chain {
-  readonly results: Results;
   readonly rules: Rules;
+  readonly visits: Readonly<Record<StationName, Visit>>;
+  readonly results: Results;
+  /** Every snag found, accepted or not, the worst first. */
   readonly snags: readonly Snag[];
-  readonly asked: Asked;
 }
 
 /** An assessor with a memory of its own: assessing again recomputes only what hangs on what changed. */
@@ -58,71 +75,123 @@ export function createAssessor(): Assessor {
   const chain = createChain();
   const memo = new Memo();
   return bundle => {
-    const { results, rules, snags } = chain(bundle);
-    const reviewed = memo.once('review', [results, rules, snags, bundle.plan], () =>
-      review(bundle.plan, results, rules, snags),
-    );
-    memo.endPass();
-    return { ...results, ...reviewed, rules };
+    const { plan } = bundle;
+    const found = chain(bundle);
+    const reviewed = (): ReturnType<typeof review> => {
+      const { results, rules, snags } = found;
+      const all = STATIONS.map(name => results[name]);
+      return memo.once('review', [...all, rules, snags, plan], () => review(plan, results, rules, snags));
+    };
+    return lazily<Assessment>({
+      ...resultsBy(name => found.results[name]),
+      snags: () => reviewed().snags,
+      accepted: () => reviewed().accepted,
+      buckles: () => reviewed().buckles,
+      rules: () => found.rules,
+    });
   };
 }
 
 /** One assessment from nothing. */
 export const assess = (bundle: Bundle): Assessment => createAssessor()(bundle);
 
-/** The chain of stations with its memory; also keeps what each station read. */
+/** The chain of stations with its memory; also keeps what each station read, so that fixes can be asked for. */
 export function createChain(): (bundle: Bundle) => Chain {
-  const memos = Object.fromEntries(STATIONS.map(name => [name, new Memo()])) as Record<StationName, Memo>;
+  const computing = memories();
+  const checking = memories();
   const shared = new Memo();
+  const listing = new Memo();
+  const last: { [Name in StationName]?: Visit } = {};
+
+  const visit = <Reads extends object, Result extends object>(
+    station: Station<Reads, Result>,
+    reads: Reads,
+  ): Visit => {
+    const { name } = station;
+    const before = last[name];
+    if (before && readsAre(before.input as Reads, reads)) return before;
+    const own = station.compute(reads, computing[name]);
+    computing[name].endPass();
+    const input: Seen<Reads, Result> = { ...reads, own };
+    const visited = lazily<Visit>({
+      station: () => station as unknown as Station<never, never>,
+      input: () => input,
+      own: () => own,
+      snags: () => {
+        const snags = snagsOf(station.rules, input, checking[name]);
+        checking[name].endPass();
+        return snags;
+      },
+    });
+    last[name] = visited;
+    return visited;
+  };
 
   return ({ plan, venue: sharedVenue, rules: houseRules, kinds, shelf, hands: people, claims }) => {
-    const asked: { -readonly [Name in keyof Asked]: Asked[Name] } = {};
-    const found: Snag[][] = [];
-    const run = <Reads extends object, Result extends object>(
-      station: Station<Reads, Result>,
-      reads: Reads,
-    ): Result => {
-      const memo = memos[station.name];
-      const own = station.compute(reads, memo);
-      const input: Seen<Reads, Result> = { ...reads, own };
-      found.push(memo.once('snags', Object.values(input), () => snagsOf(station.rules, input)));
-      asked[station.name] = { input, station: station as unknown as Station<never, never> };
-      memo.endPass();
-      return own;
-    };
-
     const rules = shared.once('rules', [houseRules, plan.rules], () => ({ ...houseRules, ...plan.rules }));
     const { devices, links, outputs, runningOrder } = plan;
-    const results = {} as { -readonly [Name in keyof Results]: Results[Name] };
-    results.brief = run(brief, { start: plan.start, outputs, runningOrder });
-    results.ground = run(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules });
-    results.shots = run(shots, { devices, shots: plan.shots, kinds, rules, ground: results.ground });
-    results.signal = run(signal, { devices, links, outputs, kinds, shelf });
-    results.stream = run(stream, {
-      ...{ outputs, venue: results.ground.venue, rules, kinds },
-      ...{ brief: results.brief, signal: results.signal },
-    });
-    results.runs = run(runs, {
-      ...{ devices, links, kinds, shelf, claims, rules },
-      ...{ ground: results.ground, signal: results.signal },
-    });
-    results.power = run(power, {
-      ...{ devices, links, kinds, shelf, rules, brief: results.brief },
-      ...{ ground: results.ground, signal: results.signal, runs: results.runs },
-    });
-    results.racks = run(racks, { devices, kinds, power: results.power });
-    results.pack = run(pack, { devices, kinds, shelf, claims, runs: results.runs });
-    results.hands = run(hands, {
-      ...{ devices, outputs, runningOrder, assignments: plan.assignments, hands: people },
-      ...{ brief: results.brief, signal: results.signal, runs: results.runs },
-    });
-    results.day = run(day, {
-      ...{ ticks: plan.ticks, outputs, shelf, shots: results.shots, signal: results.signal },
-      ...{ stream: results.stream, runs: results.runs, pack: results.pack },
-    });
-    const snags = shared.once('snags', found, () => found.flat().sort(compareSnags));
-    const kept = shared.once('results', Object.values(results), () => results);
+    const equipment = equipmentOf(devices, shared);
     shared.endPass();
-    return { results: kept, rules, snags, asked };
+
+    const visits: Record<StationName, Visit> = lazily<Record<StationName, Visit>>({
+      brief: () => visit(brief, { start: plan.start, outputs, runningOrder }),
+      ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
+      shots: () => visit(shots, { devices, shots: plan.shots, kinds, rules, ground: results.ground }),
+      signal: () => visit(signal, { devices: equipment, links, outputs, kinds, shelf }),
+      stream: () =>
+        visit(stream, {
+          ...{ outputs, venue: results.ground.venue, rules, kinds },
+          ...{ brief: results.brief, signal: results.signal },
+        }),
+      runs: () =>
+        visit(runs, {
+          ...{ devices: equipment, links, kinds, shelf, claims, rules },
+          ...{ ground: results.ground, signal: results.signal },
+        }),
+      power: () =>
+        visit(power, {
+          ...{ devices: equipment, links, kinds, shelf, rules, brief: results.brief },
+          ...{ ground: results.ground, signal: results.signal, runs: results.runs },
+        }),
+      racks: () => visit(racks, { devices: equipment, kinds, power: results.power }),
+      pack: () => visit(pack, { devices: equipment, kinds, shelf, claims, runs: results.runs }),
+      hands: () =>
+        visit(hands, {
+          ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people },
+          ...{ brief: results.brief, signal: results.signal, runs: results.runs },
+        }),
+      day: () =>
+        visit(day, {
+          ...{ ticks: plan.ticks, outputs, shelf, shots: results.shots, signal: results.signal },
+          ...{ stream: results.stream, runs: results.runs, pack: results.pack },
+        }),
+    });
+    const results: Results = lazily<Results>(resultsBy(name => visits[name].own));
+    return lazily<Chain>({
+      rules: () => rules,
+      visits: () => visits,
+      results: () => results,
+      snags: () => {
+        const found = STATIONS.map(name => visits[name].snags);
+        const snags = listing.once('snags', found, () => found.flat().sort(compareSnags));
+        listing.endPass();
+        return snags;
+      },
+    });
   };
+}
+
+const memories = (): Record<StationName, Memo> =>
+  Object.fromEntries(STATIONS.map(name => [name, new Memo()])) as Record<StationName, Memo>;
+
+/** Makers of every station's result from what one is by its name. */
+const resultsBy = (own: (name: StationName) => object): { [Name in StationName]: () => Results[Name] } =>
+  Object.fromEntries(STATIONS.map(name => [name, () => own(name)])) as unknown as {
+    [Name in StationName]: () => Results[Name];
+  };
+
+/** Is every part that a station reads the one it read last time? */
+function readsAre<Reads extends object>(last: Reads, reads: Reads): boolean {
+  for (const name in reads) if (!Object.is(last[name], reads[name])) return false;
+  return true;
 }

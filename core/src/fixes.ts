@@ -22,15 +22,15 @@ export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
  */
 export function fixesFor(snagId: string, bundle: Bundle): Fix[] {
   const chain = createChain();
-  const { snags, asked } = chain(bundle);
+  const { snags, visits } = chain(bundle);
   const snag = snags.find(each => each.id === snagId);
-  const place = snag && asked[snag.station];
-  const rule = place?.station.rules.find((each: Rule<never>) => each.rule === snag?.rule);
+  const visit = snag && visits[snag.station];
+  const rule = visit?.station.rules.find((each: Rule<never>) => each.rule === snag?.rule);
   if (!snag || !rule?.fixes) return [];
   const stops = new Set(snags.filter(each => each.severity === 'stop').map(each => each.id));
   const offered: Fix[] = [];
   let tries = 0;
-  for (const fix of rule.fixes(snag, place?.input as never)) {
+  for (const fix of rule.fixes(snag, visit?.input as never)) {
     if (offered.length === OFFERED || tries++ === TRIES) break;
     let after: readonly Snag[];
     try {

@@ -1,6 +1,7 @@
 export * from './figure.js';
 export * from './formula.js';
 export * from './geometry.js';
+export * from './lazy.js';
 export * from './memo.js';
 export * from './order.js';
 export * from './patch.js';

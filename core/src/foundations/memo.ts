@@ -8,6 +8,13 @@ interface Entry {
   pass: number;
 }
 
+interface Trace {
+  /** What was read, by name, and what it was. */
+  reads: Map<PropertyKey, unknown>;
+  value: unknown;
+  pass: number;
+}
+
 /**
  * Remembers results by key and by the identity of what they were computed from. A recomputed result that
  * equals the old one is given back as the old one, so that later stations see no change.
@@ -15,6 +22,7 @@ interface Entry {
  */
 export class Memo {
   private readonly entries = new Map<string, Entry>();
+  private readonly traces = new Map<string, Trace>();
   private pass = 0;
 
   /** `compute()`, or its last result when every dependency is identical to last time. */
@@ -30,6 +38,29 @@ export class Memo {
     const value = compute();
     this.entries.set(key, { deps, value, pass: this.pass });
     return value;
+  }
+
+  /**
+   * `compute(input)`, or its last result when every part of `input` that it read then is identical now. A pure
+   * function that reads the same takes the same way, so what it did not read cannot matter.
+   */
+  traced<In extends object, Out>(key: string, input: In, compute: (input: In) => Out): Out {
+    const known = this.traces.get(key);
+    if (known && [...known.reads].every(([name, value]) => Object.is(Reflect.get(input, name), value))) {
+      known.pass = this.pass;
+      return known.value as Out;
+    }
+    const reads = new Map<PropertyKey, unknown>();
+    const watched = new Proxy(input, {
+      get(target, name) {
+        const part: unknown = Reflect.get(target, name);
+        reads.set(name, part);
+        return part;
+      },
+    });
+    const value = share(known?.value, compute(watched));
+    this.traces.set(key, { reads, value, pass: this.pass });
+    return value as Out;
   }
 
   /** A map of results, one per record, each remembered by `deps(record)`; the map itself is shared too. */
@@ -55,7 +86,8 @@ export class Memo {
   }
 
   endPass(): void {
-    for (const [key, entry] of this.entries) if (entry.pass !== this.pass) this.entries.delete(key);
+    for (const kept of [this.entries, this.traces])
+      for (const [key, { pass }] of kept) if (pass !== this.pass) kept.delete(key);
     this.pass++;
   }
 }

@@ -1,4 +1,5 @@
 /** Snags: what would stop the show, what could bite, what is worth knowing, and their fixes. */
+import type { Memo } from './memo.js';
 import type { Operation } from './patch.js';
 import { compareText } from './order.js';
 
@@ -63,16 +64,24 @@ export interface Rule<Input> {
   fixes?(snag: Snag, input: Input): Iterable<Fix>;
 }
 
-export function snagsOf<Input>(rules: readonly Rule<Input>[], input: Input): Snag[] {
-  return rules.flatMap(rule =>
-    rule.find(input).map(finding => ({
-      outputs: [],
-      ...finding,
-      id: [rule.rule, ...finding.subjects].join(':'),
-      rule: rule.rule,
-      station: rule.station,
-    })),
+/** What the rules find; a rule looks again only when something it read has changed. */
+export function snagsOf<Input extends object>(
+  rules: readonly Rule<Input>[],
+  input: Input,
+  memo: Memo,
+): Snag[] {
+  const found = rules.flatMap(rule =>
+    memo.traced(rule.rule, input, seen =>
+      rule.find(seen).map(finding => ({
+        outputs: [],
+        ...finding,
+        id: [rule.rule, ...finding.subjects].join(':'),
+        rule: rule.rule,
+        station: rule.station,
+      })),
+    ),
   );
+  return memo.keep('snags', found);
 }
 
 /** By severity, then outputs endangered (most first), station along the strap, id. */

@@ -106,15 +106,18 @@ function Workspace() {
         }
       >
         {onPlan && <PlanPicture layer={station as 'ground' | 'shots' | 'runs' | 'power'} />}
-        <main
-          id="station"
-          aria-label={station}
-          className={onPlan ? '[contain:strict] overflow-auto px-4 pb-6 pt-2 border-l border-rule' : 'h-full'}
-        >
-          <Suspense fallback={<p className="p-6 text-faint">…</p>}>
-            <Page />
-          </Suspense>
-        </main>
+        {/* Not the grid item itself: a grid item cannot be laid out again without its grid. */}
+        <div className={onPlan ? 'relative border-l border-rule' : 'h-full'}>
+          <main
+            id="station"
+            aria-label={station}
+            className={onPlan ? 'absolute inset-0 [contain:strict] overflow-auto px-4 pb-6 pt-2' : 'h-full'}
+          >
+            <Suspense fallback={<p className="p-6 text-faint">…</p>}>
+              <Page />
+            </Suspense>
+          </main>
+        </div>
       </div>
       <SnagLine />
       <EventDialogs />

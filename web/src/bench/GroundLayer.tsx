@@ -1,6 +1,6 @@
 import { boundsOf, inOrder, showText, type AreaKind, type Reading, type Venue } from '@idle-satchel/core';
 import { memo } from 'react';
-import { pathOf, px } from './viewport.js';
+import { pointsOf, px } from './viewport.js';
 
 const AREA: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: string }>> = {
   seating: { fill: 'none', stroke: 'var(--rule)' },
@@ -29,8 +29,8 @@ export const GroundLayer = memo(function GroundLayer({
       {inOrder(venue.areas).map(([id, area]) => (
         <AreaShape key={id} area={area} words={lit || area.kind !== 'desk'} />
       ))}
-      <path
-        d={pathOf(venue.outline, true)}
+      <polygon
+        points={pointsOf(venue.outline)}
         fill="none"
         stroke="var(--ink)"
         strokeWidth={3.2}
@@ -42,9 +42,9 @@ export const GroundLayer = memo(function GroundLayer({
         const below = a[1] > (min[1] + max[1]) / 2;
         return (
           <g key={id}>
-            <path d={pathOf([a, b])} stroke="var(--paper)" strokeWidth={5} />
-            <path
-              d={pathOf([a, b])}
+            <polyline points={pointsOf([a, b])} stroke="var(--paper)" strokeWidth={5} />
+            <polyline
+              points={pointsOf([a, b])}
               stroke="var(--faint)"
               strokeWidth={1}
               strokeDasharray={kind === 'inner' ? '3 3' : undefined}
@@ -140,8 +140,8 @@ function AreaShape({
   return (
     <g>
       {rows.length === 0 && (
-        <path
-          d={pathOf(outline, true)}
+        <polygon
+          points={pointsOf(outline)}
           fill={look.fill}
           stroke={look.stroke}
           strokeDasharray={look.dash}

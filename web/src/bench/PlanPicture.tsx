@@ -2,7 +2,8 @@ import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
 import { memo, useEffect, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { useShortcuts } from '../app/shortcuts.js';
 import { AddDevice } from '../stations/shots/AddDevice.js';
-import { useEvent, useOpenEvent, useReading } from '../store/hooks.js';
+import { PaceContext, useEvent, useOpenEvent, useReading } from '../store/hooks.js';
+import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
 import { RunsLayer } from './RunsLayer.js';
 import { ShotsLayer } from './ShotsLayer.js';
@@ -29,6 +30,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const view = useViewport(store.id, venue.outline, size);
   const { svg } = view;
   useNudging();
+  useEffect(() => warmUp(store), [store]);
 
   useEffect(() => {
     const element = svg.current;
@@ -53,10 +55,12 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
         aria-label={`Plan of ${venue.name}`}
       >
         <g ref={view.world}>
-          <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
-          {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-          <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
-          <ShotsLayer world={view.world} lit={layer === 'shots'} />
+          <PaceContext value="live">
+            <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
+            {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+            <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
+            <ShotsLayer world={view.world} lit={layer === 'shots'} />
+          </PaceContext>
         </g>
       </svg>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1">{HINTS[layer]}</p>

@@ -1,7 +1,7 @@
 import type { RunResult } from '@idle-satchel/core';
 import { memo } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
-import { pathOf, px } from './viewport.js';
+import { pointsOf, px } from './viewport.js';
 
 /** Line pattern by what a lead carries: never by colour alone. */
 const DASH: Readonly<Record<string, string>> = { mains: '10 3 2 3', RJ45: '2 3', XLR: '8 2 2 2 2 2' };
@@ -35,17 +35,25 @@ const Run = memo(
     onSelect: () => void;
   }) {
     const bad = typeof run.reach.value === 'string' && run.reach.value !== 'within';
-    const d = pathOf(run.points);
+    const points = pointsOf(run.points);
     const colour = on ? 'var(--brass)' : bad && lit ? 'var(--madder)' : lit ? 'var(--ink)' : 'var(--faint)';
     return (
       <g>
-        <path
-          d={d}
+        <polyline
+          points={points}
           stroke={colour}
           strokeWidth={on ? 2.4 : 1.4}
           strokeDasharray={DASH[run.connector] ?? '6 3'}
         />
-        {lit && <path d={d} stroke="transparent" strokeWidth={10} className="handle" onClick={onSelect} />}
+        {lit && (
+          <polyline
+            points={points}
+            stroke="transparent"
+            strokeWidth={10}
+            className="handle"
+            onClick={onSelect}
+          />
+        )}
         {on &&
           run.crossings.map(zone => {
             const [x, y] = run.points[Math.floor(run.points.length / 2)] ?? [0, 0];

@@ -4,6 +4,7 @@ import {
   type CameraResult,
   type Device,
   type MapOf,
+  type Point,
   type ShotResult,
   type Shot,
   type Venue,
@@ -11,7 +12,7 @@ import {
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
-import { pathOf, px } from './viewport.js';
+import { pointsOf, px, SCALE } from './viewport.js';
 
 type World = RefObject<SVGGElement | null>;
 
@@ -51,8 +52,8 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
 
 const Wedge = memo(function Wedge({ camera, on }: { camera: CameraResult; on: boolean }) {
   return (
-    <path
-      d={pathOf(camera.wedge, true)}
+    <polygon
+      points={pointsOf(camera.wedge)}
       fill={on ? 'var(--brass)' : 'var(--slate)'}
       fillOpacity={on ? 0.16 : 0.07}
       stroke={on ? 'var(--brass)' : 'var(--slate)'}
@@ -85,9 +86,9 @@ function Sights({
         const sight = results[shot]?.sight.value;
         const broken = sight === 'blocked' || sight === 'part';
         return (
-          <path
+          <polyline
             key={shot}
-            d={pathOf([at, mark.at])}
+            points={pointsOf([at, mark.at])}
             stroke={broken ? 'var(--madder)' : 'var(--brass)'}
             strokeWidth={1.4}
             strokeDasharray={broken ? '7 3 2 3' : '2 3'}
@@ -116,35 +117,59 @@ const Camera = memo(function Camera({
   if (!camera.at) return null;
   const [x, y] = [px(camera.at[0]), px(camera.at[1])];
   const width = device.label.length * 7 + 14;
+  const top = y - 28;
   return (
     <Handle {...{ id, device, on, lit, world }} at={camera.at} reach={14}>
-      <g transform={`translate(${x} ${y}) rotate(${numberOf(camera.aim) ?? 0})`}>
-        <path
-          d="M-7,-5H5L9,-3V3L5,5H-7Z"
-          fill={on ? 'var(--brass)' : 'var(--slate)'}
-          stroke="var(--paper)"
-          strokeWidth={1.2}
-        />
-      </g>
-      <g transform={`translate(${x - width / 2} ${y - 28})`}>
-        <path
-          d={`M2,0H${width - 2}L${width},4L${width - 3},8L${width},13L${width - 2},17H2L0,12L3,8L0,3Z`}
-          fill="var(--tape)"
-          stroke={on ? 'var(--brass)' : 'var(--rule)'}
-          strokeWidth={on ? 1.6 : 1}
-        />
-        <text
-          x={width / 2}
-          y={13}
-          textAnchor="middle"
-          fontSize={13}
-          fontWeight={600}
-          fill="var(--ink)"
-          style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
-        >
-          {device.label}
-        </text>
-      </g>
+      <polygon
+        points={bodyAt(camera.at, numberOf(camera.aim) ?? 0)}
+        fill={on ? 'var(--brass)' : 'var(--slate)'}
+        stroke="var(--paper)"
+        strokeWidth={1.2}
+      />
+      <polygon
+        points={tapeAt(x - width / 2, top, width)}
+        fill="var(--tape)"
+        stroke={on ? 'var(--brass)' : 'var(--rule)'}
+        strokeWidth={on ? 1.6 : 1}
+      />
+      <text
+        x={x}
+        y={top + 13}
+        textAnchor="middle"
+        fontSize={13}
+        fontWeight={600}
+        fill="var(--ink)"
+        style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+      >
+        {device.label}
+      </text>
     </Handle>
   );
 });
+
+const BODY: readonly Point[] = [
+  [-7, -5],
+  [5, -5],
+  [9, -3],
+  [9, 3],
+  [5, 5],
+  [-7, 5],
+];
+
+/** The camera's body, turned to its aim: points, since a transform would be composited anew at every step. */
+function bodyAt([x, y]: Point, aim: number): string {
+  const [cos, sin] = [Math.cos((aim * Math.PI) / 180), Math.sin((aim * Math.PI) / 180)];
+  return pointsOf(
+    BODY.map(([dx, dy]) => [x + (dx * cos - dy * sin) / SCALE, y + (dx * sin + dy * cos) / SCALE]),
+  );
+}
+
+/** A torn strip of tape of some width, px. */
+function tapeAt(left: number, top: number, width: number): string {
+  const right = left + width;
+  const edge = [
+    ...[left + 2, top, right - 2, top, right, top + 4, right - 3, top + 8, right, top + 13],
+    ...[right - 2, top + 17, left + 2, top + 17, left, top + 12, left + 3, top + 8, left, top + 3],
+  ];
+  return edge.join(' ');
+}

@@ -18,14 +18,14 @@ function labelAt(
 export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
   const { ui } = useOpenEvent();
   const venue = useEvent(state => state.assessment.ground.venue);
-  const sockets = useEvent(state => state.assessment.power.sockets);
+  const sockets = useEvent(state => (loads ? state.assessment.power.sockets : undefined));
   const selected = useUi(state => state.selected);
   const reading = useReading();
   return (
     <g data-layer="sockets" data-lit={lit}>
       {inOrder(venue.sockets).map(([id, { at, label, circuit }]) => {
         const [x, y] = [px(at[0]), px(at[1])];
-        const share = sockets[id]?.amps;
+        const amps = sockets?.[id]?.amps;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
             <circle
@@ -40,7 +40,7 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
             {lit && (
               <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
                 {label}
-                {loads && share ? ` ${showText(share.value, share.unit, reading)}` : ''}
+                {amps ? ` ${showText(amps.value, amps.unit, reading)}` : ''}
               </text>
             )}
           </g>

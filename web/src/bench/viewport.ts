@@ -7,8 +7,9 @@ import { useEffect, useRef, type RefObject } from 'react';
 /** Pixels per metre at zoom 1. */
 export const SCALE = 25;
 export const px = (metres: number): number => Math.round(metres * SCALE * 100) / 100;
-export const pathOf = (points: readonly Point[], closed = false): string =>
-  points.length === 0 ? '' : `M${points.map(([x, y]) => `${px(x)},${px(y)}`).join('L')}${closed ? 'Z' : ''}`;
+/** Points of a polygon or polyline; unlike a path's `d` they are no style, so moving them costs no style pass. */
+export const pointsOf = (points: readonly Point[]): string =>
+  points.map(([x, y]) => `${px(x)},${px(y)}`).join(' ');
 
 /** Room around the venue for dimension lines and labels, px at zoom 1. */
 const MARGIN = { left: 58, right: 34, top: 64, bottom: 56 };

@@ -13,6 +13,7 @@ import {
 import { ApiProblem, call, type DocumentName, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
+import { CalmChannel, Channel } from './channel.js';
 import { merged, MERGE_MS, type LocalChange, type LocalEdit } from './outbox.js';
 
 const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
@@ -45,9 +46,11 @@ const random = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0
 const RETRY_MS = 2000;
 
 export class EventStore {
-  private state: EventState;
+  /** What is shown, at every step of a drag. */
+  readonly live: Channel<EventState>;
+  /** The same at reading pace, for words and numbers. */
+  readonly calm: CalmChannel<EventState>;
   private readonly assessor = createAssessor();
-  private readonly listeners = new Set<() => void>();
   /** Documents and revisions as the server told them, without edits that are still on their way. */
   private base: Bundle;
   private readonly revisions: Record<DocumentName, number>;
@@ -79,13 +82,15 @@ export class EventStore {
       ...{ rules: of('rules'), kinds: of('kinds') },
     });
     this.revisions = each(name => documents[name].revision);
-    this.state = {
+    const state: EventState = {
       bundle: this.base,
       assessment: this.assessor(this.base),
       ids: each(name => documents[name].id),
       venueNow,
       ...{ saving: 'saved', message: '', canUndo: false, canRedo: false },
     };
+    this.live = new Channel(state);
+    this.calm = new CalmChannel(state);
     this.stopListening = listen(message => void this.hear(message));
   }
 
@@ -99,20 +104,17 @@ export class EventStore {
     void this.flush();
   }
 
-  readonly subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-  readonly get = (): EventState => this.state;
+  readonly get = (): EventState => this.live.get();
 
   private update(change: Partial<EventState>): void {
-    this.state = {
-      ...this.state,
+    const state = {
+      ...this.get(),
       ...change,
       canUndo: this.undoStack.length > 0 || this.queue.length > 0,
       canRedo: this.redoStack.length > 0,
     };
-    for (const listener of this.listeners) listener();
+    this.live.set(state);
+    this.calm.follow(state, this.dragging.length > 0);
   }
 
   /** Base, then edits on their way, then what is being dragged; an edit that no longer fits is dropped and told. */
@@ -199,7 +201,7 @@ export class EventStore {
   /** Sends one edit; false when it has to be tried again later. */
   private async send(edit: LocalEdit): Promise<boolean> {
     const changes = edit.changes.map(({ document, patch }) => ({
-      document: this.state.ids[document],
+      document: this.get().ids[document],
       base: this.revisions[document],
       patch,
     }));
@@ -258,7 +260,7 @@ export class EventStore {
   }
 
   private nameOf(document: string): DocumentName | undefined {
-    return NAMES.find(name => this.state.ids[name] === document);
+    return NAMES.find(name => this.get().ids[name] === document);
   }
 
   private async hear(message: LiveMessage): Promise<void> {
@@ -309,7 +311,7 @@ export class EventStore {
         }[];
       }
       const answer = await call<Changes>(
-        `/documents/${this.state.ids[name]}/changes?since=${this.revisions[name]}`,
+        `/documents/${this.get().ids[name]}/changes?since=${this.revisions[name]}`,
       );
       if (answer.body) {
         this.base = { ...this.base, [name]: answer.body };

@@ -19,15 +19,18 @@ export function useOpenEvent(): OpenEvent {
 
 export const useStore = (): EventStore => useOpenEvent().store;
 
+/** Whether what stands below follows every step of a drag, as the plan picture does, or is read calmly. */
+export const PaceContext = createContext<'live' | 'calm'>('calm');
+
 /** Selects a part of the event's state; the selector must give the same object while nothing changed. */
 export function useEvent<T>(select: (state: EventState) => T): T {
-  const { store } = useOpenEvent();
-  return useSyncExternalStore(store.subscribe, () => select(store.get()));
+  const channel = useOpenEvent().store[useContext(PaceContext)];
+  return useSyncExternalStore(channel.subscribe, () => select(channel.get()));
 }
 
 export const useUi = <T>(select: (state: UiState) => T): T => {
   const { ui } = useOpenEvent();
-  return useSyncExternalStore(ui.subscribe, () => select(ui.get()));
+  return useSyncExternalStore(ui.channel.subscribe, () => select(ui.get()));
 };
 
 export const usePlan = <T>(select: (plan: EventState['bundle']['plan']) => T): T =>

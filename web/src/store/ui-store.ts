@@ -1,3 +1,5 @@
+import { Channel } from './channel.js';
+
 /** What is selected and open on this screen; never saved with the event. */
 export interface UiState {
   /** Id of the selected record: a camera, a run, a circuit, a rack … */
@@ -10,21 +12,16 @@ export interface UiState {
   readonly dialog: 'rules' | 'shortcuts' | 'find' | 'history' | undefined;
 }
 
-export class UiStore {
-  private state: UiState = {
-    ...{ selected: undefined, working: undefined, snagsOpen: false, snag: undefined, dialog: undefined },
-  };
-  private readonly listeners = new Set<() => void>();
+const NOTHING_OPEN: UiState = {
+  ...{ selected: undefined, working: undefined, snagsOpen: false, snag: undefined, dialog: undefined },
+};
 
-  readonly subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-  readonly get = (): UiState => this.state;
+export class UiStore {
+  readonly channel = new Channel(NOTHING_OPEN);
+  readonly get = this.channel.get;
 
   set(change: Partial<UiState>): void {
-    this.state = { ...this.state, ...change };
-    for (const listener of this.listeners) listener();
+    this.channel.set({ ...this.get(), ...change });
   }
   readonly select = (selected: string | undefined): void => this.set({ selected });
 }

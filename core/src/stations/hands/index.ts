@@ -1,5 +1,5 @@
 /** Hands: roles that the design asks for, who does them, and when they must come. */
-import type { Assignment, Device, Hands, Output, RunningItem, SkillName } from '../../documents/index.js';
+import type { Assignment, Hands, Output, RunningItem, SkillName } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -15,13 +15,14 @@ import {
 import type { BriefResult } from '../brief/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { SignalResult } from '../signal/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { lateReady } from './snags/late-ready.js';
 import { unfilled } from './snags/unfilled.js';
 import { unskilled } from './snags/unskilled.js';
 
 export interface HandsReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly outputs: MapOf<Output> | undefined;
   readonly runningOrder: MapOf<RunningItem> | undefined;
   readonly assignments: MapOf<Assignment> | undefined;
@@ -64,7 +65,7 @@ interface Wanted {
 
 /** Roles follow from the design: lead always, operators per operated camera, the rest by what is there. */
 function rolesWanted(
-  devices: MapOf<Device> | undefined,
+  devices: MapOf<Equipment> | undefined,
   outputs: MapOf<Output> | undefined,
   signal: SignalResult,
 ): Wanted[] {
@@ -117,11 +118,7 @@ function compute(
   memo: Memo,
 ): HandsResult {
   const { wiring } = signal;
-  const worked = memo.keep(
-    'worked',
-    Object.fromEntries(inOrder(devices).map(([id, { worked }]) => [id, worked ?? ''])),
-  );
-  const roles = memo.once('roles', [wiring, worked, outputs, assignments, hands], () =>
+  const roles = memo.once('roles', [devices, wiring, outputs, assignments, hands], () =>
     rolesOf(rolesWanted(devices, outputs, signal), assignments, hands),
   );
   const crossings = new Set(
@@ -130,7 +127,7 @@ function compute(
     ),
   ).size;
   const leads = Object.keys(runs.runs).length;
-  const work = memo.once('work', [wiring, worked, runs.totalOnFloor, crossings, leads], () =>
+  const work = memo.once('work', [devices, wiring, runs.totalOnFloor, crossings, leads], () =>
     workOf(devices, signal, runs.totalOnFloor, crossings, leads),
   );
   return memo.once('result', [roles, work, brief], () => ({ roles, work, ...callOf(roles, work, brief) }));
@@ -202,7 +199,7 @@ function callOf(
 
 /** Minutes of one person: cameras 8 or 12, cable 1 per 4 m taped, ramps 3 per crossing, links 1.5 + 0.5. */
 function workOf(
-  devices: MapOf<Device> | undefined,
+  devices: MapOf<Equipment> | undefined,
   signal: SignalResult,
   totalOnFloor: Figure,
   crossings: number,

@@ -1,5 +1,5 @@
 /** Pack: the gear checklist, derived from the design – devices, cables, adapters, batteries, tape, ramps. */
-import type { Claims, Device, Family, Kinds, Shelf } from '../../documents/index.js';
+import type { Claims, Family, Kinds, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -12,6 +12,7 @@ import {
   type Memo,
 } from '../../foundations/index.js';
 import type { RunsResult } from '../runs/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { claimed } from './snags/claimed.js';
 import { itemUnfit } from './snags/item-unfit.js';
@@ -19,7 +20,7 @@ import { notOwned } from './snags/not-owned.js';
 import { stockShort } from './snags/stock-short.js';
 
 export interface PackReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
@@ -71,26 +72,19 @@ const FAMILY_GROUP: Readonly<Partial<Record<Family, Group>>> = {
 };
 
 function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackResult {
-  const deviceLines = memo.each(
-    'devices',
-    inOrder(devices).filter(([, device]) => device.resident !== true),
-    device => [
-      device.kind,
-      device.item,
-      device.label,
-      device.place?.inside,
-      devices?.[device.place?.inside ?? '']?.label,
-      kinds,
-      shelf,
-    ],
-    device => deviceLine(device, devices, kinds, shelf),
+  const deviceLines = memo.once('devices', [devices, kinds, shelf], () =>
+    Object.fromEntries(
+      inOrder(devices)
+        .filter(([, device]) => device.resident !== true)
+        .map(([id, device]) => [id, deviceLine(device, devices, kinds, shelf)]),
+    ),
   );
   const cableLines = memo.each(
     'cables',
     Object.entries(runs.runs),
-    run => [run.item, run.label, run.makeWords, run.length.value === null, shelf, kinds],
-    run => ({
-      group: 'Cables' as const,
+    run => [run, shelf, kinds],
+    (run): PackLine => ({
+      group: 'Cables',
       label: run.item
         ? (kinds.kinds[shelf.items[run.item]?.kind ?? '']?.label ?? 'Cable')
         : `Cable, ${run.makeWords}`,
@@ -103,18 +97,20 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
     }),
   );
   const { totalOnFloor, ramped } = runs;
-  return memo.once('result', [deviceLines, cableLines, totalOnFloor, ramped, shelf, kinds], () =>
-    packOf({ ...deviceLines, ...cableLines }, { totalOnFloor, ramped }, kinds, shelf),
-  );
+  const floor = memo.once('floor', [totalOnFloor, ramped], () => floorNeeds(runs));
+  const lines = memo.once('lines', [deviceLines, cableLines, floor, shelf, kinds], () => ({
+    ...deviceLines,
+    ...cableLines,
+    ...floorLines(floor, kinds, shelf),
+  }));
+  const counts = memo.once('counts', [lines, kinds], () => countsOf(lines, kinds));
+  return memo.once('result', [lines, counts, floor], () => ({ lines, ...counts, ...floor }));
 }
 
-/** Adds what the floor needs to the lines of devices and cables, and counts. */
-function packOf(
-  carried: Readonly<Record<string, PackLine>>,
-  { totalOnFloor, ramped }: Pick<RunsResult, 'totalOnFloor' | 'ramped'>,
-  kinds: Kinds,
-  shelf: Shelf,
-): PackResult {
+type FloorNeeds = Pick<PackResult, 'tapeRolls' | 'rampPieces'>;
+
+/** Tape and ramps that the leads on the floor ask for. */
+function floorNeeds({ totalOnFloor, ramped }: RunsResult): FloorNeeds {
   const tapeRolls = calc(
     'rolls',
     'ceil(taped / roll)',
@@ -128,7 +124,15 @@ function packOf(
     taken('width', ramped, 'runs.ramped'),
     constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m'),
   ]);
-  const lines: Record<string, PackLine> = { ...carried };
+  return { tapeRolls, rampPieces };
+}
+
+function floorLines(
+  { tapeRolls, rampPieces }: FloorNeeds,
+  kinds: Kinds,
+  shelf: Shelf,
+): Record<string, PackLine> {
+  const lines: Record<string, PackLine> = {};
   const counted = (key: string, family: Family, words: string, purpose: string, count: Figure): void => {
     const wanted = Number(count.value ?? 0);
     if (wanted === 0) return;
@@ -146,9 +150,14 @@ function packOf(
   };
   counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
   counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
+  return lines;
+}
 
+function countsOf(
+  lines: Readonly<Record<string, PackLine>>,
+  kinds: Kinds,
+): Pick<PackResult, 'pieces' | 'missing' | 'weight'> {
   return {
-    lines,
     pieces: found(
       Object.values(lines).reduce((sum, line) => sum + line.count, 0),
       'pieces',
@@ -170,14 +179,12 @@ function packOf(
       }),
       { rule: 'everything that was weighed, without tape and ramps' },
     ),
-    tapeRolls,
-    rampPieces,
   };
 }
 
 function deviceLine(
-  device: Device,
-  devices: MapOf<Device> | undefined,
+  device: Equipment,
+  devices: MapOf<Equipment> | undefined,
   kinds: Kinds,
   shelf: Shelf,
 ): PackLine {

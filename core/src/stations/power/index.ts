@@ -1,5 +1,5 @@
 /** Power: load per strip, socket and circuit, voltage drop on mains leads, and how long batteries last. */
-import type { Battery, Circuit, Device, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+import type { Battery, Circuit, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -16,6 +16,7 @@ import type { BriefResult } from '../brief/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { PlanWiring, SignalResult } from '../signal/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { batteryShort } from './snags/battery-short.js';
 import { circuitOver } from './snags/circuit-over.js';
@@ -24,7 +25,7 @@ import { unpowered } from './snags/unpowered.js';
 import { voltageDrop } from './snags/voltage-drop.js';
 
 export interface PowerReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly links: MapOf<Link> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
@@ -203,7 +204,7 @@ function feedsOf(wiring: PlanWiring): Feeds {
 
 function deviceLoad(
   id: string,
-  device: Device,
+  device: Equipment,
   power: { running: number; factor?: number },
   volts: number,
   feeds: Feeds,
@@ -329,7 +330,7 @@ function batteriesOf(
 
 function batteryLife(
   id: string,
-  device: Device,
+  device: Equipment,
   battery: Battery,
   fed: readonly Term[],
   shelf: Shelf,

@@ -1,5 +1,5 @@
 /** Racks: what is mounted where, how heavy, how many watts, how warm. */
-import type { Device, Kinds } from '../../documents/index.js';
+import type { Kinds } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -12,6 +12,7 @@ import {
   type Memo,
 } from '../../foundations/index.js';
 import type { PowerResult } from '../power/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { overlap } from './snags/overlap.js';
 import { tooDeep } from './snags/too-deep.js';
@@ -19,7 +20,7 @@ import { tooHeavy } from './snags/too-heavy.js';
 import { tooHot } from './snags/too-hot.js';
 
 export interface RacksReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
   readonly power: PowerResult;
 }
@@ -56,7 +57,7 @@ export interface RacksResult {
 
 function compute({ devices, kinds, power }: RacksReads, memo: Memo): RacksResult {
   const cases = inOrder(devices).filter(([, device]) => kinds.kinds[device.kind]?.rackCase);
-  const inside = (rack: string): [string, Device][] =>
+  const inside = (rack: string): [string, Equipment][] =>
     inOrder(devices).filter(([, device]) => device.place?.inside === rack);
   return memo.keep('result', {
     racks: memo.each(
@@ -73,7 +74,7 @@ function compute({ devices, kinds, power }: RacksReads, memo: Memo): RacksResult
   });
 }
 
-function weightOf(device: Device, kinds: Kinds): Figure {
+function weightOf(device: Equipment, kinds: Kinds): Figure {
   const weight = kinds.kinds[device.kind]?.weight;
   return weight === undefined
     ? unknown('kg', 'not weighed')
@@ -82,8 +83,8 @@ function weightOf(device: Device, kinds: Kinds): Figure {
 
 function rackResult(
   id: string,
-  device: Device,
-  inside: readonly [string, Device][],
+  device: Equipment,
+  inside: readonly [string, Equipment][],
   kinds: Kinds,
   power: PowerResult,
 ): RackResult {

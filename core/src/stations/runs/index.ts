@@ -1,15 +1,5 @@
 /** Runs: a route, a length and a cable for every lead that crosses the floor. */
-import type {
-  CableMake,
-  Claims,
-  Connector,
-  Device,
-  End,
-  Kinds,
-  Link,
-  Rules,
-  Shelf,
-} from '../../documents/index.js';
+import type { CableMake, Claims, Connector, End, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -28,6 +18,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { floorOf, type Floor, type Zone } from './floor.js';
 import { MAKE_WORDS, reachOf, usualMake } from './reach.js';
@@ -38,7 +29,7 @@ import { noRoute } from './snags/no-route.js';
 import { chooseCables, ownedCables, QUICK_RULE, type OwnedCable } from './stock.js';
 
 export interface RunsReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly links: MapOf<Link> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
@@ -114,26 +105,16 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
   const fieldAt = (at: Point): CostField => rememberedField(fields, floor, at);
 
+  const leads = memo.once('leads', [links, signal.wiring], () =>
+    inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
+  );
   const routed = memo.each(
     'routed',
-    inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
-    link => [
-      link,
-      ...endDeps(link.from, reads),
-      ...endDeps(link.to, reads),
-      floor,
-      rules.slack,
-      signal.wiring,
-    ],
+    leads,
+    link => [link, endPlace(link.from, ground), endPlace(link.to, ground), floor, rules.slack, signal.wiring],
     (link, id) => routedRun(id, link, reads, floor, fieldAt),
   );
-  const items = memo.keep(
-    'items in devices',
-    Object.fromEntries(
-      inOrder(devices).flatMap(([id, { item }]) => (item === undefined ? [] : [[id, item]])),
-    ),
-  );
-  const owned = memo.once('owned', [shelf, kinds, claims, items], () =>
+  const owned = memo.once('owned', [shelf, kinds, claims, devices], () =>
     ownedCables(shelf, kinds, claims, devices),
   );
   const wanted = Object.entries(routed).flatMap(([id, run]) => {
@@ -202,18 +183,11 @@ function makeOf(link: Link, signal: SignalResult): { make: CableMake; connector:
   return { make: link.make ?? usual, connector: port.connector };
 }
 
-/** What an end's place hangs on, for remembering routes. */
-function endDeps(end: End, { devices, ground, kinds }: RunsReads): unknown[] {
-  const device = end.device === undefined ? undefined : devices?.[end.device];
-  return [
-    end.device === undefined ? undefined : ground.places[end.device],
-    device?.worked,
-    device?.label,
-    device && kinds.kinds[device.kind],
-    end.socket === undefined ? undefined : ground.venue.sockets?.[end.socket],
-    end.networkSocket === undefined ? undefined : ground.venue.networkSockets?.[end.networkSocket],
-  ];
-}
+/** Where an end is, for remembering routes: the place of its device, or the socket of the venue. */
+const endPlace = ({ device, socket, networkSocket }: End, { places, venue }: GroundResult): unknown =>
+  device !== undefined
+    ? places[device]
+    : (venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? '']);
 
 function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
   const house =

@@ -1,6 +1,7 @@
 /** Choosing owned cables for runs by a quick rule; an exact choice over the whole stock is a search of its own. */
-import type { CableMake, Claims, Connector, Device, Kinds, Shelf } from '../../documents/index.js';
+import type { CableMake, Claims, Connector, Kinds, Shelf } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
 import { GROUPS } from './reach.js';
 
 export const QUICK_RULE =
@@ -27,7 +28,7 @@ export function ownedCables(
   shelf: Shelf,
   kinds: Kinds,
   claims: Claims,
-  devices: MapOf<Device> | undefined,
+  devices: MapOf<Equipment> | undefined,
 ): OwnedCable[] {
   const taken = new Set([
     ...Object.values(devices ?? {}).map(device => device.item),

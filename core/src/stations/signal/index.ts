@@ -1,5 +1,5 @@
 /** Signal: devices, ports and links – what reaches what, and by which plug. */
-import type { Device, Kind, Kinds, Link, Output, Shelf } from '../../documents/index.js';
+import type { Kind, Kinds, Link, Output, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -14,6 +14,7 @@ import {
   type Memo,
   type Wiring,
 } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { connectorMismatch } from './snags/connector-mismatch.js';
 import { outputUnfed } from './snags/output-unfed.js';
@@ -21,14 +22,14 @@ import { portTwice } from './snags/port-twice.js';
 import { sourceUnplugged } from './snags/source-unplugged.js';
 
 export interface SignalReads {
-  readonly devices: MapOf<Device> | undefined;
+  readonly devices: MapOf<Equipment> | undefined;
   readonly links: MapOf<Link> | undefined;
   readonly outputs: MapOf<Output> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
 }
 
-export type PlanWiring = Wiring<Device, Kind, Link>;
+export type PlanWiring = Wiring<Equipment, Kind, Link>;
 
 export interface SignalResult {
   readonly wiring: PlanWiring;
@@ -51,30 +52,20 @@ export const isSource = (kind: Kind | undefined): boolean =>
   Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
 
 function compute({ devices, links, outputs, kinds }: SignalReads, memo: Memo): SignalResult {
-  // Moving a device changes its record but not the wiring: only kinds and labels matter here.
-  const named = memo.keep(
-    'named',
-    Object.fromEntries(
-      inOrder(devices).map(([id, { kind, label, order, item }]) => [
-        id,
-        item === undefined ? { kind, label, order } : { kind, label, order, item },
-      ]),
-    ),
-  );
-  return memo.once('result', [named, links, outputs, kinds], () => {
-    const wiring: PlanWiring = wiringOf(named, kinds.kinds, links);
+  return memo.once('result', [devices, links, outputs, kinds], () => {
+    const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
     return {
       wiring,
       links: Object.fromEntries(
         inOrder(links).map(([id, link]) => [id, { mates: matesOf(wiring, id, link) }]),
       ),
       sources: Object.fromEntries(
-        inOrder(named)
+        inOrder(devices)
           .filter(([id]) => isSource(wiring.kindOf(id)))
           .map(([id]) => [id, { input: inputOf(wiring, id) }]),
       ),
       switchers: Object.fromEntries(
-        inOrder(named)
+        inOrder(devices)
           .filter(([id]) => wiring.kindOf(id)?.family === 'switcher')
           .map(([id, device]) => [id, inputsOf(wiring, id, device)]),
       ),
@@ -128,7 +119,7 @@ function inputOf(wiring: PlanWiring, source: string): Figure {
 function inputsOf(
   wiring: PlanWiring,
   id: string,
-  device: Device,
+  device: Equipment,
 ): { have: Figure; used: Figure; spare: Figure } {
   const inputs = inOrder(wiring.kindOf(id)?.ports).filter(
     ([, port]) => port.carries === 'video' && port.direction === 'in',
