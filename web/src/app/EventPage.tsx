@@ -9,6 +9,7 @@ import { toggleBlackout } from './blackout.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { STATION_KEYS, useShortcuts } from './shortcuts.js';
+import { STATION_WORDS } from './station-words.js';
 import { SnagLine } from './SnagLine.js';
 import { Strap } from './Strap.js';
 
@@ -113,6 +114,7 @@ function Workspace() {
             aria-label={station}
             className={onPlan ? 'absolute inset-0 [contain:strict] overflow-auto px-4 pb-6 pt-2' : 'h-full'}
           >
+            <h1 className="sr-only">{STATION_WORDS[station]}</h1>
             <Suspense fallback={<p className="p-6 text-faint">…</p>}>
               <Page />
             </Suspense>

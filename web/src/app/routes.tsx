@@ -6,7 +6,7 @@ function Broken() {
   const error = useRouteError();
   return (
     <main className="p-8 max-w-xl">
-      <h2>This page could not be drawn</h2>
+      <h1>This page could not be drawn</h1>
       <p className="my-3">
         {error instanceof Error ? error.message : 'The address leads nowhere.'} What you entered is safe on
         the server.

@@ -14,7 +14,7 @@ export function Door({
     <main className="overflow-auto px-6 py-4">
       <div className="max-w-[1180px] mx-auto">
         <div className="flex items-center gap-4 mb-3">
-          <h2 className="grow">{title}</h2>
+          <h1 className="grow">{title}</h1>
           {actions}
         </div>
         {children}
