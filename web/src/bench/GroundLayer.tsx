@@ -125,7 +125,7 @@ function AreaShape({
 }) {
   const { min, max } = boundsOf(outline);
   const look = AREA[kind];
-  const middle = kind === 'gallery' ? 0.78 : 0.5;
+  const middle = kind === 'gallery' ? 0.2 : 0.5;
   const [cx, cy] = [px((min[0] + max[0]) / 2), px(min[1] + (max[1] - min[1]) * middle)];
   const tall = max[1] - min[1] > (max[0] - min[0]) * 1.5;
   const rows =

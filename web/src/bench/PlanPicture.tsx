@@ -56,10 +56,11 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
       >
         <g ref={view.world}>
           <PaceContext value="live">
+            {layer !== 'shots' && <ShotsLayer world={view.world} lit={false} />}
             <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
             {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
             <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
-            <ShotsLayer world={view.world} lit={layer === 'shots'} />
+            {layer === 'shots' && <ShotsLayer world={view.world} lit />}
           </PaceContext>
         </g>
       </svg>

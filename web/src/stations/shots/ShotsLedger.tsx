@@ -92,7 +92,7 @@ function CameraLedger({ id }: { id: string }) {
             label="Label"
             value={device.label}
             max={40}
-            className="w-32"
+            className="w-26"
             onCommit={text =>
               edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value: text })
             }
