@@ -6,7 +6,7 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/test/**/*.test.ts', 'cli/test/**/*.test.ts'],
+          include: ['core/test/**/*.test.ts', 'cli/test/**/*.test.ts', 'web/test/**/*.test.ts'],
           testTimeout: 60_000,
         },
       },

@@ -36,7 +36,8 @@ export function toField(iso: string, zone: string): string {
 
 /** The instant that a field's local time names at a zone, or undefined when it is no time. */
 export function fromField(text: string, zone: string): string | undefined {
-  const asUtc = Date.parse(`${text}:00Z`);
+  // The engine reads more than a field can say, an empty text included.
+  const asUtc = /^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(text) ? Date.parse(`${text}:00Z`) : NaN;
   if (Number.isNaN(asUtc)) return undefined;
   // The zone's offset is looked up at the guess, then once more, for days on which clocks change.
   let instant = asUtc;

@@ -1,0 +1,213 @@
+/** The open event in a browser: edits on their way, what others do, undo, a cut line, and a drag. */
+import type { Operation } from '@idle-satchel/core';
+import { fridayBundle } from '@idle-satchel/core/demo';
+import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { EventStore } from '../src/store/event-store.js';
+import { FakeBrowser, FakeServer } from './fake-server.js';
+
+const CAMERA = '/devices/camnorth1';
+const moveTo = (x: number): Operation[] => [{ op: 'replace', path: `${CAMERA}/place/at`, value: [x, 1.9] }];
+const rename = (value: string): Operation[] => [{ op: 'replace', path: `${CAMERA}/label`, value }];
+
+const browser = new FakeBrowser();
+let server: FakeServer;
+let store: EventStore;
+
+beforeEach(async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'] });
+  server = new FakeServer(fridayBundle());
+  browser.server = server;
+  store = await EventStore.open('eventfriday1');
+});
+afterEach(() => {
+  store.close();
+  vi.useRealTimers();
+});
+afterAll(() => vi.unstubAllGlobals());
+
+const passes = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
+const camera = () => store.get().bundle.plan.devices?.camnorth1;
+const onServer = () => server.bodies.plan.devices?.camnorth1;
+
+describe('an edit', () => {
+  it('shows at once and is on the server soon after', async () => {
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    expect(camera()?.label).toBe('C2 HIGH');
+    expect(store.get().saving).toBe('saving');
+    await passes(0);
+    expect(onServer()?.label).toBe('C2 HIGH');
+    expect(store.get()).toMatchObject({ saving: 'saved', canUndo: true, canRedo: false });
+  });
+
+  it('of the same thing within a second joins the one that waits', async () => {
+    for (const x of [10.5, 10.6, 10.7]) store.patchPlan('Move', moveTo(x), 'move camnorth1');
+    await passes(1000);
+    expect(server.sent).toHaveLength(1);
+    expect(onServer()?.place?.at).toEqual([10.7, 1.9]);
+    store.patchPlan('Move', moveTo(11), 'move camnorth1');
+    await passes(1000);
+    expect(server.sent).toHaveLength(2);
+  });
+
+  it('of another thing sends the waiting nudge first, in order', async () => {
+    store.patchPlan('Move', moveTo(10.5), 'move camnorth1');
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    await passes(0);
+    expect(server.sent.map(({ label }) => label)).toEqual(['Move', 'Rename']);
+  });
+
+  it('that does not fit is told and dropped', () => {
+    store.patchPlan('Lose', [{ op: 'replace', path: '/devices/nosuchdev/label', value: 'x' }]);
+    expect(store.get().message).toContain('No longer possible: Lose');
+    expect(store.get().bundle.plan).toEqual(server.bodies.plan);
+  });
+
+  it('refused by the server is taken back, with the reason', async () => {
+    server.failures.push(422);
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    await passes(0);
+    expect(camera()?.label).toBe('C2 NORTH');
+    expect(store.get().message).toBe('Rename was not possible: Not now.');
+  });
+});
+
+describe('a cut line', () => {
+  it('keeps edits here and sends them, in order, when it is mended', async () => {
+    server.cut = true;
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    store.patchPlan('Move', moveTo(12));
+    await passes(5000);
+    expect(store.get().saving).toBe('offline');
+    expect(camera()).toMatchObject({ label: 'C2 HIGH', place: { at: [12, 1.9] } });
+    expect(onServer()?.label).toBe('C2 NORTH');
+    server.cut = false;
+    await passes(2000);
+    expect(store.get().saving).toBe('saved');
+    expect(onServer()).toMatchObject({ label: 'C2 HIGH', place: { at: [12, 1.9] } });
+    expect(server.sent.map(({ label }) => label)).toEqual(['Rename', 'Move']);
+  });
+
+  it('is tried again after a server error, with the same id', async () => {
+    server.failures.push(503);
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    await passes(2000);
+    expect(onServer()?.label).toBe('C2 HIGH');
+    expect(server.sent).toHaveLength(1);
+  });
+});
+
+describe('what others do', () => {
+  it('comes in when it is heard of, beside one’s own', async () => {
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    server.elsewhere(rename('C2 THEIRS'));
+    browser.hear({ document: 'plan', revision: server.revision('plan') });
+    await passes(0);
+    expect(camera()).toMatchObject({ label: 'C2 THEIRS', place: { at: [12, 1.9] } });
+  });
+
+  it('to another part is caught up with when one’s own edit passes it', async () => {
+    server.elsewhere(rename('C2 THEIRS'));
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    expect(camera()).toMatchObject({ label: 'C2 THEIRS', place: { at: [12, 1.9] } });
+    expect(store.get().bundle.plan).toEqual(server.bodies.plan);
+  });
+
+  it('to the same thing meanwhile is topped by one’s own, and told', async () => {
+    server.elsewhere(rename('C2 THEIRS'));
+    store.patchPlan('Rename', rename('C2 MINE'));
+    await passes(0);
+    expect(camera()?.label).toBe('C2 MINE');
+    expect(onServer()?.label).toBe('C2 MINE');
+    expect(server.sent).toHaveLength(2);
+  });
+
+  it('that removes the thing one edits drops the edit, and is told', async () => {
+    server.elsewhere([{ op: 'remove', path: CAMERA }]);
+    store.patchPlan('Rename', rename('C2 MINE'));
+    await passes(0);
+    expect(camera()).toBeUndefined();
+    expect(store.get().message).toBe('Rename was not possible: somebody has changed it since.');
+  });
+});
+
+describe('undo and redo', () => {
+  it('take back one’s own newest edit and bring it again', async () => {
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    await store.undo();
+    expect(onServer()).toMatchObject({ label: 'C2 HIGH', place: { at: [10.4, 1.9] } });
+    await store.undo();
+    expect(camera()?.label).toBe('C2 NORTH');
+    expect(store.get()).toMatchObject({ canUndo: false, canRedo: true, message: 'Undo: Rename.' });
+    await store.redo();
+    expect(onServer()?.label).toBe('C2 HIGH');
+    expect(camera()?.place?.at).toEqual([10.4, 1.9]);
+  });
+
+  it('send a waiting nudge first, then take it back', async () => {
+    store.patchPlan('Move', moveTo(12), 'move camnorth1');
+    await store.undo();
+    expect(server.sent.map(({ label }) => label)).toEqual(['Move', 'Undo: Move']);
+    expect(onServer()?.place?.at).toEqual([10.4, 1.9]);
+  });
+
+  it('are refused when somebody has changed the same thing since', async () => {
+    store.patchPlan('Rename', rename('C2 MINE'));
+    await passes(0);
+    server.elsewhere(rename('C2 THEIRS'));
+    await store.undo();
+    expect(onServer()?.label).toBe('C2 THEIRS');
+    expect(store.get().message).toBe('Undo: Rename is not possible: somebody has changed it since.');
+  });
+
+  it('say so when there is nothing to undo or redo; a new edit ends the redo', async () => {
+    await store.undo();
+    expect(store.get().message).toBe('There is nothing of yours to undo.');
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    await passes(0);
+    await store.undo();
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    await store.redo();
+    expect(store.get().message).toBe('There is nothing to redo.');
+  });
+});
+
+describe('a drag', () => {
+  it('shows live at every step, calmly at reading pace, and is one edit in the end', async () => {
+    const [live, calm] = [vi.fn(), vi.fn()];
+    store.live.subscribe(live);
+    store.calm.subscribe(calm);
+    for (let step = 0; step < 30; step++) {
+      store.preview([{ document: 'plan', patch: moveTo(11 + step / 10) }]);
+      await passes(16);
+    }
+    expect(live).toHaveBeenCalledTimes(30);
+    expect(calm.mock.calls.length).toBeGreaterThan(1);
+    expect(calm.mock.calls.length).toBeLessThan(6);
+    expect(server.sent).toEqual([]);
+    store.commit('Move', [{ document: 'plan', patch: moveTo(14) }]);
+    expect(store.calm.get().bundle.plan.devices?.camnorth1?.place?.at).toEqual([14, 1.9]);
+    await passes(0);
+    expect(server.sent).toHaveLength(1);
+  });
+
+  it('that is given up leaves nothing behind', () => {
+    store.preview([{ document: 'plan', patch: moveTo(14) }]);
+    expect(camera()?.place?.at).toEqual([14, 1.9]);
+    store.preview([]);
+    expect(store.get().bundle.plan).toEqual(server.bodies.plan);
+    expect(store.calm.get().bundle.plan).toEqual(server.bodies.plan);
+  });
+
+  it('gives the same assessment as the edit it becomes', async () => {
+    store.preview([{ document: 'plan', patch: moveTo(12.4) }]);
+    const previewed = store.get().assessment.snags.map(({ id, title }) => [id, title]);
+    store.commit('Move', [{ document: 'plan', patch: moveTo(12.4) }]);
+    await passes(0);
+    expect(store.get().assessment.snags.map(({ id, title }) => [id, title])).toEqual(previewed);
+  });
+});
