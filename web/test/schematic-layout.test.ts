@@ -54,7 +54,7 @@ describe('any wiring', () => {
       portin000: { order: '1', label: 'in', connector: 'BNC', direction: 'in', carries: 'video' },
       portout00: { order: '2', label: 'out', connector: 'BNC', direction: 'out', carries: 'video' },
     },
-  } as Kind;
+  };
   const id = (n: number): string => `device${String(n).padStart(3, '0')}`;
   const pairs = fc.array(fc.tuple(fc.nat(9), fc.nat(9)), { maxLength: 20 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
+import { lazily } from '../../src/foundations/lazy.js';
 import { Memo, share } from '../../src/foundations/memo.js';
 
 describe('sharing', () => {
@@ -37,5 +38,69 @@ describe('memory', () => {
     pass({ b: 3 });
     pass({ a: 1, b: 3 });
     expect(compute).toHaveBeenCalledTimes(4);
+  });
+});
+
+describe('a traced function', () => {
+  const total = vi.fn((input: { a: number; b: number; useB: boolean }) => ({
+    total: input.useB ? input.a + input.b : input.a,
+  }));
+
+  it('looks again only when something that it read has changed', () => {
+    const memo = new Memo();
+    const pass = (input: { a: number; b: number; useB: boolean }): { total: number } => {
+      const result = memo.traced('total', input, total);
+      memo.endPass();
+      return result;
+    };
+    const first = pass({ a: 1, b: 2, useB: false });
+    expect(pass({ a: 1, b: 5, useB: false })).toBe(first);
+    expect(total).toHaveBeenCalledTimes(1);
+    expect(pass({ a: 1, b: 5, useB: true })).toEqual({ total: 6 });
+    expect(pass({ a: 1, b: 7, useB: true })).toEqual({ total: 8 });
+    expect(total).toHaveBeenCalledTimes(3);
+    // What it gives stays the same object while it is equal.
+    const before = pass({ a: 3, b: 5, useB: true });
+    expect(pass({ a: 5, b: 3, useB: true })).toBe(before);
+  });
+
+  it('always gives what the function gives', () => {
+    const part = fc.record({ a: fc.nat(3), b: fc.nat(3), useB: fc.boolean() });
+    fc.assert(
+      fc.property(fc.array(part, { minLength: 1, maxLength: 30 }), inputs => {
+        const memo = new Memo();
+        for (const input of inputs) {
+          expect(memo.traced('total', input, total)).toEqual(total(input));
+          memo.endPass();
+        }
+      }),
+    );
+  });
+});
+
+describe('a lazy object', () => {
+  it('makes each part once, when it is first read, and lists them all', () => {
+    const makers = { a: vi.fn(() => 1), b: vi.fn(() => ({ c: 2 })) };
+    const parts = lazily<{ a: number; b: { c: number } }>(makers);
+    expect(makers.a).not.toHaveBeenCalled();
+    expect(parts.b).toBe(parts.b);
+    expect(makers.b).toHaveBeenCalledTimes(1);
+    expect(makers.a).not.toHaveBeenCalled();
+    expect(JSON.stringify(parts)).toBe('{"a":1,"b":{"c":2}}');
+    expect({ ...parts }).toEqual({ a: 1, b: { c: 2 } });
+    expect(makers.a).toHaveBeenCalledTimes(1);
+  });
+
+  it('tries again after a maker has failed', () => {
+    let ready = false;
+    const parts = lazily<{ a: number }>({
+      a: () => {
+        if (!ready) throw new Error('not yet');
+        return 1;
+      },
+    });
+    expect(() => parts.a).toThrow('not yet');
+    ready = true;
+    expect(parts.a).toBe(1);
   });
 });
