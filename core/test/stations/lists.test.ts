@@ -2,18 +2,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
-import { chapelBundle, fridayBundle } from '../../src/demo/index.js';
+import { chapelBundle } from '../../src/demo/index.js';
 import type { Bundle, Plan } from '../../src/documents/index.js';
-import { applyPatch, numberOf, type Figure, type Json, type Operation } from '../../src/foundations/index.js';
+import { applyPatch } from '../../src/foundations/index.js';
 import { cutList } from '../../src/sheets/cut-list.js';
 import { packList } from '../../src/sheets/pack-list.js';
 import { assignPatch } from '../../src/stations/hands/assign.js';
+import { edited, friday, number, set } from './edited.js';
 
-const friday = fridayBundle();
 const fridayNow = assess(friday);
-const edited = (...patch: Operation[]): Bundle => ({ ...friday, plan: applyPatch(friday.plan, patch) });
-const set = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
-const number = (figure: Figure | undefined): number => numberOf(figure) ?? NaN;
 
 /** The demo plan with some of its devices, links and assignments taken away. */
 const thinned: fc.Arbitrary<Bundle> = fc

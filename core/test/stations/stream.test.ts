@@ -1,0 +1,107 @@
+/** The ladder of sizes against the measured upload, data, and disk – each by hand. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { assess, type Assessment } from '../../src/assess.js';
+import { LADDER } from '../../src/stations/stream/index.js';
+import { between } from '../arbitraries.js';
+import { edited, friday, number, remove, set } from './edited.js';
+
+const measured = (ups: readonly number[], rules: object = {}): Assessment => {
+  const uploads = Object.fromEntries(
+    ups.map((up, i) => [`uptest${String(i).padStart(3, '0')}`, { at: '2026-11-20T19:30:00Z', up }]),
+  );
+  return assess({ ...friday, venue: { ...friday.venue, uploads }, rules: { ...friday.rules, ...rules } });
+};
+
+describe('the best size', () => {
+  // Line rate of a rung: (lowest video rate + 160) · 1.08 kb/s; half the upload must reach it.
+  it.each([
+    [33, '2160p30'],
+    [32, '1440p30'], // 15160 · 1.08 = 16.37 Mb/s > 16
+    [17.7, '1440p30'], // 8160 · 1.08 = 8.81 ≤ 8.85
+    [17.6, '1080p60'],
+    [13.4, '1080p60'], // 6160 · 1.08 = 6.65 ≤ 6.7
+    [9.0, '1080p30'], // 4160 · 1.08 = 4.49 ≤ 4.5
+    [8.9, '720p60'],
+    [6.3, '720p30'],
+    [5.7, '540p'], // 2660 · 1.08 = 2.87 > 2.85
+    [2.1, '360p'], // 960 · 1.08 = 1.04 ≤ 1.05
+    [2.0, '160p'],
+    [0.2, '160p'],
+  ])('for %d Mb/s measured is %s', (up, rung) => {
+    expect(measured([up]).stream.streams.outstream1?.rung.value).toBe(rung);
+  });
+
+  it('goes by the worst test, not the last or the mean', () => {
+    const { worstUpload, budget } = measured([40, 6.3, 22]).stream;
+    expect(worstUpload.value).toBe(6.3);
+    expect(number(budget)).toBeCloseTo(3.15, 12);
+  });
+
+  it('is not known without a test, which is a snag', () => {
+    const { stream, snags } = measured([]);
+    expect(stream.streams.outstream1?.rung).toMatchObject({
+      value: null,
+      why: 'no upload was measured here',
+    });
+    expect(snags.some(snag => snag.rule === 'stream.upload-unmeasured')).toBe(true);
+  });
+
+  it('never asks more of the line than the budget, unless chosen by hand or nothing fits', () => {
+    fc.assert(
+      fc.property(fc.array(between(1.5, 120), { minLength: 1, maxLength: 5 }), ups => {
+        const { streams, budget } = measured(ups).stream;
+        const stream = streams.outstream1;
+        expect(number(stream?.lineRate)).toBeLessThanOrEqual(number(budget) + 1e-6);
+        expect(stream?.fits.value).toBe(true);
+        const [, rates] = LADDER.find(([rung]) => rung === stream?.rung.value) ?? [];
+        expect(number(stream?.videoRate)).toBeGreaterThanOrEqual(rates?.low ?? Infinity);
+        expect(number(stream?.videoRate)).toBeLessThanOrEqual(rates?.high ?? 0);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('is never worse on a better line', () => {
+    const place = (up: number): number =>
+      LADDER.findIndex(([rung]) => rung === measured([up]).stream.streams.outstream1?.rung.value);
+    fc.assert(
+      fc.property(between(0.5, 60), between(0, 20), (up, more) => {
+        expect(place(up + more)).toBeLessThanOrEqual(place(up));
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('a size chosen by hand', () => {
+  it('stays, and is a stop when the line cannot carry it', () => {
+    const { stream, snags } = assess(edited(set('/outputs/outstream1/rung', '1080p30')));
+    expect(stream.streams.outstream1?.rung.value).toBe('1080p30');
+    // (4000 + 160) · 1.08 = 4.4928 Mb/s against 3.15.
+    expect(number(stream.streams.outstream1?.lineRate)).toBeCloseTo(4.4928, 9);
+    expect(stream.streams.outstream1?.fits.value).toBe(false);
+    expect(snags.find(snag => snag.rule === 'stream.rung-too-high')?.outputs).toEqual(['outstream1']);
+  });
+});
+
+describe('data and disk', () => {
+  it('count live minutes only', () => {
+    const short = assess(edited(remove('/runningOrder/itemsolo01')));
+    const minutes = number(short.brief.phases.live);
+    expect(minutes).toBe(83);
+    // 3.15 Mb/s · 83 · 60 s / 8000 = 1.96 GB.
+    expect(number(short.stream.streams.outstream1?.data)).toBeCloseTo((3.15 * 83 * 60) / 8000, 6);
+    expect(number(short.stream.recordings.outrecord1?.needed)).toBeCloseTo((81 * 83) / 60, 6);
+  });
+
+  it('need no tracks for cameras that are not recorded apart', () => {
+    const { recordings } = assess(edited(remove('/outputs/outrecord1/isolated'))).stream;
+    expect(number(recordings.outrecord1?.perHour)).toBeCloseTo(45 * 0.45, 9);
+  });
+
+  it('say when no recorder is chosen', () => {
+    const { recordings } = assess(edited(remove('/outputs/outrecord1/device'))).stream;
+    expect(recordings.outrecord1?.room.why).toBe('no recorder is chosen for it');
+  });
+});
