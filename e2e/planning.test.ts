@@ -47,14 +47,14 @@ describe('cameras', () => {
       name => `shots.shots.shotlecter.${name}`,
     );
     const before = await Promise.all(paths.map(path => text(page, path)));
-    const wedge = page.locator('g[data-layer="shots"] > path').nth(1);
-    const drawn = await wedge.getAttribute('d');
+    const wedge = page.locator('g[data-layer="shots"] > polygon').nth(1);
+    const drawn = await wedge.getAttribute('points');
     await page.mouse.move(x, y);
     await page.mouse.down();
     await page.mouse.move(x + 40, y + 6, { steps: 5 });
     await page.mouse.move(x + 171, y, { steps: 10 });
     for (const [i, path] of paths.entries()) await changes(page, path, before[i] ?? '');
-    expect(await wedge.getAttribute('d')).not.toBe(drawn);
+    expect(await wedge.getAttribute('points')).not.toBe(drawn);
     expect(await page.getByRole('button', { name: 'Nothing to undo' }).count()).toBe(1);
     await page.mouse.up();
     await saved(page);

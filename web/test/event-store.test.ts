@@ -82,7 +82,7 @@ describe('a cut line', () => {
     expect(onServer()?.label).toBe('C2 NORTH');
     server.cut = false;
     await passes(2000);
-    expect(store.get().saving).toBe('saved');
+    expect(store.get()).toMatchObject({ saving: 'saved', message: 'Connected again: everything is saved.' });
     expect(onServer()).toMatchObject({ label: 'C2 HIGH', place: { at: [12, 1.9] } });
     expect(server.sent.map(({ label }) => label)).toEqual(['Rename', 'Move']);
   });

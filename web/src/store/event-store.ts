@@ -192,7 +192,8 @@ export class EventStore {
         }
         if (!(await this.send(this.queue[0]))) return;
       }
-      this.update({ saving: 'saved' });
+      const back = this.get().saving === 'offline';
+      this.update({ saving: 'saved', ...(back ? { message: 'Connected again: everything is saved.' } : {}) });
     } finally {
       this.sending = false;
     }
