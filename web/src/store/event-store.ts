@@ -2,19 +2,12 @@
  * The open event: its documents as the server last told them, edits on their way, a preview while something
  * is dragged, and the assessment of all that.
  */
-import {
-  applyPatch,
-  createAssessor,
-  newId,
-  type Assessment,
-  type Bundle,
-  type Operation,
-} from '@idle-satchel/core';
+import { createAssessor, newId, type Assessment, type Bundle, type Operation } from '@idle-satchel/core';
 import { ApiProblem, call, type DocumentName, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
 import { CalmChannel, Channel } from './channel.js';
-import { merged, MERGE_MS, type LocalChange, type LocalEdit } from './outbox.js';
+import { merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 
 const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
 
@@ -379,11 +372,4 @@ export class EventStore {
       this.say(`${words} is not possible: ${why}.`);
     }
   }
-}
-
-function withChanges(bundle: Bundle, changes: readonly LocalChange[]): Bundle {
-  let next = bundle;
-  for (const { document, patch } of changes)
-    next = { ...next, [document]: applyPatch(next[document], patch) };
-  return next;
 }

@@ -1,5 +1,5 @@
 /** Edits on their way to the server: in order, one at a time, quick nudges of one thing merged into one. */
-import type { Operation } from '@idle-satchel/core';
+import { applyPatch, type Bundle, type Operation } from '@idle-satchel/core';
 import type { DocumentName } from '../api/client.js';
 
 export interface LocalChange {
@@ -32,4 +32,12 @@ export function merged(waiting: LocalEdit, next: LocalEdit): LocalEdit {
   });
   const added = [...later].map(([document, patch]) => ({ document, patch }));
   return { ...waiting, label: next.label, changes: [...changes, ...added], notBefore: next.notBefore };
+}
+
+/** The bundle after changes, copied only along what changed. Throws `PatchError` for one that does not fit. */
+export function withChanges(bundle: Bundle, changes: readonly LocalChange[]): Bundle {
+  let next = bundle;
+  for (const { document, patch } of changes)
+    next = { ...next, [document]: applyPatch(next[document], patch) };
+  return next;
 }
