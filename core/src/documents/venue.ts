@@ -1,5 +1,18 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
-import { At, Flag, Instant, Int, MapOf, Num, OneOf, Optional, Outline, Ref, Text } from './decorators.js';
+import {
+  At,
+  Flag,
+  Instant,
+  Int,
+  MapOf,
+  Num,
+  OneOf,
+  Optional,
+  Outline,
+  Pointer,
+  Ref,
+  Text,
+} from './decorators.js';
 
 /** A length along one axis that people measure and may correct; what lies beyond it moves with it. */
 export class Dimension {
@@ -101,6 +114,13 @@ export class UploadTest {
   @Num(0, 100000) up!: number;
 }
 
+/** A value of a survey that nobody has measured yet. */
+export class Guess {
+  /** JSON pointer into the venue; empty when several values follow from it. */
+  @Optional() @Pointer() path?: string;
+  @Text(80, 1) label!: string;
+}
+
 /** A venue: geometry in metres (x east, y south on the page) and facts. */
 export class Venue {
   @OneOf([1]) version!: 1;
@@ -119,4 +139,5 @@ export class Venue {
   @Optional() @MapOf(() => Socket, 300) sockets?: Map<Socket>;
   @Optional() @MapOf(() => NetworkSocket, 100) networkSockets?: Map<NetworkSocket>;
   @Optional() @MapOf(() => UploadTest, 500) uploads?: Map<UploadTest>;
+  @Optional() @MapOf(() => Guess, 200) guesses?: Map<Guess>;
 }

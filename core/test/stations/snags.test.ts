@@ -29,6 +29,12 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['plan', remove('/runningOrder/itemsolo01')],
   ],
   [
+    'ground.guessed',
+    'note',
+    ['venue', set('/guesses', { guess0001: { path: '/dimensions/navelength', label: 'Nave length' } })],
+    ['venue', set('/guesses', {})],
+  ],
+  [
     'ground.mark-in-pillar',
     'stop',
     ['venue', set('/marks/marklecte/at', [12.4, 3.2])],

@@ -22,6 +22,7 @@ import {
 import type { Station } from '../station.js';
 import { aisleNarrow } from './snags/aisle-narrow.js';
 import { changeMisfit } from './snags/change-misfit.js';
+import { guessed } from './snags/guessed.js';
 import { markInPillar } from './snags/mark-in-pillar.js';
 import { placeOutside } from './snags/place-outside.js';
 import { socketWithoutCircuit } from './snags/socket-without-circuit.js';
@@ -216,6 +217,6 @@ function placeOf(devices: MapOf<Device>, id: string, areas: NonNullable<Venue['a
 
 export const ground: Station<GroundReads, GroundResult> = {
   name: 'ground',
-  rules: [changeMisfit, markInPillar, placeOutside, socketWithoutCircuit, aisleNarrow],
+  rules: [guessed, changeMisfit, markInPillar, placeOutside, socketWithoutCircuit, aisleNarrow],
   compute,
 };

@@ -11,7 +11,16 @@ export function setInVenue(changes: MapOf<VenueChange> | undefined, path: string
   ];
 }
 
-/** The same for several paths at once. */
+/** Operations on the plan that take paths out of the venue, for this event only. */
+export const dropFromVenue = (
+  changes: MapOf<VenueChange> | undefined,
+  paths: readonly string[],
+): Operation[] => [
+  ...(changes || paths.length === 0 ? [] : [{ op: 'add' as const, path: '/venueChanges', value: {} }]),
+  ...paths.map((path): Operation => ({ op: 'add', path: `/venueChanges/${idFrom(path)}`, value: { path } })),
+];
+
+/** The same as `setInVenue` for several paths at once. */
 export function setAllInVenue(
   changes: MapOf<VenueChange> | undefined,
   values: Iterable<readonly [path: string, value: Json]>,

@@ -1,7 +1,7 @@
 /** Correcting a measured length: everything beyond it moves along, everything within it keeps its proportion. */
 import type { Plan, Venue } from '../../documents/index.js';
 import { pointerOf, type Json, type Operation, type Point } from '../../foundations/index.js';
-import { setAllInVenue } from './set-venue.js';
+import { dropFromVenue, setAllInVenue } from './set-venue.js';
 
 const rounded = (metres: number): number => Math.round(metres * 1000) / 1000;
 
@@ -57,5 +57,15 @@ export function stretchVenue(
       ? []
       : [{ op: 'replace', path: `/devices/${id}/place/at`, value }];
   });
-  return [...setAllInVenue(plan.venueChanges, values), ...devices];
+  const changes = setAllInVenue(plan.venueChanges, values);
+  // What was guessed is measured now.
+  const known = Object.entries(venue.guesses ?? {}).filter(
+    ([, { path }]) => path === `/dimensions/${dimension}`,
+  );
+  const present = changes.length > 0 ? {} : plan.venueChanges;
+  const dropped = dropFromVenue(
+    present,
+    known.map(([id]) => `/guesses/${id}`),
+  );
+  return [...changes, ...dropped, ...devices];
 }

@@ -1,0 +1,3 @@
+/** Surveying a venue from the numbers of a tape measure. */
+export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
+export { measuresOf, venueFrom, WALLS, type Survey, type SurveyedSocket, type Wall } from './venue-from.js';
