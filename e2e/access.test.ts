@@ -24,6 +24,7 @@ const STATIONS = [
 const PLACES = [
   '/events',
   '/venues',
+  '/venues/new',
   '/shelf',
   '/hands',
   ...STATIONS.map(name => `/events/${FRIDAY}/${name}`),

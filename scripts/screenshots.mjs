@@ -9,6 +9,11 @@ const VIEWS = [
   ...['brief', 'ground', 'shots', 'signal', 'stream', 'runs', 'power', 'racks', 'pack', 'hands', 'day'].map(
     name => [name, `${EVENT}/${name}`],
   ),
+  [
+    'survey',
+    '/venues/new',
+    { fill: { Name: 'Thornmere Village Hall', Length: '16.4', Marks: 'Speaker, Panel, Screen' } },
+  ],
   ['shelf', '/shelf'],
   ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
   ['snags', `${EVENT}/power`, { keys: ['s'] }],
@@ -25,13 +30,18 @@ main(async () => {
     const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
     const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'];
     const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
-    for (const [name, path, { blackout = false, keys = [], width = 1280, height = 800 } = {}] of VIEWS) {
+    for (const [
+      name,
+      path,
+      { blackout = false, keys = [], fill = {}, width = 1280, height = 800 } = {},
+    ] of VIEWS) {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
       const page = await context.newPage();
       await page.goto(`${server.url}${path}`, { waitUntil: 'networkidle' }).catch(() => undefined);
       if (path.startsWith(EVENT)) await page.locator('footer .button').first().waitFor();
       if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
+      for (const [label, text] of Object.entries(fill)) await page.getByLabel(label).fill(text);
       for (const key of keys) await page.keyboard.press(key);
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });

@@ -1,5 +1,6 @@
+import { venueFrom } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
-import { readBundleFile, writeBundleFile, type Plan } from '@idle-satchel/core/documents';
+import { readBundleFile, writeBundleFile, type Plan, type Venue } from '@idle-satchel/core/documents';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { FRIDAY, setUp, type Setup } from './helper.js';
 
@@ -163,6 +164,48 @@ describe('shelf, hands, venues', () => {
     expect(await get('/venues')).toMatchObject({
       venues: [{ name: 'Another St Alder’s' }, { name: 'St Alder’s, Nether Quill' }],
     });
+  });
+});
+
+describe('a surveyed venue', () => {
+  const hall: Venue = venueFrom({
+    ...{ name: 'Thornmere Village Hall', shape: 'hall', measures: { length: 16 }, volts: 230, hertz: 50 },
+    ...{
+      seats: true,
+      aisle: 1.4,
+      circuits: [16],
+      sockets: [{ wall: 'north', circuit: 1 }],
+      marks: ['Speaker'],
+    },
+  });
+
+  it('is kept, listed with its guesses, and can be planned in', async () => {
+    const made = await setup.api.post('/api/v1/venues').send(hall);
+    expect(made.status).toBe(201);
+    const { id } = made.body as { id: string };
+    const { venues } = await get<{ venues: { id: string }[] }>('/venues');
+    const guesses = Object.keys(hall.guesses ?? {}).length;
+    expect(venues.find(venue => venue.id === id)).toMatchObject({ marks: 1, sockets: 1, guesses });
+    const event = await setup.api
+      .post('/api/v1/events')
+      .send({ label: 'Talk', start: '2026-12-11T18:00:00Z', zone: 'Europe/London', venue: id });
+    const bundle = await get<{ documents: { venue: { body: Venue } } }>(
+      `/events/${(event.body as { id: string }).id}/bundle`,
+    );
+    expect(bundle.documents.venue.body).toEqual(hall);
+  });
+
+  it.each([
+    ['/outline', { ...hall, outline: [[0, 0]] }],
+    ['/name', { ...hall, name: '' }],
+    ['/volts', { ...hall, volts: 12 }],
+    ['/guesses/guess0001/label', { ...hall, guesses: { guess0001: {} } }],
+  ])('with a fault at %s is refused with the place and kept nowhere', async (path, body) => {
+    const before = await get<{ venues: object[] }>('/venues');
+    const answer = await setup.api.post('/api/v1/venues').send(body);
+    expect(answer.status).toBe(422);
+    expect((answer.body as { faults: { path: string }[] }).faults.map(fault => fault.path)).toContain(path);
+    expect(await get('/venues')).toEqual(before);
   });
 });
 

@@ -185,7 +185,7 @@ function marksOf(
 ): Record<string, Mark> {
   const { min, max } = boundsOf(outline);
   const { length = max[0], stageDepth } = m;
-  const x = rounded(stageDepth === undefined ? length * 0.86 : length - stageDepth * 0.7);
+  const x = rounded(stageDepth === undefined ? length * 0.83 : length - stageDepth * 0.7);
   const width = m.width ?? max[1] - min[1];
   const orders = ordersFor(survey.marks.length);
   return Object.fromEntries(

@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
         path: 'venues',
         lazy: async () => ({ Component: (await import('../doors/VenuesDoor.js')).VenuesDoor }),
       },
+      {
+        path: 'venues/new',
+        lazy: async () => ({ Component: (await import('../doors/survey/SurveyPage.js')).SurveyPage }),
+      },
       { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
       { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
     ],

@@ -131,7 +131,8 @@ function AreaShape({
   const rows =
     kind === 'seating' && rowSpacing
       ? Array.from(
-          { length: Math.floor((max[0] - min[0]) / rowSpacing) },
+          // A block just one row deep is one row, whatever a float makes of the division.
+          { length: Math.floor((max[0] - min[0]) / rowSpacing + 1e-6) },
           (_, i) => min[0] + (i + 0.3) * rowSpacing,
         )
       : [];
@@ -177,16 +178,41 @@ function AreaShape({
   );
 }
 
+/** Distance of the first dimension line from the wall, and from one to the next, px. */
+const OFF = 20;
+const LANE = 24;
+
+/** Which line each dimension goes on, counted outwards: the short ones near the wall, none over another. */
+function lanesOf(dimensions: Venue['dimensions']): ReadonlyMap<string, number> {
+  const lanes = new Map<string, number>();
+  const taken: { axis: string; lane: number; from: number; to: number }[] = [];
+  const byLength = [...inOrder(dimensions)].sort(([, a], [, b]) => a.to - a.from - (b.to - b.from));
+  for (const [id, { axis, from, to }] of byLength) {
+    let lane = 0;
+    while (
+      taken.some(
+        each => each.axis === axis && each.lane === lane && each.from < to - 1e-6 && from < each.to - 1e-6,
+      )
+    )
+      lane++;
+    taken.push({ axis, lane, from, to });
+    lanes.set(id, lane);
+  }
+  return lanes;
+}
+
 /** Dimension lines with ticks: those along x above the venue, those along y to its left. */
 function DimensionLines({ venue, reading }: { venue: Venue; reading: Reading }) {
   const { min } = boundsOf(venue.outline);
+  const lanes = lanesOf(venue.dimensions);
   return (
     <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12}>
       {inOrder(venue.dimensions).map(([id, { axis, from, to }]) => {
         const words = showText(to - from, 'm', reading);
         const [a, b] = [px(from), px(to)];
+        const off = OFF + LANE * (lanes.get(id) ?? 0);
         if (axis === 'x') {
-          const y = px(min[1]) - 20;
+          const y = px(min[1]) - off;
           return (
             <g key={id}>
               <path d={`M${a},${y}H${b}M${a},${y - 5}v10M${b},${y - 5}v10`} fill="none" />
@@ -196,7 +222,7 @@ function DimensionLines({ venue, reading }: { venue: Venue; reading: Reading }) 
             </g>
           );
         }
-        const x = px(min[0]) - 20;
+        const x = px(min[0]) - off;
         return (
           <g key={id}>
             <path d={`M${x},${a}V${b}M${x - 5},${a}h10M${x - 5},${b}h10`} fill="none" />

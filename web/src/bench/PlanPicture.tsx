@@ -5,6 +5,7 @@ import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
+import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
 import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
@@ -114,29 +115,6 @@ function IconButton({
     </button>
   );
 }
-
-const Hatches = () => (
-  <defs>
-    <pattern
-      id="hatch-clear"
-      width="7"
-      height="7"
-      patternUnits="userSpaceOnUse"
-      patternTransform="rotate(45)"
-    >
-      <line y2="7" stroke="var(--moss)" strokeOpacity=".4" strokeWidth="1.4" />
-    </pattern>
-    <pattern
-      id="hatch-nofilm"
-      width="6"
-      height="6"
-      patternUnits="userSpaceOnUse"
-      patternTransform="rotate(-45)"
-    >
-      <line y2="6" stroke="var(--madder)" strokeOpacity=".45" strokeWidth="1.4" />
-    </pattern>
-  </defs>
-);
 
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],

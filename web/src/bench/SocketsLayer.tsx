@@ -28,15 +28,7 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
         const amps = sockets?.[id]?.amps;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
-            <circle
-              cx={x}
-              cy={y}
-              r={6}
-              fill={selected === id || selected === circuit ? 'var(--brass)' : 'var(--paper)'}
-              stroke="var(--ink)"
-              strokeWidth={1.4}
-            />
-            <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
+            <SocketSign x={x} y={y} on={selected === id || selected === circuit} />
             {lit && (
               <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
                 {label}
@@ -71,3 +63,18 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
     </g>
   );
 }
+
+/** A mains socket at a place of the plan, px. */
+export const SocketSign = ({ x, y, on }: { x: number; y: number; on: boolean }) => (
+  <>
+    <circle
+      cx={x}
+      cy={y}
+      r={6}
+      fill={on ? 'var(--brass)' : 'var(--paper)'}
+      stroke="var(--ink)"
+      strokeWidth={1.4}
+    />
+    <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
+  </>
+);

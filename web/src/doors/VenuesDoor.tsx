@@ -1,5 +1,6 @@
 import { newId } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { call } from '../api/client.js';
 import { author } from '../api/signature.js';
 import { Door, Loading } from './door.js';
@@ -14,6 +15,8 @@ interface VenueLine {
   readonly marks: number;
   readonly sockets: number;
   readonly uploads: number;
+  /** Values that nobody has measured yet. */
+  readonly guesses: number;
 }
 
 /** The venues that were surveyed. */
@@ -31,7 +34,14 @@ export function VenuesDoor() {
     await queries.invalidateQueries({ queryKey: ['venues'] });
   };
   return (
-    <Door title="Venues">
+    <Door
+      title="Venues"
+      actions={
+        <Link className="button button-main" to="/venues/new">
+          Survey a venue
+        </Link>
+      }
+    >
       <Loading query={venues} what="the venues" />
       <table>
         <thead>
@@ -42,6 +52,7 @@ export function VenuesDoor() {
             <th>Sockets</th>
             <th>Upload tests</th>
             <th>Survey</th>
+            <th>Guessed</th>
           </tr>
         </thead>
         <tbody>
@@ -62,6 +73,7 @@ export function VenuesDoor() {
               <td>{venue.sockets}</td>
               <td>{venue.uploads}</td>
               <td>revision {venue.revision}</td>
+              <td>{venue.guesses === 0 ? '–' : venue.guesses}</td>
             </tr>
           ))}
         </tbody>

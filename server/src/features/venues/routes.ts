@@ -1,5 +1,7 @@
-import type { Venue } from '@idle-satchel/core/documents';
+import { newId } from '@idle-satchel/core';
+import { Venue } from '@idle-satchel/core/documents';
 import { route, type Route } from '../../route.js';
+import { createDocument } from '../documents/service.js';
 
 export const venueRoutes: readonly Route[] = [
   route({
@@ -14,8 +16,21 @@ export const venueRoutes: readonly Route[] = [
           ...{ id, revision, name: venue.name, address: venue.address ?? null },
           ...{ volts: venue.volts, hertz: venue.hertz },
           ...{ marks: count(venue.marks), sockets: count(venue.sockets), uploads: count(venue.uploads) },
+          guesses: count(venue.guesses),
         };
       }),
     }),
+  }),
+  route<Venue>({
+    method: 'post',
+    path: '/venues',
+    summary: 'Keeps a newly surveyed venue',
+    body: Venue,
+    status: 201,
+    handle: ({ scope, body }) =>
+      scope.atomically(async inside => {
+        const { id, revision } = await createDocument(inside, newId(), 'venue', body);
+        return { id, revision };
+      }),
   }),
 ];

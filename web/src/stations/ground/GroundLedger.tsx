@@ -1,4 +1,4 @@
-import { inOrder, SHORTEST, showText, stretchVenue } from '@idle-satchel/core';
+import { dropFromVenue, inOrder, SHORTEST, showText, stretchVenue } from '@idle-satchel/core';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useFlags } from '../../ledger/flags.js';
@@ -35,6 +35,7 @@ export default function GroundLedger() {
       <FigureRow label="Extent, west to east" figure={ground.length} path="ground.length" />
       <FigureRow label="Extent, north to south" figure={ground.width} path="ground.width" />
       <FigureRow label="Floor area" figure={ground.floorArea} path="ground.floorArea" />
+      <Guesses />
       <Heading>Light at the marks</Heading>
       {inOrder(venue.marks).map(([id, { label }]) => {
         const figure = ground.marks[id]?.light;
@@ -70,6 +71,34 @@ export default function GroundLedger() {
         </p>
       ))}
       <Differences />
+    </>
+  );
+}
+
+/** What the survey guessed: measured by typing the length above, or said to be right as it is. */
+function Guesses() {
+  const store = useStore();
+  const { guesses } = useResult('ground').venue;
+  const list = inOrder(guesses);
+  if (list.length === 0) return null;
+  return (
+    <>
+      <Heading>Guessed, not measured</Heading>
+      {list.map(([id, { label }]) => (
+        <p key={id} className="flex gap-2 py-1 border-b border-rule">
+          <span className="grow">{label}</span>
+          <button
+            className="link"
+            aria-label={`${label} is right`}
+            onClick={() => {
+              const changes = store.get().bundle.plan.venueChanges;
+              store.patchPlan(`Confirm ${label}`.slice(0, 120), dropFromVenue(changes, [`/guesses/${id}`]));
+            }}
+          >
+            It is right
+          </button>
+        </p>
+      ))}
     </>
   );
 }

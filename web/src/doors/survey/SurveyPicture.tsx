@@ -1,0 +1,29 @@
+import { boundsOf, inOrder, type Reading, type Venue } from '@idle-satchel/core';
+import { GroundLayer } from '../../bench/GroundLayer.js';
+import { Hatches } from '../../bench/Hatches.js';
+import { SocketSign } from '../../bench/SocketsLayer.js';
+import { px } from '../../bench/viewport.js';
+
+/** Room around the walls for dimension lines and labels, px. */
+const MARGIN = 70;
+
+/** The venue as far as it is surveyed, drawn to scale while the numbers are typed. */
+export function SurveyPicture({ venue, reading }: { venue: Venue; reading: Reading }) {
+  const { min, max } = boundsOf(venue.outline);
+  const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
+  const box = [px(min[0]) - MARGIN, px(min[1]) - MARGIN, width + 2 * MARGIN, height + 2 * MARGIN];
+  return (
+    <svg
+      className="plan w-full h-full"
+      viewBox={box.join(' ')}
+      role="img"
+      aria-label={`Plan of ${venue.name} as surveyed so far`}
+    >
+      <Hatches />
+      <GroundLayer venue={venue} reading={reading} lit />
+      {inOrder(venue.sockets).map(([id, { at }]) => (
+        <SocketSign key={id} x={px(at[0])} y={px(at[1])} on={false} />
+      ))}
+    </svg>
+  );
+}
