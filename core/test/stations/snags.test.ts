@@ -35,6 +35,52 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/guesses', {})],
   ],
   [
+    'ground.outline-crossed',
+    'stop',
+    ['venue', set('/outline/2', [-5, 4.4])],
+    ['venue', set('/outline/2', [20.5, 3])],
+  ],
+  [
+    'ground.units-slip',
+    'risk',
+    [
+      'venue',
+      set('/outline', [
+        [0, 0],
+        [2.6, 0],
+        [2.6, 5],
+        [0, 5],
+      ]),
+    ],
+    [
+      'venue',
+      set('/outline', [
+        [0, 0],
+        [3.1, 0],
+        [3.1, 5],
+        [0, 5],
+      ]),
+    ],
+  ],
+  [
+    'ground.light-unmeasured',
+    'note',
+    ['venue', remove('/marks/marklecte/light')],
+    ['venue', set('/marks/marklecte/light', 1)],
+  ],
+  [
+    'ground.exit-blocked',
+    'stop',
+    ['plan', set(device('screennor', 'place/at'), [7.5, 14.6])],
+    ['plan', set(device('screennor', 'place/at'), [7.5, 14.1])],
+  ],
+  [
+    'stream.upload-old',
+    'risk',
+    ['plan', set('/start', '2027-02-26T19:30:00Z')],
+    ['plan', set('/start', '2027-02-12T19:30:00Z')],
+  ],
+  [
     'ground.mark-in-pillar',
     'stop',
     ['venue', set('/marks/marklecte/at', [12.4, 3.2])],

@@ -105,3 +105,43 @@ describe('data and disk', () => {
     expect(recordings.outrecord1?.room.why).toBe('no recorder is chosen for it');
   });
 });
+
+describe('the age and hour of upload tests', () => {
+  const found = (ats: readonly string[]): (readonly string[])[] => {
+    const uploads = Object.fromEntries(
+      ats.map((at, i) => [`uptest${String(i).padStart(3, '0')}`, { at, up: 9 }]),
+    );
+    return assess({ ...friday, venue: { ...friday.venue, uploads } })
+      .snags.filter(snag => snag.rule === 'stream.upload-old')
+      .map(({ severity, title }) => [severity, title]);
+  };
+
+  // The event is on Friday 2026-12-04 at 19:30 UTC.
+  it.each([
+    ['the Friday before at about the hour', ['2026-11-27T18:00:00Z'], []],
+    ['a Friday in summer time, an hour off', ['2026-10-16T18:35:00Z'], []],
+    ['one old and one new test', ['2026-01-02T19:30:00Z', '2026-11-27T19:00:00Z'], []],
+    [
+      'a Tuesday morning only',
+      ['2026-12-01T10:00:00Z'],
+      [['note', 'No upload was ever measured here at this hour of the week.']],
+    ],
+    [
+      'a test of 91 days before',
+      ['2026-09-04T19:00:00Z'],
+      [['risk', 'The newest upload test will be 91 days old at the event.']],
+    ],
+    [
+      'a test of just 90 days before, on that Saturday',
+      ['2026-09-05T19:30:00Z'],
+      [['note', 'No upload was ever measured here at this hour of the week.']],
+    ],
+  ])('with %s', (_, ats, snags) => {
+    expect(found(ats)).toEqual(snags);
+  });
+
+  it('do not matter where nothing is streamed', () => {
+    const { snags } = assess(edited(remove('/outputs/outstream1'), set('/start', '2028-01-01T00:00:00Z')));
+    expect(snags.some(snag => snag.rule === 'stream.upload-old')).toBe(false);
+  });
+});

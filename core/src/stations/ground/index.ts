@@ -22,10 +22,14 @@ import {
 import type { Station } from '../station.js';
 import { aisleNarrow } from './snags/aisle-narrow.js';
 import { changeMisfit } from './snags/change-misfit.js';
+import { exitBlocked } from './snags/exit-blocked.js';
 import { guessed } from './snags/guessed.js';
+import { lightUnmeasured } from './snags/light-unmeasured.js';
 import { markInPillar } from './snags/mark-in-pillar.js';
+import { outlineCrossed } from './snags/outline-crossed.js';
 import { placeOutside } from './snags/place-outside.js';
 import { socketWithoutCircuit } from './snags/socket-without-circuit.js';
+import { unitsSlip } from './snags/units-slip.js';
 import { applyVenueChanges } from './venue-changes.js';
 
 export interface GroundReads {
@@ -217,6 +221,9 @@ function placeOf(devices: MapOf<Device>, id: string, areas: NonNullable<Venue['a
 
 export const ground: Station<GroundReads, GroundResult> = {
   name: 'ground',
-  rules: [guessed, changeMisfit, markInPillar, placeOutside, socketWithoutCircuit, aisleNarrow],
+  rules: [
+    ...[outlineCrossed, unitsSlip, changeMisfit, markInPillar, placeOutside, exitBlocked],
+    ...[socketWithoutCircuit, aisleNarrow, lightUnmeasured, guessed],
+  ],
   compute,
 };

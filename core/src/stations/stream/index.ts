@@ -17,6 +17,7 @@ import type { SignalResult } from '../signal/index.js';
 import type { Station } from '../station.js';
 import { diskShort } from './snags/disk-short.js';
 import { rungTooHigh } from './snags/rung-too-high.js';
+import { uploadOld } from './snags/upload-old.js';
 import { uploadUnmeasured } from './snags/upload-unmeasured.js';
 
 export interface StreamReads {
@@ -232,6 +233,6 @@ function recordingOutput(id: string, output: Output, { kinds, signal, brief }: S
 
 export const stream: Station<StreamReads, StreamResult> = {
   name: 'stream',
-  rules: [uploadUnmeasured, rungTooHigh, diskShort],
+  rules: [uploadUnmeasured, rungTooHigh, diskShort, uploadOld],
   compute,
 };

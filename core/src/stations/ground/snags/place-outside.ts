@@ -1,6 +1,7 @@
 import { contains, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
+import { movesOf } from '../moves.js';
 
 /** A device outside the walls, in a pillar, or standing where people must be able to walk. */
 export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
@@ -31,31 +32,5 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
       if (aisle && level === undefined) return say(`in “${aisle.label}”, which must stay clear`);
       return [];
     }),
-  *fixes(snag, { devices }) {
-    const id = snag.subjects[0] ?? '';
-    const at = devices?.[id]?.place?.at;
-    if (!at) return;
-    for (const metres of [0.5, 1, 1.5, 2, 3, 5]) {
-      for (const [dx, dy, word] of [
-        [0, -1, 'north'],
-        [0, 1, 'south'],
-        [-1, 0, 'west'],
-        [1, 0, 'east'],
-      ] as const) {
-        const value = [
-          Math.round((at[0] + dx * metres) * 100) / 100,
-          Math.round((at[1] + dy * metres) * 100) / 100,
-        ];
-        yield {
-          label: `Move it ${metres} m ${word}`,
-          changes: [
-            {
-              document: 'plan' as const,
-              patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }],
-            },
-          ],
-        };
-      }
-    }
-  },
+  fixes: (snag, { devices }) => movesOf(devices, snag.subjects[0] ?? ''),
 };
