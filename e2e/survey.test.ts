@@ -1,6 +1,6 @@
 /** A venue from nothing but a tape measure and a keyboard, and an event planned in it. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { setStage, type Stage } from './helper.js';
+import { FRIDAY, setStage, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
@@ -8,6 +8,46 @@ afterAll(() => stage.close());
 
 /** A slow typist: 150 keys a minute. */
 const SECONDS_PER_KEY = 0.4;
+
+describe('what one event found different', () => {
+  it('is kept in the survey for all, undone in one step, and the venue copied and put away', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/ground`);
+    const nave = page.getByLabel('Nave length');
+    await nave.fill('20.6 m');
+    await page.keyboard.press('Enter');
+    const ledger = page.getByRole('main');
+    await ledger.getByText('areas · pews north · outline').waitFor();
+    await ledger.getByRole('button', { name: /^Keep all/ }).click();
+    await ledger.getByText('Nothing: the venue is as it was surveyed.').waitFor();
+    await ledger.getByText('survey 2').waitFor();
+    expect(await nave.inputValue()).toBe('20.60 m');
+
+    const other = await stage.open('/venues');
+    const venue = (name: string) =>
+      other.getByRole('row').filter({ has: other.locator(`input[value="${name}"]`) });
+    const history = other.getByRole('button', { name: 'History of St Alder’s, Nether Quill' });
+    await history.getByText('2').waitFor();
+    await history.click();
+    await other.getByRole('dialog').getByText('Keep changes in the survey').waitFor();
+    await other.keyboard.press('Escape');
+    await other.getByRole('button', { name: 'Copy St Alder’s, Nether Quill' }).click();
+    await venue('Copy of St Alder’s, Nether Quill').waitFor();
+    await other.getByRole('button', { name: 'Put away Copy of St Alder’s, Nether Quill' }).click();
+    await venue('Copy of St Alder’s, Nether Quill').waitFor({ state: 'detached' });
+    await other.getByLabel('show 1 put away').check();
+    await other.getByRole('button', { name: 'Bring back Copy of St Alder’s, Nether Quill' }).click();
+    await other.getByRole('button', { name: 'Put away Copy of St Alder’s, Nether Quill' }).waitFor();
+    await other.context().close();
+
+    await page.getByRole('button', { name: 'Undo (u)' }).click();
+    await ledger.getByText('areas · pews north · outline').waitFor();
+    expect(await nave.inputValue()).toBe('20.60 m');
+    await page.getByRole('button', { name: 'Undo (u)' }).click();
+    await ledger.getByText('Nothing: the venue is as it was surveyed.').waitFor();
+    expect(await nave.inputValue()).toBe('20.00 m');
+    await page.context().close();
+  });
+});
 
 describe('a hall', () => {
   it('is surveyed from numbers in under two minutes of keys, drawn as one types, and planned in', async () => {
@@ -59,7 +99,7 @@ describe('a hall', () => {
 
     const row = page.getByRole('row').filter({ has: page.locator('input[value="Thornmere Village Hall"]') });
     await row.waitFor();
-    expect((await row.innerText()).replace(/\s+/g, ' ')).toContain('230 V, 50 Hz 3 4 0 revision 1 4');
+    expect((await row.innerText()).replace(/\s+/g, ' ')).toContain('230 V, 50 Hz 3 4 0 4 1');
 
     await page.getByRole('link', { name: 'Events', exact: true }).click();
     await page.getByRole('button', { name: 'New event' }).click();

@@ -13,6 +13,7 @@ export {
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/index.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
+export { adoptInVenue } from './stations/ground/venue-changes.js';
 export { dropFromVenue } from './stations/ground/set-venue.js';
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
 export { assignPatch } from './stations/hands/assign.js';

@@ -126,6 +126,8 @@ export class Venue {
   @OneOf([1]) version!: 1;
   @Text(80, 1) name!: string;
   @Optional() @Text(200) address?: string;
+  /** No longer offered for new events; events that are planned there keep it. */
+  @Optional() @Flag() archived?: boolean;
   @Num(90, 260) volts!: number;
   @OneOf([50, 60]) hertz!: 50 | 60;
   /** The walls as one closed outline. */

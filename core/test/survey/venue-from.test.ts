@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
-import { faultsOf, Venue } from '../../src/documents/index.js';
-import { area, boundsOf, valueAt, type Point } from '../../src/foundations/index.js';
-import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
+import { faultsOf, Venue, type Plan } from '../../src/documents/index.js';
+import { applyPatch, area, boundsOf, valueAt, type Point } from '../../src/foundations/index.js';
+import { adoptInVenue, applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
 import { SHAPES, venueFrom, type ShapeName, type Survey } from '../../src/survey/index.js';
 import { wallOf } from '../../src/survey/venue-from.js';
@@ -210,5 +210,41 @@ describe('a guess', () => {
     expect(misfits).toEqual([]);
     expect(labelsOf(venue)).not.toContain('Width');
     expect(boundsOf(venue.outline).max).toEqual([18, 12]);
+  });
+});
+
+describe('changes of one event', () => {
+  const hall = surveyed('hall', { length: 18, width: 10 });
+  const dimension = Object.keys(hall.dimensions ?? {})[0] ?? '';
+  const pinned = { venue: { id: 'venuehall1', revision: 3 } };
+  const change = (length: number): Pick<Plan, 'venue' | 'venueChanges'> =>
+    applyPatch({ ...pinned, venueChanges: {} }, [
+      ...stretchVenue(hall, {}, dimension, length).filter(({ path }) => path !== '/venueChanges'),
+    ]);
+
+  it('are taken over into the survey: the same venue, no changes left, pinned to the next revision', () => {
+    fc.assert(
+      fc.property(between(5, 40), length => {
+        const plan = change(length);
+        const seen = applyVenueChanges(hall, plan.venueChanges).venue;
+        const [onVenue, onPlan] = adoptInVenue(hall, plan, Object.keys(plan.venueChanges ?? {}));
+        if (!onVenue || !onPlan) return expect(seen).toEqual(hall);
+        expect(applyPatch(hall, onVenue.patch)).toEqual(seen);
+        const after = applyPatch(plan, onPlan.patch);
+        expect(after).toEqual({ venue: { id: 'venuehall1', revision: 4 }, venueChanges: {} });
+      }),
+    );
+  });
+
+  it('are taken over one by one, and those that no longer fit stay', () => {
+    const plan = change(20);
+    const [first = ''] = Object.keys(plan.venueChanges ?? {});
+    const lost = { path: '/marks/markgone01/at', value: [1, 1] };
+    const both = { ...plan, venueChanges: { ...plan.venueChanges, changelost: lost } };
+    const [, onPlan] = adoptInVenue(hall, both, [first, 'changelost']);
+    const after = applyPatch(both, onPlan?.patch ?? []);
+    expect(Object.keys(after.venueChanges ?? {})).not.toContain(first);
+    expect(Object.keys(after.venueChanges ?? {})).toContain('changelost');
+    expect(adoptInVenue(hall, { ...pinned, venueChanges: { changelost: lost } }, ['changelost'])).toEqual([]);
   });
 });

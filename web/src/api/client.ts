@@ -60,6 +60,21 @@ export interface EventSummary {
   readonly worst: string | null;
 }
 
+export interface VenueLine {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly volts: number;
+  readonly hertz: number;
+  readonly marks: number;
+  readonly sockets: number;
+  readonly uploads: number;
+  /** Values that nobody has measured yet. */
+  readonly guesses: number;
+  /** No longer offered for new events. */
+  readonly archived: boolean;
+}
+
 export type DocumentName = 'plan' | 'venue' | 'rules' | 'kinds';
 
 export interface EventBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {

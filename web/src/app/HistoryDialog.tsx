@@ -11,23 +11,45 @@ interface Page {
   readonly next: string | null;
 }
 
-/** Every edit of the plan with its name, newest first; any state can be brought back. */
+/** The history of the open event's plan. */
 export default function HistoryDialog({ onClose }: { onClose: () => void }) {
   const store = useStore();
   const plan = useEvent(state => state.ids.plan);
+  return (
+    <DocumentHistory
+      title="History"
+      document={plan}
+      onClose={onClose}
+      onRestored={revision => store.say(`Brought back as it was after edit ${revision}.`)}
+    />
+  );
+}
+
+/** Every edit of a document with its name, newest first; any state can be brought back. */
+export function DocumentHistory({
+  title,
+  document,
+  onClose,
+  onRestored,
+}: {
+  title: string;
+  document: string;
+  onClose: () => void;
+  onRestored: (revision: number) => void;
+}) {
   const [problem, setProblem] = useState('');
   const history = useInfiniteQuery({
-    queryKey: ['history', plan],
+    queryKey: ['history', document],
     queryFn: ({ pageParam }) =>
-      call<Page>(`/documents/${plan}/history${pageParam ? `?before=${pageParam}` : ''}`),
+      call<Page>(`/documents/${document}/history${pageParam ? `?before=${pageParam}` : ''}`),
     initialPageParam: '',
     getNextPageParam: page => page.next,
     staleTime: 0,
   });
   const restore = async (revision: number): Promise<void> => {
     try {
-      await call(`/documents/${plan}/restore`, 'POST', { id: newId(), author: author(), revision });
-      store.say(`Brought back as it was after edit ${revision}.`);
+      await call(`/documents/${document}/restore`, 'POST', { id: newId(), author: author(), revision });
+      onRestored(revision);
       onClose();
     } catch (error) {
       setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error));
@@ -35,7 +57,7 @@ export default function HistoryDialog({ onClose }: { onClose: () => void }) {
   };
   const entries = history.data?.pages.flatMap(page => page.entries) ?? [];
   return (
-    <Dialog title="History" onClose={onClose}>
+    <Dialog title={title} onClose={onClose}>
       {problem && <p className="text-stop mb-2">{problem}</p>}
       <div className="max-h-[60vh] overflow-auto">
         <table>

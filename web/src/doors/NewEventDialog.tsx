@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
-import { ApiProblem, call } from '../api/client.js';
+import { ApiProblem, call, type VenueLine } from '../api/client.js';
 import { fromField } from '../app/days.js';
 import { Dialog } from '../app/Dialog.js';
 
@@ -20,7 +20,7 @@ export default function NewEventDialog({
 }) {
   const venues = useQuery({
     queryKey: ['venues'],
-    queryFn: () => call<{ venues: readonly { id: string; name: string }[] }>('/venues'),
+    queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
   });
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
   const { register, handleSubmit, setError, formState } = useForm<Fields>();
@@ -67,11 +67,13 @@ export default function NewEventDialog({
             aria-invalid={Boolean(errors.venue)}
             {...register('venue', { required: 'choose one' })}
           >
-            {venues.data?.venues.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
+            {venues.data?.venues.map(({ id, name, archived }) =>
+              archived ? null : (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ),
+            )}
           </select>
         </label>
         {errors.root && <p className="text-stop">{errors.root.message}</p>}

@@ -228,7 +228,7 @@ export class EventStore {
     }
     this.queue = this.queue.filter(each => each.id !== edit.id);
     if (edit.undoes === undefined) this.undoStack.push({ label: edit.label, ...answer });
-    this.refresh();
+    this.refresh({ venueNow: Math.max(this.get().venueNow, this.revisions.venue) });
   }
 
   private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
@@ -321,6 +321,7 @@ export class EventStore {
     if (this.base.plan.venue.revision !== pinned) {
       const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
       this.base = { ...this.base, venue: documents.venue.body };
+      this.revisions.venue = documents.venue.revision;
       this.refresh({ venueNow });
       return;
     }

@@ -17,6 +17,7 @@ export const venueRoutes: readonly Route[] = [
           ...{ volts: venue.volts, hertz: venue.hertz },
           ...{ marks: count(venue.marks), sockets: count(venue.sockets), uploads: count(venue.uploads) },
           guesses: count(venue.guesses),
+          archived: venue.archived ?? false,
         };
       }),
     }),
