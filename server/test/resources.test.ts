@@ -199,7 +199,7 @@ describe('a surveyed venue', () => {
     ['/outline', { ...hall, outline: [[0, 0]] }],
     ['/name', { ...hall, name: '' }],
     ['/volts', { ...hall, volts: 12 }],
-    ['/guesses/guess0001/label', { ...hall, guesses: { guess0001: {} } }],
+    ['/guesses/guess0001/label', { ...hall, guesses: { guess0001: { order: '1' } } }],
   ])('with a fault at %s is refused with the place and kept nowhere', async (path, body) => {
     const before = await get<{ venues: object[] }>('/venues');
     const answer = await setup.api.post('/api/v1/venues').send(body);

@@ -116,6 +116,7 @@ export class UploadTest {
 
 /** A value of a survey that nobody has measured yet. */
 export class Guess {
+  @Text(8) order!: string;
   /** JSON pointer into the venue; empty when several values follow from it. */
   @Optional() @Pointer() path?: string;
   @Text(80, 1) label!: string;

@@ -69,7 +69,7 @@ export function measuresOf({ shape, measures }: Pick<Survey, 'shape' | 'measures
 export function venueFrom(survey: Survey): Venue {
   const { name, shape, volts, hertz } = survey;
   const m = measuresOf(survey);
-  const guesses: Guess[] = [];
+  const guesses: Omit<Guess, 'order'>[] = [];
   const guess: Guessing = (path, label) => void guesses.push(path ? { path, label } : { label });
 
   const outline = shapeOf(shape).outline(m);
@@ -82,8 +82,15 @@ export function venueFrom(survey: Survey): Venue {
   return {
     ...{ version: 1, name, volts, hertz, outline },
     ...{ dimensions, pillars, areas, doors, marks, circuits: circuitsOf(survey.circuits), sockets },
-    guesses: Object.fromEntries(guesses.map((each, i) => [idOf('guess', i), each])),
+    guesses: inOneMap(guesses),
   };
+}
+
+function inOneMap(guesses: readonly Omit<Guess, 'order'>[]): Record<string, Guess> {
+  const orders = ordersFor(guesses.length);
+  return Object.fromEntries(
+    guesses.map((each, i) => [idOf('guess', i), { order: orders[i] ?? '', ...each }]),
+  );
 }
 
 function dimensionsOf({ shape, measures }: Survey, m: Measures, guess: Guessing): Record<string, Dimension> {

@@ -31,7 +31,10 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
   [
     'ground.guessed',
     'note',
-    ['venue', set('/guesses', { guess0001: { path: '/dimensions/navelength', label: 'Nave length' } })],
+    [
+      'venue',
+      set('/guesses', { guess0001: { order: '1', path: '/dimensions/navelength', label: 'Nave length' } }),
+    ],
     ['venue', set('/guesses', {})],
   ],
   [

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
 import { faultsOf, Venue, type Plan } from '../../src/documents/index.js';
-import { applyPatch, area, boundsOf, valueAt, type Point } from '../../src/foundations/index.js';
+import { applyPatch, area, boundsOf, inOrder, valueAt, type Point } from '../../src/foundations/index.js';
 import { adoptInVenue, applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
 import { SHAPES, venueFrom, type ShapeName, type Survey } from '../../src/survey/index.js';
@@ -18,7 +18,7 @@ const surveyed = (shape: ShapeName, measures: Survey['measures'] = {}, more: Par
   });
 const byLabel = <T extends { label: string }>(map: Readonly<Record<string, T>> | undefined, label: string) =>
   Object.values(map ?? {}).find(each => each.label === label);
-const labelsOf = (venue: Venue): string[] => Object.values(venue.guesses ?? {}).map(({ label }) => label);
+const labelsOf = (venue: Venue): string[] => inOrder(venue.guesses).map(([, { label }]) => label);
 
 describe('a hall', () => {
   const hall = surveyed('hall', { length: 18, width: 10 });

@@ -46,10 +46,11 @@ export function useViewport(
     const { min, max } = boundsOf(latest.current);
     const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
     const { width: w, height: h } = latestSize.current;
-    const k = Math.min((w - MARGIN.left - MARGIN.right) / width, (h - MARGIN.top - MARGIN.bottom) / height);
-    const scale = Math.max(0.15, Math.min(3, k));
-    const x = MARGIN.left + (w - MARGIN.left - MARGIN.right - width * scale) / 2 - px(min[0]) * scale;
-    const y = MARGIN.top + (h - MARGIN.top - MARGIN.bottom - height * scale) / 2 - px(min[1]) * scale;
+    // Dimension lines are drawn in the world, so the room they take grows with it.
+    const [wide, high] = [width + MARGIN.left + MARGIN.right, height + MARGIN.top + MARGIN.bottom];
+    const scale = Math.max(0.15, Math.min(3, w / wide, h / high));
+    const x = (w - wide * scale) / 2 + (MARGIN.left - px(min[0])) * scale;
+    const y = (h - high * scale) / 2 + (MARGIN.top - px(min[1])) * scale;
     return zoomIdentity.translate(x, y).scale(scale);
   };
 
