@@ -82,14 +82,14 @@ describe('a newcomer', () => {
       .waitFor();
     await nave.fill('22 m');
     await nave.press('Enter');
-    await page.getByText(/Drop all \d+, back to the survey/).waitFor();
+    await page.getByRole('button', { name: /^Keep all \d+ in the survey/ }).waitFor();
     expect(await figure(page, 'ground.length').innerText()).toContain('28.00');
     await page.getByLabel('Plan', { exact: true }).getByText('22.00 m').waitFor();
     await page.getByRole('link', { name: /Shots$/ }).click();
     await figure(page, 'shots.shots.shottables.distance').waitFor();
     expect(await figure(page, 'shots.shots.shottables.distance').innerText()).toContain('16.79');
     await page.getByRole('link', { name: /Ground$/ }).click();
-    await page.getByText(/Drop all \d+/).click();
+    await page.getByRole('button', { name: 'Drop all', exact: true }).click();
     await page.getByText('Nothing: the venue is as it was surveyed.').waitFor();
     await saved(page);
     for (let i = 0; i < 2; i++) await undo(page);
