@@ -20,6 +20,9 @@ export function floorAt(areas: Readonly<Record<string, FloorArea>>, at: Point, l
   return floor ?? 0;
 }
 
+/** Depth in front of an exit in which nothing may stand or lie, m; the venue's own fire plan may ask for more. */
+export const EXIT_DEPTH = 1.2;
+
 /** Something that blocks sight fully from floor to ceiling. */
 export interface Blocker {
   readonly id: string;

@@ -7,7 +7,10 @@ export interface Equipment extends Omit<Device, 'place'> {
   readonly place?: Pick<Place, 'inside' | 'unit'>;
 }
 
-/** The devices as equipment; stays the same object while they are only moved about, so that wiring, cases and roles rest. */
+/**
+ * The devices as equipment; it stays the same object while they are only moved about, so that wiring, cases and
+ * roles rest.
+ */
 export const equipmentOf = (devices: MapOf<Device> | undefined, memo: Memo): MapOf<Equipment> | undefined =>
   devices &&
   memo.each(

@@ -1,3 +1,11 @@
 /** Surveying a venue from the numbers of a tape measure. */
 export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
-export { measuresOf, venueFrom, WALLS, type Survey, type SurveyedSocket, type Wall } from './venue-from.js';
+export {
+  AISLE_GUESS,
+  measuresOf,
+  venueFrom,
+  WALLS,
+  type Survey,
+  type SurveyedSocket,
+  type Wall,
+} from './venue-from.js';

@@ -81,7 +81,7 @@ export const SHAPES = {
       { ...LENGTH, label: 'Nave length', guess: 20 },
       { ...WIDTH, label: 'Width over the aisles', guess: 15 },
       count('pillars', 'Pillars on each side', 4, 0, 20),
-      metres('aisle', 'Wall to the middle of the pillars', 3.2, 20),
+      metres('sideAisle', 'Wall to the middle of the pillars', 3.2, 20),
       metres('pillar', 'Pillar, side', 0.7, 5),
       { ...metres('chancelLength', 'Chancel length', 6, 60), min: 0 },
       metres('chancelWidth', 'Chancel width', 6.5, 60),
@@ -188,7 +188,7 @@ export const SHAPES = {
       metres('stageHeight', 'Stage height', 0.9, 3),
       count('rows', 'Rows', 12, 1, 60),
       metres('rowSpacing', 'Row to row', 0.95, 3),
-      { ...metres('rise', 'Rise from row to row', 0.2, 1), min: 0 },
+      { ...metres('rise', 'Rise from row to row', 0.2, 0.6), min: 0 },
     ],
     outline: rectangle,
     spans: m => [

@@ -34,8 +34,8 @@ export interface Survey {
   readonly hertz: 50 | 60;
   /** Rows of seats with an aisle between, where the shape has room for them. */
   readonly seats: boolean;
-  /** Clear width of the aisle, m. */
-  readonly aisle: number;
+  /** Clear width of the aisle, m; absent = guessed. */
+  readonly aisle?: number;
   /** Breaker of each circuit, A. */
   readonly circuits: readonly number[];
   readonly sockets: readonly SurveyedSocket[];
@@ -43,7 +43,11 @@ export interface Survey {
   readonly marks: readonly string[];
 }
 
-type Guessing = (path: string, label: string) => void;
+/** Notes a guess; without a path when several values follow from it. */
+type Guessing = (path: string | undefined, label: string) => void;
+
+/** Clear width of an aisle that nobody measured, m. */
+export const AISLE_GUESS = 1.4;
 
 const SEAT_SPACING = 0.95;
 const SIDE_WALK = 1.2;
@@ -70,11 +74,12 @@ export function venueFrom(survey: Survey): Venue {
   const { name, shape, volts, hertz } = survey;
   const m = measuresOf(survey);
   const guesses: Omit<Guess, 'order'>[] = [];
-  const guess: Guessing = (path, label) => void guesses.push(path ? { path, label } : { label });
+  const guess: Guessing = (path, label) =>
+    void guesses.push(path === undefined ? { label } : { path, label });
 
   const outline = shapeOf(shape).outline(m);
   const dimensions = dimensionsOf(survey, m, guess);
-  const areas = areasOf(survey, m);
+  const areas = areasOf(survey, m, guess);
   const pillars = shape === 'nave' ? pillarsOf(m) : {};
   const marks = marksOf(survey, m, outline, guess);
   const sockets = socketsOf(survey, outline, guess);
@@ -107,20 +112,20 @@ function dimensionsOf({ shape, measures }: Survey, m: Measures, guess: Guessing)
   for (const { key, label: words } of shapeOf(shape).measures) {
     if (measures[key] !== undefined) continue;
     const id = idOf('dimension', key);
-    guess(dimensions[id] ? `/dimensions/${id}` : '', words);
+    guess(dimensions[id] && `/dimensions/${id}`, words);
   }
   return dimensions;
 }
 
 /** Two rows from the west end of the nave to a bay before its east end. */
 function pillarsOf(m: Measures): Record<string, Pillar> {
-  const { length = 0, width = 0, aisle = 0, pillar: size = 0.7, pillars: count = 0 } = m;
+  const { length = 0, width = 0, sideAisle = 0, pillar: size = 0.7, pillars: count = 0 } = m;
   const bay = length / (count + 1);
   const all: Record<string, Pillar> = {};
   for (let i = 1; i <= count; i++) {
     const x = rounded(bay * i);
-    all[idOf('pillar', `n${i}`)] = { label: `N${i}`, at: [x, rounded(aisle)], size };
-    all[idOf('pillar', `s${i}`)] = { label: `S${i}`, at: [x, rounded(width - aisle)], size };
+    all[idOf('pillar', `n${i}`)] = { label: `N${i}`, at: [x, rounded(sideAisle)], size };
+    all[idOf('pillar', `s${i}`)] = { label: `S${i}`, at: [x, rounded(width - sideAisle)], size };
   }
   return all;
 }
@@ -128,13 +133,13 @@ function pillarsOf(m: Measures): Record<string, Pillar> {
 /** The part of the floor where the audience can sit: west of the front, between the side walks. */
 function audience({ shape }: Survey, m: Measures): { x: number; y: number; long: number; wide: number } {
   const { length = 0, width = 0 } = m;
-  const side = shape === 'nave' ? (m.aisle ?? 0) + (m.pillar ?? 0) / 2 : Math.min(SIDE_WALK, width / 8);
+  const side = shape === 'nave' ? (m.sideAisle ?? 0) + (m.pillar ?? 0) / 2 : Math.min(SIDE_WALK, width / 8);
   const x = Math.max(1, length * 0.15);
   return { x, y: side, long: Math.max(0, length * 0.75 - x), wide: Math.max(0, width - 2 * side) };
 }
 
-function areasOf(survey: Survey, m: Measures): Record<string, Area> {
-  const { shape, seats, aisle } = survey;
+function areasOf(survey: Survey, m: Measures, guess: Guessing): Record<string, Area> {
+  const { shape, seats, aisle = AISLE_GUESS } = survey;
   const { length = 0, width = 0 } = m;
   const areas: Record<string, Area> = {};
   const add = (key: string, area: Area): void => void (areas[idOf('area', key)] = area);
@@ -158,6 +163,7 @@ function areasOf(survey: Survey, m: Measures): Record<string, Area> {
   add('seats south', { label: 'seats south', ...seating, outline: box(x, y + block + aisle, long, block) });
   const clear = box(x - 0.5, y + block, long + 1, aisle);
   add('aisle', { label: 'centre aisle', kind: 'keep-clear', outline: clear, walk: 'x' });
+  if (survey.aisle === undefined) guess(`/areas/${idOf('area', 'aisle')}`, 'width of the centre aisle');
   return areas;
 }
 

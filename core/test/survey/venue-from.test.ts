@@ -77,7 +77,7 @@ describe('the other shapes', () => {
       chancelLength: 6,
       chancelWidth: 6,
       pillars: 4,
-      aisle: 3,
+      sideAisle: 3,
     });
     expect(area(nave.outline)).toBeCloseTo(20 * 15 + 36, 9);
     expect(byLabel(nave.pillars, 'N1')?.at).toEqual([4, 3]);

@@ -1,23 +1,33 @@
 /** Hatches of areas where nobody may stand or film: told by pattern and word, never by colour alone. */
 export const Hatches = () => (
   <defs>
-    <pattern
-      id="hatch-clear"
-      width="7"
-      height="7"
-      patternUnits="userSpaceOnUse"
-      patternTransform="rotate(45)"
-    >
-      <line y2="7" stroke="var(--moss)" strokeOpacity=".4" strokeWidth="1.4" />
-    </pattern>
-    <pattern
-      id="hatch-nofilm"
-      width="6"
-      height="6"
-      patternUnits="userSpaceOnUse"
-      patternTransform="rotate(-45)"
-    >
-      <line y2="6" stroke="var(--madder)" strokeOpacity=".45" strokeWidth="1.4" />
-    </pattern>
+    <Hatch id="hatch-clear" spacing={7} degrees={45} stroke="var(--moss)" opacity={0.4} />
+    <Hatch id="hatch-nofilm" spacing={6} degrees={-45} stroke="var(--madder)" opacity={0.45} />
   </defs>
 );
+
+function Hatch({
+  id,
+  spacing,
+  degrees,
+  stroke,
+  opacity,
+}: {
+  id: string;
+  spacing: number;
+  degrees: number;
+  stroke: string;
+  opacity: number;
+}) {
+  return (
+    <pattern
+      id={id}
+      width={spacing}
+      height={spacing}
+      patternUnits="userSpaceOnUse"
+      patternTransform={`rotate(${degrees})`}
+    >
+      <line y2={spacing} stroke={stroke} strokeOpacity={opacity} strokeWidth="1.4" />
+    </pattern>
+  );
+}

@@ -6,6 +6,7 @@ import {
   cellsInBox,
   centreOf,
   distanceToSegment,
+  EXIT_DEPTH,
   fillCells,
   footprint,
   inOrder,
@@ -22,8 +23,6 @@ export const RAMP_COST = 6;
 export const CELL = 0.25;
 /** A lead within this distance of a wall lies along it, m. */
 const WALL_LANE = 0.3;
-/** Depth in front of an exit kept free of leads, m. */
-const EXIT_DEPTH = 1.2;
 
 /** A part of the floor that a lead may only cross, at a right angle. */
 export interface Zone {

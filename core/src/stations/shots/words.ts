@@ -1,7 +1,8 @@
 /** Words and moves that several rules of Shots share. */
 import type { AreaKind } from '../../documents/index.js';
-import { contains, type DocumentPatch, type Fix, type Point } from '../../foundations/index.js';
+import { contains, type Fix, type Point } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
+import { placeAt, stepsFrom } from '../ground/moves.js';
 import type { Seen } from '../station.js';
 import type { ShotsReads, ShotsResult } from './index.js';
 
@@ -16,16 +17,10 @@ export function namesOf({ shots, devices, ground }: ShotsSeen, id: string): { ca
   };
 }
 
-const WORDS = [
-  'east',
-  'south-east',
-  'south',
-  'south-west',
-  'west',
-  'north-west',
-  'north',
-  'north-east',
-] as const;
+const HEADINGS = [
+  ...(['east', 'south-east', 'south', 'south-west'] as const),
+  ...(['west', 'north-west', 'north', 'north-east'] as const),
+];
 const STEPS = [0.4, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6];
 
 const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
@@ -46,23 +41,11 @@ export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefi
   const at = device?.place?.at;
   const level = device?.place?.level;
   if (!device || !at || camera === undefined) return;
-  for (const metres of STEPS) {
-    for (const [turn, word] of WORDS.entries()) {
-      const angle = (turn * Math.PI) / 4;
-      const to: Point = [
-        Math.round((at[0] + Math.cos(angle) * metres) * 100) / 100,
-        Math.round((at[1] + Math.sin(angle) * metres) * 100) / 100,
-      ];
-      if (!canStand(ground, to, level)) continue;
-      yield { label: `Move ${device.label} ${metres} m ${word}`, changes: [placeAt(camera, to)] };
-    }
+  for (const { to, metres, heading } of stepsFrom(at, STEPS, HEADINGS)) {
+    if (!canStand(ground, to, level)) continue;
+    yield { label: `Move ${device.label} ${metres} m ${heading}`, changes: [placeAt(camera, to)] };
   }
 }
-
-const placeAt = (device: string, to: Point): DocumentPatch => ({
-  document: 'plan',
-  patch: [{ op: 'replace', path: `/devices/${device}/place/at`, value: to }],
-});
 
 /** Raises a camera's stand, a step at a time. */
 export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): Generator<Fix> {

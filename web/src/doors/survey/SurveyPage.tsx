@@ -1,4 +1,5 @@
 import {
+  AISLE_GUESS,
   measuresOf,
   SHAPES,
   shapeOf,
@@ -143,7 +144,7 @@ function Survey({ reading }: { reading: Reading }) {
                   label="Clear width of the aisle"
                   fault={faults.aisle}
                   value={draft.aisle}
-                  guess={showText(survey.aisle, 'm', reading)}
+                  guess={showText(AISLE_GUESS, 'm', reading)}
                   onChange={aisle => change({ aisle })}
                 />
               )}
@@ -232,7 +233,7 @@ function Sockets({
           <label className="text-faint">
             from {wall === 'north' || wall === 'south' ? 'west' : 'north'}{' '}
             <input
-              className="field w-16 text-right text-ink placeholder:italic"
+              className="field w-16 text-right text-ink placeholder:text-faint placeholder:italic"
               aria-label={`Place of socket ${i + 1}`}
               placeholder="guess"
               value={along}

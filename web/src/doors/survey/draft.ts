@@ -44,7 +44,6 @@ export interface Drawn {
   readonly faults: Readonly<Record<string, string>>;
 }
 
-const AISLE_GUESS = 1.4;
 const list = (text: string): string[] =>
   text
     .split(/[,;]+/)
@@ -87,12 +86,13 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
     const number = whole(`circuit ${i}`, circuit, 1, Math.max(1, good.length)) ?? 1;
     return { wall, circuit: number, ...(at === undefined ? {} : { along: at }) };
   });
+  const aisle = metres('aisle', draft.aisle, 0.5, 10);
   const [volts, hertz] = draft.mains === '230/50' ? ([230, 50] as const) : ([120, 60] as const);
   return {
     faults,
     survey: {
       ...{ name: draft.name.trim() || 'New venue', shape: draft.shape, measures, volts, hertz },
-      ...{ seats: draft.seats, aisle: metres('aisle', draft.aisle, 0.5, 10) ?? AISLE_GUESS },
+      ...{ seats: draft.seats, ...(aisle === undefined ? {} : { aisle }) },
       ...{ circuits: good, sockets, marks: list(draft.marks).map(label => label.slice(0, 60)) },
     },
   };

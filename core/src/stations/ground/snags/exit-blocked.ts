@@ -1,10 +1,13 @@
-import { alongSegment, distanceToSegment, inOrder, type Rule } from '../../../foundations/index.js';
+import {
+  alongSegment,
+  distanceToSegment,
+  EXIT_DEPTH,
+  inOrder,
+  type Rule,
+} from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
-import { movesOf } from '../moves.js';
-
-/** Depth in front of an exit in which nothing may stand, m; the venue's own fire plan may ask for more. */
-const CLEAR = 1.2;
+import { straightMoves } from '../moves.js';
 
 /** A device standing in front of an exit or fire door. */
 export const exitBlocked: Rule<Seen<GroundReads, GroundResult>> = {
@@ -19,7 +22,7 @@ export const exitBlocked: Rule<Seen<GroundReads, GroundResult>> = {
         const [a, b] = jambs;
         if (kind === 'inner' || !a || !b) return false;
         const along = alongSegment(at, a, b);
-        return along > 0 && along < 1 && distanceToSegment(at, a, b) < CLEAR;
+        return along > 0 && along < 1 && distanceToSegment(at, a, b) < EXIT_DEPTH;
       });
       return door
         ? [
@@ -33,5 +36,5 @@ export const exitBlocked: Rule<Seen<GroundReads, GroundResult>> = {
           ]
         : [];
     }),
-  fixes: (snag, { devices }) => movesOf(devices, snag.subjects[0] ?? ''),
+  fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),
 };

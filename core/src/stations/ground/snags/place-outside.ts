@@ -1,7 +1,7 @@
 import { contains, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
-import { movesOf } from '../moves.js';
+import { straightMoves } from '../moves.js';
 
 /** A device outside the walls, in a pillar, or standing where people must be able to walk. */
 export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
@@ -32,5 +32,5 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
       if (aisle && level === undefined) return say(`in “${aisle.label}”, which must stay clear`);
       return [];
     }),
-  fixes: (snag, { devices }) => movesOf(devices, snag.subjects[0] ?? ''),
+  fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),
 };
