@@ -162,8 +162,8 @@ export const SHAPES = {
     label: 'Open field',
     words: 'the part that is used, without walls to lean on',
     measures: [
-      { ...LENGTH, guess: 60, max: 900 },
-      { ...WIDTH, guess: 40, max: 900 },
+      { ...LENGTH, guess: 60, max: 300 },
+      { ...WIDTH, guess: 40, max: 300 },
     ],
     ...{ outline: rectangle, spans: sides },
   },

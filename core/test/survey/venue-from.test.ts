@@ -165,7 +165,7 @@ describe('any numbers', () => {
         for (const [, { path }] of Object.entries(venue.guesses ?? {}))
           if (path !== undefined) expect(valueAt(venue, path)).toBeDefined();
       }),
-      { numRuns: 200 },
+      { numRuns: 100 },
     );
   });
 
@@ -177,7 +177,7 @@ describe('any numbers', () => {
         expect(snags.length).toBeGreaterThan(0);
         expect(ground.floorArea.value).toBeGreaterThan(0);
       }),
-      { numRuns: 25 },
+      { numRuns: 16 },
     );
   });
 });
