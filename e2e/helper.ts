@@ -15,6 +15,8 @@ export interface Stage {
   readonly servers: readonly Running[];
   /** A page of a new, empty browser profile; errors of the page fail the test. */
   readonly open: (path: string, server?: number) => Promise<Page>;
+  /** Closes every page; one left open would take in each later edit and look for fixes again. */
+  readonly clear: () => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -40,6 +42,9 @@ export async function setStage(processes = 1): Promise<Stage> {
       await page.goto(`${servers[server]?.address ?? ''}${path}`);
       if (/\/events\/event/.test(path)) await page.getByRole('navigation', { name: 'Stations' }).waitFor();
       return page;
+    },
+    clear: async () => {
+      await Promise.all(browser.contexts().map(context => context.close()));
     },
     close: async () => {
       await browser.close();

@@ -1,8 +1,9 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { figure, FRIDAY, saved, setStage, undo, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
+afterEach(() => stage.clear());
 afterAll(() => stage.close());
 
 describe('a newcomer', () => {
@@ -114,7 +115,6 @@ describe('every station', () => {
     const page = await stage.open(`/events/${FRIDAY}/${station}`);
     await figure(page, path).waitFor();
     expect(await figure(page, path).innerText()).toContain(text);
-    await page.context().close();
   });
 
   it('leads back kindly when the event does not exist', async () => {

@@ -1,8 +1,9 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { figure, FRIDAY, saved, setStage, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage(2)));
+afterEach(() => stage.clear());
 afterAll(() => stage.close());
 
 const camera = (page: Page, name: string): ReturnType<Page['locator']> =>

@@ -1,9 +1,10 @@
 /** When something goes wrong or was decided otherwise: a cut line, a rule of one's own, a state to bring back. */
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { figure, FRIDAY, saved, setStage, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
+afterEach(() => stage.clear());
 afterAll(() => stage.close());
 
 describe('a network that fails', () => {
@@ -29,8 +30,6 @@ describe('a network that fails', () => {
       await status.filter({ hasText: `Undo: ${undone}` }).waitFor();
     }
     await other.getByRole('button', { name: /^C1 WIDE, 2\.2 m east/ }).waitFor();
-    await other.context().close();
-    await page.context().close();
   });
 });
 
@@ -51,7 +50,6 @@ describe('a rule chosen for this event', () => {
     await size.getByText('720p30').waitFor();
     await page.getByRole('button', { name: 'Rules: house' }).waitFor();
     await saved(page);
-    await page.context().close();
   });
 });
 
@@ -72,7 +70,6 @@ describe('the history', () => {
     await rows.nth(2).getByRole('button', { name: 'Bring back' }).click();
     await page.getByRole('banner').getByText('First try').waitFor();
     expect(await label.inputValue()).toBe('First try');
-    await page.context().close();
   });
 });
 
@@ -95,6 +92,5 @@ describe('a file that is none', () => {
       .filter({ hasText: /plan|venue|format/ })
       .waitFor();
     expect(await page.getByRole('link', { name: /opening concert|First try/ }).count()).toBe(1);
-    await page.context().close();
   });
 });

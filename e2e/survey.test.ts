@@ -1,9 +1,10 @@
 /** A venue from nothing but a tape measure and a keyboard, and an event planned in it. */
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { FRIDAY, setStage, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
+afterEach(() => stage.clear());
 afterAll(() => stage.close());
 
 /** A slow typist: 150 keys a minute. */
@@ -37,7 +38,6 @@ describe('what one event found different', () => {
     await other.getByLabel('show 1 put away').check();
     await other.getByRole('button', { name: 'Bring back Copy of St Alder’s, Nether Quill' }).click();
     await other.getByRole('button', { name: 'Put away Copy of St Alder’s, Nether Quill' }).waitFor();
-    await other.context().close();
 
     await page.getByRole('button', { name: 'Undo (u)' }).click();
     await ledger.getByText('areas · pews north · outline').waitFor();
@@ -45,7 +45,6 @@ describe('what one event found different', () => {
     await page.getByRole('button', { name: 'Undo (u)' }).click();
     await ledger.getByText('Nothing: the venue is as it was surveyed.').waitFor();
     expect(await nave.inputValue()).toBe('20.00 m');
-    await page.context().close();
   });
 });
 
@@ -113,7 +112,6 @@ describe('a hall', () => {
     await page.getByRole('heading', { name: 'Guessed, not measured' }).waitFor();
     await page.getByRole('button', { name: 'place of the door is right' }).click();
     await page.getByRole('button', { name: 'place of the door is right' }).waitFor({ state: 'detached' });
-    await page.context().close();
   });
 
   it('that was mistyped says so at the field, keeps what was typed, and is not kept', async () => {
@@ -128,6 +126,5 @@ describe('a hall', () => {
       await page.getByLabel('Shape').selectOption(shape);
       await page.getByRole('img').locator('polygon').first().waitFor();
     }
-    await page.context().close();
   });
 });

@@ -34,7 +34,6 @@ async function step(name, command, args, tells = false) {
 
 const STATIC = [
   ['lint', 'npx', ['eslint', '.', '--max-warnings=0']],
-  ['format', 'npx', ['prettier', '--check', '--log-level=warn', '.']],
   [
     'architecture',
     'npx',
@@ -80,9 +79,12 @@ async function tests(projects, env) {
 main(async () => {
   ensurePackages('postgresql', 'chromium');
   ensureInstalled();
+  // The formatter needs nothing built, and the build leaves a core free.
+  const formatted = step('format', 'npx', ['prettier', '--check', '--log-level=warn', '.']);
   const built =
     (await step('types and build', 'npx', ['tsc', '-b'])) &&
     (await step('interface', 'npm', ['run', '--silent', 'build', '-w', 'web']));
+  await formatted;
   if (built) {
     await step('size of the first load', process.execPath, ['scripts/size.mjs'], true);
     const cluster = await startCluster(`test-${process.pid}`, { fresh: true, keep: false });

@@ -1,7 +1,7 @@
 /** Compiling the assessment before the first drag needs it at full speed. */
 import { applyPatch, createAssessor, type Bundle } from '@idle-satchel/core';
 
-const PASSES = 60;
+const PASSES = 40;
 const warmed = new WeakSet<object>();
 
 /**
