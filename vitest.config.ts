@@ -6,7 +6,14 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/test/**/*.test.ts', 'cli/test/**/*.test.ts', 'web/test/**/*.test.ts'],
+          include: ['core/test/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        test: {
+          name: 'parts',
+          include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.ts'],
           testTimeout: 60_000,
         },
       },

@@ -34,6 +34,7 @@ async function step(name, command, args, tells = false) {
 
 const STATIC = [
   ['lint', 'npx', ['eslint', '.', '--max-warnings=0']],
+  ['format', 'npx', ['prettier', '--check', '--log-level=warn', '.']],
   [
     'architecture',
     'npx',
@@ -76,26 +77,35 @@ async function tests(projects, env) {
   rmSync(report, { force: true });
 }
 
-main(async () => {
-  ensurePackages('postgresql', 'chromium');
-  ensureInstalled();
-  // The formatter needs nothing built, and the build leaves a core free.
-  const formatted = step('format', 'npx', ['prettier', '--check', '--log-level=warn', '.']);
+async function build() {
   const built =
     (await step('types and build', 'npx', ['tsc', '-b'])) &&
     (await step('interface', 'npm', ['run', '--silent', 'build', '-w', 'web']));
-  await formatted;
-  if (built) {
-    await step('size of the first load', process.execPath, ['scripts/size.mjs'], true);
-    const cluster = await startCluster(`test-${process.pid}`, { fresh: true, keep: false });
-    try {
-      const env = { TEST_DATABASE_URL: cluster.admin };
-      // Two lanes of about the same length, one for each core.
-      await Promise.all([['journeys'], ['core', 'server']].map(lane => tests(lane, env).then(staticChecks)));
-    } finally {
-      await cluster.stop();
-    }
-  } else await staticChecks();
+  if (built) await step('size of the first load', process.execPath, ['scripts/size.mjs'], true);
+  return built;
+}
+
+main(async () => {
+  ensurePackages('postgresql', 'chromium');
+  ensureInstalled();
+  const cluster = await startCluster(`test-${process.pid}`, { fresh: true, keep: false });
+  try {
+    const env = { TEST_DATABASE_URL: cluster.admin };
+    const built = build();
+    // Two lanes of about the same length, one for each core; the core's own tests need nothing built.
+    const journeys = async () => {
+      if (await built) await tests(['journeys'], env);
+      await staticChecks();
+    };
+    const others = async () => {
+      await tests(['core'], env);
+      if (await built) await tests(['parts', 'server'], env);
+      await staticChecks();
+    };
+    await Promise.all([journeys(), others()]);
+  } finally {
+    await cluster.stop();
+  }
   process.stdout.write(`\n${results.passed} passed, ${results.failed} failed\n`);
   if (results.failed > 0) throw new Halt('npm test: something failed');
 });
