@@ -30,9 +30,18 @@ export default defineConfig({
         test: {
           name: 'journeys',
           include: ['e2e/**/*.test.ts'],
+          exclude: ['e2e/access.test.ts'],
           testTimeout: 90_000,
           hookTimeout: 90_000,
           fileParallelism: false,
+        },
+      },
+      {
+        test: {
+          name: 'access',
+          include: ['e2e/access.test.ts'],
+          testTimeout: 90_000,
+          hookTimeout: 90_000,
         },
       },
     ],

@@ -99,7 +99,10 @@ main(async () => {
     };
     const others = async () => {
       await tests(['core'], env);
-      if (await built) await tests(['parts', 'server'], env);
+      if (await built) {
+        await tests(['parts', 'server'], env);
+        await tests(['access'], env);
+      }
       await staticChecks();
     };
     await Promise.all([journeys(), others()]);
