@@ -13,8 +13,7 @@ export {
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/index.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
-export { adoptInVenue } from './stations/ground/venue-changes.js';
-export { dropFromVenue } from './stations/ground/set-venue.js';
+export { adoptInVenue, changeForEvent } from './stations/ground/venue-changes.js';
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
 export { assignPatch } from './stations/hands/assign.js';
 export type { RoleResult } from './stations/hands/index.js';
@@ -28,5 +27,6 @@ export { connect } from './stations/signal/connect.js';
 export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
 export type { Column, Sheet } from './sheets/sheet.js';
+export * from './drafting/index.js';
 export * from './survey/index.js';
 export type * from './documents/index.js';

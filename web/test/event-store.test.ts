@@ -71,6 +71,71 @@ describe('an edit', () => {
   });
 });
 
+describe('undo', () => {
+  it('asked for while the edit is still on its way takes back that edit', async () => {
+    store.patchPlan('Move', moveTo(12));
+    void store.undo();
+    await passes(0);
+    expect(store.get().message).toBe('Undo: Move.');
+    expect(camera()?.place?.at).toEqual([10.4, 1.9]);
+    expect(onServer()?.place?.at).toEqual([10.4, 1.9]);
+  });
+});
+
+describe('the venue', () => {
+  const pillar = () => store.get().assessment.ground.venue.pillars?.pillarn01;
+  const nudge = (x: number): Operation[] => [
+    { op: 'replace', path: '/pillars/pillarn01/at', value: [x, 3.2] },
+  ];
+
+  it('is changed for the event only, nudges join, and what is back where it was is no change', async () => {
+    for (const x of [4.7, 4.8]) store.editVenue('Move N1', nudge(x), 'move N1');
+    await passes(1000);
+    expect(server.sent).toHaveLength(1);
+    expect(pillar()?.at).toEqual([4.8, 3.2]);
+    expect(Object.values(server.bodies.plan.venueChanges ?? {})).toEqual([
+      { path: '/pillars/pillarn01/at', value: [4.8, 3.2] },
+    ]);
+    for (const x of [4.7, 4.6]) store.editVenue('Move N1', nudge(x), 'move N1');
+    await passes(1000);
+    expect(server.bodies.plan.venueChanges).toEqual({});
+    expect(server.bodies.venue).toEqual(fridayBundle().venue);
+  });
+
+  it('nudged there and back within a second changes nothing', async () => {
+    for (const x of [4.7, 4.6]) store.editVenue('Move N1', nudge(x), 'move N1');
+    await passes(1000);
+    expect(store.get().message).toBe('');
+    expect(server.bodies.plan.venueChanges ?? {}).toEqual({});
+  });
+
+  it('at its own door is changed for good, and the door stays with what others do there', async () => {
+    const door = await EventStore.openVenue('venue');
+    door.editVenue('Move N1', nudge(4.7));
+    await passes(0);
+    expect(server.bodies.venue.pillars?.pillarn01?.at).toEqual([4.7, 3.2]);
+    expect(server.bodies.plan).toEqual(fridayBundle().plan);
+    expect(
+      door
+        .get()
+        .assessment.snags.every(snag => snag.station === 'ground' || snag.rule.startsWith('stream.upload')),
+    ).toBe(true);
+    server.elsewhere([{ op: 'replace', path: '/pillars/pillarn02/label', value: 'N2!' }], 'theirs', 'venue');
+    browser.hear({ document: 'venue', revision: server.revision('venue') });
+    await passes(0);
+    expect(door.get().assessment.ground.venue.pillars?.pillarn02?.label).toBe('N2!');
+    await door.undo();
+    expect(server.bodies.venue.pillars?.pillarn01?.at).toEqual([4.6, 3.2]);
+    expect(store.get().venueNow).toBe(3);
+    door.close();
+  });
+
+  it('that lost what is to be changed says so', () => {
+    store.editVenue('Move P9', [{ op: 'replace', path: '/pillars/pillarp99/at', value: [1, 1] }]);
+    expect(store.get().message).toContain('Move P9 is not possible any more');
+  });
+});
+
 describe('a cut line', () => {
   it('keeps edits here and sends them, in order, when it is mended', async () => {
     server.cut = true;

@@ -34,8 +34,8 @@ export class FakeServer {
   revision = (name: Name): number => this.log[name].length + 1;
 
   /** An edit that somebody else made. */
-  elsewhere(patch: readonly Operation[], edit = 'theirs'): void {
-    this.append('plan', edit, patch);
+  elsewhere(patch: readonly Operation[], edit = 'theirs', name: Name = 'plan'): void {
+    this.append(name, edit, patch);
   }
 
   private append(name: Name, edit: string, patch: readonly Operation[]): readonly Operation[] {

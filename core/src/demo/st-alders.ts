@@ -1,13 +1,6 @@
 /** The demo venue: St Alder’s, Nether Quill – a stone nave with aisles, chancel and west gallery. */
 import type { Area, Pillar, Venue } from '../documents/index.js';
-import type { Point } from '../foundations/index.js';
-
-const box = (x: number, y: number, width: number, depth: number): Point[] => [
-  [x, y],
-  [x + width, y],
-  [x + width, y + depth],
-  [x, y + depth],
-];
+import { box } from '../survey/shapes.js';
 
 /** Two rows of four pillars, 3.9 m apart. */
 function pillars(): Record<string, Pillar> {
@@ -52,6 +45,14 @@ export const stAlders: Venue = {
   },
   pillars: pillars(),
   areas,
+  stairs: {
+    gallstair: {
+      label: 'gallery stairs',
+      outline: box(0.15, 12.2, 0.95, 2.4),
+      head: 'gallery01',
+      clear: 0.85,
+    },
+  },
   doors: {
     southdoor: {
       label: 'south door',

@@ -8,3 +8,4 @@ export * from './rules.js';
 export * from './schema.js';
 export { faultsOf, type Fault } from './validate.js';
 export * from './venue.js';
+export * from './venue-parts.js';

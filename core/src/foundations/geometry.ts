@@ -14,6 +14,12 @@ export const polar = (from: Point, degrees: number, length: number): Point => [
   from[1] + Math.sin(degrees * RADIANS) * length,
 ];
 
+/** The point a share of the way (0…1) from one to another. */
+export const between = (a: Point, b: Point, share: number): Point => [
+  a[0] + (b[0] - a[0]) * share,
+  a[1] + (b[1] - a[1]) * share,
+];
+
 /** Smallest angle between two directions, 0…180°. */
 export function angleBetween(a: number, b: number): number {
   const turn = (((a - b) % 360) + 540) % 360;
@@ -56,7 +62,7 @@ export function boundsOf(points: Iterable<Point>): { min: Point; max: Point } {
 /** Distance from a point to a segment. */
 export function distanceToSegment(p: Point, a: Point, b: Point): number {
   const along = alongSegment(p, a, b);
-  return distance(p, [a[0] + (b[0] - a[0]) * along, a[1] + (b[1] - a[1]) * along]);
+  return distance(p, between(a, b, along));
 }
 
 /** Where on a–b (0…1) the point nearest to p lies. */
@@ -95,18 +101,16 @@ export function stretchInside(polygon: Polygon, a: Point, b: Point): [number, nu
   return last - first > TINY ? [first, last] : undefined;
 }
 
-/** A square (rotated 0°) or a circle as a 16-gon around a centre. */
-export function footprint(centre: Point, size: number, round: boolean): Point[] {
+/** A square, turned clockwise on the page by so many degrees, or a circle as a 16-gon, around a centre. */
+export function footprint(centre: Point, size: number, round: boolean, turn = 0): Point[] {
   const half = size / 2;
-  if (!round) {
-    return [
-      [centre[0] - half, centre[1] - half],
-      [centre[0] + half, centre[1] - half],
-      [centre[0] + half, centre[1] + half],
-      [centre[0] - half, centre[1] + half],
-    ];
-  }
-  return Array.from({ length: 16 }, (_, i) => polar(centre, i * 22.5, half));
+  if (round) return Array.from({ length: 16 }, (_, i) => polar(centre, i * 22.5, half));
+  const [cos, sin] = turn === 0 ? [1, 0] : [Math.cos(turn * RADIANS), Math.sin(turn * RADIANS)];
+  const corner = (u: number, v: number): Point => [
+    centre[0] + (u * cos - v * sin) * half,
+    centre[1] + (u * sin + v * cos) * half,
+  ];
+  return [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)];
 }
 
 /**

@@ -72,6 +72,12 @@ export function orderBetween(before: string | undefined, after: string | undefin
   }
 }
 
+/** An order key after the last one, short however many follow: the next of 46,656 steps, while any is left. */
+export function orderAfter(last: string | undefined): string {
+  const step = last === undefined ? 0 : parseInt(last.slice(0, 3).padEnd(3, '0'), 36);
+  return step < 36 ** 3 - 1 ? `${(step + 1).toString(36).padStart(3, '0')}h` : orderBetween(last, undefined);
+}
+
 /** `count` order keys in rising order, for records made together. */
 export function ordersFor(count: number): string[] {
   const keys: string[] = [];

@@ -3,6 +3,8 @@ import type { Value } from './formula.js';
 
 export type Unit =
   | ''
+  | 'K'
+  | 'Hz'
   | 'm'
   | 'm²'
   | 'mm'
@@ -140,4 +142,20 @@ export function parseLength(text: string, system: UnitSystem): number | undefine
   const imperial = LENGTH.exec(plain);
   if (!imperial || (imperial[1] === undefined && imperial[2] === undefined)) return undefined;
   return (Number(imperial[1] ?? 0) + Number(imperial[2] ?? 0) / 12) * FOOT;
+}
+
+const NUMBER = /^([-−]?\d+(?:[.,]\d+)?)\s*(.*)$/;
+
+/**
+ * A number as people write it with or without its unit, in the core’s unit: `140`, `140 lx`, `2,5 kg`, `6 lb`. A
+ * bare number is in the unit people read. Undefined when unreadable or in another unit.
+ */
+export function parseQuantity(text: string, unit: Unit, system: UnitSystem): number | undefined {
+  const [, digits, written = ''] = NUMBER.exec(text.trim()) ?? [];
+  if (digits === undefined) return undefined;
+  const value = Number(digits.replace('−', '-').replace(',', '.'));
+  const own = unit === 'kg' && system === 'imperial' ? 'lb' : unit;
+  const given = written.trim() || own;
+  if (unit === 'kg' && given === 'lb') return value * POUND;
+  return given.toLowerCase() === unit.toLowerCase() ? value : undefined;
 }

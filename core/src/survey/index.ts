@@ -1,4 +1,5 @@
 /** Surveying a venue from the numbers of a tape measure. */
+export { createSurveyAssessor, surveyPlan } from './checked.js';
 export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
 export {
   AISLE_GUESS,

@@ -19,7 +19,7 @@ import {
   stretchInside,
   type Point,
 } from '../../src/foundations/geometry.js';
-import { floorAt } from '../../src/foundations/room.js';
+import { clearWidth, floorAt, floorOfArea, walkAxis } from '../../src/foundations/room.js';
 import { between, pointIn, triangle } from '../arbitraries.js';
 
 const point = pointIn(20, 20);
@@ -183,5 +183,44 @@ describe('the floor', () => {
   it('is the gallery’s only for what stands on it', () => {
     expect(floorAt(areas, [0.5, 0], 'gallery')).toBe(3.1);
     expect(floorAt(areas, [0.5, 0], 'nosuchlevel')).toBe(0.9);
+  });
+});
+
+describe('a raked floor', () => {
+  const outline: Point[] = [
+    [2, 0],
+    [12, 0],
+    [12, 6],
+    [2, 6],
+  ];
+
+  it('rises evenly from its lowest edge', () => {
+    const area = { outline, floor: 0.2, rake: { rise: 1.5, towards: 180 } };
+    // Rising to the west: 0.2 at x = 12, 1.7 at x = 2, and 0.2 + 1.5 · (12 − 8)/10 = 0.8 at x = 8.
+    expect(floorOfArea(area, [12, 3])).toBeCloseTo(0.2, 12);
+    expect(floorOfArea(area, [2, 3])).toBeCloseTo(1.7, 12);
+    expect(floorOfArea(area, [8, 1])).toBeCloseTo(0.8, 12);
+    expect(floorAt({ tiers: { ...area, kind: 'raised' } }, [8, 1])).toBeCloseTo(0.8, 12);
+    expect(floorOfArea({ outline, floor: 0.2 }, [8, 1])).toBe(0.2);
+  });
+});
+
+describe('an aisle', () => {
+  it('is as wide as its narrowest side lets it, whichever way it runs', () => {
+    const slanting = footprint([0, 0], 1, false, 30).map(([x, y]): Point => [x, y]);
+    // A unit square turned by 30°, and a 10 × 1.2 m strip turned by 45°.
+    expect(clearWidth({ outline: slanting })).toBeCloseTo(1, 9);
+    const half = Math.SQRT1_2;
+    const strip = (
+      [
+        [0, 0],
+        [10, 0],
+        [10, 1.2],
+        [0, 1.2],
+      ] satisfies Point[]
+    ).map(([x, y]): Point => [(x - y) * half, (x + y) * half]);
+    expect(clearWidth({ outline: strip })).toBeCloseTo(1.2, 9);
+    expect(clearWidth({ outline: strip, walk: 'x' })).toBeGreaterThan(7);
+    expect(walkAxis({ outline: slanting })).toBe('x');
   });
 });

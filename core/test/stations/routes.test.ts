@@ -246,3 +246,41 @@ function weighed({ grid }: Floor, points: readonly Point[]): number {
   });
   return sum;
 }
+
+describe('an inner wall', () => {
+  const outline = rectangle(0, 0, 12, 8);
+  const base: Venue = { version: 1, name: 'Two rooms', volts: 230, hertz: 50, outline };
+  const lengthTo = (venue: Venue, from: Point, to: Point): number | undefined => {
+    const floor = floorOf(venue);
+    return routeTo(floor, new CostField(floor.grid, to), from)?.onFloor;
+  };
+  const wall = (...line: Point[]): NonNullable<Venue['walls']> => ({
+    partition: { label: 'partition', line },
+  });
+
+  it('lets no lead through, at any slant', () => {
+    fc.assert(
+      fc.property(between(1, 11), between(1, 11), (north, south) => {
+        const closed = { ...base, walls: wall([north, 0], [south, 8]) };
+        expect(lengthTo(closed, [0.4, 4], [11.6, 4])).toBeUndefined();
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('sends it round by the gap, or through a door that is in it', () => {
+    const gap = { ...base, walls: wall([6, 0], [6, 6]) };
+    const straight = lengthTo(base, [5, 1], [7, 1]) ?? NaN;
+    expect(straight).toBeLessThan(2.5);
+    // Down to the gap and up again: twice 5 m at least.
+    expect(lengthTo(gap, [5, 1], [7, 1])).toBeGreaterThan(10);
+    const door = {
+      label: 'door',
+      kind: 'opening' as const,
+      height: 2,
+      jambs: rectangle(6, 0.6, 0, 1).slice(1, 3),
+    };
+    const through = { ...gap, doors: { doorinner: door } };
+    expect(lengthTo(through, [5, 1], [7, 1])).toBeLessThan(4);
+  });
+});

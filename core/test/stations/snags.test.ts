@@ -72,6 +72,22 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/marks/marklecte/light', 1)],
   ],
   [
+    'ground.light-unmeasured',
+    'note',
+    [
+      'venue',
+      remove('/marks/marklecte/light'),
+      set('/lightReadings', { reading01: { label: 'by the step', at: [18.2, 4.7], lux: 118 } }),
+    ],
+    ['venue', set('/lightReadings', { reading01: { label: 'by the step', at: [18.2, 4.7], lux: 118 } })],
+  ],
+  [
+    'ground.gallery-without-stairs',
+    'risk',
+    ['venue', remove('/stairs/gallstair/head')],
+    ['venue', set('/stairs/gallstair/clear', 0.6)],
+  ],
+  [
     'ground.exit-blocked',
     'stop',
     ['plan', set(device('screennor', 'place/at'), [7.5, 14.6])],

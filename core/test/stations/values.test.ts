@@ -3,11 +3,19 @@ import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
 import type { Bundle, CableMake, Format, Plan } from '../../src/documents/index.js';
-import { applyPatch, contains, lengthOf, type Operation, type Point } from '../../src/foundations/index.js';
+import {
+  applyPatch,
+  constant,
+  contains,
+  footprint,
+  lengthOf,
+  type Operation,
+  type Point,
+} from '../../src/foundations/index.js';
 import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
 import { reachOf } from '../../src/stations/runs/reach.js';
-import { hiddenShare } from '../../src/stations/shots/sight.js';
+import { hiddenShare, overHeads } from '../../src/stations/shots/sight.js';
 import { pillarBlocker } from '../../src/foundations/room.js';
 
 const friday = fridayBundle();
@@ -217,6 +225,30 @@ describe('hands and brief', () => {
   });
 });
 
+describe('sight over heads on a raked floor', () => {
+  const reading = (rake: { rise: number; towards: number }, head?: number): number => {
+    const block = {
+      label: 'tiers',
+      kind: 'seating' as const,
+      ...{ outline: footprint([6, 0], 4, false), floor: 0.1, rake, ...(head ? { standingHead: head } : {}) },
+    };
+    const line = {
+      ...{ from: [0, 0] as Point, to: [10, 0] as Point, run: 10 },
+      lens: constant('hL', 3, 'm', 'test'),
+      target: constant('hT', 1, 'm', 'test'),
+    };
+    return number(overHeads({ tiersall1: block }, line, 'standingHead', friday.rules).clear.value);
+  };
+
+  it('looks at the edge where the line comes nearest, with the floor there', () => {
+    // The line is at 3 − 0.2 x: 2.2 m at x = 4, 1.4 m at x = 8. Rising east 1 m: floors 0.1 and 1.1; heads 1.8 m.
+    expect(reading({ rise: 1, towards: 0 })).toBeCloseTo(1.4 - 1.1 - 1.8, 9);
+    // Rising west 1 m: floors 1.1 at x = 4 and 0.1 at x = 8: 2.2 − 2.9 = −0.7 is nearer than 1.4 − 1.9 = −0.5.
+    expect(reading({ rise: 1, towards: 180 })).toBeCloseTo(2.2 - 1.1 - 1.8, 9);
+    expect(reading({ rise: 1, towards: 180 }, 1.2)).toBeCloseTo(2.2 - 1.1 - 1.2, 9);
+  });
+});
+
 describe('a corrected dimension', () => {
   const patch = stretchVenue(friday.venue, friday.plan, 'navelength', 22);
   const plan: Plan = applyPatch(friday.plan, patch);
@@ -233,7 +265,7 @@ describe('a corrected dimension', () => {
 
   it('leaves the shared venue alone, and can be put back', () => {
     expect(friday.venue.outline[3]).toEqual([26, 4.4]);
-    const back = applyPatch(plan, stretchVenue(venue, plan, 'navelength', 20));
+    const back = applyPatch(plan, stretchVenue(friday.venue, plan, 'navelength', 20));
     expect(applyVenueChanges(friday.venue, back.venueChanges).venue).toEqual(friday.venue);
   });
 

@@ -88,11 +88,16 @@ export interface EventBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> 
   readonly venueNow: number;
 }
 
+/** A venue at its own door: what its survey is drawn and checked with. */
+export interface VenueBundle extends Pick<EventBundle, 'shelf' | 'hands' | 'claims'> {
+  readonly documents: Omit<EventBundle['documents'], 'plan'>;
+}
+
 export interface OrganisationInfo {
   readonly id: string;
   readonly units: 'metric' | 'imperial';
   readonly organisations: readonly { readonly id: string; readonly name: string }[];
 }
 
-/** Addresses of files that the server makes of an event. */
-export const fileOf = (event: string, name: string): string => `${API}/events/${event}/${name}`;
+/** Addresses of files that the server makes of an event or a venue, such as `events/eventfriday1`. */
+export const fileOf = (of: string, name: string): string => `${API}/${of}/${name}`;

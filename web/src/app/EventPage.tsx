@@ -1,17 +1,16 @@
 import { STATIONS, type StationName } from '@idle-satchel/core';
-import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from 'react';
+import { lazy, Suspense, type ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import { EventStore } from '../store/event-store.js';
 import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
-import { UiStore } from '../store/ui-store.js';
-import { toggleBlackout } from './blackout.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { STATION_KEYS, useShortcuts } from './shortcuts.js';
 import { STATION_WORDS } from './station-words.js';
 import { SnagLine } from './SnagLine.js';
 import { Strap } from './Strap.js';
+import { useOpened, useOpenShortcuts } from './use-opened.js';
 
 const PAGES: Readonly<Record<StationName, ComponentType>> = {
   brief: lazy(() => import('../stations/brief/BriefStation.js')),
@@ -32,28 +31,8 @@ const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'p
 
 export function EventPage() {
   const { event = '' } = useParams();
-  const [store, setStore] = useState<EventStore>();
-  const [error, setError] = useState<Error>();
-  useEffect(() => {
-    let wanted = true;
-    let opened: EventStore | undefined;
-    EventStore.open(event).then(
-      next => {
-        if (!wanted) return next.close();
-        opened = next;
-        setStore(next);
-      },
-      (reason: unknown) => wanted && setError(reason instanceof Error ? reason : new Error(String(reason))),
-    );
-    return () => {
-      wanted = false;
-      opened?.close();
-      setStore(undefined);
-      setError(undefined);
-    };
-  }, [event]);
-  const open = useMemo(() => store && { store, ui: new UiStore() }, [store]);
-  if (error) throw error;
+  const navigate = useNavigate();
+  const open = useOpened(event, EventStore.open, station => void navigate(`/events/${event}/${station}`));
   if (!open) return <p className="p-6 text-faint">Opening the event …</p>;
   return (
     <OpenEventContext value={open}>
@@ -63,37 +42,12 @@ export function EventPage() {
 }
 
 function Workspace() {
-  const { event = '', station: wanted } = useParams();
-  const navigate = useNavigate();
-  const { store, ui } = useOpenEvent();
+  const { station: wanted } = useParams();
+  const { go } = useOpenEvent();
   const station = STATIONS.find(name => name === wanted) ?? 'brief';
-  const go = (name: StationName): void => void navigate(`/events/${event}/${name}`);
 
-  const step = (by: number): void => {
-    const { snags } = store.get().assessment;
-    const snagId = ui.get().snag;
-    const at = Math.max(
-      0,
-      snags.findIndex(snag => snag.id === snagId),
-    );
-    const next = snags[(at + by + snags.length) % snags.length];
-    if (!next) return;
-    ui.set({ snag: next.id, selected: next.subjects[0] });
-    go(next.station);
-  };
-  useShortcuts({
-    ...Object.fromEntries(Object.entries(STATION_KEYS).map(([key, name]) => [key, () => go(name)])),
-    s: () => ui.set({ snagsOpen: !ui.get().snagsOpen }),
-    n: () => step(1),
-    p: () => step(-1),
-    b: toggleBlackout,
-    u: () => void store.undo(),
-    'Shift+u': () => void store.redo(),
-    'Ctrl+z': () => void store.undo(),
-    '?': () => ui.set({ dialog: 'shortcuts' }),
-    '/': () => ui.set({ dialog: 'find' }),
-    Escape: () => ui.set({ snagsOpen: false, working: undefined, dialog: undefined }),
-  });
+  useShortcuts(Object.fromEntries(Object.entries(STATION_KEYS).map(([key, name]) => [key, () => go(name)])));
+  useOpenShortcuts();
 
   const Page = PAGES[station];
   const onPlan = ON_PLAN.has(station);

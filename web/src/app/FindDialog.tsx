@@ -1,6 +1,6 @@
-import { inOrder, type StationName } from '@idle-satchel/core';
+import { inOrder, partsOf, type StationName } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { kindWords } from '../bench/drafting/part-words.js';
 import { useEvent, useOpenEvent } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
 import { STATION_WORDS } from './station-words.js';
@@ -12,35 +12,28 @@ interface Hit {
   readonly station: StationName;
 }
 
-/** Finds devices, marks, sockets, runs, tape codes and roles of this event by any part of their name. */
+/** Finds devices, runs, tape codes and roles of this event and everything drawn in the venue by any part of their name. */
 export default function FindDialog({ onClose }: { onClose: () => void }) {
-  const { ui } = useOpenEvent();
-  const { event = '' } = useParams();
-  const navigate = useNavigate();
+  const { store, ui, go } = useOpenEvent();
   const bundle = useEvent(state => state.bundle);
   const assessment = useEvent(state => state.assessment);
   const [text, setText] = useState('');
   const hits = useMemo<Hit[]>(() => {
     const { plan, kinds } = bundle;
     const { venue } = assessment.ground;
+    const parts = partsOf(venue).map((part): Hit => ({
+      id: part.path.split('/').at(-1) ?? '',
+      label: part.label,
+      what: kindWords(part),
+      station: 'ground',
+    }));
+    if (store.of === 'venue') return parts;
     return [
       ...inOrder(plan.devices).map(([id, device]): Hit => {
         const kind = kinds.kinds[device.kind];
         const station = kind?.optics ? 'shots' : kind?.family === 'rack case' ? 'racks' : 'signal';
         return { id, label: device.label, what: kind?.label ?? 'device', station };
       }),
-      ...inOrder(venue.marks).map(([id, mark]): Hit => ({
-        id,
-        label: mark.label,
-        what: 'mark',
-        station: 'ground',
-      })),
-      ...inOrder(venue.sockets).map(([id, each]): Hit => ({
-        id,
-        label: each.label,
-        what: 'socket',
-        station: 'power',
-      })),
       ...Object.entries(assessment.runs.runs).map(([id, run]): Hit => ({
         id,
         label: run.label,
@@ -58,14 +51,23 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
           ? [{ id, label: line.tape, what: `${line.label}, for ${line.purpose}`, station: 'pack' }]
           : [],
       ),
+      ...parts,
     ];
-  }, [bundle, assessment]);
+  }, [store, bundle, assessment]);
   const wanted = text.trim().toLowerCase();
-  const found = hits.filter(hit => `${hit.label} ${hit.what}`.toLowerCase().includes(wanted)).slice(0, 12);
+  /** The very name first, then names that begin so, then whatever has it anywhere. */
+  const rank = ({ label }: Hit): number => {
+    const name = label.toLowerCase();
+    return name === wanted ? 0 : name.startsWith(wanted) ? 1 : 2;
+  };
+  const found = hits
+    .filter(hit => `${hit.label} ${hit.what}`.toLowerCase().includes(wanted))
+    .sort((a, b) => rank(a) - rank(b))
+    .slice(0, 12);
   const open = (hit: Hit): void => {
-    ui.set({ selected: hit.id });
+    ui.set({ selected: hit.id, parts: [] });
     onClose();
-    void navigate(`/events/${event}/${hit.station}`);
+    go(hit.station);
   };
   return (
     <Dialog title="Find" onClose={onClose}>

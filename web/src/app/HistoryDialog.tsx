@@ -11,14 +11,14 @@ interface Page {
   readonly next: string | null;
 }
 
-/** The history of the open event's plan. */
+/** The history of the open event's plan, or of the venue that is open. */
 export default function HistoryDialog({ onClose }: { onClose: () => void }) {
   const store = useStore();
-  const plan = useEvent(state => state.ids.plan);
+  const document = useEvent(state => (store.of === 'event' ? state.ids.plan : state.ids.venue));
   return (
     <DocumentHistory
       title="History"
-      document={plan}
+      document={document}
       onClose={onClose}
       onRestored={revision => store.say(`Brought back as it was after edit ${revision}.`)}
     />

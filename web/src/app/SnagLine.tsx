@@ -1,4 +1,3 @@
-import { useNavigate, useParams } from 'react-router';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { useShortcuts } from './shortcuts.js';
@@ -7,9 +6,7 @@ import { SnagList } from './SnagList.js';
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
 export function SnagLine() {
-  const { ui } = useOpenEvent();
-  const { event = '' } = useParams();
-  const navigate = useNavigate();
+  const { ui, go } = useOpenEvent();
   const snags = useEvent(state => state.assessment.snags);
   const shownId = useUi(state => state.snag);
   const open = useUi(state => state.snagsOpen);
@@ -21,8 +18,8 @@ export function SnagLine() {
 
   const show = (): void => {
     if (!snag) return;
-    ui.set({ selected: snag.subjects[0], snag: snag.id });
-    void navigate(`/events/${event}/${snag.station}`);
+    ui.set({ selected: snag.subjects[0], parts: [], snag: snag.id });
+    go(snag.station);
   };
   return (
     <footer className="relative border-t-2 border-ink bg-shade">

@@ -1,6 +1,5 @@
 import { acceptPatch, idFrom, type Snag } from '@idle-satchel/core';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
@@ -57,9 +56,7 @@ export function SnagList() {
 }
 
 function SnagItem({ snag }: { snag: Snag }) {
-  const { ui } = useOpenEvent();
-  const { event = '' } = useParams();
-  const navigate = useNavigate();
+  const { store, ui, go } = useOpenEvent();
   const applyFix = useApplyFix();
   const shown = useUi(state => state.snag) === snag.id;
   const fixes = useFixes(shown ? snag.id : undefined);
@@ -75,15 +72,17 @@ function SnagItem({ snag }: { snag: Snag }) {
           className="link grow"
           aria-expanded={shown}
           onClick={() => {
-            ui.set({ snag: snag.id, selected: snag.subjects[0] });
-            void navigate(`/events/${event}/${snag.station}`);
+            ui.set({ snag: snag.id, selected: snag.subjects[0], parts: [] });
+            go(snag.station);
           }}
         >
           {snag.title}
         </button>
-        <button className="link" onClick={() => setAccepting(true)}>
-          Accept …
-        </button>
+        {store.of === 'event' && (
+          <button className="link" onClick={() => setAccepting(true)}>
+            Accept …
+          </button>
+        )}
       </div>
       {shown && (
         <div className="flex flex-wrap gap-2 pl-32 pt-1.5 pb-1 items-baseline">

@@ -43,6 +43,11 @@ export const router = createBrowserRouter([
         path: 'venues/new',
         lazy: async () => ({ Component: (await import('../doors/survey/SurveyPage.js')).SurveyPage }),
       },
+      {
+        path: 'venues/:venue',
+        lazy: async () => ({ Component: (await import('../doors/VenuePage.js')).VenuePage }),
+        ErrorBoundary: Broken,
+      },
       { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
       { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
     ],

@@ -13,7 +13,9 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['f', 'apply the first fix of the snag shown'],
   ['w', 'show or hide the working of the figure in focus or under the pointer'],
   ['arrow keys', 'move what is selected on the plan 0.1 m; with Shift 1 m'],
-  ['r', 'turn the selected camera 5°; with Shift the other way'],
+  ['r', 'turn what is selected on the plan 5°; with Shift the other way'],
+  ['Delete', 'take out what is picked on the ground'],
+  ['Shift+click', 'pick several things on the ground'],
   ['u / Shift+u', 'undo, redo (Ctrl+Z too)'],
   ['b', 'Blackout on or off'],
   ['/', 'find anything in this event'],
@@ -34,6 +36,11 @@ export function keyName(event: KeyboardEvent): string {
   const shift = event.shiftKey && (/^[a-z]$/.test(letter) || letter.startsWith('Arrow'));
   return `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${shift ? 'Shift+' : ''}${letter}`;
 }
+
+/** Which way the arrow keys go on a plan, x east and y south. */
+export const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+};
 
 type Action = (event: KeyboardEvent) => boolean | void;
 

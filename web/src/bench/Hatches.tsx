@@ -3,6 +3,7 @@ export const Hatches = () => (
   <defs>
     <Hatch id="hatch-clear" spacing={7} degrees={45} stroke="var(--moss)" opacity={0.4} />
     <Hatch id="hatch-nofilm" spacing={6} degrees={-45} stroke="var(--madder)" opacity={0.45} />
+    <Hatch id="hatch-cameras" spacing={9} degrees={0} stroke="var(--slate)" opacity={0.28} />
   </defs>
 );
 

@@ -1,25 +1,40 @@
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { memo, useEffect, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
-import { useShortcuts } from '../app/shortcuts.js';
+import {
+  lazy,
+  memo,
+  Suspense,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import { AddDevice } from '../stations/shots/AddDevice.js';
-import { PaceContext, useEvent, useOpenEvent, useReading } from '../store/hooks.js';
+import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
+import type { Group } from './groups.js';
 import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
 import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
+import { useNudging } from './use-nudging.js';
 import { useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
 const HINTS: Readonly<Record<Layer, string>> = {
-  ground: 'wheel zooms · drag the paper to move it',
+  ground: 'click to pick · Shift adds · pull or arrows to move · r turns · pull the paper to look elsewhere',
   shots: 'drag a camera · arrows 0.1 m · Shift 1 m · r turns',
   runs: 'click a lead for its working · drag what it leads to',
   power: 'click a socket for its circuit',
 };
+
+const NONE: ReadonlySet<string> = new Set();
+
+const Drafting = lazy(() => import('./drafting/Drafting.js'));
 
 /** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
 export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
@@ -29,8 +44,11 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
   const view = useViewport(store.id, venue.outline, size);
-  const { svg } = view;
-  useNudging();
+  const { svg, world } = view;
+  const onGround = layer === 'ground';
+  const faint = useUi(state => (onGround ? state.faint : NONE)) as ReadonlySet<Group>;
+  const [bar, setBar] = useState<HTMLElement | null>(null);
+  useNudging(layer);
   useEffect(() => warmUp(store), [store]);
 
   useEffect(() => {
@@ -45,28 +63,41 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
       <svg className="plan absolute top-0 left-0 will-change-transform" {...size} aria-hidden>
         <Hatches />
         <g ref={view.ground}>
-          <GroundLayer venue={venue} reading={reading} lit={layer === 'ground' || layer === 'shots'} />
+          <GroundLayer {...{ venue, reading, faint }} lit={onGround || layer === 'shots'} />
         </g>
       </svg>
       <svg
-        ref={view.svg}
+        ref={svg}
         className="plan absolute top-0 left-0 touch-none will-change-transform"
         {...size}
         role="group"
         aria-label={`Plan of ${venue.name}`}
       >
-        <g ref={view.world}>
+        <g ref={world}>
           <PaceContext value="live">
-            {layer !== 'shots' && <ShotsLayer world={view.world} lit={false} />}
-            <SocketsLayer lit={layer === 'ground' || layer === 'power'} loads={layer === 'power'} />
-            {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-            <ThingsLayer world={view.world} lit={layer === 'runs' || layer === 'power'} />
-            {layer === 'shots' && <ShotsLayer world={view.world} lit />}
+            {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
+            <g pointerEvents={onGround ? 'none' : undefined}>
+              {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
+              <SocketsLayer
+                lit={(onGround && !faint.has('power')) || layer === 'power'}
+                loads={layer === 'power'}
+              />
+              {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+              <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
+              {layer === 'shots' && <ShotsLayer world={world} lit />}
+            </g>
           </PaceContext>
+          {onGround && bar && (
+            <Suspense>
+              <Drafting world={world} bar={bar} />
+            </Suspense>
+          )}
         </g>
       </svg>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1">{HINTS[layer]}</p>
-      <div className="absolute right-3 top-2 flex gap-2">{layer === 'shots' && <AddDevice />}</div>
+      <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
+        {layer === 'shots' && <AddDevice />}
+      </div>
       <div className="absolute right-3 bottom-2 flex">
         <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>
           <ZoomOut size={16} />
@@ -114,52 +145,4 @@ function IconButton({
       {children}
     </button>
   );
-}
-
-const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
-
-/** Arrow keys move the selected device, `r` turns the selected camera; quick nudges become one edit. */
-function useNudging(): void {
-  const { store, ui } = useOpenEvent();
-  const nudge = (dx: number, dy: number): boolean => {
-    const id = ui.get().selected ?? '';
-    const device = store.get().bundle.plan.devices?.[id];
-    const at = device?.place?.at;
-    if (!device || !at) return false;
-    const value = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
-    store.patchPlan(
-      `Move ${device.label}`,
-      [{ op: 'replace', path: `/devices/${id}/place/at`, value }],
-      `move ${id}`,
-    );
-    return true;
-  };
-  const turn = (degrees: number): boolean => {
-    const id = ui.get().selected ?? '';
-    const device = store.get().bundle.plan.devices?.[id];
-    const aim = store.get().assessment.shots.cameras[id]?.aim.value;
-    if (!device?.place || typeof aim !== 'number') return false;
-    const value = Math.round(((((aim + degrees) % 360) + 540) % 360) - 180);
-    store.patchPlan(
-      `Turn ${device.label}`,
-      [{ op: 'add', path: `/devices/${id}/place/facing`, value }],
-      `turn ${id}`,
-    );
-    return true;
-  };
-  useShortcuts({
-    ...Object.fromEntries(
-      Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
-        [key, () => nudge(dx / 10, dy / 10)],
-        [`Shift+${key}`, () => nudge(dx, dy)],
-      ]),
-    ),
-    r: () => turn(5),
-    'Shift+r': () => turn(-5),
-  });
 }

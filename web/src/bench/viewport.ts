@@ -11,6 +11,17 @@ export const px = (metres: number): number => Math.round(metres * SCALE * 100) /
 export const pointsOf = (points: readonly Point[]): string =>
   points.map(([x, y]) => `${px(x)},${px(y)}`).join(' ');
 
+/** Where on the floor a pointer is, and how many metres a pixel of the screen is there. */
+export function floorPoint(
+  event: { readonly clientX: number; readonly clientY: number },
+  world: SVGGElement | null,
+): { readonly at: Point; readonly perPixel: number } | undefined {
+  const matrix = world?.getScreenCTM()?.inverse();
+  if (!matrix) return undefined;
+  const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+  return { at: [x / SCALE, y / SCALE], perPixel: matrix.a / SCALE };
+}
+
 /** Room around the venue for dimension lines and labels, px at zoom 1. */
 const MARGIN = { left: 58, right: 34, top: 64, bottom: 56 };
 
@@ -61,7 +72,7 @@ export function useViewport(
       .scaleExtent([0.15, 8])
       .filter(event => {
         const { target, button, type } = event as MouseEvent;
-        return (type === 'wheel' || button === 0) && !(target as Element).closest('.handle');
+        return type === 'wheel' || (button === 0 && !(target as Element).closest('.handle'));
       })
       .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
         world.current?.setAttribute('transform', transform.toString());

@@ -110,6 +110,9 @@ export function VenuesDoor() {
                   </button>
                 </td>
                 <td className="whitespace-nowrap text-right">
+                  <Link className="link" to={`/venues/${venue.id}`} aria-label={`Open ${venue.name}`}>
+                    Open
+                  </Link>{' '}
                   <button
                     className="link"
                     aria-label={`Copy ${venue.name}`}

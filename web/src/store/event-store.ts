@@ -1,9 +1,22 @@
 /**
  * The open event: its documents as the server last told them, edits on their way, a preview while something
- * is dragged, and the assessment of all that.
+ * is dragged, and the assessment of all that. A venue at its door is opened the same way, with a plan that is
+ * never kept: what an event would change for itself goes into the venue.
  */
-import { createAssessor, newId, type Assessment, type Bundle, type Operation } from '@idle-satchel/core';
-import { ApiProblem, call, type DocumentName, type EventBundle } from '../api/client.js';
+import {
+  adoptInVenue,
+  applyPatch,
+  changeForEvent,
+  createAssessor,
+  createSurveyAssessor,
+  newId,
+  surveyPlan,
+  type Assessment,
+  type Assessor,
+  type Bundle,
+  type Operation,
+} from '@idle-satchel/core';
+import { ApiProblem, call, type DocumentName, type EventBundle, type VenueBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
 import { CalmChannel, Channel } from './channel.js';
@@ -43,7 +56,9 @@ export class EventStore {
   readonly live: Channel<EventState>;
   /** The same at reading pace, for words and numbers. */
   readonly calm: CalmChannel<EventState>;
-  private readonly assessor = createAssessor();
+  private readonly assessor: Assessor;
+  /** Documents that are followed as others change them; an event stays with the survey it is pinned to. */
+  private readonly followed: readonly DocumentName[];
   /** Documents and revisions as the server told them, without edits that are still on their way. */
   private base: Bundle;
   private readonly revisions: Record<DocumentName, number>;
@@ -51,14 +66,21 @@ export class EventStore {
   private dragging: readonly LocalChange[] = [];
   private readonly undoStack: Done[] = [];
   private redoStack: Done[] = [];
-  private sending = false;
+  /** The sending that runs, if one does. */
+  private sending: Promise<void> | undefined;
+  /** Id of the edit that is on the line just now: nothing can join it any more. */
+  private onLine: string | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly stopListening: () => void;
 
   constructor(
     readonly id: string,
     opened: EventBundle,
+    /** What is open: an event, or a venue at its door. */
+    readonly of: 'event' | 'venue' = 'event',
   ) {
+    this.assessor = of === 'event' ? createAssessor() : createSurveyAssessor();
+    this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
     const { documents, shelf, hands, claims, venueNow } = opened;
     const body = <Name extends DocumentName>(name: Name): Bundle[Name] => documents[name].body;
     this.base = {
@@ -89,6 +111,15 @@ export class EventStore {
 
   static async open(id: string): Promise<EventStore> {
     return new EventStore(id, await call<EventBundle>(`/events/${id}/bundle`));
+  }
+
+  static async openVenue(id: string): Promise<EventStore> {
+    const { documents, ...views } = await call<VenueBundle>(`/venues/${id}/bundle`);
+    const { revision } = documents.venue;
+    const now = `${new Date().toISOString().slice(0, 16)}:00Z`;
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const plan = { id: '', revision: 0, body: surveyPlan({ id, revision }, now, zone) };
+    return new EventStore(id, { documents: { ...documents, plan }, ...views, venueNow: revision }, 'venue');
   }
 
   close(): void {
@@ -139,12 +170,14 @@ export class EventStore {
   }
 
   /** Keeps a change: shown at once, sent in order. Throws nothing; what does not fit is told in a line. */
-  commit(label: string, changes: readonly LocalChange[], mergeKey?: string): void {
+  commit(label: string, wanted: readonly LocalChange[], mergeKey?: string): void {
     this.dragging = [];
     this.redoStack = [];
+    const changes = this.of === 'event' ? wanted : this.inVenue(wanted);
+    if (changes.length === 0) return this.refresh();
     this.enqueue({
       id: newId(random),
-      ...{ label, changes },
+      ...{ label: label.slice(0, 120), changes },
       ...(mergeKey === undefined ? {} : { mergeKey }),
       notBefore: mergeKey === undefined ? 0 : Date.now() + MERGE_MS,
     });
@@ -155,6 +188,32 @@ export class EventStore {
     this.commit(label, [{ document: 'plan', patch }], mergeKey);
   }
 
+  /**
+   * Changes what stands in the venue: for this event only, or, at the venue’s own door, for good. `patch` is what
+   * happens to the venue as it is seen here; `label` names the edit.
+   */
+  editVenue(label: string, patch: readonly Operation[], mergeKey?: string): void {
+    const { plan, venue } = this.get().bundle;
+    let changes: Operation[];
+    try {
+      changes = changeForEvent(venue, plan.venueChanges, patch);
+    } catch {
+      return this.say(`${label} is not possible any more: somebody took it out.`);
+    }
+    if (changes.length > 0) this.patchPlan(label, changes, mergeKey);
+  }
+
+  /** What an event would change for itself, as changes of the venue that is open. */
+  private inVenue(wanted: readonly LocalChange[]): readonly LocalChange[] {
+    const { plan, venue } = this.get().bundle;
+    const others = wanted.filter(({ document }) => document !== 'plan');
+    const changed = wanted
+      .filter(({ document }) => document === 'plan')
+      .reduce((body, { patch }) => applyPatch(body, patch), plan);
+    const adopted = adoptInVenue(venue, changed, Object.keys(changed.venueChanges ?? {}));
+    return [...others, ...adopted.filter(({ document }) => document === 'venue')];
+  }
+
   say(message: string): void {
     this.update({ message });
   }
@@ -163,7 +222,7 @@ export class EventStore {
     const last = this.queue.at(-1);
     const joins =
       last?.mergeKey !== undefined && last.mergeKey === edit.mergeKey && last.notBefore > Date.now();
-    if (joins && !(this.sending && this.queue.length === 1)) this.queue.splice(-1, 1, merged(last, edit));
+    if (joins && last.id !== this.onLine) this.queue.splice(-1, 1, merged(last, edit));
     else {
       if (last && last.notBefore > 0) this.queue.splice(-1, 1, { ...last, notBefore: 0 });
       this.queue.push(edit);
@@ -172,24 +231,29 @@ export class EventStore {
     void this.flush();
   }
 
-  private async flush(): Promise<void> {
-    if (this.sending) return;
+  /** Sends what waits, in order; asked for while it runs, it is the same sending. */
+  private flush(): Promise<void> {
     clearTimeout(this.timer);
-    this.sending = true;
-    try {
-      while (this.queue[0]) {
-        const wait = this.queue[0].notBefore - Date.now();
-        if (wait > 0) {
-          this.timer = setTimeout(() => void this.flush(), wait);
-          return;
-        }
-        if (!(await this.send(this.queue[0]))) return;
+    this.timer = undefined;
+    this.sending ??= this.sendAll().finally(() => {
+      this.sending = undefined;
+      // What came in just as it ended.
+      if (this.queue.length > 0 && this.timer === undefined) void this.flush();
+    });
+    return this.sending;
+  }
+
+  private async sendAll(): Promise<void> {
+    while (this.queue[0]) {
+      const wait = this.queue[0].notBefore - Date.now();
+      if (wait > 0) {
+        this.timer = setTimeout(() => void this.flush(), wait);
+        return;
       }
-      const back = this.get().saving === 'offline';
-      this.update({ saving: 'saved', ...(back ? { message: 'Connected again: everything is saved.' } : {}) });
-    } finally {
-      this.sending = false;
+      if (!(await this.send(this.queue[0]))) return;
     }
+    const back = this.get().saving === 'offline';
+    this.update({ saving: 'saved', ...(back ? { message: 'Connected again: everything is saved.' } : {}) });
   }
 
   /** Sends one edit; false when it has to be tried again later. */
@@ -200,6 +264,7 @@ export class EventStore {
       patch,
     }));
     const { id, label, undoes } = edit;
+    this.onLine = id;
     try {
       const answer = await call<EditAnswer>('/edits', 'POST', {
         ...{ id, label, author: author(), changes },
@@ -208,7 +273,9 @@ export class EventStore {
       await this.accepted(edit, answer);
       return true;
     } catch (error) {
-      return this.refused(edit, error);
+      return await this.refused(edit, error);
+    } finally {
+      this.onLine = undefined;
     }
   }
 
@@ -242,7 +309,7 @@ export class EventStore {
       return false;
     }
     await this.catchUp();
-    if (problem.status === 409 && edit.undoes === undefined && this.queue.includes(edit)) {
+    if (problem.status === 409 && edit.undoes === undefined && this.queue.some(each => each.id === edit.id)) {
       // Rebased on what the others did: what was asked for still stands, on top of theirs.
       this.say(`${edit.label}: somebody changed the same thing just now; yours was put on top.`);
       return true;
@@ -261,14 +328,17 @@ export class EventStore {
     try {
       if (message.shelf || message.hands) await this.reloadViews();
       const name = message.document === undefined ? undefined : this.nameOf(message.document);
-      if (message.resync || (name && (message.revision ?? 0) > this.revisions[name])) await this.catchUp();
+      const { revision = 0 } = message;
+      if (this.of === 'event' && name === 'venue') {
+        this.update({ venueNow: Math.max(this.get().venueNow, revision) });
+      } else if (message.resync || (name && revision > this.revisions[name])) await this.catchUp();
     } catch {
       this.update({ saving: 'offline' });
     }
   }
 
   private async reloadViews(): Promise<void> {
-    const { shelf, hands, claims } = await call<EventBundle>(`/events/${this.id}/bundle`);
+    const { shelf, hands, claims } = await call<EventBundle>(`/${this.of}s/${this.id}/bundle`);
     this.base = { ...this.base, shelf, hands, claims };
     this.refresh();
   }
@@ -293,8 +363,7 @@ export class EventStore {
 
   private async fetchChanges(): Promise<void> {
     const pinned = this.base.plan.venue.revision;
-    for (const name of NAMES) {
-      if (name === 'venue') continue;
+    for (const name of this.followed) {
       interface Changes {
         readonly revision: number;
         readonly body?: Bundle[DocumentName];
@@ -346,6 +415,8 @@ export class EventStore {
   private async settle(): Promise<void> {
     this.queue = this.queue.map(edit => ({ ...edit, notBefore: 0 }));
     await this.flush();
+    // A sending that was about to end because the newest edit still waited has not sent it.
+    if (this.queue.length > 0 && this.get().saving !== 'offline') await this.flush();
   }
 
   /** Sends the inverse of an accepted edit against the revision it led to; what others changed since refuses it. */

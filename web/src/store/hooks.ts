@@ -7,6 +7,8 @@ import type { UiState, UiStore } from './ui-store.js';
 export interface OpenEvent {
   readonly store: EventStore;
   readonly ui: UiStore;
+  /** Shows a station of what is open. */
+  readonly go: (station: StationName) => void;
 }
 
 export const OpenEventContext = createContext<OpenEvent | undefined>(undefined);

@@ -21,13 +21,16 @@ export interface LocalEdit {
 /** How long a nudge waits for the next one. */
 export const MERGE_MS = 1000;
 
-/** The waiting edit with a later one of the same key folded in: for each path the later operation stands. */
+/**
+ * The waiting edit with a later one of the same key folded in: for each path the later operation stands. What is
+ * taken out again keeps the operation that put it there.
+ */
 export function merged(waiting: LocalEdit, next: LocalEdit): LocalEdit {
   const later = new Map(next.changes.map(change => [change.document, change.patch]));
   const changes = waiting.changes.map(({ document, patch }) => {
     const patches = later.get(document) ?? [];
     later.delete(document);
-    const paths = new Set(patches.map(operation => operation.path));
+    const paths = new Set(patches.flatMap(({ op, path }) => (op === 'remove' ? [] : [path])));
     return { document, patch: [...patch.filter(operation => !paths.has(operation.path)), ...patches] };
   });
   const added = [...later].map(([document, patch]) => ({ document, patch }));

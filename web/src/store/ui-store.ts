@@ -1,9 +1,20 @@
+import type { FreshName, Point } from '@idle-satchel/core';
 import { Channel } from './channel.js';
+
+/** What the pointer does on the plan instead of picking. */
+export type Tool =
+  | { readonly kind: 'draw'; readonly name: FreshName; readonly corners: readonly Point[] }
+  | { readonly kind: 'measure'; readonly ends: readonly Point[] };
 
 /** What is selected and open on this screen; never saved with the event. */
 export interface UiState {
   /** Id of the selected record: a camera, a run, a circuit, a rack … */
   readonly selected: string | undefined;
+  /** Paths of the parts of the venue that are picked to be changed. */
+  readonly parts: readonly string[];
+  readonly tool: Tool | undefined;
+  /** Groups of the ground that are drawn faintly. */
+  readonly faint: ReadonlySet<string>;
   /** Path of the figure whose working is open. */
   readonly working: string | undefined;
   readonly snagsOpen: boolean;
@@ -13,6 +24,7 @@ export interface UiState {
 }
 
 const NOTHING_OPEN: UiState = {
+  ...{ parts: [], tool: undefined, faint: new Set<string>() },
   ...{ selected: undefined, working: undefined, snagsOpen: false, snag: undefined, dialog: undefined },
 };
 
@@ -23,5 +35,13 @@ export class UiStore {
   set(change: Partial<UiState>): void {
     this.channel.set({ ...this.get(), ...change });
   }
-  readonly select = (selected: string | undefined): void => this.set({ selected });
+  readonly select = (selected: string | undefined): void => this.set({ selected, parts: [] });
+
+  /** Picks a part alone, or adds it to or takes it from those that are picked. */
+  readonly pick = (path: string, together = false): void => {
+    const { parts } = this.get();
+    const rest = parts.filter(each => each !== path);
+    const also = rest.length === parts.length ? [...parts, path] : rest;
+    this.set({ selected: undefined, parts: together ? also : [path] });
+  };
 }

@@ -1,10 +1,11 @@
 /** Ground: the venue for this event, and where on it every device stands. */
-import type { Device, Place, Rules, Venue, VenueChange } from '../../documents/index.js';
+import type { Area, Device, Place, Rules, Venue, VenueChange } from '../../documents/index.js';
 import {
   area,
   blocker,
   boundsOf,
   calc,
+  clearWidth,
   constant,
   floorAt,
   found,
@@ -13,6 +14,7 @@ import {
   pillarBlocker,
   taken,
   unknown,
+  wallBlocker,
   type Blocker,
   type Figure,
   type MapOf,
@@ -23,6 +25,7 @@ import type { Station } from '../station.js';
 import { aisleNarrow } from './snags/aisle-narrow.js';
 import { changeMisfit } from './snags/change-misfit.js';
 import { exitBlocked } from './snags/exit-blocked.js';
+import { galleryWithoutStairs } from './snags/gallery-without-stairs.js';
 import { guessed } from './snags/guessed.js';
 import { lightUnmeasured } from './snags/light-unmeasured.js';
 import { markInPillar } from './snags/mark-in-pillar.js';
@@ -82,8 +85,9 @@ function compute({ sharedVenue, venueChanges, devices, rules }: GroundReads, mem
   return {
     venue,
     misfits,
-    blockers: memo.once('blockers', [venue.outline, venue.pillars], () => [
+    blockers: memo.once('blockers', [venue.outline, venue.walls, venue.pillars], () => [
       blocker('walls', 'wall', venue.outline),
+      ...inOrder(venue.walls).map(([id, wall]) => wallBlocker(id, wall)),
       ...inOrder(venue.pillars).map(([id, pillar]) => pillarBlocker(id, pillar)),
     ]),
     ...extent,
@@ -102,14 +106,14 @@ function compute({ sharedVenue, venueChanges, devices, rules }: GroundReads, mem
       'aisles',
       inOrder(areas).filter(([, each]) => each.kind === 'keep-clear'),
       each => [each, rules.aisleWidth],
-      (each, id) => aisleOf(each.outline, each.walk ?? 'x', id, rules),
+      (each, id) => aisleOf(each, id, rules),
     ),
     marks: memo.each(
       'marks',
       inOrder(venue.marks),
       mark => [mark, areas],
       (mark, id) => {
-        const floor = floorFigure(areas, mark.at, undefined);
+        const floor = floorFigure(areas, mark.at, mark.level);
         return {
           floor,
           elevation: calc('m', 'floor + height', [
@@ -141,17 +145,13 @@ function extentOf(outline: readonly Point[]): Pick<GroundResult, 'length' | 'wid
   };
 }
 
-function aisleOf(
-  outline: readonly Point[],
-  walk: 'x' | 'y',
-  id: string,
-  rules: Rules,
-): { width: Figure; wideEnough: Figure } {
-  const { min, max } = boundsOf(outline);
+function aisleOf(aisle: Area, id: string, rules: Rules): { width: Figure; wideEnough: Figure } {
   const width = found(
-    walk === 'x' ? max[1] - min[1] : max[0] - min[0],
+    clearWidth(aisle),
     'm',
-    'extent across the way people walk',
+    aisle.walk
+      ? 'extent across the way people walk'
+      : 'narrowest distance between two parallel lines along its sides',
   );
   return {
     width,
@@ -171,7 +171,7 @@ function floorFigure(areas: NonNullable<Venue['areas']>, at: Point, level: strin
   return found(
     floorAt(areas, at, level),
     'm',
-    'height of the highest raised floor there, or of the gallery named',
+    'height of the highest raised floor there, or of the gallery named, along its rise where it is raked',
   );
 }
 
@@ -223,7 +223,7 @@ export const ground: Station<GroundReads, GroundResult> = {
   name: 'ground',
   rules: [
     ...[outlineCrossed, unitsSlip, changeMisfit, markInPillar, placeOutside, exitBlocked],
-    ...[socketWithoutCircuit, aisleNarrow, lightUnmeasured, guessed],
+    ...[socketWithoutCircuit, aisleNarrow, galleryWithoutStairs, lightUnmeasured, guessed],
   ],
   compute,
 };

@@ -1,7 +1,8 @@
 /** Correcting a measured length: everything beyond it moves along, everything within it keeps its proportion. */
 import type { Plan, Venue } from '../../documents/index.js';
-import { pointerOf, type Json, type Operation, type Point } from '../../foundations/index.js';
-import { dropFromVenue, setAllInVenue } from './set-venue.js';
+import { pointerOf, sameJson, type Json, type Operation, type Point } from '../../foundations/index.js';
+import { partsOf, placing } from '../../drafting/index.js';
+import { applyVenueChanges, changeForEvent } from './venue-changes.js';
 
 const rounded = (metres: number): number => Math.round(metres * 1000) / 1000;
 
@@ -10,15 +11,16 @@ export const SHORTEST = 0.1;
 
 /**
  * Operations on the plan that give a dimension of the venue a new length, for this event only: walls, pillars,
- * areas, doors, marks, sockets and other dimensions follow in `venueChanges`, and so does what stands there.
- * Empty when the dimension is unknown or the length is below `SHORTEST`.
+ * areas, doors, marks, sockets, whatever else is drawn and other dimensions follow in `venueChanges`, and so does
+ * what stands there. Empty when the dimension is unknown or the length is below `SHORTEST`.
  */
 export function stretchVenue(
-  venue: Venue,
+  surveyed: Venue,
   plan: Pick<Plan, 'venueChanges' | 'devices'>,
   dimension: string,
   length: number,
 ): Operation[] {
+  const { venue } = applyVenueChanges(surveyed, plan.venueChanges);
   const measured = venue.dimensions?.[dimension];
   if (!measured || !(length >= SHORTEST)) return [];
   const { axis, from, to } = measured;
@@ -28,27 +30,23 @@ export function stretchVenue(
   const moved = (value: number): number =>
     rounded(value <= from ? value : value >= to ? value + shift : from + (value - from) * factor);
   const movedPoint = (at: Point): Point => (along === 0 ? [moved(at[0]), at[1]] : [at[0], moved(at[1])]);
-  const movedAll = (points: readonly Point[]): Point[] => points.map(movedPoint);
 
-  const values: [string, Json][] = [];
+  const patch: Operation[] = [];
   const set = (path: string, before: Json, after: Json): void => {
-    if (JSON.stringify(before) !== JSON.stringify(after)) values.push([path, after]);
+    if (!sameJson(before, after)) patch.push({ op: 'replace', path, value: after });
   };
-  set('/outline', venue.outline, movedAll(venue.outline));
-  for (const map of ['pillars', 'marks', 'sockets', 'networkSockets'] as const) {
-    for (const [id, { at }] of Object.entries(venue[map] ?? {}))
-      set(pointerOf(map, id, 'at'), at, movedPoint(at));
-  }
-  for (const [id, { outline }] of Object.entries(venue.areas ?? {})) {
-    set(pointerOf('areas', id, 'outline'), outline, movedAll(outline));
-  }
-  for (const [id, { jambs }] of Object.entries(venue.doors ?? {})) {
-    set(pointerOf('doors', id, 'jambs'), jambs, movedAll(jambs));
+  for (const part of partsOf(venue)) {
+    const { path, value } = placing(part, part.points.map(movedPoint));
+    set(path, placing(part, part.points).value, value);
   }
   for (const [id, other] of Object.entries(venue.dimensions ?? {})) {
     if (other.axis !== axis) continue;
     set(pointerOf('dimensions', id, 'from'), other.from, moved(other.from));
     set(pointerOf('dimensions', id, 'to'), other.to, moved(other.to));
+  }
+  // What was guessed is measured now.
+  for (const [id, { path }] of Object.entries(venue.guesses ?? {})) {
+    if (path === `/dimensions/${dimension}`) patch.push({ op: 'remove', path: `/guesses/${id}` });
   }
   const devices = Object.entries(plan.devices ?? {}).flatMap(([id, { place }]): Operation[] => {
     if (!place?.at) return [];
@@ -57,15 +55,5 @@ export function stretchVenue(
       ? []
       : [{ op: 'replace', path: `/devices/${id}/place/at`, value }];
   });
-  const changes = setAllInVenue(plan.venueChanges, values);
-  // What was guessed is measured now.
-  const known = Object.entries(venue.guesses ?? {}).filter(
-    ([, { path }]) => path === `/dimensions/${dimension}`,
-  );
-  const present = changes.length > 0 ? {} : plan.venueChanges;
-  const dropped = dropFromVenue(
-    present,
-    known.map(([id]) => `/guesses/${id}`),
-  );
-  return [...changes, ...dropped, ...devices];
+  return [...changeForEvent(surveyed, plan.venueChanges, patch), ...devices];
 }

@@ -5,12 +5,16 @@ import {
   boundsOf,
   cellsInBox,
   centreOf,
+  clearWidth,
   distanceToSegment,
   EXIT_DEPTH,
   fillCells,
-  footprint,
   inOrder,
+  isExit,
+  pillarOutline,
   sidesOf,
+  walkAxis,
+  wallBlocker,
   type FloorGrid,
   type Point,
   type Polygon,
@@ -23,6 +27,9 @@ export const RAMP_COST = 6;
 export const CELL = 0.25;
 /** A lead within this distance of a wall lies along it, m. */
 const WALL_LANE = 0.3;
+
+/** Cells this near to an inner wall are part of it, so that no slanting step slips through, m. */
+const WALL_HALF = CELL * Math.SQRT1_2;
 
 /** A part of the floor that a lead may only cross, at a right angle. */
 export interface Zone {
@@ -78,15 +85,15 @@ export function floorOf(venue: Venue): Floor {
     if (area.kind === 'seating') set(inside(area.outline).filter(open), COST.seating);
   }
   const atWall = new Set<number>();
-  for (const [a, b] of sidesOf(venue.outline)) {
+  const innerWalls = inOrder(venue.walls).flatMap(([id, wall]) => wallBlocker(id, wall).segments);
+  for (const [a, b] of [...sidesOf(venue.outline), ...innerWalls]) {
     for (const cell of cellsNear(grid, a, b, WALL_LANE)) if (open(cell)) atWall.add(cell);
   }
   set([...atWall], COST.wall);
   for (const [id, area] of areas) {
     if (area.kind !== 'keep-clear') continue;
-    const walk = area.walk ?? 'x';
-    const bounds = boundsOf(area.outline);
-    const ramped = walk === 'x' ? bounds.max[1] - bounds.min[1] : bounds.max[0] - bounds.min[0];
+    const walk = walkAxis(area);
+    const ramped = clearWidth(area);
     const zone = addZone({ kind: 'aisle', id, label: area.label, added: 0, ramped }, RAMP_COST);
     for (const cell of inside(area.outline).filter(open)) {
       grid.costs[cell] = COST.open;
@@ -94,10 +101,20 @@ export function floorOf(venue: Venue): Floor {
       grid.axes[cell] = walk === 'x' ? 2 : 1;
     }
   }
-  for (const [id, door] of inOrder(venue.doors)) layDoor(grid, id, door, atWall, addZone);
-  for (const [, pillar] of inOrder(venue.pillars)) {
-    set(inside(footprint(pillar.at, pillar.size, pillar.round ?? false)), Infinity);
+  const doors = inOrder(venue.doors).filter(([, { kind }]) => kind !== 'window');
+  const throughDoor = (cell: number): boolean =>
+    doors.some(([, { jambs }]) => {
+      const [a, b] = jambs as [Point, Point];
+      return distanceToSegment(centreOf(grid, cell), a, b) <= WALL_HALF;
+    });
+  for (const [a, b] of innerWalls) {
+    set(
+      cellsNear(grid, a, b, WALL_HALF).filter(cell => !throughDoor(cell)),
+      Infinity,
+    );
   }
+  for (const [id, door] of doors) if (door.kind !== 'opening') layDoor(grid, id, door, atWall, addZone);
+  for (const [, pillar] of inOrder(venue.pillars)) set(inside(pillarOutline(pillar)), Infinity);
   return { grid, zones };
 }
 
@@ -127,11 +144,11 @@ function layDoor(
   const added = 2 * (door.height + 0.3);
   const zone = addZone({ kind: 'door', id, label: door.label, added, ramped: 0 }, added);
   const alongX = Math.abs(b[0] - a[0]) >= Math.abs(b[1] - a[1]);
-  for (const cell of cellsNear(grid, a, b, door.kind === 'inner' ? WALL_LANE : EXIT_DEPTH)) {
+  for (const cell of cellsNear(grid, a, b, isExit(door) ? EXIT_DEPTH : WALL_LANE)) {
     const along = alongSegment(centreOf(grid, cell), a, b);
     if (grid.costs[cell] === Infinity || along <= 0 || along >= 1) continue;
     if (!atWall.has(cell)) {
-      if (door.kind !== 'inner') grid.costs[cell] = Infinity;
+      if (isExit(door)) grid.costs[cell] = Infinity;
       continue;
     }
     grid.zones[cell] = zone;

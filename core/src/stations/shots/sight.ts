@@ -1,8 +1,10 @@
 /** Sight from a camera to a mark: past walls and pillars (plan) and over heads (section). */
 import type { Area, Rules } from '../../documents/index.js';
 import {
+  between,
   calc,
   constant,
+  floorOfArea,
   unknown,
   given,
   inOrder,
@@ -127,7 +129,8 @@ interface Line {
 
 /**
  * Clearance over seated or standing heads: the line from lens to lowest point wanted, at the near and far
- * edge of every seating block it crosses (a straight line comes nearest to a flat row of heads at an edge).
+ * edge of every seating block it crosses (a straight line comes nearest to heads on a flat or evenly raked floor
+ * at an edge).
  */
 export function overHeads(
   areas: MapOf<Area>,
@@ -135,23 +138,25 @@ export function overHeads(
   posture: 'seatedHead' | 'standingHead',
   rules: Rules,
 ): OverHeads {
-  let nearest: { id: string; at: number; clear: number; floor: number } | undefined;
+  let nearest: { id: string; at: number; clear: number; floor: number; block: Area } | undefined;
   const [hL, hT] = [Number(line.lens.value), Number(line.target.value)];
   for (const [id, block] of inOrder(areas)) {
     if (block.kind !== 'seating') continue;
     const stretch = stretchInside(block.outline, line.from, line.to);
     if (!stretch) continue;
-    const floor = block.floor ?? 0;
+    const head = block[posture] ?? rules[posture];
     for (const at of stretch) {
-      const clear = hL + (hT - hL) * at - floor - rules[posture];
-      if (!nearest || clear < nearest.clear) nearest = { id, at, clear, floor };
+      const floor = floorOfArea(block, between(line.from, line.to, at));
+      const clear = hL + (hT - hL) * at - floor - head;
+      if (!nearest || clear < nearest.clear) nearest = { id, at, clear, floor, block };
     }
   }
   if (!nearest) {
     return { clear: unknown('m', 'no seats lie between camera and mark'), block: undefined };
   }
+  const { id, block } = nearest;
   return {
-    block: nearest.id,
+    block: id,
     clear: calc(
       'm',
       'hL + (hT - hL) * x / D - (seats + head)',
@@ -160,10 +165,12 @@ export function overHeads(
         line.target,
         constant('x', nearest.at * line.run, 'm', 'edge of the seating block nearest to the line'),
         constant('D', line.run, 'm', 'horizontal distance from camera to mark'),
-        nearest.floor === 0
-          ? constant('seats', 0, 'm', 'floor under the seats')
-          : given('seats', nearest.floor, 'm', 'venue', `/areas/${nearest.id}/floor`),
-        given('head', rules[posture], 'm', 'rules', `/${posture}`),
+        block.floor === undefined || block.rake
+          ? constant('seats', nearest.floor, 'm', 'floor under the seats at that edge')
+          : given('seats', nearest.floor, 'm', 'venue', `/areas/${id}/floor`),
+        block[posture] === undefined
+          ? given('head', rules[posture], 'm', 'rules', `/${posture}`)
+          : given('head', block[posture], 'm', 'venue', `/areas/${id}/${posture}`),
       ],
       { rule: 'must clear by 0.10 m' },
     ),

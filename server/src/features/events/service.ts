@@ -73,6 +73,24 @@ function claimsOf(own: DocumentRow, plans: readonly DocumentRow[]): Claims {
   return { claims };
 }
 
+/** A venue at its newest revision with what its survey is drawn and checked with. */
+export async function venueBundleOf(
+  scope: Scope,
+  id: string,
+): Promise<Pick<EventBundle, 'shelf' | 'hands' | 'claims'> & { documents: object }> {
+  const venue = await scope.document(id, 'venue');
+  if (!venue) throw notFound('venue');
+  const [rules, kinds, shelf] = await Promise.all([
+    only(scope, 'rules'),
+    only(scope, 'kinds'),
+    shelfOf(scope),
+  ]);
+  return {
+    documents: { venue: view(venue), rules: view(rules), kinds: view(kinds) },
+    ...{ shelf, hands: { people: {} }, claims: { claims: {} } },
+  };
+}
+
 export async function bundleOf(scope: Scope, id: string): Promise<EventBundle> {
   const plan = await scope.document(id, 'plan');
   if (!plan) throw notFound('event');

@@ -1,6 +1,7 @@
 import { newId } from '@idle-satchel/core';
 import { Venue } from '@idle-satchel/core/documents';
 import { route, type Route } from '../../route.js';
+import { venueBundleOf } from '../events/service.js';
 import { createDocument } from '../documents/service.js';
 
 export const venueRoutes: readonly Route[] = [
@@ -21,6 +22,12 @@ export const venueRoutes: readonly Route[] = [
         };
       }),
     }),
+  }),
+  route({
+    method: 'get',
+    path: '/venues/:id/bundle',
+    summary: 'A venue with what its survey is drawn and checked with',
+    handle: ({ scope, id }) => venueBundleOf(scope, id()),
   }),
   route<Venue>({
     method: 'post',

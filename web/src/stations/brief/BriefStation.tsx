@@ -1,6 +1,7 @@
 import {
   inOrder,
   newId,
+  orderAfter,
   orderBetween,
   PHASE_ORDER,
   showInstant,
@@ -118,7 +119,7 @@ function Outputs() {
       op: 'add',
       path: `/outputs/${newId()}`,
       value: {
-        order: orderBetween(inOrder(outputs).at(-1)?.[1].order, undefined),
+        order: orderAfter(inOrder(outputs).at(-1)?.[1].order),
         label: OUTPUT_WORDS[kind],
         kind,
       },
@@ -250,7 +251,7 @@ function RunningOrder() {
       op: 'add',
       path: `/runningOrder/${newId()}`,
       value: {
-        order: orderBetween(list.at(-1)?.[1].order, undefined),
+        order: orderAfter(list.at(-1)?.[1].order),
         label: 'New item',
         phase: 'live',
         minutes: 10,

@@ -1,5 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { boundsOf, inOrder, newId, orderBetween } from '@idle-satchel/core';
+import { boundsOf, inOrder, newId, orderAfter } from '@idle-satchel/core';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 
 /** Adds a camera of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
@@ -22,7 +22,7 @@ export function AddDevice() {
         op: 'add',
         path: `/devices/${id}`,
         value: {
-          order: orderBetween(inOrder(plan.devices).at(-1)?.[1].order, undefined),
+          order: orderAfter(inOrder(plan.devices).at(-1)?.[1].order),
           label: `C${count}`,
           kind,
           ...(item === undefined ? {} : { item }),

@@ -1,4 +1,4 @@
-import { inOrder, newId, orderBetween, type Device, type Operation, type Shot } from '@idle-satchel/core';
+import { inOrder, newId, orderAfter, type Device, type Operation, type Shot } from '@idle-satchel/core';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { TextField } from '../../ledger/TextField.js';
@@ -291,7 +291,7 @@ function AddShot({ camera }: { camera: string }) {
         op: 'add',
         path: `/shots/${newId()}`,
         value: {
-          order: orderBetween(inOrder(shots).at(-1)?.[1].order, undefined),
+          order: orderAfter(inOrder(shots).at(-1)?.[1].order),
           mark,
           size: 'waist up',
           camera,

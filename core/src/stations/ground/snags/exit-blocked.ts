@@ -3,6 +3,7 @@ import {
   distanceToSegment,
   EXIT_DEPTH,
   inOrder,
+  isExit,
   type Rule,
 } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
@@ -18,9 +19,9 @@ export const exitBlocked: Rule<Seen<GroundReads, GroundResult>> = {
       const place = own.places[id];
       if (!place?.at || place.carrier !== id || place.level !== undefined) return [];
       const { at } = place;
-      const door = inOrder(own.venue.doors).find(([, { kind, jambs }]) => {
-        const [a, b] = jambs;
-        if (kind === 'inner' || !a || !b) return false;
+      const door = inOrder(own.venue.doors).find(([, each]) => {
+        const [a, b] = each.jambs;
+        if (!isExit(each) || !a || !b) return false;
         const along = alongSegment(at, a, b);
         return along > 0 && along < 1 && distanceToSegment(at, a, b) < EXIT_DEPTH;
       });

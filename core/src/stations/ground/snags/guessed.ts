@@ -1,7 +1,7 @@
 import { inOrder, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
-import { dropFromVenue } from '../set-venue.js';
+import { changeForEvent } from '../venue-changes.js';
 
 const NAMED = 3;
 
@@ -24,15 +24,16 @@ export const guessed: Rule<Seen<GroundReads, GroundResult>> = {
       },
     ];
   },
-  fixes: (_, { own: { venue }, venueChanges }) => [
+  fixes: (_, { own: { venue }, sharedVenue, venueChanges }) => [
     {
       label: 'They are right as they are',
       changes: [
         {
           document: 'plan',
-          patch: dropFromVenue(
+          patch: changeForEvent(
+            sharedVenue,
             venueChanges,
-            inOrder(venue.guesses).map(([id]) => `/guesses/${id}`),
+            inOrder(venue.guesses).map(([id]) => ({ op: 'remove', path: `/guesses/${id}` })),
           ),
         },
       ],

@@ -1,6 +1,10 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
+import { distance, inOrder, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
+import { changeForEvent } from '../venue-changes.js';
+
+/** A reading this near to a mark tells the light at it, m. */
+const NEAR = 1;
 
 /** Marks at which nobody has measured the light: exposure there is not known. */
 export const lightUnmeasured: Rule<Seen<GroundReads, GroundResult>> = {
@@ -17,6 +21,27 @@ export const lightUnmeasured: Rule<Seen<GroundReads, GroundResult>> = {
         because: dark.map(([id]) => `ground.marks.${id}.light`),
         advice:
           'Hold the meter upright at face height, its flat sensor towards the camera, lamps as on the day.',
+      },
+    ];
+  },
+  fixes(_, { own: { venue }, sharedVenue, venueChanges }) {
+    const known = inOrder(venue.marks).flatMap(([id, mark]) => {
+      const [near] = inOrder(venue.lightReadings)
+        .map(([, { at, lux }]) => ({ lux, away: distance(at, mark.at) }))
+        .filter(({ away }) => away <= NEAR)
+        .sort((a, b) => a.away - b.away);
+      return mark.light === undefined && near ? [{ id, label: mark.label, lux: near.lux }] : [];
+    });
+    if (known.length === 0) return [];
+    const patch = known.map(({ id, lux }) => ({
+      op: 'add' as const,
+      path: `/marks/${id}/light`,
+      value: lux,
+    }));
+    return [
+      {
+        label: `Take the readings nearby: ${known.map(({ label, lux }) => `${label} ${lux} lx`).join(', ')}`,
+        changes: [{ document: 'plan', patch: changeForEvent(sharedVenue, venueChanges, patch) }],
       },
     ];
   },

@@ -1,7 +1,7 @@
 import { contains, distance, type Point, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
-import { setInVenue } from '../set-venue.js';
+import { changeForEvent } from '../venue-changes.js';
 
 /** A mark inside a pillar or outside the walls cannot be right. */
 export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
@@ -22,7 +22,7 @@ export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
         },
       ];
     }),
-  *fixes(snag, { own: { venue, blockers }, venueChanges }) {
+  *fixes(snag, { own: { venue, blockers }, sharedVenue, venueChanges }) {
     const id = snag.subjects[0] ?? '';
     const mark = venue.marks?.[id];
     if (!mark) return;
@@ -32,7 +32,14 @@ export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
     if (!free) return;
     yield {
       label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear, for this event`,
-      changes: [{ document: 'plan', patch: setInVenue(venueChanges, `/marks/${id}/at`, free) }],
+      changes: [
+        {
+          document: 'plan',
+          patch: changeForEvent(sharedVenue, venueChanges, [
+            { op: 'replace', path: `/marks/${id}/at`, value: free },
+          ]),
+        },
+      ],
     };
   },
 };

@@ -1,7 +1,7 @@
 import { inOrder, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { GroundReads, GroundResult } from '../index.js';
-import { setInVenue } from '../set-venue.js';
+import { changeForEvent } from '../venue-changes.js';
 
 /** A socket whose breaker is unknown cannot be loaded with confidence. */
 export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
@@ -21,13 +21,15 @@ export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
             },
           ],
     ),
-  fixes: (snag, { own: { venue }, venueChanges }) =>
+  fixes: (snag, { own: { venue }, sharedVenue, venueChanges }) =>
     inOrder(venue.circuits).map(([circuit, { label }]) => ({
       label: `It is on ${label}`,
       changes: [
         {
           document: 'plan',
-          patch: setInVenue(venueChanges, `/sockets/${snag.subjects[0] ?? ''}/circuit`, circuit),
+          patch: changeForEvent(sharedVenue, venueChanges, [
+            { op: 'add', path: `/sockets/${snag.subjects[0] ?? ''}/circuit`, value: circuit },
+          ]),
         },
       ],
     })),

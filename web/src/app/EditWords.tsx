@@ -1,0 +1,68 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEvent, useStore } from '../store/hooks.js';
+
+/** What is being saved, or what was undone, refused or changed by somebody else. */
+export function SavingWords() {
+  const saving = useEvent(state => state.saving);
+  const message = useEvent(state => state.message);
+  return (
+    <span role="status" className="flex-1 min-w-0 truncate text-[13px] text-faint text-right" title={message}>
+      {message || (saving === 'saving' ? 'saving …' : saving === 'offline' ? 'not connected' : '')}
+    </span>
+  );
+}
+
+export function UndoButtons() {
+  const store = useStore();
+  const canUndo = useEvent(state => state.canUndo);
+  const canRedo = useEvent(state => state.canRedo);
+  const undo = canUndo ? 'Undo (u)' : 'Nothing to undo';
+  const redo = canRedo ? 'Redo (Shift+u)' : 'Nothing to redo';
+  return (
+    <span className="flex gap-2 text-faint">
+      <button
+        aria-label={undo}
+        title={undo}
+        disabled={!canUndo}
+        className="disabled:opacity-40"
+        onClick={() => void store.undo()}
+      >
+        <Undo2 size={17} />
+      </button>
+      <button
+        aria-label={redo}
+        title={redo}
+        disabled={!canRedo}
+        className="disabled:opacity-40"
+        onClick={() => void store.redo()}
+      >
+        <Redo2 size={17} />
+      </button>
+    </span>
+  );
+}
+
+/** Files to take away, by address and words. */
+export function FileMenu({
+  words,
+  files,
+}: {
+  words: string;
+  files: readonly (readonly [address: string, words: string])[];
+}) {
+  return (
+    <Menu>
+      <MenuButton className="text-faint hover:text-ink">{words}</MenuButton>
+      <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
+        {files.map(([address, each]) => (
+          <MenuItem key={address}>
+            <a className="block px-3 py-1 data-focus:bg-shade" href={address} download>
+              {each}
+            </a>
+          </MenuItem>
+        ))}
+      </MenuItems>
+    </Menu>
+  );
+}

@@ -1,0 +1,36 @@
+import type { RefObject } from 'react';
+import { createPortal } from 'react-dom';
+import { DraftingBar } from './DraftingBar.js';
+import { GhostLayer } from './GhostLayer.js';
+import { PartsLayer } from './PartsLayer.js';
+import { useDrawing } from './use-drawing.js';
+
+/** All that Ground lays over the plan: what can be picked, what is on its way, and, in the page around, the bar. */
+export default function Drafting({
+  world,
+  bar,
+}: {
+  world: RefObject<SVGGElement | null>;
+  /** Where on the page the bar goes. */
+  bar: HTMLElement;
+}) {
+  const drawing = useDrawing(world);
+  return (
+    <>
+      <PartsLayer world={world} />
+      <GhostLayer />
+      {drawing && (
+        // Far beyond any plan, in its own measure: whatever the zoom, the pointer is over it.
+        <rect
+          className="handle"
+          {...{ x: -1e5, y: -1e5, width: 2e5, height: 2e5 }}
+          fill="transparent"
+          cursor="crosshair"
+          onPointerMove={drawing.onPointerMove}
+          onClick={drawing.onClick}
+        />
+      )}
+      {createPortal(<DraftingBar drawing={drawing} />, bar)}
+    </>
+  );
+}

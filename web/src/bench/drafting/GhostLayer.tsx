@@ -1,0 +1,32 @@
+import { useSyncExternalStore } from 'react';
+import { pointsOf, px } from '../viewport.js';
+import { ghost as channel } from './ghost.js';
+
+/** The outline of what is being moved, drawn or measured, with its measures. */
+export function GhostLayer() {
+  const ghost = useSyncExternalStore(channel.subscribe, channel.get);
+  if (!ghost) return null;
+  return (
+    <g pointerEvents="none" stroke="var(--brass)" strokeWidth={1.8} fill="none">
+      {ghost.shapes.map(({ points, closed }, i) => {
+        const [only] = points;
+        if (points.length === 1 && only) return <circle key={i} cx={px(only[0])} cy={px(only[1])} r={7} />;
+        return closed ? (
+          <polygon key={i} points={pointsOf(points)} fill="var(--brass)" fillOpacity={0.08} />
+        ) : (
+          <polyline key={i} points={pointsOf(points)} />
+        );
+      })}
+      <text
+        className="over"
+        x={px(ghost.at[0]) + 12}
+        y={px(ghost.at[1]) - 12}
+        fontSize={13}
+        fontWeight={600}
+        fill="var(--ink)"
+      >
+        {ghost.words}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,59 @@
+import { useNavigate, useParams } from 'react-router';
+import { EventDialogs } from '../app/EventDialogs.js';
+import { SavingWords, UndoButtons } from '../app/EditWords.js';
+import { SnagLine } from '../app/SnagLine.js';
+import { TopLine } from '../app/top-line.js';
+import { useOpened, useOpenShortcuts } from '../app/use-opened.js';
+import { PlanPicture } from '../bench/PlanPicture.js';
+import GroundLedger from '../stations/ground/GroundLedger.js';
+import { EventStore } from '../store/event-store.js';
+import { OpenEventContext, useOpenEvent, useResult } from '../store/hooks.js';
+
+/** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
+export function VenuePage() {
+  const { venue = '' } = useParams();
+  const navigate = useNavigate();
+  const open = useOpened(venue, EventStore.openVenue, () => void navigate(`/venues/${venue}`));
+  if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
+  return (
+    <OpenEventContext value={open}>
+      <Workspace />
+    </OpenEventContext>
+  );
+}
+
+function Workspace() {
+  useOpenShortcuts();
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[1fr_auto] min-h-0">
+      <VenueTopLine />
+      <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(340px,1fr)] min-h-0">
+        <PlanPicture layer="ground" />
+        <div className="relative border-l border-rule">
+          <main aria-label="venue" className="absolute inset-0 [contain:strict] overflow-auto px-4 pb-6 pt-2">
+            <h1 className="sr-only">Venue</h1>
+            <GroundLedger />
+          </main>
+        </div>
+      </div>
+      <SnagLine />
+      <EventDialogs />
+    </div>
+  );
+}
+
+function VenueTopLine() {
+  const { ui } = useOpenEvent();
+  const { name } = useResult('ground').venue;
+  return (
+    <TopLine>
+      <span className="tape ml-2 max-w-[34ch] overflow-hidden text-ellipsis">{name}</span>
+      <span className="text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
+      <SavingWords />
+      <UndoButtons />
+      <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
+        History
+      </button>
+    </TopLine>
+  );
+}
