@@ -9,6 +9,14 @@ const feet = (x: number, y: number): [number, number] => [
   Math.round(y * FOOT * 1000) / 1000,
 ];
 
+/** A rectangle from one corner to the other, in feet. */
+const rectangle = (x0: number, y0: number, x1: number, y1: number): [number, number][] => [
+  feet(x0, y0),
+  feet(x1, y0),
+  feet(x1, y1),
+  feet(x0, y1),
+];
+
 /** Cedar Hollow Community Chapel: 48 × 30 ft. */
 export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
   plan: {
@@ -60,23 +68,100 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       halllength: { order: '001h', label: 'Length', axis: 'x', from: 0, to: feet(48, 0)[0] },
       hallwidth1: { order: '002h', label: 'Width', axis: 'y', from: 0, to: feet(0, 30)[1] },
     },
+    facts: {
+      ceiling: feet(14, 0)[0],
+      people: 120,
+      access: 'the side door opens at 9:30; whoever unlocks also turns the heat on',
+      noise: 'forced-air heat; it can be held off for the hour',
+    },
     areas: {
       platform1: {
         label: 'platform',
         kind: 'raised',
-        outline: [feet(40, 6), feet(48, 6), feet(48, 24), feet(40, 24)],
-        floor: 0.6,
+        outline: rectangle(40, 6, 48, 24),
+        floor: feet(2, 0)[0],
       },
-      pewsall01: {
-        label: 'benches',
+      pewsnorth: {
+        label: 'benches north',
         kind: 'seating',
-        outline: [feet(12, 4), feet(36, 4), feet(36, 26), feet(12, 26)],
+        outline: rectangle(12, 3, 36, 12.5),
+        rowSpacing: feet(3, 0)[0],
+      },
+      pewssouth: {
+        label: 'benches south',
+        kind: 'seating',
+        outline: rectangle(12, 17.5, 36, 27),
+        rowSpacing: feet(3, 0)[0],
+      },
+      aislecent: {
+        label: 'center aisle',
+        kind: 'keep-clear',
+        outline: rectangle(10, 12.5, 38, 17.5),
+        walk: 'x',
+      },
+      camsback1: { label: 'back wall', kind: 'cameras', outline: rectangle(2, 10, 8, 20) },
+      deskback1: {
+        ...{ label: 'sound desk', kind: 'desk', outline: rectangle(1, 24.5, 6, 28.5), top: feet(3, 0)[0] },
+        card: {
+          buses: 'aux 3',
+          fader: 'before',
+          connector: 'TRS',
+          level: 'line',
+          distance: feet(6, 0)[0],
+          setBy: 'the sound volunteer',
+        },
+      },
+    },
+    stairs: {
+      platstep1: {
+        label: 'steps',
+        outline: rectangle(38.5, 13.5, 40, 16.5),
+        head: 'platform1',
+        clear: feet(2.8, 0)[0],
+      },
+    },
+    doors: {
+      frontdoor: {
+        label: 'front doors',
+        kind: 'exit',
+        height: feet(7, 0)[0],
+        hinge: 'first',
+        opens: 'right',
+        jambs: [feet(0, 12), feet(0, 18)],
+      },
+      sidedoor1: {
+        label: 'side',
+        kind: 'fire',
+        height: feet(6.8, 0)[0],
+        jambs: [feet(37, 30), feet(40, 30)],
+      },
+      windowsno: {
+        label: 'windows',
+        kind: 'window',
+        height: feet(6, 0)[0],
+        jambs: [feet(14, 0), feet(34, 0)],
       },
     },
     marks: {
       markpulpi: { order: '001h', label: 'Pulpit', at: feet(43, 15), height: 1.6, facing: 180, light: 180 },
+      markpiano: {
+        order: '002h',
+        label: 'Piano',
+        at: feet(44, 21),
+        height: feet(4, 0)[0],
+        facing: 200,
+        light: 120,
+      },
     },
-    circuits: { circback1: { order: '001h', label: 'Back circuit', amps: 15 } },
+    circuits: {
+      circback1: { order: '001h', label: 'Back circuit', amps: 15 },
+      circplat1: {
+        order: '002h',
+        label: 'Platform circuit',
+        amps: 20,
+        others: { organplat: { label: 'electric organ', watts: 400, factor: 0.95 } },
+      },
+    },
     sockets: {
       sktback01: {
         order: '001h',
@@ -85,6 +170,33 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
         outlets: 2,
         amps: 15,
         circuit: 'circback1',
+      },
+      sktplat01: {
+        order: '002h',
+        label: 'platform',
+        at: feet(48, 9),
+        outlets: 2,
+        amps: 20,
+        circuit: 'circplat1',
+      },
+    },
+    networkSockets: { netdesk01: { label: 'by the desk', at: feet(0, 26), speed: 1000 } },
+    lamps: {
+      lampplat1: {
+        order: '001h',
+        label: 'platform cans',
+        kind: 'halogen',
+        at: feet(41, 15),
+        height: feet(13, 0)[0],
+        kelvin: 2900,
+      },
+      lampnorth: {
+        order: '002h',
+        label: 'north windows',
+        kind: 'daylight',
+        at: feet(24, 0.5),
+        height: feet(6, 0)[0],
+        kelvin: 6500,
       },
     },
     uploads: { uptest001: { at: '2026-11-22T16:10:00Z', up: 11.2 } },

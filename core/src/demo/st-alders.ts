@@ -15,12 +15,29 @@ function pillars(): Record<string, Pillar> {
 
 const areas: Record<string, Area> = {
   chancel01: { label: 'chancel +0.3', kind: 'raised', outline: box(20, 4.4, 6, 6.6), floor: 0.3 },
-  gallery01: { label: 'gallery +3.1', kind: 'gallery', outline: box(0.15, 3.4, 2.4, 8.6), floor: 3.1 },
+  gallery01: {
+    label: 'gallery +3.1',
+    kind: 'gallery',
+    outline: box(0.15, 3.4, 2.4, 8.6),
+    floor: 3.1,
+    underside: 2.8,
+  },
   pewsnorth: { label: 'pews north', kind: 'seating', outline: box(4.2, 3.9, 9.8, 3), rowSpacing: 0.95 },
   pewssouth: { label: 'pews south', kind: 'seating', outline: box(4.2, 8.5, 9.8, 3), rowSpacing: 0.95 },
   aislecent: { label: 'centre aisle', kind: 'keep-clear', outline: box(3.6, 6.9, 11.6, 1.6), walk: 'x' },
   nofilmkid: { label: 'children', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 1.45) },
-  deskplace: { label: 'desk', kind: 'desk', outline: box(3.4, 14.3, 2.2, 0.9) },
+  deskplace: {
+    label: 'desk',
+    kind: 'desk',
+    outline: box(3.4, 14.3, 2.2, 0.9),
+    top: 1.05,
+    card: {
+      ...{ buses: 'buses 5 and 6', fader: 'before', connector: 'XLR', level: 'line', distance: 2 },
+      setBy: 'the house sound operator',
+    },
+  },
+  camsnorth: { label: 'north aisle', kind: 'cameras', outline: box(4.2, 1.2, 9.6, 1.4) },
+  camssouth: { label: 'south aisle', kind: 'cameras', outline: box(9, 12.9, 9.6, 1.7) },
 };
 
 export const stAlders: Venue = {
@@ -58,6 +75,8 @@ export const stAlders: Venue = {
       label: 'south door',
       kind: 'exit',
       height: 2.1,
+      hinge: 'first',
+      opens: 'left',
       jambs: [
         [6.8, 15.4],
         [8.2, 15.4],
@@ -67,6 +86,8 @@ export const stAlders: Venue = {
       label: 'vestry door',
       kind: 'inner',
       height: 2,
+      hinge: 'second',
+      opens: 'left',
       jambs: [
         [22.4, 11],
         [23.3, 11],
@@ -94,6 +115,81 @@ export const stAlders: Venue = {
       width: 5.5,
     },
     marksolo1: { order: '004h', label: 'Soloist', at: [18.9, 10.2], height: 1.6, facing: 180, light: 140 },
+  },
+  facts: {
+    ceiling: 9.5,
+    people: 180,
+    access: 'south door from 16:30; the verger has the key and locks up at 22:00',
+    noise: 'the organ blower hums in the north aisle',
+  },
+  houseLines: {
+    hlinegall: {
+      ...{ order: '001h', label: 'gallery line', make: 'coax-standard', length: 38, condition: 'good' },
+      ends: [
+        [2.2, 11.6],
+        [3.6, 14.4],
+      ],
+      tag: 'GAL 1',
+    },
+    hlinestag: {
+      ...{ order: '002h', label: 'stage box 1–8', make: 'balanced-audio', length: 30, condition: 'good' },
+      ends: [
+        [5.2, 14.4],
+        [19.8, 12.4],
+      ],
+      tag: 'numbered 1 to 8',
+    },
+  },
+  residents: {
+    resloud01: {
+      order: '001h',
+      label: 'column loudspeaker N',
+      what: 'loudspeaker',
+      at: [15.9, 3.2],
+      height: 2.6,
+      facing: 180,
+    },
+    resloud02: {
+      order: '002h',
+      label: 'column loudspeaker S',
+      what: 'loudspeaker',
+      at: [15.9, 12.2],
+      height: 2.6,
+      facing: 180,
+    },
+  },
+  lamps: {
+    lampnave1: { order: '001h', label: 'nave floods', kind: 'led', at: [9, 7.7], height: 8, kelvin: 3000 },
+    lampchan1: {
+      order: '002h',
+      label: 'chancel pendants',
+      kind: 'halogen',
+      at: [23, 7.7],
+      height: 4.5,
+      kelvin: 2800,
+    },
+    lampwest1: {
+      order: '003h',
+      label: 'west window',
+      kind: 'daylight',
+      at: [0.2, 7.7],
+      height: 5,
+      kelvin: 6500,
+    },
+  },
+  lightReadings: {
+    lightaisl: { label: 'north aisle', at: [10, 1.8], lux: 60, facing: 180, taken: '2026-11-19T19:20:00Z' },
+  },
+  mobileReadings: {
+    mobporch1: { label: 'first operator', at: [7.5, 14.6], up: 3.8, down: 14, taken: '2026-11-19T19:40:00Z' },
+    mobporch2: { label: 'second operator', at: [7.9, 14.6], up: 1.1, down: 6, taken: '2026-11-19T19:44:00Z' },
+  },
+  notes: {
+    notestep1: {
+      label: 'worn step',
+      at: [20, 7.7],
+      text: 'The chancel step is worn and dark: tape its edge.',
+    },
   },
   circuits: {
     circnorth: {

@@ -232,11 +232,11 @@ describe('corners and sides', () => {
   });
 
   it('set, nest and clear fields', () => {
-    const desk = at(stAlders, '/areas/deskplace');
+    const desk = at(stAlders, '/areas/nofilmkid');
     const asked = at(done(stAlders, fieldSet(desk, 'card/buses', '2 free')), desk.path);
     expect(asked.record.card).toEqual({ buses: '2 free' });
     expect(fieldSet(asked, 'card/buses', undefined)).toEqual([
-      { op: 'remove', path: '/areas/deskplace/card' },
+      { op: 'remove', path: '/areas/nofilmkid/card' },
     ]);
     expect(fieldSet(desk, 'card/buses', undefined)).toEqual([]);
     expect(fieldSet(desk, 'top', undefined)).toEqual([]);

@@ -13,24 +13,15 @@ const LOOK: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: str
   obstacle: { fill: 'var(--shade)', stroke: 'var(--faint)' },
 };
 
-/** What is written on an area besides its name: what one may or may not do there. */
-const SAYS: Readonly<Partial<Record<AreaKind, string>>> = {
-  'no-film': 'no film',
-  'keep-clear': 'keep clear',
-  cameras: 'cameras may stand',
-};
-
 /** Length of an arrow that shows where a floor rises, px. */
 const ARROW = 22;
 
-/** An area by hatch and word; seats as rows when they stand square to the page. */
-export const AreaShape = memo(function AreaShape({ area, words: named }: { area: Area; words: boolean }) {
-  const { kind, outline, label, rowSpacing, rake } = area;
+/** An area by its hatch; seats as rows when they stand square to the page. */
+export const AreaShape = memo(function AreaShape({ area }: { area: Area }) {
+  const { kind, outline, rowSpacing, rake } = area;
   const { min, max } = boundsOf(outline);
   const look = LOOK[kind];
-  const middle = kind === 'gallery' ? 0.2 : 0.5;
-  const [cx, cy] = [px((min[0] + max[0]) / 2), px(min[1] + (max[1] - min[1]) * middle)];
-  const tall = max[1] - min[1] > (max[0] - min[0]) * 1.5;
+  const [cx, cy] = [px((min[0] + max[0]) / 2), px((min[1] + max[1]) / 2)];
   const square =
     outline.length === 4 && outline.every(([x, y]) => atEdge(x, min[0], max[0]) && atEdge(y, min[1], max[1]));
   const rows =
@@ -41,8 +32,6 @@ export const AreaShape = memo(function AreaShape({ area, words: named }: { area:
           (_, i) => min[0] + (i + 0.3) * rowSpacing,
         )
       : [];
-  const says = SAYS[kind];
-  const words = says === undefined || label.startsWith(says) ? label : `${says} · ${label}`;
   return (
     <g>
       {rows.length === 0 && (
@@ -67,19 +56,6 @@ export const AreaShape = memo(function AreaShape({ area, words: named }: { area:
         />
       ))}
       {rake && <Arrow x={cx} y={cy} towards={rake.towards} />}
-      {(kind !== 'seating' || rows.length === 0) && named && (
-        <text
-          className="over"
-          x={cx}
-          y={kind === 'raised' ? px(max[1]) - 8 : kind === 'desk' ? px(min[1]) - 6 : cy + 4}
-          textAnchor="middle"
-          fontSize={11.5}
-          fill="var(--faint-word)"
-          transform={tall && kind !== 'raised' ? `rotate(-90 ${cx} ${cy})` : undefined}
-        >
-          {words}
-        </text>
-      )}
     </g>
   );
 });
@@ -105,8 +81,8 @@ function Arrow({ x, y, towards }: { x: number; y: number; towards: number }) {
 /** Distance between two treads as drawn, m. */
 const TREAD = 0.3;
 
-/** Stairs: treads across their longer side, and their name. */
-export const StairsShape = memo(function StairsShape({ stairs, words }: { stairs: Stairs; words: boolean }) {
+/** Stairs: treads across their longer side. */
+export const StairsShape = memo(function StairsShape({ stairs }: { stairs: Stairs }) {
   const { min, max } = boundsOf(stairs.outline);
   const alongX = max[0] - min[0] > max[1] - min[1];
   const [from, to] = alongX ? [min[0], max[0]] : [min[1], max[1]];
@@ -127,17 +103,6 @@ export const StairsShape = memo(function StairsShape({ stairs, words }: { stairs
         strokeWidth={0.8}
         fill="none"
       />
-      {words && (
-        <text
-          className="over"
-          x={px(max[0]) + 5}
-          y={px((min[1] + max[1]) / 2) + 4}
-          fontSize={11.5}
-          fill="var(--faint-word)"
-        >
-          {stairs.label}
-        </text>
-      )}
     </g>
   );
 });

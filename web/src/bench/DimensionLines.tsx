@@ -2,7 +2,7 @@ import { boundsOf, inOrder, showText, type Reading, type Venue } from '@idle-sat
 import { px } from './viewport.js';
 
 /** Distance of the first dimension line from the wall, and from one to the next, px. */
-const OFF = 20;
+const OFF = 26;
 const LANE = 24;
 
 /** Which line each dimension goes on, counted outwards: the short ones near the wall, none over another. */
@@ -25,21 +25,32 @@ function lanesOf(dimensions: Venue['dimensions']): ReadonlyMap<string, number> {
 }
 
 /** Dimension lines with ticks: those along x above the venue, those along y to its left; and a scale below it. */
-export function DimensionLines({ venue, reading }: { venue: Venue; reading: Reading }) {
+export function DimensionLines({
+  venue,
+  reading,
+  lettering: k,
+}: {
+  venue: Venue;
+  reading: Reading;
+  lettering: number;
+}) {
   const { min, max } = boundsOf(venue.outline);
   const lanes = lanesOf(venue.dimensions);
   return (
-    <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12}>
+    <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12 * k}>
       {inOrder(venue.dimensions).map(([id, { axis, from, to }]) => {
         const words = showText(to - from, 'm', reading);
         const [a, b] = [px(from), px(to)];
-        const off = OFF + LANE * (lanes.get(id) ?? 0);
+        const off = (OFF + LANE * (lanes.get(id) ?? 0)) * k;
         if (axis === 'x') {
           const y = px(min[1]) - off;
           return (
             <g key={id}>
-              <path d={`M${a},${y}H${b}M${a},${y - 5}v10M${b},${y - 5}v10`} fill="none" />
-              <text stroke="none" x={(a + b) / 2} y={y - 6} textAnchor="middle">
+              <path
+                d={`M${a},${y}H${b}M${a},${y - 5 * k}v${10 * k}M${b},${y - 5 * k}v${10 * k}`}
+                fill="none"
+              />
+              <text stroke="none" x={(a + b) / 2} y={y - 6 * k} textAnchor="middle">
                 {words}
               </text>
             </g>
@@ -48,13 +59,13 @@ export function DimensionLines({ venue, reading }: { venue: Venue; reading: Read
         const x = px(min[0]) - off;
         return (
           <g key={id}>
-            <path d={`M${x},${a}V${b}M${x - 5},${a}h10M${x - 5},${b}h10`} fill="none" />
+            <path d={`M${x},${a}V${b}M${x - 5 * k},${a}h${10 * k}M${x - 5 * k},${b}h${10 * k}`} fill="none" />
             <text
               stroke="none"
-              x={x - 7}
+              x={x - 7 * k}
               y={(a + b) / 2}
               textAnchor="middle"
-              transform={`rotate(-90 ${x - 7} ${(a + b) / 2})`}
+              transform={`rotate(-90 ${x - 7 * k} ${(a + b) / 2})`}
             >
               {words}
             </text>
@@ -62,11 +73,11 @@ export function DimensionLines({ venue, reading }: { venue: Venue; reading: Read
         );
       })}
       <path
-        d={`M${px(min[0])},${px(max[1]) + 32}h${px(5)}m0,-4v8m${-px(5)},-8v8`}
+        d={`M${px(min[0])},${px(max[1]) + 34 * k}h${px(5)}m0,${-4 * k}v${8 * k}m${-px(5)},${-8 * k}v${8 * k}`}
         stroke="var(--faint)"
         fill="none"
       />
-      <text stroke="none" x={px(min[0] + 5) + 8} y={px(max[1]) + 36}>
+      <text stroke="none" x={px(min[0] + 5) + 8 * k} y={px(max[1]) + 38 * k}>
         {reading.system === 'metric' ? '5 m' : showText(5, 'm', reading)} · N ▲
       </text>
     </g>

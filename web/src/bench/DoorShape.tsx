@@ -3,17 +3,8 @@ import { memo } from 'react';
 import { pointsOf, px } from './viewport.js';
 
 /** A door with its leaf and the quarter it sweeps, an opening as a gap, a window as a double line. */
-export const DoorShape = memo(function DoorShape({
-  door,
-  below,
-  words,
-}: {
-  door: Door;
-  below: boolean;
-  words: boolean;
-}) {
+export const DoorShape = memo(function DoorShape({ door }: { door: Door }) {
   const [a = [0, 0], b = [0, 0]] = door.jambs;
-  const alongX = Math.abs(a[0] - b[0]) > Math.abs(a[1] - b[1]);
   const isWindow = door.kind === 'window';
   return (
     <g>
@@ -28,18 +19,6 @@ export const DoorShape = memo(function DoorShape({
       )}
       {isWindow && <polyline points={pointsOf([a, b])} stroke="var(--paper)" strokeWidth={1} />}
       {door.hinge && <Leaf door={door} a={a} b={b} />}
-      {words && (
-        <text
-          className="over"
-          x={px((a[0] + b[0]) / 2) + (alongX ? 0 : 8)}
-          y={px((a[1] + b[1]) / 2) + (alongX ? (below ? 15 : -7) : 4)}
-          textAnchor={alongX ? 'middle' : 'start'}
-          fontSize={11.5}
-          fill="var(--faint-word)"
-        >
-          {door.kind === 'fire' ? `fire exit · ${door.label}` : door.label}
-        </text>
-      )}
     </g>
   );
 });

@@ -1,41 +1,54 @@
-import { boundsOf, inOrder, type Area, type Pillar, type Reading, type Venue } from '@idle-satchel/core';
-import { memo } from 'react';
+import { inOrder, type Pillar, type Reading, type Venue } from '@idle-satchel/core';
+import { memo, useMemo } from 'react';
 import { AreaShape, StairsShape } from './AreaShape.js';
 import { DimensionLines } from './DimensionLines.js';
 import { DoorShape } from './DoorShape.js';
+import { groundLabels } from './ground-labels.js';
 import { groupOfArea, type Group } from './groups.js';
 import { HouseLayer } from './HouseLayer.js';
+import { LabelsLayer } from './LabelsLayer.js';
 import { pointsOf, px } from './viewport.js';
 
 const NONE: ReadonlySet<Group> = new Set();
 
-/** Walls, pillars, areas by hatch and word, doors, marks and dimension lines of the venue as this event sees it. */
+/**
+ * Walls, pillars, areas by hatch and word, doors, marks, what belongs to the house, and dimension lines of the venue
+ * as this event sees it.
+ */
 export const GroundLayer = memo(function GroundLayer({
   venue,
   reading,
   lit,
+  lettering,
+  sockets = false,
   faint = NONE,
 }: {
   venue: Venue;
   reading: Reading;
+  /** Whether small things are named: only where the ground is what is looked at. */
   lit: boolean;
+  /** Size of letters in the plan, 1 where it is shown at its own scale. */
+  lettering: number;
+  /** Whether sockets are named here, because no other layer does. */
+  sockets?: boolean;
   /** Groups that are drawn faintly, without their words. */
   faint?: ReadonlySet<Group>;
 }) {
-  const { min, max } = boundsOf(venue.outline);
   const clear = (group: Group): boolean => !faint.has(group);
-  const words = ({ kind }: Area): boolean => clear(groupOfArea(kind)) && (lit || kind !== 'desk');
+  const labels = useMemo(() => {
+    const always: ReadonlySet<Group> = new Set(['walls', 'floors', 'bounds', 'marks']);
+    const named = (group: Group): boolean => !faint.has(group) && (lit || always.has(group));
+    return groundLabels({ venue, reading, lettering, named, sockets });
+  }, [venue, reading, lettering, lit, sockets, faint]);
   return (
     <>
       {(['seats', 'floors', 'bounds'] as const).map(group => (
         <g key={group} data-layer={group} data-lit={clear(group)}>
           {inOrder(venue.areas).map(([id, area]) =>
-            groupOfArea(area.kind) === group ? <AreaShape key={id} area={area} words={words(area)} /> : null,
+            groupOfArea(area.kind) === group ? <AreaShape key={id} area={area} /> : null,
           )}
           {group === 'floors' &&
-            inOrder(venue.stairs).map(([id, stairs]) => (
-              <StairsShape key={id} stairs={stairs} words={lit && clear(group)} />
-            ))}
+            inOrder(venue.stairs).map(([id, stairs]) => <StairsShape key={id} stairs={stairs} />)}
         </g>
       ))}
       <g data-layer="ground" data-lit={clear('walls')}>
@@ -57,52 +70,39 @@ export const GroundLayer = memo(function GroundLayer({
           />
         ))}
         {inOrder(venue.doors).map(([id, door]) => (
-          <DoorShape
-            key={id}
-            door={door}
-            below={(door.jambs[0]?.[1] ?? 0) > (min[1] + max[1]) / 2}
-            words={clear('walls')}
-          />
+          <DoorShape key={id} door={door} />
         ))}
         {inOrder(venue.pillars).map(([id, pillar]) => (
-          <PillarShape key={id} pillar={pillar} words={lit && clear('walls')} />
+          <PillarShape key={id} pillar={pillar} lettering={clear('walls') ? lettering : 0} />
         ))}
       </g>
-      <HouseLayer venue={venue} reading={reading} lit={lit} faint={faint} />
+      <HouseLayer venue={venue} faint={faint} />
       <g data-layer="marks" data-lit={clear('marks')}>
-        {inOrder(venue.marks).map(([id, { at, label }]) => (
-          <g key={id}>
-            <path
-              d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`}
-              fill="var(--paper)"
-              stroke="var(--ink)"
-              strokeWidth={1.6}
-            />
-            {clear('marks') && (
-              <text
-                x={px(at[0]) + 9}
-                y={px(at[1]) - 7}
-                fontSize={13}
-                fontWeight={600}
-                fill="var(--ink)"
-                className="over"
-              >
-                {label}
-              </text>
-            )}
-          </g>
+        {inOrder(venue.marks).map(([id, { at }]) => (
+          <path
+            key={id}
+            d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`}
+            fill="var(--paper)"
+            stroke="var(--ink)"
+            strokeWidth={1.6}
+          />
         ))}
+      </g>
+      <g data-layer="labels" data-lit="true">
+        <LabelsLayer labels={labels} />
       </g>
       <g data-layer="dimensions" data-lit={clear('walls')}>
-        <DimensionLines venue={venue} reading={reading} />
+        <DimensionLines venue={venue} reading={reading} lettering={lettering} />
       </g>
     </>
   );
 });
 
-const PillarShape = memo(function PillarShape({ pillar, words }: { pillar: Pillar; words: boolean }) {
+/** A pillar with its name on it where there is room. */
+const PillarShape = memo(function PillarShape({ pillar, lettering }: { pillar: Pillar; lettering: number }) {
   const { at, size, round, turn, label } = pillar;
   const [x, y] = [px(at[0]), px(at[1])];
+  const letters = Math.min(10 * lettering, (px(size) / Math.max(1, label.length)) * 1.5);
   return (
     <g>
       {round ? (
@@ -117,8 +117,8 @@ const PillarShape = memo(function PillarShape({ pillar, words }: { pillar: Pilla
           transform={turn ? `rotate(${turn} ${x} ${y})` : undefined}
         />
       )}
-      {words && (
-        <text x={x} y={y + 4} textAnchor="middle" fontSize={10} fill="var(--paper)">
+      {letters > 6 * lettering && lettering > 0 && (
+        <text x={x} y={y + letters * 0.35} textAnchor="middle" fontSize={letters} fill="var(--paper)">
           {label}
         </text>
       )}

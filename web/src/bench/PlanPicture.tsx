@@ -21,7 +21,7 @@ import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { useNudging } from './use-nudging.js';
-import { useViewport } from './viewport.js';
+import { letteringFor, useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
@@ -32,7 +32,8 @@ const HINTS: Readonly<Record<Layer, string>> = {
   power: 'click a socket for its circuit',
 };
 
-const NONE: ReadonlySet<string> = new Set();
+/** Where cameras, leads or loads are looked at, what belongs to the house stays in the background. */
+const BEHIND: ReadonlySet<string> = new Set<Group>(['house', 'lines', 'notes']);
 
 const Drafting = lazy(() => import('./drafting/Drafting.js'));
 
@@ -46,7 +47,8 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const view = useViewport(store.id, venue.outline, size);
   const { svg, world } = view;
   const onGround = layer === 'ground';
-  const faint = useUi(state => (onGround ? state.faint : NONE)) as ReadonlySet<Group>;
+  const lettering = letteringFor(venue.outline, size);
+  const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
   const [bar, setBar] = useState<HTMLElement | null>(null);
   useNudging(layer);
   useEffect(() => warmUp(store), [store]);
@@ -63,7 +65,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
       <svg className="plan absolute top-0 left-0 will-change-transform" {...size} aria-hidden>
         <Hatches />
         <g ref={view.ground}>
-          <GroundLayer {...{ venue, reading, faint }} lit={onGround || layer === 'shots'} />
+          <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
         </g>
       </svg>
       <svg
@@ -80,7 +82,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
               {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
               <SocketsLayer
                 lit={(onGround && !faint.has('power')) || layer === 'power'}
-                loads={layer === 'power'}
+                named={layer === 'power'}
               />
               {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
               <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />

@@ -14,11 +14,11 @@ function labelAt(
   return y < px(1) ? { x, y: y + 22, textAnchor: 'middle' } : { x: x - 10, y: y + 4, textAnchor: 'end' };
 }
 
-/** Mains and network sockets of the venue, with the load on each when Power is lit. */
-export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
+/** Mains and network sockets of the venue, named with the load on each where Power is what is looked at. */
+export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
   const { ui } = useOpenEvent();
   const venue = useEvent(state => state.assessment.ground.venue);
-  const sockets = useEvent(state => (loads ? state.assessment.power.sockets : undefined));
+  const sockets = useEvent(state => (named ? state.assessment.power.sockets : undefined));
   const selected = useUi(state => state.selected);
   const reading = useReading();
   return (
@@ -29,7 +29,7 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
             <SocketSign x={x} y={y} on={selected === id || selected === circuit} />
-            {lit && (
+            {named && (
               <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
                 {label}
                 {amps ? ` ${showText(amps.value, amps.unit, reading)}` : ''}
@@ -52,7 +52,7 @@ export function SocketsLayer({ lit, loads }: { lit: boolean; loads: boolean }) {
               strokeWidth={1.4}
             />
             <path d={`M${x - 2.5},${y + 2}h5v-3h-5z`} fill="var(--ink)" />
-            {lit && (
+            {named && (
               <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
                 {label}
               </text>

@@ -22,8 +22,25 @@ export function floorPoint(
   return { at: [x / SCALE, y / SCALE], perPixel: matrix.a / SCALE };
 }
 
-/** Room around the venue for dimension lines and labels, px at zoom 1. */
-const MARGIN = { left: 58, right: 34, top: 64, bottom: 56 };
+/** Room around the venue for dimension lines and labels, px of the screen. */
+const MARGIN = { left: 64, right: 34, top: 76, bottom: 56 };
+
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The zoom at which the whole of a venue can be seen in a picture of some size. */
+export function fitScale(outline: readonly Point[], { width, height }: Size): number {
+  const { min, max } = boundsOf(outline);
+  const across = (width - MARGIN.left - MARGIN.right) / px(max[0] - min[0]);
+  const down = (height - MARGIN.top - MARGIN.bottom) / px(max[1] - min[1]);
+  return Math.max(0.15, Math.min(3, across, down));
+}
+
+/** Size of letters in a plan that is shown whole: as large on the screen whatever the size of the venue. */
+export const letteringFor = (outline: readonly Point[], size: Size): number =>
+  Math.min(2.2, Math.max(0.45, 1 / fitScale(outline, size)));
 
 /** Where each event was looked at last, while this page is open. */
 const places = new Map<string, ZoomTransform>();
@@ -38,11 +55,7 @@ export interface Viewport {
 }
 
 /** Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. */
-export function useViewport(
-  key: string,
-  outline: readonly Point[],
-  size: { readonly width: number; readonly height: number },
-): Viewport {
+export function useViewport(key: string, outline: readonly Point[], size: Size): Viewport {
   const svg = useRef<SVGSVGElement>(null);
   const world = useRef<SVGGElement>(null);
   const ground = useRef<SVGGElement>(null);
@@ -55,13 +68,11 @@ export function useViewport(
 
   const fitted = (): ZoomTransform => {
     const { min, max } = boundsOf(latest.current);
-    const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
-    const { width: w, height: h } = latestSize.current;
-    // Dimension lines are drawn in the world, so the room they take grows with it.
-    const [wide, high] = [width + MARGIN.left + MARGIN.right, height + MARGIN.top + MARGIN.bottom];
-    const scale = Math.max(0.15, Math.min(3, w / wide, h / high));
-    const x = (w - wide * scale) / 2 + (MARGIN.left - px(min[0])) * scale;
-    const y = (h - high * scale) / 2 + (MARGIN.top - px(min[1])) * scale;
+    const scale = fitScale(latest.current, latestSize.current);
+    const { width, height } = latestSize.current;
+    const spare = (room: number, from: number, to: number): number => (room - px(to - from) * scale) / 2;
+    const x = spare(width - MARGIN.left - MARGIN.right, min[0], max[0]) + MARGIN.left - px(min[0]) * scale;
+    const y = spare(height - MARGIN.top - MARGIN.bottom, min[1], max[1]) + MARGIN.top - px(min[1]) * scale;
     return zoomIdentity.translate(x, y).scale(scale);
   };
 
