@@ -56,7 +56,7 @@ describe('Ground with the pointer', () => {
 
   it('draws a block of seats corner by corner with typed lengths, repeats, mirrors and locks it', async () => {
     const page = await stage.open(`/events/${FRIDAY}/ground`);
-    await part(page, /^chancel/).waitFor();
+    await part(page, /^chancel \+/).waitFor();
     await page.getByRole('button', { name: 'Draw' }).click();
     await page.getByRole('menuitem', { name: 'seats' }).click();
     const bar = page.getByRole('form', { name: 'Drawing' });
@@ -103,7 +103,7 @@ describe('Ground with the pointer', () => {
 
   it('measures between two points and fades what is not wanted', async () => {
     const page = await stage.open(`/events/${FRIDAY}/ground`);
-    await part(page, /^chancel/).waitFor();
+    await part(page, /^chancel \+/).waitFor();
     const [from, to] = [await middleOf(part(page, /^N1, pillar/)), await middleOf(part(page, /^N4, pillar/))];
     await page.getByRole('button', { name: 'Measure' }).click();
     await page.mouse.click(from.x, from.y);
@@ -120,7 +120,7 @@ describe('Ground with the pointer', () => {
 describe('Ground with the keyboard alone', () => {
   it('finds, moves, turns, measures, renames and takes out, each undone', async () => {
     const page = await stage.open(`/events/${FRIDAY}/ground`);
-    await part(page, /^chancel/).waitFor();
+    await part(page, /^chancel \+/).waitFor();
     await page.keyboard.press('/');
     await page.getByRole('dialog').getByRole('textbox').waitFor();
     await page.keyboard.type('N2');
@@ -194,5 +194,50 @@ describe('a venue at its own door', () => {
     await picked(page, 'N1').getByRole('alert').getByText('from 0.05 m to 10.00 m').waitFor();
     await page.keyboard.press('Escape');
     expect(await size.inputValue()).toBe('0.70 m');
+  });
+});
+
+describe('a plan that is held somewhere else after all', () => {
+  it('moves to the grange: matched, chosen, settled, and taken back in one step', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/ground`);
+    await page.getByRole('button', { name: 'Move to another venue …' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Venue').selectOption({ label: 'Quill Grange hall' });
+    const answer = (name: string): Target => dialog.getByLabel(name, { exact: true });
+    await answer('Lectern, mark, is there').waitFor();
+    expect(await answer('Lectern, mark, is there').inputValue()).toBe('marklecte');
+    expect(await answer('by the desk, mains socket, is there').inputValue()).toBe('');
+    await answer('by the desk, mains socket, is there').selectOption({ label: 'by the door' });
+    await dialog.getByRole('button', { name: 'Move the plan' }).click();
+
+    await page.getByLabel('Plan of Quill Grange hall').waitFor();
+    await part(page, /^Choir, mark/).waitFor();
+    await page.getByRole('button', { name: 'place of Choir is right' }).click();
+    await page.getByRole('button', { name: 'place of Choir is right' }).waitFor({ state: 'detached' });
+    await page.keyboard.press('s');
+    const lost = page
+      .getByRole('region', { name: 'Snags' })
+      .getByRole('listitem')
+      .filter({ hasText: 'a socket that is not in this venue' });
+    const before = await lost.count();
+    expect(before).toBeGreaterThan(0);
+    await lost.first().getByRole('button').first().click();
+    await page
+      .getByRole('button', { name: /^Plug it into / })
+      .first()
+      .click();
+    await page.waitForFunction(
+      was =>
+        [...document.querySelectorAll('[aria-label="Snags"] li')].filter(li =>
+          li.textContent?.includes('a socket that is not in this venue'),
+        ).length < was,
+      before,
+    );
+    await page.keyboard.press('Escape');
+    await saved(page);
+    for (let step = 0; step < 3; step++) await undo(page);
+    await page.getByRole('link', { name: /Ground/ }).click();
+    await page.getByLabel('Plan of St Alder’s, Nether Quill').waitFor();
+    await page.getByText('Nothing: the venue is as it was surveyed.').waitFor();
   });
 });

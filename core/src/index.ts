@@ -28,5 +28,6 @@ export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
 export type { Column, Sheet } from './sheets/sheet.js';
 export * from './drafting/index.js';
+export * from './moving/index.js';
 export * from './survey/index.js';
 export type * from './documents/index.js';

@@ -31,6 +31,32 @@ async function edit(patch: readonly Operation[], more: object = {}): Promise<Ans
   return response.body as Answer;
 }
 
+describe('a plan', () => {
+  it('is pinned to a venue that exists, at a revision it has, or not at all', async () => {
+    const { revision, body } = await plan();
+    const pin = (value: Json): Promise<{ status: number; body: unknown }> =>
+      post(editOf(revision, [{ op: 'replace', path: '/venue', value }])).then(({ status, body: answer }) => ({
+        status,
+        body: answer as unknown,
+      }));
+    for (const [value, path] of [
+      [{ id: 'venuenowhere', revision: 1 }, '/venue/id'],
+      [{ id: 'eventfriday1', revision: 1 }, '/venue/id'],
+      [{ id: 'venuegrange1', revision: 99 }, '/venue/revision'],
+    ] as const) {
+      const { status, body: answer } = await pin(value);
+      expect(status).toBe(422);
+      expect((answer as Problem).faults?.map(fault => fault.path)).toEqual([path]);
+    }
+    expect((await pin({ id: 'venuegrange1', revision: 1 })).status).toBe(200);
+    const bundle = (await setup.api.get(`/api/v1/events/${FRIDAY}/bundle`)).body as {
+      documents: { venue: { id: string } };
+    };
+    expect(bundle.documents.venue.id).toBe('venuegrange1');
+    await edit([{ op: 'replace', path: '/venue', value: body.venue as unknown as Json }]);
+  });
+});
+
 describe('an edit', () => {
   it('is applied once per id: replayed, it gets the first answer again', async () => {
     const { revision } = await plan();

@@ -162,7 +162,12 @@ describe('shelf, hands, venues', () => {
     expect((await setup.api.patch('/api/v1/people/petralund1').send({ age: 7 })).status).toBe(422);
     expect((await setup.api.patch('/api/v1/people/nobodyhere').send({ name: 'X' })).status).toBe(404);
     expect(await get('/venues')).toMatchObject({
-      venues: [{ name: 'Another St Alder’s' }, { name: 'St Alder’s, Nether Quill' }],
+      venues: [
+        { name: 'Another St Alder’s' },
+        { name: 'Millrace bandstand' },
+        { name: 'Quill Grange hall' },
+        { name: 'St Alder’s, Nether Quill' },
+      ],
     });
   });
 });

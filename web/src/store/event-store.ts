@@ -295,6 +295,7 @@ export class EventStore {
     }
     this.queue = this.queue.filter(each => each.id !== edit.id);
     if (edit.undoes === undefined) this.undoStack.push({ label: edit.label, ...answer });
+    await this.followPin();
     this.refresh({ venueNow: Math.max(this.get().venueNow, this.revisions.venue) });
   }
 
@@ -362,7 +363,6 @@ export class EventStore {
   }
 
   private async fetchChanges(): Promise<void> {
-    const pinned = this.base.plan.venue.revision;
     for (const name of this.followed) {
       interface Changes {
         readonly revision: number;
@@ -387,14 +387,19 @@ export class EventStore {
         this.queue = this.queue.filter(each => each.id !== edit);
       }
     }
-    if (this.base.plan.venue.revision !== pinned) {
-      const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
-      this.base = { ...this.base, venue: documents.venue.body };
-      this.revisions.venue = documents.venue.revision;
-      this.refresh({ venueNow });
-      return;
-    }
+    await this.followPin();
     this.refresh();
+  }
+
+  /** Fetches the venue anew when the plan is pinned to another one, or to another revision of it. */
+  private async followPin(): Promise<void> {
+    const { id, revision } = this.base.plan.venue;
+    const { ids } = this.get();
+    if (this.of === 'venue' || (id === ids.venue && revision === this.revisions.venue)) return;
+    const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
+    this.base = { ...this.base, venue: documents.venue.body };
+    this.revisions.venue = documents.venue.revision;
+    this.update({ venueNow, ids: { ...ids, venue: documents.venue.id } });
   }
 
   async undo(): Promise<void> {

@@ -100,8 +100,8 @@ interface RoutedRun {
 
 function compute(reads: RunsReads, memo: Memo): RunsResult {
   const { links, devices, kinds, shelf, claims, rules, ground, signal } = reads;
-  const { outline, pillars, areas, doors } = ground.venue;
-  const floor = memo.once('floor', [outline, pillars, areas, doors], () => floorOf(ground.venue));
+  const { outline, walls, pillars, areas, doors } = ground.venue;
+  const floor = memo.once('floor', [outline, walls, pillars, areas, doors], () => floorOf(ground.venue));
   const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
   const fieldAt = (at: Point): CostField => rememberedField(fields, floor, at);
 

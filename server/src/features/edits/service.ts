@@ -1,7 +1,7 @@
 /** Applying edits: once per id, all or nothing, merged where nothing collides. */
 import { createHash } from 'node:crypto';
 import { applyPatch, collision, invertPatch, PatchError, type Operation } from '@idle-satchel/core';
-import { faultsOf } from '@idle-satchel/core/documents';
+import { faultsOf, type Plan } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import type { ChangeRow, DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
@@ -68,6 +68,7 @@ async function apply(
     const row = rows.get(change.document) as DocumentRow;
     const patch = change.patch as unknown as Operation[];
     const { body, inverse } = patched(row, patch, index);
+    if (row.kind === 'plan') await refuseLostVenue(scope, row.body as Plan, body as Plan);
     const revision = row.revision + 1;
     await scope.updateDocument(row.id, { revision, body, sortKey: sortKeyOf(row.kind, body) });
     await scope.createChange({ documentId: row.id, revision, editId: request.id, patch, inverse });
@@ -79,6 +80,17 @@ async function apply(
   const { id, label, author, undoes = null } = request;
   await scope.createEdit({ id, digest, label, author, undoes, at: new Date(), answer });
   return answer;
+}
+
+/** 422 when a plan would be pinned to a venue, or a revision of one, that does not exist. */
+async function refuseLostVenue(scope: Scope, before: Plan, after: Plan): Promise<void> {
+  const { id, revision } = after.venue;
+  if (id === before.venue.id && revision === before.venue.revision) return;
+  const venue = await scope.document(id, 'venue');
+  if (!venue) throw invalid([{ path: '/venue/id', reason: 'is not a venue that exists' }]);
+  if (revision > venue.revision) {
+    throw invalid([{ path: '/venue/revision', reason: `is beyond revision ${venue.revision}` }]);
+  }
 }
 
 /** 409 with the current documents when somebody changed, since `base`, what this edit reads or writes. */

@@ -1,4 +1,5 @@
 import { inOrder, partAt, SHORTEST, showText, stretchVenue } from '@idle-satchel/core';
+import { lazy, Suspense, useState } from 'react';
 import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
@@ -28,6 +29,7 @@ export default function GroundLedger() {
       ) : (
         <div className="flex items-center gap-3 pt-1">
           <span className="tape">{venue.name}</span>
+          {here && <MovePlan />}
         </div>
       )}
       <Measures about={here ? 'for this event only' : ''} />
@@ -38,6 +40,25 @@ export default function GroundLedger() {
       <Uploads />
       <Facts />
       {here && <Differences />}
+    </>
+  );
+}
+
+const MovePlanDialog = lazy(() => import('./MovePlanDialog.js'));
+
+/** The event is held somewhere else after all. */
+function MovePlan() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button className="link ml-auto" onClick={() => setOpen(true)}>
+        Move to another venue …
+      </button>
+      {open && (
+        <Suspense>
+          <MovePlanDialog onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }
