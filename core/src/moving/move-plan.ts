@@ -60,7 +60,7 @@ export function movedPlan({ plan, from, to, pin, answers }: Move): Operation[] {
   const markThere = (id: string): string => answers.marks[id] ?? ownMark(to, id);
 
   for (const map of ['shots', 'runningOrder'] as const) {
-    for (const [id, { mark }] of Object.entries(plan[map] ?? {})) {
+    for (const [id, { mark }] of inOrder<{ mark?: string }>(plan[map])) {
       if (mark !== undefined && markThere(mark) !== mark)
         patch.push(replaced(`/${map}/${id}/mark`, markThere(mark)));
     }
