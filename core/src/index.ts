@@ -28,6 +28,7 @@ export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
 export type { Column, Sheet } from './sheets/sheet.js';
 export * from './drafting/index.js';
+export * from './exchange/index.js';
 export * from './moving/index.js';
 export * from './survey/index.js';
 export type * from './documents/index.js';

@@ -155,7 +155,7 @@ const ORDERED: ReadonlySet<PartMap> = new Set([
 ]);
 
 const CORNERS: Readonly<Partial<Record<PartMap, string>>> = {
-  ...{ walls: 'line', areas: 'outline', stairs: 'outline', houseLines: 'ends' },
+  ...{ walls: 'line', areas: 'outline', stairs: 'outline', houseLines: 'ends', doors: 'jambs' },
 };
 
 /**
@@ -177,7 +177,8 @@ export function added(
     label: labels.has(words) ? nextLabel(words, labels) : words,
     ...fields(corners?.[0] ?? (where as Point), venue),
   };
-  if (corners) record[CORNERS[map] ?? ''] = corners.map(exact);
+  const field = CORNERS[map];
+  if (corners && field) record[field] = corners.map(exact);
   if (map === 'houseLines' && corners) record.length = rounded(lengthOf(corners));
   const path = pointerOf(map, newId(random));
   return { path, patch: [{ op: 'add', path, value: record }] };

@@ -1,5 +1,5 @@
 /** Everything that is drawn in a venue, seen alike: where it is, what it is called, where its points are kept. */
-import type { Venue } from '../documents/index.js';
+import type { AreaKind, Venue } from '../documents/index.js';
 import { inOrder, pointerOf, valueAt, type Json, type Point } from '../foundations/index.js';
 
 /** The maps of a venue whose records stand somewhere, and the field that says where. */
@@ -24,6 +24,12 @@ export const PART_FIELDS = {
 
 export type PartMap = keyof typeof PART_FIELDS;
 export const PART_MAPS = Object.keys(PART_FIELDS) as PartMap[];
+
+/** The kinds of areas, in the order people think of them. */
+export const AREA_KIND_NAMES = [
+  ...(['seating', 'raised', 'gallery', 'obstacle', 'desk'] as const),
+  ...(['keep-clear', 'no-film', 'cameras'] as const),
+] as const satisfies readonly AreaKind[];
 
 /** The walls of the venue, which are one part without a record. */
 export const OUTLINE = '/outline';

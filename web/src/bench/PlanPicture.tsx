@@ -41,10 +41,11 @@ const Drafting = lazy(() => import('./drafting/Drafting.js'));
 export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
   const { store, ui } = useOpenEvent();
   const venue = useEvent(state => state.assessment.ground.venue);
+  const place = useEvent(state => state.ids.venue);
   const reading = useReading();
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
-  const view = useViewport(store.id, venue.outline, size);
+  const view = useViewport(`${store.id} ${place}`, venue.outline, size);
   const { svg, world } = view;
   const onGround = layer === 'ground';
   const lettering = letteringFor(venue.outline, size);

@@ -1,0 +1,8 @@
+/** Venues as drawings that other programs read, and drawings taken over into venues. */
+export * from './drawing.js';
+export { dxfOf } from './dxf.js';
+export { takenFrom, type Taken } from './from-drawing.js';
+export { guessTarget, layerOf, TARGETS, type Target } from './layers.js';
+export { toDrawing } from './to-drawing.js';
+export { lookOf, type Look } from './look.js';
+export { paperOf, svgOf } from './svg.js';
