@@ -13,6 +13,7 @@ import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
 import { shelfRoutes } from './features/shelf/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
+import { venueFileRoutes } from './features/venues/files.js';
 import { venueRoutes } from './features/venues/routes.js';
 import { openApi } from './openapi.js';
 import { answerProblems, Problem, refuseUnknown } from './problem.js';
@@ -22,6 +23,7 @@ export const ROUTES: readonly Route[] = [
   ...organisationRoutes,
   ...eventRoutes,
   ...venueRoutes,
+  ...venueFileRoutes,
   ...shelfRoutes,
   ...handsRoutes,
   ...documentRoutes,

@@ -103,7 +103,7 @@ const geometry = (parts: readonly Part[]): string[] =>
         map === 'pillars'
           ? ` ${Math.round(Number(record.size) * 1000)} ${record.round === true} ${Math.round(Number(record.turn ?? 0) * 10)}`
           : '';
-      return `${map} ${map === 'areas' ? String(record.kind) : ''} ${map === 'outline' ? '' : label} ${mm}${size}`;
+      return `${map} ${map === 'areas' || map === 'doors' ? String(record.kind) : ''} ${map === 'outline' ? '' : label} ${mm}${size}`;
     })
     .sort();
 

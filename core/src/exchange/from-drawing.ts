@@ -28,10 +28,12 @@ const EVENED = 0.01;
 const SAME_SPOT = 0.002;
 
 const FRESH_BY_TARGET: Readonly<Record<Exclude<Target, 'outline'>, FreshName>> = {
-  ...{ walls: 'wall', pillars: 'pillar', stairs: 'stairs', doors: 'door', marks: 'mark', sockets: 'socket' },
+  ...{ walls: 'wall', pillars: 'pillar', stairs: 'stairs', marks: 'mark', sockets: 'socket' },
   ...{ networkSockets: 'network', houseLines: 'houseLine', residents: 'resident', screens: 'screen' },
   ...{ ceilingPoints: 'ceilingPoint', lamps: 'lamp', notes: 'note' },
   ...{ lightReadings: 'note', mobileReadings: 'note' },
+  ...{ 'doors inner': 'door', 'doors exit': 'exit', 'doors fire': 'exit' },
+  ...{ 'doors opening': 'opening', 'doors window': 'window' },
   ...{ 'areas seating': 'seats', 'areas raised': 'stage', 'areas gallery': 'gallery' },
   ...{ 'areas keep-clear': 'keepClear', 'areas no-film': 'noFilm', 'areas cameras': 'cameras' },
   ...{ 'areas desk': 'desk', 'areas obstacle': 'obstacle' },
@@ -39,7 +41,8 @@ const FRESH_BY_TARGET: Readonly<Record<Exclude<Target, 'outline'>, FreshName>> =
 
 /** Targets whose parts are rings, lines of any length, and lines of two ends. */
 const isRing = (target: Target): boolean => target.startsWith('areas ') || target === 'stairs';
-const LINES: ReadonlySet<Target> = new Set(['walls', 'houseLines', 'doors']);
+const isDoor = (target: Target): boolean => target.startsWith('doors ');
+const isLine = (target: Target): boolean => target === 'walls' || target === 'houseLines' || isDoor(target);
 
 /**
  * The patch that takes a drawing (in metres) over into a venue. `targets` says what each layer becomes; a layer
@@ -92,7 +95,7 @@ export function takenFrom(
     const names = shapes.filter(shape => shape.kind === 'text');
     const drawn = shapes.filter(shape => shape.kind === 'path');
     // Each line of a wall or a door is a thing of its own; an outline may come in pieces.
-    const paths = LINES.has(target) ? drawn : joined(drawn);
+    const paths = isLine(target) ? drawn : joined(drawn);
     const circles = shapes.filter(shape => shape.kind === 'circle');
     const points = shapes.filter(shape => shape.kind === 'point').flatMap(shape => shape.points);
     const used = new Set<Shape>();
@@ -111,7 +114,7 @@ export function takenFrom(
       if (best) used.add(best);
       return best?.text;
     };
-    const words = target.replace('areas ', '');
+    const words = target.replace(/^(areas|doors) /, '');
     if (target === 'outline') {
       const rings = ringsOf([...paths, ...circles.map(circlePath)], 'walls', notes);
       const [largest, ...others] = rings.sort((a, b) => area(b) - area(a));
@@ -138,14 +141,14 @@ export function takenFrom(
       for (const ring of ringsOf([...paths, ...circles.map(circlePath)], words, notes)) {
         add(target, ring, nameAt(ring.slice(0, 1), ring));
       }
-    } else if (LINES.has(target)) {
+    } else if (isLine(target)) {
       for (const path of paths) {
         const line = withoutRepeats(path.closed ? [...path.points, path.points[0] as Point] : path.points);
         const even = line.length > MOST_CORNERS ? simplified(line, EVENED) : line;
         if (even.length < 2 || even.length > MOST_CORNERS)
           notes.push(`A line on ${words} has too many corners, or none; it was left out.`);
-        else if (target === 'doors')
-          add(target, [even[0] as Point, even.at(-1) as Point], nameAt(even.slice(0, 1)));
+        else if (isDoor(target))
+          add(target, [even[0] as Point, even.at(-1) as Point], nameAt(even.slice(0, 1)), { kind: words });
         else add(target, even, nameAt(even.slice(0, 1)));
       }
     } else {

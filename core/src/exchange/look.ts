@@ -22,4 +22,5 @@ const LOOKS: Readonly<Record<string, Look>> = {
   'HOUSE-LINES': { stroke: 0.3 * MM, dash: [0.4 * MM, 0.8 * MM, 2 * MM, 0.8 * MM] },
 };
 
-export const lookOf = (layer: string): Look => LOOKS[layer] ?? PLAIN;
+export const lookOf = (layer: string): Look =>
+  LOOKS[layer] ?? (layer.startsWith('DOORS') ? LOOKS.DOORS : undefined) ?? PLAIN;

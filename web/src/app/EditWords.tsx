@@ -43,13 +43,15 @@ export function UndoButtons() {
   );
 }
 
-/** Files to take away, by address and words. */
+/** Files to take away, by address and words, and those that this page makes itself. */
 export function FileMenu({
   words,
   files,
+  made = [],
 }: {
   words: string;
   files: readonly (readonly [address: string, words: string])[];
+  made?: readonly (readonly [words: string, make: () => void])[];
 }) {
   return (
     <Menu>
@@ -60,6 +62,13 @@ export function FileMenu({
             <a className="block px-3 py-1 data-focus:bg-shade" href={address} download>
               {each}
             </a>
+          </MenuItem>
+        ))}
+        {made.map(([each, make]) => (
+          <MenuItem key={each}>
+            <button className="block w-full text-left px-3 py-1 data-focus:bg-shade" onClick={make}>
+              {each}
+            </button>
           </MenuItem>
         ))}
       </MenuItems>

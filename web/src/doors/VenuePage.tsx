@@ -1,9 +1,12 @@
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { fileOf } from '../api/client.js';
 import { EventDialogs } from '../app/EventDialogs.js';
-import { SavingWords, UndoButtons } from '../app/EditWords.js';
+import { FileMenu, SavingWords, UndoButtons } from '../app/EditWords.js';
 import { SnagLine } from '../app/SnagLine.js';
 import { TopLine } from '../app/top-line.js';
 import { useOpened, useOpenShortcuts } from '../app/use-opened.js';
+import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
 import { EventStore } from '../store/event-store.js';
@@ -42,18 +45,43 @@ function Workspace() {
   );
 }
 
+const ImportDialog = lazy(() => import('../exchange/ImportDialog.js'));
+
+const FILES = [
+  ['sheet.pdf', 'Venue sheet, PDF'],
+  ['plan.svg', 'Plan to scale, SVG'],
+  ['plan.dxf', 'Drawing, DXF'],
+] as const;
+
 function VenueTopLine() {
-  const { ui } = useOpenEvent();
+  const { store, ui } = useOpenEvent();
+  const [bringing, setBringing] = useState(false);
   const { name } = useResult('ground').venue;
+  const picture = (): void => {
+    savePng(store.id, name).catch(() => store.say('The picture could not be drawn; the SVG holds the same.'));
+  };
   return (
     <TopLine>
       <span className="tape ml-2 max-w-[34ch] overflow-hidden text-ellipsis">{name}</span>
       <span className="text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
       <SavingWords />
+      <button className="text-faint hover:text-ink whitespace-nowrap" onClick={() => setBringing(true)}>
+        Bring in a drawing
+      </button>
+      <FileMenu
+        words="Files"
+        files={FILES.map(([file, words]) => [fileOf(`venues/${store.id}`, file), words] as const)}
+        made={[['Plan to scale, PNG', picture]]}
+      />
       <UndoButtons />
       <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
         History
       </button>
+      {bringing && (
+        <Suspense>
+          <ImportDialog onClose={() => setBringing(false)} />
+        </Suspense>
+      )}
     </TopLine>
   );
 }

@@ -5,7 +5,8 @@ import PDFDocument from 'pdfkit';
 
 const require = createRequire(import.meta.url);
 const font = (name: string): string => require.resolve(`@fontsource/${name}`);
-const FONTS = {
+/** Typefaces of every sheet. */
+export const FONTS = {
   text: font('atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff'),
   bold: font('atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-600-normal.woff'),
   tape: font('barlow-condensed/files/barlow-condensed-latin-600-normal.woff'),

@@ -1,7 +1,7 @@
 /** Words for what is drawn in a venue and for where it is. */
 import { FRESH, showText, type Part, type Point, type Reading } from '@idle-satchel/core';
 
-const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas' | 'doors'>, string>> = {
+export const MAP_WORDS: Readonly<Record<string, string>> = {
   ...{ outline: 'walls of the venue', walls: FRESH.wall.words, pillars: FRESH.pillar.words },
   ...{ stairs: FRESH.stairs.words, marks: FRESH.mark.words, sockets: FRESH.socket.words },
   ...{ networkSockets: FRESH.network.words, houseLines: FRESH.houseLine.words },
@@ -23,7 +23,7 @@ export const DOOR_WORDS: Readonly<Record<string, string>> = {
 export function kindWords({ map, record }: Part): string {
   if (map === 'areas') return AREA_WORDS[String(record.kind)] ?? 'area';
   if (map === 'doors') return DOOR_WORDS[String(record.kind)] ?? 'door';
-  return OF_MAP[map];
+  return MAP_WORDS[map] ?? map;
 }
 
 /** `2.40 m east, 0.30 m north`, or `where it was`. */
