@@ -28,7 +28,11 @@ export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
         const amps = sockets?.[id]?.amps;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
-            <SocketSign x={x} y={y} on={selected === id || selected === circuit} />
+            <SocketSign
+              x={x}
+              y={y}
+              on={selected !== undefined && (selected === id || selected === circuit)}
+            />
             {named && (
               <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
                 {label}

@@ -10,6 +10,7 @@ import {
   wallSides,
   type Part,
   type Point,
+  type Reading,
 } from '@idle-satchel/core';
 import { memo, useMemo, type MouseEvent, type PointerEvent, type RefObject } from 'react';
 import { useEvent, useOpenEvent, useReading, useUi } from '../../store/hooks.js';
@@ -103,12 +104,7 @@ export function PartsLayer({ world }: { world: World }) {
         }}
       >
         {within.map(part => (
-          <PartTarget
-            key={part.path}
-            part={part}
-            on={picked.includes(part.path)}
-            words={`${part.label}, ${kindWords(part)}, ${placeWords(part.points[0] ?? [0, 0], reading)}`}
-          />
+          <PartTarget key={part.path} part={part} on={picked.includes(part.path)} reading={reading} />
         ))}
       </g>
       {alone && alone.points.length > 1 && !alone.locked && <CornerHandles part={alone} world={world} />}
@@ -117,9 +113,18 @@ export function PartsLayer({ world }: { world: World }) {
 }
 
 /** What a pointer catches of a part; the drawing itself lies beneath. Shown only when picked or in focus. */
-const PartTarget = memo(function PartTarget({ part, on, words }: { part: Part; on: boolean; words: string }) {
+const PartTarget = memo(function PartTarget({
+  part,
+  on,
+  reading,
+}: {
+  part: Part;
+  on: boolean;
+  reading: Reading;
+}) {
   const { path, points, closed, locked, record } = part;
   const [first = [0, 0]] = points;
+  const words = `${part.label}, ${kindWords(part)}, ${placeWords(first, reading)}`;
   const isPoint = points.length === 1;
   // A large area moves only once it is picked: else the paper could not be pulled where seats cover it.
   const pulls = !locked && (isPoint || on);

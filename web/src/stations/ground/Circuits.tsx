@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { inOrder, newId, orderAfter, pointerOf, type Circuit, type Operation } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
@@ -5,7 +6,7 @@ import { TypedField } from '../../ledger/TypedField.js';
 import { useOpenEvent, useResult, useStore } from '../../store/hooks.js';
 
 /** Breakers, what each feeds, and what else hangs on it. */
-export function Circuits() {
+export const Circuits = memo(function Circuits() {
   const store = useStore();
   const { ui } = useOpenEvent();
   const { venue } = useResult('ground');
@@ -46,7 +47,7 @@ export function Circuits() {
       ))}
     </>
   );
-}
+});
 
 const SocketLine = ({ onPick, children }: { onPick: () => void; children: React.ReactNode }) => (
   <button className="link block w-full py-0.5 pl-4 text-[13px]" onClick={onPick}>

@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { adoptInVenue, inOrder, valueAt } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** What this event changed about the venue; each can be dropped. */
-export function Differences() {
+export const Differences = memo(function Differences() {
   const store = useStore();
   const changes = usePlan(plan => plan.venueChanges);
   const pinned = usePlan(plan => plan.venue.revision);
@@ -83,4 +84,4 @@ export function Differences() {
       ))}
     </>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { type Json, type Operation } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
@@ -11,7 +12,7 @@ const TEXTS = [
 ] as const;
 
 /** What no drawing shows: the ceiling, how many people may be in, access, noise. */
-export function Facts() {
+export const Facts = memo(function Facts() {
   const store = useStore();
   const { facts } = useResult('ground').venue;
   const set = (name: string, label: string, value: Json | undefined): void => {
@@ -57,4 +58,4 @@ export function Facts() {
       ))}
     </>
   );
-}
+});

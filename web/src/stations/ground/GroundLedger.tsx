@@ -1,5 +1,5 @@
 import { inOrder, partAt, SHORTEST, showText, stretchVenue } from '@idle-satchel/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
@@ -63,7 +63,8 @@ function MovePlan() {
   );
 }
 
-function Measures({ about }: { about: string }) {
+/** The parts below read what they show themselves: picking something on the plan draws none of them anew. */
+const Measures = memo(function Measures({ about }: { about: string }) {
   const store = useStore();
   const reading = useReading();
   const { venue, length, width, floorArea } = useResult('ground');
@@ -90,9 +91,9 @@ function Measures({ about }: { about: string }) {
       <FigureRow label="Floor area" figure={floorArea} path="ground.floorArea" />
     </>
   );
-}
+});
 
-function Light() {
+const Light = memo(function Light() {
   const { venue, marks } = useResult('ground');
   if (inOrder(venue.marks).length === 0) return null;
   return (
@@ -106,9 +107,9 @@ function Light() {
       })}
     </>
   );
-}
+});
 
-function Aisles() {
+const Aisles = memo(function Aisles() {
   const { venue, aisles } = useResult('ground');
   const flag = useFlags();
   return Object.entries(aisles).map(([id, { width, wideEnough }]) => (
@@ -125,4 +126,4 @@ function Aisles() {
       </FigureRow>
     </div>
   ));
-}
+});

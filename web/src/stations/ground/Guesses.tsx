@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { inOrder } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { useResult, useStore } from '../../store/hooks.js';
 
 /** What the survey guessed: measured by typing the length above, or said to be right as it is. */
-export function Guesses() {
+export const Guesses = memo(function Guesses() {
   const store = useStore();
   const { guesses } = useResult('ground').venue;
   const list = inOrder(guesses);
@@ -25,4 +26,4 @@ export function Guesses() {
       ))}
     </>
   );
-}
+});

@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { inOrder, newId, pointerOf, showText, type Operation } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
 
 /** Measured uploads over the venue’s line, newest first, and a form for the one just measured. */
-export function Uploads() {
+export const Uploads = memo(function Uploads() {
   const store = useStore();
   const reading = useReading();
   const { venue } = useResult('ground');
@@ -57,4 +58,4 @@ export function Uploads() {
       </form>
     </>
   );
-}
+});

@@ -31,7 +31,7 @@ export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
     });
     if (!free) return;
     yield {
-      label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear, for this event`,
+      label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear`,
       changes: [
         {
           document: 'plan',
