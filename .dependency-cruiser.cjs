@@ -40,13 +40,17 @@ module.exports = {
       name: 'foundations-below-everything',
       severity: 'error',
       from: { path: '^core/src/foundations' },
-      to: { path: '^core/src/(documents|drafting|exchange|moving|stations|survey|sheets|demo|assess|review|fixes)' },
+      to: {
+        path: '^core/src/(documents|drafting|exchange|moving|stations|survey|sheets|demo|assess|review|fixes)',
+      },
     },
     {
       name: 'documents-only-as-types',
       comment: 'stations and sheets know the shape of documents, never their validation',
       severity: 'error',
-      from: { path: '^core/src/(drafting|exchange|moving|stations|survey|sheets|assess|review|fixes|report|seen)' },
+      from: {
+        path: '^core/src/(drafting|exchange|moving|stations|survey|sheets|assess|review|fixes|report|seen)',
+      },
       to: { path: '^core/src/documents', dependencyTypesNot: ['type-only'] },
     },
     {

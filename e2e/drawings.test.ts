@@ -95,3 +95,44 @@ describe('a drawing', () => {
     await page.getByRole('button', { name: /^office wall/ }).focus();
   });
 });
+
+describe('a picture of a plan', () => {
+  it('is put under the drawing, scaled by one known length, turned, faded and taken away', async () => {
+    const page = await stage.open('/venues/venuegrange1');
+    await page.locator('[data-part]').first().waitFor();
+    await page.getByRole('button', { name: 'Trace' }).click();
+    const dialog = page.getByRole('dialog');
+    const field = dialog.getByLabel('Picture of the plan, PNG, JPEG or SVG');
+    await field.setInputFiles({ name: 'plan.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+    await dialog
+      .getByRole('alert')
+      .getByText(/PNG, JPEG or SVG/)
+      .waitFor();
+    // A wall of 800 px that is known to be 16 m long.
+    const svg =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="1000" height="600"><rect x="100" y="100" width="800" height="400" fill="none" stroke="black" stroke-width="6"/></svg>';
+    await field.setInputFiles({ name: 'plan.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+    const picture = dialog.getByRole('img', { name: 'The picture to trace' });
+    await picture.locator('image').waitFor({ state: 'attached' });
+    const box = await picture.boundingBox();
+    if (!box) throw new Error('the picture is not shown');
+    const shown = Math.min(box.width / 1000, box.height / 600);
+    const left = box.x + (box.width - 1000 * shown) / 2;
+    const top = box.y + (box.height - 600 * shown) / 2;
+    await page.mouse.click(left + 100 * shown, top + 100 * shown);
+    await page.mouse.click(left + 900 * shown, top + 100 * shown);
+    await dialog.getByLabel('The known length').fill('16 m');
+    await dialog.getByRole('button', { name: 'Put it under the plan' }).click();
+    await dialog.waitFor({ state: 'detached' });
+    const under = page.locator('svg.plan image');
+    await under.waitFor({ state: 'attached' });
+    // Drawn 2000 px wide, 1600 of them 16 m: 0.01 m to a pixel, 25 px of the plan to a metre.
+    const scale = Number(/scale\(([\d.]+)\)/.exec((await under.getAttribute('transform')) ?? '')?.[1]);
+    expect(scale).toBeCloseTo(0.25, 2);
+    await page.getByLabel('Turned').fill('3');
+    await page.keyboard.press('Enter');
+    await page.locator('svg.plan image[transform*="rotate(3)"]').waitFor({ state: 'attached' });
+    await page.getByRole('button', { name: 'Take it away' }).click();
+    await under.waitFor({ state: 'detached' });
+  });
+});

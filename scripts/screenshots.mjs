@@ -14,6 +14,7 @@ const VIEWS = [
     '/venues/new',
     { fill: { Name: 'Thornmere Village Hall', Length: '16.4', Marks: 'Speaker, Panel, Screen' } },
   ],
+  ['venue', '/venues/venuegrange1', { part: 'chairs north' }],
   ['shelf', '/shelf'],
   ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
   ['snags', `${EVENT}/power`, { keys: ['s'] }],
@@ -33,7 +34,7 @@ main(async () => {
     for (const [
       name,
       path,
-      { blackout = false, keys = [], fill = {}, width = 1280, height = 800 } = {},
+      { blackout = false, keys = [], fill = {}, part = '', width = 1280, height = 800 } = {},
     ] of VIEWS) {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
@@ -41,6 +42,7 @@ main(async () => {
       await page.goto(`${server.url}${path}`, { waitUntil: 'networkidle' }).catch(() => undefined);
       if (path.startsWith(EVENT)) await page.locator('footer .button').first().waitFor();
       if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
+      if (part) await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
       for (const [label, text] of Object.entries(fill)) await page.getByLabel(label).fill(text);
       for (const key of keys) await page.keyboard.press(key);
       await page.evaluate(() => document.fonts.ready);

@@ -11,6 +11,7 @@ import { eventRoutes, readImport } from './features/events/routes.js';
 import { handsRoutes } from './features/hands/routes.js';
 import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
+import { pictureRoutes, readPicture } from './features/pictures/routes.js';
 import { shelfRoutes } from './features/shelf/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
 import { venueFileRoutes } from './features/venues/files.js';
@@ -24,6 +25,7 @@ export const ROUTES: readonly Route[] = [
   ...eventRoutes,
   ...venueRoutes,
   ...venueFileRoutes,
+  ...pictureRoutes,
   ...shelfRoutes,
   ...handsRoutes,
   ...documentRoutes,
@@ -58,7 +60,12 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
     }),
   );
   app.use(`${API}/events/import`, readImport);
-  app.use(API, express.json({ limit: '1mb', strict: true, type: () => true }));
+  app.post(`${API}/pictures`, readPicture);
+  // A picture has been read as bytes already.
+  app.use(
+    API,
+    express.json({ limit: '1mb', strict: true, type: request => !request.url?.startsWith('/pictures') }),
+  );
   register(app, context, ROUTES);
   const description = openApi(ROUTES);
   app.get(`${API}/openapi.json`, (_req, res) => void res.json(description));

@@ -81,3 +81,9 @@ export function fieldSet(part: Part, name: string, value: Json | undefined): Ope
   if (Object.keys(next).length > 0) return [{ op: 'add', path, value: next }];
   return record ? [{ op: 'remove', path }] : [];
 }
+
+/** Metres to a pixel of a picture in which a known length reaches from one pixel to another; undefined for none. */
+export function tracingScale(from: Point, to: Point, metres: number): number | undefined {
+  const pixels = distance(from, to);
+  return pixels >= 1 && metres > 0 ? metres / pixels : undefined;
+}

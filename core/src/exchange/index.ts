@@ -6,3 +6,4 @@ export { guessTarget, layerOf, TARGETS, type Target } from './layers.js';
 export { toDrawing } from './to-drawing.js';
 export { lookOf, type Look } from './look.js';
 export { paperOf, svgOf } from './svg.js';
+export { MOST_PIXELS, pictureHeader, withoutTales, type PictureHeader } from './picture-header.js';

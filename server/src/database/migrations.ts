@@ -71,6 +71,20 @@ const MIGRATIONS: readonly Migration[] = [
         );
       `),
   },
+  {
+    name: '0002-pictures',
+    up: ({ context }) =>
+      context.sequelize.query(`
+        CREATE TABLE pictures (
+          organisation_id varchar(12) NOT NULL REFERENCES organisations,
+          id varchar(12) NOT NULL,
+          type text NOT NULL CHECK (type IN ('image/png', 'image/jpeg')),
+          bytes bytea NOT NULL,
+          at timestamptz NOT NULL,
+          PRIMARY KEY (organisation_id, id)
+        );
+      `),
+  },
 ];
 
 /** Brings the database to the newest shape; safe when several processes start at once. */

@@ -64,6 +64,15 @@ export class PersonRow extends Model {
   declare body: Person;
 }
 
+/** A picture beside a venue; never changed once it is kept. */
+export class PictureRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare type: string;
+  declare bytes: Buffer;
+  declare at: Date;
+}
+
 // Sequelize writes into the definitions it is given: each column needs its own.
 const key = () => ({ type: DataTypes.STRING(12), allowNull: false, primaryKey: true });
 const count = () => ({ type: DataTypes.INTEGER, allowNull: false });
@@ -108,4 +117,12 @@ export function initModels(sequelize: Sequelize): void {
   );
   ItemRow.init({ organisationId: key(), id: key(), tape: text(), body: json() }, table('items'));
   PersonRow.init({ organisationId: key(), id: key(), name: text(), body: json() }, table('people'));
+  PictureRow.init(
+    {
+      ...{ organisationId: key(), id: key(), type: text() },
+      bytes: { type: DataTypes.BLOB, allowNull: false },
+      at: { type: DataTypes.DATE, allowNull: false },
+    },
+    table('pictures'),
+  );
 }

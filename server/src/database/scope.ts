@@ -7,6 +7,7 @@ import {
   ItemRow,
   Organisation,
   PersonRow,
+  PictureRow,
   SnapshotRow,
   type DocumentKind,
 } from './models.js';
@@ -169,6 +170,13 @@ export class Scope {
   }
   async savePerson(id: string, body: PersonRow['body']): Promise<void> {
     await PersonRow.upsert(this.owned({ id, name: body.name, body }), { transaction: this.transaction });
+  }
+
+  async createPicture(values: Omit<Fields<PictureRow>, 'organisationId'>): Promise<void> {
+    await PictureRow.create(this.owned(values), { transaction: this.transaction });
+  }
+  picture(id: string): Promise<PictureRow | null> {
+    return PictureRow.findOne(this.within({ id }));
   }
 
   /** Tells every server process, when the transaction commits; at most 8 kB, so ids and revisions only. */

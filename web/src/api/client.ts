@@ -26,10 +26,9 @@ export class ApiProblem extends Error {
   }
 }
 
-export async function call<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
-  let response: Response;
-  try {
-    response = await fetch(`${API}${path}`, {
+export const call = <T>(path: string, method = 'GET', body?: unknown): Promise<T> =>
+  answered<T>(() =>
+    fetch(`${API}${path}`, {
       method,
       ...(body === undefined
         ? {}
@@ -37,7 +36,13 @@ export async function call<T>(path: string, method = 'GET', body?: unknown): Pro
             body: typeof body === 'string' ? body : JSON.stringify(body),
             headers: { 'content-type': 'application/json' },
           }),
-    });
+    }),
+  );
+
+async function answered<T>(send: () => Promise<Response>): Promise<T> {
+  let response: Response;
+  try {
+    response = await send();
   } catch {
     throw new ApiProblem(0, 'The server cannot be reached');
   }
@@ -47,6 +52,13 @@ export async function call<T>(path: string, method = 'GET', body?: unknown): Pro
     response.status,
     answer.title ?? `The server answered ${response.status}`,
     answer.faults,
+  );
+}
+
+/** Sends bytes as they are; answers and problems as `call` has them. */
+export async function sendBytes<T>(path: string, bytes: Blob): Promise<T> {
+  return answered<T>(() =>
+    fetch(`${API}${path}`, { method: 'POST', body: bytes, headers: { 'content-type': bytes.type } }),
   );
 }
 
@@ -98,6 +110,8 @@ export interface OrganisationInfo {
   readonly units: 'metric' | 'imperial';
   readonly organisations: readonly { readonly id: string; readonly name: string }[];
 }
+
+export const pictureAddress = (id: string): string => `${API}/pictures/${id}`;
 
 /** Addresses of files that the server makes of an event or a venue, such as `events/eventfriday1`. */
 export const fileOf = (of: string, name: string): string => `${API}/${of}/${name}`;

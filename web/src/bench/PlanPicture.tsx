@@ -20,6 +20,7 @@ import { RunsLayer } from './RunsLayer.js';
 import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
+import { TracingLayer } from './TracingLayer.js';
 import { useNudging } from './use-nudging.js';
 import { letteringFor, useViewport } from './viewport.js';
 
@@ -66,6 +67,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
       <svg className="plan absolute top-0 left-0 will-change-transform" {...size} aria-hidden>
         <Hatches />
         <g ref={view.ground}>
+          {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
           <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
         </g>
       </svg>
@@ -92,7 +94,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
           </PaceContext>
           {onGround && bar && (
             <Suspense>
-              <Drafting world={world} bar={bar} />
+              <Drafting world={world} lettering={lettering} bar={bar} />
             </Suspense>
           )}
         </g>

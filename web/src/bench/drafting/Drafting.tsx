@@ -8,9 +8,12 @@ import { useDrawing } from './use-drawing.js';
 /** All that Ground lays over the plan: what can be picked, what is on its way, and, in the page around, the bar. */
 export default function Drafting({
   world,
+  lettering,
   bar,
 }: {
   world: RefObject<SVGGElement | null>;
+  /** Size of letters in the plan. */
+  lettering: number;
   /** Where on the page the bar goes. */
   bar: HTMLElement;
 }) {
@@ -18,7 +21,7 @@ export default function Drafting({
   return (
     <>
       <PartsLayer world={world} />
-      <GhostLayer />
+      <GhostLayer lettering={lettering} />
       {drawing && (
         // Far beyond any plan, in its own measure: whatever the zoom, the pointer is over it.
         <rect

@@ -8,15 +8,18 @@ import {
   PopoverPanel,
 } from '@headlessui/react';
 import { cornersNeeded, FRESH, parseLength, type FreshName } from '@idle-satchel/core';
-import { Layers, PencilRuler, Ruler } from 'lucide-react';
-import { useState } from 'react';
+import { Image as ImageIcon, Layers, PencilRuler, Ruler } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import { GROUPS, type Group } from '../groups.js';
 import type { Drawing } from './use-drawing.js';
 
+const TraceDialog = lazy(() => import('../../exchange/TraceDialog.js'));
+
 /** Above the plan on Ground: what can be drawn, the measure, what is lit; or how to go on with the tool in hand. */
 export function DraftingBar({ drawing }: { drawing: Drawing | undefined }) {
   const { ui } = useOpenEvent();
+  const [tracing, setTracing] = useState(false);
   if (drawing) return <ToolInHand drawing={drawing} />;
   return (
     <>
@@ -47,6 +50,14 @@ export function DraftingBar({ drawing }: { drawing: Drawing | undefined }) {
       >
         <Ruler size={15} aria-hidden /> Measure
       </button>
+      <button className="button bg-paper flex items-center gap-1.5" onClick={() => setTracing(true)}>
+        <ImageIcon size={15} aria-hidden /> Trace
+      </button>
+      {tracing && (
+        <Suspense>
+          <TraceDialog onClose={() => setTracing(false)} />
+        </Suspense>
+      )}
       <Popover>
         <PopoverButton className="button bg-paper flex items-center gap-1.5">
           <Layers size={15} aria-hidden /> Layers

@@ -10,6 +10,7 @@ import { Differences } from './Differences.js';
 import { Facts } from './Facts.js';
 import { Guesses } from './Guesses.js';
 import { PartInspector } from './PartInspector.js';
+import { TracingFields } from './TracingFields.js';
 import { Uploads } from './Uploads.js';
 
 /**
@@ -39,6 +40,7 @@ export default function GroundLedger() {
       <Circuits />
       <Uploads />
       <Facts />
+      <TracingFields />
       {here && <Differences />}
     </>
   );

@@ -1,0 +1,45 @@
+/** Pictures beside a venue: plans to trace. Kept without what they tell about where and when they were taken. */
+import { MOST_PIXELS, newId, pictureHeader, withoutTales } from '@idle-satchel/core';
+import { raw as readRaw } from 'express';
+import { notFound, Problem } from '../../problem.js';
+import { route, type Route } from '../../route.js';
+
+/** Read as bytes; a picture is made small enough before it is sent. */
+export const readPicture = readRaw({ type: () => true, limit: '6mb' });
+
+export const pictureRoutes: readonly Route[] = [
+  route({
+    method: 'post',
+    path: '/pictures',
+    summary: 'Keeps a PNG or JPEG of at most 6 MB, without Exif, texts and time',
+    status: 201,
+    handle: async ({ scope, request }) => {
+      const bytes = Buffer.isBuffer(request.body) ? new Uint8Array(request.body) : new Uint8Array();
+      const header = pictureHeader(bytes);
+      if (!header) throw new Problem(415, 'This is not a PNG or JPEG picture');
+      const { type, width, height } = header;
+      if (width * height > MOST_PIXELS) {
+        throw new Problem(413, 'The picture has too many pixels', `${width} × ${height}, at most 40 million`);
+      }
+      const plain = withoutTales(bytes);
+      if (!plain) throw new Problem(422, 'The picture is cut off or broken');
+      const id = newId();
+      await scope.createPicture({ id, type, bytes: Buffer.from(plain), at: new Date() });
+      return { id, width, height };
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/pictures/:id',
+    summary: 'A picture; it never changes',
+    handle: async ({ scope, id, response }) => {
+      const picture = await scope.picture(id());
+      if (!picture) throw notFound('picture');
+      response
+        .type(picture.type)
+        .set('cache-control', 'private, max-age=31536000, immutable')
+        .send(picture.bytes);
+      return undefined;
+    },
+  }),
+];

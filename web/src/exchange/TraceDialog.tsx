@@ -1,0 +1,140 @@
+import { distance, parseLength, tracingScale, type Point } from '@idle-satchel/core';
+import { useEffect, useMemo, useState, type MouseEvent } from 'react';
+import { sendBytes } from '../api/client.js';
+import { Dialog } from '../app/Dialog.js';
+import { useReading, useStore } from '../store/hooks.js';
+import { pictureFrom, type Picture } from './picture.js';
+
+/** How much of its ink a traced picture starts with. */
+const INK = 0.45;
+
+/** A picture of a plan under the drawing: chosen, scaled by one known length, and put down. */
+export default function TraceDialog({ onClose }: { onClose: () => void }) {
+  const store = useStore();
+  const reading = useReading();
+  const [picture, setPicture] = useState<Picture>();
+  const [ends, setEnds] = useState<readonly Point[]>([]);
+  const [length, setLength] = useState('');
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const attempt = async (act: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    setProblem('');
+    try {
+      await act();
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const metres = parseLength(length, reading.system);
+  const [from, to] = ends;
+  const scale = from && to && metres !== undefined ? tracingScale(from, to, metres) : undefined;
+  const keep = async (): Promise<void> => {
+    if (!picture || scale === undefined) return;
+    const { id } = await sendBytes<{ id: string }>('/pictures', picture.bytes);
+    const value = { picture: id, at: [0, 0], scale, ink: INK };
+    store.editVenue('Put a picture under the plan', [{ op: 'add', path: '/tracing', value }]);
+    onClose();
+  };
+  return (
+    <Dialog title="Trace a picture" onClose={onClose}>
+      <label className="block mb-2">
+        Picture of the plan, PNG, JPEG or SVG
+        <input
+          className="field w-full"
+          type="file"
+          accept=".png,.jpg,.jpeg,.svg"
+          onChange={event => {
+            const [file] = event.target.files ?? [];
+            if (!file) return;
+            setEnds([]);
+            void attempt(async () => setPicture(await pictureFrom(file)));
+          }}
+        />
+      </label>
+      {problem && (
+        <p role="alert" className="text-stop">
+          {problem}
+        </p>
+      )}
+      {picture && (
+        <form
+          onSubmit={event => {
+            event.preventDefault();
+            void attempt(keep);
+          }}
+        >
+          <p className="text-faint py-1">Click both ends of one length you know, then type it.</p>
+          <Ends picture={picture} ends={ends} onEnds={setEnds} />
+          <p className="flex gap-3 items-baseline pt-2">
+            <label>
+              It is{' '}
+              <input
+                className="field w-24 text-right"
+                aria-label="The known length"
+                value={length}
+                aria-invalid={length !== '' && metres === undefined}
+                onChange={event => setLength(event.target.value)}
+              />
+            </label>
+            <span className="text-faint grow">
+              {ends.length < 2
+                ? `${2 - ends.length} to click`
+                : from && to
+                  ? `${Math.round(distance(from, to))} px`
+                  : ''}
+            </span>
+            <button className="button button-main" disabled={scale === undefined || busy}>
+              Put it under the plan
+            </button>
+          </p>
+        </form>
+      )}
+    </Dialog>
+  );
+}
+
+/** The picture with the two ends of the known length; a third click begins anew. */
+function Ends({
+  picture: { bytes, width, height },
+  ends,
+  onEnds,
+}: {
+  picture: Picture;
+  ends: readonly Point[];
+  onEnds: (ends: readonly Point[]) => void;
+}) {
+  const [address, setAddress] = useState('');
+  useEffect(() => {
+    const reader = new FileReader();
+    reader.onload = () => setAddress(typeof reader.result === 'string' ? reader.result : '');
+    reader.readAsDataURL(bytes);
+  }, [bytes]);
+  const sign = useMemo(() => Math.max(width, height) / 90, [width, height]);
+  const onClick = (event: MouseEvent<SVGSVGElement>): void => {
+    const matrix = event.currentTarget.getScreenCTM()?.inverse();
+    if (!matrix) return;
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+    onEnds(ends.length === 2 ? [[x, y]] : [...ends, [x, y]]);
+  };
+  const [a, b] = ends;
+  return (
+    <svg
+      className="w-full max-h-[46vh] border border-rule cursor-crosshair"
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label="The picture to trace"
+      onClick={onClick}
+    >
+      {address && <image href={address} width={width} height={height} />}
+      {a && b && (
+        <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke="var(--brass)" strokeWidth={sign / 4} />
+      )}
+      {ends.map(([x, y], i) => (
+        <circle key={i} cx={x} cy={y} r={sign} fill="none" stroke="var(--brass)" strokeWidth={sign / 3} />
+      ))}
+    </svg>
+  );
+}
