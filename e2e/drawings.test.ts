@@ -3,23 +3,12 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { saved, setStage, undo, type Page, type Stage } from './helper.js';
+import { download, saved, setStage, undo, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
 afterEach(() => stage.clear());
 afterAll(() => stage.close());
-
-async function download(page: Page, name: string): Promise<Buffer> {
-  await page.getByRole('button', { name: 'Files' }).click();
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('menuitem', { name }).click(),
-  ]);
-  const chunks: Buffer[] = [];
-  for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
-  return Buffer.concat(chunks);
-}
 
 const partsOn = (page: Page): Promise<string[]> =>
   page
@@ -31,7 +20,7 @@ describe('a drawing', () => {
     const page = await stage.open('/venues/venuegrange1');
     await page.locator('[data-part]').first().waitFor();
     const before = await partsOn(page);
-    const dxf = await download(page, 'Drawing, DXF');
+    const dxf = await download(page, 'Files', 'Drawing, DXF');
     expect(dxf.toString()).toContain('$INSUNITS');
 
     await page.goto(page.url().replace('venuegrange1', 'venuemillra1'));
@@ -59,9 +48,9 @@ describe('a drawing', () => {
   it('is taken along as one page, as SVG and as PNG', async () => {
     const page = await stage.open('/venues/venuegrange1');
     await page.locator('[data-part]').first().waitFor();
-    expect((await download(page, 'Venue sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
-    expect((await download(page, 'Plan to scale, SVG')).toString()).toContain('1 : 100');
-    expect([...(await download(page, 'Plan to scale, PNG')).subarray(0, 4)]).toEqual([
+    expect((await download(page, 'Files', 'Venue sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+    expect((await download(page, 'Files', 'Plan to scale, SVG')).toString()).toContain('1 : 100');
+    expect([...(await download(page, 'Files', 'Plan to scale, PNG')).subarray(0, 4)]).toEqual([
       0x89, 0x50, 0x4e, 0x47,
     ]);
   });

@@ -76,4 +76,16 @@ export async function undo(page: Page): Promise<void> {
   }, before);
 }
 
+/** The bytes of a file taken from a menu of the top line. */
+export async function download(page: Page, menu: string, name: string | RegExp): Promise<Buffer> {
+  await page.getByRole('button', { name: menu }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name }).click(),
+  ]);
+  const chunks: Buffer[] = [];
+  for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks);
+}
+
 export { type Page } from 'playwright-core';

@@ -1,5 +1,5 @@
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { figure, FRIDAY, saved, setStage, type Page, type Stage } from './helper.js';
+import { download, figure, FRIDAY, saved, setStage, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage(2)));
@@ -155,22 +155,11 @@ describe('snags', () => {
 });
 
 describe('files', () => {
-  const download = async (page: Page, name: string | RegExp): Promise<Buffer> => {
-    await page.getByRole('button', { name: 'Sheets' }).click();
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('menuitem', { name }).click(),
-    ]);
-    const chunks: Buffer[] = [];
-    for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
-    return Buffer.concat(chunks);
-  };
-
   it('print the cut list, export the pack list, export the event and import it as a new one', async () => {
     const page = await stage.open(`/events/${FRIDAY}/pack`);
-    expect((await download(page, /Cut list/)).subarray(0, 5).toString()).toBe('%PDF-');
-    expect((await download(page, /Pack list/)).toString()).toContain('SWC 01');
-    const bundle = await download(page, /with people’s names/);
+    expect((await download(page, 'Sheets', /Cut list/)).subarray(0, 5).toString()).toBe('%PDF-');
+    expect((await download(page, 'Sheets', /Pack list/)).toString()).toContain('SWC 01');
+    const bundle = await download(page, 'Sheets', /with people’s names/);
     expect(bundle.toString()).toContain('Odile Marsh');
     await page.getByRole('link', { name: 'Events' }).click();
     await page
