@@ -2,7 +2,8 @@
 import type { Operation } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { EventStore } from '../src/store/event-store.js';
+import type { EventStore } from '../src/store/event-store.js';
+import { openEvent, openVenue } from '../src/store/open.js';
 import { FakeBrowser, FakeServer } from './fake-server.js';
 
 const CAMERA = '/devices/camnorth1';
@@ -17,7 +18,7 @@ beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'] });
   server = new FakeServer(fridayBundle());
   browser.server = server;
-  store = await EventStore.open('eventfriday1');
+  store = await openEvent('eventfriday1');
 });
 afterEach(() => {
   store.close();
@@ -110,7 +111,7 @@ describe('the venue', () => {
   });
 
   it('at its own door is changed for good, and the door stays with what others do there', async () => {
-    const door = await EventStore.openVenue('venue');
+    const door = await openVenue('venue');
     door.editVenue('Move N1', nudge(4.7));
     await passes(0);
     expect(server.bodies.venue.pillars?.pillarn01?.at).toEqual([4.7, 3.2]);

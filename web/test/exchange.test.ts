@@ -188,6 +188,19 @@ const dxf = (entities: string, header = '', blocks = ''): string =>
     .filter(line => line !== '')
     .join('\n');
 const entity = (...pairs: (string | number)[]): string => pairs.join('\n');
+/** A polyline on the walls’ layer, as DXF has it. */
+const polyline = (closed: boolean, ...points: [number, number][]): string =>
+  entity(
+    0,
+    'LWPOLYLINE',
+    8,
+    'WALL',
+    90,
+    points.length,
+    70,
+    Number(closed),
+    ...points.flatMap(([x, y]) => [10, x, 20, y]),
+  );
 const line = (x1: number, y1: number, x2: number, y2: number): string =>
   entity(0, 'LINE', 8, 'WALL', 10, x1, 20, y1, 11, x2, 21, y2);
 
@@ -212,71 +225,9 @@ describe('a DXF of another program', () => {
   });
 
   it('has small gaps closed and crossed walls untangled, by name; what stays open is left out', () => {
-    const gap = wallsOf(
-      dxf(
-        entity(
-          0,
-          'LWPOLYLINE',
-          8,
-          'WALL',
-          90,
-          4,
-          70,
-          0,
-          10,
-          0,
-          20,
-          0,
-          10,
-          8,
-          20,
-          0,
-          10,
-          8,
-          20,
-          5,
-          10,
-          0,
-          20,
-          0.06,
-        ),
-      ),
-    );
+    const gap = wallsOf(dxf(polyline(false, [0, 0], [8, 0], [8, 5], [0, 0.06])));
     expect(gap.notes).toEqual(['Closed a gap of 6 cm on walls.']);
-    const crossed = wallsOf(
-      dxf(
-        entity(
-          0,
-          'LWPOLYLINE',
-          8,
-          'WALL',
-          90,
-          5,
-          70,
-          1,
-          10,
-          0,
-          20,
-          0,
-          10,
-          8,
-          20,
-          0,
-          10,
-          8,
-          20,
-          6,
-          10,
-          9,
-          20,
-          5,
-          10,
-          0,
-          20,
-          5,
-        ),
-      ),
-    );
+    const crossed = wallsOf(dxf(polyline(true, [0, 0], [8, 0], [8, 6], [9, 5], [0, 5])));
     expect(crossed.notes[0]).toMatch(
       /^Untangled an outline on walls that crossed itself: cut off 0\.\d\d m²\.$/,
     );

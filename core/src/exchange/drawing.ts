@@ -40,6 +40,9 @@ export function extentOf({ shapes }: Drawing): number {
   return Math.max(max[0] - min[0], max[1] - min[1]);
 }
 
+/** Metres to a unit of a drawing that does not say: no room is 400 m long, so what is so large is in millimetres. */
+export const likelyUnit = (drawing: Drawing): number => (extentOf(drawing) > 400 ? 0.001 : 1);
+
 /** The layers of a drawing with how many shapes lie on each, in order of name. */
 export function layersOf({ shapes }: Drawing): { readonly name: string; readonly count: number }[] {
   const counts = new Map<string, number>();

@@ -2,8 +2,8 @@ import { STATIONS, type StationName } from '@idle-satchel/core';
 import { lazy, Suspense, type ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { PlanPicture } from '../bench/PlanPicture.js';
-import { EventStore } from '../store/event-store.js';
 import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
+import { openEvent } from '../store/open.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { STATION_KEYS, useShortcuts } from './shortcuts.js';
@@ -32,7 +32,7 @@ const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'p
 export function EventPage() {
   const { event = '' } = useParams();
   const navigate = useNavigate();
-  const open = useOpened(event, EventStore.open, station => void navigate(`/events/${event}/${station}`));
+  const open = useOpened(event, openEvent, station => void navigate(`/events/${event}/${station}`));
   if (!open) return <p className="p-6 text-faint">Opening the event …</p>;
   return (
     <OpenEventContext value={open}>

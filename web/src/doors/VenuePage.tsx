@@ -9,14 +9,14 @@ import { useOpened, useOpenShortcuts } from '../app/use-opened.js';
 import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
-import { EventStore } from '../store/event-store.js';
 import { OpenEventContext, useOpenEvent, useResult } from '../store/hooks.js';
+import { openVenue } from '../store/open.js';
 
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
 export function VenuePage() {
   const { venue = '' } = useParams();
   const navigate = useNavigate();
-  const open = useOpened(venue, EventStore.openVenue, () => void navigate(`/venues/${venue}`));
+  const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
   if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
   return (
     <OpenEventContext value={open}>

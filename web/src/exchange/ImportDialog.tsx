@@ -4,6 +4,7 @@ import {
   extentOf,
   guessTarget,
   layersOf,
+  likelyUnit,
   showText,
   takenFrom,
   TARGETS,
@@ -78,14 +79,11 @@ export default function ImportDialog({ onClose }: { onClose: () => void }) {
   );
 }
 
-/** The unit a drawing is most likely in, when it does not say: no room is 400 m long, none 0.4 m. */
-const likelyUnit = (extent: number): string => (extent > 400 ? '0.001' : '1');
-
 function Layers({ read, onClose }: { read: ReadDrawing & { readonly name: string }; onClose: () => void }) {
   const store = useStore();
   const reading = useReading();
   const { venue } = useResult('ground');
-  const [unit, setUnit] = useState(String(read.unit ?? likelyUnit(extentOf(read.drawing))));
+  const [unit, setUnit] = useState(String(read.unit ?? likelyUnit(read.drawing)));
   const [instead, setInstead] = useState(false);
   const layers = useMemo(() => layersOf(read.drawing), [read]);
   const [targets, setTargets] = useState<Readonly<Record<string, Target | undefined>>>(() =>

@@ -4,49 +4,22 @@
  * never kept: what an event would change for itself goes into the venue.
  */
 import {
-  adoptInVenue,
-  applyPatch,
   changeForEvent,
   createAssessor,
   createSurveyAssessor,
   newId,
-  surveyPlan,
-  type Assessment,
   type Assessor,
   type Bundle,
   type Operation,
 } from '@idle-satchel/core';
-import { ApiProblem, call, type DocumentName, type EventBundle, type VenueBundle } from '../api/client.js';
+import { ApiProblem, call, type DocumentName, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
 import { CalmChannel, Channel } from './channel.js';
-import { merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
+import type { Done, DocumentChanges, EditAnswer, EventState } from './event-state.js';
+import { inVenue, merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 
 const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
-
-/** An accepted edit of this browser's own that can be taken back. */
-interface Done {
-  readonly label: string;
-  readonly edit: string;
-  readonly documents: readonly { document: string; revision: number; inverse: readonly Operation[] }[];
-}
-
-export interface EventState {
-  readonly bundle: Bundle;
-  readonly assessment: Assessment;
-  readonly ids: Readonly<Record<DocumentName, string>>;
-  readonly venueNow: number;
-  readonly saving: 'saved' | 'saving' | 'offline';
-  /** A line for people: what was undone, refused, or changed by somebody else. */
-  readonly message: string;
-  readonly canUndo: boolean;
-  readonly canRedo: boolean;
-}
-
-interface EditAnswer {
-  readonly edit: string;
-  readonly documents: Done['documents'];
-}
 
 const random = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0) / 2 ** 32;
 const RETRY_MS = 2000;
@@ -109,19 +82,6 @@ export class EventStore {
     this.stopListening = listen(message => void this.hear(message));
   }
 
-  static async open(id: string): Promise<EventStore> {
-    return new EventStore(id, await call<EventBundle>(`/events/${id}/bundle`));
-  }
-
-  static async openVenue(id: string): Promise<EventStore> {
-    const { documents, ...views } = await call<VenueBundle>(`/venues/${id}/bundle`);
-    const { revision } = documents.venue;
-    const now = `${new Date().toISOString().slice(0, 16)}:00Z`;
-    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-    const plan = { id: '', revision: 0, body: surveyPlan({ id, revision }, now, zone) };
-    return new EventStore(id, { documents: { ...documents, plan }, ...views, venueNow: revision }, 'venue');
-  }
-
   close(): void {
     this.stopListening();
     clearTimeout(this.timer);
@@ -173,7 +133,12 @@ export class EventStore {
   commit(label: string, wanted: readonly LocalChange[], mergeKey?: string): void {
     this.dragging = [];
     this.redoStack = [];
-    const changes = this.of === 'event' ? wanted : this.inVenue(wanted);
+    let changes = wanted;
+    try {
+      if (this.of === 'venue') changes = inVenue(this.get().bundle, wanted);
+    } catch {
+      return this.refresh({ message: `No longer possible: ${label}.` });
+    }
     if (changes.length === 0) return this.refresh();
     this.enqueue({
       id: newId(random),
@@ -201,17 +166,6 @@ export class EventStore {
       return this.say(`${label} is not possible any more: somebody took it out.`);
     }
     if (changes.length > 0) this.patchPlan(label, changes, mergeKey);
-  }
-
-  /** What an event would change for itself, as changes of the venue that is open. */
-  private inVenue(wanted: readonly LocalChange[]): readonly LocalChange[] {
-    const { plan, venue } = this.get().bundle;
-    const others = wanted.filter(({ document }) => document !== 'plan');
-    const changed = wanted
-      .filter(({ document }) => document === 'plan')
-      .reduce((body, { patch }) => applyPatch(body, patch), plan);
-    const adopted = adoptInVenue(venue, changed, Object.keys(changed.venueChanges ?? {}));
-    return [...others, ...adopted.filter(({ document }) => document === 'venue')];
   }
 
   say(message: string): void {
@@ -364,16 +318,7 @@ export class EventStore {
 
   private async fetchChanges(): Promise<void> {
     for (const name of this.followed) {
-      interface Changes {
-        readonly revision: number;
-        readonly body?: Bundle[DocumentName];
-        readonly changes?: readonly {
-          readonly revision: number;
-          readonly edit: string;
-          readonly patch: readonly Operation[];
-        }[];
-      }
-      const answer = await call<Changes>(
+      const answer = await call<DocumentChanges>(
         `/documents/${this.get().ids[name]}/changes?since=${this.revisions[name]}`,
       );
       if (answer.body) {

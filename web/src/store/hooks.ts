@@ -1,7 +1,8 @@
 /** Reading the open event from components: each re-renders only when what it selected has changed. */
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import { readingOf, type Reading, type StationName } from '@idle-satchel/core';
-import type { EventState, EventStore } from './event-store.js';
+import type { EventState } from './event-state.js';
+import type { EventStore } from './event-store.js';
 import type { UiState, UiStore } from './ui-store.js';
 
 export interface OpenEvent {

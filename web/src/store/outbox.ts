@@ -1,5 +1,5 @@
 /** Edits on their way to the server: in order, one at a time, quick nudges of one thing merged into one. */
-import { applyPatch, type Bundle, type Operation } from '@idle-satchel/core';
+import { adoptInVenue, applyPatch, type Bundle, type Operation } from '@idle-satchel/core';
 import type { DocumentName } from '../api/client.js';
 
 export interface LocalChange {
@@ -43,4 +43,17 @@ export function withChanges(bundle: Bundle, changes: readonly LocalChange[]): Bu
   for (const { document, patch } of changes)
     next = { ...next, [document]: applyPatch(next[document], patch) };
   return next;
+}
+
+/**
+ * What an event would change for itself, as changes of the venue that is open at its door. Throws `PatchError` for
+ * what does not fit.
+ */
+export function inVenue({ plan, venue }: Bundle, wanted: readonly LocalChange[]): readonly LocalChange[] {
+  const others = wanted.filter(({ document }) => document !== 'plan');
+  const changed = wanted
+    .filter(({ document }) => document === 'plan')
+    .reduce((body, { patch }) => applyPatch(body, patch), plan);
+  const adopted = adoptInVenue(venue, changed, Object.keys(changed.venueChanges ?? {}));
+  return [...others, ...adopted.filter(({ document }) => document === 'venue')];
 }

@@ -1,0 +1,38 @@
+/** What is known of the open event, and what the server answers to an edit. */
+import type { Assessment, Bundle, Operation } from '@idle-satchel/core';
+import type { DocumentName } from '../api/client.js';
+
+/** An accepted edit of this browser's own that can be taken back. */
+export interface Done {
+  readonly label: string;
+  readonly edit: string;
+  readonly documents: readonly { document: string; revision: number; inverse: readonly Operation[] }[];
+}
+
+export interface EventState {
+  readonly bundle: Bundle;
+  readonly assessment: Assessment;
+  readonly ids: Readonly<Record<DocumentName, string>>;
+  readonly venueNow: number;
+  readonly saving: 'saved' | 'saving' | 'offline';
+  /** A line for people: what was undone, refused, or changed by somebody else. */
+  readonly message: string;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+}
+
+export interface EditAnswer {
+  readonly edit: string;
+  readonly documents: Done['documents'];
+}
+
+/** What happened to a document after a revision: patches, or the whole body when they are too many. */
+export interface DocumentChanges {
+  readonly revision: number;
+  readonly body?: Bundle[DocumentName];
+  readonly changes?: readonly {
+    readonly revision: number;
+    readonly edit: string;
+    readonly patch: readonly Operation[];
+  }[];
+}
