@@ -161,7 +161,7 @@ describe('a venue at its own door', () => {
       .getByText('No stairs to “gallery +3.1” are drawn.')
       .waitFor();
     await page.keyboard.press('Escape');
-    await page.getByLabel('Upload measured just now, Mb/s').fill('8.2');
+    await page.getByLabel('Upload measured, Mb/s').fill('8.2');
     await page.keyboard.press('Enter');
     await page.getByText('8.20 Mb/s up').waitFor();
     await saved(page);

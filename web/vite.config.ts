@@ -1,9 +1,48 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // Registered from the walk round on (`src/offline/register.ts`): a desk needs no copy of the interface.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Idle Satchel',
+        short_name: 'Satchel',
+        description: 'Survey a venue, plan a stream, be live on the minute.',
+        start_url: '/venues',
+        display: 'standalone',
+        background_color: '#f6f1e6',
+        theme_color: '#2e4a45',
+        icons: [{ src: '/satchel.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // Reading drawings and pages of PDF is work for a desk.
+        globIgnores: ['**/pdf*', '**/drawing.worker*', '**/elk*'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        runtimeCaching: [
+          {
+            urlPattern: pictures,
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'pictures',
+              expiration: { maxEntries: 300 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   worker: { format: 'es' },
   build: { target: 'es2023', manifest: true, reportCompressedSize: true },
 });

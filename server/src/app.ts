@@ -42,7 +42,7 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { 'img-src': ["'self'", 'data:'], 'upgrade-insecure-requests': null },
+        directives: { 'img-src': ["'self'", 'data:', 'blob:'], 'upgrade-insecure-requests': null },
       },
       strictTransportSecurity: false,
     }),
@@ -60,7 +60,7 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
     }),
   );
   app.use(`${API}/events/import`, readImport);
-  app.post(`${API}/pictures`, readPicture);
+  app.put(`${API}/pictures/:id`, readPicture);
   // A picture has been read as bytes already.
   app.use(
     API,

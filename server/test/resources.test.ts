@@ -267,19 +267,31 @@ describe('pictures and files of a venue', () => {
     chunk('IDAT', Buffer.from([1, 2, 3])),
     chunk('IEND', Buffer.alloc(0)),
   ]);
-  const send = (bytes: Buffer) =>
-    setup.api.post('/api/v1/pictures').set('content-type', 'image/png').send(bytes);
+  const send = (bytes: Buffer, id = 'picture00001') =>
+    setup.api.put(`/api/v1/pictures/${id}`).set('content-type', 'image/png').send(bytes);
 
   it('are kept without what they tell, and given back', async () => {
     const made = await send(pixel);
-    expect(made.status).toBe(201);
-    const { id } = made.body as { id: string };
-    expect(made.body).toMatchObject({ width: 1, height: 1 });
-    const back = await setup.api.get(`/api/v1/pictures/${id}`).responseType('blob');
+    expect(made.status).toBe(200);
+    expect(made.body).toEqual({ width: 1, height: 1 });
+    const back = await setup.api.get('/api/v1/pictures/picture00001').responseType('blob');
     expect(back.headers['content-type']).toBe('image/png');
     expect((back.body as Buffer).includes('Odile')).toBe(false);
     expect(pixel.includes('Odile')).toBe(true);
     expect((await setup.api.get('/api/v1/pictures/nosuchpicture')).status).toBe(404);
+  });
+
+  it('are sent again without harm, but an id is never another picture’s', async () => {
+    expect((await send(pixel, 'picture00002')).status).toBe(200);
+    expect((await send(pixel, 'picture00002')).status).toBe(200);
+    const other = Buffer.from(pixel);
+    other.writeUInt32BE(2, 16);
+    expect((await send(other, 'picture00002')).status).toBe(409);
+    const elsewhere = await setup.api
+      .get('/api/v1/pictures/picture00002')
+      .set('cookie', 'organisation=orgzcedarhol');
+    expect(elsewhere.status).toBe(404);
+    expect((await send(pixel, 'No id')).status).toBe(404);
   });
 
   it('that are none, broken, too large or swell are refused in words', async () => {

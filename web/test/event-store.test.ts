@@ -3,7 +3,8 @@ import type { Operation } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { EventStore } from '../src/store/event-store.js';
-import { openEvent, openVenue } from '../src/store/open.js';
+import { openEvent } from '../src/store/open-event.js';
+import { openVenue } from '../src/store/open-venue.js';
 import { FakeBrowser, FakeServer } from './fake-server.js';
 
 const CAMERA = '/devices/camnorth1';

@@ -62,6 +62,13 @@ export function sideMeasured(part: Part, side: number, length: number): Operatio
 /** Records inside a part that are whole or not there: what they are when their first field is filled in. */
 const WHOLE: Readonly<Record<string, Readonly<Record<string, Json>>>> = { rake: { rise: 1, towards: 0 } };
 
+/** The value of a field of a part; one of a record inside it is named with a stroke, as in `card/buses`. */
+export function fieldValue({ record }: Part, name: string): unknown {
+  const [outer = '', inner] = name.split('/');
+  const value = record[outer];
+  return inner === undefined ? value : (value as Record<string, unknown> | undefined)?.[inner];
+}
+
 /**
  * The patch that sets a field of a part, or takes it out (`undefined`). A field of a record inside the part is named
  * with a stroke, as in `card/buses`; that record comes with its first field and goes with its last, or, where it

@@ -1,7 +1,7 @@
 /** Moving, turning, mirroring, copying, removing what is drawn: patches of a venue. */
 import type { Venue } from '../documents/index.js';
 import {
-  boundsOf,
+  boxMiddle,
   inOrder,
   newId,
   orderAfter,
@@ -70,9 +70,7 @@ export const mirrorOver = (across: 'x' | 'y', at: number): Motion => ({
 /** The middle of the box around some parts; undefined for none. */
 export function middleOf(venue: Venue, paths: readonly string[]): Point | undefined {
   const points = paths.flatMap(path => partAt(venue, path)?.points ?? []);
-  if (points.length === 0) return undefined;
-  const { min, max } = boundsOf(points);
-  return [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2];
+  return points.length === 0 ? undefined : boxMiddle(points);
 }
 
 /** How far a square is turned from square, −45…45°; undefined when it is not. */

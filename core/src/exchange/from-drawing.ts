@@ -4,7 +4,7 @@ import type { Venue } from '../documents/index.js';
 import {
   applyPatch,
   area,
-  boundsOf,
+  boxMiddle,
   contains,
   distance,
   type Json,
@@ -154,7 +154,7 @@ export function takenFrom(
     } else {
       const middles = [
         ...circles.flatMap(shape => shape.points),
-        ...paths.map(path => middleOf(path.points)),
+        ...paths.map(path => boxMiddle(path.points)),
       ];
       for (const at of [...points, ...middles]) add(target, at, nameAt([at]));
     }
@@ -164,10 +164,6 @@ export function takenFrom(
 
 const exactNumber = (metres: number): number => Math.round(metres * 1000) / 1000 + 0;
 const exact = ([x, y]: Point): Point => [exactNumber(x), exactNumber(y)];
-const middleOf = (points: readonly Point[]): Point => {
-  const { min, max } = boundsOf(points);
-  return [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2];
-};
 
 /** A point where it was drawn: nothing is pulled to a wall. */
 const isPoint = (where: Point | readonly Point[]): where is Point => typeof where[0] === 'number';
@@ -176,7 +172,7 @@ const isPoint = (where: Point | readonly Point[]): where is Point => typeof wher
 function pillarFrom(ring: readonly Point[]): { at: Point; shape: Record<string, Json> } {
   const [a = [0, 0] as Point, b = a, c = a] = ring;
   const [long, wide] = [distance(a, b), distance(b, c)];
-  const at = middleOf(ring);
+  const at = boxMiddle(ring);
   if (isRectangle(ring) && Math.abs(long - wide) < 0.005) {
     const slant = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
     const turn = slant - Math.round(slant / 90) * 90;

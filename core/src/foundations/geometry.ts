@@ -59,6 +59,12 @@ export function boundsOf(points: Iterable<Point>): { min: Point; max: Point } {
   return { min: [x0, y0], max: [x1, y1] };
 }
 
+/** The middle of the box around some points; at least one. */
+export function boxMiddle(points: Iterable<Point>): Point {
+  const { min, max } = boundsOf(points);
+  return between(min, max, 0.5);
+}
+
 /** Distance from a point to a segment. */
 export function distanceToSegment(p: Point, a: Point, b: Point): number {
   const along = alongSegment(p, a, b);

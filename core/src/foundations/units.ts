@@ -124,24 +124,28 @@ export function showInstant(iso: string, zone: string): string {
   return format.format(new Date(iso)).replace(',', '');
 }
 
-const LENGTH = /^\s*(?:(\d+(?:\.\d+)?)\s*(?:'|′|ft))?\s*(?:(\d+(?:\.\d+)?)\s*(?:"|″|in))?\s*$/;
+const LENGTH =
+  /^\s*(?:(\d+(?:\.\d+)?)\s*(?:'|′|ft))?\s*(?:(?:(\d+(?:\.\d+)?)(?!\/))?\s*(?:(\d+)\/(\d+))?\s*(?:"|″|in))?\s*$/;
 
 /**
- * A length as people write it, in metres: `3.81`, `3.81 m`, `381 cm`, `12' 6"`, `12.5 ft`, `150 in`.
+ * A length as people write it, in metres: `3.81`, `3.81 m`, `381 cm`, `12' 6"`, `12.5 ft`, `150 in`, `6 1/2"`.
  * A bare number is metres in the metric system and feet in the imperial one. Undefined when unreadable.
  */
 export function parseLength(text: string, system: UnitSystem): number | undefined {
   const plain = text.trim().replace(',', '.');
-  const metric = /^(-?\d+(?:\.\d+)?)\s*(m|cm|mm)?$/.exec(plain);
+  const metric = /^([-−]?\d+(?:\.\d+)?)\s*(m|cm|mm)?$/.exec(plain);
   if (metric?.[1]) {
-    const value = Number(metric[1]);
+    const value = Number(metric[1].replace('−', '-'));
     if (metric[2] === 'cm') return value / 100;
     if (metric[2] === 'mm') return value / 1000;
     return metric[2] === 'm' || system === 'metric' ? value : value * FOOT;
   }
-  const imperial = LENGTH.exec(plain);
-  if (!imperial || (imperial[1] === undefined && imperial[2] === undefined)) return undefined;
-  return (Number(imperial[1] ?? 0) + Number(imperial[2] ?? 0) / 12) * FOOT;
+  const below = /^[-−]/.test(plain);
+  const [, feet, inches, over, under] = LENGTH.exec(below ? plain.slice(1) : plain) ?? [];
+  if (feet === undefined && inches === undefined && over === undefined) return undefined;
+  const part = over === undefined ? 0 : Number(over) / Number(under);
+  const metres = (Number(feet ?? 0) + (Number(inches ?? 0) + part) / 12) * FOOT;
+  return Number.isFinite(metres) ? (below ? -metres : metres) : undefined;
 }
 
 const NUMBER = /^([-−]?\d+(?:[.,]\d+)?)\s*(.*)$/;

@@ -41,11 +41,17 @@ describe('reading lengths', () => {
     ['150 in', 'metric', 3.81],
     ['12.5', 'imperial', 3.81],
     ['12′ 6″', 'imperial', 3.81],
+    // What a tape reads between its inches: 6 1/2 in = 6.5 · 0.0254 m.
+    ['6 1/2"', 'imperial', 0.1651],
+    ['3/4 in', 'metric', 0.01905],
+    ['10\' 6 1/4"', 'imperial', 3.20675],
+    ['−2′ 6″', 'imperial', -0.762],
+    ['−2.5 m', 'imperial', -2.5],
   ] as const)('%s in %s', (text, system, metres) => {
     expect(parseLength(text, system)).toBeCloseTo(metres, 9);
   });
 
-  it.each(['', 'about ten', '12 stone', '1e3', '--3'])('refuses %j', text => {
+  it.each(['', 'about ten', '12 stone', '1e3', '--3', '1/0"', '1/2', '6 1/2'])('refuses %j', text => {
     expect(parseLength(text, 'metric')).toBeUndefined();
   });
 });

@@ -172,8 +172,13 @@ export class Scope {
     await PersonRow.upsert(this.owned({ id, name: body.name, body }), { transaction: this.transaction });
   }
 
-  async createPicture(values: Omit<Fields<PictureRow>, 'organisationId'>): Promise<void> {
-    await PictureRow.create(this.owned(values), { transaction: this.transaction });
+  /** Keeps a picture under its id; sent again it changes nothing. False when the id is another picture's. */
+  async keepPicture(values: Omit<Fields<PictureRow>, 'organisationId'>): Promise<boolean> {
+    await PictureRow.bulkCreate([this.owned(values)], {
+      ignoreDuplicates: true,
+      transaction: this.transaction,
+    });
+    return (await this.picture(values.id))?.bytes.equals(values.bytes) ?? false;
   }
   picture(id: string): Promise<PictureRow | null> {
     return PictureRow.findOne(this.within({ id }));

@@ -55,12 +55,11 @@ async function answered<T>(send: () => Promise<Response>): Promise<T> {
   );
 }
 
-/** Sends bytes as they are; answers and problems as `call` has them. */
-export async function sendBytes<T>(path: string, bytes: Blob): Promise<T> {
-  return answered<T>(() =>
-    fetch(`${API}${path}`, { method: 'POST', body: bytes, headers: { 'content-type': bytes.type } }),
+/** Keeps a picture on the server under an id made here; sent twice it is kept once. */
+export const sendPicture = (id: string, bytes: Blob): Promise<unknown> =>
+  answered(() =>
+    fetch(pictureAddress(id), { method: 'PUT', body: bytes, headers: { 'content-type': bytes.type } }),
   );
-}
 
 export interface EventSummary {
   readonly id: string;

@@ -3,7 +3,7 @@ import { lazy, Suspense, type ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
-import { openEvent } from '../store/open.js';
+import { openEvent } from '../store/open-event.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { STATION_KEYS, useShortcuts } from './shortcuts.js';

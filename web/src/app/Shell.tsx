@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from './blackout.js';
 import { TopLineSlotContext } from './top-line.js';
 
@@ -13,6 +14,7 @@ const DOORS = [
 /** The top line with the four doors; a page may add its own words to it. */
 export function Shell() {
   const blackout = useBlackout();
+  const update = useSyncExternalStore(newerVersion.subscribe, newerVersion.get);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
   useEffect(() => {
     document.title = 'Idle Satchel';
@@ -36,6 +38,11 @@ export function Shell() {
             ))}
           </nav>
           <div ref={setSlot} className="contents" />
+          {update && (
+            <button className="link text-note" onClick={update}>
+              Use the newer version
+            </button>
+          )}
           <button
             className="text-faint hover:text-ink ml-auto"
             aria-pressed={blackout}

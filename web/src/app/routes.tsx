@@ -48,6 +48,11 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../doors/VenuePage.js')).VenuePage }),
         ErrorBoundary: Broken,
       },
+      {
+        path: 'venues/:venue/walk',
+        lazy: async () => ({ Component: (await import('../doors/walk/WalkPage.js')).WalkPage }),
+        ErrorBoundary: Broken,
+      },
       { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
       { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
     ],

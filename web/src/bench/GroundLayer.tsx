@@ -21,6 +21,7 @@ export const GroundLayer = memo(function GroundLayer({
   lit,
   lettering,
   sockets = false,
+  dimensions = true,
   faint = NONE,
 }: {
   venue: Venue;
@@ -31,6 +32,8 @@ export const GroundLayer = memo(function GroundLayer({
   lettering: number;
   /** Whether sockets are named here, because no other layer does. */
   sockets?: boolean;
+  /** Whether the measured lengths are drawn around it. */
+  dimensions?: boolean;
   /** Groups that are drawn faintly, without their words. */
   faint?: ReadonlySet<Group>;
 }) {
@@ -91,9 +94,11 @@ export const GroundLayer = memo(function GroundLayer({
       <g data-layer="labels" data-lit="true">
         <LabelsLayer labels={labels} />
       </g>
-      <g data-layer="dimensions" data-lit={clear('walls')}>
-        <DimensionLines venue={venue} reading={reading} lettering={lettering} />
-      </g>
+      {dimensions && (
+        <g data-layer="dimensions" data-lit={clear('walls')}>
+          <DimensionLines venue={venue} reading={reading} lettering={lettering} />
+        </g>
+      )}
     </>
   );
 });

@@ -1,15 +1,5 @@
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import {
-  lazy,
-  memo,
-  Suspense,
-  useEffect,
-  useLayoutEffect,
-  useRef,
-  useState,
-  type ReactNode,
-  type RefObject,
-} from 'react';
+import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
@@ -22,6 +12,7 @@ import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
 import { useNudging } from './use-nudging.js';
+import { useSize } from './use-size.js';
 import { letteringFor, useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
@@ -117,24 +108,6 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
     </section>
   );
 });
-
-/**
- * Size of an element in pixels. Pictures get it as numbers: sized in percent they would be laid out anew, with
- * all their words, at every step of a drag.
- */
-function useSize(element: RefObject<HTMLElement | null>): { width: number; height: number } {
-  const [size, setSize] = useState({ width: 0, height: 0 });
-  useLayoutEffect(() => {
-    const observed = element.current;
-    if (!observed) return;
-    const measure = (): void => setSize({ width: observed.clientWidth, height: observed.clientHeight });
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(observed);
-    return () => observer.disconnect();
-  }, [element]);
-  return size;
-}
 
 function IconButton({
   words,

@@ -22,8 +22,15 @@ export function floorPoint(
   return { at: [x / SCALE, y / SCALE], perPixel: matrix.a / SCALE };
 }
 
+interface Margin {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
 /** Room around the venue for dimension lines and labels, px of the screen. */
-const MARGIN = { left: 64, right: 34, top: 76, bottom: 56 };
+const MARGIN: Margin = { left: 64, right: 34, top: 76, bottom: 56 };
 
 interface Size {
   readonly width: number;
@@ -31,16 +38,16 @@ interface Size {
 }
 
 /** The zoom at which the whole of a venue can be seen in a picture of some size. */
-export function fitScale(outline: readonly Point[], { width, height }: Size): number {
+export function fitScale(outline: readonly Point[], { width, height }: Size, margin = MARGIN): number {
   const { min, max } = boundsOf(outline);
-  const across = (width - MARGIN.left - MARGIN.right) / px(max[0] - min[0]);
-  const down = (height - MARGIN.top - MARGIN.bottom) / px(max[1] - min[1]);
+  const across = (width - margin.left - margin.right) / px(max[0] - min[0]);
+  const down = (height - margin.top - margin.bottom) / px(max[1] - min[1]);
   return Math.max(0.15, Math.min(3, across, down));
 }
 
 /** Size of letters in a plan that is shown whole: as large on the screen whatever the size of the venue. */
-export const letteringFor = (outline: readonly Point[], size: Size): number =>
-  Math.min(2.2, Math.max(0.45, 1 / fitScale(outline, size)));
+export const letteringFor = (outline: readonly Point[], size: Size, margin = MARGIN): number =>
+  Math.min(2.2, Math.max(0.45, 1 / fitScale(outline, size, margin)));
 
 /** Where each event was looked at last, while this page is open. */
 const places = new Map<string, ZoomTransform>();
@@ -55,7 +62,7 @@ export interface Viewport {
 }
 
 /** Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. */
-export function useViewport(key: string, outline: readonly Point[], size: Size): Viewport {
+export function useViewport(key: string, outline: readonly Point[], size: Size, margin = MARGIN): Viewport {
   const svg = useRef<SVGSVGElement>(null);
   const world = useRef<SVGGElement>(null);
   const ground = useRef<SVGGElement>(null);
@@ -68,11 +75,11 @@ export function useViewport(key: string, outline: readonly Point[], size: Size):
 
   const fitted = (): ZoomTransform => {
     const { min, max } = boundsOf(latest.current);
-    const scale = fitScale(latest.current, latestSize.current);
+    const scale = fitScale(latest.current, latestSize.current, margin);
     const { width, height } = latestSize.current;
     const spare = (room: number, from: number, to: number): number => (room - px(to - from) * scale) / 2;
-    const x = spare(width - MARGIN.left - MARGIN.right, min[0], max[0]) + MARGIN.left - px(min[0]) * scale;
-    const y = spare(height - MARGIN.top - MARGIN.bottom, min[1], max[1]) + MARGIN.top - px(min[1]) * scale;
+    const x = spare(width - margin.left - margin.right, min[0], max[0]) + margin.left - px(min[0]) * scale;
+    const y = spare(height - margin.top - margin.bottom, min[1], max[1]) + margin.top - px(min[1]) * scale;
     return zoomIdentity.translate(x, y).scale(scale);
   };
 

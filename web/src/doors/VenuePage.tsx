@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { fileOf } from '../api/client.js';
 import { EventDialogs } from '../app/EventDialogs.js';
 import { FileMenu, SavingWords, UndoButtons } from '../app/EditWords.js';
@@ -10,7 +10,7 @@ import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
 import { OpenEventContext, useOpenEvent, useResult } from '../store/hooks.js';
-import { openVenue } from '../store/open.js';
+import { openVenue } from '../store/open-venue.js';
 
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
 export function VenuePage() {
@@ -65,6 +65,9 @@ function VenueTopLine() {
       <span className="tape ml-2 max-w-[34ch] overflow-hidden text-ellipsis">{name}</span>
       <span className="text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
       <SavingWords />
+      <Link className="text-faint hover:text-ink whitespace-nowrap" to="walk">
+        Walk round
+      </Link>
       <button className="text-faint hover:text-ink whitespace-nowrap" onClick={() => setBringing(true)}>
         Bring in a drawing
       </button>

@@ -11,6 +11,8 @@ const DocumentHistory = lazy(async () => ({
   default: (await import('../app/HistoryDialog.js')).DocumentHistory,
 }));
 
+const KeptHere = lazy(() => import('./KeptHere.js'));
+
 /** The venues that were surveyed: renamed, copied, put away, brought back to how they were. */
 export function VenuesDoor() {
   const queries = useQueryClient();
@@ -63,17 +65,23 @@ export function VenuesDoor() {
         </>
       }
     >
+      <Suspense>
+        <KeptHere offline={venues.error instanceof ApiProblem && venues.error.status === 0} />
+      </Suspense>
       <Loading query={venues} what="the venues" />
       {problem && (
         <p role="alert" className="text-stop mb-2">
           {problem}
         </p>
       )}
-      <table>
+      <table hidden={!venues.data}>
         <thead>
           <tr>
-            {['Venue', 'Mains', 'Marks', 'Sockets', 'Upload tests', 'Guessed', 'Survey'].map(head => (
-              <th key={head}>{head}</th>
+            <th>Venue</th>
+            {['Mains', 'Marks', 'Sockets', 'Upload tests', 'Guessed', 'Survey'].map(head => (
+              <th key={head} className="max-md:hidden">
+                {head}
+              </th>
             ))}
             <th>
               <span className="sr-only">What can be done</span>
@@ -93,14 +101,14 @@ export function VenuesDoor() {
                     onSave={value => edit(venue, 'Rename a venue', { op: 'replace', path: '/name', value })}
                   />
                 </td>
-                <td className="whitespace-nowrap">
+                <td className="whitespace-nowrap max-md:hidden">
                   {venue.volts} V, {venue.hertz} Hz
                 </td>
-                <td>{venue.marks}</td>
-                <td>{venue.sockets}</td>
-                <td>{venue.uploads}</td>
-                <td>{venue.guesses === 0 ? '–' : venue.guesses}</td>
-                <td>
+                <td className="max-md:hidden">{venue.marks}</td>
+                <td className="max-md:hidden">{venue.sockets}</td>
+                <td className="max-md:hidden">{venue.uploads}</td>
+                <td className="max-md:hidden">{venue.guesses === 0 ? '–' : venue.guesses}</td>
+                <td className="max-md:hidden">
                   <button
                     className="link"
                     aria-label={`History of ${venue.name}`}
@@ -109,17 +117,24 @@ export function VenuesDoor() {
                     {venue.revision}
                   </button>
                 </td>
-                <td className="whitespace-nowrap text-right">
+                <td className="md:whitespace-nowrap text-right space-x-2 max-md:leading-8">
                   <Link className="link" to={`/venues/${venue.id}`} aria-label={`Open ${venue.name}`}>
                     Open
-                  </Link>{' '}
+                  </Link>
+                  <Link
+                    className="link"
+                    to={`/venues/${venue.id}/walk`}
+                    aria-label={`Walk round ${venue.name}`}
+                  >
+                    Walk
+                  </Link>
                   <button
                     className="link"
                     aria-label={`Copy ${venue.name}`}
                     onClick={() => attempt(() => duplicate(venue))}
                   >
                     Copy
-                  </button>{' '}
+                  </button>
                   <button
                     className="link"
                     aria-label={`${venue.archived ? 'Bring back' : 'Put away'} ${venue.name}`}

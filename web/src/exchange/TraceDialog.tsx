@@ -1,6 +1,6 @@
-import { distance, parseLength, tracingScale, type Point } from '@idle-satchel/core';
+import { distance, newId, parseLength, tracingScale, type Point } from '@idle-satchel/core';
 import { useEffect, useMemo, useState, type MouseEvent } from 'react';
-import { sendBytes } from '../api/client.js';
+import { sendPicture } from '../api/client.js';
 import { Dialog } from '../app/Dialog.js';
 import { useReading, useStore } from '../store/hooks.js';
 import { pictureFrom, type Picture } from './picture.js';
@@ -33,7 +33,8 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
   const scale = from && to && metres !== undefined ? tracingScale(from, to, metres) : undefined;
   const keep = async (): Promise<void> => {
     if (!picture || scale === undefined) return;
-    const { id } = await sendBytes<{ id: string }>('/pictures', picture.bytes);
+    const id = newId();
+    await sendPicture(id, picture.bytes);
     const value = { picture: id, at: [0, 0], scale, ink: INK };
     store.editVenue('Put a picture under the plan', [{ op: 'add', path: '/tracing', value }]);
     onClose();

@@ -37,7 +37,7 @@ export async function pictureFrom(file: File): Promise<Picture> {
 
 async function bitmap(file: File): Promise<ImageBitmap> {
   const header = pictureHeader(new Uint8Array(await file.slice(0, HEADER).arrayBuffer()));
-  if (!header) throw new Refusal('A plan to trace is a PNG, JPEG or SVG picture.');
+  if (!header) throw new Refusal('This is not a PNG, JPEG or SVG picture.');
   if (header.width * header.height > MOST_PIXELS) {
     throw new Refusal(`This picture has ${header.width} × ${header.height} pixels; save it smaller.`);
   }

@@ -24,6 +24,7 @@ export function LengthField({ label, min = -1000, max = 1000, ...given }: Bounds
       label={label}
       shown={value === undefined ? '' : showText(value, 'm', reading)}
       optional={given.optional === true}
+      digits={min >= 0 && reading.system === 'metric'}
       read={text => {
         const metres = parseLength(text, reading.system);
         if (metres === undefined) return { fault: 'a length such as 3.8 m or 12′ 6″' };

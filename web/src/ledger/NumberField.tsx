@@ -28,6 +28,7 @@ export function NumberField({
       label={label}
       shown={value === undefined ? '' : showText(value, unit, reading)}
       optional={optional}
+      digits={min >= 0}
       read={text => {
         const number = parseQuantity(text, unit, reading.system);
         if (number === undefined || (whole && !Number.isInteger(number))) {

@@ -10,6 +10,7 @@ export function TypedField<T>({
   read,
   optional = false,
   wide = false,
+  digits = false,
   onCommit,
 }: {
   label: string;
@@ -19,6 +20,8 @@ export function TypedField<T>({
   read: (text: string) => { readonly value: T } | { readonly fault: string };
   optional?: boolean;
   wide?: boolean;
+  /** Whether digits are enough to type it: phones then show large ones. */
+  digits?: boolean;
   onCommit: (value: T | undefined) => void;
 }) {
   const id = useId();
@@ -49,6 +52,7 @@ export function TypedField<T>({
       <input
         id={id}
         className={`field ${wide ? 'w-1/2' : 'w-24 text-right'}`}
+        inputMode={digits ? 'decimal' : undefined}
         value={draft ?? shown}
         placeholder={optional ? '–' : undefined}
         aria-invalid={fault !== ''}

@@ -15,6 +15,8 @@ export interface EventState {
   readonly ids: Readonly<Record<DocumentName, string>>;
   readonly venueNow: number;
   readonly saving: 'saved' | 'saving' | 'offline';
+  /** Edits that the server does not have yet. */
+  readonly waiting: number;
   /** A line for people: what was undone, refused, or changed by somebody else. */
   readonly message: string;
   readonly canUndo: boolean;

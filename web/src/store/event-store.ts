@@ -8,6 +8,7 @@ import {
   createAssessor,
   createSurveyAssessor,
   newId,
+  settling,
   type Assessor,
   type Bundle,
   type Operation,
@@ -20,6 +21,14 @@ import type { Done, DocumentChanges, EditAnswer, EventState } from './event-stat
 import { inVenue, merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 
 const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
+
+/** What a device that keeps its work brings along when something is opened. */
+export interface Kept {
+  /** Edits that were made here but not sent when the page was closed, in order. */
+  readonly waiting: readonly LocalEdit[];
+  /** The documents are those this device kept: the newest are fetched once the server can be reached. */
+  readonly stale: boolean;
+}
 
 const random = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0) / 2 ** 32;
 const RETRY_MS = 2000;
@@ -36,6 +45,8 @@ export class EventStore {
   private base: Bundle;
   private readonly revisions: Record<DocumentName, number>;
   private queue: LocalEdit[] = [];
+  /** What is shown may be older than what the server has. */
+  private stale = false;
   private dragging: readonly LocalChange[] = [];
   private readonly undoStack: Done[] = [];
   private redoStack: Done[] = [];
@@ -43,14 +54,19 @@ export class EventStore {
   private sending: Promise<void> | undefined;
   /** Id of the edit that is on the line just now: nothing can join it any more. */
   private onLine: string | undefined;
+  /** Id of the edit that was sent last, answered or not. */
+  private tried: string | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly stopListening: () => void;
+  /** Sends what edits refer to, such as photos; throws `ApiProblem` when that has to be tried again. */
+  beforeSending: (() => Promise<void>) | undefined;
 
   constructor(
     readonly id: string,
     opened: EventBundle,
     /** What is open: an event, or a venue at its door. */
     readonly of: 'event' | 'venue' = 'event',
+    kept?: Kept,
   ) {
     this.assessor = of === 'event' ? createAssessor() : createSurveyAssessor();
     this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
@@ -75,11 +91,28 @@ export class EventStore {
       assessment: this.assessor(this.base),
       ids: each(name => documents[name].id),
       venueNow,
-      ...{ saving: 'saved', message: '', canUndo: false, canRedo: false },
+      ...{ saving: 'saved', waiting: 0, message: '', canUndo: false, canRedo: false },
     };
     this.live = new Channel(state);
     this.calm = new CalmChannel(state);
     this.stopListening = listen(message => void this.hear(message));
+    if (!kept) return;
+    this.stale = kept.stale;
+    this.queue = kept.waiting.map(edit => ({ ...edit, notBefore: 0 }));
+    this.refresh({ saving: this.stale ? 'offline' : 'saving' });
+    void this.flush();
+  }
+
+  /** The documents as the server told them, with their revisions, and the edits that it does not have yet. */
+  known(): { readonly documents: EventBundle['documents']; readonly waiting: readonly LocalEdit[] } {
+    const { ids } = this.get();
+    const of = <Name extends DocumentName>(name: Name) => ({
+      ...{ id: ids[name], revision: this.revisions[name], body: this.base[name] },
+    });
+    return {
+      documents: { plan: of('plan'), venue: of('venue'), rules: of('rules'), kinds: of('kinds') },
+      waiting: this.queue,
+    };
   }
 
   close(): void {
@@ -88,12 +121,16 @@ export class EventStore {
     void this.flush();
   }
 
+  /** Resolves when what waits has been sent, or cannot be sent just now. */
+  readonly sent = (): Promise<void> => this.flush();
+
   readonly get = (): EventState => this.live.get();
 
   private update(change: Partial<EventState>): void {
     const state = {
       ...this.get(),
       ...change,
+      waiting: this.queue.length,
       canUndo: this.undoStack.length > 0 || this.queue.length > 0,
       canRedo: this.redoStack.length > 0,
     };
@@ -161,7 +198,7 @@ export class EventStore {
     const { plan, venue } = this.get().bundle;
     let changes: Operation[];
     try {
-      changes = changeForEvent(venue, plan.venueChanges, patch);
+      changes = changeForEvent(venue, plan.venueChanges, settling(this.get().assessment.ground.venue, patch));
     } catch {
       return this.say(`${label} is not possible any more: somebody took it out.`);
     }
@@ -206,8 +243,26 @@ export class EventStore {
       }
       if (!(await this.send(this.queue[0]))) return;
     }
+    if (this.stale && !(await this.renew())) return;
     const back = this.get().saving === 'offline';
     this.update({ saving: 'saved', ...(back ? { message: 'Connected again: everything is saved.' } : {}) });
+  }
+
+  /** Fetches what changed since this device kept its documents; false when it has to be tried again later. */
+  private async renew(): Promise<boolean> {
+    try {
+      await this.catchUp();
+      this.stale = false;
+    } catch (error) {
+      this.wait(error instanceof Error ? error.message : String(error));
+    }
+    return !this.stale;
+  }
+
+  /** The server cannot be reached: says so and tries again soon. */
+  private wait(why: string): void {
+    this.update({ saving: 'offline', message: `${why}; your changes are kept here and sent later.` });
+    this.timer = setTimeout(() => void this.flush(), RETRY_MS);
   }
 
   /** Sends one edit; false when it has to be tried again later. */
@@ -219,7 +274,9 @@ export class EventStore {
     }));
     const { id, label, undoes } = edit;
     this.onLine = id;
+    this.tried = id;
     try {
+      await this.beforeSending?.();
       const answer = await call<EditAnswer>('/edits', 'POST', {
         ...{ id, label, author: author(), changes },
         ...(undoes ? { undoes } : {}),
@@ -256,14 +313,15 @@ export class EventStore {
   private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
     const problem = error instanceof ApiProblem ? error : new ApiProblem(0, String(error));
     if (problem.status === 0 || problem.status >= 500 || problem.status === 429) {
-      this.update({
-        saving: 'offline',
-        message: `${problem.message}; your changes are kept here and sent later.`,
-      });
-      this.timer = setTimeout(() => void this.flush(), RETRY_MS);
+      this.wait(problem.message);
       return false;
     }
-    await this.catchUp();
+    try {
+      await this.catchUp();
+    } catch (reason) {
+      this.wait(reason instanceof Error ? reason.message : String(reason));
+      return false;
+    }
     if (problem.status === 409 && edit.undoes === undefined && this.queue.some(each => each.id === edit.id)) {
       // Rebased on what the others did: what was asked for still stands, on top of theirs.
       this.say(`${edit.label}: somebody changed the same thing just now; yours was put on top.`);
@@ -348,6 +406,13 @@ export class EventStore {
   }
 
   async undo(): Promise<void> {
+    const last = this.queue.at(-1);
+    if (last && this.get().saving === 'offline') {
+      // Sent once without an answer, it may have arrived after all: then only the server can take it back.
+      if (last.id === this.tried) return this.say('That can be undone once the server can be reached.');
+      this.queue = this.queue.slice(0, -1);
+      return this.refresh({ message: `Undo: ${last.label}.` });
+    }
     await this.settle();
     const done = this.undoStack.pop();
     if (!done) return this.say('There is nothing of yours to undo.');

@@ -1,5 +1,8 @@
-/** Pictures beside a venue: plans to trace. Kept without what they tell about where and when they were taken. */
-import { MOST_PIXELS, newId, pictureHeader, withoutTales } from '@idle-satchel/core';
+/**
+ * Pictures beside a venue: plans to trace, photos of the walk round. Kept without what they tell about where and when
+ * they were taken.
+ */
+import { MOST_PIXELS, pictureHeader, withoutTales } from '@idle-satchel/core';
 import { raw as readRaw } from 'express';
 import { notFound, Problem } from '../../problem.js';
 import { route, type Route } from '../../route.js';
@@ -9,11 +12,10 @@ export const readPicture = readRaw({ type: () => true, limit: '6mb' });
 
 export const pictureRoutes: readonly Route[] = [
   route({
-    method: 'post',
-    path: '/pictures',
-    summary: 'Keeps a PNG or JPEG of at most 6 MB, without Exif, texts and time',
-    status: 201,
-    handle: async ({ scope, request }) => {
+    method: 'put',
+    path: '/pictures/:id',
+    summary: 'Keeps a PNG or JPEG of at most 6 MB, without Exif, texts and time; once kept it never changes',
+    handle: async ({ scope, id, request }) => {
       const bytes = Buffer.isBuffer(request.body) ? new Uint8Array(request.body) : new Uint8Array();
       const header = pictureHeader(bytes);
       if (!header) throw new Problem(415, 'This is not a PNG or JPEG picture');
@@ -23,9 +25,9 @@ export const pictureRoutes: readonly Route[] = [
       }
       const plain = withoutTales(bytes);
       if (!plain) throw new Problem(422, 'The picture is cut off or broken');
-      const id = newId();
-      await scope.createPicture({ id, type, bytes: Buffer.from(plain), at: new Date() });
-      return { id, width, height };
+      const kept = await scope.keepPicture({ id: id(), type, bytes: Buffer.from(plain), at: new Date() });
+      if (!kept) throw new Problem(409, 'Another picture has this id; choose a new one');
+      return { width, height };
     },
   }),
   route({

@@ -1,15 +1,15 @@
-import { inOrder, partAt, SHORTEST, showText, stretchVenue } from '@idle-satchel/core';
+import { inOrder, partAt } from '@idle-satchel/core';
 import { lazy, memo, Suspense, useState } from 'react';
 import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { LengthField } from '../../ledger/LengthField.js';
 import { useFlags } from '../../ledger/flags.js';
-import { useReading, useResult, useStore } from '../../store/hooks.js';
+import { useResult, useStore } from '../../store/hooks.js';
 import { Circuits } from './Circuits.js';
+import { DimensionField } from './DimensionField.js';
 import { Differences } from './Differences.js';
 import { Facts } from './Facts.js';
-import { Guesses } from './Guesses.js';
 import { PartInspector } from './PartInspector.js';
+import { StillUnmeasured } from './StillUnmeasured.js';
 import { TracingFields } from './TracingFields.js';
 import { Uploads } from './Uploads.js';
 
@@ -34,7 +34,7 @@ export default function GroundLedger() {
         </div>
       )}
       <Measures about={here ? 'for this event only' : ''} />
-      <Guesses />
+      <StillUnmeasured />
       <Light />
       <Aisles />
       <Circuits />
@@ -67,26 +67,12 @@ function MovePlan() {
 
 /** The parts below read what they show themselves: picking something on the plan draws none of them anew. */
 const Measures = memo(function Measures({ about }: { about: string }) {
-  const store = useStore();
-  const reading = useReading();
   const { venue, length, width, floorArea } = useResult('ground');
-  const stretch = (id: string, label: string, metres: number): void => {
-    const { bundle } = store.get();
-    const patch = stretchVenue(bundle.venue, bundle.plan, id, metres);
-    if (patch.length > 0) store.patchPlan(`${label} ${showText(metres, 'm', reading)}`, patch);
-  };
   return (
     <>
       <Heading right={<span className="text-[12.5px]">{about}</span>}>Measures</Heading>
-      {inOrder(venue.dimensions).map(([id, { label, from, to }]) => (
-        <LengthField
-          key={id}
-          label={label}
-          value={to - from}
-          min={SHORTEST}
-          max={200}
-          onCommit={metres => stretch(id, label, metres)}
-        />
+      {inOrder(venue.dimensions).map(([id, dimension]) => (
+        <DimensionField key={id} {...{ id, dimension }} />
       ))}
       <FigureRow label="Extent, west to east" figure={length} path="ground.length" />
       <FigureRow label="Extent, north to south" figure={width} path="ground.width" />

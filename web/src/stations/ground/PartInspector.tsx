@@ -1,24 +1,24 @@
 import {
   distance,
-  fieldSet,
+  fieldValue,
   OUTLINE,
   partSides,
   SHORTEST_SIDE,
   sideMeasured,
   cornerMoved,
-  type Json,
   type Part,
   type Point,
 } from '@idle-satchel/core';
 import { X } from 'lucide-react';
 import { kindWords } from '../../bench/drafting/part-words.js';
-import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { Heading } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
-import { NumberField } from '../../ledger/NumberField.js';
 import { TypedField } from '../../ledger/TypedField.js';
-import { useOpenEvent, useResult } from '../../store/hooks.js';
-import { fieldsOfPart, valueOf, type PartField } from './part-fields.js';
+import { useOpenEvent } from '../../store/hooks.js';
+import { FieldOfPart, useFieldEdit } from './FieldOfPart.js';
+import { NotePicture } from './NotePicture.js';
+import { fieldsOfPart } from './part-fields.js';
+import { PhotoField } from './PhotoField.js';
 import { PartActions } from './PartActions.js';
 
 /** What is picked on the ground: its name, its measures, everything known of it, and what can be done with it. */
@@ -48,6 +48,7 @@ export function PartInspector({ parts }: { parts: readonly Part[] }) {
         <>
           {part.path !== OUTLINE && <NameField key={part.path} part={part} />}
           <Fields part={part} />
+          {part.map === 'notes' && <NotePhoto part={part} />}
           <Places part={part} />
         </>
       )}
@@ -55,13 +56,8 @@ export function PartInspector({ parts }: { parts: readonly Part[] }) {
   );
 }
 
-function useEdit(part: Part): (name: string, label: string, value: Json | undefined) => void {
-  const { store } = useOpenEvent();
-  return (name, label, value) => store.editVenue(`${part.label}: ${label}`, fieldSet(part, name, value));
-}
-
 function NameField({ part }: { part: Part }) {
-  const edit = useEdit(part);
+  const edit = useFieldEdit(part);
   return (
     <TypedField<string>
       label="Name"
@@ -78,62 +74,24 @@ function NameField({ part }: { part: Part }) {
 function Fields({ part }: { part: Part }) {
   return fieldsOfPart(part).map(field =>
     field.name === 'rake/towards' && part.record.rake === undefined ? null : (
-      <OneField key={`${part.path} ${field.name}`} part={part} field={field} />
+      <FieldOfPart key={`${part.path} ${field.name}`} part={part} field={field} />
     ),
   );
 }
 
-function OneField({ part, field }: { part: Part; field: PartField }) {
-  const edit = useEdit(part);
-  const { venue } = useResult('ground');
-  const { name, label, optional = false } = field;
-  const value = valueOf(part, name);
-  const commit = (next: Json | undefined): void => edit(name, label.toLowerCase(), next);
-  switch (field.type) {
-    case 'length':
-      return (
-        <LengthField
-          {...{ label, min: field.min, max: field.max }}
-          {...(optional
-            ? { optional, value: value as number | undefined, onCommit: commit }
-            : { value: value as number, onCommit: commit })}
-        />
-      );
-    case 'number': {
-      const { unit, min, max, whole = false } = field;
-      return (
-        <NumberField
-          {...{ label, unit, min, max, whole, optional }}
-          value={value as number | undefined}
-          onCommit={commit}
-        />
-      );
-    }
-    case 'text':
-      return (
-        <TypedField<string>
-          {...{ label, optional }}
-          wide
-          shown={(value as string | undefined) ?? ''}
-          read={typed =>
-            typed.length <= field.max ? { value: typed } : { fault: `at most ${field.max} characters` }
-          }
-          onCommit={commit}
-        />
-      );
-    case 'flag':
-      return <FlagField label={label} value={value === true} onCommit={on => commit(on || undefined)} />;
-    case 'choice':
-      return (
-        <ChoiceField
-          label={label}
-          value={value as string | undefined}
-          options={field.options(venue)}
-          none={field.none}
-          onCommit={commit}
-        />
-      );
-  }
+/** The photo beside a note: seen, taken, taken anew. */
+function NotePhoto({ part }: { part: Part }) {
+  const edit = useFieldEdit(part);
+  const picture = fieldValue(part, 'picture') as string | undefined;
+  return (
+    <div className="py-1">
+      {picture !== undefined && <NotePicture id={picture} />}
+      <PhotoField
+        words={picture === undefined ? 'Add a photo' : 'Another photo'}
+        onPicture={id => edit('picture', 'photo', id)}
+      />
+    </div>
+  );
 }
 
 /** Most corners that are listed one by one. */

@@ -1,6 +1,8 @@
-import { memo } from 'react';
+import { memo, type FormEvent } from 'react';
 import { inOrder, newId, pointerOf, showText, type Operation } from '@idle-satchel/core';
+import { fromField } from '../../app/days.js';
 import { Heading } from '../../ledger/Ledger.js';
+import { NumberInput, numberOf, textOf } from '../../ledger/NumberInput.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
 
 /** Measured uploads over the venue’s line, newest first, and a form for the one just measured. */
@@ -31,31 +33,45 @@ export const Uploads = memo(function Uploads() {
           </button>
         </p>
       ))}
-      <form
-        className="flex gap-2 items-baseline py-1"
-        onSubmit={event => {
-          event.preventDefault();
-          const form = event.currentTarget;
-          const up = Number(new FormData(form).get('up'));
-          const at = `${new Date().toISOString().slice(0, 19)}Z`;
-          edit('Add an upload test', { op: 'add', path: pointerOf('uploads', newId()), value: { at, up } });
-          form.reset();
-        }}
-      >
-        <label className="grow">Measured just now, up</label>
-        <input
-          className="field w-20 text-right"
-          name="up"
-          type="number"
-          step="any"
-          min={0}
-          max={100000}
-          required
-          aria-label="Upload measured just now, Mb/s"
-        />
-        <span className="text-faint">Mb/s</span>
-        <button className="link">Add</button>
-      </form>
+      <UploadForm
+        onTest={value =>
+          edit('Add an upload test', { op: 'add', path: pointerOf('uploads', newId()), value })
+        }
+      />
     </>
   );
 });
+
+/** Fastest line that can be entered, Mb/s. */
+const FASTEST = 100000;
+
+/** The test just measured, or one that was noted before. */
+function UploadForm({ onTest }: { onTest: (test: { at: string; up: number; down?: number }) => void }) {
+  const { zone } = useReading();
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const at = fromField(textOf(form, 'at'), zone) ?? new Date().toISOString();
+    const [up = 0, down] = [numberOf(form, 'up'), numberOf(form, 'down')];
+    onTest({ at: `${at.slice(0, 19)}Z`, up, ...(down === undefined ? {} : { down }) });
+    event.currentTarget.reset();
+  };
+  return (
+    <form className="py-1" aria-label="Upload measured" onSubmit={submit}>
+      <NumberInput name="up" label="Measured, up" about="Upload measured" unit="Mb/s" max={FASTEST} />
+      <NumberInput
+        name="down"
+        label="Down, if measured"
+        about="Download measured"
+        unit="Mb/s"
+        max={FASTEST}
+        optional
+      />
+      <label className="flex gap-2 items-baseline py-0.5">
+        <span className="grow">When, if not just now</span>
+        <input className="field" name="at" type="datetime-local" />
+      </label>
+      <button className="button big">Add</button>
+    </form>
+  );
+}

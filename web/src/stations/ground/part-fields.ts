@@ -204,10 +204,3 @@ export function fieldsOfPart({ map, record }: Part): readonly PartField[] {
   const kind = choice('kind', 'Kind', entries(AREA_WORDS));
   return [kind, ...OF_AREA[record.kind as AreaKind]];
 }
-
-/** The value of a field, looked up inside a record where its name has a stroke. */
-export function valueOf({ record }: Part, name: string): unknown {
-  const [outer = '', inner] = name.split('/');
-  const value = record[outer];
-  return inner === undefined ? value : (value as Record<string, unknown> | undefined)?.[inner];
-}

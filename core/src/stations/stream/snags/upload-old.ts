@@ -4,8 +4,8 @@ import type { StreamReads, StreamResult } from '../index.js';
 
 const DAY = 24 * 60 * 60 * 1000;
 const WEEK = 7 * DAY;
-/** A line that was measured longer ago may be another line by now. */
-const OLD_DAYS = 90;
+/** A line that was measured more days ago may be another line by now. */
+export const OLD_DAYS = 90;
 /** Hours apart within the week that still count as the same hour: clocks may have changed in between. */
 const SAME_HOUR = 2;
 

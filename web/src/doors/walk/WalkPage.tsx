@@ -1,0 +1,90 @@
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { unmeasured, type Point } from '@idle-satchel/core';
+import { SavingWords, UndoButtons } from '../../app/EditWords.js';
+import { useOpened } from '../../app/use-opened.js';
+import { registerOffline } from '../../offline/register.js';
+import { Uploads } from '../../stations/ground/Uploads.js';
+import { OpenEventContext, useEvent, useResult } from '../../store/hooks.js';
+import { openVenue } from '../../store/open-venue.js';
+import { PinHere } from './PinHere.js';
+import { ToMeasure } from './ToMeasure.js';
+import { WalkPlan } from './WalkPlan.js';
+import { WhereIStand } from './WhereIStand.js';
+
+/** Walking round a venue with a phone: what is still unmeasured, notes and photos where one stands, the line. */
+export function WalkPage() {
+  const { venue = '' } = useParams();
+  const navigate = useNavigate();
+  const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
+  useEffect(() => void registerOffline(), []);
+  if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
+  return (
+    <OpenEventContext value={open}>
+      <Walk venue={venue} />
+    </OpenEventContext>
+  );
+}
+
+const TABS = { measure: 'To measure', pin: 'Pin here', line: 'Line' } as const;
+type Tab = keyof typeof TABS;
+
+function Walk({ venue: id }: { venue: string }) {
+  const { venue } = useResult('ground');
+  const [tab, setTab] = useState<Tab>('measure');
+  const [here, setHere] = useState<Point>();
+  const [now] = useState(Date.now);
+  const items = unmeasured(venue, now);
+  return (
+    <div className="walk grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto] min-h-0">
+      <div className="px-4 py-1 border-b border-rule">
+        <div className="flex items-center gap-3">
+          <h1 className="tape truncate">{venue.name}</h1>
+          <Link className="link ml-auto" to={`/venues/${id}`}>
+            Whole survey
+          </Link>
+          <UndoButtons />
+        </div>
+        <Kept />
+      </div>
+      <main className="overflow-auto px-4 pb-6" aria-label="Walk round">
+        <WalkPlan {...{ venue, items, here }} onHere={setHere} />
+        <WhereIStand {...{ venue, here }} onHere={setHere} />
+        {tab === 'measure' && (
+          <ToMeasure {...{ items, here }} onMeasure={what => setTab(what === 'upload' ? 'line' : 'pin')} />
+        )}
+        {tab === 'pin' && <PinHere {...{ venue, here }} />}
+        {tab === 'line' && <Uploads />}
+      </main>
+      <nav aria-label="Walk round" className="grid grid-cols-3 border-t border-ink">
+        {Object.entries(TABS).map(([name, words]) => (
+          <button
+            key={name}
+            className={`py-3 text-[16px] border-t-2 ${name === tab ? 'border-brass text-ink' : 'border-transparent text-faint'}`}
+            aria-current={name === tab ? 'page' : undefined}
+            onClick={() => setTab(name as Tab)}
+          >
+            {words}
+            {name === 'measure' && items.length > 0 ? ` ${items.length}` : ''}
+          </button>
+        ))}
+      </nav>
+    </div>
+  );
+}
+
+/** How much of what was entered only this phone has, and what was just done. */
+function Kept() {
+  const saving = useEvent(state => state.saving);
+  const waiting = useEvent(state => state.waiting);
+  const entries = waiting === 1 ? '1 entry waits' : `${waiting} entries wait`;
+  return saving === 'offline' ? (
+    <p role="status" className="text-risk text-[14px]">
+      ◇ No network. What you enter is kept on this phone{waiting > 0 ? `; ${entries} to be sent` : ''}.
+    </p>
+  ) : (
+    <p className="flex text-[14px]">
+      <SavingWords />
+    </p>
+  );
+}

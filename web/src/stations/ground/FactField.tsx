@@ -1,0 +1,60 @@
+import type { Facts, Json, Operation } from '@idle-satchel/core';
+import { LengthField } from '../../ledger/LengthField.js';
+import { NumberField } from '../../ledger/NumberField.js';
+import { TypedField } from '../../ledger/TypedField.js';
+import { useResult, useStore } from '../../store/hooks.js';
+
+const WORDS = {
+  ceiling: 'Ceiling, above zero',
+  people: 'People who may be in',
+  access: 'When one gets in',
+  noise: 'Noise',
+} as const satisfies Record<keyof Facts, string>;
+
+/** Longest text of a fact. */
+const LONGEST = 300;
+
+/** One thing that no drawing shows. */
+export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WORDS; label?: string }) {
+  const store = useStore();
+  const { facts } = useResult('ground').venue;
+  const set = (value: Json | undefined): void => {
+    const { [name]: _before, ...rest } = facts ?? {};
+    const next: Record<string, Json> = value === undefined ? rest : { ...rest, [name]: value };
+    const patch: Operation[] =
+      Object.keys(next).length > 0
+        ? [{ op: 'add', path: '/facts', value: next }]
+        : [{ op: 'remove', path: '/facts' }];
+    store.editVenue(WORDS[name], patch);
+  };
+  switch (name) {
+    case 'ceiling':
+      return <LengthField {...{ label }} optional value={facts?.ceiling} min={1} max={100} onCommit={set} />;
+    case 'people':
+      return (
+        <NumberField
+          {...{ label }}
+          unit=""
+          optional
+          whole
+          value={facts?.people}
+          min={0}
+          max={200000}
+          onCommit={set}
+        />
+      );
+    default:
+      return (
+        <TypedField<string>
+          {...{ label }}
+          wide
+          optional
+          shown={facts?.[name] ?? ''}
+          read={text =>
+            text.length <= LONGEST ? { value: text } : { fault: `at most ${LONGEST} characters` }
+          }
+          onCommit={set}
+        />
+      );
+  }
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { pictureFrom } from '../../exchange/picture.js';
+import { keepPicture, sendKeptPictures } from '../../offline/pictures.js';
+import { useStore } from '../../store/hooks.js';
+
+/** A photo, taken or chosen: drawn anew without what the file tells, kept on this device until it is sent. */
+export function PhotoField({ words, onPicture }: { words: string; onPicture: (id: string) => void }) {
+  const store = useStore();
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const take = async (file: File): Promise<void> => {
+    setBusy(true);
+    setProblem('');
+    try {
+      const { bytes } = await pictureFrom(file);
+      store.beforeSending = sendKeptPictures;
+      onPicture(await keepPicture(bytes));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <>
+      <label className="button big cursor-pointer focus-within:outline-2 focus-within:outline-brass">
+        {busy ? 'Drawing it …' : words}
+        <input
+          className="sr-only"
+          type="file"
+          accept="image/jpeg,image/png"
+          capture="environment"
+          onChange={event => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) void take(file);
+          }}
+        />
+      </label>
+      {problem && (
+        <span role="alert" className="text-stop">
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}
