@@ -41,7 +41,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src/foundations' },
       to: {
-        path: '^core/src/(documents|drafting|exchange|moving|stations|survey|sheets|demo|assess|review|fixes)',
+        path: '^core/src/(documents|drafting|exchange|moving|plan-picture|stations|survey|sheets|demo|assess|review|fixes)',
       },
     },
     {
@@ -49,7 +49,7 @@ module.exports = {
       comment: 'stations and sheets know the shape of documents, never their validation',
       severity: 'error',
       from: {
-        path: '^core/src/(drafting|exchange|moving|stations|survey|sheets|assess|review|fixes|report|seen)',
+        path: '^core/src/(drafting|exchange|moving|plan-picture|stations|survey|sheets|assess|review|fixes|report|seen)',
       },
       to: { path: '^core/src/documents', dependencyTypesNot: ['type-only'] },
     },

@@ -30,5 +30,6 @@ export type { Column, Sheet } from './sheets/sheet.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';
 export * from './moving/index.js';
+export * from './plan-picture/index.js';
 export * from './survey/index.js';
 export type * from './documents/index.js';

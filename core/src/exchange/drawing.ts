@@ -8,6 +8,7 @@ export interface Shape {
   readonly points: readonly Point[];
   readonly closed: boolean;
   readonly radius?: number;
+  /** What a text says; for anything else the name of what it shows. */
   readonly text?: string;
 }
 

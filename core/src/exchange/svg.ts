@@ -2,6 +2,7 @@
 import type { Venue } from '../documents/index.js';
 import { boundsOf, showText, type Point, type Reading } from '../foundations/index.js';
 import { layersOf, type Shape } from './drawing.js';
+import { inkOf, namesOnPaper, type Ink, type WrittenName } from './ink.js';
 import { toDrawing } from './to-drawing.js';
 import { lookOf } from './look.js';
 
@@ -39,13 +40,13 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
   const [x, y] = [min[0] - MARGIN * scale, min[1] - MARGIN * scale];
   const letters = LETTERS * scale;
   const groups = layersOf(drawing).map(({ name }) => {
-    const shapes = drawing.shapes.filter(shape => shape.layer === name);
+    const shapes = drawing.shapes.filter(shape => shape.layer === name && shape.kind !== 'text');
     const { stroke, dash, fill } = lookOf(name);
     const style = [
       `fill="${fill === 'hatch' ? 'url(#hatch)' : (fill ?? 'none')}" stroke="black" stroke-width="${number(stroke * scale)}"`,
       ...(dash ? [`stroke-dasharray="${dash.map(part => number(part * scale)).join(' ')}"`] : []),
     ];
-    return `<g id="${escaped(name)}" ${style.join(' ')}>${shapes.map(shape => elementOf(shape, letters)).join('')}</g>`;
+    return `<g id="${escaped(name)}" ${style.join(' ')}>${shapes.map(elementOf).join('')}</g>`;
   });
   const bar = 5;
   const below = max[1] + 0.009 * scale;
@@ -58,6 +59,10 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
     `<line y2="${number(0.0025 * scale)}" stroke="#777" stroke-width="${number(0.0003 * scale)}"/></pattern></defs>`,
     `<rect id="PAPER" x="${number(x)}" y="${number(y)}" width="${number(width * scale)}" height="${number(height * scale)}" fill="white"/>`,
     ...groups,
+    `<g id="SIGNS" stroke-linejoin="round">${inkOf(venue, scale)
+      .map(ink => pathOf(ink, scale))
+      .join('')}</g>`,
+    `<g id="NAMES" fill="black" stroke="white" stroke-width="${number(0.0008 * scale)}" stroke-linejoin="round" paint-order="stroke" font-family="sans-serif" text-anchor="middle">${namesOnPaper(venue, scale, reading).map(nameOf).join('')}</g>`,
     `<g id="SCALE" fill="black" font-family="sans-serif" font-size="${number(letters)}">`,
     `<path d="M${number(min[0])} ${number(below)}h${bar}" stroke="black" stroke-width="${number(0.0004 * scale)}"/>`,
     `<text x="${number(min[0])}" y="${number(below + letters * 1.4)}">${escaped(showText(bar, 'm', reading))} · 1 : ${scale} · ${escaped(venue.name)}</text></g>`,
@@ -66,16 +71,40 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
   ].join('\n');
 }
 
-function elementOf({ kind, points, closed, radius = 0, text = '' }: Shape, letters: number): string {
+/** A shape with its name as its title: drawn elsewhere, where there is room. */
+function elementOf({ kind, points, closed, radius = 0, text }: Shape): string {
   const [[x, y] = [0, 0] as Point] = points;
+  const title = text ? `<title>${escaped(text)}</title>` : '';
   switch (kind) {
-    case 'path':
-      return `<${closed ? 'polygon' : 'polyline'} points="${list(points)}"/>`;
+    case 'path': {
+      const tag = closed ? 'polygon' : 'polyline';
+      return `<${tag} points="${list(points)}">${title}</${tag}>`;
+    }
     case 'circle':
-      return `<circle cx="${number(x)}" cy="${number(y)}" r="${number(radius)}"/>`;
+      return `<circle cx="${number(x)}" cy="${number(y)}" r="${number(radius)}">${title}</circle>`;
     case 'point':
-      return `<circle cx="${number(x)}" cy="${number(y)}" r="${number(letters * 0.35)}" fill="white"/>`;
+      return `<circle cx="${number(x)}" cy="${number(y)}" r="${POINT}" stroke="none">${title}</circle>`;
     case 'text':
-      return `<text x="${number(x)}" y="${number(y)}" dx="${number(letters * 0.6)}" dy="${number(-letters * 0.5)}" font-family="sans-serif" font-size="${number(letters)}" fill="black" stroke="none">${escaped(text)}</text>`;
+      return '';
   }
+}
+
+/** Radius of the circle that stands for a point beneath its sign, m of the venue. */
+const POINT = 0.01;
+
+const COLOURS = { black: 'black', white: 'white', grey: '#777' } as const;
+
+function pathOf({ d, at, unit, stroke, colour, fill }: Ink, scale: number): string {
+  const moved =
+    unit === 1 ? '' : ` transform="translate(${number(at[0])} ${number(at[1])}) scale(${number(unit)})"`;
+  const line =
+    stroke === undefined
+      ? ''
+      : ` stroke="${COLOURS[colour]}" stroke-width="${number((stroke * scale) / unit)}"`;
+  return `<path d="${d}" fill="${fill ? COLOURS[fill] : 'none'}"${line}${moved}/>`;
+}
+
+function nameOf({ text, at: [x, y], size, upright, bold }: WrittenName): string {
+  const turned = upright ? ` transform="rotate(-90 ${number(x)} ${number(y)})"` : '';
+  return `<text x="${number(x)}" y="${number(y + size * 0.35)}" font-size="${number(size)}"${bold ? ' font-weight="bold"' : ''}${turned}>${escaped(text)}</text>`;
 }

@@ -10,15 +10,16 @@ export function toDrawing(venue: Venue): Drawing {
 }
 
 function shapeOf(part: Part): Shape {
-  const { map, points, closed } = part;
+  const { map, points, closed, label: text } = part;
   const layer = layerOf(targetOf(part));
   if (map === 'pillars') {
     const pillar = part.record as unknown as Pillar;
     return pillar.round
-      ? { layer, kind: 'circle', points, closed: true, radius: pillar.size / 2 }
-      : { layer, kind: 'path', points: pillarOutline(pillar), closed: true };
+      ? { layer, kind: 'circle', points, closed: true, radius: pillar.size / 2, text }
+      : { layer, kind: 'path', points: pillarOutline(pillar), closed: true, text };
   }
-  return { layer, kind: points.length === 1 ? 'point' : 'path', points, closed };
+  const named = map === 'outline' ? {} : { text };
+  return { layer, kind: points.length === 1 ? 'point' : 'path', points, closed, ...named };
 }
 
 /** A pillar is named at its middle, everything else at its first point. */

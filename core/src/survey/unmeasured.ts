@@ -1,13 +1,7 @@
 /** What nobody has measured at a venue yet, and what cannot be sure until somebody does. */
 import type { Area, Guess, Venue } from '../documents/index.js';
 import { fieldValue, partAt, partsOf, type Part, type PartMap } from '../drafting/index.js';
-import {
-  boxMiddle,
-  distance,
-  inOrder,
-  type Point,
-  type StationName,
-} from '../foundations/index.js';
+import { boxMiddle, distance, inOrder, type Point, type StationName } from '../foundations/index.js';
 import { OLD_DAYS } from '../stations/stream/snags/upload-old.js';
 
 /** How it is answered: what kind of field, and where in the venue the answer goes. */

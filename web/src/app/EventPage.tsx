@@ -55,14 +55,10 @@ function Workspace() {
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
       <Strap station={station} />
-      <div
-        className={
-          onPlan ? 'grid grid-cols-[minmax(0,1.87fr)_minmax(340px,1fr)] min-h-0' : 'min-h-0 overflow-auto'
-        }
-      >
+      <div className={onPlan ? 'bench-and-ledger' : 'min-h-0 overflow-auto'}>
         {onPlan && <PlanPicture layer={station as 'ground' | 'shots' | 'runs' | 'power'} />}
         {/* Not the grid item itself: a grid item cannot be laid out again without its grid. */}
-        <div className={onPlan ? 'relative border-l border-rule' : 'h-full'}>
+        <div className={onPlan ? 'relative md:border-l border-rule' : 'h-full'}>
           <main
             id="station"
             aria-label={station}

@@ -1,6 +1,15 @@
-import { boundsOf, polar, type Area, type AreaKind, type Stairs } from '@idle-satchel/core';
+import {
+  boundsOf,
+  pointsOf,
+  polar,
+  px,
+  seatRows,
+  treads,
+  type Area,
+  type AreaKind,
+  type Stairs,
+} from '@idle-satchel/core';
 import { memo } from 'react';
-import { pointsOf, px } from './viewport.js';
 
 const LOOK: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: string }>> = {
   seating: { fill: 'none', stroke: 'var(--rule)' },
@@ -18,20 +27,11 @@ const ARROW = 22;
 
 /** An area by its hatch; seats as rows when they stand square to the page. */
 export const AreaShape = memo(function AreaShape({ area }: { area: Area }) {
-  const { kind, outline, rowSpacing, rake } = area;
+  const { kind, outline, rake } = area;
   const { min, max } = boundsOf(outline);
   const look = LOOK[kind];
   const [cx, cy] = [px((min[0] + max[0]) / 2), px((min[1] + max[1]) / 2)];
-  const square =
-    outline.length === 4 && outline.every(([x, y]) => atEdge(x, min[0], max[0]) && atEdge(y, min[1], max[1]));
-  const rows =
-    kind === 'seating' && rowSpacing && square
-      ? Array.from(
-          // A block just one row deep is one row, whatever a float makes of the division.
-          { length: Math.floor((max[0] - min[0]) / rowSpacing + 1e-6) },
-          (_, i) => min[0] + (i + 0.3) * rowSpacing,
-        )
-      : [];
+  const rows = seatRows(area);
   return (
     <g>
       {rows.length === 0 && (
@@ -43,25 +43,13 @@ export const AreaShape = memo(function AreaShape({ area }: { area: Area }) {
           strokeWidth={1.1}
         />
       )}
-      {rows.map(x => (
-        <rect
-          key={x}
-          x={px(x)}
-          y={px(min[1])}
-          width={px(0.42)}
-          height={px(max[1] - min[1])}
-          fill="none"
-          stroke="var(--rule)"
-          strokeWidth={1.2}
-        />
+      {rows.map((row, i) => (
+        <polygon key={i} points={pointsOf(row)} fill="none" stroke="var(--rule)" strokeWidth={1.2} />
       ))}
       {rake && <Arrow x={cx} y={cy} towards={rake.towards} />}
     </g>
   );
 });
-
-const atEdge = (value: number, low: number, high: number): boolean =>
-  Math.abs(value - low) < 1e-6 || Math.abs(value - high) < 1e-6;
 
 /** An arrow up a slope. */
 function Arrow({ x, y, towards }: { x: number; y: number; towards: number }) {
@@ -78,26 +66,14 @@ function Arrow({ x, y, towards }: { x: number; y: number; towards: number }) {
   );
 }
 
-/** Distance between two treads as drawn, m. */
-const TREAD = 0.3;
-
 /** Stairs: treads across their longer side. */
 export const StairsShape = memo(function StairsShape({ stairs }: { stairs: Stairs }) {
-  const { min, max } = boundsOf(stairs.outline);
-  const alongX = max[0] - min[0] > max[1] - min[1];
-  const [from, to] = alongX ? [min[0], max[0]] : [min[1], max[1]];
-  const treads = Array.from(
-    { length: Math.min(60, Math.max(0, Math.ceil((to - from) / TREAD) - 1)) },
-    (_, i) => from + (i + 1) * TREAD,
-  );
   return (
     <g>
       <polygon points={pointsOf(stairs.outline)} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.1} />
       <path
-        d={treads
-          .map(at =>
-            alongX ? `M${px(at)},${px(min[1])}V${px(max[1])}` : `M${px(min[0])},${px(at)}H${px(max[0])}`,
-          )
+        d={treads(stairs)
+          .map(([a, b]) => `M${px(a[0])},${px(a[1])}L${px(b[0])},${px(b[1])}`)
           .join('')}
         stroke="var(--faint)"
         strokeWidth={0.8}

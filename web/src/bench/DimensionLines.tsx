@@ -1,5 +1,4 @@
-import { boundsOf, inOrder, showText, type Reading, type Venue } from '@idle-satchel/core';
-import { px } from './viewport.js';
+import { boundsOf, inOrder, px, showText, type Reading, type Venue } from '@idle-satchel/core';
 
 /** Distance of the first dimension line from the wall, and from one to the next, px. */
 const OFF = 26;

@@ -1,13 +1,21 @@
-import { inOrder, type Pillar, type Reading, type Venue } from '@idle-satchel/core';
+import {
+  groundNames,
+  groupOfArea,
+  inOrder,
+  pointsOf,
+  px,
+  SIGNS,
+  type Group,
+  type Pillar,
+  type Reading,
+  type Venue,
+} from '@idle-satchel/core';
 import { memo, useMemo } from 'react';
 import { AreaShape, StairsShape } from './AreaShape.js';
 import { DimensionLines } from './DimensionLines.js';
 import { DoorShape } from './DoorShape.js';
-import { groundLabels } from './ground-labels.js';
-import { groupOfArea, type Group } from './groups.js';
 import { HouseLayer } from './HouseLayer.js';
 import { LabelsLayer } from './LabelsLayer.js';
-import { pointsOf, px } from './viewport.js';
 
 const NONE: ReadonlySet<Group> = new Set();
 
@@ -41,7 +49,7 @@ export const GroundLayer = memo(function GroundLayer({
   const labels = useMemo(() => {
     const always: ReadonlySet<Group> = new Set(['walls', 'floors', 'bounds', 'marks']);
     const named = (group: Group): boolean => !faint.has(group) && (lit || always.has(group));
-    return groundLabels({ venue, reading, lettering, named, sockets });
+    return groundNames({ venue, reading, lettering, named, sockets });
   }, [venue, reading, lettering, lit, sockets, faint]);
   return (
     <>
@@ -84,7 +92,8 @@ export const GroundLayer = memo(function GroundLayer({
         {inOrder(venue.marks).map(([id, { at }]) => (
           <path
             key={id}
-            d={`M${px(at[0]) - 5},${px(at[1])}l5,-5l5,5l-5,5Z`}
+            d={SIGNS.marks}
+            transform={`translate(${px(at[0])} ${px(at[1])})`}
             fill="var(--paper)"
             stroke="var(--ink)"
             strokeWidth={1.6}

@@ -1,7 +1,7 @@
+import { px } from '@idle-satchel/core';
 import type { Device, Point } from '@idle-satchel/core';
 import type { ReactNode, RefObject } from 'react';
 import { useDrag } from './use-drag.js';
-import { px } from './viewport.js';
 
 /** A device on the plan that can be dragged, focused and selected; its drawing is the children. */
 export function Handle({

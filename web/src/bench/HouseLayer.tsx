@@ -1,7 +1,16 @@
-import { inOrder, polar, type HouseScreen, type Point, type Venue } from '@idle-satchel/core';
+import {
+  inOrder,
+  pointsOf,
+  px,
+  screenEdge,
+  SIGNS,
+  type Group,
+  type Point,
+  type Venue,
+} from '@idle-satchel/core';
 import { memo } from 'react';
-import type { Group } from './groups.js';
-import { pointsOf, px } from './viewport.js';
+
+const there = ([x, y]: Point): string => `translate(${px(x)} ${px(y)})`;
 
 /** What belongs to the house besides walls and furniture: lines, screens, gear, lamps, points, readings, notes. */
 export const HouseLayer = memo(function HouseLayer({
@@ -33,29 +42,26 @@ export const HouseLayer = memo(function HouseLayer({
       </g>
       <g data-layer="house" data-lit={clear('house')}>
         {inOrder(venue.screens).map(([id, screen]) => (
-          <polyline key={id} points={pointsOf(edgeOf(screen))} stroke="var(--ink)" strokeWidth={4} />
+          <polyline key={id} points={pointsOf(screenEdge(screen))} stroke="var(--ink)" strokeWidth={4} />
         ))}
         {inOrder(venue.residents).map(([id, { at }]) => (
           <path
             key={id}
-            d={`M${px(at[0]) - 5},${px(at[1]) + 5}v-7l5,-4l5,4v7z`}
+            d={SIGNS.residents}
+            transform={there(at)}
             fill="var(--paper)"
             stroke="var(--ink)"
             strokeWidth={1.3}
           />
         ))}
         {inOrder(venue.lamps).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={`M${px(at[0]) - 4},${px(at[1]) - 4}l8,8m0,-8l-8,8m4,-10v12m6,-6h-12`}
-            stroke="var(--ochre)"
-            strokeWidth={1.2}
-          />
+          <path key={id} d={SIGNS.lamps} transform={there(at)} stroke="var(--ochre)" strokeWidth={1.2} />
         ))}
         {inOrder(venue.ceilingPoints).map(([id, { at }]) => (
           <path
             key={id}
-            d={`M${px(at[0]) - 5},${px(at[1]) - 4}h10l-5,9z`}
+            d={SIGNS.ceilingPoints}
+            transform={there(at)}
             fill="none"
             stroke="var(--ink)"
             strokeWidth={1.3}
@@ -64,11 +70,10 @@ export const HouseLayer = memo(function HouseLayer({
       </g>
       <g data-layer="light" data-lit={clear('marks')}>
         {inOrder(venue.lightReadings).map(([id, { at }]) => (
-          <circle
+          <path
             key={id}
-            cx={px(at[0])}
-            cy={px(at[1])}
-            r={3}
+            d={SIGNS.lightReadings}
+            transform={there(at)}
             fill="none"
             stroke="var(--ochre)"
             strokeWidth={1.3}
@@ -79,7 +84,8 @@ export const HouseLayer = memo(function HouseLayer({
         {inOrder(venue.mobileReadings).map(([id, { at }]) => (
           <path
             key={id}
-            d={`M${px(at[0]) - 6},${px(at[1]) + 4}v-3m4,3v-6m4,6v-9`}
+            d={SIGNS.mobileReadings}
+            transform={there(at)}
             stroke="var(--slate)"
             strokeWidth={2}
           />
@@ -87,7 +93,8 @@ export const HouseLayer = memo(function HouseLayer({
         {inOrder(venue.notes).map(([id, { at, picture }]) => (
           <path
             key={id}
-            d={`M${px(at[0])},${px(at[1])}l-5,-6v-7h10v7z`}
+            d={SIGNS.notes}
+            transform={there(at)}
             fill={picture ? 'var(--slate)' : 'var(--tape)'}
             stroke="var(--slate)"
             strokeWidth={1.2}
@@ -97,8 +104,3 @@ export const HouseLayer = memo(function HouseLayer({
     </>
   );
 });
-
-/** A screen's two ends, square to where it faces. */
-function edgeOf({ at, width, facing }: HouseScreen): Point[] {
-  return [polar(at, facing + 90, width / 2), polar(at, facing - 90, width / 2)];
-}

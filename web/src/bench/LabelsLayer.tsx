@@ -1,7 +1,7 @@
-import type { Placed } from './place-labels.js';
+import type { PlacedName } from '@idle-satchel/core';
 
 /** Names on the plan where they were placed. */
-export const LabelsLayer = ({ labels }: { labels: readonly Placed[] }) =>
+export const LabelsLayer = ({ labels }: { labels: readonly PlacedName[] }) =>
   labels.map(({ key, text, size, bold, at: { x, y, upright } }) => (
     <text
       key={key}

@@ -1,10 +1,10 @@
+import { type Group } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
-import type { Group } from './groups.js';
 import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
 import { ShotsLayer } from './ShotsLayer.js';
@@ -90,7 +90,9 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
           )}
         </g>
       </svg>
-      <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1">{HINTS[layer]}</p>
+      <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
+        {HINTS[layer]}
+      </p>
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
         {layer === 'shots' && <AddDevice />}
       </div>

@@ -1,7 +1,7 @@
+import { pointsOf, px } from '@idle-satchel/core';
 import type { RunResult } from '@idle-satchel/core';
 import { memo } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
-import { pointsOf, px } from './viewport.js';
 
 /** Line pattern by what a lead carries: never by colour alone. */
 const DASH: Readonly<Record<string, string>> = { mains: '10 3 2 3', RJ45: '2 3', XLR: '8 2 2 2 2 2' };

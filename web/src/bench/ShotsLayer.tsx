@@ -1,18 +1,20 @@
 import {
   inOrder,
   numberOf,
+  PLAN_SCALE,
+  pointsOf,
+  px,
   type CameraResult,
   type Device,
   type MapOf,
   type Point,
-  type ShotResult,
   type Shot,
+  type ShotResult,
   type Venue,
 } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
-import { pointsOf, px, SCALE } from './viewport.js';
 
 type World = RefObject<SVGGElement | null>;
 
@@ -160,7 +162,7 @@ const BODY: readonly Point[] = [
 function bodyAt([x, y]: Point, aim: number): string {
   const [cos, sin] = [Math.cos((aim * Math.PI) / 180), Math.sin((aim * Math.PI) / 180)];
   return pointsOf(
-    BODY.map(([dx, dy]) => [x + (dx * cos - dy * sin) / SCALE, y + (dx * sin + dy * cos) / SCALE]),
+    BODY.map(([dx, dy]) => [x + (dx * cos - dy * sin) / PLAN_SCALE, y + (dx * sin + dy * cos) / PLAN_SCALE]),
   );
 }
 

@@ -1,6 +1,5 @@
-import { boundsOf, inOrder, showText, type Point } from '@idle-satchel/core';
+import { boundsOf, inOrder, px, showText, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
-import { px } from './viewport.js';
 
 /** Inside the room, beside the socket; below the wall where it is the south wall. */
 function labelAt(

@@ -1,8 +1,7 @@
-import { inOrder, type Device, type Point } from '@idle-satchel/core';
+import { inOrder, px, type Device, type Point } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
-import { px } from './viewport.js';
 
 /** Everything else that stands in the room: desk rack, screens, lamps. */
 export function ThingsLayer({ world, lit }: { world: RefObject<SVGGElement | null>; lit: boolean }) {

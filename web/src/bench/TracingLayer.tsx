@@ -1,7 +1,7 @@
+import { PLAN_SCALE, px } from '@idle-satchel/core';
 import type { Tracing } from '@idle-satchel/core';
 import { memo } from 'react';
 import { pictureAddress } from '../api/client.js';
-import { px, SCALE } from './viewport.js';
 
 /** The picture under the plan, to scale, turned and faded as it was put. */
 export const TracingLayer = memo(function TracingLayer({ tracing }: { tracing: Tracing }) {
@@ -10,7 +10,7 @@ export const TracingLayer = memo(function TracingLayer({ tracing }: { tracing: T
     <image
       href={pictureAddress(picture)}
       opacity={ink}
-      transform={`translate(${px(at[0])} ${px(at[1])}) rotate(${turn}) scale(${scale * SCALE})`}
+      transform={`translate(${px(at[0])} ${px(at[1])}) rotate(${turn}) scale(${scale * PLAN_SCALE})`}
     />
   );
 });

@@ -1,8 +1,8 @@
+import { PLAN_SCALE } from '@idle-satchel/core';
 /** Dragging a device on the plan: a preview at most once a frame, one edit on release. */
 import type { Point } from '@idle-satchel/core';
 import { useRef, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent } from '../store/hooks.js';
-import { SCALE } from './viewport.js';
 
 const SNAP = 0.05;
 const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
@@ -39,7 +39,7 @@ export function useDrag(
   ];
   const metres = (event: PointerEvent, matrix: DOMMatrix): Point => {
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-    return [x / SCALE, y / SCALE];
+    return [x / PLAN_SCALE, y / PLAN_SCALE];
   };
   return {
     onPointerDown: event => {

@@ -1,15 +1,8 @@
 /** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
-import { boundsOf, type Point } from '@idle-satchel/core';
+import { boundsOf, PLAN_SCALE, px, type Point } from '@idle-satchel/core';
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom';
 import { useEffect, useRef, type RefObject } from 'react';
-
-/** Pixels per metre at zoom 1. */
-export const SCALE = 25;
-export const px = (metres: number): number => Math.round(metres * SCALE * 100) / 100;
-/** Points of a polygon or polyline; unlike a path's `d` they are no style, so moving them costs no style pass. */
-export const pointsOf = (points: readonly Point[]): string =>
-  points.map(([x, y]) => `${px(x)},${px(y)}`).join(' ');
 
 /** Where on the floor a pointer is, and how many metres a pixel of the screen is there. */
 export function floorPoint(
@@ -19,7 +12,7 @@ export function floorPoint(
   const matrix = world?.getScreenCTM()?.inverse();
   if (!matrix) return undefined;
   const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-  return { at: [x / SCALE, y / SCALE], perPixel: matrix.a / SCALE };
+  return { at: [x / PLAN_SCALE, y / PLAN_SCALE], perPixel: matrix.a / PLAN_SCALE };
 }
 
 interface Margin {

@@ -30,9 +30,9 @@ function Workspace() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[1fr_auto] min-h-0">
       <VenueTopLine />
-      <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(340px,1fr)] min-h-0">
+      <div className="bench-and-ledger">
         <PlanPicture layer="ground" />
-        <div className="relative border-l border-rule">
+        <div className="relative md:border-l border-rule">
           <main aria-label="venue" className="absolute inset-0 [contain:strict] overflow-auto px-4 pb-6 pt-2">
             <h1 className="sr-only">Venue</h1>
             <GroundLedger />

@@ -12,6 +12,8 @@ const INK = 0.45;
 export default function TraceDialog({ onClose }: { onClose: () => void }) {
   const store = useStore();
   const reading = useReading();
+  const [file, setFile] = useState<File>();
+  const [page, setPage] = useState(1);
   const [picture, setPicture] = useState<Picture>();
   const [ends, setEnds] = useState<readonly Point[]>([]);
   const [length, setLength] = useState('');
@@ -28,6 +30,11 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
       setBusy(false);
     }
   };
+  const draw = (from: File, number: number): void => {
+    setEnds([]);
+    setPage(number);
+    void attempt(async () => setPicture(await pictureFrom(from, number)));
+  };
   const metres = parseLength(length, reading.system);
   const [from, to] = ends;
   const scale = from && to && metres !== undefined ? tracingScale(from, to, metres) : undefined;
@@ -42,19 +49,37 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog title="Trace a picture" onClose={onClose}>
       <label className="block mb-2">
-        Picture of the plan, PNG, JPEG or SVG
+        Picture of the plan, PNG, JPEG, SVG or PDF
         <input
           className="field w-full"
           type="file"
-          accept=".png,.jpg,.jpeg,.svg"
+          accept=".png,.jpg,.jpeg,.svg,.pdf"
           onChange={event => {
-            const [file] = event.target.files ?? [];
-            if (!file) return;
-            setEnds([]);
-            void attempt(async () => setPicture(await pictureFrom(file)));
+            const [chosen] = event.target.files ?? [];
+            if (!chosen) return;
+            setFile(chosen);
+            draw(chosen, 1);
           }}
         />
       </label>
+      {file && picture && picture.pages > 1 && (
+        <label className="block mb-2">
+          Page{' '}
+          <select
+            className="field"
+            value={page}
+            disabled={busy}
+            onChange={event => draw(file, Number(event.target.value))}
+          >
+            {Array.from({ length: picture.pages }, (_, i) => (
+              <option key={i} value={i + 1}>
+                {i + 1}
+              </option>
+            ))}
+          </select>{' '}
+          of {picture.pages}
+        </label>
+      )}
       {problem && (
         <p role="alert" className="text-stop">
           {problem}

@@ -22,6 +22,8 @@ interface Level {
   readonly layer: string;
   /** Inside definitions nothing is drawn. */
   readonly hidden: boolean;
+  /** First point of what the element draws: a title inside it is its name. */
+  readonly first?: Point | undefined;
 }
 
 const HIDDEN: ReadonlySet<string> = new Set([
@@ -41,13 +43,13 @@ export function readSvg(text: string): ReadDrawing {
   // An entity of its own can stand for any amount of text, or for another file.
   if (/<!ENTITY/i.test(text))
     throw new Refusal('This SVG file defines entities of its own; save it as plain SVG.');
-  const shapes: Shape[] = [];
+  const found: Shape[] = [];
   const levels: Level[] = [{ matrix: SAME, layer: 'SVG', hidden: false }];
   let unit: number | undefined;
   let label: { readonly at: Point; readonly layer: string; text: string } | undefined;
   const keep = (shape: Shape): void => {
     if (shape.points.length === 0 || !shape.points.flat().every(Number.isFinite)) return;
-    if (shapes.push(shape) > MOST_SHAPES) {
+    if (found.push(shape) > MOST_SHAPES) {
       throw new Refusal(
         `This drawing has more than ${MOST_SHAPES.toLocaleString('en-GB')} shapes; keep only the plan of the room.`,
       );
@@ -70,7 +72,9 @@ export function readSvg(text: string): ReadDrawing {
     }
     const matrix = times(above.matrix, matrixOf(attributes.transform));
     const named = name === 'g' ? (attributes['inkscape:label'] ?? attributes.id) : undefined;
+    const shapes = above.hidden || HIDDEN.has(name) ? [] : shapesOf(name, attributes, matrix);
     const level: Level = {
+      first: shapes[0]?.points[0],
       matrix,
       layer: named?.slice(0, 60) ?? above.layer,
       hidden: above.hidden || HIDDEN.has(name),
@@ -83,20 +87,21 @@ export function readSvg(text: string): ReadDrawing {
         layer: level.layer,
         text: '',
       };
-    for (const shape of shapesOf(name, attributes, matrix)) keep({ layer: level.layer, ...shape });
+    if (name === 'title' && above.first) label = { at: above.first, layer: level.layer, text: '' };
+    for (const shape of shapes) keep({ layer: level.layer, ...shape });
   });
   parser.on('text', part => {
     if (label && label.text.length < 200) label.text += part;
   });
   parser.on('closetag', ({ name }) => {
     levels.pop();
-    if (name !== 'text' || !label) return;
+    if ((name !== 'text' && name !== 'title') || !label) return;
     keep({ layer: label.layer, kind: 'text', points: [label.at], closed: false, text: label.text.trim() });
     label = undefined;
   });
   parser.write(text).close();
-  if (shapes.length === 0) throw new Refusal('There is nothing in this SVG file that can be drawn.');
-  return { drawing: { shapes }, unit };
+  if (found.length === 0) throw new Refusal('There is nothing in this SVG file that can be drawn.');
+  return { drawing: { shapes: found }, unit };
 }
 
 const numberOf = (text: string | undefined): number => Number.parseFloat(text ?? '0') || 0;

@@ -1,9 +1,11 @@
 /** One page to take along: the plan of a venue to scale, and what was surveyed about it. Black on white. */
 import {
   boundsOf,
+  inkOf,
   inOrder,
   lookOf,
   MAKE_WORDS,
+  namesOnPaper,
   showText,
   toDrawing,
   type Point,
@@ -30,6 +32,8 @@ function scaleFor(outline: readonly Point[], width: number, height: number): num
     ((max[0] - min[0]) / scale) * POINTS <= width && ((max[1] - min[1]) / scale) * POINTS <= height;
   return SCALES.find(fits) ?? SCALES.at(-1) ?? 5000;
 }
+
+const COLOURS = { black: 'black', white: 'white', grey: '#999' } as const;
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
@@ -65,32 +69,50 @@ function drawPlan(pdf: Pdf, venue: Venue, reading: Reading): void {
     points.forEach((point, i) => (i === 0 ? pdf.moveTo(...at(point)) : pdf.lineTo(...at(point))));
     if (closed) pdf.closePath();
   };
-  const draw = ({ kind, layer, points, closed, radius = 0, text = '' }: Shape): void => {
+  const draw = ({ kind, layer, points, closed, radius = 0 }: Shape): void => {
     const [first] = points;
-    if (!first) return;
+    if (!first || kind === 'point' || kind === 'text') return;
     const { stroke, dash, fill } = lookOf(layer);
-    if (kind === 'text') {
-      const [x, y] = at(first);
-      pdf
-        .font('text')
-        .fontSize(6.5)
-        .fillColor('black')
-        .text(text, x + 4, y - 8, { lineBreak: false });
-      return;
-    }
     pdf.lineWidth(stroke * POINTS);
     if (dash) pdf.dash(dash[0] ? dash[0] * POINTS : 2, { space: (dash[1] ?? 0.001) * POINTS });
     else pdf.undash();
     if (kind === 'path') trace(points, closed);
-    else pdf.circle(...at(first), kind === 'point' ? 2.2 : radius * perMetre);
+    else pdf.circle(...at(first), radius * perMetre);
     if (fill === 'black') pdf.fillAndStroke('black', 'black');
     else if (fill === 'hatch') pdf.fillAndStroke('#e4e4e4', 'black');
     else pdf.stroke('black');
   };
-  const { shapes } = toDrawing(venue);
-  for (const shape of shapes) if (shape.kind !== 'text') draw(shape);
+  for (const shape of toDrawing(venue).shapes) draw(shape);
   pdf.undash();
-  for (const shape of shapes) if (shape.kind === 'text') draw(shape);
+  for (const ink of inkOf(venue, scale)) {
+    const { d, unit, stroke, colour, fill } = ink;
+    const [x, y] = at(ink.at);
+    pdf
+      .save()
+      .translate(x, y)
+      .scale(unit * perMetre);
+    pdf.lineWidth(((stroke ?? 0) * POINTS) / (unit * perMetre)).path(d);
+    if (fill) pdf.fillAndStroke(COLOURS[fill], COLOURS[colour]);
+    else pdf.stroke(COLOURS[colour]);
+    pdf.restore();
+  }
+  for (const { text, size, upright, bold, ...name } of namesOnPaper(venue, scale, reading)) {
+    const [x, y] = at(name.at);
+    const letters = size * perMetre;
+    pdf
+      .font(bold ? 'bold' : 'text')
+      .fontSize(letters)
+      .fillColor('black');
+    pdf.save();
+    if (upright) pdf.rotate(-90, { origin: [x, y] });
+    const width = pdf.widthOfString(text);
+    // Lines stop short of a name.
+    pdf.rect(x - width / 2 - 1, y - letters * 0.55, width + 2, letters * 1.1).fill('white');
+    pdf
+      .fillColor('black')
+      .text(text, x - width / 2, y - letters * 0.6, { lineBreak: false })
+      .restore();
+  }
   const [x, y] = at([min[0], max[1]]);
   pdf
     .lineWidth(1)

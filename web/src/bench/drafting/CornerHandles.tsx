@@ -6,6 +6,7 @@ import {
   distance,
   GRID,
   partSides,
+  px,
   showText,
   snap,
   wallSides,
@@ -15,7 +16,7 @@ import {
 import type { KeyboardEvent, MouseEvent, PointerEvent, RefObject } from 'react';
 import { keyName, STEPS } from '../../app/shortcuts.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
-import { px } from '../viewport.js';
+
 import { placeWords } from './part-words.js';
 import { usePull, type Pulled } from './use-pull.js';
 

@@ -7,11 +7,10 @@ import {
   PopoverButton,
   PopoverPanel,
 } from '@headlessui/react';
-import { cornersNeeded, FRESH, parseLength, type FreshName } from '@idle-satchel/core';
+import { cornersNeeded, FRESH, GROUPS, parseLength, type FreshName, type Group } from '@idle-satchel/core';
 import { Image as ImageIcon, Layers, PencilRuler, Ruler } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
-import { GROUPS, type Group } from '../groups.js';
 import type { Drawing } from './use-drawing.js';
 
 const TraceDialog = lazy(() => import('../../exchange/TraceDialog.js'));

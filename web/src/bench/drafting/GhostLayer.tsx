@@ -1,5 +1,6 @@
+import { pointsOf, px } from '@idle-satchel/core';
 import { useSyncExternalStore } from 'react';
-import { pointsOf, px } from '../viewport.js';
+
 import { ghost as channel } from './ghost.js';
 
 /** The outline of what is being moved, drawn or measured, with its measures. */

@@ -1,11 +1,14 @@
 import {
   boundsOf,
   GRID,
+  groupOf,
   moveBy,
   moved,
   OUTLINE,
   partAt,
   partsOf,
+  pointsOf,
+  px,
   snapShift,
   wallSides,
   type Part,
@@ -14,8 +17,7 @@ import {
 } from '@idle-satchel/core';
 import { memo, useMemo, type MouseEvent, type PointerEvent, type RefObject } from 'react';
 import { useEvent, useOpenEvent, useReading, useUi } from '../../store/hooks.js';
-import { groupOf } from '../groups.js';
-import { pointsOf, px } from '../viewport.js';
+
 import { CornerHandles } from './CornerHandles.js';
 import { kindWords, placeWords, shiftWords } from './part-words.js';
 import { pickedIn, usePicked } from './picked.js';

@@ -1,8 +1,8 @@
 import {
   AISLE_GUESS,
   measuresOf,
-  SHAPES,
   shapeOf,
+  SHAPES,
   showText,
   venueFrom,
   WALLS,

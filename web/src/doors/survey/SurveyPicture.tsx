@@ -1,8 +1,8 @@
-import { boundsOf, inOrder, type Reading, type Venue } from '@idle-satchel/core';
+import { boundsOf, inOrder, px, type Reading, type Venue } from '@idle-satchel/core';
 import { GroundLayer } from '../../bench/GroundLayer.js';
 import { Hatches } from '../../bench/Hatches.js';
 import { SocketSign } from '../../bench/SocketsLayer.js';
-import { letteringFor, px } from '../../bench/viewport.js';
+import { letteringFor } from '../../bench/viewport.js';
 
 /** Room around the walls for dimension lines and labels, px at a lettering of 1. */
 const MARGIN = 70;

@@ -1,10 +1,11 @@
+import { px } from '@idle-satchel/core';
 import { useRef, type MouseEvent } from 'react';
 import type { Point, Unmeasured, Venue } from '@idle-satchel/core';
 import { GroundLayer } from '../../bench/GroundLayer.js';
 import { Hatches } from '../../bench/Hatches.js';
 import { SocketsLayer } from '../../bench/SocketsLayer.js';
 import { useSize } from '../../bench/use-size.js';
-import { floorPoint, letteringFor, px, useViewport } from '../../bench/viewport.js';
+import { floorPoint, letteringFor, useViewport } from '../../bench/viewport.js';
 import { useReading, useStore } from '../../store/hooks.js';
 
 const NONE: ReadonlySet<never> = new Set();

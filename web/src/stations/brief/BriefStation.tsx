@@ -39,7 +39,7 @@ export default function BriefStation() {
   const start = usePlan(plan => plan.start);
   const zone = usePlan(plan => plan.zone);
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <div className="px-5 py-3">
         <div className="flex flex-wrap gap-x-6 gap-y-2 items-baseline">
           <label className="grow">

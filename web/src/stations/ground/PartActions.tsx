@@ -1,9 +1,9 @@
 import {
   arrayMotions,
   copied,
-  MOST_COPIES,
   middleOf,
   mirrorOver,
+  MOST_COPIES,
   moveBy,
   moved,
   OUTLINE,

@@ -1,8 +1,8 @@
 import {
   assignPatch,
   inOrder,
-  PHASE_ORDER,
   numberOf,
+  PHASE_ORDER,
   showInstant,
   type RoleResult,
 } from '@idle-satchel/core';
@@ -18,7 +18,7 @@ export default function HandsStation() {
   const selected = useUi(state => state.selected);
   const flag = useFlags();
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Roles" className="px-5 py-3">
         <h2>Roles</h2>
         <table>

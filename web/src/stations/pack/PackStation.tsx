@@ -11,7 +11,7 @@ export default function PackStation() {
   const pack = useResult('pack');
   const flag = useFlags();
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Gear checklist" className="px-5 py-3">
         {PACK_GROUPS.map(group => {
           const lines = Object.entries(pack.lines).filter(([, line]) => line.group === group);

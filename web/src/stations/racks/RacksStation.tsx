@@ -22,7 +22,7 @@ export default function RacksStation() {
     );
   }
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Elevation" className="p-5">
         <div className="flex gap-2 mb-4">
           {Object.entries(racks).map(([id, { label }]) => (

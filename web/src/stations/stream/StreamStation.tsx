@@ -15,7 +15,7 @@ export default function StreamStation() {
   const flag = useFlags();
   const none = Object.keys(stream.streams).length + Object.keys(stream.recordings).length === 0;
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <UploadChart />
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>The line</Heading>

@@ -4,15 +4,15 @@ import { describe, expect, it } from 'vitest';
 import {
   around,
   inside,
-  placeLabels,
+  placeNames,
   widthOf,
   type Box,
-  type Placed,
-  type Wanted,
-} from '../src/bench/place-labels.js';
+  type PlacedName,
+  type WantedName,
+} from '../src/plan-picture/place-names.js';
 
 const ROOM: Box = { x: 0, y: 0, width: 400, height: 300 };
-const boxOf = ({ text, size, bold, at }: Placed): Box => {
+const boxOf = ({ text, size, bold, at }: PlacedName): Box => {
   const [long, high] = [widthOf(text, size, bold), size * 1.15];
   const [width, height] = at.upright ? [high, long] : [long, high];
   return { x: at.x - width / 2, y: at.y - height / 2, width, height };
@@ -35,11 +35,11 @@ describe('names', () => {
         const signs = labels
           .filter(each => !each.boxed)
           .map(({ x, y }) => ({ x: x - 5, y: y - 5, width: 10, height: 10 }));
-        const wanted = labels.map(({ text, size, x, y, boxed }, i): Wanted => ({
+        const wanted = labels.map(({ text, size, x, y, boxed }, i): WantedName => ({
           ...{ key: String(i), text, size },
           spots: boxed ? inside({ x, y, width: 80, height: 40 }) : around(x, y, 5),
         }));
-        const boxes = placeLabels(wanted, signs, ROOM).map(boxOf);
+        const boxes = placeNames(wanted, signs, ROOM).map(boxOf);
         boxes.forEach((box, i) => {
           for (const other of [...boxes.slice(i + 1), ...signs]) expect(apart(box, other)).toBe(true);
           expect(box.x >= 0 && box.y >= 0 && box.x + box.width <= 400 && box.y + box.height <= 300).toBe(
@@ -51,23 +51,23 @@ describe('names', () => {
   });
 
   it('are placed in the order given, and the last is left out where there is no room', () => {
-    const want = (key: string): Wanted => ({
+    const want = (key: string): WantedName => ({
       key,
       text: 'the same place',
       size: 12,
       spots: () => [{ x: 100, y: 100 }],
     });
-    expect(placeLabels([want('first'), want('second')], [], ROOM).map(({ key }) => key)).toEqual(['first']);
+    expect(placeNames([want('first'), want('second')], [], ROOM).map(({ key }) => key)).toEqual(['first']);
   });
 
   it('run up the page in a narrow box, and stand beside one that is too small', () => {
-    const [tall] = placeLabels(
+    const [tall] = placeNames(
       [{ key: 'a', text: 'gallery', size: 12, spots: inside({ x: 50, y: 50, width: 20, height: 120 }) }],
       [],
       ROOM,
     );
     expect(tall?.at).toEqual({ x: 60, y: 110, upright: true });
-    const [beside] = placeLabels(
+    const [beside] = placeNames(
       [{ key: 'a', text: 'a long name', size: 12, spots: inside({ x: 50, y: 50, width: 10, height: 10 }) }],
       [],
       ROOM,

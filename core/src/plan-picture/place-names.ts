@@ -14,7 +14,7 @@ export interface Spot {
   readonly upright?: boolean;
 }
 
-export interface Wanted {
+export interface WantedName {
   readonly key: string;
   readonly text: string;
   /** Letter size, px. */
@@ -24,7 +24,7 @@ export interface Wanted {
   readonly spots: (width: number, height: number) => readonly Spot[];
 }
 
-export interface Placed extends Wanted {
+export interface PlacedName extends WantedName {
   readonly at: Spot;
 }
 
@@ -85,7 +85,7 @@ const holds = (room: Box, box: Box): boolean =>
  * Places names in the order given, each on its first spot within the room that is free of the signs drawn and of
  * names placed before. A name that finds no free spot is left out.
  */
-export function placeLabels(wanted: readonly Wanted[], signs: readonly Box[], room: Box): Placed[] {
+export function placeNames(wanted: readonly WantedName[], signs: readonly Box[], room: Box): PlacedName[] {
   const crowd = new Crowd(60);
   for (const sign of signs) crowd.add(sign);
   return wanted.flatMap(each => {

@@ -1,5 +1,6 @@
 /** What is drawn on the ground, in groups that people light or fade together. */
-import type { AreaKind, Part } from '@idle-satchel/core';
+import type { AreaKind } from '../documents/index.js';
+import type { Part } from '../drafting/index.js';
 
 export const GROUPS = {
   walls: 'Walls and doors',

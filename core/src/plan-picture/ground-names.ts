@@ -1,4 +1,6 @@
 /** The names and readings that are written on the ground, the important ones first. */
+import type { Venue } from '../documents/index.js';
+import { wallSides } from '../drafting/index.js';
 import {
   between,
   boundsOf,
@@ -6,14 +8,12 @@ import {
   inOrder,
   pillarOutline,
   showText,
-  wallSides,
   type Point,
   type Reading,
-  type Venue,
-} from '@idle-satchel/core';
+} from '../foundations/index.js';
 import { groupOfArea, type Group } from './groups.js';
-import { around, inside, placeLabels, type Box, type Placed, type Wanted } from './place-labels.js';
-import { px } from './viewport.js';
+import { around, inside, placeNames, type Box, type PlacedName, type WantedName } from './place-names.js';
+import { px } from './scale.js';
 
 /** Sizes of letters at a lettering of 1, px. */
 const SIZE = { mark: 13, name: 11.5, pillar: 10 };
@@ -25,7 +25,7 @@ const WALL = 5;
 const ROOM = 24;
 
 /** A wall as a row of boxes, for it may run at a slant. */
-function alongWall(from: Point, to: Point, width: number): Box[] {
+function alongWall(from: Point, to: Point, width: number, boxOf: BoxOf): Box[] {
   const steps = Math.max(1, Math.ceil(distance(from, to) * 2));
   const square = from[0] === to[0] || from[1] === to[1];
   const stretches = square ? 1 : steps;
@@ -38,7 +38,7 @@ function alongWall(from: Point, to: Point, width: number): Box[] {
   });
 }
 
-interface Writing {
+export interface Writing {
   readonly venue: Venue;
   readonly reading: Reading;
   /** How large letters and signs are drawn: below 1 where the plan is shown enlarged. */
@@ -48,10 +48,8 @@ interface Writing {
   readonly sockets: boolean;
 }
 
-const boxOf = (points: readonly Point[]): Box => {
-  const { min, max } = boundsOf(points);
-  return { x: px(min[0]), y: px(min[1]), width: px(max[0] - min[0]), height: px(max[1] - min[1]) };
-};
+/** The box around points of the venue, in letters of one size whatever the scale. */
+type BoxOf = (points: readonly Point[]) => Box;
 
 const SAYS: Readonly<Record<string, string>> = {
   ...{ 'no-film': 'no film', 'keep-clear': 'keep clear', cameras: 'cameras may stand' },
@@ -62,13 +60,24 @@ const wordsOfArea = (kind: string, label: string): string => {
 };
 
 /** Every name with the spot it got. */
-export function groundLabels({ venue, reading, lettering: k, named, sockets }: Writing): Placed[] {
-  const wanted: Wanted[] = [];
+export function groundNames({ venue, reading, lettering: k, named, sockets }: Writing): PlacedName[] {
+  // Placed at a lettering of 1, so that the room around names grows and shrinks with them.
+  const u = (metres: number): number => px(metres) / k;
+  const boxOf: BoxOf = points => {
+    const { min, max } = boundsOf(points);
+    return { x: u(min[0]), y: u(min[1]), width: u(max[0] - min[0]), height: u(max[1] - min[1]) };
+  };
+  const wanted: WantedName[] = [];
   const signs: Box[] = [];
-  const write = (key: string, text: string, spots: Wanted['spots'], size = SIZE.name, bold = false): void =>
-    void wanted.push({ key, text, spots, size: size * k, bold });
+  const write = (
+    key: string,
+    text: string,
+    spots: WantedName['spots'],
+    size = SIZE.name,
+    bold = false,
+  ): void => void wanted.push({ key, text, spots, size: size, bold });
   const sign = ([x, y]: Point): void =>
-    void signs.push({ x: px(x) - SIGN * k, y: px(y) - SIGN * k, width: 2 * SIGN * k, height: 2 * SIGN * k });
+    void signs.push({ x: u(x) - SIGN, y: u(y) - SIGN, width: 2 * SIGN, height: 2 * SIGN });
   const at = <T extends { at: Point }>(
     group: Group,
     map: Readonly<Record<string, T>> | undefined,
@@ -78,12 +87,11 @@ export function groundLabels({ venue, reading, lettering: k, named, sockets }: W
   ): void => {
     for (const [id, record] of inOrder(map)) {
       sign(record.at);
-      if (named(group))
-        write(id, words(record), around(px(record.at[0]), px(record.at[1]), SIGN * k), size, bold);
+      if (named(group)) write(id, words(record), around(u(record.at[0]), u(record.at[1]), SIGN), size, bold);
     }
   };
 
-  for (const [from, to] of wallSides(venue)) signs.push(...alongWall(from, to, WALL * k));
+  for (const [from, to] of wallSides(venue)) signs.push(...alongWall(from, to, WALL, boxOf));
   at('marks', venue.marks, ({ label }) => label, SIZE.mark, true);
   for (const [, pillar] of inOrder(venue.pillars)) signs.push(boxOf(pillarOutline(pillar)));
   for (const [id, door] of named('walls') ? inOrder(venue.doors) : []) {
@@ -119,7 +127,7 @@ export function groundLabels({ venue, reading, lettering: k, named, sockets }: W
     const [a = [0, 0], b = a] = ends;
     const words = condition === 'good' ? label : `${label} · ${condition}`;
     const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-    write(id, words, around(px(middle[0]), px(middle[1]), 2));
+    write(id, words, around(u(middle[0]), u(middle[1]), 2));
   }
   at('house', venue.residents, ({ label }) => label);
   at('marks', venue.lightReadings, ({ lux }) => showText(lux, 'lx', reading));
@@ -132,9 +140,13 @@ export function groundLabels({ venue, reading, lettering: k, named, sockets }: W
   at('notes', venue.mobileReadings, ({ label, up }) => `${label} ${showText(up, 'Mb/s', reading)} up`);
   at('notes', venue.notes, ({ label, picture }) => (picture ? `${label} · picture` : label));
   const all = boxOf(venue.outline);
-  const room = ROOM * k;
-  return placeLabels(wanted, signs, {
-    ...{ x: all.x - room, y: all.y - room },
-    ...{ width: all.width + 2 * room, height: all.height + 2 * room },
+  const placed = placeNames(wanted, signs, {
+    ...{ x: all.x - ROOM, y: all.y - ROOM },
+    ...{ width: all.width + 2 * ROOM, height: all.height + 2 * ROOM },
   });
+  return placed.map(({ at: { x, y, ...spot }, size, ...name }) => ({
+    ...name,
+    size: size * k,
+    at: { ...spot, x: x * k, y: y * k },
+  }));
 }
