@@ -90,6 +90,18 @@ export function crossing(a: Point, b: Point, c: Point, d: Point): number | undef
   return t >= 0 && t <= 1 && u >= -TINY && u <= 1 + TINY ? t : undefined;
 }
 
+/** Whether two sides of a polygon that are not neighbours meet. */
+export function crossesItself(polygon: Polygon): boolean {
+  const sides = sidesOf(polygon);
+  return sides.some(([a, b], i) =>
+    sides.slice(i + 2).some(([c, d], j) => {
+      // The first and the last side share a corner.
+      if (i === 0 && j + 2 === sides.length - 1) return false;
+      return crossing(a, b, c, d) !== undefined && crossing(c, d, a, b) !== undefined;
+    }),
+  );
+}
+
 /**
  * The stretch of a–b inside a polygon as positions along it (0…1), from first entry to last exit; undefined
  * when it stays outside. For a convex polygon this is exact.

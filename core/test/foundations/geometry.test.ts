@@ -8,6 +8,7 @@ import {
   boundsOf,
   clipHalfPlane,
   contains,
+  crossesItself,
   crossing,
   direction,
   distance,
@@ -149,6 +150,33 @@ describe('polygons', () => {
             expect(t).toBeLessThan((stretch?.[1] ?? 0) + 1e-6);
           }
         }
+      }),
+    );
+  });
+});
+
+describe('an outline', () => {
+  /** Corners on a circle in order of their angles: never crossing. */
+  const convex = fc
+    .uniqueArray(fc.integer({ min: 0, max: 359 }), { minLength: 4, maxLength: 12 })
+    .map(angles => angles.sort((a, b) => a - b).map(angle => polar([10, 10], angle, 8)));
+
+  it('with its corners in order does not cross itself; with two neighbours exchanged it does', () => {
+    fc.assert(
+      fc.property(convex, fc.nat(), (ring, n) => {
+        expect(crossesItself(ring)).toBe(false);
+        const i = n % ring.length;
+        const j = (i + 1) % ring.length;
+        const exchanged = ring.with(i, ring[j] as Point).with(j, ring[i] as Point);
+        expect(crossesItself(exchanged)).toBe(true);
+      }),
+    );
+  });
+
+  it('of three corners cannot cross', () => {
+    fc.assert(
+      fc.property(triangle, ring => {
+        expect(crossesItself(ring)).toBe(false);
       }),
     );
   });

@@ -18,6 +18,8 @@ const changed = (...changes: readonly Change[]): Bundle =>
 const set = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
 const remove = (path: string): Operation => ({ op: 'remove', path });
 
+const corners = (...points: [number, number][]) => points;
+
 const device = (id: string, field: string): string => `/devices/${id}/${field}`;
 
 const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Change, spares: Change])[] = [
@@ -42,6 +44,12 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     'stop',
     ['venue', set('/outline/2', [-5, 4.4])],
     ['venue', set('/outline/2', [20.5, 3])],
+  ],
+  [
+    'ground.outline-crossed',
+    'risk',
+    ['venue', set('/areas/pewsnorth/outline', corners([4, 4], [14, 7], [14, 4], [4, 7]))],
+    ['venue', set('/areas/pewsnorth/outline', corners([4, 4], [14, 4], [14, 7], [4, 7]))],
   ],
   [
     'ground.units-slip',

@@ -28,6 +28,7 @@ export interface Kept {
   readonly waiting: readonly LocalEdit[];
   /** The documents are those this device kept: the newest are fetched once the server can be reached. */
   readonly stale: boolean;
+  readonly beforeSending?: () => Promise<void>;
 }
 
 const random = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0) / 2 ** 32;
@@ -98,6 +99,7 @@ export class EventStore {
     this.stopListening = listen(message => void this.hear(message));
     if (!kept) return;
     this.stale = kept.stale;
+    this.beforeSending = kept.beforeSending;
     this.queue = kept.waiting.map(edit => ({ ...edit, notBefore: 0 }));
     this.refresh({ saving: this.stale ? 'offline' : 'saving' });
     void this.flush();
@@ -218,7 +220,8 @@ export class EventStore {
       if (last && last.notBefore > 0) this.queue.splice(-1, 1, { ...last, notBefore: 0 });
       this.queue.push(edit);
     }
-    this.refresh({ saving: 'saving', message: '' });
+    const cut = this.get().saving === 'offline';
+    this.refresh({ saving: cut ? 'offline' : 'saving', message: '' });
     void this.flush();
   }
 
@@ -274,9 +277,9 @@ export class EventStore {
     }));
     const { id, label, undoes } = edit;
     this.onLine = id;
-    this.tried = id;
     try {
       await this.beforeSending?.();
+      this.tried = id;
       const answer = await call<EditAnswer>('/edits', 'POST', {
         ...{ id, label, author: author(), changes },
         ...(undoes ? { undoes } : {}),

@@ -13,8 +13,10 @@ export async function openVenue(id: string): Promise<EventStore> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const plan = { id: '', revision: 0, body: surveyPlan({ id, revision }, now, zone) };
   const opened = { documents: { ...documents, plan }, ...views, venueNow: revision };
-  const store = new EventStore(id, opened, 'venue', { waiting, stale });
-  if (pictures) store.beforeSending = sendKeptPictures;
+  const store = new EventStore(id, opened, 'venue', {
+    ...{ waiting, stale },
+    ...(pictures ? { beforeSending: sendKeptPictures } : {}),
+  });
   const fault = 'This browser keeps nothing once it is closed: stay here until everything is sent.';
   keepFollowing(store, bundle, () => store.say(fault));
   return store;
