@@ -25,6 +25,8 @@ const PLACES = [
   '/events',
   '/venues',
   '/venues/new',
+  '/venues/venuegrange1',
+  '/venues/venuegrange1/walk',
   '/shelf',
   '/hands',
   ...STATIONS.map(name => `/events/${FRIDAY}/${name}`),
@@ -79,6 +81,25 @@ describe.each(PLACES)('%s', path => {
     expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
     expect(await brightShare(page)).toBeLessThan(0.12);
     await page.getByRole('button', { name: 'Lights up' }).click();
+  });
+});
+
+describe('dialogs of a venue', () => {
+  it.each([
+    ['/venues/venuegrange1', 'Bring in a drawing'],
+    ['/venues/venuegrange1', 'Trace'],
+    [`/events/${FRIDAY}/ground`, 'Move to another venue …'],
+  ])('%s, %s: nothing serious for axe, in the light and in Blackout', async (path, button) => {
+    shared ??= await stage.open('/events');
+    const page = shared;
+    await page.goto(new URL(path, page.url()).href);
+    await page.getByRole('button', { name: button, exact: true }).click();
+    await page.getByRole('dialog').getByRole('heading').first().waitFor();
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.evaluate(() => document.documentElement.classList.add('blackout'));
+    expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
+    expect(await brightShare(page)).toBeLessThan(0.12);
+    await page.evaluate(() => document.documentElement.classList.remove('blackout'));
   });
 });
 

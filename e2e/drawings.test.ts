@@ -91,7 +91,7 @@ describe('a picture of a plan', () => {
     await page.locator('[data-part]').first().waitFor();
     await page.getByRole('button', { name: 'Trace' }).click();
     const dialog = page.getByRole('dialog');
-    const field = dialog.getByLabel('Picture of the plan, PNG, JPEG or SVG');
+    const field = dialog.getByLabel('Picture of the plan, PNG, JPEG, SVG or PDF');
     await field.setInputFiles({ name: 'plan.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
     await dialog
       .getByRole('alert')
@@ -123,5 +123,26 @@ describe('a picture of a plan', () => {
     await page.locator('svg.plan image[transform*="rotate(3)"]').waitFor({ state: 'attached' });
     await page.getByRole('button', { name: 'Take it away' }).click();
     await under.waitFor({ state: 'detached' });
+  });
+
+  it('is a page of a PDF as well; one that is broken or that does not end is refused', async () => {
+    const page = await stage.open('/venues/venuegrange1');
+    await page.locator('[data-part]').first().waitFor();
+    const sheet = await download(page, 'Files', 'Venue sheet, PDF');
+    await page.getByRole('button', { name: 'Trace' }).click();
+    const dialog = page.getByRole('dialog');
+    const field = dialog.getByLabel('Picture of the plan, PNG, JPEG, SVG or PDF');
+    const give = (buffer: Buffer): Promise<void> =>
+      field.setInputFiles({ name: 'sheet.pdf', mimeType: 'application/pdf', buffer });
+    await give(sheet.subarray(0, 400));
+    await dialog.getByRole('alert').getByText('This PDF is broken or cut off.').waitFor();
+    await give(Buffer.from('no page at all'));
+    await dialog.getByRole('alert').getByText('This PDF is broken or cut off.').waitFor();
+    await give(sheet);
+    const picture = dialog.getByRole('img', { name: 'The picture to trace' });
+    await picture.waitFor();
+    // A landscape page of A4, 2400 px on its longer side.
+    expect(await picture.getAttribute('viewBox')).toBe('0 0 2400 1697');
+    await dialog.getByRole('alert').waitFor({ state: 'detached' });
   });
 });

@@ -109,7 +109,7 @@ describe('a hall', () => {
     await page.getByRole('navigation', { name: 'Stations' }).waitFor();
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: /Ground/ }).click();
-    await page.getByRole('heading', { name: 'Guessed, not measured' }).waitFor();
+    await page.getByRole('heading', { name: /^Still unmeasured/ }).waitFor();
     await page.getByRole('button', { name: 'place of the door is right' }).click();
     await page.getByRole('button', { name: 'place of the door is right' }).waitFor({ state: 'detached' });
   });
