@@ -1,5 +1,5 @@
 /** A floor as a grid of cells with a cost to enter each, and least-cost fields over it (Dijkstra). */
-import { sidesOf, type Point, type Polygon } from './geometry.js';
+import { boundsOf, sidesOf, type Point, type Polygon } from './geometry.js';
 
 interface Step {
   readonly dx: number;
@@ -32,7 +32,7 @@ export interface FloorGrid {
   /** 0 = any direction, 1 = only along x, 2 = only along y. */
   readonly axes: Uint8Array;
   /** Id (1…) of the toll zone a cell lies in, 0 = none. */
-  readonly zones: Uint8Array;
+  readonly zones: Uint16Array;
   /** Cost paid on entering each zone, by id. */
   readonly tolls: readonly number[];
 }
@@ -71,10 +71,13 @@ export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number): numb
 
 /** Calls `visit` with every cell whose centre lies in a polygon (even-odd rule, row by row). */
 export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: number) => void): void {
-  for (let row = 0; row < grid.rows; row++) {
+  const sides = sidesOf(polygon);
+  const { min, max } = boundsOf(polygon);
+  const rowAt = (y: number): number => Math.floor((y - grid.origin[1]) / grid.cell);
+  for (let row = Math.max(0, rowAt(min[1])); row <= Math.min(grid.rows - 1, rowAt(max[1])); row++) {
     const y = grid.origin[1] + (row + 0.5) * grid.cell;
     const hits: number[] = [];
-    for (const [[ax, ay], [bx, by]] of sidesOf(polygon)) {
+    for (const [[ax, ay], [bx, by]] of sides) {
       if (ay > y !== by > y) hits.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
     }
     hits.sort((a, b) => a - b);

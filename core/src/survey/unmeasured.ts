@@ -109,22 +109,31 @@ const DAY = 24 * 60 * 60 * 1000;
 export const unmeasured = (venue: Venue, now: number): Unmeasured[] => [
   ...inOrder(venue.guesses).map(([id, guess]) => guessedValue(venue, id, guess)),
   ...line(venue, now),
-  ...MISSING.flatMap(rule => lacking(venue, rule)),
+  ...lacking(venue),
   ...facts(venue),
 ];
 
-function lacking(venue: Venue, { map, name, words, doubt, station, kinds, unknown }: Missing): Unmeasured[] {
-  return partsOf(venue).flatMap(part => {
-    if (part.map !== map || fieldValue(part, name) !== unknown) return [];
-    if (kinds && !kinds.includes(part.record.kind as Area['kind'])) return [];
-    return [
-      {
-        ...{ id: `${part.path}/${name}`, label: `${words} ${part.label}`, doubt, station },
-        at: boxMiddle(part.points),
-        ask: { kind: 'field', part, name },
-      },
-    ];
-  });
+/** What is missing from the parts of a venue, rule by rule. */
+function lacking(venue: Venue): Unmeasured[] {
+  const byMap = new Map<string, Part[]>();
+  for (const part of partsOf(venue)) {
+    const known = byMap.get(part.map);
+    if (known) known.push(part);
+    else byMap.set(part.map, [part]);
+  }
+  return MISSING.flatMap(({ map, name, words, doubt, station, kinds, unknown }) =>
+    (byMap.get(map) ?? []).flatMap((part): Unmeasured[] => {
+      if (fieldValue(part, name) !== unknown) return [];
+      if (kinds && !kinds.includes(part.record.kind as Area['kind'])) return [];
+      return [
+        {
+          ...{ id: `${part.path}/${name}`, label: `${words} ${part.label}`, doubt, station },
+          at: boxMiddle(part.points),
+          ask: { kind: 'field', part, name },
+        },
+      ];
+    }),
+  );
 }
 
 /** What hangs on a guessed value, by the map it is in. */

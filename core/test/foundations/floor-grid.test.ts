@@ -18,7 +18,7 @@ function openGrid(columns: number, rows: number): FloorGrid & { tolls: number[] 
     rows,
     costs: new Float64Array(columns * rows).fill(1),
     axes: new Uint8Array(columns * rows),
-    zones: new Uint8Array(columns * rows),
+    zones: new Uint16Array(columns * rows),
     tolls: [0],
   };
 }

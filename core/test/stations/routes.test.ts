@@ -91,7 +91,7 @@ describe('a cost field', () => {
         const grid: FloorGrid = {
           ...{ cell: 0.25, origin: [0, 0] as const, columns, rows },
           costs: Float64Array.from(seed.slice(0, size)),
-          ...{ axes: new Uint8Array(size), zones: new Uint8Array(size), tolls: [0] },
+          ...{ axes: new Uint8Array(size), zones: new Uint16Array(size), tolls: [0] },
         };
         grid.costs[0] = 1;
         grid.costs[size - 1] = 1;

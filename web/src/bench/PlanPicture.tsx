@@ -1,6 +1,6 @@
-import { type Group } from '@idle-satchel/core';
+import type { Group } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
@@ -13,7 +13,7 @@ import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
 import { useNudging } from './use-nudging.js';
 import { useSize } from './use-size.js';
-import { letteringFor, useViewport } from './viewport.js';
+import { isHeavy, letteringFor, useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
@@ -37,7 +37,8 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const reading = useReading();
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
-  const view = useViewport(`${store.id} ${place}`, venue.outline, size);
+  const heavy = useMemo(() => isHeavy(venue), [venue]);
+  const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy });
   const { svg, world } = view;
   const onGround = layer === 'ground';
   const lettering = letteringFor(venue.outline, size);
@@ -55,41 +56,47 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
 
   return (
     <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
-      <svg className="plan absolute top-0 left-0 will-change-transform" {...size} aria-hidden>
-        <Hatches />
-        <g ref={view.ground}>
-          {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
-          <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
-        </g>
-      </svg>
-      <svg
-        ref={svg}
-        className="plan absolute top-0 left-0 touch-none will-change-transform"
-        {...size}
-        role="group"
-        aria-label={`Plan of ${venue.name}`}
-      >
-        <g ref={world}>
-          <PaceContext value="live">
-            {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
-            <g pointerEvents={onGround ? 'none' : undefined}>
-              {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
-              <SocketsLayer
-                lit={(onGround && !faint.has('power')) || layer === 'power'}
-                named={layer === 'power'}
-              />
-              {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-              <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
-              {layer === 'shots' && <ShotsLayer world={world} lit />}
-            </g>
-          </PaceContext>
-          {onGround && bar && (
-            <Suspense>
-              <Drafting world={world} lettering={lettering} bar={bar} />
-            </Suspense>
-          )}
-        </g>
-      </svg>
+      <div ref={view.surface} className="absolute inset-0 touch-none">
+        <svg
+          className="plan absolute top-0 left-0 origin-top-left will-change-transform"
+          {...size}
+          aria-hidden
+        >
+          <Hatches />
+          <g ref={view.ground}>
+            {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
+            <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
+          </g>
+        </svg>
+        <svg
+          ref={svg}
+          className="plan absolute top-0 left-0 origin-top-left will-change-transform"
+          {...size}
+          role="group"
+          aria-label={`Plan of ${venue.name}`}
+        >
+          <g ref={world}>
+            <PaceContext value="live">
+              {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
+              <g pointerEvents={onGround ? 'none' : undefined}>
+                {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
+                <SocketsLayer
+                  lit={(onGround && !faint.has('power')) || layer === 'power'}
+                  named={layer === 'power'}
+                />
+                {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+                <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
+                {layer === 'shots' && <ShotsLayer world={world} lit />}
+              </g>
+            </PaceContext>
+            {onGround && bar && (
+              <Suspense>
+                <Drafting world={world} lettering={lettering} bar={bar} />
+              </Suspense>
+            )}
+          </g>
+        </svg>
+      </div>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
         {HINTS[layer]}
       </p>

@@ -1,7 +1,7 @@
 /** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
-import { boundsOf, PLAN_SCALE, px, type Point } from '@idle-satchel/core';
+import { boundsOf, partsOf, PLAN_SCALE, px, type Point, type Venue } from '@idle-satchel/core';
 import { select } from 'd3-selection';
-import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom';
+import { zoom, zoomIdentity, ZoomTransform, type ZoomBehavior } from 'd3-zoom';
 import { useEffect, useRef, type RefObject } from 'react';
 
 /** Where on the floor a pointer is, and how many metres a pixel of the screen is there. */
@@ -46,6 +46,8 @@ export const letteringFor = (outline: readonly Point[], size: Size, margin = MAR
 const places = new Map<string, ZoomTransform>();
 
 export interface Viewport {
+  /** What zoom and pan are done on: it holds both pictures and never moves itself. */
+  readonly surface: RefObject<HTMLDivElement | null>;
   readonly svg: RefObject<SVGSVGElement | null>;
   readonly world: RefObject<SVGGElement | null>;
   /** The same world in the picture beneath, which is drawn apart so that dragging does not paint it again. */
@@ -54,55 +56,90 @@ export interface Viewport {
   readonly zoomBy: (factor: number) => void;
 }
 
-/** Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. */
-export function useViewport(key: string, outline: readonly Point[], size: Size, margin = MARGIN): Viewport {
+/** From so many things on, drawing the plan takes longer than a frame. */
+const HEAVY = 500;
+
+export const isHeavy = (venue: Venue): boolean => partsOf(venue).length > HEAVY;
+
+/** How far a picture that is costly to draw is moved as it is before it is drawn anew: share of its size, factor. */
+const FAR = { share: 0.5, factor: 2.5 };
+
+/**
+ * Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. A `heavy` picture is moved as it
+ * is while the hand moves, and drawn anew when it rests or has gone far.
+ */
+export function useViewport(
+  key: string,
+  outline: readonly Point[],
+  size: Size,
+  { margin = MARGIN, heavy = false }: { margin?: Margin; heavy?: boolean } = {},
+): Viewport {
+  const surface = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
   const world = useRef<SVGGElement>(null);
   const ground = useRef<SVGGElement>(null);
-  const behavior = useRef<ZoomBehavior<SVGSVGElement, unknown>>(undefined);
-  const latest = useRef(outline);
-  latest.current = outline;
-  const latestSize = useRef(size);
-  latestSize.current = size;
+  const behavior = useRef<ZoomBehavior<HTMLDivElement, unknown>>(undefined);
+  const latest = useRef({ outline, size, heavy });
+  latest.current = { outline, size, heavy };
   const ready = size.width > 0;
 
   const fitted = (): ZoomTransform => {
-    const { min, max } = boundsOf(latest.current);
-    const scale = fitScale(latest.current, latestSize.current, margin);
-    const { width, height } = latestSize.current;
-    const spare = (room: number, from: number, to: number): number => (room - px(to - from) * scale) / 2;
-    const x = spare(width - margin.left - margin.right, min[0], max[0]) + margin.left - px(min[0]) * scale;
-    const y = spare(height - margin.top - margin.bottom, min[1], max[1]) + margin.top - px(min[1]) * scale;
+    const { outline: walls, size: room } = latest.current;
+    const { min, max } = boundsOf(walls);
+    const scale = fitScale(walls, room, margin);
+    const spare = (across: number, from: number, to: number): number => (across - px(to - from) * scale) / 2;
+    const x =
+      spare(room.width - margin.left - margin.right, min[0], max[0]) + margin.left - px(min[0]) * scale;
+    const y =
+      spare(room.height - margin.top - margin.bottom, min[1], max[1]) + margin.top - px(min[1]) * scale;
     return zoomIdentity.translate(x, y).scale(scale);
   };
 
   useEffect(() => {
-    const element = svg.current;
+    const element = surface.current;
     if (!element || !ready) return;
-    const zooming = zoom<SVGSVGElement, unknown>()
+    let drawn = zoomIdentity;
+    const worlds = (): SVGGElement[] => [world.current, ground.current].filter(each => each !== null);
+    const draw = (transform: ZoomTransform): void => {
+      drawn = transform;
+      for (const each of worlds()) {
+        each.setAttribute('transform', transform.toString());
+        each.ownerSVGElement?.style.removeProperty('transform');
+      }
+    };
+    const slide = ({ k, x, y }: ZoomTransform): void => {
+      const factor = k / drawn.k;
+      const [dx, dy] = [x - drawn.x * factor, y - drawn.y * factor];
+      const { width, height } = latest.current.size;
+      const far = Math.abs(dx) > width * FAR.share || Math.abs(dy) > height * FAR.share;
+      if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(new ZoomTransform(k, x, y));
+      for (const each of worlds()) {
+        each.ownerSVGElement?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
+      }
+    };
+    const zooming = zoom<HTMLDivElement, unknown>()
       .scaleExtent([0.15, 8])
       .filter(event => {
         const { target, button, type } = event as MouseEvent;
         return type === 'wheel' || (button === 0 && !(target as Element).closest('.handle'));
       })
       .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
-        world.current?.setAttribute('transform', transform.toString());
-        ground.current?.setAttribute('transform', transform.toString());
+        if (latest.current.heavy) slide(transform);
+        else draw(transform);
         places.set(key, transform);
-      });
+      })
+      .on('end', ({ transform }: { transform: ZoomTransform }) => draw(transform));
     behavior.current = zooming;
     const selection = select(element).call(zooming).on('dblclick.zoom', null);
     selection.call(zooming.transform, places.get(key) ?? fitted());
     return () => void selection.on('.zoom', null);
   }, [key, ready]);
 
-  const change = (transform: (b: ZoomBehavior<SVGSVGElement, unknown>, e: SVGSVGElement) => void): void => {
-    if (behavior.current && svg.current) transform(behavior.current, svg.current);
+  const change = (transform: (b: ZoomBehavior<HTMLDivElement, unknown>, e: HTMLDivElement) => void): void => {
+    if (behavior.current && surface.current) transform(behavior.current, surface.current);
   };
   return {
-    svg,
-    world,
-    ground,
+    ...{ surface, svg, world, ground },
     fit: () => change((b, e) => select(e).call(b.transform, fitted())),
     zoomBy: factor => change((b, e) => select(e).call(b.scaleBy, factor)),
   };

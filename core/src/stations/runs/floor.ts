@@ -61,7 +61,7 @@ export function floorOf(venue: Venue): Floor {
     rows,
     costs: new Float64Array(columns * rows).fill(Infinity),
     axes: new Uint8Array(columns * rows),
-    zones: new Uint8Array(columns * rows),
+    zones: new Uint16Array(columns * rows),
     tolls: [0],
   };
   const zones: (Zone | undefined)[] = [undefined];

@@ -101,9 +101,10 @@ interface RoutedRun {
 function compute(reads: RunsReads, memo: Memo): RunsResult {
   const { links, devices, kinds, shelf, claims, rules, ground, signal } = reads;
   const { outline, walls, pillars, areas, doors } = ground.venue;
-  const floor = memo.once('floor', [outline, walls, pillars, areas, doors], () => floorOf(ground.venue));
+  // Laid only when a lead crosses it: a survey by itself has none.
+  const floor = memo.once('floor', [outline, walls, pillars, areas, doors], () => layingOf(ground.venue));
   const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
-  const fieldAt = (at: Point): CostField => rememberedField(fields, floor, at);
+  const fieldAt = (at: Point): CostField => rememberedField(fields, floor(), at);
 
   const leads = memo.once('leads', [links, signal.wiring], () =>
     inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
@@ -140,6 +141,12 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
     ),
     ramped: rampedWidth(crossing.map(([, run]) => run)),
   });
+}
+
+/** Lays the floor when it is first asked for. */
+function layingOf(venue: Parameters<typeof floorOf>[0]): () => Floor {
+  let floor: Floor | undefined;
+  return () => (floor ??= floorOf(venue));
 }
 
 /** Fields kept at most; a dragged desk makes a new one at every step. */
@@ -229,7 +236,7 @@ function routedRun(
   id: string,
   link: Link,
   reads: RunsReads,
-  floor: Floor,
+  floor: () => Floor,
   fieldAt: (at: Point) => CostField,
 ): RoutedRun {
   const { make, connector } = makeOf(link, reads.signal) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
@@ -238,7 +245,7 @@ function routedRun(
   const crosses = from.carrier !== to.carrier;
   // The field is kept around the end that stays put, so that moving a camera costs one walk down it.
   const [walker, post] = to.fixed || !from.fixed ? [from, to] : [to, from];
-  const route = crosses && walker.at && post.at ? routeTo(floor, fieldAt(post.at), walker.at) : undefined;
+  const route = crosses && walker.at && post.at ? routeTo(floor(), fieldAt(post.at), walker.at) : undefined;
   const slack = given('slack', reads.rules.slack, '%', 'rules', '/slack');
   if (!crosses) {
     const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');

@@ -5,7 +5,7 @@ import { GroundLayer } from '../../bench/GroundLayer.js';
 import { Hatches } from '../../bench/Hatches.js';
 import { SocketsLayer } from '../../bench/SocketsLayer.js';
 import { useSize } from '../../bench/use-size.js';
-import { floorPoint, letteringFor, useViewport } from '../../bench/viewport.js';
+import { floorPoint, isHeavy, letteringFor, useViewport } from '../../bench/viewport.js';
 import { useReading, useStore } from '../../store/hooks.js';
 
 const NONE: ReadonlySet<never> = new Set();
@@ -27,56 +27,61 @@ export function WalkPlan({
   const reading = useReading();
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const { svg, world, ground } = useViewport(`walk ${store.id}`, venue.outline, size, MARGIN);
+  const view = useViewport(`walk ${store.id}`, venue.outline, size, {
+    margin: MARGIN,
+    heavy: isHeavy(venue),
+  });
   const lettering = letteringFor(venue.outline, size, MARGIN);
   const stand = (event: MouseEvent): void => {
-    const found = floorPoint(event, world.current);
+    const found = floorPoint(event, view.world.current);
     if (found) onHere([Math.round(found.at[0] * 10) / 10, Math.round(found.at[1] * 10) / 10]);
   };
   const sign = lettering * 1.3;
   return (
     <div ref={frame} className="relative h-[36vh] min-h-52 -mx-4 border-b border-rule">
-      <svg className="plan absolute top-0 left-0" {...size} aria-hidden>
-        <Hatches />
-        <g ref={ground}>
-          <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
-        </g>
-      </svg>
-      <svg
-        ref={svg}
-        className="plan absolute top-0 left-0 touch-none"
-        {...size}
-        role="img"
-        aria-label="Plan: tap where you stand"
-        onClick={stand}
-      >
-        <g ref={world}>
-          <SocketsLayer lit named={false} />
-          {items.map(({ id, at }) =>
-            at ? (
-              <circle
-                key={id}
-                cx={px(at[0])}
-                cy={px(at[1])}
-                r={8 * sign}
-                fill="none"
-                stroke="var(--brass)"
-                strokeWidth={1.6 * sign}
-                strokeDasharray={`${3 * sign} ${2 * sign}`}
+      <div ref={view.surface} className="absolute inset-0 touch-none">
+        <svg className="plan absolute top-0 left-0 origin-top-left" {...size} aria-hidden>
+          <Hatches />
+          <g ref={view.ground}>
+            <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
+          </g>
+        </svg>
+        <svg
+          ref={view.svg}
+          className="plan absolute top-0 left-0 origin-top-left"
+          {...size}
+          role="img"
+          aria-label="Plan: tap where you stand"
+          onClick={stand}
+        >
+          <g ref={view.world}>
+            <SocketsLayer lit named={false} />
+            {items.map(({ id, at }) =>
+              at ? (
+                <circle
+                  key={id}
+                  cx={px(at[0])}
+                  cy={px(at[1])}
+                  r={8 * sign}
+                  fill="none"
+                  stroke="var(--brass)"
+                  strokeWidth={1.6 * sign}
+                  strokeDasharray={`${3 * sign} ${2 * sign}`}
+                />
+              ) : null,
+            )}
+            {here && (
+              <path
+                d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
+                transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
+                fill="var(--brass)"
+                stroke="var(--paper)"
+                strokeWidth={1.2}
               />
-            ) : null,
-          )}
-          {here && (
-            <path
-              d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
-              transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
-              fill="var(--brass)"
-              stroke="var(--paper)"
-              strokeWidth={1.2}
-            />
-          )}
-        </g>
-      </svg>
+            )}
+          </g>
+        </svg>
+      </div>
     </div>
   );
 }
