@@ -18,6 +18,7 @@ const VIEWS = [
   ['shelf', '/shelf'],
   ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
   ['snags', `${EVENT}/power`, { keys: ['s'] }],
+  ['walk-phone', '/venues/venuegrange1/walk', { width: 390, height: 844 }],
   ['day-phone', `${EVENT}/day`, { width: 390, height: 844 }],
 ];
 
