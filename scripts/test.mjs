@@ -94,15 +94,15 @@ main(async () => {
     const built = build();
     // Two lanes of about the same length, one for each core; the core's own tests need nothing built.
     const journeys = async () => {
-      if (await built) await tests(['journeys'], env);
+      if (await built) {
+        await tests(['journeys'], env);
+        await tests(['access'], env);
+      }
       await staticChecks();
     };
     const others = async () => {
       await tests(['core'], env);
-      if (await built) {
-        await tests(['parts', 'server'], env);
-        await tests(['access'], env);
-      }
+      if (await built) await tests(['parts', 'server'], env);
       await staticChecks();
     };
     await Promise.all([journeys(), others()]);

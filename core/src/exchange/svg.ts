@@ -1,6 +1,7 @@
 /** A venue as an SVG picture to scale: black on white, told by line, hatch and word. */
 import type { Venue } from '../documents/index.js';
-import { boundsOf, showText, type Point, type Reading } from '../foundations/index.js';
+import { boundsOf, type Point, type Reading } from '../foundations/index.js';
+import { scaleBar } from '../plan-picture/index.js';
 import { layersOf, type Shape } from './drawing.js';
 import { inkOf, namesOnPaper, type Ink, type WrittenName } from './ink.js';
 import { toDrawing } from './to-drawing.js';
@@ -48,7 +49,7 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
     ];
     return `<g id="${escaped(name)}" ${style.join(' ')}>${shapes.map(elementOf).join('')}</g>`;
   });
-  const bar = 5;
+  const bar = scaleBar(reading);
   const below = max[1] + 0.009 * scale;
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
@@ -64,8 +65,8 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
       .join('')}</g>`,
     `<g id="NAMES" fill="black" stroke="white" stroke-width="${number(0.0008 * scale)}" stroke-linejoin="round" paint-order="stroke" font-family="sans-serif" text-anchor="middle">${namesOnPaper(venue, scale, reading).map(nameOf).join('')}</g>`,
     `<g id="SCALE" fill="black" font-family="sans-serif" font-size="${number(letters)}">`,
-    `<path d="M${number(min[0])} ${number(below)}h${bar}" stroke="black" stroke-width="${number(0.0004 * scale)}"/>`,
-    `<text x="${number(min[0])}" y="${number(below + letters * 1.4)}">${escaped(showText(bar, 'm', reading))} · 1 : ${scale} · ${escaped(venue.name)}</text></g>`,
+    `<path d="M${number(min[0])} ${number(below)}h${number(bar.metres)}" stroke="black" stroke-width="${number(0.0004 * scale)}"/>`,
+    `<text x="${number(min[0])}" y="${number(below + letters * 1.4)}">${bar.words} · 1 : ${scale} · ${escaped(venue.name)}</text></g>`,
     '</svg>',
     '',
   ].join('\n');

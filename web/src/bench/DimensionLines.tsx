@@ -1,4 +1,4 @@
-import { boundsOf, inOrder, px, showText, type Reading, type Venue } from '@idle-satchel/core';
+import { boundsOf, inOrder, px, scaleBar, showText, type Reading, type Venue } from '@idle-satchel/core';
 
 /** Distance of the first dimension line from the wall, and from one to the next, px. */
 const OFF = 26;
@@ -35,6 +35,7 @@ export function DimensionLines({
 }) {
   const { min, max } = boundsOf(venue.outline);
   const lanes = lanesOf(venue.dimensions);
+  const bar = scaleBar(reading);
   return (
     <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12 * k}>
       {inOrder(venue.dimensions).map(([id, { axis, from, to }]) => {
@@ -72,12 +73,12 @@ export function DimensionLines({
         );
       })}
       <path
-        d={`M${px(min[0])},${px(max[1]) + 34 * k}h${px(5)}m0,${-4 * k}v${8 * k}m${-px(5)},${-8 * k}v${8 * k}`}
+        d={`M${px(min[0])},${px(max[1]) + 34 * k}h${px(bar.metres)}m0,${-4 * k}v${8 * k}m${-px(bar.metres)},${-8 * k}v${8 * k}`}
         stroke="var(--faint)"
         fill="none"
       />
-      <text stroke="none" x={px(min[0] + 5) + 8 * k} y={px(max[1]) + 38 * k}>
-        {reading.system === 'metric' ? '5 m' : showText(5, 'm', reading)} · N ▲
+      <text stroke="none" x={px(min[0] + bar.metres) + 8 * k} y={px(max[1]) + 38 * k}>
+        {bar.words} · N ▲
       </text>
     </g>
   );

@@ -76,7 +76,7 @@ export function keepFollowing(store: EventStore, bundle: VenueBundle, onFault: (
   };
   let writing = Promise.resolve();
   const follow = (): void => {
-    const { documents, waiting } = store.known();
+    const { documents, waiting } = store.toKeep();
     const edits = new Map(waiting.map(edit => [edit.id, edit]));
     const gone = [...known.edits.keys()].filter(id => !edits.has(id));
     const changed = [...edits].filter(([id, edit]) => known.edits.get(id) !== edit);

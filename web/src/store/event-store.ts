@@ -10,17 +10,15 @@ import {
   newId,
   settling,
   type Assessor,
-  type Bundle,
   type Operation,
 } from '@idle-satchel/core';
-import { ApiProblem, call, type DocumentName, type EventBundle } from '../api/client.js';
+import { ApiProblem, call, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
 import { CalmChannel, Channel } from './channel.js';
-import type { Done, DocumentChanges, EditAnswer, EventState } from './event-state.js';
+import type { Done, EditAnswer, EventState } from './event-state.js';
+import { KnownDocuments } from './known-documents.js';
 import { inVenue, merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
-
-const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
 
 /** What a device that keeps its work brings along when something is opened. */
 export interface Kept {
@@ -40,11 +38,7 @@ export class EventStore {
   /** The same at reading pace, for words and numbers. */
   readonly calm: CalmChannel<EventState>;
   private readonly assessor: Assessor;
-  /** Documents that are followed as others change them; an event stays with the survey it is pinned to. */
-  private readonly followed: readonly DocumentName[];
-  /** Documents and revisions as the server told them, without edits that are still on their way. */
-  private base: Bundle;
-  private readonly revisions: Record<DocumentName, number>;
+  private readonly known: KnownDocuments;
   private queue: LocalEdit[] = [];
   /** What is shown may be older than what the server has. */
   private stale = false;
@@ -70,28 +64,10 @@ export class EventStore {
     kept?: Kept,
   ) {
     this.assessor = of === 'event' ? createAssessor() : createSurveyAssessor();
-    this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
-    const { documents, shelf, hands, claims, venueNow } = opened;
-    const body = <Name extends DocumentName>(name: Name): Bundle[Name] => documents[name].body;
-    this.base = {
-      plan: body('plan'),
-      venue: body('venue'),
-      rules: body('rules'),
-      kinds: body('kinds'),
-      shelf,
-      hands,
-      claims,
-    };
-    const each = <T>(of: (name: DocumentName) => T): Record<DocumentName, T> => ({
-      ...{ plan: of('plan'), venue: of('venue') },
-      ...{ rules: of('rules'), kinds: of('kinds') },
-    });
-    this.revisions = each(name => documents[name].revision);
+    this.known = new KnownDocuments(id, of, opened, edit => this.arrived(edit));
+    const { bundle, ids, venueNow } = this.known;
     const state: EventState = {
-      bundle: this.base,
-      assessment: this.assessor(this.base),
-      ids: each(name => documents[name].id),
-      venueNow,
+      ...{ bundle, ids, venueNow, assessment: this.assessor(bundle) },
       ...{ saving: 'saved', waiting: 0, message: '', canUndo: false, canRedo: false },
     };
     this.live = new Channel(state);
@@ -106,15 +82,8 @@ export class EventStore {
   }
 
   /** The documents as the server told them, with their revisions, and the edits that it does not have yet. */
-  known(): { readonly documents: EventBundle['documents']; readonly waiting: readonly LocalEdit[] } {
-    const { ids } = this.get();
-    const of = <Name extends DocumentName>(name: Name) => ({
-      ...{ id: ids[name], revision: this.revisions[name], body: this.base[name] },
-    });
-    return {
-      documents: { plan: of('plan'), venue: of('venue'), rules: of('rules'), kinds: of('kinds') },
-      waiting: this.queue,
-    };
+  toKeep(): { readonly documents: EventBundle['documents']; readonly waiting: readonly LocalEdit[] } {
+    return { documents: this.known.told(), waiting: this.queue };
   }
 
   close(): void {
@@ -131,6 +100,7 @@ export class EventStore {
   private update(change: Partial<EventState>): void {
     const state = {
       ...this.get(),
+      ...{ ids: this.known.ids, venueNow: this.known.venueNow },
       ...change,
       waiting: this.queue.length,
       canUndo: this.undoStack.length > 0 || this.queue.length > 0,
@@ -142,7 +112,7 @@ export class EventStore {
 
   /** Base, then edits on their way, then what is being dragged; an edit that no longer fits is dropped and told. */
   private refresh(change: Partial<EventState> = {}): void {
-    let bundle = this.base;
+    let { bundle } = this.known;
     const lost: string[] = [];
     this.queue = this.queue.filter(edit => {
       try {
@@ -270,11 +240,7 @@ export class EventStore {
 
   /** Sends one edit; false when it has to be tried again later. */
   private async send(edit: LocalEdit): Promise<boolean> {
-    const changes = edit.changes.map(({ document, patch }) => ({
-      document: this.get().ids[document],
-      base: this.revisions[document],
-      patch,
-    }));
+    const changes = this.known.addressed(edit.changes);
     const { id, label, undoes } = edit;
     this.onLine = id;
     try {
@@ -294,23 +260,15 @@ export class EventStore {
   }
 
   private async accepted(edit: LocalEdit, answer: EditAnswer): Promise<void> {
-    const behind = answer.documents.some(({ document, revision }) => {
-      const name = this.nameOf(document);
-      return name !== undefined && revision !== this.revisions[name] + 1;
-    });
-    if (behind) await this.catchUp();
-    else {
-      // `catchUp` may have brought this very edit already.
-      this.base = withChanges(this.base, edit.changes);
-      for (const { document, revision } of answer.documents) {
-        const name = this.nameOf(document);
-        if (name) this.revisions[name] = revision;
-      }
-    }
-    this.queue = this.queue.filter(each => each.id !== edit.id);
+    await this.known.take(edit.changes, answer);
+    this.arrived(edit.id);
     if (edit.undoes === undefined) this.undoStack.push({ label: edit.label, ...answer });
-    await this.followPin();
-    this.refresh({ venueNow: Math.max(this.get().venueNow, this.revisions.venue) });
+    this.refresh();
+  }
+
+  /** The server has an edit: it waits no more. */
+  private arrived(edit: string): void {
+    this.queue = this.queue.filter(({ id }) => id !== edit);
   }
 
   private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
@@ -330,82 +288,33 @@ export class EventStore {
       this.say(`${edit.label}: somebody changed the same thing just now; yours was put on top.`);
       return true;
     }
-    this.queue = this.queue.filter(each => each.id !== edit.id);
+    this.arrived(edit.id);
     const why = problem.status === 409 ? 'somebody has changed it since' : problem.lines.join(' · ');
     this.refresh({ message: `${edit.label} was not possible: ${why}.` });
     return true;
   }
 
-  private nameOf(document: string): DocumentName | undefined {
-    return NAMES.find(name => this.get().ids[name] === document);
-  }
-
-  private async hear(message: LiveMessage): Promise<void> {
+  private async hear({ document, revision = 0, shelf, hands, resync }: LiveMessage): Promise<void> {
     try {
-      if (message.shelf || message.hands) await this.reloadViews();
-      const name = message.document === undefined ? undefined : this.nameOf(message.document);
-      const { revision = 0 } = message;
+      if (shelf || hands) {
+        await this.known.reloadViews();
+        this.refresh();
+      }
+      const name = document === undefined ? undefined : this.known.nameOf(document);
       if (this.of === 'event' && name === 'venue') {
-        this.update({ venueNow: Math.max(this.get().venueNow, revision) });
-      } else if (message.resync || (name && revision > this.revisions[name])) await this.catchUp();
-    } catch {
-      this.update({ saving: 'offline' });
+        this.known.venueNow = Math.max(this.known.venueNow, revision);
+        this.update({});
+      } else if (resync || (name && revision > this.known.revision(name))) await this.catchUp();
+    } catch (error) {
+      // What was heard of could not be fetched: it is, once the server can be reached again.
+      this.stale = true;
+      this.wait(error instanceof Error ? error.message : String(error));
     }
   }
 
-  private async reloadViews(): Promise<void> {
-    const { shelf, hands, claims } = await call<EventBundle>(`/${this.of}s/${this.id}/bundle`);
-    this.base = { ...this.base, shelf, hands, claims };
+  private async catchUp(): Promise<void> {
+    await this.known.catchUp();
     this.refresh();
-  }
-
-  private catching: Promise<void> | undefined;
-  private behind = false;
-
-  /** Brings every document to the server's newest revision; the venue stays at the one the plan is pinned to. */
-  private catchUp(): Promise<void> {
-    // Asked for while it runs, it runs once more: what just happened may have come too late for it.
-    this.behind = true;
-    this.catching ??= this.keepCatchingUp().finally(() => (this.catching = undefined));
-    return this.catching;
-  }
-
-  private async keepCatchingUp(): Promise<void> {
-    while (this.behind) {
-      this.behind = false;
-      await this.fetchChanges();
-    }
-  }
-
-  private async fetchChanges(): Promise<void> {
-    for (const name of this.followed) {
-      const answer = await call<DocumentChanges>(
-        `/documents/${this.get().ids[name]}/changes?since=${this.revisions[name]}`,
-      );
-      if (answer.body) {
-        this.base = { ...this.base, [name]: answer.body };
-        this.revisions[name] = answer.revision;
-      }
-      for (const { revision, edit, patch } of answer.changes ?? []) {
-        if (revision !== this.revisions[name] + 1) continue;
-        this.base = withChanges(this.base, [{ document: name, patch }]);
-        this.revisions[name] = revision;
-        this.queue = this.queue.filter(each => each.id !== edit);
-      }
-    }
-    await this.followPin();
-    this.refresh();
-  }
-
-  /** Fetches the venue anew when the plan is pinned to another one, or to another revision of it. */
-  private async followPin(): Promise<void> {
-    const { id, revision } = this.base.plan.venue;
-    const { ids } = this.get();
-    if (this.of === 'venue' || (id === ids.venue && revision === this.revisions.venue)) return;
-    const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
-    this.base = { ...this.base, venue: documents.venue.body };
-    this.revisions.venue = documents.venue.revision;
-    this.update({ venueNow, ids: { ...ids, venue: documents.venue.id } });
   }
 
   async undo(): Promise<void> {

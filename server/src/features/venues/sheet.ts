@@ -6,6 +6,7 @@ import {
   lookOf,
   MAKE_WORDS,
   namesOnPaper,
+  scaleBar,
   showText,
   toDrawing,
   type Point,
@@ -113,13 +114,14 @@ function drawPlan(pdf: Pdf, venue: Venue, reading: Reading): void {
       .text(text, x - width / 2, y - letters * 0.6, { lineBreak: false })
       .restore();
   }
+  const bar = scaleBar(reading);
   const [x, y] = at([min[0], max[1]]);
   pdf
     .lineWidth(1)
     .moveTo(x, y + 14)
-    .lineTo(x + 5 * perMetre, y + 14)
+    .lineTo(x + bar.metres * perMetre, y + 14)
     .stroke('black');
-  const words = `${showText(5, 'm', reading)} · 1 : ${scale} · north is up · no film and keep clear are shaded`;
+  const words = `${bar.words} · 1 : ${scale} · north is up · no film and keep clear are shaded`;
   pdf
     .font('text')
     .fontSize(7.5)

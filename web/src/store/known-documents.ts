@@ -1,0 +1,131 @@
+/** The documents of what is open as the server told them, and how they are brought to its newest. */
+import type { Bundle } from '@idle-satchel/core';
+import { call, type DocumentName, type EventBundle } from '../api/client.js';
+import type { DocumentChanges, EditAnswer } from './event-state.js';
+import { withChanges, type LocalChange } from './outbox.js';
+
+const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
+
+const each = <T>(of: (name: DocumentName) => T): Record<DocumentName, T> => ({
+  ...{ plan: of('plan'), venue: of('venue') },
+  ...{ rules: of('rules'), kinds: of('kinds') },
+});
+
+export class KnownDocuments {
+  /** Without edits that are still on their way. */
+  bundle: Bundle;
+  ids: Readonly<Record<DocumentName, string>>;
+  /** Newest revision of the venue, which an event may not have taken over yet. */
+  venueNow: number;
+  private readonly revisions: Record<DocumentName, number>;
+  /** Documents that are followed as others change them; an event stays with the survey it is pinned to. */
+  private readonly followed: readonly DocumentName[];
+  private catching: Promise<void> | undefined;
+  private behind = false;
+
+  constructor(
+    private readonly id: string,
+    private readonly of: 'event' | 'venue',
+    { documents, shelf, hands, claims, venueNow }: EventBundle,
+    /** Hears of each change that was fetched: the edit it was, applied now. */
+    private readonly onFetched: (edit: string) => void,
+  ) {
+    this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
+    const body = <Name extends DocumentName>(name: Name): Bundle[Name] => documents[name].body;
+    this.bundle = {
+      ...{ plan: body('plan'), venue: body('venue'), rules: body('rules'), kinds: body('kinds') },
+      ...{ shelf, hands, claims },
+    };
+    this.revisions = each(name => documents[name].revision);
+    this.ids = each(name => documents[name].id);
+    this.venueNow = venueNow;
+  }
+
+  nameOf(document: string): DocumentName | undefined {
+    return NAMES.find(name => this.ids[name] === document);
+  }
+
+  revision = (name: DocumentName): number => this.revisions[name];
+
+  /** As they are fetched: id, revision and body of each. */
+  told(): EventBundle['documents'] {
+    const of = <Name extends DocumentName>(name: Name) => ({
+      ...{ id: this.ids[name], revision: this.revisions[name], body: this.bundle[name] },
+    });
+    return { plan: of('plan'), venue: of('venue'), rules: of('rules'), kinds: of('kinds') };
+  }
+
+  /** Changes as they are sent: each on top of the revision that is known. */
+  addressed = (changes: readonly LocalChange[]) =>
+    changes.map(({ document, patch }) => ({
+      document: this.ids[document],
+      base: this.revisions[document],
+      patch,
+    }));
+
+  /** Takes over an edit that the server accepted; what others did before it is fetched first. */
+  async take(changes: readonly LocalChange[], { documents }: EditAnswer): Promise<void> {
+    const named = documents.flatMap(({ document, revision }) => {
+      const name = this.nameOf(document);
+      return name === undefined ? [] : [{ name, revision }];
+    });
+    if (named.some(({ name, revision }) => revision !== this.revisions[name] + 1)) await this.catchUp();
+    else {
+      this.bundle = withChanges(this.bundle, changes);
+      for (const { name, revision } of named) this.revisions[name] = revision;
+    }
+    await this.followPin();
+    this.venueNow = Math.max(this.venueNow, this.revisions.venue);
+  }
+
+  /** Brings every document to the server's newest revision; the venue stays at the one the plan is pinned to. */
+  catchUp(): Promise<void> {
+    // Asked for while it runs, it runs once more: what just happened may have come too late for it.
+    this.behind = true;
+    this.catching ??= this.keepCatchingUp().finally(() => (this.catching = undefined));
+    return this.catching;
+  }
+
+  private async keepCatchingUp(): Promise<void> {
+    while (this.behind) {
+      this.behind = false;
+      await this.fetchChanges();
+    }
+  }
+
+  private async fetchChanges(): Promise<void> {
+    for (const name of this.followed) {
+      const answer = await call<DocumentChanges>(
+        `/documents/${this.ids[name]}/changes?since=${this.revisions[name]}`,
+      );
+      if (answer.body) {
+        this.bundle = { ...this.bundle, [name]: answer.body };
+        this.revisions[name] = answer.revision;
+      }
+      for (const { revision, edit, patch } of answer.changes ?? []) {
+        if (revision !== this.revisions[name] + 1) continue;
+        this.bundle = withChanges(this.bundle, [{ document: name, patch }]);
+        this.revisions[name] = revision;
+        this.onFetched(edit);
+      }
+    }
+    await this.followPin();
+  }
+
+  /** Fetches the venue anew when the plan is pinned to another one, or to another revision of it. */
+  private async followPin(): Promise<void> {
+    const { id, revision } = this.bundle.plan.venue;
+    if (this.of === 'venue' || (id === this.ids.venue && revision === this.revisions.venue)) return;
+    const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
+    this.bundle = { ...this.bundle, venue: documents.venue.body };
+    this.revisions.venue = documents.venue.revision;
+    this.ids = { ...this.ids, venue: documents.venue.id };
+    this.venueNow = venueNow;
+  }
+
+  /** Fetches shelf, people and claims anew, which have no revisions. */
+  async reloadViews(): Promise<void> {
+    const { shelf, hands, claims } = await call<EventBundle>(`/${this.of}s/${this.id}/bundle`);
+    this.bundle = { ...this.bundle, shelf, hands, claims };
+  }
+}
