@@ -14,7 +14,7 @@ import { memo, useMemo } from 'react';
 import { AreaShape, StairsShape } from './AreaShape.js';
 import { DimensionLines } from './DimensionLines.js';
 import { DoorShape } from './DoorShape.js';
-import { HouseLayer } from './HouseLayer.js';
+import { HouseLayer, signAt } from './HouseLayer.js';
 import { LabelsLayer } from './LabelsLayer.js';
 
 const NONE: ReadonlySet<Group> = new Set();
@@ -87,13 +87,13 @@ export const GroundLayer = memo(function GroundLayer({
           <PillarShape key={id} pillar={pillar} lettering={clear('walls') ? lettering : 0} />
         ))}
       </g>
-      <HouseLayer venue={venue} faint={faint} />
+      <HouseLayer {...{ venue, faint, lettering }} />
       <g data-layer="marks" data-lit={clear('marks')}>
         {inOrder(venue.marks).map(([id, { at }]) => (
           <path
             key={id}
             d={SIGNS.marks}
-            transform={`translate(${px(at[0])} ${px(at[1])})`}
+            transform={signAt(at, lettering)}
             fill="var(--paper)"
             stroke="var(--ink)"
             strokeWidth={1.6}

@@ -10,14 +10,18 @@ import {
 } from '@idle-satchel/core';
 import { memo } from 'react';
 
-const there = ([x, y]: Point): string => `translate(${px(x)} ${px(y)})`;
+/** Where a sign stands, as large as the letters around it. */
+export const signAt = ([x, y]: Point, lettering: number): string =>
+  `translate(${px(x)} ${px(y)}) scale(${lettering})`;
 
 /** What belongs to the house besides walls and furniture: lines, screens, gear, lamps, points, readings, notes. */
 export const HouseLayer = memo(function HouseLayer({
   venue,
   faint,
+  lettering,
 }: {
   venue: Venue;
+  lettering: number;
   faint: ReadonlySet<Group>;
 }) {
   const clear = (group: Group): boolean => !faint.has(group);
@@ -48,20 +52,26 @@ export const HouseLayer = memo(function HouseLayer({
           <path
             key={id}
             d={SIGNS.residents}
-            transform={there(at)}
+            transform={signAt(at, lettering)}
             fill="var(--paper)"
             stroke="var(--ink)"
             strokeWidth={1.3}
           />
         ))}
         {inOrder(venue.lamps).map(([id, { at }]) => (
-          <path key={id} d={SIGNS.lamps} transform={there(at)} stroke="var(--ochre)" strokeWidth={1.2} />
+          <path
+            key={id}
+            d={SIGNS.lamps}
+            transform={signAt(at, lettering)}
+            stroke="var(--ochre)"
+            strokeWidth={1.2}
+          />
         ))}
         {inOrder(venue.ceilingPoints).map(([id, { at }]) => (
           <path
             key={id}
             d={SIGNS.ceilingPoints}
-            transform={there(at)}
+            transform={signAt(at, lettering)}
             fill="none"
             stroke="var(--ink)"
             strokeWidth={1.3}
@@ -73,7 +83,7 @@ export const HouseLayer = memo(function HouseLayer({
           <path
             key={id}
             d={SIGNS.lightReadings}
-            transform={there(at)}
+            transform={signAt(at, lettering)}
             fill="none"
             stroke="var(--ochre)"
             strokeWidth={1.3}
@@ -85,7 +95,7 @@ export const HouseLayer = memo(function HouseLayer({
           <path
             key={id}
             d={SIGNS.mobileReadings}
-            transform={there(at)}
+            transform={signAt(at, lettering)}
             stroke="var(--slate)"
             strokeWidth={2}
           />
@@ -94,7 +104,7 @@ export const HouseLayer = memo(function HouseLayer({
           <path
             key={id}
             d={SIGNS.notes}
-            transform={there(at)}
+            transform={signAt(at, lettering)}
             fill={picture ? 'var(--slate)' : 'var(--tape)'}
             stroke="var(--slate)"
             strokeWidth={1.2}

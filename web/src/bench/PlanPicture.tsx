@@ -81,6 +81,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
               <g pointerEvents={onGround ? 'none' : undefined}>
                 {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
                 <SocketsLayer
+                  lettering={lettering}
                   lit={(onGround && !faint.has('power')) || layer === 'power'}
                   named={layer === 'power'}
                 />

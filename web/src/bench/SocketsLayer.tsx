@@ -1,5 +1,6 @@
-import { boundsOf, inOrder, px, showText, type Point } from '@idle-satchel/core';
+import { boundsOf, inOrder, px, showText, SIGNS, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { signAt } from './HouseLayer.js';
 
 /** Inside the room, beside the socket; below the wall where it is the south wall. */
 function labelAt(
@@ -14,7 +15,7 @@ function labelAt(
 }
 
 /** Mains and network sockets of the venue, named with the load on each where Power is what is looked at. */
-export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
+export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: boolean; lettering: number }) {
   const { ui } = useOpenEvent();
   const venue = useEvent(state => state.assessment.ground.venue);
   const sockets = useEvent(state => (named ? state.assessment.power.sockets : undefined));
@@ -28,8 +29,7 @@ export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
             <SocketSign
-              x={x}
-              y={y}
+              {...{ at, lettering }}
               on={selected !== undefined && (selected === id || selected === circuit)}
             />
             {named && (
@@ -45,16 +45,13 @@ export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
         const [x, y] = [px(at[0]), px(at[1])];
         return (
           <g key={id}>
-            <rect
-              x={x - 5}
-              y={y - 5}
-              width={10}
-              height={10}
+            <path
+              d={SIGNS.networkSockets}
+              transform={signAt(at, lettering)}
               fill="var(--paper)"
               stroke="var(--ink)"
               strokeWidth={1.4}
             />
-            <path d={`M${x - 2.5},${y + 2}h5v-3h-5z`} fill="var(--ink)" />
             {named && (
               <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
                 {label}
@@ -67,17 +64,13 @@ export function SocketsLayer({ lit, named }: { lit: boolean; named: boolean }) {
   );
 }
 
-/** A mains socket at a place of the plan, px. */
-export const SocketSign = ({ x, y, on }: { x: number; y: number; on: boolean }) => (
-  <>
-    <circle
-      cx={x}
-      cy={y}
-      r={6}
-      fill={on ? 'var(--brass)' : 'var(--paper)'}
-      stroke="var(--ink)"
-      strokeWidth={1.4}
-    />
-    <path d={`M${x - 2.5},${y - 1.5}v3m5,-3v3`} stroke="var(--ink)" strokeWidth={1.4} />
-  </>
+/** A mains socket at a place of the plan. */
+export const SocketSign = ({ at, on, lettering }: { at: Point; on: boolean; lettering: number }) => (
+  <path
+    d={SIGNS.sockets}
+    transform={signAt(at, lettering)}
+    fill={on ? 'var(--brass)' : 'var(--paper)'}
+    stroke="var(--ink)"
+    strokeWidth={1.4}
+  />
 );

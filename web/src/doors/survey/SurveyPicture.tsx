@@ -26,7 +26,7 @@ export function SurveyPicture({ venue, reading }: { venue: Venue; reading: Readi
       <Hatches />
       <GroundLayer venue={venue} reading={reading} lettering={lettering} lit />
       {inOrder(venue.sockets).map(([id, { at }]) => (
-        <SocketSign key={id} x={px(at[0])} y={px(at[1])} on={false} />
+        <SocketSign key={id} {...{ at, lettering }} on={false} />
       ))}
     </svg>
   );

@@ -55,7 +55,7 @@ export function WalkPlan({
           onClick={stand}
         >
           <g ref={view.world}>
-            <SocketsLayer lit named={false} />
+            <SocketsLayer lit named={false} lettering={lettering} />
             {items.map(({ id, at }) =>
               at ? (
                 <circle
