@@ -80,6 +80,7 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
           of {picture.pages}
         </label>
       )}
+      {busy && <p role="status">Reading it …</p>}
       {problem && (
         <p role="alert" className="text-stop">
           {problem}

@@ -1,13 +1,11 @@
 /** A page of a PDF drawn as a picture. What is read of the file is read in a worker that can be ended. */
 import { MOST_PIXELS } from '@idle-satchel/core';
-import { getDocument, GlobalWorkerOptions } from 'pdfjs-dist';
+import { getDocument, PDFWorker, type RenderTask } from 'pdfjs-dist';
 import workerAddress from 'pdfjs-dist/build/pdf.worker.min.mjs?url';
 import { Refusal } from './refusal.js';
 
-GlobalWorkerOptions.workerSrc = workerAddress;
-
 /** How long a page may take, ms. */
-const LONGEST = 15_000;
+const LONGEST = 12_000;
 
 export interface PdfPage {
   readonly canvas: HTMLCanvasElement;
@@ -20,11 +18,14 @@ export interface PdfPage {
  * `Refusal` for a file that is broken, locked, without that page, or that takes too long.
  */
 export async function pdfPage(bytes: ArrayBuffer, number: number, side: number): Promise<PdfPage> {
+  // A worker of our own: one that is kept busy by what it reads does not answer, but can be ended.
+  const port = new Worker(workerAddress, { type: 'module' });
   const reading = getDocument({
-    data: bytes,
+    ...{ data: bytes, worker: PDFWorker.fromPort({ port }) as PDFWorker },
     ...{ isEvalSupported: false, enableXfa: false, useSystemFonts: true },
     ...{ maxImageSize: MOST_PIXELS, verbosity: 0 },
   });
+  let drawing: RenderTask | undefined;
   let late: ReturnType<typeof setTimeout> | undefined;
   const deadline = new Promise<never>((_, refuse) => {
     late = setTimeout(
@@ -44,7 +45,8 @@ export async function pdfPage(bytes: ArrayBuffer, number: number, side: number):
     [canvas.width, canvas.height] = [Math.ceil(viewport.width), Math.ceil(viewport.height)];
     const canvasContext = canvas.getContext('2d');
     if (!canvasContext) throw new Refusal('This browser cannot draw pictures.');
-    await page.render({ canvasContext, viewport, background: 'white' }).promise;
+    drawing = page.render({ canvasContext, viewport, background: 'white' });
+    await drawing.promise;
     return { canvas, pages: file.numPages };
   };
   try {
@@ -55,6 +57,7 @@ export async function pdfPage(bytes: ArrayBuffer, number: number, side: number):
     throw new Refusal(locked ? 'This PDF is locked with a password.' : 'This PDF is broken or cut off.');
   } finally {
     clearTimeout(late);
-    void reading.destroy();
+    drawing?.cancel();
+    port.terminate();
   }
 }
