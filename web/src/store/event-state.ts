@@ -9,6 +9,9 @@ export interface Done {
   readonly documents: readonly { document: string; revision: number; inverse: readonly Operation[] }[];
 }
 
+/** How a message ends that says the server cannot be reached. */
+export const SENT_LATER = 'your changes are kept here and sent later.';
+
 export interface EventState {
   readonly bundle: Bundle;
   readonly assessment: Assessment;

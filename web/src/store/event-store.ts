@@ -16,7 +16,7 @@ import { ApiProblem, call, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { author } from '../api/signature.js';
 import { CalmChannel, Channel } from './channel.js';
-import type { Done, EditAnswer, EventState } from './event-state.js';
+import { SENT_LATER, type Done, type EditAnswer, type EventState } from './event-state.js';
 import { KnownDocuments } from './known-documents.js';
 import { inVenue, merged, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 
@@ -234,7 +234,7 @@ export class EventStore {
 
   /** The server cannot be reached: says so and tries again soon. */
   private wait(why: string): void {
-    this.update({ saving: 'offline', message: `${why}; your changes are kept here and sent later.` });
+    this.update({ saving: 'offline', message: `${why}; ${SENT_LATER}` });
     this.timer = setTimeout(() => void this.flush(), RETRY_MS);
   }
 

@@ -1,10 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { unmeasured, type Point } from '@idle-satchel/core';
 import { SavingWords, UndoButtons } from '../../app/EditWords.js';
 import { useOpened } from '../../app/use-opened.js';
 import { registerOffline } from '../../offline/register.js';
 import { Uploads } from '../../stations/ground/Uploads.js';
+import { SENT_LATER } from '../../store/event-state.js';
 import { OpenEventContext, useEvent, useResult } from '../../store/hooks.js';
 import { openVenue } from '../../store/open-venue.js';
 import { PinHere } from './PinHere.js';
@@ -34,7 +35,7 @@ function Walk({ venue: id }: { venue: string }) {
   const [tab, setTab] = useState<Tab>('measure');
   const [here, setHere] = useState<Point>();
   const [now] = useState(Date.now);
-  const items = unmeasured(venue, now);
+  const items = useMemo(() => unmeasured(venue, now), [venue, now]);
   return (
     <div className="walk grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto] min-h-0">
       <div className="px-4 py-1 border-b border-rule">
@@ -77,10 +78,13 @@ function Walk({ venue: id }: { venue: string }) {
 function Kept() {
   const saving = useEvent(state => state.saving);
   const waiting = useEvent(state => state.waiting);
+  const message = useEvent(state => state.message);
   const entries = waiting === 1 ? '1 entry waits' : `${waiting} entries wait`;
   return saving === 'offline' ? (
     <p role="status" className="text-risk text-[14px]">
       ◇ No network. What you enter is kept on this phone{waiting > 0 ? `; ${entries} to be sent` : ''}.
+      {/* That it is sent later has been said. */}
+      {message && !message.endsWith(SENT_LATER) && <span className="text-ink"> {message}</span>}
     </p>
   ) : (
     <p className="flex text-[14px]">

@@ -9,7 +9,7 @@ import {
   type Box,
   type PlacedName,
   type WantedName,
-} from '../src/plan-picture/place-names.js';
+} from '../../src/plan-picture/place-names.js';
 
 const ROOM: Box = { x: 0, y: 0, width: 400, height: 300 };
 const boxOf = ({ text, size, bold, at }: PlacedName): Box => {
