@@ -47,22 +47,29 @@ function recomputed(formula: string, figure: Figure): Value {
     min: (...xs: unknown[]) => Math.min(...xs.flatMap(list)),
     sqrt: Math.sqrt,
     ceil: Math.ceil,
+    floor: Math.floor,
+    log2: Math.log2,
+    log10: Math.log10,
     atan: (x: number) => (Math.atan(x) * 180) / Math.PI,
     later: (at: string, minutes: number) => new Date(new Date(at).getTime() + minutes * 60000).toISOString(),
     minutes: (a: string, b: string) => (new Date(b).getTime() - new Date(a).getTime()) / 60000,
   };
   const names = new Set(formula.replace(/'[^']*'/g, '').match(/[A-Za-z_]\w*/g));
-  const free = [...names].filter(name => !(name in library) && !['and', 'or', 'not'].includes(name));
+  // A term may be called like a function, as a floor is.
+  const called = Object.entries(library).filter(([name]) => !scope.has(name));
+  const free = [...names].filter(
+    name => (scope.has(name) || !(name in library)) && !['and', 'or', 'not'].includes(name),
+  );
   const script = formula
     .replaceAll('^', '**')
     .replace(/\band\b/g, '&&')
     .replace(/\bor\b/g, '||')
     .replace(/\bnot\b/g, '!')
     .replace(/(?<![<>!=])=(?!=)/g, '===');
-  const run = new Function(...Object.keys(library), ...free, `return ${script}`) as (
+  const run = new Function(...called.map(([name]) => name), ...free, `return ${script}`) as (
     ...args: unknown[]
   ) => Value;
-  return run(...Object.values(library), ...free.map(name => scope.get(name)));
+  return run(...called.map(([, fn]) => fn), ...free.map(name => scope.get(name)));
 }
 
 describe.each(bundles)('the working of every figure of %s', (_, bundle) => {

@@ -49,6 +49,16 @@ export class Optics {
   @Int(320, 16384) pixels!: number;
   /** Crop of the video mode, 1 = none. */
   @Optional() @Num(1, 10) crop?: number;
+  /** Widest aperture at the short end of the zoom, f-number. */
+  @Optional() @Num(0.7, 32) apertureShort?: number;
+  /** The same at the long end; absent = as at the short end. */
+  @Optional() @Num(0.7, 32) apertureLong?: number;
+  /** Sensitivity without gain, ISO. */
+  @Optional() @Num(10, 25600) baseIso?: number;
+  /** Highest gain over that which is acceptable, dB. */
+  @Optional() @Num(0, 60) mostGain?: number;
+  /** Nearest distance it focuses at, m. */
+  @Optional() @Num(0.01, 20) nearest?: number;
 }
 
 export const CABLE_MAKES = [

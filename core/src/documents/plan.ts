@@ -112,6 +112,8 @@ export class Device {
   @Optional() @One(() => Place) place?: Place;
   /** How a camera is worked. */
   @Optional() @OneOf(['operated', 'remote', 'locked']) worked?: 'operated' | 'remote' | 'locked';
+  /** Aperture of a camera, f-number; absent = as wide as it opens. */
+  @Optional() @Num(0.7, 64) aperture?: number;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
 }

@@ -2,6 +2,8 @@ import { Num, OneOf, Optional, Text } from './decorators.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
 export type MainsLoad = 'eighty' | 'full';
+/** What counts as sharp: a share of the picture's diagonal, or two pixels of the output. */
+export type SharpCircle = 'diagonal' | 'pixels';
 export type UploadHeadroom = 'half' | 'threeQuarters';
 export type Format = '720p50' | '720p60' | '1080p25' | '1080p30' | '1080p50' | '1080p60';
 export const FORMATS: readonly Format[] = ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'];
@@ -12,6 +14,7 @@ export class RuleChoices {
   @Optional() @OneOf(['eighty', 'full']) mainsLoad?: MainsLoad;
   @Optional() @OneOf(['half', 'threeQuarters']) uploadHeadroom?: UploadHeadroom;
   @Optional() @OneOf(FORMATS) format?: Format;
+  @Optional() @OneOf(['diagonal', 'pixels']) circle?: SharpCircle;
   /** Clear width of aisles, m. */
   @Optional() @Num(0.5, 5) aisleWidth?: number;
   @Optional() @Num(0.8, 2) seatedHead?: number;
@@ -31,6 +34,8 @@ export class Rules {
   @OneOf(['eighty', 'full']) mainsLoad!: MainsLoad;
   @OneOf(['half', 'threeQuarters']) uploadHeadroom!: UploadHeadroom;
   @OneOf(FORMATS) format!: Format;
+  /** Absent = by the diagonal. */
+  @Optional() @OneOf(['diagonal', 'pixels']) circle?: SharpCircle;
   @Num(0.5, 5) aisleWidth!: number;
   @Num(0.8, 2) seatedHead!: number;
   @Num(1, 2.5) standingHead!: number;

@@ -8,6 +8,11 @@ export type Unit =
   | 'm'
   | 'm²'
   | 'mm'
+  | 'µm'
+  | 'f/'
+  | 's'
+  | 'ISO'
+  | 'stops'
   | '°'
   | 'lx'
   | 'min'
@@ -48,6 +53,8 @@ const DECIMALS: Partial<Record<Unit, number>> = {
   Ah: 1,
   '×': 2,
   dB: 1,
+  stops: 1,
+  µm: 1,
   'dB/100 m': 1,
   '': 2,
 };
@@ -95,6 +102,8 @@ export function show(value: Value, unit: Unit, reading: Reading): Shown {
     if (unit === 'kg') return { text: fixed(value / POUND, 1), unit: 'lb' };
     if (unit === '°C') return { text: fixed((value * 9) / 5 + 32, 0), unit: '°F' };
   }
+  if (unit === 'f/') return { text: `f/${fixed(value, value < 10 ? 1 : 0)}`, unit: '' };
+  if (unit === 's' && value > 0 && value < 1) return { text: `1/${Math.round(1 / value)}`, unit };
   const decimals = DECIMALS[unit] ?? 0;
   return { text: fixed(value, Number.isInteger(value) && unit !== 'm' ? 0 : decimals), unit };
 }
@@ -155,7 +164,8 @@ const NUMBER = /^([-−]?\d+(?:[.,]\d+)?)\s*(.*)$/;
  * bare number is in the unit people read. Undefined when unreadable or in another unit.
  */
 export function parseQuantity(text: string, unit: Unit, system: UnitSystem): number | undefined {
-  const [, digits, written = ''] = NUMBER.exec(text.trim()) ?? [];
+  const plain = unit === 'f/' ? text.trim().replace(/^f\s*\/?\s*/i, '') : text.trim();
+  const [, digits, written = ''] = NUMBER.exec(plain) ?? [];
   if (digits === undefined) return undefined;
   const value = Number(digits.replace('−', '-').replace(',', '.'));
   const own = unit === 'kg' && system === 'imperial' ? 'lb' : unit;

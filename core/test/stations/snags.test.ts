@@ -40,6 +40,24 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/guesses', {})],
   ],
   [
+    'shots.too-dark',
+    'risk',
+    ['venue', set('/marks/marklecte/light', 5)],
+    ['venue', set('/marks/marklecte/light', 120)],
+  ],
+  [
+    'shots.too-bright',
+    'note',
+    ['venue', set('/marks/marklecte/light', 9000)],
+    ['venue', set('/marks/marklecte/light', 900)],
+  ],
+  [
+    'shots.not-sharp',
+    'risk',
+    ['venue', set('/marks/marklecte/width', 12)],
+    ['venue', set('/marks/marklecte/width', 1)],
+  ],
+  [
     'ground.outline-crossed',
     'stop',
     ['venue', set('/outline/2', [-5, 4.4])],

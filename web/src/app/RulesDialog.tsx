@@ -46,6 +46,15 @@ const CHOICES: readonly Choice[] = [
       value => [value, value] as const,
     ),
   },
+  {
+    rule: 'circle',
+    label: 'What counts as sharp',
+    why: 'The diagonal asks what an eye sees of the whole picture, two pixels what the picture can hold.',
+    schools: [
+      ['diagonal', 'blur under 1/1500 of the diagonal'],
+      ['pixels', 'blur under two pixels of the output'],
+    ],
+  },
 ];
 
 const NUMBERS = [

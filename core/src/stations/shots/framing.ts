@@ -88,6 +88,13 @@ export const reaches = (kind: string, optics: Optics, path: string, needed: Figu
     { rule: 'within 5 % of the focal length needed' },
   );
 
+/** Focal length in use: the one needed, as far as the lens goes. */
+export const focalInUse = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
+  calc('mm', 'max(fmin, min(fmax, f))', [
+    ...lensTerms(kind, optics),
+    taken('f', needed, `${path}.focalNeeded`),
+  ]);
+
 /** Frame width the lens really gives there, at the nearest focal length it has. */
 export const frameGiven = (
   kind: string,

@@ -22,6 +22,7 @@ import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
 import {
   facePixels,
+  focalInUse,
   focalNeeded,
   frameGiven,
   frameWanted,
@@ -29,6 +30,8 @@ import {
   reaches,
   sensorTerms,
 } from './framing.js';
+import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
+import { circleOfConfusion, facesAlong, focusOf, NO_FOCUS, type Focus } from './focus.js';
 import { noFilmInView } from './no-film.js';
 import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
 import { aimedAway } from './snags/aimed-away.js';
@@ -36,7 +39,10 @@ import { headsInTheWay } from './snags/heads-in-the-way.js';
 import { hidden } from './snags/hidden.js';
 import { noCamera } from './snags/no-camera.js';
 import { noFilm } from './snags/no-film.js';
+import { notSharp } from './snags/not-sharp.js';
 import { outOfReach } from './snags/out-of-reach.js';
+import { tooBright } from './snags/too-bright.js';
+import { tooDark } from './snags/too-dark.js';
 
 export interface ShotsReads {
   readonly devices: MapOf<Device> | undefined;
@@ -64,6 +70,8 @@ export interface ShotResult {
   readonly frameWanted: Figure;
   readonly focalNeeded: Figure;
   readonly reached: Figure;
+  /** Focal length in use for this shot: the one needed, as far as the lens goes. */
+  readonly focal: Figure;
   readonly frameGiven: Figure;
   readonly facePixels: Figure;
   readonly viewingAngle: Figure;
@@ -75,6 +83,13 @@ export interface ShotResult {
   /** Who hides what, the worst first. */
   readonly hiddenBy: Hidden['by'];
   readonly block: string | undefined;
+  readonly aperture: Figure;
+  readonly shutter: Figure;
+  readonly iso: Figure;
+  readonly gain: Figure;
+  readonly gainAccepted: Figure;
+  readonly lightToSpare: Figure;
+  readonly focus: Focus;
 }
 
 export interface ShotsResult {
@@ -102,8 +117,10 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         ground.venue.marks?.[shot.mark],
         shot.camera === undefined ? undefined : ground.places[shot.camera],
         device && kinds.kinds[device.kind],
+        device?.aperture,
         ground.blockers,
         ground.venue.areas,
+        ground.venue.hertz,
         rules,
       ];
     },
@@ -120,7 +137,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         ground.places[id],
         first?.[1],
         first && ground.venue.marks?.[first[1].mark],
-        first && shotResults[first[0]]?.focalNeeded,
+        first && shotResults[first[0]]?.focal,
         blocking,
         ground.venue.areas,
       ];
@@ -146,11 +163,8 @@ function cameraResult(
   const { optics } = kind;
   const at = ground.places[id]?.at;
   const focal =
-    first && shot?.focalNeeded.value !== null && shot
-      ? calc('mm', 'max(fmin, min(fmax, f))', [
-          ...lensTerms(device.kind, optics),
-          taken('f', shot.focalNeeded, `shots.shots.${first[0]}.focalNeeded`),
-        ])
+    first && shot && shot.focal.value !== null
+      ? shot.focal
       : calc('mm', 'fmin', [
           lensTerms(device.kind, optics)[0] ?? constant('fmin', optics.focalMin, 'mm', 'lens'),
         ]);
@@ -191,11 +205,20 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const path = `shots.shots.${id}`;
   const mark = ground.venue.marks?.[shot.mark];
   const place = shot.camera === undefined ? undefined : ground.places[shot.camera];
-  const kindId = shot.camera === undefined ? undefined : devices?.[shot.camera]?.kind;
+  const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
+  const kindId = device?.kind;
   const optics = kindId === undefined ? undefined : kinds.kinds[kindId]?.optics;
   const markFigures = ground.marks[shot.mark];
   const wanted = frameWanted(id, shot, mark?.width);
-  if (!mark || !markFigures || !place?.at || !optics || kindId === undefined || shot.camera === undefined) {
+  if (
+    !mark ||
+    !markFigures ||
+    !place?.at ||
+    !optics ||
+    !device ||
+    shot.camera === undefined ||
+    kindId === undefined
+  ) {
     const why = !mark ? 'its mark is gone' : !optics ? 'no camera takes it' : 'its camera has no place yet';
     return blankShot(shot.camera, wanted, why);
   }
@@ -208,6 +231,7 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   ]);
   const needed = focalNeeded(kindId, optics, path, distance, wanted);
   const frame = frameGiven(kindId, optics, path, distance, needed);
+  const focal = focalInUse(kindId, optics, path, needed);
   const lowest = lowestWanted(shot.mark, path, wanted, face, markFigures.floor);
   const sightLine = {
     from: place.at,
@@ -232,6 +256,8 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     frameWanted: wanted,
     focalNeeded: needed,
     reached: reaches(kindId, optics, path, needed),
+    focal,
+    ...lightAndFocus(path, shot, device, optics, focal, distance, room),
     frameGiven: frame,
     facePixels: facePixels(kindId, optics, path, frame),
     viewingAngle: found(
@@ -258,6 +284,36 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   };
 }
 
+/** What the light at the mark asks of the camera, and from where to where it is sharp. */
+function lightAndFocus(
+  path: string,
+  shot: Shot,
+  device: Device,
+  optics: Optics,
+  focal: Figure,
+  slant: Figure,
+  { rules, ground }: Room,
+): Pick<ShotResult, 'aperture' | 'shutter' | 'iso' | 'gain' | 'gainAccepted' | 'lightToSpare' | 'focus'> {
+  const { kind } = device;
+  const mark = ground.venue.marks?.[shot.mark];
+  const at = ground.places[shot.camera ?? '']?.at;
+  const aperture = apertureInUse(shot.camera ?? '', device, optics, focal, `${path}.focal`);
+  const shutter = shutterTime(rules.format, ground.venue.hertz);
+  const light = ground.marks[shot.mark]?.light ?? unknown('lx', 'its mark is gone');
+  const iso = isoNeeded(path, shot.mark, light, aperture, shutter);
+  const gain = gainNeeded(path, kind, optics, iso);
+  const circle = circleOfConfusion(kind, optics, rules);
+  return {
+    ...{ aperture, shutter, iso, gain },
+    gainAccepted: gainAccepted(path, kind, optics, gain),
+    lightToSpare: lightToSpare(path, kind, optics, iso),
+    focus:
+      mark && at
+        ? focusOf(path, circle, { focal, aperture }, facesAlong(at, mark, numberOf(slant) ?? 0))
+        : NO_FOCUS('its camera has no place yet'),
+  };
+}
+
 function blankShot(camera: string | undefined, wanted: Figure, why: string): ShotResult {
   const blank = (unit: Figure['unit']): Figure => unknown(unit, why);
   return {
@@ -266,6 +322,9 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
     distance: blank('m'),
     focalNeeded: blank('mm'),
     reached: blank(''),
+    focal: blank('mm'),
+    ...{ aperture: blank('f/'), shutter: blank('s'), iso: blank('ISO'), gain: blank('dB') },
+    ...{ gainAccepted: blank(''), lightToSpare: blank('stops'), focus: NO_FOCUS(why) },
     frameGiven: blank('m'),
     facePixels: blank('px'),
     viewingAngle: blank('°'),
@@ -281,6 +340,6 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
 
 export const shots: Station<ShotsReads, ShotsResult> = {
   name: 'shots',
-  rules: [noFilm, hidden, noCamera, outOfReach, headsInTheWay, aimedAway],
+  rules: [noFilm, hidden, noCamera, outOfReach, headsInTheWay, aimedAway, tooDark, notSharp, tooBright],
   compute,
 };

@@ -61,3 +61,24 @@ export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): G
     };
   }
 }
+
+/** Stops a camera down, to a tenth, never wider than what was asked for. */
+export function* stopDown({ devices }: ShotsSeen, camera: string, wanted: number): Generator<Fix> {
+  const device = devices?.[camera];
+  if (!device) return;
+  const value = Math.ceil(wanted * 10 - 1e-6) / 10;
+  yield {
+    label: `Stop ${device.label} down to f/${value}`,
+    changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/aperture`, value }] }],
+  };
+}
+
+/** Opens a camera that was stopped down as wide as it goes. */
+export function* openUp({ devices }: ShotsSeen, camera: string): Generator<Fix> {
+  const device = devices?.[camera];
+  if (device?.aperture === undefined) return;
+  yield {
+    label: `Open ${device.label} up`,
+    changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${camera}/aperture` }] }],
+  };
+}

@@ -1,6 +1,16 @@
-import { inOrder, newId, orderAfter, type Device, type Operation, type Shot } from '@idle-satchel/core';
+import {
+  inOrder,
+  newId,
+  orderAfter,
+  type Device,
+  type Figure,
+  type Operation,
+  type Shot,
+  type ShotResult,
+} from '@idle-satchel/core';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
+import { NumberField } from '../../ledger/NumberField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
@@ -121,6 +131,20 @@ function CameraLedger({ id }: { id: string }) {
         </button>
       </div>
       <PlaceFields id={id} device={device} />
+      <NumberField
+        label="Aperture, if not wide open"
+        unit="f/"
+        optional
+        value={device.aperture}
+        min={0.7}
+        max={64}
+        onCommit={value =>
+          edit(`Aperture of ${device.label}`, {
+            ...(value === undefined ? { op: 'remove' as const } : { op: 'add' as const, value }),
+            path: `/devices/${id}/aperture`,
+          })
+        }
+      />
       <FigureRow
         label="Angle of view"
         figure={camera.angleOfView}
@@ -242,6 +266,9 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       />
       <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
       <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
+      {lightAndFocus(result).map(([name, label, figure]) => (
+        <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
+      ))}
       <FigureRow
         label="Viewing angle"
         figure={result.viewingAngle}
@@ -277,6 +304,29 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         unit="clear"
       />
     </section>
+  );
+}
+
+/** What the light asks of the camera, and from where to where it is sharp; what says nothing here is left out. */
+function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: string, figure: Figure][] {
+  const all: [string, string, Figure, boolean?][] = [
+    ['aperture', 'Aperture', shot.aperture],
+    ['shutter', 'Shutter', shot.shutter],
+    ['iso', 'Sensitivity needed', shot.iso],
+    ['gain', 'Gain', shot.gain],
+    ['lightToSpare', 'Light to spare', shot.lightToSpare, shot.lightToSpare.value !== 0],
+    ['focus.near', 'Sharp from', focus.near],
+    ['focus.far', 'Sharp to', focus.far],
+    ['focus.everyFaceSharp', 'Every face sharp', focus.everyFaceSharp],
+    [
+      'focus.apertureForAll',
+      'Aperture that holds them all',
+      focus.apertureForAll,
+      focus.apertureForAll.value !== null,
+    ],
+  ];
+  return all.flatMap(([name, label, figure, says = true]): [string, string, Figure][] =>
+    says ? [[name, label, figure]] : [],
   );
 }
 
