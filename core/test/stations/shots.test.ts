@@ -136,3 +136,41 @@ describe('a no-film area', () => {
     expect(facing(180)).toBe('none');
   });
 });
+
+describe('how a face is seen', () => {
+  const verdictAt = (at: Point, height: number) => {
+    const { shotlecter: shot } = assessed(
+      set('/devices/camnorth1/place/at', at),
+      set('/devices/camnorth1/place/height', height),
+    ).shots.shots;
+    return { above: number(shot?.verticalAngle), verdict: shot?.viewVerdict.value };
+  };
+
+  // The lectern stands at (18.6, 5), its face 1.6 m above the floor, and faces west.
+  it.each<[Point, number, number, string]>([
+    [[12.6, 5], 1.6, 0, 'good'],
+    [[12.6, 5], 3.4, 16.7, 'fair'], // atan(1.8 / 6)
+    [[12.6, 5], 4.6, 26.57, 'poor'], // atan(3 / 6)
+    [[12.6, 5], 1, -5.71, 'poor'], // atan(−0.6 / 6)
+    [[14.6, 9], 1.6, 0, 'fair'], // 45° off its front
+    [[16.6, 9], 1.6, 0, 'profile'], // 63° off its front
+  ])('from %j at %d m: %d° above its eyes, %s', (at, height, above, verdict) => {
+    const seen = verdictAt(at, height);
+    expect(seen.above).toBeCloseTo(above, 1);
+    expect(seen.verdict).toBe(verdict);
+  });
+
+  it('is as large as its pixels allow', () => {
+    const verdict = (pixels: number): unknown => {
+      const kind = friday.kinds.kinds.camfourth;
+      const kinds = { ...friday.kinds.kinds, camfourth: { ...kind, optics: { ...kind?.optics, pixels } } };
+      const bundle = { ...friday, kinds: { ...friday.kinds, kinds } as typeof friday.kinds };
+      return assess(bundle).shots.shots.shotlecter?.faceVerdict.value;
+    };
+    // 0.16 / 2.53 of the width: 1920 px give 121 across the face.
+    expect(verdict(1920)).toBe('medium shot');
+    expect(verdict(3840)).toBe('close-up');
+    expect(verdict(1000)).toBe('wide shot');
+    expect(verdict(640)).toBe('too small to read');
+  });
+});

@@ -52,6 +52,12 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/marks/marklecte/light', 900)],
   ],
   [
+    'shots.too-near',
+    'risk',
+    ['plan', set('/devices/camside01/place/at', [18.9, 10.5]), set('/devices/camside01/place/height', 1.6)],
+    ['plan', set('/devices/camside01/place/at', [18.9, 11.5])],
+  ],
+  [
     'shots.not-sharp',
     'risk',
     ['venue', set('/marks/marklecte/width', 12)],

@@ -123,3 +123,12 @@ export function focusOf(
     ]),
   };
 }
+
+/** Whether the lens focuses as near as the subject is. */
+export const nearEnough = (path: string, kind: string, { nearest }: Optics, distance: Figure): Figure =>
+  nearest === undefined
+    ? unknown('', 'how near its lens focuses is not known')
+    : calc('', 'd >= nearest', [
+        taken('d', distance, `${path}.distance`),
+        given('nearest', nearest, 'm', 'kinds', `/kinds/${kind}/optics/nearest`),
+      ]);

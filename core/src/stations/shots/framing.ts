@@ -119,3 +119,25 @@ export const facePixels = (kind: string, optics: Optics, path: string, frame: Fi
     constant('face', FACE, 'm', 'width of a face'),
     taken('frame', frame, `${path}.frameGiven`),
   ]);
+
+/** What so many pixels across a face are enough for. */
+export const faceVerdict = (path: string, pixels: Figure): Figure =>
+  calc(
+    '',
+    "px >= 200 ? 'close-up' : px >= 100 ? 'medium shot' : px >= 60 ? 'wide shot' : 'too small to read'",
+    [taken('px', pixels, `${path}.facePixels`)],
+    { rule: '200, 100 and 60 pixels across a face' },
+  );
+
+/** How far the camera looks down on the eyes, degrees; below zero it looks up. */
+export const verticalAngle = (across: Term, lens: Term, face: Term): Figure =>
+  calc('°', 'atan((lens - face) / across)', [across, lens, face]);
+
+/** How a face is seen: by the worse of the angle off its front and the angle above its eyes. */
+export const viewVerdict = (path: string, side: Figure, above: Figure): Figure =>
+  calc(
+    '',
+    "side > 60 ? 'profile' : side > 45 or above > 25 or above < -5 ? 'poor' : side > 30 or above > 15 ? 'fair' : 'good'",
+    [taken('side', side, `${path}.viewingAngle`), taken('above', above, `${path}.verticalAngle`)],
+    { rule: '30°, 45° and 60° off the front; −5° to 15° and to 25° above the eyes' },
+  );

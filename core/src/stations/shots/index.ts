@@ -22,6 +22,7 @@ import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
 import {
   facePixels,
+  faceVerdict,
   focalInUse,
   focalNeeded,
   frameGiven,
@@ -29,9 +30,11 @@ import {
   lensTerms,
   reaches,
   sensorTerms,
+  verticalAngle,
+  viewVerdict,
 } from './framing.js';
 import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
-import { circleOfConfusion, facesAlong, focusOf, NO_FOCUS, type Focus } from './focus.js';
+import { circleOfConfusion, facesAlong, focusOf, nearEnough, NO_FOCUS, type Focus } from './focus.js';
 import { noFilmInView } from './no-film.js';
 import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
 import { aimedAway } from './snags/aimed-away.js';
@@ -43,6 +46,7 @@ import { notSharp } from './snags/not-sharp.js';
 import { outOfReach } from './snags/out-of-reach.js';
 import { tooBright } from './snags/too-bright.js';
 import { tooDark } from './snags/too-dark.js';
+import { tooNear } from './snags/too-near.js';
 
 export interface ShotsReads {
   readonly devices: MapOf<Device> | undefined;
@@ -74,7 +78,14 @@ export interface ShotResult {
   readonly focal: Figure;
   readonly frameGiven: Figure;
   readonly facePixels: Figure;
+  /** What the face is large enough for. */
+  readonly faceVerdict: Figure;
+  /** Off the front of the face, and above its eyes. */
   readonly viewingAngle: Figure;
+  readonly verticalAngle: Figure;
+  readonly viewVerdict: Figure;
+  /** The lens focuses that near. */
+  readonly nearEnough: Figure;
   readonly sight: Figure;
   readonly hidden: Figure;
   readonly overSeated: Figure;
@@ -224,14 +235,21 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   }
   const [lens, face] = [place.elevation, markFigures.elevation];
   const run = Math.hypot(mark.at[0] - place.at[0], mark.at[1] - place.at[1]);
-  const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [
-    constant('across', run, 'm', 'distance on the plan from camera to mark'),
-    taken('lens', lens, `ground.places.${shot.camera}.elevation`),
-    taken('face', face, `ground.marks.${shot.mark}.elevation`),
-  ]);
+  const across = constant('across', run, 'm', 'distance on the plan from camera to mark');
+  const lensTerm = taken('lens', lens, `ground.places.${shot.camera}.elevation`);
+  const faceTerm = taken('face', face, `ground.marks.${shot.mark}.elevation`);
+  const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
   const needed = focalNeeded(kindId, optics, path, distance, wanted);
   const frame = frameGiven(kindId, optics, path, distance, needed);
   const focal = focalInUse(kindId, optics, path, needed);
+  const pixels = facePixels(kindId, optics, path, frame);
+  const viewingAngle = found(
+    angleBetween(direction(mark.at, place.at), mark.facing),
+    '°',
+    'angle on the plan between where the subject faces and the camera',
+    [given('facing', mark.facing, '°', 'venue', `/marks/${shot.mark}/facing`)],
+  );
+  const above = verticalAngle(across, lensTerm, faceTerm);
   const lowest = lowestWanted(shot.mark, path, wanted, face, markFigures.floor);
   const sightLine = {
     from: place.at,
@@ -259,13 +277,10 @@ function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     focal,
     ...lightAndFocus(path, shot, device, optics, focal, distance, room),
     frameGiven: frame,
-    facePixels: facePixels(kindId, optics, path, frame),
-    viewingAngle: found(
-      angleBetween(direction(mark.at, place.at), mark.facing),
-      '°',
-      'angle on the plan between where the subject faces and the camera',
-      [given('facing', mark.facing, '°', 'venue', `/marks/${shot.mark}/facing`)],
-    ),
+    facePixels: pixels,
+    faceVerdict: faceVerdict(path, pixels),
+    ...{ viewingAngle, verticalAngle: above, viewVerdict: viewVerdict(path, viewingAngle, above) },
+    nearEnough: nearEnough(path, kindId, optics, distance),
     hidden: hiddenFigure,
     sight: calc(
       '',
@@ -326,8 +341,8 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
     ...{ aperture: blank('f/'), shutter: blank('s'), iso: blank('ISO'), gain: blank('dB') },
     ...{ gainAccepted: blank(''), lightToSpare: blank('stops'), focus: NO_FOCUS(why) },
     frameGiven: blank('m'),
-    facePixels: blank('px'),
-    viewingAngle: blank('°'),
+    ...{ facePixels: blank('px'), faceVerdict: blank(''), nearEnough: blank('') },
+    ...{ viewingAngle: blank('°'), verticalAngle: blank('°'), viewVerdict: blank('') },
     hidden: blank('%'),
     sight: blank(''),
     overSeated: blank('m'),
@@ -340,6 +355,17 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
 
 export const shots: Station<ShotsReads, ShotsResult> = {
   name: 'shots',
-  rules: [noFilm, hidden, noCamera, outOfReach, headsInTheWay, aimedAway, tooDark, notSharp, tooBright],
+  rules: [
+    noFilm,
+    hidden,
+    noCamera,
+    outOfReach,
+    headsInTheWay,
+    aimedAway,
+    tooDark,
+    notSharp,
+    tooNear,
+    tooBright,
+  ],
   compute,
 };

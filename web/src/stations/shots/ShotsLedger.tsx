@@ -266,6 +266,7 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       />
       <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
       <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
+      <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
       {lightAndFocus(result).map(([name, label, figure]) => (
         <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
       ))}
@@ -275,6 +276,13 @@ function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         path={path('viewingAngle')}
         unit="off front"
       />
+      <FigureRow
+        label="Camera above the eyes"
+        figure={result.verticalAngle}
+        path={path('verticalAngle')}
+        unit="down"
+      />
+      <FigureRow label="Face seen" figure={result.viewVerdict} path={path('viewVerdict')} />
       <FigureRow
         label="Sight past walls and pillars"
         figure={result.sight}
