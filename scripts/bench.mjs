@@ -1,4 +1,4 @@
-// `npm run bench`: the core against public packages, and a camera dragged in a real browser.
+// `npm run bench`: the core against public packages, a camera dragged and a large venue moved in a real browser.
 import { spawnSync } from 'node:child_process';
 import { startCluster } from './cluster.mjs';
 import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer } from './lib.mjs';
@@ -18,6 +18,7 @@ main(async () => {
   try {
     const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
     run('bench/dist/drag.js', { ADDRESS: server.url });
+    run('bench/dist/large-venue.js', { ADDRESS: server.url });
     await server.stop();
   } finally {
     await cluster.stop();

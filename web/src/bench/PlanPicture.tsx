@@ -57,46 +57,46 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   return (
     <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
       <div ref={view.surface} className="absolute inset-0 touch-none">
-        <svg
-          className="plan absolute top-0 left-0 origin-top-left will-change-transform"
-          {...size}
-          aria-hidden
-        >
-          <Hatches />
-          <g ref={view.ground}>
-            {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
-            <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
-          </g>
-        </svg>
-        <svg
-          ref={svg}
-          className="plan absolute top-0 left-0 origin-top-left will-change-transform"
-          {...size}
-          role="group"
-          aria-label={`Plan of ${venue.name}`}
-        >
-          <g ref={world}>
-            <PaceContext value="live">
-              {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
-              <g pointerEvents={onGround ? 'none' : undefined}>
-                {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
-                <SocketsLayer
-                  lettering={lettering}
-                  lit={(onGround && !faint.has('power')) || layer === 'power'}
-                  named={layer === 'power'}
-                />
-                {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-                <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
-                {layer === 'shots' && <ShotsLayer world={world} lit />}
-              </g>
-            </PaceContext>
-            {onGround && bar && (
-              <Suspense>
-                <Drafting world={world} lettering={lettering} bar={bar} />
-              </Suspense>
-            )}
-          </g>
-        </svg>
+        <div className="absolute inset-0 origin-top-left will-change-transform">
+          <svg className="plan absolute top-0 left-0" {...size} aria-hidden>
+            <Hatches />
+            <g ref={view.ground}>
+              {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
+              <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
+            </g>
+          </svg>
+        </div>
+        <div className="absolute inset-0 origin-top-left will-change-transform">
+          <svg
+            ref={svg}
+            className="plan absolute top-0 left-0"
+            {...size}
+            role="group"
+            aria-label={`Plan of ${venue.name}`}
+          >
+            <g ref={world}>
+              <PaceContext value="live">
+                {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
+                <g pointerEvents={onGround ? 'none' : undefined}>
+                  {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
+                  <SocketsLayer
+                    lettering={lettering}
+                    lit={(onGround && !faint.has('power')) || layer === 'power'}
+                    named={layer === 'power'}
+                  />
+                  {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+                  <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
+                  {layer === 'shots' && <ShotsLayer world={world} lit />}
+                </g>
+              </PaceContext>
+              {onGround && bar && (
+                <Suspense>
+                  <Drafting world={world} lettering={lettering} bar={bar} />
+                </Suspense>
+              )}
+            </g>
+          </svg>
+        </div>
       </div>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
         {HINTS[layer]}

@@ -61,6 +61,9 @@ const HEAVY = 500;
 
 export const isHeavy = (venue: Venue): boolean => partsOf(venue).length > HEAVY;
 
+/** What a picture lies on: moved, it takes the picture along without anything in it being laid out again. */
+const sheetOf = (world: SVGGElement): HTMLElement | null | undefined => world.ownerSVGElement?.parentElement;
+
 /** How far a picture that is costly to draw is moved as it is before it is drawn anew: share of its size, factor. */
 const FAR = { share: 0.5, factor: 2.5 };
 
@@ -104,7 +107,7 @@ export function useViewport(
       drawn = transform;
       for (const each of worlds()) {
         each.setAttribute('transform', transform.toString());
-        each.ownerSVGElement?.style.removeProperty('transform');
+        sheetOf(each)?.style.removeProperty('transform');
       }
     };
     const slide = ({ k, x, y }: ZoomTransform): void => {
@@ -114,7 +117,7 @@ export function useViewport(
       const far = Math.abs(dx) > width * FAR.share || Math.abs(dy) > height * FAR.share;
       if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(new ZoomTransform(k, x, y));
       for (const each of worlds()) {
-        each.ownerSVGElement?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
+        sheetOf(each)?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
       }
     };
     const zooming = zoom<HTMLDivElement, unknown>()

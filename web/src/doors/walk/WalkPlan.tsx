@@ -40,47 +40,51 @@ export function WalkPlan({
   return (
     <div ref={frame} className="relative h-[36vh] min-h-52 -mx-4 border-b border-rule">
       <div ref={view.surface} className="absolute inset-0 touch-none">
-        <svg className="plan absolute top-0 left-0 origin-top-left" {...size} aria-hidden>
-          <Hatches />
-          <g ref={view.ground}>
-            <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
-          </g>
-        </svg>
-        <svg
-          ref={view.svg}
-          className="plan absolute top-0 left-0 origin-top-left"
-          {...size}
-          role="img"
-          aria-label="Plan: tap where you stand"
-          onClick={stand}
-        >
-          <g ref={view.world}>
-            <SocketsLayer lit named={false} lettering={lettering} />
-            {items.map(({ id, at }) =>
-              at ? (
-                <circle
-                  key={id}
-                  cx={px(at[0])}
-                  cy={px(at[1])}
-                  r={8 * sign}
-                  fill="none"
-                  stroke="var(--brass)"
-                  strokeWidth={1.6 * sign}
-                  strokeDasharray={`${3 * sign} ${2 * sign}`}
+        <div className="absolute inset-0 origin-top-left will-change-transform">
+          <svg className="plan absolute top-0 left-0" {...size} aria-hidden>
+            <Hatches />
+            <g ref={view.ground}>
+              <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
+            </g>
+          </svg>
+        </div>
+        <div className="absolute inset-0 origin-top-left will-change-transform">
+          <svg
+            ref={view.svg}
+            className="plan absolute top-0 left-0"
+            {...size}
+            role="img"
+            aria-label="Plan: tap where you stand"
+            onClick={stand}
+          >
+            <g ref={view.world}>
+              <SocketsLayer lit named={false} lettering={lettering} />
+              {items.map(({ id, at }) =>
+                at ? (
+                  <circle
+                    key={id}
+                    cx={px(at[0])}
+                    cy={px(at[1])}
+                    r={8 * sign}
+                    fill="none"
+                    stroke="var(--brass)"
+                    strokeWidth={1.6 * sign}
+                    strokeDasharray={`${3 * sign} ${2 * sign}`}
+                  />
+                ) : null,
+              )}
+              {here && (
+                <path
+                  d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
+                  transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
+                  fill="var(--brass)"
+                  stroke="var(--paper)"
+                  strokeWidth={1.2}
                 />
-              ) : null,
-            )}
-            {here && (
-              <path
-                d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
-                transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
-                fill="var(--brass)"
-                stroke="var(--paper)"
-                strokeWidth={1.2}
-              />
-            )}
-          </g>
-        </svg>
+              )}
+            </g>
+          </svg>
+        </div>
       </div>
     </div>
   );
