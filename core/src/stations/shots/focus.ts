@@ -21,8 +21,7 @@ export function circleOfConfusion(
   optics: Optics,
   rules: Pick<Rules, 'circle' | 'format'>,
 ): Figure {
-  const [width, crop] = sensorTerms(kind, optics);
-  const sensor = [width, crop].filter(term => term !== undefined);
+  const sensor = sensorTerms(kind, optics);
   if (rules.circle === 'pixels') {
     const pixels = OUTPUT_PIXELS[rules.format.startsWith('720') ? '720' : '1080'];
     const out = constant('out', pixels, 'px', `width of the output at ${rules.format}`);
