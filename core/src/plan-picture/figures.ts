@@ -2,6 +2,7 @@
 import type { Area, Door, HouseScreen, Stairs } from '../documents/index.js';
 import type { PartMap } from '../drafting/index.js';
 import { boundsOf, distance, polar, type Point } from '../foundations/index.js';
+import { px } from './scale.js';
 
 export interface DoorLeaf {
   /** Where it hangs, its edge when it stands open at a right angle, its edge when shut. */
@@ -81,15 +82,31 @@ export const screenEdge = ({ at, width, facing }: HouseScreen): [Point, Point] =
   polar(at, facing - 90, width / 2),
 ];
 
-/** The sign of what stands at a point, as an SVG path about it, in units of the picture. */
+/** The sign of what stands at a point, as an SVG path of relative steps from it, in units of the picture. */
 export const SIGNS = {
-  marks: 'M-5,0l5,-5l5,5l-5,5Z',
-  sockets: 'M-6,0a6,6 0 1 0 12,0a6,6 0 1 0 -12,0ZM-2.2,-2v4M2.2,-2v4',
-  networkSockets: 'M-5,-5h10v10h-10ZM-2.5,2h5v-3h-5z',
-  residents: 'M-5,5v-7l5,-4l5,4v7z',
-  lamps: 'M-4,-4l8,8m0,-8l-8,8m4,-10v12m6,-6h-12',
-  ceilingPoints: 'M-5,-4h10l-5,9z',
-  lightReadings: 'M-3,0a3,3 0 1 0 6,0a3,3 0 1 0 -6,0Z',
-  mobileReadings: 'M-6,4v-3m4,3v-6m4,6v-9',
-  notes: 'M0,0l-5,-6v-7h10v7z',
+  marks: 'm-5,0l5,-5l5,5l-5,5z',
+  sockets: 'm-6,0a6,6 0 1 0 12,0a6,6 0 1 0 -12,0zm3.8,-2v4m4.4,-4v4',
+  networkSockets: 'm-5,-5h10v10h-10zm2.5,7h5v-3h-5z',
+  residents: 'm-5,5v-7l5,-4l5,4v7z',
+  lamps: 'm-4,-4l8,8m0,-8l-8,8m4,-10v12m6,-6h-12',
+  ceilingPoints: 'm-5,-4h10l-5,9z',
+  lightReadings: 'm-3,0a3,3 0 1 0 6,0a3,3 0 1 0 -6,0z',
+  mobileReadings: 'm-6,4v-3m4,3v-6m4,6v-9',
+  notes: 'm0,0l-5,-6v-7h10v7z',
 } as const satisfies Partial<Record<PartMap, string>>;
+
+/** A path of relative steps, so many times as large; the angle and flags of an arc stay. */
+const enlarged = (path: string, factor: number): string =>
+  path.replace(/([a-z])([^a-z]*)/g, (_, step: string, rest: string) => {
+    const numbers = rest.match(/-?[\d.]+/g)?.map(Number) ?? [];
+    return step + numbers.map((n, i) => (step === 'a' && i > 1 && i < 5 ? n : n * factor)).join(' ');
+  });
+
+/**
+ * A sign at each of some places (m), as one SVG path in units of the picture, as large as letters of that size: one
+ * path, because a thousand turned and scaled signs would cost a thousand property nodes in the browser.
+ */
+export function signsPath(map: keyof typeof SIGNS, places: readonly Point[], lettering: number): string {
+  const sign = enlarged(SIGNS[map], lettering);
+  return places.map(([x, y]) => `M${px(x)} ${px(y)}${sign}`).join('');
+}

@@ -5,7 +5,7 @@ import { fridayBundle, weekendVenues } from '../../src/demo/index.js';
 import type { Door, Venue } from '../../src/documents/index.js';
 import { inkOf, namesOnPaper, svgOf } from '../../src/exchange/index.js';
 import { boundsOf, distance, inOrder, type Point } from '../../src/foundations/index.js';
-import { doorLeaf, screenEdge, seatRows, treads } from '../../src/plan-picture/index.js';
+import { doorLeaf, screenEdge, seatRows, signsPath, SIGNS, treads } from '../../src/plan-picture/index.js';
 import { between, pointIn } from '../arbitraries.js';
 
 const { venue: church } = fridayBundle();
@@ -154,5 +154,21 @@ describe('on paper', () => {
   it('has its scale in the units people read', () => {
     expect(svgOf(church, 100, reading)).toContain('>5 m · 1 : 100');
     expect(svgOf(church, 100, { ...reading, system: 'imperial' })).toContain('>15′ · 1 : 100');
+  });
+});
+
+describe('signs', () => {
+  it('stand at each place, in one path, with the flags of arcs as they are', () => {
+    const places: Point[] = [
+      [1, 2],
+      [3, 4],
+    ];
+    expect(signsPath('lightReadings', places, 2)).toBe(
+      ['M25 50', 'M75 100'].map(at => `${at}m-6 0a6 6 0 1 0 12 0a6 6 0 1 0 -12 0z`).join(''),
+    );
+  });
+
+  it('are made of relative steps alone, so that they can stand anywhere', () => {
+    for (const path of Object.values(SIGNS)) expect(path).toMatch(/^m[^A-Z]*$/);
   });
 });

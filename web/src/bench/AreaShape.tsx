@@ -1,5 +1,6 @@
 import {
   boundsOf,
+  inOrder,
   pointsOf,
   polar,
   px,
@@ -8,8 +9,9 @@ import {
   type Area,
   type AreaKind,
   type Stairs,
+  type Venue,
 } from '@idle-satchel/core';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 
 const LOOK: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: string }>> = {
   seating: { fill: 'none', stroke: 'var(--rule)' },
@@ -25,16 +27,15 @@ const LOOK: Readonly<Record<AreaKind, { fill: string; stroke: string; dash?: str
 /** Length of an arrow that shows where a floor rises, px. */
 const ARROW = 22;
 
-/** An area by its hatch; seats as rows when they stand square to the page. */
+/** An area by its hatch; one whose seats are drawn as rows shows only how its floor rises. */
 export const AreaShape = memo(function AreaShape({ area }: { area: Area }) {
   const { kind, outline, rake } = area;
   const { min, max } = boundsOf(outline);
   const look = LOOK[kind];
   const [cx, cy] = [px((min[0] + max[0]) / 2), px((min[1] + max[1]) / 2)];
-  const rows = seatRows(area);
   return (
-    <g>
-      {rows.length === 0 && (
+    <>
+      {seatRows(area).length === 0 && (
         <polygon
           points={pointsOf(outline)}
           fill={look.fill}
@@ -43,12 +44,22 @@ export const AreaShape = memo(function AreaShape({ area }: { area: Area }) {
           strokeWidth={1.1}
         />
       )}
-      {rows.map((row, i) => (
-        <polygon key={i} points={pointsOf(row)} fill="none" stroke="var(--rule)" strokeWidth={1.2} />
-      ))}
       {rake && <Arrow x={cx} y={cy} towards={rake.towards} />}
-    </g>
+    </>
   );
+});
+
+/** The rows of all seats in one path: what is drawn in a thousand pieces is slow to move. */
+export const SeatRows = memo(function SeatRows({ areas }: { areas: Venue['areas'] }) {
+  const rows = useMemo(
+    () =>
+      inOrder(areas)
+        .flatMap(([, area]) => seatRows(area))
+        .map(row => `M${pointsOf(row)}Z`)
+        .join(''),
+    [areas],
+  );
+  return rows === '' ? null : <path d={rows} fill="none" stroke="var(--rule)" strokeWidth={1.2} />;
 });
 
 /** An arrow up a slope. */

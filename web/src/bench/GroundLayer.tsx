@@ -4,17 +4,17 @@ import {
   inOrder,
   pointsOf,
   px,
-  SIGNS,
+  signsPath,
   type Group,
   type Pillar,
   type Reading,
   type Venue,
 } from '@idle-satchel/core';
 import { memo, useMemo } from 'react';
-import { AreaShape, StairsShape } from './AreaShape.js';
+import { AreaShape, SeatRows, StairsShape } from './AreaShape.js';
 import { DimensionLines } from './DimensionLines.js';
 import { DoorShape } from './DoorShape.js';
-import { HouseLayer, signAt } from './HouseLayer.js';
+import { HouseLayer } from './HouseLayer.js';
 import { LabelsLayer } from './LabelsLayer.js';
 
 const NONE: ReadonlySet<Group> = new Set();
@@ -55,6 +55,7 @@ export const GroundLayer = memo(function GroundLayer({
     <>
       {(['seats', 'floors', 'bounds'] as const).map(group => (
         <g key={group} data-layer={group} data-lit={clear(group)}>
+          {group === 'seats' && <SeatRows areas={venue.areas} />}
           {inOrder(venue.areas).map(([id, area]) =>
             groupOfArea(area.kind) === group ? <AreaShape key={id} area={area} /> : null,
           )}
@@ -89,16 +90,16 @@ export const GroundLayer = memo(function GroundLayer({
       </g>
       <HouseLayer {...{ venue, faint, lettering }} />
       <g data-layer="marks" data-lit={clear('marks')}>
-        {inOrder(venue.marks).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.marks}
-            transform={signAt(at, lettering)}
-            fill="var(--paper)"
-            stroke="var(--ink)"
-            strokeWidth={1.6}
-          />
-        ))}
+        <path
+          d={signsPath(
+            'marks',
+            inOrder(venue.marks).map(([, { at }]) => at),
+            lettering,
+          )}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth={1.6 * lettering}
+        />
       </g>
       <g data-layer="labels" data-lit="true">
         <LabelsLayer labels={labels} />

@@ -3,16 +3,14 @@ import {
   pointsOf,
   px,
   screenEdge,
-  SIGNS,
+  signsPath,
   type Group,
   type Point,
   type Venue,
 } from '@idle-satchel/core';
 import { memo } from 'react';
 
-/** Where a sign stands, as large as the letters around it. */
-export const signAt = ([x, y]: Point, lettering: number): string =>
-  `translate(${px(x)} ${px(y)}) scale(${lettering})`;
+type SignedMap = 'residents' | 'lamps' | 'ceilingPoints' | 'lightReadings' | 'mobileReadings';
 
 /** What belongs to the house besides walls and furniture: lines, screens, gear, lamps, points, readings, notes. */
 export const HouseLayer = memo(function HouseLayer({
@@ -25,6 +23,12 @@ export const HouseLayer = memo(function HouseLayer({
   faint: ReadonlySet<Group>;
 }) {
   const clear = (group: Group): boolean => !faint.has(group);
+  const signs = (map: SignedMap): string =>
+    signsPath(
+      map,
+      inOrder<{ at: Point }>(venue[map]).map(([, { at }]) => at),
+      lettering,
+    );
   return (
     <>
       <g data-layer="lines" data-lit={clear('lines')}>
@@ -48,66 +52,22 @@ export const HouseLayer = memo(function HouseLayer({
         {inOrder(venue.screens).map(([id, screen]) => (
           <polyline key={id} points={pointsOf(screenEdge(screen))} stroke="var(--ink)" strokeWidth={4} />
         ))}
-        {inOrder(venue.residents).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.residents}
-            transform={signAt(at, lettering)}
-            fill="var(--paper)"
-            stroke="var(--ink)"
-            strokeWidth={1.3}
-          />
-        ))}
-        {inOrder(venue.lamps).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.lamps}
-            transform={signAt(at, lettering)}
-            stroke="var(--ochre)"
-            strokeWidth={1.2}
-          />
-        ))}
-        {inOrder(venue.ceilingPoints).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.ceilingPoints}
-            transform={signAt(at, lettering)}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={1.3}
-          />
-        ))}
+        <path d={signs('residents')} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.3 * lettering} />
+        <path d={signs('lamps')} stroke="var(--ochre)" strokeWidth={1.2 * lettering} />
+        <path d={signs('ceilingPoints')} fill="none" stroke="var(--ink)" strokeWidth={1.3 * lettering} />
       </g>
       <g data-layer="light" data-lit={clear('marks')}>
-        {inOrder(venue.lightReadings).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.lightReadings}
-            transform={signAt(at, lettering)}
-            fill="none"
-            stroke="var(--ochre)"
-            strokeWidth={1.3}
-          />
-        ))}
+        <path d={signs('lightReadings')} fill="none" stroke="var(--ochre)" strokeWidth={1.3 * lettering} />
       </g>
       <g data-layer="notes" data-lit={clear('notes')}>
-        {inOrder(venue.mobileReadings).map(([id, { at }]) => (
-          <path
-            key={id}
-            d={SIGNS.mobileReadings}
-            transform={signAt(at, lettering)}
-            stroke="var(--slate)"
-            strokeWidth={2}
-          />
-        ))}
+        <path d={signs('mobileReadings')} stroke="var(--slate)" strokeWidth={2 * lettering} />
         {inOrder(venue.notes).map(([id, { at, picture }]) => (
           <path
             key={id}
-            d={SIGNS.notes}
-            transform={signAt(at, lettering)}
+            d={signsPath('notes', [at], lettering)}
             fill={picture ? 'var(--slate)' : 'var(--tape)'}
             stroke="var(--slate)"
-            strokeWidth={1.2}
+            strokeWidth={1.2 * lettering}
           />
         ))}
       </g>

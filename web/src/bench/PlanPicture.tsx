@@ -1,19 +1,22 @@
 import type { Group } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
+import { GhostLayer } from './drafting/GhostLayer.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
+import { Sheet } from './Sheet.js';
 import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
+import { isHeavy, useDrawnVenue } from './use-drawn-venue.js';
 import { useNudging } from './use-nudging.js';
 import { useSize } from './use-size.js';
-import { isHeavy, letteringFor, useViewport } from './viewport.js';
+import { letteringFor, useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
@@ -32,13 +35,12 @@ const Drafting = lazy(() => import('./drafting/Drafting.js'));
 /** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
 export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
   const { store, ui } = useOpenEvent();
-  const venue = useEvent(state => state.assessment.ground.venue);
+  const venue = useDrawnVenue();
   const place = useEvent(state => state.ids.venue);
   const reading = useReading();
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
-  const heavy = useMemo(() => isHeavy(venue), [venue]);
-  const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy });
+  const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy: isHeavy(venue) });
   const { svg, world } = view;
   const onGround = layer === 'ground';
   const lettering = letteringFor(venue.outline, size);
@@ -57,46 +59,34 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   return (
     <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
       <div ref={view.surface} className="absolute inset-0 touch-none">
-        <div className="absolute inset-0 origin-top-left will-change-transform">
-          <svg className="plan absolute top-0 left-0" {...size} aria-hidden>
-            <Hatches />
-            <g ref={view.ground}>
-              {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
-              <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
+        <Sheet world={view.ground} {...size} defs={<Hatches />} aria-hidden>
+          {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
+          <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
+        </Sheet>
+        <Sheet {...{ svg, world }} {...size} role="group" aria-label={`Plan of ${venue.name}`}>
+          <PaceContext value="live">
+            {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
+            <g pointerEvents={onGround ? 'none' : undefined}>
+              {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
+              <SocketsLayer
+                lettering={lettering}
+                lit={(onGround && !faint.has('power')) || layer === 'power'}
+                named={layer === 'power'}
+              />
+              {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+              <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
+              {layer === 'shots' && <ShotsLayer world={world} lit />}
             </g>
-          </svg>
-        </div>
-        <div className="absolute inset-0 origin-top-left will-change-transform">
-          <svg
-            ref={svg}
-            className="plan absolute top-0 left-0"
-            {...size}
-            role="group"
-            aria-label={`Plan of ${venue.name}`}
-          >
-            <g ref={world}>
-              <PaceContext value="live">
-                {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
-                <g pointerEvents={onGround ? 'none' : undefined}>
-                  {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
-                  <SocketsLayer
-                    lettering={lettering}
-                    lit={(onGround && !faint.has('power')) || layer === 'power'}
-                    named={layer === 'power'}
-                  />
-                  {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-                  <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
-                  {layer === 'shots' && <ShotsLayer world={world} lit />}
-                </g>
-              </PaceContext>
-              {onGround && bar && (
-                <Suspense>
-                  <Drafting world={world} lettering={lettering} bar={bar} />
-                </Suspense>
-              )}
-            </g>
-          </svg>
-        </div>
+          </PaceContext>
+          {onGround && bar && (
+            <Suspense>
+              <Drafting world={world} bar={bar} />
+            </Suspense>
+          )}
+        </Sheet>
+        <Sheet world={view.above} {...size} aria-hidden through>
+          {onGround && <GhostLayer lettering={lettering} />}
+        </Sheet>
       </div>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
         {HINTS[layer]}

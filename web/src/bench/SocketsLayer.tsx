@@ -1,6 +1,6 @@
-import { boundsOf, inOrder, px, showText, SIGNS, type Point } from '@idle-satchel/core';
+import { boundsOf, inOrder, px, showText, signsPath, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
-import { signAt } from './HouseLayer.js';
+import { useDrawnVenue } from './use-drawn-venue.js';
 
 /** Inside the room, beside the socket; below the wall where it is the south wall. */
 function labelAt(
@@ -17,7 +17,7 @@ function labelAt(
 /** Mains and network sockets of the venue, named with the load on each where Power is what is looked at. */
 export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: boolean; lettering: number }) {
   const { ui } = useOpenEvent();
-  const venue = useEvent(state => state.assessment.ground.venue);
+  const venue = useDrawnVenue();
   const sockets = useEvent(state => (named ? state.assessment.power.sockets : undefined));
   const selected = useUi(state => state.selected);
   const reading = useReading();
@@ -46,11 +46,10 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
         return (
           <g key={id}>
             <path
-              d={SIGNS.networkSockets}
-              transform={signAt(at, lettering)}
+              d={signsPath('networkSockets', [at], lettering)}
               fill="var(--paper)"
               stroke="var(--ink)"
-              strokeWidth={1.4}
+              strokeWidth={1.4 * lettering}
             />
             {named && (
               <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
@@ -67,10 +66,9 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
 /** A mains socket at a place of the plan. */
 export const SocketSign = ({ at, on, lettering }: { at: Point; on: boolean; lettering: number }) => (
   <path
-    d={SIGNS.sockets}
-    transform={signAt(at, lettering)}
+    d={signsPath('sockets', [at], lettering)}
     fill={on ? 'var(--brass)' : 'var(--paper)'}
     stroke="var(--ink)"
-    strokeWidth={1.4}
+    strokeWidth={1.4 * lettering}
   />
 );

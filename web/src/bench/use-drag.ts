@@ -1,14 +1,14 @@
-import { PLAN_SCALE } from '@idle-satchel/core';
 /** Dragging a device on the plan: a preview at most once a frame, one edit on release. */
 import type { Point } from '@idle-satchel/core';
 import { useRef, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent } from '../store/hooks.js';
+import { floorUnder, type FloorUnder } from './viewport.js';
 
 const SNAP = 0.05;
 const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
 
 interface Drag {
-  readonly matrix: DOMMatrix;
+  readonly floor: FloorUnder;
   readonly from: Point;
   readonly grabbed: Point;
   to: Point;
@@ -37,22 +37,18 @@ export function useDrag(
       patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }],
     },
   ];
-  const metres = (event: PointerEvent, matrix: DOMMatrix): Point => {
-    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-    return [x / PLAN_SCALE, y / PLAN_SCALE];
-  };
   return {
     onPointerDown: event => {
-      const matrix = world.current?.getScreenCTM()?.inverse();
-      if (event.button !== 0 || !matrix) return;
+      const floor = floorUnder(world.current);
+      if (event.button !== 0 || !floor) return;
       event.currentTarget.setPointerCapture(event.pointerId);
       ui.select(id);
-      drag.current = { matrix, from: at, grabbed: metres(event, matrix), to: at, frame: 0, moved: false };
+      drag.current = { floor, from: at, grabbed: floor.at(event), to: at, frame: 0, moved: false };
     },
     onPointerMove: event => {
       const current = drag.current;
       if (!current) return;
-      const [x, y] = metres(event, current.matrix);
+      const [x, y] = current.floor.at(event);
       const to: Point = [
         snapped(current.from[0] + x - current.grabbed[0]),
         snapped(current.from[1] + y - current.grabbed[1]),

@@ -1,18 +1,27 @@
 /** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
-import { boundsOf, partsOf, PLAN_SCALE, px, type Point, type Venue } from '@idle-satchel/core';
+import { boundsOf, PLAN_SCALE, px, type Point } from '@idle-satchel/core';
 import { select } from 'd3-selection';
-import { zoom, zoomIdentity, ZoomTransform, type ZoomBehavior } from 'd3-zoom';
+import { zoom, zoomIdentity, type ZoomTransform, type ZoomBehavior } from 'd3-zoom';
 import { useEffect, useRef, type RefObject } from 'react';
 
-/** Where on the floor a pointer is, and how many metres a pixel of the screen is there. */
-export function floorPoint(
-  event: { readonly clientX: number; readonly clientY: number },
-  world: SVGGElement | null,
-): { readonly at: Point; readonly perPixel: number } | undefined {
+export type OnScreen = { readonly clientX: number; readonly clientY: number };
+
+/** The floor as it lies under the screen now; undefined where nothing is drawn. */
+export interface FloorUnder {
+  /** Where on it a pointer is, m. */
+  readonly at: (event: OnScreen) => Point;
+  /** How many metres a pixel of the screen is there. */
+  readonly perPixel: number;
+}
+
+export function floorUnder(world: SVGGElement | null): FloorUnder | undefined {
   const matrix = world?.getScreenCTM()?.inverse();
   if (!matrix) return undefined;
-  const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-  return { at: [x / PLAN_SCALE, y / PLAN_SCALE], perPixel: matrix.a / PLAN_SCALE };
+  const at = ({ clientX, clientY }: OnScreen): Point => {
+    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(matrix);
+    return [x / PLAN_SCALE, y / PLAN_SCALE];
+  };
+  return { at, perPixel: matrix.a / PLAN_SCALE };
 }
 
 interface Margin {
@@ -52,17 +61,18 @@ export interface Viewport {
   readonly world: RefObject<SVGGElement | null>;
   /** The same world in the picture beneath, which is drawn apart so that dragging does not paint it again. */
   readonly ground: RefObject<SVGGElement | null>;
+  /** The same world in a picture above, for what follows the hand. */
+  readonly above: RefObject<SVGGElement | null>;
   readonly fit: () => void;
   readonly zoomBy: (factor: number) => void;
 }
 
-/** From so many things on, drawing the plan takes longer than a frame. */
-const HEAVY = 500;
-
-export const isHeavy = (venue: Venue): boolean => partsOf(venue).length > HEAVY;
-
 /** What a picture lies on: moved, it takes the picture along without anything in it being laid out again. */
 const sheetOf = (world: SVGGElement): HTMLElement | null | undefined => world.ownerSVGElement?.parentElement;
+
+/** While the hand holds the plan nothing beneath it is looked for: among thousands of things that takes long. */
+export const hold = (world: SVGGElement | null, held: boolean): void =>
+  void (world && sheetOf(world)?.parentElement?.classList.toggle('held', held));
 
 /** How far a picture that is costly to draw is moved as it is before it is drawn anew: share of its size, factor. */
 const FAR = { share: 0.5, factor: 2.5 };
@@ -81,6 +91,7 @@ export function useViewport(
   const svg = useRef<SVGSVGElement>(null);
   const world = useRef<SVGGElement>(null);
   const ground = useRef<SVGGElement>(null);
+  const above = useRef<SVGGElement>(null);
   const behavior = useRef<ZoomBehavior<HTMLDivElement, unknown>>(undefined);
   const latest = useRef({ outline, size, heavy });
   latest.current = { outline, size, heavy };
@@ -102,7 +113,14 @@ export function useViewport(
     const element = surface.current;
     if (!element || !ready) return;
     let drawn = zoomIdentity;
-    const worlds = (): SVGGElement[] => [world.current, ground.current].filter(each => each !== null);
+    let wanted = zoomIdentity;
+    let frame = 0;
+    const inFrame = (act: () => void): void => {
+      cancelAnimationFrame(frame);
+      frame = requestAnimationFrame(act);
+    };
+    const worlds = (): SVGGElement[] =>
+      [ground.current, world.current, above.current].filter(each => each !== null);
     const draw = (transform: ZoomTransform): void => {
       drawn = transform;
       for (const each of worlds()) {
@@ -110,12 +128,19 @@ export function useViewport(
         sheetOf(each)?.style.removeProperty('transform');
       }
     };
-    const slide = ({ k, x, y }: ZoomTransform): void => {
+    const showNames = (shown: boolean): void => {
+      for (const each of worlds()) sheetOf(each)?.classList.toggle('nameless', !shown);
+    };
+    const slide = (): void => {
+      const { k, x, y } = wanted;
       const factor = k / drawn.k;
       const [dx, dy] = [x - drawn.x * factor, y - drawn.y * factor];
       const { width, height } = latest.current.size;
       const far = Math.abs(dx) > width * FAR.share || Math.abs(dy) > height * FAR.share;
-      if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(new ZoomTransform(k, x, y));
+      // A browser measures every word anew at every new size, so words come back only when the hand rests.
+      if (factor !== 1) showNames(false);
+      hold(world.current, true);
+      if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(wanted);
       for (const each of worlds()) {
         sheetOf(each)?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
       }
@@ -127,22 +152,30 @@ export function useViewport(
         return type === 'wheel' || (button === 0 && !(target as Element).closest('.handle'));
       })
       .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
-        if (latest.current.heavy) slide(transform);
+        wanted = transform;
+        if (latest.current.heavy) inFrame(slide);
         else draw(transform);
         places.set(key, transform);
       })
-      .on('end', ({ transform }: { transform: ZoomTransform }) => draw(transform));
+      .on('end', ({ transform }: { transform: ZoomTransform }) => {
+        hold(world.current, false);
+        draw(transform);
+        inFrame(() => showNames(true));
+      });
     behavior.current = zooming;
     const selection = select(element).call(zooming).on('dblclick.zoom', null);
     selection.call(zooming.transform, places.get(key) ?? fitted());
-    return () => void selection.on('.zoom', null);
+    return () => {
+      cancelAnimationFrame(frame);
+      selection.on('.zoom', null);
+    };
   }, [key, ready]);
 
   const change = (transform: (b: ZoomBehavior<HTMLDivElement, unknown>, e: HTMLDivElement) => void): void => {
     if (behavior.current && surface.current) transform(behavior.current, surface.current);
   };
   return {
-    ...{ surface, svg, world, ground },
+    ...{ surface, svg, world, ground, above },
     fit: () => change((b, e) => select(e).call(b.transform, fitted())),
     zoomBy: factor => change((b, e) => select(e).call(b.scaleBy, factor)),
   };

@@ -1,19 +1,15 @@
 import type { RefObject } from 'react';
 import { createPortal } from 'react-dom';
 import { DraftingBar } from './DraftingBar.js';
-import { GhostLayer } from './GhostLayer.js';
 import { PartsLayer } from './PartsLayer.js';
 import { useDrawing } from './use-drawing.js';
 
 /** All that Ground lays over the plan: what can be picked, what is on its way, and, in the page around, the bar. */
 export default function Drafting({
   world,
-  lettering,
   bar,
 }: {
   world: RefObject<SVGGElement | null>;
-  /** Size of letters in the plan. */
-  lettering: number;
   /** Where on the page the bar goes. */
   bar: HTMLElement;
 }) {
@@ -21,7 +17,6 @@ export default function Drafting({
   return (
     <>
       <PartsLayer world={world} />
-      <GhostLayer lettering={lettering} />
       {drawing && (
         // Far beyond any plan, in its own measure: whatever the zoom, the pointer is over it.
         <rect

@@ -16,7 +16,8 @@ import {
   type Reading,
 } from '@idle-satchel/core';
 import { memo, useMemo, type MouseEvent, type PointerEvent, type RefObject } from 'react';
-import { useEvent, useOpenEvent, useReading, useUi } from '../../store/hooks.js';
+import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
+import { useDrawnVenue } from '../use-drawn-venue.js';
 
 import { CornerHandles } from './CornerHandles.js';
 import { kindWords, placeWords, shiftWords } from './part-words.js';
@@ -39,7 +40,7 @@ const pathUnder = (event: { target: EventTarget }): string | undefined =>
 /** Everything of the venue that can be picked, moved and reshaped. */
 export function PartsLayer({ world }: { world: World }) {
   const { store, ui } = useOpenEvent();
-  const venue = useEvent(state => state.assessment.ground.venue);
+  const venue = useDrawnVenue();
   const reading = useReading();
   const picked = usePicked();
   const parts = useMemo(
@@ -67,15 +68,14 @@ export function PartsLayer({ world }: { world: World }) {
     const points = moving.flatMap(part => part.points);
     const walls = wallSides(now, paths);
     const settle = (shift: Point, reach: number) => snapShift(points, shift, { walls, reach, grid: GRID });
+    const at = points[0] ?? [0, 0];
     return {
       show: (rough, reach) => {
         const { shift, because } = settle(rough, reach);
-        const { point } = moveBy(...shift);
         const words = shiftWords(shift, reading);
         return {
-          shapes: moving.map(part => ({ points: part.points.map(point), closed: part.closed })),
+          ...{ shapes: moving, shift, at },
           words: because === 'wall' || because === 'corner' ? `${words} · at the ${because}` : words,
-          at: point(points[0] ?? [0, 0]),
         };
       },
       drop: (rough, reach) => {

@@ -17,15 +17,15 @@ import { useEffect, useRef, type RefObject } from 'react';
 import { STEPS, useShortcuts } from '../../app/shortcuts.js';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
-import { floorPoint } from '../viewport.js';
-import { ghost, type Ghost } from './ghost.js';
+import { floorUnder, type OnScreen } from '../viewport.js';
+import { showGhost, type Ghost } from './ghost.js';
 import { placeWords } from './part-words.js';
 import { REACH_PX } from './use-pull.js';
 
 export interface Drawing {
   readonly tool: Tool;
-  readonly onPointerMove: (event: { clientX: number; clientY: number }) => void;
-  readonly onClick: (event: { clientX: number; clientY: number }) => void;
+  readonly onPointerMove: (event: OnScreen) => void;
+  readonly onClick: (event: OnScreen) => void;
   /** Adds a corner so far from the last one, in a direction. */
   readonly typed: (metres: number, degrees: number) => void;
   readonly finish: () => void;
@@ -65,9 +65,13 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
     ].flatMap(({ end, before }) => (end ? [{ end, before }] : []));
     return snap(at, { walls: wallSides(venue), joined, grid: GRID, reach }).at;
   };
+  const settledAt = (event: OnScreen): Point | undefined => {
+    const floor = floorUnder(world.current);
+    return floor && settled(floor.at(event), floor.perPixel * REACH_PX);
+  };
   const show = (at: Point): void => {
     cursor.current = at;
-    ghost.set(ghostAt(at));
+    showGhost(ghostAt(at));
   };
   const cancel = (): void => ui.set({ tool: undefined });
   const make = (name: FreshName, where: Point | readonly Point[]): void => {
@@ -91,7 +95,7 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
   };
 
   useEffect(() => {
-    if (!tool) return ghost.set(undefined);
+    if (!tool) return showGhost(undefined);
     const { min, max } = boundsOf(store.get().assessment.ground.venue.outline);
     show(cursor.current ?? [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2]);
   }, [tool]);
@@ -125,12 +129,12 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
   return {
     ...{ tool, finish, cancel },
     onPointerMove: event => {
-      const here = floorPoint(event, world.current);
-      if (here) show(settled(here.at, here.perPixel * REACH_PX));
+      const at = settledAt(event);
+      if (at) show(at);
     },
     onClick: event => {
-      const here = floorPoint(event, world.current);
-      if (here) add(settled(here.at, here.perPixel * REACH_PX));
+      const at = settledAt(event);
+      if (at) add(at);
     },
     typed: (metres, degrees) => {
       const from = last ?? cursor.current;

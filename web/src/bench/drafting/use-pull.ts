@@ -1,8 +1,8 @@
 /** Pulling something across the plan with the pointer: a ghost at most once a frame, one edit on release. */
 import type { Point } from '@idle-satchel/core';
 import { useRef, type PointerEvent, type RefObject } from 'react';
-import { floorPoint } from '../viewport.js';
-import { ghost, type Ghost } from './ghost.js';
+import { floorUnder, hold, type FloorUnder } from '../viewport.js';
+import { showGhost, type Ghost } from './ghost.js';
 
 /** Pixels that draw: within so many of a wall, a corner or a right angle. */
 export const REACH_PX = 9;
@@ -17,13 +17,16 @@ export interface Pulled {
 
 interface Pull {
   readonly pulled: Pulled;
+  /** The floor as it lay when the hand took hold: the plan itself stays where it is. */
+  readonly floor: FloorUnder;
   readonly from: Point;
-  readonly reach: number;
   readonly screen: readonly [number, number];
   moved: boolean;
   frame: number;
   shift: Point;
 }
+
+const reachOf = ({ floor }: Pull): number => floor.perPixel * REACH_PX;
 
 export interface PullHandlers {
   readonly onPointerDown: (event: PointerEvent<SVGElement>) => void;
@@ -44,30 +47,32 @@ export function usePull(
   const stop = (): void => {
     if (pull.current) cancelAnimationFrame(pull.current.frame);
     pull.current = undefined;
-    ghost.set(undefined);
+    hold(world.current, false);
+    showGhost(undefined);
   };
   return {
     onPointerDown: event => {
-      const from = floorPoint(event, world.current);
-      const pulled = event.button === 0 && from ? start(event) : undefined;
-      if (!pulled || !from) return;
+      const floor = floorUnder(world.current);
+      const pulled = event.button === 0 && floor ? start(event) : undefined;
+      if (!pulled || !floor) return;
       (event.target as Element).setPointerCapture(event.pointerId);
       pull.current = {
-        ...{ pulled, from: from.at, reach: from.perPixel * REACH_PX },
+        ...{ pulled, floor, from: floor.at(event) },
         ...{ screen: [event.clientX, event.clientY], moved: false, frame: 0, shift: [0, 0] },
       };
     },
     onPointerMove: event => {
       const current = pull.current;
-      const now = current && floorPoint(event, world.current);
-      if (!current || !now) return;
+      if (!current) return;
       const [x, y] = current.screen;
       current.moved ||= Math.hypot(event.clientX - x, event.clientY - y) > STILL_PX;
       if (!current.moved) return;
-      current.shift = [now.at[0] - current.from[0], now.at[1] - current.from[1]];
+      hold(world.current, true);
+      const [east, south] = current.floor.at(event);
+      current.shift = [east - current.from[0], south - current.from[1]];
       current.frame ||= requestAnimationFrame(() => {
         current.frame = 0;
-        if (pull.current === current) ghost.set(current.pulled.show(current.shift, current.reach));
+        if (pull.current === current) showGhost(current.pulled.show(current.shift, reachOf(current)), true);
       });
     },
     onPointerUp: () => {
@@ -75,7 +80,7 @@ export function usePull(
       stop();
       if (!current?.moved) return;
       pulledAt.current = performance.now();
-      current.pulled.drop(current.shift, current.reach);
+      current.pulled.drop(current.shift, reachOf(current));
     },
     onPointerCancel: stop,
     justPulled: () => performance.now() - pulledAt.current < 50,

@@ -4,8 +4,10 @@ import type { Point, Unmeasured, Venue } from '@idle-satchel/core';
 import { GroundLayer } from '../../bench/GroundLayer.js';
 import { Hatches } from '../../bench/Hatches.js';
 import { SocketsLayer } from '../../bench/SocketsLayer.js';
+import { Sheet } from '../../bench/Sheet.js';
 import { useSize } from '../../bench/use-size.js';
-import { floorPoint, isHeavy, letteringFor, useViewport } from '../../bench/viewport.js';
+import { isHeavy } from '../../bench/use-drawn-venue.js';
+import { floorUnder, letteringFor, useViewport } from '../../bench/viewport.js';
 import { useReading, useStore } from '../../store/hooks.js';
 
 const NONE: ReadonlySet<never> = new Set();
@@ -33,58 +35,48 @@ export function WalkPlan({
   });
   const lettering = letteringFor(venue.outline, size, MARGIN);
   const stand = (event: MouseEvent): void => {
-    const found = floorPoint(event, view.world.current);
-    if (found) onHere([Math.round(found.at[0] * 10) / 10, Math.round(found.at[1] * 10) / 10]);
+    const found = floorUnder(view.world.current)?.at(event);
+    if (found) onHere([Math.round(found[0] * 10) / 10, Math.round(found[1] * 10) / 10]);
   };
   const sign = lettering * 1.3;
   return (
     <div ref={frame} className="relative h-[36vh] min-h-52 -mx-4 border-b border-rule">
       <div ref={view.surface} className="absolute inset-0 touch-none">
-        <div className="absolute inset-0 origin-top-left will-change-transform">
-          <svg className="plan absolute top-0 left-0" {...size} aria-hidden>
-            <Hatches />
-            <g ref={view.ground}>
-              <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
-            </g>
-          </svg>
-        </div>
-        <div className="absolute inset-0 origin-top-left will-change-transform">
-          <svg
-            ref={view.svg}
-            className="plan absolute top-0 left-0"
-            {...size}
-            role="img"
-            aria-label="Plan: tap where you stand"
-            onClick={stand}
-          >
-            <g ref={view.world}>
-              <SocketsLayer lit named={false} lettering={lettering} />
-              {items.map(({ id, at }) =>
-                at ? (
-                  <circle
-                    key={id}
-                    cx={px(at[0])}
-                    cy={px(at[1])}
-                    r={8 * sign}
-                    fill="none"
-                    stroke="var(--brass)"
-                    strokeWidth={1.6 * sign}
-                    strokeDasharray={`${3 * sign} ${2 * sign}`}
-                  />
-                ) : null,
-              )}
-              {here && (
-                <path
-                  d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
-                  transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
-                  fill="var(--brass)"
-                  stroke="var(--paper)"
-                  strokeWidth={1.2}
-                />
-              )}
-            </g>
-          </svg>
-        </div>
+        <Sheet world={view.ground} {...size} defs={<Hatches />} aria-hidden>
+          <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
+        </Sheet>
+        <Sheet
+          {...{ svg: view.svg, world: view.world }}
+          {...size}
+          role="img"
+          aria-label="Plan: tap where you stand"
+          onClick={stand}
+        >
+          <SocketsLayer lit named={false} lettering={lettering} />
+          {items.map(({ id, at }) =>
+            at ? (
+              <circle
+                key={id}
+                cx={px(at[0])}
+                cy={px(at[1])}
+                r={8 * sign}
+                fill="none"
+                stroke="var(--brass)"
+                strokeWidth={1.6 * sign}
+                strokeDasharray={`${3 * sign} ${2 * sign}`}
+              />
+            ) : null,
+          )}
+          {here && (
+            <path
+              d={`M0,0l-7,-12a7,7 0 1 1 14,0z`}
+              transform={`translate(${px(here[0])} ${px(here[1])}) scale(${sign})`}
+              fill="var(--brass)"
+              stroke="var(--paper)"
+              strokeWidth={1.2}
+            />
+          )}
+        </Sheet>
       </div>
     </div>
   );
