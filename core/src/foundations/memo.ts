@@ -74,7 +74,11 @@ export class Memo {
     for (const [id, record] of records) {
       results[id] = this.once(`${key}/${id}`, deps(record, id), () => compute(record, id));
     }
-    return this.keep(key, results);
+    // The results are shared already, so that only the map itself is left to compare.
+    const kept = this.entries.get(key)?.value as Record<string, Out> | undefined;
+    const map = kept && sameEntries(kept, results) ? kept : results;
+    this.entries.set(key, { deps: [], value: map, pass: this.pass });
+    return map;
   }
 
   /** `value`, or the value kept under `key` last time where (and as far as) the two are equal. */
@@ -94,6 +98,11 @@ export class Memo {
 
 function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
   return a.length === b.length && a.every((value, i) => Object.is(value, b[i]));
+}
+
+function sameEntries(a: Readonly<Record<string, unknown>>, b: Readonly<Record<string, unknown>>): boolean {
+  const keys = Object.keys(b);
+  return keys.length === Object.keys(a).length && keys.every(key => key in a && Object.is(a[key], b[key]));
 }
 
 const isPlain = (node: object): boolean => Object.getPrototypeOf(node) === Object.prototype;

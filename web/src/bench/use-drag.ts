@@ -2,7 +2,7 @@
 import type { Point } from '@idle-satchel/core';
 import { useRef, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent } from '../store/hooks.js';
-import { floorUnder, type FloorUnder } from './viewport.js';
+import { floorUnder, hold, type FloorUnder } from './viewport.js';
 
 const SNAP = 0.05;
 const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
@@ -56,6 +56,7 @@ export function useDrag(
       if (to[0] === current.to[0] && to[1] === current.to[1]) return;
       current.to = to;
       current.moved = true;
+      hold(world.current, true);
       current.frame ||= requestAnimationFrame(() => {
         current.frame = 0;
         if (drag.current === current) store.preview(changeTo(current.to));
@@ -64,12 +65,14 @@ export function useDrag(
     onPointerUp: () => {
       const current = drag.current;
       drag.current = undefined;
+      hold(world.current, false);
       if (!current?.moved) return;
       cancelAnimationFrame(current.frame);
       store.commit(`Move ${label}`, changeTo(current.to));
     },
     onPointerCancel: () => {
       drag.current = undefined;
+      hold(world.current, false);
       store.preview([]);
     },
   };

@@ -129,8 +129,12 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
     (run, id) => [run, chosen.get(id), rules],
     (run, id) => runResult(id, run, chosen.get(id), rules),
   );
+  return memo.once('result', [runs], () => resultOf(runs));
+}
+
+function resultOf(runs: RunsResult['runs']): RunsResult {
   const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
-  return memo.keep('result', {
+  return {
     runs,
     totalOnFloor: calc(
       'm',
@@ -140,7 +144,7 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
       ),
     ),
     ramped: rampedWidth(crossing.map(([, run]) => run)),
-  });
+  };
 }
 
 /** Lays the floor when it is first asked for. */

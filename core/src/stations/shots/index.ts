@@ -159,7 +159,10 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
       return cameraResult(id, device, kind, first, first && shotResults[first[0]], ground, blocking);
     },
   );
-  return memo.keep('result', { cameras: cameraResults, shots: shotResults });
+  return memo.once('result', [cameraResults, shotResults], () => ({
+    cameras: cameraResults,
+    shots: shotResults,
+  }));
 }
 
 function cameraResult(
