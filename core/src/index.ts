@@ -32,4 +32,15 @@ export * from './exchange/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
 export * from './survey/index.js';
+export {
+  PICTURE,
+  pictureSvg,
+  THIRDS,
+  viewfinderOf,
+  type Inked,
+  type OnPicture,
+  type Tone,
+  type Viewfinder,
+  type ViewfinderWish,
+} from './viewfinder/index.js';
 export type * from './documents/index.js';

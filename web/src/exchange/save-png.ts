@@ -1,5 +1,6 @@
 /** The plan to scale as a PNG picture, drawn from its SVG by the browser. */
 import { fileOf } from '../api/client.js';
+import { saveAddress } from './save-file.js';
 
 /** Dots to a millimetre: 300 to the inch. */
 const DOTS = 300 / 25.4;
@@ -17,8 +18,5 @@ export async function savePng(venue: string, name: string): Promise<void> {
   const canvas = document.createElement('canvas');
   [canvas.width = 0, canvas.height = 0] = millimetres.map(side => Math.round(side * dots));
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
-  const link = document.createElement('a');
-  link.href = canvas.toDataURL('image/png');
-  link.download = `${name.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.png`;
-  link.click();
+  saveAddress(canvas.toDataURL('image/png'), name, 'png');
 }

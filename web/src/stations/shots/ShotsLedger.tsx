@@ -1,30 +1,15 @@
-import {
-  inOrder,
-  newId,
-  orderAfter,
-  type Device,
-  type Figure,
-  type Operation,
-  type Shot,
-  type ShotResult,
-} from '@idle-satchel/core';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { inOrder, newId, orderAfter, type Device, type Operation } from '@idle-satchel/core';
+import { lazy, Suspense } from 'react';
+import { FigureRow, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
+import { ShotLedger } from './ShotLedger.js';
 
-const SIZES: readonly Shot['size'][] = [
-  'head and shoulders',
-  'chest up',
-  'waist up',
-  'knees up',
-  'full figure',
-  'pair',
-  'panel',
-  'whole area',
-];
+const StripPicture = lazy(() => import('./viewfinder/StripPicture.js'));
+const Viewfinder = lazy(() => import('./viewfinder/Viewfinder.js'));
 
 /** Shots: the selected camera, what it is to show, and whether it can. */
 export default function ShotsLedger() {
@@ -51,14 +36,14 @@ export default function ShotsLedger() {
     <>
       <div className="flex gap-1.5 flex-wrap pt-1" role="group" aria-label="Cameras">
         {Object.entries(cameras).map(([id, { label }]) => (
-          <button
-            key={id}
-            className={`tape tape-small ${id === camera ? '' : '!text-faint'}`}
-            aria-pressed={id === camera}
-            onClick={() => ui.select(id)}
-          >
-            {id === camera ? '▸ ' : ''}
-            {label}
+          <button key={id} className="text-left" aria-pressed={id === camera} onClick={() => ui.select(id)}>
+            <Suspense>
+              <StripPicture camera={id} shot={inOrder(shots).find(([, shot]) => shot.camera === id)?.[0]} />
+            </Suspense>
+            <span className={`tape tape-small ${id === camera ? '' : '!text-faint'}`}>
+              {id === camera ? '▸ ' : ''}
+              {label}
+            </span>
           </button>
         ))}
       </div>
@@ -94,6 +79,9 @@ function CameraLedger({ id }: { id: string }) {
   };
   return (
     <>
+      <Suspense>
+        <Viewfinder key={id} camera={id} shots={own.map(([key]) => key)} />
+      </Suspense>
       <p className="text-faint pt-2">{kind?.label}</p>
       <div className="flex flex-wrap gap-x-4 items-baseline">
         <label>
@@ -203,138 +191,6 @@ function PlaceFields({ id, device }: { id: string; device: Device }) {
         )}
       </p>
     </div>
-  );
-}
-
-function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
-  const store = useStore();
-  const result = useResult('shots').shots[id];
-  const venue = useEvent(state => state.assessment.ground.venue);
-  const blockers = useEvent(state => state.assessment.ground.blockers);
-  const flag = useFlags();
-  if (!result) return null;
-  const path = (name: string): string => `shots.shots.${id}.${name}`;
-  const hiddenBy = result.hiddenBy
-    .map(
-      ({ id: by, share }) =>
-        `${by === 'walls' ? 'a wall' : `pillar ${blockers.find(each => each.id === by)?.label ?? ''}`} ${Math.round(share * 100)} %`,
-    )
-    .join(', ');
-  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
-  return (
-    <section aria-label={`Shot of ${venue.marks?.[shot.mark]?.label ?? 'a lost mark'}`}>
-      <Heading
-        about={venue.marks?.[shot.mark]?.label ?? 'a lost mark'}
-        right={
-          <>
-            <select
-              className="field text-ink"
-              aria-label="Shot size"
-              value={shot.size}
-              onChange={event =>
-                edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })
-              }
-            >
-              {SIZES.map(size => (
-                <option key={size}>{size}</option>
-              ))}
-            </select>{' '}
-            <button
-              className="link"
-              onClick={() => edit('Drop a shot', { op: 'remove', path: `/shots/${id}` })}
-            >
-              Drop
-            </button>
-          </>
-        }
-      >
-        Shot
-      </Heading>
-      <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
-      <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
-      <FigureRow
-        label="Focal length needed"
-        figure={result.focalNeeded}
-        path={path('focalNeeded')}
-        flag={flag(path('focalNeeded'))}
-      />
-      <FigureRow
-        label="Shot reached"
-        figure={result.reached}
-        path={path('reached')}
-        flag={flag(path('reached'))}
-      />
-      <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
-      <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
-      <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
-      {lightAndFocus(result).map(([name, label, figure]) => (
-        <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
-      ))}
-      <FigureRow
-        label="Viewing angle"
-        figure={result.viewingAngle}
-        path={path('viewingAngle')}
-        unit="off front"
-      />
-      <FigureRow
-        label="Camera above the eyes"
-        figure={result.verticalAngle}
-        path={path('verticalAngle')}
-        unit="down"
-      />
-      <FigureRow label="Face seen" figure={result.viewVerdict} path={path('viewVerdict')} />
-      <FigureRow
-        label="Sight past walls and pillars"
-        figure={result.sight}
-        path={path('sight')}
-        flag={flag(path('sight'))}
-      />
-      <FigureRow
-        label="Frame hidden"
-        figure={result.hidden}
-        path={path('hidden')}
-        flag={flag(path('hidden'))}
-      >
-        {hiddenBy}
-      </FigureRow>
-      <FigureRow
-        label="Over heads, seated"
-        figure={result.overSeated}
-        path={path('overSeated')}
-        flag={flag(path('overSeated'))}
-        unit="clear"
-      />
-      <FigureRow
-        label="Over heads, standing"
-        figure={result.overStanding}
-        path={path('overStanding')}
-        flag={flag(path('overStanding'))}
-        unit="clear"
-      />
-    </section>
-  );
-}
-
-/** What the light asks of the camera, and from where to where it is sharp; what says nothing here is left out. */
-function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: string, figure: Figure][] {
-  const all: [string, string, Figure, boolean?][] = [
-    ['aperture', 'Aperture', shot.aperture],
-    ['shutter', 'Shutter', shot.shutter],
-    ['iso', 'Sensitivity needed', shot.iso],
-    ['gain', 'Gain', shot.gain],
-    ['lightToSpare', 'Light to spare', shot.lightToSpare, shot.lightToSpare.value !== 0],
-    ['focus.near', 'Sharp from', focus.near],
-    ['focus.far', 'Sharp to', focus.far],
-    ['focus.everyFaceSharp', 'Every face sharp', focus.everyFaceSharp],
-    [
-      'focus.apertureForAll',
-      'Aperture that holds them all',
-      focus.apertureForAll,
-      focus.apertureForAll.value !== null,
-    ],
-  ];
-  return all.flatMap(([name, label, figure, says = true]): [string, string, Figure][] =>
-    says ? [[name, label, figure]] : [],
   );
 }
 

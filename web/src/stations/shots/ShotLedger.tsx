@@ -1,0 +1,148 @@
+import type { Figure, Operation, Shot, ShotResult } from '@idle-satchel/core';
+import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { useEvent, useResult, useStore } from '../../store/hooks.js';
+
+const SIZES: readonly Shot['size'][] = [
+  'head and shoulders',
+  'chest up',
+  'waist up',
+  'knees up',
+  'full figure',
+  'pair',
+  'panel',
+  'whole area',
+];
+
+/** One shot of a camera: how large, and whether distance, light, focus, angle and sight allow it. */
+export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
+  const store = useStore();
+  const result = useResult('shots').shots[id];
+  const venue = useEvent(state => state.assessment.ground.venue);
+  const blockers = useEvent(state => state.assessment.ground.blockers);
+  const flag = useFlags();
+  if (!result) return null;
+  const path = (name: string): string => `shots.shots.${id}.${name}`;
+  const hiddenBy = result.hiddenBy
+    .map(
+      ({ id: by, share }) =>
+        `${by === 'walls' ? 'a wall' : `pillar ${blockers.find(each => each.id === by)?.label ?? ''}`} ${Math.round(share * 100)} %`,
+    )
+    .join(', ');
+  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
+  return (
+    <section aria-label={`Shot of ${venue.marks?.[shot.mark]?.label ?? 'a lost mark'}`}>
+      <Heading
+        about={venue.marks?.[shot.mark]?.label ?? 'a lost mark'}
+        right={
+          <>
+            <select
+              className="field text-ink"
+              aria-label="Shot size"
+              value={shot.size}
+              onChange={event =>
+                edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })
+              }
+            >
+              {SIZES.map(size => (
+                <option key={size}>{size}</option>
+              ))}
+            </select>{' '}
+            <button
+              className="link"
+              onClick={() => edit('Drop a shot', { op: 'remove', path: `/shots/${id}` })}
+            >
+              Drop
+            </button>
+          </>
+        }
+      >
+        Shot
+      </Heading>
+      <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
+      <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
+      <FigureRow
+        label="Focal length needed"
+        figure={result.focalNeeded}
+        path={path('focalNeeded')}
+        flag={flag(path('focalNeeded'))}
+      />
+      <FigureRow
+        label="Shot reached"
+        figure={result.reached}
+        path={path('reached')}
+        flag={flag(path('reached'))}
+      />
+      <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
+      <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
+      <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
+      {lightAndFocus(result).map(([name, label, figure]) => (
+        <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
+      ))}
+      <FigureRow
+        label="Viewing angle"
+        figure={result.viewingAngle}
+        path={path('viewingAngle')}
+        unit="off front"
+      />
+      <FigureRow
+        label="Camera above the eyes"
+        figure={result.verticalAngle}
+        path={path('verticalAngle')}
+        unit="down"
+      />
+      <FigureRow label="Face seen" figure={result.viewVerdict} path={path('viewVerdict')} />
+      <FigureRow
+        label="Sight past walls and pillars"
+        figure={result.sight}
+        path={path('sight')}
+        flag={flag(path('sight'))}
+      />
+      <FigureRow
+        label="Frame hidden"
+        figure={result.hidden}
+        path={path('hidden')}
+        flag={flag(path('hidden'))}
+      >
+        {hiddenBy}
+      </FigureRow>
+      <FigureRow
+        label="Over heads, seated"
+        figure={result.overSeated}
+        path={path('overSeated')}
+        flag={flag(path('overSeated'))}
+        unit="clear"
+      />
+      <FigureRow
+        label="Over heads, standing"
+        figure={result.overStanding}
+        path={path('overStanding')}
+        flag={flag(path('overStanding'))}
+        unit="clear"
+      />
+    </section>
+  );
+}
+
+/** What the light asks of the camera, and from where to where it is sharp; what says nothing here is left out. */
+function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: string, figure: Figure][] {
+  const all: [string, string, Figure, boolean?][] = [
+    ['aperture', 'Aperture', shot.aperture],
+    ['shutter', 'Shutter', shot.shutter],
+    ['iso', 'Sensitivity needed', shot.iso],
+    ['gain', 'Gain', shot.gain],
+    ['lightToSpare', 'Light to spare', shot.lightToSpare, shot.lightToSpare.value !== 0],
+    ['focus.near', 'Sharp from', focus.near],
+    ['focus.far', 'Sharp to', focus.far],
+    ['focus.everyFaceSharp', 'Every face sharp', focus.everyFaceSharp],
+    [
+      'focus.apertureForAll',
+      'Aperture that holds them all',
+      focus.apertureForAll,
+      focus.apertureForAll.value !== null,
+    ],
+  ];
+  return all.flatMap(([name, label, figure, says = true]): [string, string, Figure][] =>
+    says ? [[name, label, figure]] : [],
+  );
+}
