@@ -102,6 +102,19 @@ export function crossesItself(polygon: Polygon): boolean {
   );
 }
 
+/** Whether two polygons have anything in common. */
+export const meet = (a: Polygon, b: Polygon): boolean =>
+  a.some(corner => contains(b, corner)) ||
+  b.some(corner => contains(a, corner)) ||
+  sidesOf(a).some(([from, to]) =>
+    sidesOf(b).some(
+      ([c, d]) => crossing(from, to, c, d) !== undefined && crossing(c, d, from, to) !== undefined,
+    ),
+  );
+
+/** A square around a point, its sides along the axes. */
+export const squareAround = (centre: Point, side: number): Point[] => footprint(centre, side, false);
+
 /**
  * The stretch of a–b inside a polygon as positions along it (0…1), from first entry to last exit; undefined
  * when it stays outside. For a convex polygon this is exact.

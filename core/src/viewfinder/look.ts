@@ -1,8 +1,9 @@
 /** From a plan to its viewfinders: where each lens looks, and who and what stands in the room. */
-import type { Bundle } from '../documents/index.js';
 import type { Assessment } from '../assess.js';
-import { direction, inOrder, numberOf, polar, type Point } from '../foundations/index.js';
-import { personBoards, standBoards, type Stand } from './boards.js';
+import type { Bundle } from '../documents/index.js';
+import { direction, inOrder, numberOf, polar } from '../foundations/index.js';
+import { gearOf } from '../stations/shots/gear-in-picture.js';
+import { personBoards, standBoards } from './boards.js';
 import type { Face } from './face.js';
 import type { Lens } from './picture.js';
 import { peopleInSeats, type Body } from './room-in-space.js';
@@ -12,13 +13,8 @@ export interface Planned {
   readonly assessment: Pick<Assessment, 'ground' | 'shots' | 'rules'>;
 }
 
-const RADIANS = Math.PI / 180;
-/** Eyes lie a third from the top, so the middle of the frame is a sixth of its height below them. */
-const BELOW_EYES = 1 / 6;
 /** From the eyes to the top of the head, m. */
 const CROWN = 0.12;
-/** An operator stands so far behind the camera, m. */
-const BEHIND = 0.7;
 const ABREAST = 0.6;
 
 /**
@@ -37,12 +33,8 @@ export function lensOf({ bundle, assessment }: Planned, camera: string, shot?: s
   const wanted = shot === undefined ? undefined : bundle.plan.shots?.[shot];
   const mark = wanted && assessment.ground.venue.marks?.[wanted.mark];
   const taken = shot === undefined ? undefined : assessment.shots.shots[shot];
-  const eyes = wanted && numberOf(assessment.ground.marks[wanted.mark]?.elevation);
-  const [focal, frame] = [numberOf(taken?.focal), numberOf(taken?.frameGiven)];
-  if (mark && focal !== undefined && frame !== undefined && eyes !== undefined) {
-    const run = Math.hypot(mark.at[0] - x, mark.at[1] - y);
-    const middle = eyes - ((frame * 9) / 16) * BELOW_EYES;
-    const tilt = Math.atan2(middle - height, run) / RADIANS;
+  const [focal, tilt] = [numberOf(taken?.focal), numberOf(taken?.tilt)];
+  if (mark && focal !== undefined && tilt !== undefined) {
     return { eye: [x, y, height], aim: direction(place.at, mark.at), tilt, focal, width };
   }
   const [aim, standing] = [numberOf(result.aim), numberOf(result.focal)];
@@ -63,23 +55,6 @@ function peopleAtMarks({ assessment: { ground } }: Planned): Body[] {
   });
 }
 
-/** Cameras and other gear on the floor, with those who work them. */
-function gearOnFloor({
-  bundle,
-  assessment: { ground, shots, rules },
-}: Planned): (Stand & { operator?: Body })[] {
-  return inOrder(bundle.plan.devices).flatMap(([id, device]) => {
-    const place = ground.places[id];
-    const [floor, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
-    if (!place?.at || place.carrier !== id || floor === undefined || top === undefined) return [];
-    const stand: Stand = { of: `devices/${id}`, at: place.at, floor, top };
-    const aim = numberOf(shots.cameras[id]?.aim);
-    if (device.worked !== 'operated' || aim === undefined) return [stand];
-    const at: Point = polar(place.at, aim + 180, BEHIND);
-    return [{ ...stand, operator: { of: stand.of, at, floor, head: floor + rules.standingHead } }];
-  });
-}
-
 /** All who and what stand in the room for one lens, itself left out, as boards square to its aim. */
 export function boardsFor(
   planned: Planned,
@@ -87,16 +62,19 @@ export function boardsFor(
   aim: number,
   posture: 'seated' | 'standing',
 ): Face[] {
-  const { ground, rules } = planned.assessment;
+  const { bundle, assessment } = planned;
+  const { ground, shots, rules } = assessment;
   return [
     ...[...peopleInSeats(ground.venue, rules, posture), ...peopleAtMarks(planned)].flatMap(each =>
       personBoards(each, aim),
     ),
-    ...gearOnFloor(planned)
-      .filter(({ of }) => of !== `devices/${camera}`)
-      .flatMap(({ operator, ...stand }) => [
-        ...standBoards(stand, aim),
-        ...(operator ? personBoards(operator, aim) : []),
-      ]),
+    ...gearOf({ devices: bundle.plan.devices, ground, rules, cameras: shots.cameras })
+      .filter(({ id }) => id !== camera)
+      .flatMap(({ id, at, floor, top, operator }) => {
+        const of = `devices/${id}`;
+        return operator
+          ? personBoards({ of, at, floor, head: top }, aim)
+          : standBoards({ of, at, floor, top }, aim);
+      }),
   ];
 }

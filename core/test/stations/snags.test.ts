@@ -52,6 +52,30 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/marks/marklecte/light', 900)],
   ],
   [
+    'shots.covered-once',
+    'note',
+    ['plan', set('/devices/camside01/place/at', [12, 12])],
+    ['plan', remove('/devices/camnorth1'), remove('/devices/camside01')],
+  ],
+  [
+    'shots.stand-in-aisle',
+    'risk',
+    ['plan', set('/devices/camnorth1/place/at', [10, 7.2])],
+    ['plan', set('/devices/camnorth1/place/at', [10.4, 1.9])],
+  ],
+  [
+    'shots.gear-in-picture',
+    'note',
+    ['plan', set('/devices/camside01/place/at', [14, 7.4]), set('/devices/camside01/worked', 'operated')],
+    ['plan', set('/devices/camside01/place/at', [14, 13])],
+  ],
+  [
+    'shots.poor-cut',
+    'note',
+    ['plan', set('/shots/shotsolois/mark', 'marklecte'), set('/devices/camside01/place/at', [10.4, 3.2])],
+    ['plan', set('/shots/shotsolois/mark', 'marklecte')],
+  ],
+  [
     'shots.too-near',
     'risk',
     ['plan', set('/devices/camside01/place/at', [18.9, 10.5]), set('/devices/camside01/place/height', 1.6)],

@@ -141,3 +141,10 @@ export const viewVerdict = (path: string, side: Figure, above: Figure): Figure =
     [taken('side', side, `${path}.viewingAngle`), taken('above', above, `${path}.verticalAngle`)],
     { rule: '30°, 45° and 60° off the front; −5° to 15° and to 25° above the eyes' },
   );
+
+/** Eyes lie a third from the top, so the middle of a frame is a sixth of its height below them. */
+export const tiltTo = (path: string, across: Term, lens: Term, face: Term, frame: Figure): Figure =>
+  calc('°', 'atan((face - frame * 9 / 16 / 6 - lens) / across)', [
+    ...[face, lens, across],
+    taken('frame', frame, `${path}.frameGiven`),
+  ]);

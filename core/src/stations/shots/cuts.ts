@@ -1,0 +1,47 @@
+/** Whether two shots of one mark make a good cut. */
+import type { Mark, Shot } from '../../documents/index.js';
+import { angleBetween, direction, found, type Figure, type MapOf } from '../../foundations/index.js';
+import { TIGHT_TO_WIDE } from './framing.js';
+import type { CameraResult } from './index.js';
+
+export interface Cut {
+  readonly mark: string;
+  readonly shots: readonly [string, string];
+  /** Between the directions the two are seen from. */
+  readonly angle: Figure;
+  readonly good: Figure;
+}
+
+/** Two shots differ enough from this angle between them on, degrees, or with one step of size. */
+const ENOUGH = 30;
+
+const step = (size: Shot['size']): number => TIGHT_TO_WIDE.indexOf(size);
+
+/** Every two shots of one mark by different cameras that have a place. */
+export function cutsOf(
+  shots: readonly (readonly [string, Shot])[],
+  cameras: Readonly<Record<string, CameraResult>>,
+  marks: MapOf<Mark> | undefined,
+): Record<string, Cut> {
+  const cuts: Record<string, Cut> = {};
+  shots.forEach(([id, shot], i) => {
+    for (const [other, beside] of shots.slice(i + 1)) {
+      if (beside.mark !== shot.mark || beside.camera === shot.camera) continue;
+      const at = marks?.[shot.mark]?.at;
+      const [a, b] = [cameras[shot.camera ?? '']?.at, cameras[beside.camera ?? '']?.at];
+      if (!at || !a || !b) continue;
+      const angle = angleBetween(direction(at, a), direction(at, b));
+      cuts[`${id}-${other}`] = {
+        mark: shot.mark,
+        shots: [id, other],
+        angle: found(angle, '°', 'angle at the mark between the two cameras'),
+        good: found(
+          angle >= ENOUGH || step(shot.size) !== step(beside.size),
+          '',
+          'at least 30° apart or another size',
+        ),
+      };
+    }
+  });
+  return cuts;
+}

@@ -1,0 +1,117 @@
+/** Crew in shot: other cameras, their stands and who works them, as a share of each picture. */
+import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
+import {
+  direction,
+  distance,
+  found,
+  inOrder,
+  numberOf,
+  polar,
+  sightAlong,
+  unknown,
+  type Figure,
+  type MapOf,
+  type Point,
+  type Segment,
+} from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+import type { CameraResult } from './index.js';
+import type { ShotResult } from './shot-result.js';
+
+/** Something that stands on the floor: how wide, from where to how high, m. */
+export interface Gear {
+  readonly id: string;
+  readonly label: string;
+  readonly at: Point;
+  readonly floor: number;
+  readonly top: number;
+  readonly width: number;
+  /** Whoever works a camera, rather than a thing. */
+  readonly operator: boolean;
+}
+
+export interface GearInPicture {
+  /** Share of the picture that it takes, %. */
+  readonly share: Figure;
+  /** What stands there, the largest first. */
+  readonly by: readonly { readonly id: string; readonly label: string; readonly share: number }[];
+}
+
+const STAND = 0.5;
+const SHOULDERS = 0.5;
+/** An operator stands so far behind the camera, m. */
+const OPERATOR_BEHIND = 0.7;
+const RADIANS = Math.PI / 180;
+
+/** All devices that stand by themselves, and one operator behind each camera that is worked by hand. */
+export function gearOf({
+  devices,
+  ground,
+  rules,
+  cameras,
+}: {
+  devices: MapOf<Device> | undefined;
+  ground: GroundResult;
+  rules: Rules;
+  cameras: Readonly<Record<string, CameraResult>>;
+}): Gear[] {
+  return inOrder(devices).flatMap(([id, { label, worked }]) => {
+    const place = ground.places[id];
+    const [floor, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
+    if (!place?.at || place.carrier !== id || floor === undefined || top === undefined) return [];
+    const stand: Gear = { id, label, at: place.at, floor, top, width: STAND, operator: false };
+    const aim = numberOf(cameras[id]?.aim);
+    if (worked !== 'operated' || aim === undefined) return [stand];
+    const at = polar(place.at, aim + 180, OPERATOR_BEHIND);
+    return [stand, { ...stand, at, top: floor + rules.standingHead, width: SHOULDERS, operator: true }];
+  });
+}
+
+interface Room {
+  readonly devices: MapOf<Device> | undefined;
+  readonly kinds: Kinds;
+  readonly ground: GroundResult;
+  readonly blocking: readonly Segment[];
+  readonly gear: readonly Gear[];
+}
+
+/** What of the gear stands in the picture of a shot and is not hidden by walls or pillars. */
+export function gearInPicture(
+  id: string,
+  shot: Shot | undefined,
+  result: ShotResult,
+  { devices, kinds, ground, blocking, gear }: Room,
+): GearInPicture {
+  const mark = shot && ground.venue.marks?.[shot.mark];
+  const place = ground.places[result.camera ?? ''];
+  const optics = kinds.kinds[devices?.[result.camera ?? '']?.kind ?? '']?.optics;
+  const [lens, focal, tilt] = [place?.elevation, result.focal, result.tilt].map(numberOf);
+  if (!mark || !place?.at || !optics || lens === undefined || focal === undefined || tilt === undefined) {
+    return { share: unknown('%', 'its camera has no place yet'), by: [] };
+  }
+  const eye = place.at;
+  const aim = direction(eye, mark.at);
+  const across = optics.sensorWidth / (optics.crop ?? 1) / 2 / focal;
+  const up = (across * 9) / 16;
+  const [ct, st] = [Math.cos(tilt * RADIANS), Math.sin(tilt * RADIANS)];
+  const by = gear.flatMap(({ id: other, label, at, floor, top, width }) => {
+    const turn = (direction(eye, at) - aim) * RADIANS;
+    const away = distance(eye, at);
+    const [ahead, aside] = [away * Math.cos(turn), away * Math.sin(turn)];
+    if (ahead < 0.3) return [];
+    const height = (z: number): number => ((z - lens) * ct - ahead * st) / (ahead * ct + (z - lens) * st);
+    const wide = overlap((aside - width / 2) / ahead, (aside + width / 2) / ahead, across);
+    const high = overlap(height(floor), height(top), up);
+    const share = (wide * high) / (4 * across * up);
+    if (share <= 0 || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return [];
+    return [{ id: other, label, share: share * 100 }];
+  });
+  by.sort((a, b) => b.share - a.share);
+  const total = by.reduce((sum, each) => sum + each.share, 0);
+  const method = `stands and operators projected onto the picture of shot ${id}, those behind walls left out`;
+  return { share: found(Math.min(100, total), '%', method), by };
+}
+
+/** How much of low…high lies within ±half. */
+const overlap = (low: number, high: number, half: number): number =>
+  Math.max(0, Math.min(half, high) - Math.max(-half, low));

@@ -1,0 +1,216 @@
+/** One shot: how far, how large, how lit, how sharp, and past what it is seen. */
+import type { Device, Optics, Shot } from '../../documents/index.js';
+import {
+  angleBetween,
+  calc,
+  constant,
+  direction,
+  found,
+  given,
+  numberOf,
+  taken,
+  unknown,
+  type Figure,
+} from '../../foundations/index.js';
+import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
+import { circleOfConfusion, facesAlong, focusOf, nearEnough, NO_FOCUS, type Focus } from './focus.js';
+import {
+  facePixels,
+  faceVerdict,
+  focalInUse,
+  focalNeeded,
+  frameGiven,
+  frameWanted,
+  reaches,
+  tiltTo,
+  verticalAngle,
+  viewVerdict,
+} from './framing.js';
+import type { ShotsReads } from './index.js';
+import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
+
+const NO_AREAS = {};
+
+export interface ShotResult {
+  readonly camera: string | undefined;
+  readonly distance: Figure;
+  readonly frameWanted: Figure;
+  readonly focalNeeded: Figure;
+  readonly reached: Figure;
+  /** Focal length in use for this shot: the one needed, as far as the lens goes. */
+  readonly focal: Figure;
+  readonly frameGiven: Figure;
+  readonly facePixels: Figure;
+  /** What the face is large enough for. */
+  readonly faceVerdict: Figure;
+  /** Off the front of the face, and above its eyes. */
+  readonly viewingAngle: Figure;
+  readonly verticalAngle: Figure;
+  readonly viewVerdict: Figure;
+  /** How far the lens looks up, so that the eyes lie a third from the top of the frame. */
+  readonly tilt: Figure;
+  /** The lens focuses that near. */
+  readonly nearEnough: Figure;
+  readonly sight: Figure;
+  readonly hidden: Figure;
+  readonly overSeated: Figure;
+  readonly overStanding: Figure;
+  readonly lowest: Figure;
+  /** Who hides what, the worst first. */
+  readonly hiddenBy: Hidden['by'];
+  readonly block: string | undefined;
+  readonly aperture: Figure;
+  readonly shutter: Figure;
+  readonly iso: Figure;
+  readonly gain: Figure;
+  readonly gainAccepted: Figure;
+  readonly lightToSpare: Figure;
+  readonly focus: Focus;
+}
+
+/** What a shot is reckoned from. */
+export type Room = Pick<ShotsReads, 'devices' | 'kinds' | 'rules' | 'ground'>;
+
+/** What a camera makes of a shot, every figure with its working. */
+export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
+  const { devices, kinds, rules, ground } = room;
+  const path = `shots.shots.${id}`;
+  const mark = ground.venue.marks?.[shot.mark];
+  const place = shot.camera === undefined ? undefined : ground.places[shot.camera];
+  const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
+  const kindId = device?.kind;
+  const optics = kindId === undefined ? undefined : kinds.kinds[kindId]?.optics;
+  const markFigures = ground.marks[shot.mark];
+  const wanted = frameWanted(id, shot, mark?.width);
+  if (
+    !mark ||
+    !markFigures ||
+    !place?.at ||
+    !optics ||
+    !device ||
+    shot.camera === undefined ||
+    kindId === undefined
+  ) {
+    const why = !mark ? 'its mark is gone' : !optics ? 'no camera takes it' : 'its camera has no place yet';
+    return blankShot(shot.camera, wanted, why);
+  }
+  const [lens, face] = [place.elevation, markFigures.elevation];
+  const run = Math.hypot(mark.at[0] - place.at[0], mark.at[1] - place.at[1]);
+  const across = constant('across', run, 'm', 'distance on the plan from camera to mark');
+  const lensTerm = taken('lens', lens, `ground.places.${shot.camera}.elevation`);
+  const faceTerm = taken('face', face, `ground.marks.${shot.mark}.elevation`);
+  const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
+  const needed = focalNeeded(kindId, optics, path, distance, wanted);
+  const frame = frameGiven(kindId, optics, path, distance, needed);
+  const focal = focalInUse(kindId, optics, path, needed);
+  const pixels = facePixels(kindId, optics, path, frame);
+  const viewingAngle = found(
+    angleBetween(direction(mark.at, place.at), mark.facing),
+    '°',
+    'angle on the plan between where the subject faces and the camera',
+    [given('facing', mark.facing, '°', 'venue', `/marks/${shot.mark}/facing`)],
+  );
+  const above = verticalAngle(across, lensTerm, faceTerm);
+  const lowest = lowestWanted(shot.mark, path, wanted, face, markFigures.floor);
+  const sightLine = {
+    from: place.at,
+    to: mark.at,
+    run,
+    lens: taken('hL', lens, `ground.places.${shot.camera}.elevation`),
+    target: taken('hT', lowest, `${path}.lowest`),
+  };
+  const areas = ground.venue.areas ?? NO_AREAS;
+  const seated = overHeads(areas, sightLine, 'seatedHead', rules);
+  const standing = overHeads(areas, sightLine, 'standingHead', rules);
+  const inTheWay = hiddenShare(place.at, mark.at, numberOf(wanted) ?? 1, ground.blockers);
+  const hiddenFigure = found(
+    inTheWay.share * 100,
+    '%',
+    'walls and pillars projected onto the frame at the mark; share of its width that they cover',
+    [taken('frame', wanted, `${path}.frameWanted`)],
+  );
+  return {
+    camera: shot.camera,
+    distance,
+    frameWanted: wanted,
+    focalNeeded: needed,
+    reached: reaches(kindId, optics, path, needed),
+    focal,
+    ...lightAndFocus(path, shot, device, optics, focal, distance, room),
+    frameGiven: frame,
+    facePixels: pixels,
+    faceVerdict: faceVerdict(path, pixels),
+    ...{ viewingAngle, verticalAngle: above, viewVerdict: viewVerdict(path, viewingAngle, above) },
+    tilt: tiltTo(path, across, lensTerm, faceTerm, frame),
+    nearEnough: nearEnough(path, kindId, optics, distance),
+    hidden: hiddenFigure,
+    sight: calc(
+      '',
+      "middle ? 'blocked' : hidden > 0.5 ? 'part' : 'clear'",
+      [
+        constant('middle', inTheWay.middle, '', 'a wall or pillar stands before the middle of the frame'),
+        taken('hidden', hiddenFigure, `${path}.hidden`),
+      ],
+      { rule: 'blocked when the middle of the frame is hidden' },
+    ),
+    overSeated: seated.clear,
+    overStanding: standing.clear,
+    lowest,
+    hiddenBy: inTheWay.by,
+    block: standing.block,
+  };
+}
+
+/** What the light at the mark asks of the camera, and from where to where it is sharp. */
+function lightAndFocus(
+  path: string,
+  shot: Shot,
+  device: Device,
+  optics: Optics,
+  focal: Figure,
+  slant: Figure,
+  { rules, ground }: Room,
+): Pick<ShotResult, 'aperture' | 'shutter' | 'iso' | 'gain' | 'gainAccepted' | 'lightToSpare' | 'focus'> {
+  const { kind } = device;
+  const mark = ground.venue.marks?.[shot.mark];
+  const at = ground.places[shot.camera ?? '']?.at;
+  const aperture = apertureInUse(shot.camera ?? '', device, optics, focal, `${path}.focal`);
+  const shutter = shutterTime(rules.format, ground.venue.hertz);
+  const light = ground.marks[shot.mark]?.light ?? unknown('lx', 'its mark is gone');
+  const iso = isoNeeded(path, shot.mark, light, aperture, shutter);
+  const gain = gainNeeded(path, kind, optics, iso);
+  const circle = circleOfConfusion(kind, optics, rules);
+  return {
+    ...{ aperture, shutter, iso, gain },
+    gainAccepted: gainAccepted(path, kind, optics, gain),
+    lightToSpare: lightToSpare(path, kind, optics, iso),
+    focus:
+      mark && at
+        ? focusOf(path, circle, { focal, aperture }, facesAlong(at, mark, numberOf(slant) ?? 0))
+        : NO_FOCUS('its camera has no place yet'),
+  };
+}
+
+function blankShot(camera: string | undefined, wanted: Figure, why: string): ShotResult {
+  const blank = (unit: Figure['unit']): Figure => unknown(unit, why);
+  return {
+    camera,
+    frameWanted: wanted,
+    distance: blank('m'),
+    focalNeeded: blank('mm'),
+    reached: blank(''),
+    focal: blank('mm'),
+    ...{ aperture: blank('f/'), shutter: blank('s'), iso: blank('ISO'), gain: blank('dB') },
+    ...{ gainAccepted: blank(''), lightToSpare: blank('stops'), focus: NO_FOCUS(why) },
+    frameGiven: blank('m'),
+    ...{ facePixels: blank('px'), faceVerdict: blank(''), nearEnough: blank('') },
+    ...{ viewingAngle: blank('°'), verticalAngle: blank('°'), viewVerdict: blank(''), tilt: blank('°') },
+    hidden: blank('%'),
+    sight: blank(''),
+    overSeated: blank('m'),
+    overStanding: blank('m'),
+    lowest: blank('m'),
+    hiddenBy: [],
+    block: undefined,
+  };
+}
