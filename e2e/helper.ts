@@ -79,13 +79,18 @@ export async function undo(page: Page): Promise<void> {
 /** The bytes of a file taken from a menu of the top line. */
 export async function download(page: Page, menu: string, name: string | RegExp): Promise<Buffer> {
   await page.getByRole('button', { name: menu }).click();
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('menuitem', { name }).click(),
-  ]);
+  return (await handedOver(page, () => page.getByRole('menuitem', { name }).click())).bytes;
+}
+
+/** The file that the page hands over when something is done. */
+export async function handedOver(
+  page: Page,
+  act: () => Promise<void>,
+): Promise<{ name: string; bytes: Buffer }> {
+  const [file] = await Promise.all([page.waitForEvent('download'), act()]);
   const chunks: Buffer[] = [];
   for await (const chunk of await file.createReadStream()) chunks.push(chunk as Buffer);
-  return Buffer.concat(chunks);
+  return { name: file.suggestedFilename(), bytes: Buffer.concat(chunks) };
 }
 
 export { type Page } from 'playwright-core';

@@ -1,5 +1,5 @@
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { download, figure, FRIDAY, saved, setStage, type Page, type Stage } from './helper.js';
+import { download, figure, FRIDAY, handedOver, saved, setStage, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage(2)));
@@ -83,6 +83,44 @@ describe('cameras', () => {
     await page.getByRole('region', { name: 'Shot of Choir' }).waitFor();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
     await page.waitForFunction(() => document.querySelectorAll('[aria-label="Cameras"] button').length === 3);
+  });
+
+  it('show in a viewfinder what they will see, seated and standing, beside another, moved by hand', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    const finder = page.getByRole('region', { name: 'Viewfinder' });
+    const picture = (name: string) => finder.getByRole('img', { name });
+    const ink = (name: string): Promise<string> =>
+      picture(name).evaluate(canvas => (canvas as HTMLCanvasElement).toDataURL());
+    await picture('C1 WIDE sees Tables, everyone seated').waitFor();
+    const seated = await ink('C1 WIDE sees Tables, everyone seated');
+    await finder.getByRole('combobox', { name: 'Everyone' }).selectOption('standing');
+    expect(await ink('C1 WIDE sees Tables, everyone standing')).not.toBe(seated);
+    await finder.getByRole('combobox', { name: 'Shot' }).selectOption({ label: 'Choir' });
+    await picture('C1 WIDE sees Choir, everyone standing').waitFor();
+    await finder.getByRole('combobox', { name: 'Beside' }).selectOption({ label: 'C3 SIDE' });
+    await picture('C3 SIDE beside it').waitFor();
+
+    await camera(page, 'C2 NORTH').click();
+    const before = await ink('C2 NORTH sees Lectern, everyone seated');
+    await finder.getByText('Look around').click();
+    await finder.getByRole('slider', { name: 'Pan' }).focus();
+    await page.keyboard.press('ArrowRight');
+    expect(await ink('C2 NORTH sees Lectern, everyone seated')).not.toBe(before);
+    await finder.getByRole('button', { name: 'Back to the shot' }).click();
+    expect(await ink('C2 NORTH sees Lectern, everyone seated')).toBe(before);
+
+    const { name, bytes } = await handedOver(page, () =>
+      finder.getByRole('button', { name: 'Save picture' }).click(),
+    );
+    expect(name).toBe('C2-NORTH-sees.svg');
+    expect(bytes.toString()).toContain('<title>C2 NORTH sees Lectern, everyone seated</title>');
+    expect(bytes.toString()).not.toMatch(/NaN|Infinity/);
+  });
+
+  it('are told apart by who could take each shot', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    const lectern = page.getByRole('region', { name: 'Coverage' }).getByRole('row', { name: /^Lectern/ });
+    expect(await lectern.innerText()).toMatch(/yes\s+too far\s+hidden\s+1/);
   });
 });
 

@@ -17,7 +17,8 @@ const SIZES: readonly Shot['size'][] = [
 /** One shot of a camera: how large, and whether distance, light, focus, angle and sight allow it. */
 export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   const store = useStore();
-  const result = useResult('shots').shots[id];
+  const { shots, gear: gearOf } = useResult('shots');
+  const [result, gear] = [shots[id], gearOf[id]];
   const venue = useEvent(state => state.assessment.ground.venue);
   const blockers = useEvent(state => state.assessment.ground.blockers);
   const flag = useFlags();
@@ -92,6 +93,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         unit="down"
       />
       <FigureRow label="Face seen" figure={result.viewVerdict} path={path('viewVerdict')} />
+      <FigureRow label="Tilt" figure={result.tilt} path={path('tilt')} unit="from level" />
       <FigureRow
         label="Sight past walls and pillars"
         figure={result.sight}
@@ -106,6 +108,16 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       >
         {hiddenBy}
       </FigureRow>
+      {gear && (
+        <FigureRow
+          label="Other gear in the picture"
+          figure={gear.share}
+          path={`shots.gear.${id}.share`}
+          flag={flag(`shots.gear.${id}.share`)}
+        >
+          {[...new Set(gear.by.map(({ label }) => label))].join(', ')}
+        </FigureRow>
+      )}
       <FigureRow
         label="Over heads, seated"
         figure={result.overSeated}

@@ -6,6 +6,7 @@ import { NumberField } from '../../ledger/NumberField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
+import { CoverageTable } from './CoverageTable.js';
 import { ShotLedger } from './ShotLedger.js';
 
 const StripPicture = lazy(() => import('./viewfinder/StripPicture.js'));
@@ -48,6 +49,7 @@ export default function ShotsLedger() {
         ))}
       </div>
       <CameraLedger id={camera} />
+      <CoverageTable />
     </>
   );
 }
