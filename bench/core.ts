@@ -4,13 +4,17 @@ import {
   assess,
   CostField,
   createAssessor,
+  visibleRegion,
   type FloorGrid,
   type Operation,
+  type Point,
+  type Segment,
 } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import jsonPatch from 'fast-json-patch';
 import createGraph from 'ngraph.graph';
 import { aStar } from 'ngraph.path';
+import { compute } from 'visibility-polygon';
 import { calibration, line, ms, quantile, timed } from './measure.js';
 
 const friday = fridayBundle();
@@ -124,6 +128,59 @@ function routes(): void {
   );
 }
 
+/** What is seen all round among square pillars in a hall, and how the time grows with their number. */
+function visibility(): void {
+  const sides = (corners: readonly Point[]): Segment[] =>
+    corners.map((corner, i) => [corner, corners[(i + 1) % corners.length] ?? corner]);
+  const square = (x: number, y: number, side: number): Point[] => [
+    [x, y],
+    [x + side, y],
+    [x + side, y + side],
+    [x, y + side],
+  ];
+  const medians = [20, 200, 2000].map(count => {
+    const pillars = count / 4 - 1;
+    const across = Math.ceil(Math.sqrt(pillars));
+    const hall = across * 4 + 2;
+    const segments = [
+      ...sides(square(0, 0, hall)),
+      ...Array.from({ length: pillars }, (_, i) =>
+        sides(
+          square(
+            2.1 + (i % across) * 4 + (i % 3) * 0.3,
+            2.3 + Math.floor(i / across) * 4 + (i % 5) * 0.2,
+            0.7,
+          ),
+        ),
+      ).flat(),
+    ];
+    const plain = segments.map(segment => segment.map(([x, y]): [number, number] => [x, y]));
+    const runs = Math.max(10, 20_000 / count);
+    const from = (i: number): [number, number] => [0.7 + (i % 7) * 0.13, 1 + (i % 11) * 0.11];
+    const ours = quantile(
+      timed(i => visibleRegion(from(i), 0, 360, hall * 2, segments), runs, runs),
+      0.5,
+    );
+    const theirs = quantile(
+      timed(i => compute(from(i), plain), runs, Math.min(runs, 50)),
+      0.5,
+    );
+    line(
+      `visible region among ${count} segments (≥ 3 ×)`,
+      `ours ${(ours * 1000).toFixed(0)} µs`,
+      `visibility-polygon ${(theirs * 1000).toFixed(0)} µs`,
+      `${(theirs / ours).toFixed(1)} ×`,
+    );
+    return { count, ours };
+  });
+  const [, some, many] = medians;
+  if (!some || !many) return;
+  const grown = many.ours / some.ours;
+  const log = (many.count * Math.log(many.count)) / (some.count * Math.log(some.count));
+  line('its time from 200 to 2,000 segments', `${grown.toFixed(1)} ×`, `n·log n grows ${log.toFixed(1)} ×`);
+}
+
 assessment();
+visibility();
 patches();
 routes();

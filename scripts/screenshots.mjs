@@ -40,7 +40,9 @@ main(async () => {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
       const page = await context.newPage();
-      await page.goto(`${server.url}${path}`, { waitUntil: 'networkidle' }).catch(() => undefined);
+      await page
+        .goto(`${server.url}${path}`, { waitUntil: 'networkidle', timeout: 6000 })
+        .catch(() => undefined);
       if (path.startsWith(EVENT)) await page.locator('footer .button').first().waitFor();
       if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
       if (part) await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();

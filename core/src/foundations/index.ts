@@ -9,5 +9,6 @@ export * from './snag.js';
 export * from './units.js';
 export * from './room.js';
 export * from './visibility.js';
+export { visibleRegion } from './visible-region.js';
 export * from './floor-grid.js';
 export * from './wiring.js';

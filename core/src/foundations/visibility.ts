@@ -1,10 +1,9 @@
-/** What can be seen from a point past walls and pillars: a visibility polygon cut to an angle of view. */
-import { angleBetween, direction, polar, type Point } from './geometry.js';
+/** How far one sees from a point past walls and pillars. */
+import { angleBetween, type Point } from './geometry.js';
 
 export type Segment = readonly [Point, Point];
 
 const RADIANS = Math.PI / 180;
-const NUDGE = 1e-4;
 
 /** Distance along a ray (from `origin`, unit direction) to a segment, or Infinity. */
 function hit(origin: Point, dx: number, dy: number, [a, b]: Segment): number {
@@ -28,37 +27,6 @@ export function sightAlong(
   let nearest = range;
   for (const segment of blocking) nearest = Math.min(nearest, hit(origin, dx, dy, segment));
   return nearest;
-}
-
-/**
- * The region visible from `origin` within `spread` degrees around `facing`, out to `range` metres: rays to
- * every end point of a blocking segment (and just beside it) plus the arc between, in turning order.
- */
-export function visibleRegion(
-  origin: Point,
-  facing: number,
-  spread: number,
-  range: number,
-  blocking: readonly Segment[],
-): Point[] {
-  const half = spread / 2;
-  const offsets: number[] = [];
-  for (let offset = -half; offset < half; offset += Math.min(3, spread / 4)) offsets.push(offset);
-  offsets.push(half);
-  for (const segment of blocking) {
-    for (const end of segment) {
-      const offset = ((((direction(origin, end) - facing) % 360) + 540) % 360) - 180;
-      if (Math.abs(offset) > half + NUDGE) continue;
-      for (const ray of [offset - NUDGE, offset, offset + NUDGE])
-        if (Math.abs(ray) <= half) offsets.push(ray);
-    }
-  }
-  offsets.sort((a, b) => a - b);
-  const region: Point[] = spread < 360 ? [origin] : [];
-  for (const offset of offsets) {
-    region.push(polar(origin, facing + offset, sightAlong(origin, facing + offset, blocking, range)));
-  }
-  return region;
 }
 
 /** True when a direction lies inside the angle of view. */
