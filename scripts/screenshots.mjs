@@ -28,8 +28,9 @@ main(async () => {
   ensureBuilt();
   const { chromium } = await import('playwright-core');
   const cluster = await startCluster(`pictures-${process.pid}`, { fresh: true, keep: false });
+  let server;
   try {
-    const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
+    server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
     const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'];
     const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
     for (const [
@@ -53,8 +54,8 @@ main(async () => {
       await context.close();
     }
     await browser.close();
-    await server.stop();
   } finally {
+    await server?.stop();
     await cluster.stop();
   }
 });

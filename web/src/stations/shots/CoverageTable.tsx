@@ -1,9 +1,8 @@
 import { Heading } from '../../ledger/Ledger.js';
-import { useEvent, useOpenEvent, useResult } from '../../store/hooks.js';
+import { useEvent, useResult } from '../../store/hooks.js';
 
 /** Marks by cameras: who could take the shot a mark is wanted in, and what is in the way of the others. */
 export function CoverageTable() {
-  const { ui } = useOpenEvent();
   const { coverage, cameras } = useResult('shots');
   const marks = useEvent(({ assessment }) => assessment.ground.venue.marks);
   const rows = Object.entries(coverage);
@@ -20,9 +19,7 @@ export function CoverageTable() {
               </th>
               {Object.entries(cameras).map(([id, { label }]) => (
                 <th key={id} scope="col" className="font-normal py-1 px-1">
-                  <button className="link" onClick={() => ui.select(id)}>
-                    {label}
-                  </button>
+                  {label}
                 </th>
               ))}
               <th scope="col" className="font-normal py-1 pl-1 text-right">
