@@ -1,10 +1,8 @@
 import type { Group } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
-import { AddDevice } from '../stations/shots/AddDevice.js';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { warmUp } from '../store/warm-up.js';
-import { GhostLayer } from './drafting/GhostLayer.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
@@ -31,6 +29,8 @@ const HINTS: Readonly<Record<Layer, string>> = {
 const BEHIND: ReadonlySet<string> = new Set<Group>(['house', 'lines', 'notes']);
 
 const Drafting = lazy(() => import('./drafting/Drafting.js'));
+const AddDevice = lazy(() => import('../stations/shots/AddDevice.js'));
+const GhostLayer = lazy(() => import('./drafting/GhostLayer.js'));
 
 /** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
 export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
@@ -85,14 +85,22 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
           )}
         </Sheet>
         <Sheet world={view.above} {...size} aria-hidden through>
-          {onGround && <GhostLayer lettering={lettering} />}
+          {onGround && (
+            <Suspense>
+              <GhostLayer lettering={lettering} />
+            </Suspense>
+          )}
         </Sheet>
       </div>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
         {HINTS[layer]}
       </p>
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
-        {layer === 'shots' && <AddDevice />}
+        {layer === 'shots' && (
+          <Suspense>
+            <AddDevice />
+          </Suspense>
+        )}
       </div>
       <div className="absolute right-3 bottom-2 flex">
         <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>

@@ -3,7 +3,7 @@ import { memo, useSyncExternalStore } from 'react';
 import { ghost as channel, ghostWords, type GhostShape } from './ghost.js';
 
 /** The outline of what is being moved, drawn or measured, with its measures. */
-export function GhostLayer({ lettering }: { lettering: number }) {
+export default function GhostLayer({ lettering }: { lettering: number }) {
   const ghost = useSyncExternalStore(channel.subscribe, channel.get);
   if (!ghost) return null;
   const { shapes, at, shift: [x, y] = [0, 0] } = ghost;

@@ -3,7 +3,7 @@ import { boundsOf, inOrder, newId, orderAfter } from '@idle-satchel/core';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 
 /** Adds a camera of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
-export function AddDevice() {
+export default function AddDevice() {
   const { store, ui } = useOpenEvent();
   const kinds = useEvent(state => state.bundle.kinds);
   const add = (kind: string): void => {

@@ -2,7 +2,7 @@ import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult } from '../../store/hooks.js';
 
 /** Marks by cameras: who could take the shot a mark is wanted in, and what is in the way of the others. */
-export function CoverageTable() {
+export default function CoverageTable() {
   const { coverage, cameras } = useResult('shots');
   const marks = useEvent(({ assessment }) => assessment.ground.venue.marks);
   const rows = Object.entries(coverage);

@@ -1,16 +1,20 @@
 import { inOrder, newId, orderAfter, type Device, type Operation } from '@idle-satchel/core';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { FigureRow, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
-import { CoverageTable } from './CoverageTable.js';
 import { ShotLedger } from './ShotLedger.js';
 
-const StripPicture = lazy(() => import('./viewfinder/StripPicture.js'));
-const Viewfinder = lazy(() => import('./viewfinder/Viewfinder.js'));
+/** A part that is fetched when it is first shown; where the network fails it is left out, and the figures stay. */
+const fetched = <Props extends object>(load: () => Promise<{ default: (props: Props) => ReactNode }>) =>
+  lazy(() => load().catch(() => ({ default: (_: Props): ReactNode => null })));
+
+const StripPicture = fetched(() => import('./viewfinder/StripPicture.js'));
+const Viewfinder = fetched(() => import('./viewfinder/Viewfinder.js'));
+const CoverageTable = fetched(() => import('./CoverageTable.js'));
 
 /** Shots: the selected camera, what it is to show, and whether it can. */
 export default function ShotsLedger() {
@@ -49,7 +53,9 @@ export default function ShotsLedger() {
         ))}
       </div>
       <CameraLedger id={camera} />
-      <CoverageTable />
+      <Suspense>
+        <CoverageTable />
+      </Suspense>
     </>
   );
 }
