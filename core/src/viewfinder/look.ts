@@ -6,7 +6,7 @@ import { gearOf } from '../stations/shots/gear-in-picture.js';
 import { personBoards, standBoards } from './boards.js';
 import type { Face } from './face.js';
 import type { Lens } from './picture.js';
-import { peopleInSeats, type Body } from './room-in-space.js';
+import { ABREAST, peopleInSeats, type Body } from './room-in-space.js';
 
 export interface Planned {
   readonly bundle: Pick<Bundle, 'plan' | 'kinds'>;
@@ -15,7 +15,6 @@ export interface Planned {
 
 /** From the eyes to the top of the head, m. */
 const CROWN = 0.12;
-const ABREAST = 0.6;
 
 /**
  * The lens of a camera as it takes one of its shots, or as it stands where it has none; undefined where it has no

@@ -118,7 +118,7 @@ function sloped(what: Substance, of: string, area: Area): Face[] {
 }
 
 /** Distance between people who sit or stand side by side, m. */
-const ABREAST = 0.6;
+export const ABREAST = 0.6;
 
 /** Someone in the room, from the floor to the top of the head. */
 export interface Body {

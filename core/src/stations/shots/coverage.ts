@@ -15,7 +15,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import { frameWanted } from './framing.js';
-import { HEAD_CLEARANCE, hiddenShare, overHeads } from './sight.js';
+import { HEAD_CLEARANCE, HIDDEN_BEARABLE, hiddenShare, overHeads } from './sight.js';
 
 export interface Coverage {
   /** The shot it is wanted in: the first one planned of this mark. */
@@ -34,8 +34,6 @@ interface Reads {
   readonly ground: GroundResult;
 }
 
-/** More of the frame hidden than this is not seen, %. */
-const BEARABLE = 5;
 /** Beyond this angle off its front a face is a profile, degrees. */
 const PROFILE = 60;
 
@@ -101,7 +99,7 @@ function verdictOf({ id, shot, camera, optics }: Pair, rules: Rules, ground: Gro
   if (optics.focalMin > 1.05 * needed) return says('too near');
   if (optics.focalMax < 0.95 * needed) return says('too far');
   const hidden = hiddenShare(place.at, mark.at, wanted, ground.blockers);
-  if (hidden.middle || hidden.share * 100 > BEARABLE) return says('hidden');
+  if (hidden.middle || hidden.share * 100 > HIDDEN_BEARABLE) return says('hidden');
   const lowest = Math.max(floor ?? 0, eyes - ((2 / 3) * wanted * 9) / 16);
   const clear = clearance(place.at, mark.at, run, lens, lowest, ground, rules);
   if (clear !== undefined && clear < HEAD_CLEARANCE) return says('behind heads');

@@ -27,6 +27,9 @@ export interface Hidden {
   readonly by: readonly { readonly id: string; readonly label: string; readonly share: number }[];
 }
 
+/** More of the frame hidden than this is worth a snag and is no coverage, %. */
+export const HIDDEN_BEARABLE = 5;
+
 /** A blocker within this depth of the mark belongs to the mark's surroundings, not to the line of sight, m. */
 const AT_MARK = 0.05;
 

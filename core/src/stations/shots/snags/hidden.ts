@@ -1,8 +1,6 @@
 import { numberOf, type Rule } from '../../../foundations/index.js';
+import { HIDDEN_BEARABLE } from '../sight.js';
 import { movesOf, namesOf, type ShotsSeen } from '../words.js';
-
-/** More of the frame hidden than this is worth a snag, %. */
-const BEARABLE = 5;
 
 /** A wall or pillar between camera and subject. */
 export const hidden: Rule<ShotsSeen> = {
@@ -11,7 +9,7 @@ export const hidden: Rule<ShotsSeen> = {
   find: seen =>
     Object.entries(seen.own.shots).flatMap(([id, shot]) => {
       const share = numberOf(shot.hidden) ?? 0;
-      if (shot.sight.value !== 'blocked' && share <= BEARABLE) return [];
+      if (shot.sight.value !== 'blocked' && share <= HIDDEN_BEARABLE) return [];
       const { camera, shot: name } = namesOf(seen, id);
       return [
         {
