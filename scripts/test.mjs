@@ -7,6 +7,8 @@ import { startCluster } from './cluster.mjs';
 import { ensureInstalled, ensurePackages, Halt, main, root, say } from './lib.mjs';
 
 const results = { passed: 0, failed: 0 };
+/** What failed, told once more at the end, where it is looked for. */
+const failures = [];
 
 /** Runs a command to its end; resolves with its exit code. Quiet ones keep their output for when they fail. */
 function done(command, args, { env = {}, quiet = false } = {}) {
@@ -29,6 +31,7 @@ async function step(name, command, args, tells = false) {
   results[code === 0 ? 'passed' : 'failed']++;
   say(`${code === 0 ? '✓' : '✗'} ${name}`);
   if (code !== 0 || tells) say(output.trimEnd());
+  if (code !== 0) failures.push(`${name}\n${output.trimEnd().slice(-2000)}`);
   return code === 0;
 }
 
@@ -67,12 +70,21 @@ async function tests(projects, env) {
   const { code, output } = await done('npx', args, { env, quiet: true });
   say(output.trimEnd());
   try {
-    const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'));
+    const { numPassedTests, numFailedTests, testResults } = JSON.parse(readFileSync(report, 'utf8'));
     results.passed += numPassedTests;
     results.failed += numFailedTests;
-    if (code !== 0 && numFailedTests === 0) results.failed++;
+    for (const { assertionResults } of testResults) {
+      for (const { status, fullName, failureMessages } of assertionResults) {
+        if (status === 'failed') failures.push(`${fullName}\n${failureMessages.join('\n').slice(0, 2000)}`);
+      }
+    }
+    if (code !== 0 && numFailedTests === 0) {
+      results.failed++;
+      failures.push(`${projects.join(', ')}: the run did not end well\n${output.trimEnd().slice(-2000)}`);
+    }
   } catch {
     results.failed++;
+    failures.push(`${projects.join(', ')}: the run left no report`);
   }
   rmSync(report, { force: true });
 }
@@ -109,6 +121,7 @@ main(async () => {
   } finally {
     await cluster.stop();
   }
+  for (const failure of failures) say(`\n✗ ${failure}`);
   process.stdout.write(`\n${results.passed} passed, ${results.failed} failed\n`);
   if (results.failed > 0) throw new Halt('npm test: something failed');
 });

@@ -54,6 +54,19 @@ const attempt = <T>(run: () => T): T | undefined => {
   }
 };
 
+/**
+ * One operation by fast-json-patch. A move is given to it as RFC 6902 4.4 defines it, remove and then add, since it
+ * looks at the target before it removes, which differs within one list.
+ */
+function oracle(doc: Json, operation: Operation): Json {
+  const apply = (...patch: unknown[]): Json =>
+    jsonPatch.applyPatch(doc, structuredClone(patch) as never, true).newDocument;
+  if (operation.op !== 'move') return apply(operation);
+  const { from, path } = operation;
+  const value: unknown = jsonPatch.getValueByPointer(doc, from);
+  return apply({ op: 'remove', path: from }, { op: 'add', path, value });
+}
+
 describe('patches', () => {
   it('agree with fast-json-patch wherever they apply', () => {
     let applied = 0;
@@ -62,12 +75,7 @@ describe('patches', () => {
         const ours = attempt(() => applyPatch(doc, patch));
         if (ours === undefined) return;
         applied++;
-        const theirs = jsonPatch.applyPatch(
-          structuredClone(doc),
-          structuredClone(patch) as never,
-          true,
-        ).newDocument;
-        expect(ours).toEqual(theirs);
+        expect(ours).toEqual(patch.reduce(oracle, structuredClone(doc)));
       }),
       { numRuns: 1000 },
     );
