@@ -121,6 +121,23 @@ export const Ref = constraint<[]>({
   schema: () => ({ type: 'string', pattern: ID_PATTERN }),
 });
 
+/** A list of ids of other records, each once, replaced whole. */
+export const Refs = constraint<[max: number]>({
+  name: 'refs',
+  test: (value, max) =>
+    Array.isArray(value) &&
+    value.length <= max &&
+    value.every(isId) &&
+    new Set<unknown>(value).size === value.length,
+  says: max => `must be up to ${max} different ids (${ID_PATTERN})`,
+  schema: max => ({
+    type: 'array',
+    items: { type: 'string', pattern: ID_PATTERN },
+    maxItems: max,
+    uniqueItems: true,
+  }),
+});
+
 const INSTANT =
   '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])T([01]\\d|2[0-3]):[0-5]\\d:[0-5]\\d(\\.\\d{1,3})?Z$';
 const instant = new RegExp(INSTANT);

@@ -13,6 +13,7 @@ import {
   Optional,
   Pointer,
   Ref,
+  Refs,
   Text,
 } from './decorators.js';
 import { CABLE_MAKES, type CableMake } from './kinds.js';
@@ -80,11 +81,19 @@ export const SHOT_SIZES = [
 ] as const;
 export type ShotSize = (typeof SHOT_SIZES)[number];
 
+/** How much a shot is wanted; what is vital should be covered twice. */
+export const IMPORTANCES = ['vital', 'wanted', 'nice'] as const;
+export type Importance = (typeof IMPORTANCES)[number];
+
 export class Shot {
   @Text(8) order!: string;
   @Ref() mark!: string;
   @OneOf(SHOT_SIZES) size!: ShotSize;
   @Optional() @Ref() camera?: string;
+  /** Absent = wanted. */
+  @Optional() @OneOf(IMPORTANCES) importance?: Importance;
+  /** Items of the running order it is wanted in; absent = at a time of its own. */
+  @Optional() @Refs(100) items?: string[];
   /** People seated in a panel. */
   @Optional() @Int(1, 40) people?: number;
 }

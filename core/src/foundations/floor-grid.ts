@@ -140,6 +140,19 @@ export class CostField {
     return cells;
   }
 
+  /** Length of that way from cell to cell, m, which zigzags up to 2.8 % beyond the straight; undefined without any. */
+  lengthFrom(from: Point): number | undefined {
+    const cells = this.cellsFrom(from);
+    if (!cells) return undefined;
+    const { columns, cell } = this.grid;
+    let sum = 0;
+    for (let i = 1; i < cells.length; i++) {
+      const [a, b] = [cells[i - 1] as number, cells[i] as number];
+      sum += Math.hypot((a % columns) - (b % columns), Math.floor(a / columns) - Math.floor(b / columns));
+    }
+    return sum * cell;
+  }
+
   private spreadTo(goal: number): void {
     while (!this.settled[goal]) {
       const cell = this.heap.pop();

@@ -14,7 +14,9 @@
 
 export type Value = number | string | boolean | null;
 export type Scope = ReadonlyMap<string, Value | readonly Value[]>;
-type Compiled = (scope: Scope) => Value | readonly Value[];
+/** Values of the names in a formula, by their slot. */
+type Slots = readonly (Value | readonly Value[])[];
+type Compiled = (slots: Slots) => Value | readonly Value[];
 
 export class FormulaError extends Error {
   override name = 'FormulaError';
@@ -23,32 +25,34 @@ export class FormulaError extends Error {
 const RADIANS = Math.PI / 180;
 const MINUTE = 60_000;
 
-const numeric =
-  (fn: (...args: number[]) => number) =>
-  (args: Value[]): Value =>
-    fn(...args.map(asNumber));
-
-/** Functions of the grammar; angles are in degrees, instants are ISO 8601 texts in UTC. */
-const FUNCTIONS: Record<string, (args: Value[]) => Value> = {
-  sqrt: numeric(Math.sqrt),
-  abs: numeric(Math.abs),
-  ceil: numeric(Math.ceil),
-  floor: numeric(Math.floor),
-  round: numeric(Math.round),
-  log2: numeric(Math.log2),
-  log10: numeric(Math.log10),
-  atan: numeric(x => Math.atan(x) / RADIANS),
-  cos: numeric(x => Math.cos(x * RADIANS)),
-  min: numeric((...xs) => Math.min(...xs)),
-  max: numeric((...xs) => Math.max(...xs)),
-  sum: numeric((...xs) => xs.reduce((a, b) => a + b, 0)),
-  count: args => args.length,
-  /** later(instant, minutes) */
-  later: ([at, minutes]) => new Date(Date.parse(String(at)) + asNumber(minutes) * MINUTE).toISOString(),
-  /** minutes(from, to) between two instants */
-  minutes: ([from, to]) => (Date.parse(String(to)) - Date.parse(String(from))) / MINUTE,
+/** Functions of one number; angles are in degrees. */
+const OF_ONE: Readonly<Record<string, (x: number) => number>> = {
+  sqrt: Math.sqrt,
+  abs: Math.abs,
+  ceil: Math.ceil,
+  floor: Math.floor,
+  round: Math.round,
+  log2: Math.log2,
+  log10: Math.log10,
+  atan: x => Math.atan(x) / RADIANS,
+  cos: x => Math.cos(x * RADIANS),
 };
-const LIST_FUNCTIONS = new Set(['sum', 'max', 'min', 'count']);
+
+/** Functions of all the numbers in their arguments and lists. */
+const OF_MANY: Readonly<
+  Record<string, { readonly start: number; readonly add: (a: number, b: number) => number }>
+> = {
+  min: { start: Infinity, add: Math.min },
+  max: { start: -Infinity, add: Math.max },
+  sum: { start: 0, add: (a, b) => a + b },
+  count: { start: 0, add: a => a + 1 },
+};
+
+/** Functions of instants, which are ISO 8601 texts in UTC, and minutes. */
+const OF_TWO: Readonly<Record<string, (a: Value, b: Value) => Value>> = {
+  later: (at, minutes) => new Date(Date.parse(String(at)) + asNumber(minutes) * MINUTE).toISOString(),
+  minutes: (from, to) => (Date.parse(String(to)) - Date.parse(String(from))) / MINUTE,
+};
 
 function asNumber(value: Value | readonly Value[] | undefined): number {
   if (typeof value === 'number') return value;
@@ -72,6 +76,8 @@ function tokenize(formula: string): string[] {
 
 class Parser {
   private at = 0;
+  /** Names met so far; their place is their slot. */
+  readonly names: string[] = [];
   private readonly tokens: string[];
   constructor(private readonly formula: string) {
     this.tokens = tokenize(formula);
@@ -102,13 +108,13 @@ class Parser {
     const yes = this.choice();
     this.need(':');
     const no = this.choice();
-    return scope => (test(scope) ? yes(scope) : no(scope));
+    return slots => (test(slots) ? yes(slots) : no(slots));
   }
   private or(): Compiled {
     let left = this.and();
     while (this.take('or')) {
       const [a, b] = [left, this.and()];
-      left = scope => Boolean(a(scope)) || Boolean(b(scope));
+      left = slots => Boolean(a(slots)) || Boolean(b(slots));
     }
     return left;
   }
@@ -116,32 +122,32 @@ class Parser {
     let left = this.not();
     while (this.take('and')) {
       const [a, b] = [left, this.not()];
-      left = scope => Boolean(a(scope)) && Boolean(b(scope));
+      left = slots => Boolean(a(slots)) && Boolean(b(slots));
     }
     return left;
   }
   private not(): Compiled {
     if (!this.take('not')) return this.compare();
     const inner = this.not();
-    return scope => !inner(scope);
+    return slots => !inner(slots);
   }
   private compare(): Compiled {
     const a = this.sum();
     const sign = this.take('<', '<=', '>', '>=', '=', '!=');
     if (!sign) return a;
     const b = this.sum();
-    if (sign === '=') return scope => a(scope) === b(scope);
-    if (sign === '!=') return scope => a(scope) !== b(scope);
-    if (sign === '<') return scope => asNumber(a(scope)) < asNumber(b(scope));
-    if (sign === '<=') return scope => asNumber(a(scope)) <= asNumber(b(scope));
-    if (sign === '>') return scope => asNumber(a(scope)) > asNumber(b(scope));
-    return scope => asNumber(a(scope)) >= asNumber(b(scope));
+    if (sign === '=') return slots => a(slots) === b(slots);
+    if (sign === '!=') return slots => a(slots) !== b(slots);
+    if (sign === '<') return slots => asNumber(a(slots)) < asNumber(b(slots));
+    if (sign === '<=') return slots => asNumber(a(slots)) <= asNumber(b(slots));
+    if (sign === '>') return slots => asNumber(a(slots)) > asNumber(b(slots));
+    return slots => asNumber(a(slots)) >= asNumber(b(slots));
   }
   private sum(): Compiled {
     let left = this.product();
     for (let sign = this.take('+', '-'); sign; sign = this.take('+', '-')) {
       const [a, b, k] = [left, this.product(), sign === '+' ? 1 : -1];
-      left = scope => asNumber(a(scope)) + k * asNumber(b(scope));
+      left = slots => asNumber(a(slots)) + k * asNumber(b(slots));
     }
     return left;
   }
@@ -151,20 +157,20 @@ class Parser {
       const [a, b] = [left, this.power()];
       left =
         sign === '*'
-          ? scope => asNumber(a(scope)) * asNumber(b(scope))
-          : scope => asNumber(a(scope)) / asNumber(b(scope));
+          ? slots => asNumber(a(slots)) * asNumber(b(slots))
+          : slots => asNumber(a(slots)) / asNumber(b(slots));
     }
     return left;
   }
   private power(): Compiled {
     if (this.take('-')) {
       const inner = this.power();
-      return scope => -asNumber(inner(scope));
+      return slots => -asNumber(inner(slots));
     }
     const base = this.atom();
     if (!this.take('^')) return base;
     const exponent = this.power();
-    return scope => asNumber(base(scope)) ** asNumber(exponent(scope));
+    return slots => asNumber(base(slots)) ** asNumber(exponent(slots));
   }
   private atom(): Compiled {
     if (this.take('(')) {
@@ -181,42 +187,100 @@ class Parser {
       this.at--;
       throw this.unexpected();
     }
-    return this.take('(') ? this.call(token) : name(token);
+    return this.take('(') ? this.call(token) : this.name(token);
+  }
+  private name(token: string): Compiled {
+    const known = this.names.indexOf(token);
+    const slot = known >= 0 ? known : this.names.push(token) - 1;
+    return slots => slots[slot] ?? [];
   }
   private call(token: string): Compiled {
-    const fn = FUNCTIONS[token];
-    if (!fn) throw new FormulaError(`no function “${token}” in “${this.formula}”`);
     const args: Compiled[] = [];
     do args.push(this.choice());
     while (this.take(','));
     this.need(')');
-    if (LIST_FUNCTIONS.has(token)) return scope => fn(args.flatMap(arg => arg(scope) ?? []));
-    return scope => fn(args.map(arg => arg(scope) as Value));
+    const [one, many, two] = [OF_ONE[token], OF_MANY[token], OF_TWO[token]];
+    const [a, b] = args;
+    if (one && a && args.length === 1) return slots => one(asNumber(a(slots)));
+    if (two && a && b && args.length === 2) return slots => two(a(slots) as Value, b(slots) as Value);
+    if (many) return slots => gathered(args, slots, token === 'count', many);
+    throw new FormulaError(`no function “${token}” of ${args.length} in “${this.formula}”`);
   }
 }
+
+/** Folds the numbers in some arguments and in the lists among them; what is only counted may be of any sort. */
+function gathered(
+  args: readonly Compiled[],
+  slots: Slots,
+  counted: boolean,
+  { start, add }: { readonly start: number; readonly add: (a: number, b: number) => number },
+): number {
+  let result = start;
+  for (const arg of args) {
+    const value = arg(slots);
+    if (isList(value)) for (const each of value) result = add(result, counted ? 0 : asNumber(each));
+    else if (value !== null || !counted) result = add(result, counted ? 0 : asNumber(value));
+  }
+  return result;
+}
+
+const isList = (value: Value | readonly Value[]): value is readonly Value[] => Array.isArray(value);
 
 const constant =
   (value: Value): Compiled =>
   () =>
     value;
-const name =
-  (token: string): Compiled =>
-  scope =>
-    scope.get(token) ?? [];
+interface CompiledFormula {
+  readonly names: readonly string[];
+  readonly run: Compiled;
+}
 
-const compiledFormulas = new Map<string, Compiled>();
+const compiledFormulas = new Map<string, CompiledFormula>();
+
+function compiledOf(formula: string): CompiledFormula {
+  let compiled = compiledFormulas.get(formula);
+  if (!compiled) {
+    const parser = new Parser(formula);
+    compiled = { run: parser.parse(), names: parser.names };
+    compiledFormulas.set(formula, compiled);
+  }
+  return compiled;
+}
 
 /**
  * Evaluates a formula over named values. Throws `FormulaError` for a formula that cannot be read, a name
  * without a value outside a list function, or a text where a number is needed.
  */
 export function evaluate(formula: string, scope: Scope): Value {
-  let compiled = compiledFormulas.get(formula);
-  if (!compiled) {
-    compiled = new Parser(formula).parse();
-    compiledFormulas.set(formula, compiled);
-  }
-  const value = compiled(scope);
+  const { names, run } = compiledOf(formula);
+  const value = run(names.map(name => scope.get(name) ?? []));
   if (Array.isArray(value)) throw new FormulaError(`“${formula}” gives a list, or a name has no value`);
   return value as Value;
+}
+
+/**
+ * A formula as a function of its names in that order, for what reckons it a million times over: the search reads the
+ * same formula as the figure does. Numbers in, a number out; a verdict of true or false comes as 1 or 0.
+ */
+export function reckoner<const Names extends readonly string[]>(
+  formula: string,
+  ...names: Names
+): (...values: { [I in keyof Names]: number }) => number {
+  const slots: number[] = names.map(() => 0);
+  let compiled: { readonly run: Compiled; readonly slotOf: readonly number[] } | undefined;
+  return (...values) => {
+    compiled ??= compiledFor(formula, names);
+    const { run, slotOf } = compiled;
+    for (let i = 0; i < slotOf.length; i++) slots[slotOf[i] as number] = values[i] as number;
+    return asNumber(run(slots));
+  };
+}
+
+function compiledFor(formula: string, names: readonly string[]): { run: Compiled; slotOf: number[] } {
+  const compiled = compiledOf(formula);
+  const slotOf = names.map(name => compiled.names.indexOf(name));
+  if (slotOf.includes(-1) || compiled.names.length !== names.length) {
+    throw new FormulaError(`“${formula}” asks for ${compiled.names.join(', ')}, not ${names.join(', ')}`);
+  }
+  return { run: compiled.run, slotOf };
 }

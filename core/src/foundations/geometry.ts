@@ -102,8 +102,19 @@ export function crossesItself(polygon: Polygon): boolean {
   );
 }
 
+/** Whether the boxes around two polygons have anything in common along an axis. */
+function overlapAlong(axis: 0 | 1, a: Polygon, b: Polygon): boolean {
+  let [a0, a1, b0, b1] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const point of a) [a0, a1] = [Math.min(a0, point[axis]), Math.max(a1, point[axis])];
+  for (const point of b) [b0, b1] = [Math.min(b0, point[axis]), Math.max(b1, point[axis])];
+  return a0 <= b1 && b0 <= a1;
+}
+
 /** Whether two polygons have anything in common. */
 export const meet = (a: Polygon, b: Polygon): boolean =>
+  overlapAlong(0, a, b) && overlapAlong(1, a, b) && sharesArea(a, b);
+
+const sharesArea = (a: Polygon, b: Polygon): boolean =>
   a.some(corner => contains(b, corner)) ||
   b.some(corner => contains(a, corner)) ||
   sidesOf(a).some(([from, to]) =>

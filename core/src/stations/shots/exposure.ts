@@ -1,6 +1,15 @@
 /** Exposure: aperture in use, shutter, and the sensitivity that the light at a mark asks for (ISO 2720). */
 import type { Device, Format, Optics } from '../../documents/index.js';
-import { calc, constant, given, taken, unknown, type Figure, type Term } from '../../foundations/index.js';
+import {
+  calc,
+  constant,
+  given,
+  reckoner,
+  taken,
+  unknown,
+  type Figure,
+  type Term,
+} from '../../foundations/index.js';
 import { lensTerms } from './framing.js';
 
 /** Frames each second of a format. */
@@ -14,6 +23,17 @@ const opticsTerm = (
   field: keyof Optics,
   unit: Term['unit'],
 ): Term => given(name, optics[field] ?? null, unit, 'kinds', `/kinds/${kind}/optics/${field}`);
+
+const OPEN = 'short * (long / short) ^ (fmax > fmin ? log10(f / fmin) / log10(fmax / fmin) : 0)';
+const widestAt = reckoner(OPEN, 'short', 'long', 'fmin', 'fmax', 'f');
+
+/** The aperture in use at a focal length, f-number; undefined where how far the lens opens is not known. */
+export function apertureAt(optics: Optics, focal: number, set: number | undefined): number | undefined {
+  const { apertureShort, apertureLong = apertureShort, focalMin, focalMax } = optics;
+  if (apertureShort === undefined || apertureLong === undefined) return undefined;
+  if (apertureShort === apertureLong) return Math.max(set ?? 0, apertureShort);
+  return Math.max(set ?? 0, widestAt(apertureShort, apertureLong, focalMin, focalMax, focal));
+}
 
 /**
  * The aperture in use, f-number: what is set on the camera, but never wider than the lens opens at that focal length.
@@ -36,12 +56,11 @@ export function apertureInUse(
     ...lensTerms(kind, optics),
     taken('f', focal, focalPath),
   ];
-  const open = 'short * (long / short) ^ (fmax > fmin ? log10(f / fmin) / log10(fmax / fmin) : 0)';
   return aperture === undefined
-    ? calc('f/', open, ends, { rule: 'wide open' })
+    ? calc('f/', OPEN, ends, { rule: 'wide open' })
     : calc(
         'f/',
-        `max(set, ${open})`,
+        `max(set, ${OPEN})`,
         [given('set', aperture, 'f/', 'plan', `/devices/${id}/aperture`), ...ends],
         { rule: 'as set, but never wider than the lens opens' },
       );
@@ -66,6 +85,9 @@ export const shutterTime = (format: Format, hertz: number): Figure =>
     { rule: 'a whole number of the pulses of lamps on the mains, no longer than a frame' },
   );
 
+const ISO = '250 * N ^ 2 / (E * t)';
+export const isoFor = reckoner(ISO, 'N', 'E', 't');
+
 /** Sensitivity needed, ISO: S = 250·N² / (E·t) (incident light, ISO 2720, C = 250). */
 export const isoNeeded = (
   path: string,
@@ -76,7 +98,7 @@ export const isoNeeded = (
 ): Figure =>
   calc(
     'ISO',
-    '250 * N ^ 2 / (E * t)',
+    ISO,
     [
       taken('N', aperture, `${path}.aperture`),
       taken('E', light, `ground.marks.${mark}.light`),
@@ -85,14 +107,14 @@ export const isoNeeded = (
     { source: 'ISO 2720, incident light, C = 250' },
   );
 
+const GAIN = 'max(0, 20 * log10(S / base))';
+export const gainFor = reckoner(GAIN, 'S', 'base');
+
 /** Gain over the base sensitivity, dB: 20·log10(S / base), 6.02 dB to a stop; 0 where there is light to spare. */
 export const gainNeeded = (path: string, kind: string, optics: Optics, iso: Figure): Figure =>
   optics.baseIso === undefined
     ? unknown('dB', 'its base sensitivity is not known')
-    : calc('dB', 'max(0, 20 * log10(S / base))', [
-        taken('S', iso, `${path}.iso`),
-        opticsTerm('base', kind, optics, 'baseIso', 'ISO'),
-      ]);
+    : calc('dB', GAIN, [taken('S', iso, `${path}.iso`), opticsTerm('base', kind, optics, 'baseIso', 'ISO')]);
 
 /** Light to spare at the base sensitivity, stops: what a neutral-density filter or a narrower aperture takes away. */
 export const lightToSpare = (path: string, kind: string, optics: Optics, iso: Figure): Figure =>

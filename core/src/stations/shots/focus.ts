@@ -6,6 +6,7 @@ import {
   distance,
   given,
   polar,
+  reckoner,
   taken,
   unknown,
   type Figure,
@@ -75,6 +76,28 @@ export function facesAlong(camera: Point, { at, facing, width = 0 }: Mark, slant
 /** Wavelength in the middle of what the eye sees, mm. */
 const WAVELENGTH = 0.00055;
 
+const FOCUS_AT = '2 * dmin * dmax / (dmin + dmax)';
+const HYPERFOCAL = '(f ^ 2 / (N * c / 1000) + f) / 1000';
+const NEAR = 's * (H - f / 1000) / (H + s - 2 * f / 1000)';
+const ALL_SHARP = 'near <= dmin and (s < H ? dmax <= s * (H - f / 1000) / (H - s) : 1 = 1)';
+
+const focusBetween = reckoner(FOCUS_AT, 'dmin', 'dmax');
+const hyperfocalOf = reckoner(HYPERFOCAL, 'f', 'N', 'c');
+const nearOf = reckoner(NEAR, 's', 'H', 'f');
+const allSharp = reckoner(ALL_SHARP, 'near', 'dmin', 'dmax', 's', 'H', 'f');
+
+/** Whether every face between two distances along the axis, m, is sharp at a focal length (mm), aperture and circle (µm). */
+export function holdsFaces(
+  [dmin, dmax]: readonly [number, number],
+  f: number,
+  N: number,
+  c: number,
+): boolean {
+  if (dmin === dmax) return true;
+  const [s, H] = [focusBetween(dmin, dmax), hyperfocalOf(f, N, c)];
+  return allSharp(nearOf(s, H, f), dmin, dmax, s, H, f) === 1;
+}
+
 /** Depth of field at a focal length and aperture, thin lens; `faces` are the distances of the outermost ones, m. */
 export function focusOf(
   path: string,
@@ -90,22 +113,19 @@ export function focusOf(
     constant('dmin', nearest, 'm', 'distance to the nearest face along the axis'),
     constant('dmax', farthest, 'm', 'distance to the farthest face along the axis'),
   ];
-  const focusAt = calc('m', '2 * dmin * dmax / (dmin + dmax)', ends, {
+  const focusAt = calc('m', FOCUS_AT, ends, {
     rule: 'so that the nearest and the farthest face are as sharp',
   });
   const s = taken('s', focusAt, `${path}.focus.focusAt`);
-  const hyperfocal = calc('m', '(f ^ 2 / (N * c / 1000) + f) / 1000', [f, N, c], { source: 'thin lens' });
+  const hyperfocal = calc('m', HYPERFOCAL, [f, N, c], { source: 'thin lens' });
   const H = taken('H', hyperfocal, `${path}.focus.hyperfocal`);
-  const near = calc('m', 's * (H - f / 1000) / (H + s - 2 * f / 1000)', [s, H, f]);
+  const near = calc('m', NEAR, [s, H, f]);
   return {
     ...{ circle, focusAt, hyperfocal, near },
     far: calc('m', 's < H ? s * (H - f / 1000) / (H - s) : 1 / 0', [s, H, f]),
-    everyFaceSharp: calc(
-      '',
-      'near <= dmin and (s < H ? dmax <= s * (H - f / 1000) / (H - s) : 1 = 1)',
-      [taken('near', near, `${path}.focus.near`), ...ends, s, H, f],
-      { rule: 'the nearest and the farthest face lie where it is sharp' },
-    ),
+    everyFaceSharp: calc('', ALL_SHARP, [taken('near', near, `${path}.focus.near`), ...ends, s, H, f], {
+      rule: 'the nearest and the farthest face lie where it is sharp',
+    }),
     apertureForAll:
       farthest - nearest < 1e-6
         ? unknown('f/', 'one face needs no depth')

@@ -1,6 +1,6 @@
 /** Framing: wanted frame sizes, needed focal length, angle of view. */
 import type { Optics, Shot, ShotSize } from '../../documents/index.js';
-import { calc, constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import { calc, constant, given, reckoner, taken, type Figure, type Term } from '../../foundations/index.js';
 
 /** Wanted frame width and height in metres, 16:9. `pair` and wider follow from their width. */
 const SIZES: Readonly<Partial<Record<ShotSize, { width: number; height: number }>>> = {
@@ -55,6 +55,9 @@ export function sensorTerms(kind: string, optics: Optics): Term[] {
   ];
 }
 
+const NEEDED = 'w / crop * d / W';
+export const focalFor = reckoner(NEEDED, 'w', 'crop', 'd', 'W');
+
 /** Focal length that frames W metres at d metres: f = w·d/W, for d much longer than f. */
 export const focalNeeded = (
   kind: string,
@@ -65,7 +68,7 @@ export const focalNeeded = (
 ): Figure =>
   calc(
     'mm',
-    'w / crop * d / W',
+    NEEDED,
     [
       ...sensorTerms(kind, optics),
       taken('d', distance, `${path}.distance`),
@@ -79,14 +82,14 @@ export const lensTerms = (kind: string, optics: Optics): Term[] => [
   given('fmax', optics.focalMax, 'mm', 'kinds', `/kinds/${kind}/optics/focalMax`),
 ];
 
+const REACHES = 'fmin <= 1.05 * f and fmax >= 0.95 * f';
+export const isReached = reckoner(REACHES, 'fmin', 'fmax', 'f');
+
 /** A lens reaches a shot when fmin ≤ 1.05·f and fmax ≥ 0.95·f. */
 export const reaches = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
-  calc(
-    '',
-    'fmin <= 1.05 * f and fmax >= 0.95 * f',
-    [...lensTerms(kind, optics), taken('f', needed, `${path}.focalNeeded`)],
-    { rule: 'within 5 % of the focal length needed' },
-  );
+  calc('', REACHES, [...lensTerms(kind, optics), taken('f', needed, `${path}.focalNeeded`)], {
+    rule: 'within 5 % of the focal length needed',
+  });
 
 /** Focal length in use: the one needed, as far as the lens goes. */
 export const focalInUse = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
@@ -95,26 +98,33 @@ export const focalInUse = (kind: string, optics: Optics, path: string, needed: F
     taken('f', needed, `${path}.focalNeeded`),
   ]);
 
-/** Frame width the lens really gives there, at the nearest focal length it has. */
+const FRAME = 'w / crop * d / f';
+/** Frame width at a distance (m) with a focal length (mm). */
+export const frameAt = reckoner(FRAME, 'w', 'crop', 'd', 'f');
+
+/** Frame width the lens really gives there, at the focal length in use. */
 export const frameGiven = (
   kind: string,
   optics: Optics,
   path: string,
   distance: Figure,
-  needed: Figure,
+  focal: Figure,
 ): Figure =>
-  calc('m', 'w / crop * d / max(fmin, min(fmax, f))', [
+  calc('m', FRAME, [
     ...sensorTerms(kind, optics),
     taken('d', distance, `${path}.distance`),
-    ...lensTerms(kind, optics),
-    taken('f', needed, `${path}.focalNeeded`),
+    taken('f', focal, `${path}.focal`),
   ]);
 
 const FACE = 0.16;
 
+const FACE_PIXELS = 'pixels * face / frame';
+export const pixelsOnFace = (pixels: number, frame: number): number => onFace(pixels, FACE, frame);
+const onFace = reckoner(FACE_PIXELS, 'pixels', 'face', 'frame');
+
 /** Source pixels across a face 0.16 m wide. */
 export const facePixels = (kind: string, optics: Optics, path: string, frame: Figure): Figure =>
-  calc('px', 'pixels * face / frame', [
+  calc('px', FACE_PIXELS, [
     given('pixels', optics.pixels, 'px', 'kinds', `/kinds/${kind}/optics/pixels`),
     constant('face', FACE, 'm', 'width of a face'),
     taken('frame', frame, `${path}.frameGiven`),
@@ -142,9 +152,9 @@ export const viewVerdict = (path: string, side: Figure, above: Figure): Figure =
     { rule: '30°, 45° and 60° off the front; −5° to 15° and to 25° above the eyes' },
   );
 
+const TILT = 'atan((face - frame * 9 / 16 / 6 - lens) / across)';
+export const tiltFor = reckoner(TILT, 'face', 'frame', 'lens', 'across');
+
 /** Eyes lie a third from the top, so the middle of a frame is a sixth of its height below them. */
 export const tiltTo = (path: string, across: Term, lens: Term, face: Term, frame: Figure): Figure =>
-  calc('°', 'atan((face - frame * 9 / 16 / 6 - lens) / across)', [
-    ...[face, lens, across],
-    taken('frame', frame, `${path}.frameGiven`),
-  ]);
+  calc('°', TILT, [...[face, lens, across], taken('frame', frame, `${path}.frameGiven`)]);

@@ -90,26 +90,49 @@ export function gearInPicture(
     return { share: unknown('%', 'its camera has no place yet'), by: [] };
   }
   const eye = place.at;
-  const aim = direction(eye, mark.at);
   const across = optics.sensorWidth / (optics.crop ?? 1) / 2 / focal;
-  const up = (across * 9) / 16;
-  const [ct, st] = [Math.cos(tilt * RADIANS), Math.sin(tilt * RADIANS)];
-  const by = gear.flatMap(({ id: other, label, at, floor, top, width }) => {
-    const turn = (direction(eye, at) - aim) * RADIANS;
-    const away = distance(eye, at);
-    const [ahead, aside] = [away * Math.cos(turn), away * Math.sin(turn)];
-    if (ahead < 0.3) return [];
-    const height = (z: number): number => ((z - lens) * ct - ahead * st) / (ahead * ct + (z - lens) * st);
-    const wide = overlap((aside - width / 2) / ahead, (aside + width / 2) / ahead, across);
-    const high = overlap(height(floor), height(top), up);
-    const share = (wide * high) / (4 * across * up);
-    if (share <= 0 || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return [];
-    return [{ id: other, label, share: share * 100 }];
+  const picture = { eye, lens, aim: direction(eye, mark.at), tilt, across };
+  const by = gear.flatMap(each => {
+    const share = shareOfPicture(picture, each, blocking);
+    return share > 0 ? [{ id: each.id, label: each.label, share: share * 100 }] : [];
   });
   by.sort((a, b) => b.share - a.share);
   const total = by.reduce((sum, each) => sum + each.share, 0);
   const method = `stands and operators projected onto the picture of shot ${id}, those behind walls left out`;
   return { share: found(Math.min(100, total), '%', method), by };
+}
+
+/** A picture: where it is taken from, how it is aimed, and the tangent of half its angle of view. */
+export interface Picture {
+  readonly eye: Point;
+  /** Height of the lens above the zero level, m. */
+  readonly lens: number;
+  readonly aim: number;
+  readonly tilt: number;
+  readonly across: number;
+}
+
+/** Something this near is beside the lens, not before it, m. */
+const BESIDE = 0.3;
+
+/** The share of a picture that something takes which stands on the floor, 0…1; none where a wall hides it. */
+export function shareOfPicture(
+  { eye, lens, aim, tilt, across }: Picture,
+  { at, floor, top, width }: Pick<Gear, 'at' | 'floor' | 'top' | 'width'>,
+  blocking: readonly Segment[],
+): number {
+  const away = distance(eye, at);
+  const turn = (direction(eye, at) - aim) * RADIANS;
+  const [ahead, aside] = [away * Math.cos(turn), away * Math.sin(turn)];
+  if (ahead < BESIDE) return 0;
+  const wide = overlap((aside - width / 2) / ahead, (aside + width / 2) / ahead, across);
+  if (wide === 0) return 0;
+  const up = (across * 9) / 16;
+  const [ct, st] = [Math.cos(tilt * RADIANS), Math.sin(tilt * RADIANS)];
+  const height = (z: number): number => ((z - lens) * ct - ahead * st) / (ahead * ct + (z - lens) * st);
+  const share = (wide * overlap(height(floor), height(top), up)) / (4 * across * up);
+  if (share <= 0 || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;
+  return share;
 }
 
 /** How much of low…high lies within ±half. */

@@ -101,8 +101,8 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const faceTerm = taken('face', face, `ground.marks.${shot.mark}.elevation`);
   const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
   const needed = focalNeeded(kindId, optics, path, distance, wanted);
-  const frame = frameGiven(kindId, optics, path, distance, needed);
   const focal = focalInUse(kindId, optics, path, needed);
+  const frame = frameGiven(kindId, optics, path, distance, focal);
   const pixels = facePixels(kindId, optics, path, frame);
   const viewingAngle = found(
     angleBetween(direction(mark.at, place.at), mark.facing),

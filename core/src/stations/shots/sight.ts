@@ -8,6 +8,7 @@ import {
   unknown,
   given,
   inOrder,
+  reckoner,
   stretchInside,
   taken,
   type Blocker,
@@ -29,6 +30,9 @@ export interface Hidden {
 
 /** More of the frame hidden than this is worth a snag and is no coverage, %. */
 export const HIDDEN_BEARABLE = 5;
+
+/** The middle of the frame is hidden, or more of it than is bearable. */
+export const isHidden = ({ middle, share }: Hidden): boolean => middle || share * 100 > HIDDEN_BEARABLE;
 
 /** A blocker within this depth of the mark belongs to the mark's surroundings, not to the line of sight, m. */
 const AT_MARK = 0.05;
@@ -100,6 +104,9 @@ function covered(intervals: [number, number][]): number {
   return sum;
 }
 
+const LOWEST = 'max(floor, eyes - 2 / 3 * frame * 9 / 16)';
+export const lowestPoint = reckoner(LOWEST, 'floor', 'eyes', 'frame');
+
 /** Height of the lowest point wanted: with the eyes a third from the top, two thirds of the frame lie below. */
 export const lowestWanted = (
   mark: string,
@@ -108,7 +115,7 @@ export const lowestWanted = (
   elevation: Figure,
   floor: Figure,
 ): Figure =>
-  calc('m', 'max(floor, eyes - 2 / 3 * frame * 9 / 16)', [
+  calc('m', LOWEST, [
     taken('floor', floor, `ground.marks.${mark}.floor`),
     taken('eyes', elevation, `ground.marks.${mark}.elevation`),
     taken('frame', frame, `${path}.frameWanted`),
@@ -130,30 +137,48 @@ interface Line {
   readonly target: Term;
 }
 
+/** The edge of a seating block on a line of sight: how far along (0…1) and the height of the floor there, m. */
+export interface SeatsEdge {
+  readonly id: string;
+  readonly block: Area;
+  readonly at: number;
+  readonly floor: number;
+}
+
+type Posture = 'seatedHead' | 'standingHead';
+
+/** The near and the far edge of every seating block between two points. */
+export const seatsBetween = (areas: MapOf<Area>, from: Point, to: Point): SeatsEdge[] =>
+  inOrder(areas).flatMap(([id, block]) => {
+    if (block.kind !== 'seating') return [];
+    const stretch = stretchInside(block.outline, from, to) ?? [];
+    return stretch.map(at => ({ id, block, at, floor: floorOfArea(block, between(from, to, at)) }));
+  });
+
+/** The edge where a line of sight from height hL to hT, m, comes nearest to heads; undefined without any between. */
+export function nearestHeads(
+  edges: readonly SeatsEdge[],
+  hL: number,
+  hT: number,
+  posture: Posture,
+  rules: Rules,
+): (SeatsEdge & { readonly clear: number }) | undefined {
+  let [nearest, clear]: [SeatsEdge | undefined, number] = [undefined, Infinity];
+  for (const edge of edges) {
+    const over = hL + (hT - hL) * edge.at - edge.floor - (edge.block[posture] ?? rules[posture]);
+    if (over < clear) [nearest, clear] = [edge, over];
+  }
+  return nearest && { ...nearest, clear };
+}
+
 /**
  * Clearance over seated or standing heads: the line from lens to lowest point wanted, at the near and far
  * edge of every seating block it crosses (a straight line comes nearest to heads on a flat or evenly raked floor
  * at an edge).
  */
-export function overHeads(
-  areas: MapOf<Area>,
-  line: Line,
-  posture: 'seatedHead' | 'standingHead',
-  rules: Rules,
-): OverHeads {
-  let nearest: { id: string; at: number; clear: number; floor: number; block: Area } | undefined;
-  const [hL, hT] = [Number(line.lens.value), Number(line.target.value)];
-  for (const [id, block] of inOrder(areas)) {
-    if (block.kind !== 'seating') continue;
-    const stretch = stretchInside(block.outline, line.from, line.to);
-    if (!stretch) continue;
-    const head = block[posture] ?? rules[posture];
-    for (const at of stretch) {
-      const floor = floorOfArea(block, between(line.from, line.to, at));
-      const clear = hL + (hT - hL) * at - floor - head;
-      if (!nearest || clear < nearest.clear) nearest = { id, at, clear, floor, block };
-    }
-  }
+export function overHeads(areas: MapOf<Area>, line: Line, posture: Posture, rules: Rules): OverHeads {
+  const edges = seatsBetween(areas, line.from, line.to);
+  const nearest = nearestHeads(edges, Number(line.lens.value), Number(line.target.value), posture, rules);
   if (!nearest) {
     return { clear: unknown('m', 'no seats lie between camera and mark'), block: undefined };
   }

@@ -1,10 +1,9 @@
 /** Words and moves that several rules of Shots share. */
-import type { AreaKind } from '../../documents/index.js';
-import { contains, type Fix, type Point } from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
+import type { Fix } from '../../foundations/index.js';
 import { placeAt, stepsFrom } from '../ground/moves.js';
 import type { Seen } from '../station.js';
 import type { ShotsReads, ShotsResult } from './index.js';
+import { footprintOf, whyNotStand } from './standing.js';
 
 export type ShotsSeen = Seen<ShotsReads, ShotsResult>;
 
@@ -23,18 +22,6 @@ const HEADINGS = [
 ];
 const STEPS = [0.4, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6];
 
-const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
-
-/** A tripod can stand there: inside the walls, in no pillar, and not among seats or where people walk. */
-function canStand({ venue, blockers }: GroundResult, at: Point, level: string | undefined): boolean {
-  if (!contains(venue.outline, at)) return false;
-  if (blockers.some(each => each.id !== 'walls' && contains(each.outline, at))) return false;
-  const areas = venue.areas ?? {};
-  const gallery = level === undefined ? undefined : areas[level];
-  if (gallery) return contains(gallery.outline, at);
-  return !Object.values(areas).some(area => NO_STAND.has(area.kind) && contains(area.outline, at));
-}
-
 /** Moves of a camera, the shortest first, in eight directions; what they break is found by trying them. */
 export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefined): Generator<Fix> {
   const device = devices?.[camera ?? ''];
@@ -42,7 +29,7 @@ export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefi
   const level = device?.place?.level;
   if (!device || !at || camera === undefined) return;
   for (const { to, metres, heading } of stepsFrom(at, STEPS, HEADINGS)) {
-    if (!canStand(ground, to, level)) continue;
+    if (whyNotStand(ground, to, level, footprintOf(device.worked)) !== undefined) continue;
     yield { label: `Move ${device.label} ${metres} m ${heading}`, changes: [placeAt(camera, to)] };
   }
 }

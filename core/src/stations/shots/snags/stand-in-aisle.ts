@@ -1,8 +1,6 @@
 import { inOrder, meet, squareAround, type Rule } from '../../../foundations/index.js';
+import { footprintOf } from '../standing.js';
 import { movesOf, type ShotsSeen } from '../words.js';
-
-/** Side of the floor a support takes, m: a locked-off stand, and one with room for who works it. */
-const FOOTPRINT = { locked: 0.8, operated: 1.2 } as const;
 
 /** A camera whose stand, or whoever works it, reaches into an aisle that must stay clear. */
 export const standInAisle: Rule<ShotsSeen> = {
@@ -12,7 +10,7 @@ export const standInAisle: Rule<ShotsSeen> = {
     Object.entries(own.cameras).flatMap(([id, { label, at }]) => {
       const device = devices?.[id];
       if (!at || !device || device.place?.level !== undefined) return [];
-      const side = FOOTPRINT[device.worked === 'operated' ? 'operated' : 'locked'];
+      const side = footprintOf(device.worked);
       const aisle = inOrder(ground.venue.areas).find(
         ([, area]) => area.kind === 'keep-clear' && meet(area.outline, squareAround(at, side)),
       );

@@ -1,0 +1,223 @@
+/**
+ * The best set of stances, by best-first branch and bound (Land and Doig 1960). A node gives each camera a cell of
+ * like stances. Its bound is the best assignment of cameras that each had, for every shot, the best quality found
+ * anywhere in the cell, at the least cost found anywhere in it, and did not disturb each other more than any two of
+ * those cells must: no set of stances out of those cells is worth more. The cell whose stances differ most is parted. When no node is left whose bound
+ * is above the best set found, that set is proven best.
+ */
+import type { Wanted } from './demands.js';
+import { Cell } from './cells.js';
+import type { Means, Stance } from './stances.js';
+import { served, type Cast, type Worth } from './worth.js';
+
+/** Stances that cameras of one sort can take. */
+export interface Pool {
+  readonly means: Means;
+  readonly stances: readonly Stance[];
+  /** Of all pools with the same task, exactly one camera takes a stance; without a task, any number does. */
+  readonly task?: string;
+}
+
+export interface Best {
+  readonly casts: readonly Cast[];
+  readonly value: number;
+  /** No set of stances is worth more than this. */
+  readonly bound: number;
+  /** Nodes looked at. */
+  readonly nodes: number;
+}
+
+/** How far the best set found may still be below the best there is, as a share of it: 0 when it is proven best. */
+export const gapOf = ({ value, bound }: Pick<Best, 'value' | 'bound'>): number =>
+  bound - value <= 1e-9 ? 0 : (bound - value) / Math.max(1e-9, Math.abs(bound));
+
+interface Node {
+  /** A cell for each camera that is placed; cameras of one sort stand side by side. */
+  readonly cells: readonly Cell[];
+  /** Of each cell, the index of its pool. */
+  readonly pools: readonly number[];
+  readonly bound: number;
+}
+
+const SLICE = 500;
+/** Points too few to go on for. */
+const EVEN = 1e-9;
+
+/**
+ * Yields the best set known after every few hundred nodes, and gives the best at the end: proven, or as soon as its
+ * gap is at most `within`. `count`: how many cameras are placed at most.
+ */
+export function* bestSet(
+  pools: readonly Pool[],
+  count: number,
+  { shots, moments }: Wanted,
+  worth: Worth,
+  { within = 0, beat }: { readonly within?: number; readonly beat?: readonly Cast[] } = {},
+): Generator<Best, Best> {
+  const roots = pools.map(({ stances }) => new Cell(stances, shots));
+  const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number => {
+    const rows = cells.map(({ best }, i) => ({
+      quality: best,
+      locked: pools[ofPools[i] ?? 0]?.means.worked === 'locked',
+    }));
+    let bound = served(rows, moments, shots);
+    cells.forEach((cell, i) => {
+      bound -= cell.cheapest;
+      for (let j = i + 1; j < cells.length; j++) bound -= cell.sameSideAs(cells[j] as Cell);
+    });
+    return bound;
+  };
+  const open = new NodeQueue();
+  const castsOf = ({ cells, pools: ofPools }: Pick<Node, 'cells' | 'pools'>): Cast[] =>
+    cells.map((cell, i) => ({
+      stance: cell.stances[0] as Stance,
+      means: (pools[ofPools[i] ?? 0] as Pool).means,
+    }));
+  let best: { casts: readonly Cast[]; value: number } = { casts: [], value: 0 };
+  const offer = (casts: readonly Cast[]): void => {
+    const value = worth.of(casts);
+    if (value > best.value) best = { casts, value };
+  };
+  if (beat) offer(beat);
+  const push = (cells: readonly Cell[], ofPools: readonly number[]): void => {
+    const bound = boundOf(cells, ofPools);
+    if (bound <= best.value + EVEN) return;
+    const node = { cells, pools: ofPools, bound };
+    if (cells.every(({ stances }) => stances.length === 1)) offer(castsOf(node));
+    else open.push(node);
+  };
+  const every = choices(pools, count);
+  const most = Math.max(0, ...every.map(list => list.length));
+  for (const ofPools of every) {
+    if (ofPools.length < most) continue;
+    for (let first = 0; first < most; first++) offer(climbed(ofPools, pools, worth, first));
+  }
+  for (const ofPools of every) {
+    push(
+      ofPools.map(pool => roots[pool] as Cell),
+      ofPools,
+    );
+  }
+  for (let nodes = 0; ; nodes++) {
+    const node = open.pop();
+    const bound = Math.max(best.value, node?.bound ?? -Infinity);
+    const known: Best = { ...best, bound, nodes };
+    if (!node || gapOf(known) <= within) return known;
+    if (nodes % SLICE === SLICE - 1) yield known;
+    const widest = node.cells.reduce((a, b) => (b.spread > a.spread ? b : a));
+    for (const cells of parted(node.cells, widest)) push(cells, node.pools);
+  }
+}
+
+/**
+ * Every way to choose up to `count` cameras out of the pools, as lists of pool indices in ascending order: no more of
+ * a sort than there are, and one for each task.
+ */
+function choices(pools: readonly Pool[], count: number): number[][] {
+  let lists: number[][] = [[]];
+  pools.forEach(({ means, stances, task }, pool) => {
+    const most = stances.length === 0 ? 0 : task === undefined ? means.devices.length : 1;
+    lists = lists.flatMap(list =>
+      Array.from({ length: most + 1 }, (_, n) => [...list, ...new Array<number>(n).fill(pool)]),
+    );
+  });
+  const tasks = new Set(pools.flatMap(({ task }) => task ?? []));
+  return lists.filter(list => {
+    const taken = list.map(pool => pools[pool] as Pool);
+    const owned = taken.every(
+      ({ means }) => taken.filter(each => each.means === means).length <= means.devices.length,
+    );
+    const done = [...tasks].every(task => taken.filter(each => each.task === task).length === 1);
+    return list.length > 0 && list.length <= count && owned && done;
+  });
+}
+
+/** The cells with one of them parted; where several cameras share it, every way to share the two halves. */
+function parted(cells: readonly Cell[], parting: Cell): Cell[][] {
+  const [left, right] = parting.split();
+  const sharing = cells.filter(cell => cell === parting).length;
+  return Array.from({ length: sharing + 1 }, (_, inRight) => {
+    let seen = 0;
+    return cells.map(cell => (cell !== parting ? cell : seen++ < sharing - inRight ? left : right));
+  });
+}
+
+/**
+ * A good set to begin with: cameras put up one by one where each adds most, beginning with one of them, then each
+ * moved while that helps.
+ */
+function climbed(ofPools: readonly number[], pools: readonly Pool[], worth: Worth, first: number): Cast[] {
+  let placed: ReadonlyMap<number, Cast> = new Map();
+  let value = -Infinity;
+  for (let round = 0; round < 4; round++) {
+    const before = value;
+    ofPools.forEach((_, turn) => {
+      const slot = (turn + first) % ofPools.length;
+      const { means, stances } = pools[ofPools[slot] as number] as Pool;
+      const others = [...placed].filter(([each]) => each !== slot).map(([, cast]) => cast);
+      let [top, found] = [round === 0 ? -Infinity : value, placed];
+      for (const stance of promising(stances, others, worth)) {
+        const cast = { stance, means };
+        const with_ = worth.of([...others, cast]);
+        if (with_ > top) [top, found] = [with_, new Map([...placed, [slot, cast]])];
+      }
+      [placed, value] = [found, top];
+    });
+    if (value <= before + EVEN) break;
+  }
+  return [...placed.values()];
+}
+
+/** Stances that are tried in full when a good set is begun with. */
+const TRIED = 40;
+
+/** The stances that would add most if cameras did not disturb each other; only those are tried in full. */
+function promising(stances: readonly Stance[], others: readonly Cast[], worth: Worth): Stance[] {
+  const without = worth.best(others);
+  const top: { readonly gain: number; readonly stance: Stance }[] = [];
+  for (const stance of stances) {
+    const gain = worth.gain(without, stance);
+    if (top.length === TRIED && gain <= (top.at(-1)?.gain ?? 0)) continue;
+    const after = top.findIndex(each => each.gain < gain);
+    top.splice(after < 0 ? top.length : after, 0, { gain, stance });
+    if (top.length > TRIED) top.pop();
+  }
+  return top.map(({ stance }) => stance);
+}
+
+/** Nodes by their bound, the highest first: a binary heap. */
+class NodeQueue {
+  private readonly nodes: Node[] = [];
+
+  push(node: Node): void {
+    const { nodes } = this;
+    let at = nodes.length;
+    nodes.push(node);
+    while (at > 0) {
+      const parent = (at - 1) >> 1;
+      if ((nodes[parent] as Node).bound >= node.bound) break;
+      nodes[at] = nodes[parent] as Node;
+      at = parent;
+    }
+    nodes[at] = node;
+  }
+
+  pop(): Node | undefined {
+    const { nodes } = this;
+    const top = nodes[0];
+    const last = nodes.pop();
+    if (!last || nodes.length === 0) return top;
+    let at = 0;
+    for (;;) {
+      let child = 2 * at + 1;
+      if (child >= nodes.length) break;
+      if (child + 1 < nodes.length && (nodes[child + 1] as Node).bound > (nodes[child] as Node).bound)
+        child++;
+      if ((nodes[child] as Node).bound <= last.bound) break;
+      nodes[at] = nodes[child] as Node;
+      at = child;
+    }
+    nodes[at] = last;
+    return top;
+  }
+}

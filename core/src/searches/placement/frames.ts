@@ -1,0 +1,113 @@
+/** Frames of a locked camera that hold several wanted shots at once. */
+import { direction } from '../../foundations/index.js';
+import type { Lens, Outlook } from '../../stations/shots/appraisal.js';
+import { focalFor } from '../../stations/shots/framing.js';
+import { isHidden } from '../../stations/shots/sight.js';
+import type { WantedShot } from './demands.js';
+import type { Spot } from './places.js';
+
+export interface Frame {
+  /** Where the middle of it lies on the plan, degrees. */
+  readonly aim: number;
+  /** Focal length, mm. */
+  readonly focal: number;
+  /** Indices of the shots that lie in it whole. */
+  readonly shots: readonly number[];
+  /** Of each of them, the wanted width as a share of the one given, at most 1. */
+  readonly shares: readonly number[];
+}
+
+/** A wanted frame as seen from a place: tangents are taken to the side of a common direction and upwards, degrees. */
+interface Window {
+  readonly index: number;
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+  /** Focal length it asks for alone, mm. */
+  readonly alone: number;
+}
+
+const RADIANS = Math.PI / 180;
+/** A shot taken from a frame more than so many times as wide as it is wanted is no such shot any more. */
+const LOOSEST = 2.2;
+/** Wider than this no frame is looked for, degrees. */
+const WIDEST = 120;
+
+/**
+ * The frames that hold at least two of the shots: for every two windows the tightest frame from the left edge of one
+ * to the right edge of the other, as far as the lens goes. Frames that hold the same shots are given once, the
+ * tightest. Windows are measured as angles on the plan and above the horizon.
+ */
+export function framesOf(
+  { at, floor }: Spot,
+  height: number,
+  outlooks: readonly Outlook[],
+  { optics }: Lens,
+  shots: readonly WantedShot[],
+): Frame[] {
+  const { sensorWidth, crop = 1, focalMin, focalMax } = optics;
+  const windows = windowsOf(at, floor + height, outlooks, shots, sensorWidth, crop);
+  const frames = new Map<string, Frame>();
+  const width = sensorWidth / crop;
+  for (const a of windows) {
+    for (const b of windows) {
+      if (a === b || b.right <= a.left || b.right - a.left > WIDEST) continue;
+      const across = Math.tan(((b.right - a.left) / 2) * RADIANS);
+      const held = heldBetween(windows, a.left, b.right, width / 2 / across);
+      if (held.length < 2) continue;
+      const [low, high] = [Math.min(...held.map(each => each.low)), Math.max(...held.map(each => each.high))];
+      const up = Math.tan(((high - low) / 2) * RADIANS);
+      const focal = width / 2 / Math.max(across, (up * 16) / 9, width / 2 / focalMax);
+      if (focal < focalMin) continue;
+      const close = held.filter(({ alone }) => focal * LOOSEST >= alone);
+      if (close.length < 2) continue;
+      const key = close.map(({ index }) => index).join();
+      if ((frames.get(key)?.focal ?? 0) >= focal) continue;
+      const shares = close.map(({ alone }) => Math.min(1, focal / alone));
+      const taken = { shots: close.map(({ index }) => index), shares };
+      frames.set(key, { aim: (a.left + b.right) / 2, focal, ...taken });
+    }
+  }
+  return [...frames.values()];
+}
+
+/** The windows between two edges; none where fewer than two of them could be taken that wide, at `focal` mm or less. */
+function heldBetween(windows: readonly Window[], left: number, right: number, focal: number): Window[] {
+  let close = 0;
+  for (const each of windows) {
+    if (each.left >= left - 1e-9 && each.right <= right + 1e-9 && focal * LOOSEST >= each.alone) close++;
+  }
+  if (close < 2) return [];
+  return windows.filter(each => each.left >= left - 1e-9 && each.right <= right + 1e-9);
+}
+
+/** Windows of the shots that are seen at all, in one turn around the first of them. */
+function windowsOf(
+  at: Spot['at'],
+  lens: number,
+  outlooks: readonly Outlook[],
+  shots: readonly WantedShot[],
+  sensorWidth: number,
+  crop: number,
+): Window[] {
+  let base: number | undefined;
+  return shots.flatMap(({ subject: { mark, eyes, wanted } }, index) => {
+    const view = outlooks[index] as Outlook;
+    if (isHidden(view.hidden) || view.run < 0.2) return [];
+    const towards = direction(at, mark.at);
+    base ??= towards;
+    const middle = base + ((((towards - base) % 360) + 540) % 360) - 180;
+    const slant = Math.hypot(view.run, lens - eyes);
+    const alone = focalFor(sensorWidth, crop, slant, wanted);
+    const half = Math.atan(wanted / 2 / slant) / RADIANS;
+    const rise = (metres: number): number => Math.atan((eyes + metres - lens) / view.run) / RADIANS;
+    const tall = (wanted * 9) / 16;
+    return [
+      {
+        ...{ index, left: middle - half, right: middle + half, alone },
+        ...{ low: rise((-2 / 3) * tall), high: rise(tall / 3) },
+      },
+    ];
+  });
+}

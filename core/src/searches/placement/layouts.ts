@@ -1,0 +1,297 @@
+/** “Find positions”: the best way to put up the cameras, and others that are meaningfully different. */
+import type { Device } from '../../documents/index.js';
+import {
+  distance,
+  type DocumentPatch,
+  type Json,
+  type Operation,
+  type Point,
+} from '../../foundations/index.js';
+import { bestSet, gapOf, type Best, type Pool } from './branch-and-bound.js';
+import { within, whyNotThere, type Round, type Spot } from './places.js';
+import type { PlacementWish, Prepared, Progress } from './prepare.js';
+import type { Reason } from './quality.js';
+import { postAt, sightingOf, viewsFrom } from './stances.js';
+import { Worth, type Cast, type Service } from './worth.js';
+import { footprintOf } from '../../stations/shots/standing.js';
+
+export interface ServedShot {
+  readonly shot: string;
+  readonly label: string;
+  /** As the second camera on it. */
+  readonly second: boolean;
+  readonly quality: number;
+  /** What takes most away from it. */
+  readonly worst: Reason | undefined;
+  /** From lens to eyes, m; off the front of the face, degrees; gain, dB. */
+  readonly distance: number;
+  readonly side: number;
+  readonly gain: number | undefined;
+}
+
+export interface Position extends Spot {
+  readonly device: string;
+  readonly label: string;
+  readonly stays: boolean;
+  readonly height: number;
+  /** Where a locked camera with several shots in its frame points. */
+  readonly facing: number | undefined;
+  readonly cable: number;
+  readonly disturbance: number;
+  readonly serves: readonly ServedShot[];
+}
+
+/** A shot that another layout serves less well than the best does. */
+export interface GivenUp {
+  readonly label: string;
+  readonly from: number;
+  readonly to: number;
+  readonly worst: Reason | undefined;
+}
+
+export interface Layout {
+  /** Points. */
+  readonly value: number;
+  /** How far it may be below the best there is under its own conditions, 0…1; 0 = proven best. */
+  readonly gap: number;
+  readonly positions: readonly Position[];
+  /** Shots that no camera serves, and vital ones that only one does. */
+  readonly unserved: readonly string[];
+  readonly once: readonly string[];
+  /** What it is the best without: the name of the camera of the best layout whose place was not allowed. */
+  readonly without: string | undefined;
+  readonly givesUp: readonly GivenUp[];
+}
+
+export interface Layouts {
+  /** The best first. */
+  readonly layouts: readonly Layout[];
+  /** Candidate places and stances looked at. */
+  readonly places: number;
+  readonly stances: number;
+}
+
+/** A camera of another layout is somewhere else when it is this far away, m. */
+const ELSEWHERE = 2;
+/** At least so many others are offered. */
+const OTHERS = 3;
+/** A shot that lost less than this is not told. */
+const TOLD = 0.05;
+
+/** The best layout, then others, each the best that is possible when a place of one before is not allowed. */
+export function* findLayouts(prepared: Prepared, within_ = 0): Generator<Progress, Layouts> {
+  const { pools, places } = prepared;
+  const worth = new Worth(prepared.scene);
+  const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
+  const best = yield* search(prepared, worth, pools, within_);
+  const layouts: Layout[] = [layoutOf(best, prepared, worth)];
+  const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
+  const enqueue = (layout: Layout, after: readonly Round[]): void => {
+    for (const { at, level, label, stays } of layout.positions) {
+      if (!stays) queue.push({ round: roundAt(at, level, ELSEWHERE), without: label, after });
+    }
+  };
+  enqueue(layouts[0] as Layout, []);
+  while (layouts.length <= OTHERS && queue.length > 0) {
+    const next = queue.shift();
+    if (!next) break;
+    const rounds = [...next.after, next.round];
+    const allowed = pools.map((pool): Pool =>
+      pool.task?.startsWith('stays')
+        ? pool
+        : { ...pool, stances: pool.stances.filter(stance => !rounds.some(round => within(round, stance))) },
+    );
+    const other = yield* search(prepared, worth, allowed, within_);
+    if (other.casts.length <= prepared.fixed) continue;
+    const layout = layoutOf(other, prepared, worth, next.without);
+    if (layouts.some(each => alike(each, layout))) continue;
+    layouts.push(layout);
+    enqueue(layout, rounds);
+  }
+  layouts.sort((a, b) => b.value - a.value);
+  const [top] = layouts;
+  return { layouts: layouts.map(each => (top ? besideTop(each, top) : each)), ...{ places, stances } };
+}
+
+/** A layout with what it gives up against the best found, which gives up nothing. */
+const besideTop = (layout: Layout, top: Layout): Layout =>
+  layout === top
+    ? { ...layout, without: undefined, givesUp: [] }
+    : { ...layout, givesUp: givenUp(top, layout) };
+
+function* search(
+  { wish, fixed, scene }: Prepared,
+  worth: Worth,
+  pools: readonly Pool[],
+  within_: number,
+): Generator<Progress, Best> {
+  const steps = bestSet(pools, wish.count + fixed, scene.wanted, worth, { within: within_ });
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    yield { stage: 'sets', share: 1, value: value.value, bound: value.bound };
+  }
+}
+
+const roundAt = (at: Point, level: string | undefined, radius: number): Round => ({
+  ...{ at, radius },
+  ...(level !== undefined && { level }),
+});
+
+/** Whether two layouts have a camera within reach of each of the other’s. */
+const alike = (a: Layout, b: Layout): boolean =>
+  a.positions.length === b.positions.length &&
+  a.positions.every(({ at, level }) =>
+    b.positions.some(each => each.level === level && distance(each.at, at) < ELSEWHERE),
+  );
+
+function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?: string): Layout {
+  const { shots } = prepared.scene.wanted;
+  const services: Service[] = [];
+  worth.of(best.casts, services);
+  const devices = devicesFor(best.casts, prepared);
+  const positions = best.casts.map((cast, i) => positionOf(cast, i, devices[i] ?? '', services, prepared));
+  const firsts = new Map<number, number>();
+  for (const { shot, second, quality } of services) {
+    if (!second) firsts.set(shot, Math.max(firsts.get(shot) ?? 0, quality));
+  }
+  const seconds = new Set(services.flatMap(({ shot, second }) => (second ? [shot] : [])));
+  return {
+    value: best.value,
+    gap: gapOf(best),
+    positions,
+    unserved: shots.flatMap(({ label }, i) => (firsts.has(i) ? [] : [label])),
+    once: shots.flatMap(({ label, twice }, i) => (twice && firsts.has(i) && !seconds.has(i) ? [label] : [])),
+    without,
+    givesUp: [],
+  };
+}
+
+function givenUp(told: Pick<Layout, 'positions'>, layout: Pick<Layout, 'positions'>): GivenUp[] {
+  const now = bestByShot(layout);
+  return [...bestByShot(told)].flatMap(([id, before]) => {
+    const after = now.get(id);
+    const to = after?.quality ?? 0;
+    return before.quality - to > TOLD
+      ? [{ label: before.label, from: before.quality, to, worst: after?.worst ?? ('sight' as const) }]
+      : [];
+  });
+}
+
+function bestByShot({ positions }: Pick<Layout, 'positions'>): Map<string, ServedShot> {
+  const best = new Map<string, ServedShot>();
+  for (const served of positions.flatMap(({ serves }) => serves)) {
+    if ((best.get(served.shot)?.quality ?? -1) < served.quality) best.set(served.shot, served);
+  }
+  return best;
+}
+
+/** Which device takes which stance: of cameras of one sort, each the one nearest to where it stands now. */
+function devicesFor(casts: readonly Cast[], { scene }: Prepared): string[] {
+  const taken = new Set<string>();
+  return casts.map(({ means, stance }) => {
+    const away = (id: string): number => {
+      const at = scene.ground.places[id]?.at;
+      return at ? distance(at, stance.at) : Infinity;
+    };
+    const free = means.devices.filter(id => !taken.has(id)).sort((a, b) => away(a) - away(b));
+    const device = free[0] ?? '';
+    taken.add(device);
+    return device;
+  });
+}
+
+function positionOf(
+  { stance, means }: Cast,
+  index: number,
+  device: string,
+  services: readonly Service[],
+  { scene, bundle, wish }: Prepared,
+): Position {
+  const post = postAt(viewsFrom(stance, scene), stance.height);
+  const serves = new Map<string, ServedShot>();
+  for (const { shot, by, second, quality } of services) {
+    const wanted = scene.wanted.shots[shot];
+    if (by !== index || !wanted) continue;
+    const sighting = sightingOf(shot, post, means.lens, scene, stance.frame);
+    serves.set(`${wanted.id} ${second ? 'second' : 'first'}`, {
+      ...{ shot: wanted.id, label: wanted.label, second, quality },
+      worst: quality < sighting.quality.value - 1e-9 ? 'crew' : sighting.quality.worst,
+      distance: sighting.shot.distance,
+      side: sighting.view.side,
+      gain: sighting.shot.gain,
+    });
+  }
+  const { at, level, floor, height, cable, disturbance, frame } = stance;
+  return {
+    ...{ at, level, floor, height, cable, disturbance, device },
+    label: bundle.plan.devices?.[device]?.label ?? device,
+    stays: !wish.cameras.includes(device),
+    facing: frame && frame.shots.length > 1 ? (frame.aim + 360) % 360 : undefined,
+    serves: [...serves.values()],
+  };
+}
+
+/** The edit that puts the cameras where a layout says, and gives every shot to the camera that serves it. */
+export function layoutPatch({ positions }: Layout, { plan }: Prepared['bundle']): DocumentPatch {
+  const patch: Operation[] = [];
+  const set = (path: string, value: Json | undefined, present: boolean): void => {
+    if (value !== undefined) patch.push({ op: 'add', path, value });
+    else if (present) patch.push({ op: 'remove', path });
+  };
+  for (const { device, at, level, height, facing, stays, serves } of positions) {
+    const known: Device | undefined = plan.devices?.[device];
+    if (!known) continue;
+    if (!stays) {
+      const place = `/devices/${device}/place`;
+      if (!known.place) patch.push({ op: 'add', path: place, value: {} });
+      set(`${place}/at`, at, known.place?.at !== undefined);
+      set(`${place}/level`, level, known.place?.level !== undefined);
+      set(`${place}/height`, height, known.place?.height !== undefined);
+      set(`${place}/facing`, facing, known.place?.facing !== undefined);
+    }
+    for (const { shot, second } of serves) {
+      if (!second) set(`/shots/${shot}/camera`, device, true);
+    }
+  }
+  return { document: 'plan', patch };
+}
+
+/** Why the best layout has no camera at a place. */
+export interface WhyNot {
+  /** In words, where no camera can stand there. */
+  readonly reason: string | undefined;
+  /** The best layout with a camera there, where one can. */
+  readonly layout: Layout | undefined;
+}
+
+/** What the best layout with a camera near a place would give up against the best of all. */
+export function* whyNotHere(
+  prepared: Prepared,
+  told: Layout,
+  at: Point,
+  level: string | undefined,
+): Generator<Progress, WhyNot> {
+  const { pools, where, wish } = prepared;
+  const sides = new Set(
+    pools.filter(({ task }) => task === undefined).map(({ means }) => footprintOf(means.worked)),
+  );
+  const reasons = [...sides].map(side => whyNotThere(where, at, level, side));
+  if (reasons.every(reason => reason !== undefined)) return { reason: reasons[0], layout: undefined };
+  const near = roundAt(at, level, wish.grid * Math.SQRT1_2);
+  const there = pools
+    .filter(({ task }) => task === undefined)
+    .map((pool): Pool => ({
+      ...pool,
+      stances: pool.stances.filter(stance => within(near, stance)),
+      task: 'here',
+    }));
+  if (there.every(({ stances }) => stances.length === 0)) {
+    return { reason: 'from there no camera can serve any of the shots', layout: undefined };
+  }
+  const worth = new Worth(prepared.scene);
+  const best = yield* search(prepared, worth, [...pools, ...there], 0);
+  return { reason: undefined, layout: besideTop(layoutOf(best, prepared, worth), told) };
+}
+
+export type { PlacementWish };

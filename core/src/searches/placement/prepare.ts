@@ -1,0 +1,212 @@
+/** What a search for positions begins with: every stance of every camera, and what it would be good for. */
+import { assess } from '../../assess.js';
+import type { Area, AreaKind, Bundle, Device, Optics } from '../../documents/index.js';
+import { CostField, distance, inOrder, type MapOf, type Point } from '../../foundations/index.js';
+import { floorOf } from '../../stations/runs/floor.js';
+import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
+import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
+import { gearOf } from '../../stations/shots/gear-in-picture.js';
+import { footprintOf } from '../../stations/shots/standing.js';
+import type { Pool } from './branch-and-bound.js';
+import { wantedOf, type Wanted } from './demands.js';
+import { spotsOf, whyNotThere, within, type Ground, type Round, type Spot } from './places.js';
+import {
+  postAt,
+  sightingsFrom,
+  stancesAt,
+  viewsFrom,
+  type Means,
+  type Scene,
+  type Sighting,
+  type Stance,
+} from './stances.js';
+
+export interface PlacementWish {
+  /** Cameras of the plan that may be moved; the others stay and serve from where they are. */
+  readonly cameras: readonly string[];
+  /** How many of them to put up at most. */
+  readonly count: number;
+  /** Distance between candidate places, m. */
+  readonly grid: number;
+  /** Heights of a lens above its floor that the supports allow, m. */
+  readonly heights: readonly number[];
+  /** Also outside the areas that the survey marks for cameras. */
+  readonly anywhere: boolean;
+  readonly refused: readonly Round[];
+  /** In each of these some camera must stand. */
+  readonly insisted: readonly Round[];
+}
+
+/** Lens heights of a low and a normal tripod and of a high stand, m. */
+export const LENS_HEIGHTS: readonly number[] = [1, 1.5, 2.4];
+const NORMAL_HEIGHT = 1.5;
+export const GRID = 0.5;
+
+export interface Progress {
+  readonly stage: 'places' | 'sets';
+  /** Of the places, the share that is looked at, 0…1. */
+  readonly share: number;
+  /** Worth of the best set found and what no set can be above, points. */
+  readonly value?: number;
+  readonly bound?: number;
+}
+
+export interface Prepared {
+  readonly bundle: Bundle;
+  readonly wish: PlacementWish;
+  readonly scene: Scene;
+  readonly where: Ground;
+  readonly pools: readonly Pool[];
+  /** Cameras that stay. */
+  readonly fixed: number;
+  readonly places: number;
+}
+
+/** Looks at every place for every camera. Yields how far it has come; throws nothing, an empty plan gives no pools. */
+export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progress, Prepared> {
+  const { plan, kinds } = bundle;
+  const { ground, rules, shots } = assess(bundle);
+  const wanted = wantedOf(plan, ground);
+  const devices = inOrder(plan.devices);
+  const optics = (device: Device) => kinds.kinds[device.kind]?.optics;
+  const cameras = devices.filter(([, device]) => optics(device));
+  const moving = cameras.filter(([id]) => wish.cameras.includes(id));
+  const staying = cameras.filter(([id]) => !wish.cameras.includes(id) && ground.places[id]?.at);
+  const gear = gearOf({ devices: plan.devices, ground, rules, cameras: shots.cameras }).filter(
+    ({ id }) => !cameras.some(([camera]) => camera === id),
+  );
+  const scene: Scene = {
+    ...{ rules, ground, wanted, gear },
+    noFilm: areasOf(ground.venue.areas, 'no-film'),
+    blocking: ground.blockers.flatMap(each => each.segments),
+    cableFrom: cableTo(hubOf(bundle, ground.places), ground.venue),
+    drawnAt: drawnIn(wanted, ground.venue.areas),
+  };
+  const standing = devices.flatMap(([id, { label }]) => {
+    const place = ground.places[id];
+    const stays = place?.at && place.carrier === id && !wish.cameras.includes(id);
+    return stays ? [{ label, at: place.at, ...(place.level !== undefined && { level: place.level }) }] : [];
+  });
+  const where: Ground = { ground, standing, refused: wish.refused, anywhere: wish.anywhere };
+  const lenses = new Map<string, Lens>();
+  const meansOf = (id: string, { kind, aperture, worked = 'locked' }: Device): Means => {
+    const key = `${kind} ${aperture ?? 'open'}`;
+    const known = lenses.get(key);
+    const of = kinds.kinds[kind]?.optics as Optics;
+    const lens = known ?? lensOf(kind, of, aperture, rules, ground.venue.hertz);
+    lenses.set(key, lens);
+    return { devices: [id], worked, lens };
+  };
+  const sorts = sortsOf(moving).map(list => {
+    const [id, device] = list[0] as [string, Device];
+    return { ...meansOf(id, device), devices: list.map(([each]) => each) };
+  });
+  const { stances, places } = yield* allStances(sorts, wish, where, scene);
+  const free: Pool[] = sorts.map(means => ({ means, stances: stances.get(means) ?? [] }));
+  const tasks = wish.insisted.flatMap((round, i) =>
+    free.map(({ means, stances: all }): Pool => ({
+      means,
+      stances: all.filter(stance => within(round, stance)),
+      task: `insisted ${i}`,
+    })),
+  );
+  const kept = staying.flatMap(([id, device]): Pool[] => {
+    const { at, level, floor } = ground.places[id] as {
+      at: Point;
+      level: string | undefined;
+      floor: { value: unknown };
+    };
+    const spot: Spot = { at, level, floor: Number(floor.value) };
+    const means = meansOf(id, device);
+    const post = postAt(viewsFrom(spot, scene), device.place?.height ?? NORMAL_HEIGHT);
+    const own = stancesAt(post, means, sightingsFrom(post, means.lens, scene), scene);
+    return own.length > 0
+      ? [{ means, stances: own.map(each => ({ ...each, cost: 0 })), task: `stays ${id}` }]
+      : [];
+  });
+  return {
+    bundle,
+    wish,
+    scene,
+    where,
+    pools: [...free, ...tasks, ...kept],
+    fixed: kept.length,
+    places,
+  };
+}
+
+/** Every stance of every sort of camera. */
+function* allStances(
+  sorts: readonly Means[],
+  wish: PlacementWish,
+  where: Ground,
+  scene: Scene,
+): Generator<Progress, { stances: ReadonlyMap<Means, Stance[]>; places: number }> {
+  const stances = new Map<Means, Stance[]>(sorts.map(means => [means, []]));
+  // Whatever fits a large stand fits a smaller one.
+  const sides = [...new Set(sorts.map(({ worked }) => footprintOf(worked)))].sort((a, b) => a - b);
+  const spots = sides[0] === undefined ? [] : spotsOf(where, wish.grid, sides[0]);
+  for (const [i, spot] of spots.entries()) {
+    if (i % 50 === 49) yield { stage: 'places', share: i / spots.length };
+    const views = viewsFrom(spot, scene);
+    const fits = sides.filter(
+      side => side === sides[0] || whyNotThere(where, spot.at, spot.level, side) === undefined,
+    );
+    for (const height of wish.heights) {
+      const post = postAt(views, height);
+      const seen = new Map<Lens, Sighting[]>();
+      for (const means of sorts) {
+        if (!fits.includes(footprintOf(means.worked))) continue;
+        const sightings = seen.get(means.lens) ?? sightingsFrom(post, means.lens, scene);
+        seen.set(means.lens, sightings);
+        stances.get(means)?.push(...stancesAt(post, means, sightings, scene));
+      }
+    }
+  }
+  return { stances, places: spots.length };
+}
+
+/** Cameras of the plan, those that are alike together. */
+function sortsOf(cameras: readonly (readonly [string, Device])[]): (readonly [string, Device])[][] {
+  const sorts = new Map<string, (readonly [string, Device])[]>();
+  for (const camera of cameras) {
+    const [, { kind, worked = 'locked', aperture }] = camera;
+    const sort = `${kind} ${worked} ${aperture ?? 'open'}`;
+    sorts.set(sort, [...(sorts.get(sort) ?? []), camera]);
+  }
+  return [...sorts.values()];
+}
+
+/** The areas of one kind; undefined without any. */
+function areasOf(areas: MapOf<Area> | undefined, kind: AreaKind): MapOf<Area> | undefined {
+  const own = inOrder(areas).filter(([, area]) => area.kind === kind);
+  return own.length > 0 ? Object.fromEntries(own) : undefined;
+}
+
+/** Where leads of cameras go: the first switcher, encoder or computer that has a place. */
+function hubOf(
+  { plan, kinds }: Bundle,
+  places: Readonly<Record<string, { at: Point | undefined }>>,
+): Point | undefined {
+  for (const family of ['switcher', 'encoder', 'computer']) {
+    for (const [id, { kind }] of inOrder(plan.devices)) {
+      const at = places[id]?.at;
+      if (kinds.kinds[kind]?.family === family && at) return at;
+    }
+  }
+  return undefined;
+}
+
+/** Length of a lead from a place to the hub: as the cells of the floor go, else straight; 0 without a hub. */
+function cableTo(hub: Point | undefined, venue: Parameters<typeof floorOf>[0]): Scene['cableFrom'] {
+  if (!hub) return () => 0;
+  const floor = floorOf(venue);
+  const field = new CostField(floor.grid, hub);
+  return ({ at, floor: rise }) => (field.lengthFrom(at) ?? distance(at, hub)) + rise;
+}
+
+function drawnIn({ shots }: Wanted, areas: Parameters<typeof seatsOf>[0]): Scene['drawnAt'] {
+  const main = (shots.find(({ twice }) => twice) ?? shots[0])?.subject.mark.at;
+  const drawn = main && drawnFrom(seatsOf(areas), main);
+  return ({ at }) => drawn?.(at) ?? 0;
+}

@@ -1,0 +1,214 @@
+/** Stances: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
+import type { Area, Device } from '../../documents/index.js';
+import { direction, type MapOf, type Segment } from '../../foundations/index.js';
+import { Appraisal, outlook, type Lens, type Outlook } from '../../stations/shots/appraisal.js';
+import { tiltFor } from '../../stations/shots/framing.js';
+import { disturbanceOf } from '../../stations/shots/disturbance.js';
+import { shareOfPicture, type Gear, type Picture } from '../../stations/shots/gear-in-picture.js';
+import { noFilmInView } from '../../stations/shots/no-film.js';
+import type { ShotsReads } from '../../stations/shots/index.js';
+import type { Wanted, WantedShot } from './demands.js';
+import { framesOf, type Frame } from './frames.js';
+import type { Spot } from './places.js';
+import { qualityOf, type Quality } from './quality.js';
+
+/** A sort of camera that may be placed: cameras of a sort are interchangeable. */
+export interface Means {
+  readonly devices: readonly string[];
+  readonly worked: NonNullable<Device['worked']>;
+  readonly lens: Lens;
+}
+
+export interface Stance extends Spot {
+  /** Of the lens above the floor there, m. */
+  readonly height: number;
+  /** What a locked camera is locked to. */
+  readonly frame?: Frame;
+  /** Of each shot, 0…1; 0 = it cannot serve it. */
+  readonly quality: readonly number[];
+  /** Of each shot, where the mark sees the camera, degrees. */
+  readonly bearings: readonly number[];
+  /** Length of a lead from there to the switcher, m. */
+  readonly cable: number;
+  /** 0…3. */
+  readonly disturbance: number;
+  /** Points that it costs. */
+  readonly cost: number;
+}
+
+export interface Scene extends Pick<ShotsReads, 'rules' | 'ground'> {
+  readonly wanted: Wanted;
+  readonly blocking: readonly Segment[];
+  /** The areas that may not be filmed. */
+  readonly noFilm: MapOf<Area> | undefined;
+  /** Gear that stays where it is. */
+  readonly gear: readonly Gear[];
+  readonly cableFrom: (spot: Spot) => number;
+  /** Share of the seats whose eye a camera there draws, 0…1. */
+  readonly drawnAt: (spot: Spot) => number;
+}
+
+/** Share of a shot's worth that each camera or stand in its picture takes away. */
+export const CREW_IN_SHOT = 0.4;
+/** A shot of less than this quality is not worth taking. */
+const USELESS = 0.1;
+export const worthwhile = (quality: number): number => (quality < USELESS ? 0 : quality);
+/** Less than this of the picture does not count. */
+const SEEN = 0.01;
+/** Points: for a metre of cable, for disturbing every seat once, and for putting up a camera at all. */
+const COSTS = { metre: 0.006, disturbance: 0.6, camera: 0.05 } as const;
+
+const NO_AREAS = {};
+
+/** How a lens at a stance sees a shot. */
+export interface Sighting {
+  readonly view: Outlook;
+  readonly shot: Appraisal;
+  readonly quality: Quality;
+}
+
+/** A place with all that is the same there for every height and camera. */
+export interface Views {
+  readonly spot: Spot;
+  readonly outlooks: readonly Outlook[];
+  readonly bearings: readonly number[];
+  readonly cable: number;
+  readonly drawn: number;
+}
+
+export const viewsFrom = (spot: Spot, { wanted, ground, cableFrom, drawnAt }: Scene): Views => ({
+  spot,
+  outlooks: wanted.shots.map(({ subject }) =>
+    outlook(spot.at, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
+  ),
+  bearings: wanted.shots.map(({ subject }) => direction(subject.mark.at, spot.at)),
+  ...{ cable: cableFrom(spot), drawn: drawnAt(spot) },
+});
+
+/** A place and the height of the lens above its floor, m. */
+export interface Post {
+  readonly views: Views;
+  readonly height: number;
+}
+export const postAt = (views: Views, height: number): Post => ({ views, height });
+
+/** How a lens at a post sees every shot in a frame of its own. */
+export const sightingsFrom = (post: Post, lens: Lens, scene: Scene): Sighting[] =>
+  scene.wanted.shots.map((_, i) => sightingOf(i, post, lens, scene));
+
+/** Every stance of a camera at a post that serves anything; of a locked one its most promising frames. */
+export function stancesAt(post: Post, means: Means, sightings: readonly Sighting[], scene: Scene): Stance[] {
+  const { height } = post;
+  const { spot, outlooks, bearings, cable, drawn } = post.views;
+  const disturbance = disturbanceOf(drawn, means.worked, height, scene.rules);
+  const cost = COSTS.camera + COSTS.metre * cable + COSTS.disturbance * disturbance;
+  const base = { ...spot, height, bearings, cable, disturbance, cost };
+  const own = sightings.map(({ quality }) => quality.value);
+  if (own.every(value => value === 0)) return [];
+  if (means.worked !== 'locked') return [{ ...base, quality: own }];
+  const frames = framesOf(spot, height, outlooks, means.lens, scene.wanted.shots);
+  const framed = promising(frames, own, scene.wanted.shots).map((frame): Framed => {
+    const quality = own.map(() => 0);
+    for (const i of frame.shots) {
+      quality[i] = sightingOf(i, post, means.lens, scene, frame).quality.value;
+    }
+    return { quality, frame };
+  });
+  const alone = sightings
+    .map(({ shot }, i) => ({
+      i,
+      focal: shot.focal,
+      value: own[i] ?? 0,
+      of: scene.wanted.shots[i] as WantedShot,
+    }))
+    .filter(({ value }) => value > 0)
+    .sort((a, b) => b.value * b.of.points - a.value * a.of.points)
+    .slice(0, FRAMES.alone);
+  for (const { i, focal, value, of } of alone) {
+    const aim = direction(spot.at, of.subject.mark.at);
+    const quality = own.map((_, j) => (j === i ? value : 0));
+    framed.push({ quality, frame: { aim, focal, shots: [i], shares: [1] } });
+  }
+  return notWorse(framed).map(each => ({ ...base, ...each }));
+}
+
+/** Frames of one place and height that are kept: those that hold several shots, and those of one. */
+const FRAMES = { shared: 4, alone: 3 } as const;
+
+/** The frames that hold most, by the points of the shots in them and how wide each is taken. */
+function promising(frames: readonly Frame[], own: readonly number[], shots: readonly WantedShot[]): Frame[] {
+  const worth = ({ shots: held, shares }: Frame): number =>
+    held.reduce((sum, i, at) => sum + (shots[i]?.points ?? 0) * (own[i] ?? 0) * (shares[at] ?? 0), 0);
+  return frames
+    .map(frame => [worth(frame), frame] as const)
+    .sort((a, b) => b[0] - a[0])
+    .slice(0, FRAMES.shared)
+    .map(([, frame]) => frame);
+}
+
+type Framed = Required<Pick<Stance, 'quality' | 'frame'>>;
+
+/** Drops frames that another one is at least as good as for every shot. */
+function notWorse(framed: readonly Framed[]): Framed[] {
+  const kept: Framed[] = [];
+  const totals = new Map(framed.map(each => [each, each.quality.reduce((sum, q) => sum + q, 0)]));
+  const total = (each: Framed): number => totals.get(each) ?? 0;
+  for (const each of [...framed].sort((a, b) => total(b) - total(a))) {
+    if (total(each) === 0) break;
+    const beaten = kept.some(({ quality }) => each.quality.every((q, i) => q <= (quality[i] ?? 0) + 1e-12));
+    if (!beaten) kept.push(each);
+  }
+  return kept;
+}
+
+/** How a shot is seen from a stance: in a frame of its own, or in the one the camera is locked to. */
+export function sightingOf(
+  index: number,
+  { views: { spot, outlooks }, height }: Post,
+  lens: Lens,
+  scene: Scene,
+  frame?: Frame,
+): Sighting {
+  const { subject } = scene.wanted.shots[index] as WantedShot;
+  const view = outlooks[index] as Outlook;
+  const elevation = spot.floor + height;
+  const shared = frame !== undefined && frame.shots.length > 1;
+  const shot = new Appraisal(spot.at, elevation, view, subject, lens, scene.rules, frame?.focal);
+  const quality = qualityOf(view, shot, subject.wanted, lens.optics.mostGain, shared);
+  if (quality.value === 0) return { view, shot, quality };
+  const picture = pictureOf(spot, elevation, subject, shot, lens, frame?.aim);
+  if (scene.noFilm && takesIn(picture, scene.noFilm, scene.blocking)) {
+    return { view, shot, quality: { value: 0, worst: 'no-film' } };
+  }
+  const crew = scene.gear.filter(each => isSeen(picture, each, scene.blocking)).length;
+  if (crew === 0) return { view, shot, quality };
+  return {
+    view,
+    shot,
+    quality: { value: worthwhile(quality.value * (1 - CREW_IN_SHOT * crew)), worst: 'crew' },
+  };
+}
+
+/** The picture that a lens takes of a subject. */
+export const pictureOf = (
+  { at }: Pick<Spot, 'at'>,
+  elevation: number,
+  { mark, eyes }: WantedShot['subject'],
+  { frame, focal }: Pick<Appraisal, 'frame' | 'focal'>,
+  { optics }: Lens,
+  aim = direction(at, mark.at),
+): Picture => ({
+  ...{ eye: at, lens: elevation, aim },
+  tilt: tiltFor(eyes, frame, elevation, Math.max(0.1, Math.hypot(mark.at[0] - at[0], mark.at[1] - at[1]))),
+  across: optics.sensorWidth / (optics.crop ?? 1) / 2 / focal,
+});
+
+/** Whether a picture takes in a no-film area. */
+function takesIn({ eye, aim, across }: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean {
+  const spread = (2 * Math.atan(across) * 180) / Math.PI;
+  return noFilmInView(areas, eye, aim, spread, blocking).value !== 'none';
+}
+
+/** Whether a body seen from a stance is in the picture of a shot. */
+export const isSeen = (picture: Picture, body: Gear, blocking: readonly Segment[]): boolean =>
+  shareOfPicture(picture, body, blocking) > SEEN;

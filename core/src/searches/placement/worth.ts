@@ -1,0 +1,254 @@
+/**
+ * What a set of stances is worth together, in points. Model:
+ *
+ * - At each moment a camera that is worked by hand or by remote takes one shot; a locked one takes every shot that
+ *   lies in its frame. A shot is worth its points times its quality; a second camera on it adds a share of that, most
+ *   for a vital shot. Who takes what is the best assignment.
+ * - Each camera that stands in the picture of another takes 0.4 off what that shot is worth there.
+ * - Two cameras that see a shot from less than 30° apart lose half of what the second is worth; a conversation seen
+ *   from both sides of its axis costs points, and so do cable, disturbance and each camera.
+ * - Stands may not overlap.
+ */
+import { angleBetween, direction, distance, type Point } from '../../foundations/index.js';
+import { footprintOf } from '../../stations/shots/standing.js';
+import type { Gear } from '../../stations/shots/gear-in-picture.js';
+import { Appraisal, outlook } from '../../stations/shots/appraisal.js';
+import { assign } from './assignment.js';
+import type { Demand, WantedShot } from './demands.js';
+import {
+  CREW_IN_SHOT,
+  isSeen,
+  pictureOf,
+  worthwhile,
+  type Means,
+  type Scene,
+  type Stance,
+} from './stances.js';
+
+/** Of what a second camera is worth, the share that is lost where it sees a shot from nearly the same side. */
+export const SAME_SIDE = 0.5;
+/** Nearly the same side, degrees. */
+export const APART = 30;
+/** Points for two cameras on both sides of a conversation. */
+const ACROSS_AXIS = 0.5;
+/** People within this distance who face each other are in conversation, m and degrees. */
+const CONVERSATION = { distance: 5, facing: 60 } as const;
+
+/** A stance with the means that takes it. */
+export interface Cast {
+  readonly stance: Stance;
+  readonly means: Means;
+}
+
+/** Who takes a shot at a moment. */
+export interface Service {
+  readonly shot: number;
+  /** Index of the cast. */
+  readonly by: number;
+  readonly quality: number;
+  /** It is the second camera on it. */
+  readonly second: boolean;
+  readonly points: number;
+}
+
+/** Qualities of a camera, or of the best of several places taken together. */
+export interface Row {
+  readonly quality: readonly number[];
+  /** It takes all shots at once. */
+  readonly locked: boolean;
+}
+
+/** The best assignment of cameras to shots at every moment; `services` collects who takes what. */
+export function served(
+  rows: readonly Row[],
+  moments: readonly (readonly Demand[])[],
+  shots: readonly Pick<WantedShot, 'second'>[],
+  services?: Service[],
+): number {
+  let sum = 0;
+  for (const moment of moments) sum += servedAt(rows, moment, shots, services);
+  return sum;
+}
+
+function servedAt(
+  rows: readonly Row[],
+  moment: readonly Demand[],
+  shots: readonly Pick<WantedShot, 'second'>[],
+  services?: Service[],
+): number {
+  const [only] = moment;
+  if (moment.length === 1 && only) return servedAlone(rows, only, shots[only.shot]?.second ?? 0, services);
+  const columns = moment.flatMap(demand => [
+    { demand, second: false, share: 1 },
+    { demand, second: true, share: shots[demand.shot]?.second ?? 0 },
+  ]);
+  const takers = rows.flatMap(
+    ({ quality, locked }, by): { by: number; only?: number; quality: readonly number[] }[] =>
+      locked
+        ? moment.flatMap(({ shot }) => ((quality[shot] ?? 0) > 0 ? [{ by, only: shot, quality }] : []))
+        : [{ by, quality }],
+  );
+  const worth = takers.map(({ only: shot, quality }) =>
+    columns.map(({ demand, share }) =>
+      shot !== undefined && shot !== demand.shot ? 0 : demand.points * (quality[demand.shot] ?? 0) * share,
+    ),
+  );
+  let sum = 0;
+  assign(worth).forEach((column, i) => {
+    const [taken, taker] = [columns[column], takers[i]];
+    if (!taken || !taker) return;
+    const points = worth[i]?.[column] ?? 0;
+    sum += points;
+    const { shot } = taken.demand;
+    services?.push({ shot, by: taker.by, quality: taker.quality[shot] ?? 0, second: taken.second, points });
+  });
+  return sum;
+}
+
+/** A shot at a time of its own: the best camera takes it, and the next best is the second. */
+function servedAlone(
+  rows: readonly Row[],
+  { shot, points }: Demand,
+  share: number,
+  services?: Service[],
+): number {
+  let [best, next, bestBy, nextBy] = [0, 0, -1, -1];
+  rows.forEach(({ quality }, by) => {
+    const q = quality[shot] ?? 0;
+    if (q > best) [next, nextBy, best, bestBy] = [best, bestBy, q, by];
+    else if (q > next) [next, nextBy] = [q, by];
+  });
+  if (bestBy < 0) return 0;
+  services?.push({ shot, by: bestBy, quality: best, second: false, points: points * best });
+  if (nextBy < 0) return points * best;
+  services?.push({ shot, by: nextBy, quality: next, second: true, points: points * next * share });
+  return points * (best + share * next);
+}
+
+/** Two marks whose people face each other. */
+type Conversation = readonly [Point, Point];
+
+export function conversationsIn(shots: readonly WantedShot[]): Conversation[] {
+  const marks = [...new Set(shots.map(({ subject }) => subject.mark))];
+  return marks.flatMap((a, i) =>
+    marks.slice(i + 1).flatMap((b): Conversation[] => {
+      const faces = (from: typeof a, to: typeof a): boolean =>
+        angleBetween(from.facing, direction(from.at, to.at)) <= CONVERSATION.facing;
+      const near = distance(a.at, b.at) <= CONVERSATION.distance;
+      return near && faces(a, b) && faces(b, a) ? [[a.at, b.at]] : [];
+    }),
+  );
+}
+
+/** What a set of stances is worth with all that they do to each other. */
+export class Worth {
+  private readonly conversations: readonly Conversation[];
+
+  constructor(private readonly scene: Scene) {
+    this.conversations = conversationsIn(scene.wanted.shots);
+  }
+
+  /** Points, or −∞ where two stands overlap; `services` collects who takes what. */
+  of(casts: readonly Cast[], services?: Service[]): number {
+    const { shots, moments } = this.scene.wanted;
+    let costs = 0;
+    for (const [i, a] of casts.entries()) {
+      costs += a.stance.cost;
+      for (const b of casts.slice(i + 1)) {
+        const cost = this.betweenTwo(a, b);
+        if (cost === Infinity) return -Infinity;
+        costs += cost;
+      }
+    }
+    const rows = casts.map((cast, i): Row => {
+      const { stance, means } = cast;
+      const locked = means.worked === 'locked';
+      if (casts.length === 1) return { quality: stance.quality, locked };
+      const others = casts.filter((_, j) => j !== i).map(bodyOf);
+      const quality = stance.quality.map((q, shot) =>
+        q === 0 ? 0 : worthwhile(q * (1 - CREW_IN_SHOT * this.crewIn(cast, shot, others))),
+      );
+      return { quality, locked };
+    });
+    return served(rows, moments, shots, services) - costs;
+  }
+
+  /** The best quality of each shot that some cameras give, and the next best. */
+  best(casts: readonly Cast[]): { readonly first: number[]; readonly second: number[] } {
+    const first = new Array<number>(this.scene.wanted.shots.length).fill(0);
+    const second = first.slice();
+    for (const { stance } of casts) {
+      stance.quality.forEach((q, i) => {
+        if (q > (first[i] ?? 0)) [second[i], first[i]] = [first[i] ?? 0, q];
+        else if (q > (second[i] ?? 0)) second[i] = q;
+      });
+    }
+    return { first, second };
+  }
+
+  /** Points a stance would add to that, were every shot at a time of its own. */
+  gain({ first, second }: ReturnType<Worth['best']>, { quality, cost }: Stance): number {
+    let sum = -cost;
+    this.scene.wanted.shots.forEach(({ points, second: share }, i) => {
+      const [q, one, two] = [quality[i] ?? 0, first[i] ?? 0, second[i] ?? 0];
+      if (q > one) sum += points * (q - one + share * (one - two));
+      else if (q > two) sum += points * share * (q - two);
+    });
+    return sum;
+  }
+
+  /** How many of some bodies stand in the picture of a shot. */
+  private crewIn({ stance, means }: Cast, shot: number, bodies: readonly Gear[]): number {
+    const { subject } = this.scene.wanted.shots[shot] as WantedShot;
+    const picture = pictureFrom(stance, subject, means, this.scene);
+    return bodies.filter(body => isSeen(picture, body, this.scene.blocking)).length;
+  }
+
+  private betweenTwo(a: Cast, b: Cast): number {
+    const apart = (footprintOf(a.means.worked) + footprintOf(b.means.worked)) / 2;
+    const [from, to] = [a.stance.at, b.stance.at];
+    if (
+      a.stance.level === b.stance.level &&
+      Math.max(Math.abs(from[0] - to[0]), Math.abs(from[1] - to[1])) < apart
+    ) {
+      return Infinity;
+    }
+    let cost = 0;
+    this.scene.wanted.shots.forEach(({ second, points }, i) => {
+      const both = Math.min(a.stance.quality[i] ?? 0, b.stance.quality[i] ?? 0);
+      if (both === 0) return;
+      const off = angleBetween(a.stance.bearings[i] ?? 0, b.stance.bearings[i] ?? 0);
+      if (off < APART) cost += SAME_SIDE * second * points * both;
+    });
+    for (const [p, q] of this.conversations) {
+      const side = ([x, y]: Point): number => (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0]);
+      if (side(from) * side(to) < 0) cost += ACROSS_AXIS;
+    }
+    return cost;
+  }
+}
+
+/** A camera with who works it, as others see it. */
+function bodyOf({ stance, means }: Cast): Gear {
+  const worked = means.worked === 'operated';
+  return {
+    ...{ id: '', label: '', at: stance.at, floor: stance.floor, width: 0.5, operator: worked },
+    top: stance.floor + (worked ? Math.max(stance.height, 1.8) : stance.height),
+  };
+}
+
+const pictures = new WeakMap<Stance, Map<WantedShot['subject'], ReturnType<typeof pictureOf>>>();
+
+function pictureFrom(stance: Stance, subject: WantedShot['subject'], { lens }: Means, scene: Scene) {
+  const known = pictures.get(stance) ?? new Map<WantedShot['subject'], ReturnType<typeof pictureOf>>();
+  pictures.set(stance, known);
+  let picture = known.get(subject);
+  if (!picture) {
+    const height = stance.floor + stance.height;
+    const view = outlook(stance.at, subject, [], {});
+    const shot = new Appraisal(stance.at, height, view, subject, lens, scene.rules, stance.frame?.focal);
+    picture = pictureOf(stance, height, subject, shot, lens, stance.frame?.aim);
+    known.set(subject, picture);
+  }
+  return picture;
+}

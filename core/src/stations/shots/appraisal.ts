@@ -1,0 +1,181 @@
+/**
+ * What a camera at some place would make of a shot, as numbers: for coverage and for the search for positions, which
+ * ask it of every place. Each number comes from the very formula that the figure of a planned shot is worked by.
+ */
+import type { Area, Mark, Optics, Rules, Shot } from '../../documents/index.js';
+import {
+  angleBetween,
+  direction,
+  distance,
+  numberOf,
+  type Blocker,
+  type MapOf,
+  type Point,
+} from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+import { apertureAt, gainFor, isoFor, shutterTime } from './exposure.js';
+import { circleOfConfusion, facesAlong, holdsFaces } from './focus.js';
+import { focalFor, frameAt, frameWanted, isReached, pixelsOnFace } from './framing.js';
+import {
+  hiddenShare,
+  lowestPoint,
+  nearestHeads,
+  seatsBetween,
+  type Hidden,
+  type SeatsEdge,
+} from './sight.js';
+
+/** Who a shot is of, and how wide it is wanted. Heights above the zero level, m. */
+export interface Subject {
+  readonly mark: Mark;
+  readonly eyes: number;
+  readonly floor: number;
+  /** Vertical illuminance, lx, where it was measured. */
+  readonly light: number | undefined;
+  /** Frame width wanted, m. */
+  readonly wanted: number;
+}
+
+/** What a camera brings to every place alike. */
+export interface Lens {
+  readonly optics: Optics;
+  /** Aperture set by hand. */
+  readonly aperture: number | undefined;
+  /** Circle of confusion, µm. */
+  readonly circle: number;
+  /** Shutter time, s. */
+  readonly shutter: number;
+}
+
+/** What a shot is of; undefined while its mark is not known. */
+export function subjectOf(id: string, shot: Shot, { venue, marks }: GroundResult): Subject | undefined {
+  const mark = venue.marks?.[shot.mark];
+  const figures = marks[shot.mark];
+  const [eyes, floor] = [numberOf(figures?.elevation), numberOf(figures?.floor)];
+  const wanted = mark && numberOf(frameWanted(id, shot, mark.width));
+  if (!mark || eyes === undefined || floor === undefined || wanted === undefined) return undefined;
+  return { mark, eyes, floor, light: numberOf(figures?.light), wanted };
+}
+
+/** The lens of a kind of camera in an event; undefined for what has none. */
+export function lensOf(
+  kind: string,
+  optics: Optics,
+  aperture: number | undefined,
+  rules: Rules,
+  hertz: number,
+): Lens {
+  const [circle, shutter] = [circleOfConfusion(kind, optics, rules), shutterTime(rules.format, hertz)];
+  return { optics, aperture, circle: numberOf(circle) ?? 0, shutter: numberOf(shutter) ?? 0 };
+}
+
+/** What a place on the plan sees of a subject, at whatever height. */
+export interface Outlook {
+  /** On the plan, m. */
+  readonly run: number;
+  /** Off the front of the face, degrees. */
+  readonly side: number;
+  readonly hidden: Hidden;
+  /** Seats on the way. */
+  readonly seats: readonly SeatsEdge[];
+}
+
+export const outlook = (
+  at: Point,
+  { mark, wanted }: Subject,
+  blockers: readonly Blocker[],
+  areas: MapOf<Area>,
+): Outlook => ({
+  run: distance(at, mark.at),
+  side: angleBetween(direction(mark.at, at), mark.facing),
+  hidden: hiddenShare(at, mark.at, wanted, blockers),
+  seats: seatsBetween(areas, at, mark.at),
+});
+
+/**
+ * What a lens at a place and height, m above the zero level, makes of a subject, at `focal` mm or what it needs. Each
+ * number is worked out when it is read, since most places fail at the first.
+ */
+export class Appraisal {
+  /** From lens to eyes, m. */
+  readonly distance: number;
+  /** Focal length it asks for, and the one in use: the nearest the lens has, mm. */
+  readonly needed: number;
+  readonly focal: number;
+  /** Frame width at the subject, m. */
+  readonly frame: number;
+  private opened: number | undefined;
+
+  constructor(
+    private readonly at: Point,
+    private readonly height: number,
+    private readonly view: Outlook,
+    private readonly subject: Subject,
+    private readonly lens: Lens,
+    private readonly rules: Rules,
+    focal?: number,
+  ) {
+    const { sensorWidth, crop = 1, focalMin, focalMax } = lens.optics;
+    this.distance = Math.hypot(view.run, height - subject.eyes);
+    this.needed = focalFor(sensorWidth, crop, this.distance, subject.wanted);
+    this.focal = focal ?? Math.max(focalMin, Math.min(focalMax, this.needed));
+    this.frame = frameAt(sensorWidth, crop, this.distance, this.focal);
+  }
+
+  get reached(): boolean {
+    const { focalMin, focalMax } = this.lens.optics;
+    return isReached(focalMin, focalMax, this.needed) === 1;
+  }
+
+  /** The lens focuses that near; true where that is not known. */
+  get nearEnough(): boolean {
+    return this.distance >= (this.lens.optics.nearest ?? 0);
+  }
+
+  /** Source pixels across a face. */
+  get pixels(): number {
+    return pixelsOnFace(this.lens.optics.pixels, this.frame);
+  }
+
+  /** Above the eyes, degrees. */
+  get above(): number {
+    return (Math.atan2(this.height - this.subject.eyes, this.view.run) * 180) / Math.PI;
+  }
+
+  /** Clearance over heads of people standing and seated, m; undefined with no seats between. */
+  get standing(): number | undefined {
+    return this.over('standingHead');
+  }
+  get seated(): number | undefined {
+    return this.over('seatedHead');
+  }
+
+  private over(posture: 'standingHead' | 'seatedHead'): number | undefined {
+    const { floor, eyes, wanted } = this.subject;
+    if (this.view.seats.length === 0) return undefined;
+    const lowest = lowestPoint(floor, eyes, wanted);
+    return nearestHeads(this.view.seats, this.height, lowest, posture, this.rules)?.clear;
+  }
+
+  private get aperture(): number | undefined {
+    this.opened ??= apertureAt(this.lens.optics, this.focal, this.lens.aperture);
+    return this.opened;
+  }
+
+  /** Gain over the base sensitivity, dB, where light and camera are known. */
+  get gain(): number | undefined {
+    const { optics, shutter } = this.lens;
+    const { light = 0 } = this.subject;
+    const { aperture } = this;
+    if (aperture === undefined || light <= 0 || optics.baseIso === undefined) return undefined;
+    return gainFor(isoFor(aperture, light, shutter), optics.baseIso);
+  }
+
+  /** Every face is sharp; undefined where the aperture is not known. */
+  get sharp(): boolean | undefined {
+    const { aperture } = this;
+    if (aperture === undefined) return undefined;
+    const faces = facesAlong(this.at, this.subject.mark, this.distance);
+    return holdsFaces(faces, this.focal, aperture, this.lens.circle);
+  }
+}

@@ -1,0 +1,61 @@
+/** Where on the floor a camera's stand can be put. */
+import type { AreaKind, Device } from '../../documents/index.js';
+import {
+  contains,
+  distanceToSegment,
+  EXIT_DEPTH,
+  inOrder,
+  isExit,
+  meet,
+  squareAround,
+  type Point,
+} from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+
+/** Side of the floor a support takes, m: a locked-off stand, and one with room for who works it. */
+const FOOTPRINT = { locked: 0.8, operated: 1.2 } as const;
+
+export const footprintOf = (worked: Device['worked']): number =>
+  FOOTPRINT[worked === 'operated' ? 'operated' : 'locked'];
+
+const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
+
+/**
+ * What keeps a stand with a footprint of `side` metres from a place, in words that follow “no camera can stand
+ * there:”; undefined where it can. Stands are squares along the axes.
+ */
+export function whyNotStand(
+  { venue, blockers }: Pick<GroundResult, 'venue' | 'blockers'>,
+  at: Point,
+  level: string | undefined,
+  side: number,
+): string | undefined {
+  const square = squareAround(at, side);
+  if (!contains(venue.outline, at)) return 'it is outside the walls';
+  const solid = blockers.find(({ id, outline, segments }) =>
+    id === 'walls' || outline.length === 0
+      ? segments.some(([a, b]) => meet(square, [a, b]))
+      : meet(square, outline),
+  );
+  if (solid) return `its stand, ${side} m wide, would be in the ${solid.label}`;
+  const areas = venue.areas ?? {};
+  const gallery = level === undefined ? undefined : areas[level];
+  if (gallery) {
+    return square.every(corner => contains(gallery.outline, corner))
+      ? undefined
+      : `its stand, ${side} m wide, would reach beyond “${gallery.label}”`;
+  }
+  const taken = inOrder(areas).find(
+    ([, area]) =>
+      NO_STAND.has(area.kind) &&
+      (area.underside === undefined || area.kind !== 'obstacle') &&
+      meet(area.outline, square),
+  );
+  if (taken) return `its stand, ${side} m wide, would reach into “${taken[1].label}”`;
+  const exit = inOrder(venue.doors).find(
+    ([, door]) =>
+      isExit(door) &&
+      distanceToSegment(at, door.jambs[0] as Point, door.jambs[1] as Point) < EXIT_DEPTH + side / 2,
+  );
+  return exit && `it would stand before the exit “${exit[1].label}”`;
+}
