@@ -48,9 +48,9 @@ export function whyNotThere(
     level !== undefined ||
     marked.length === 0 ||
     marked.some(([, { outline }]) => contains(outline, at));
-  if (!allowed) return 'the survey marks no area for cameras there';
   const inTheWay = whyNotStand(ground, at, level, side);
   if (inTheWay) return inTheWay;
+  if (!allowed) return 'the survey marks no area for cameras there';
   const beside = standing.find(
     each => each.level === level && distance(each.at, at) < side / 2 + ELBOW - 1e-9,
   );

@@ -160,16 +160,13 @@ export class Worth {
         costs += cost;
       }
     }
-    const rows = casts.map((cast, i): Row => {
-      const { stance, means } = cast;
-      const locked = means.worked === 'locked';
-      if (casts.length === 1) return { quality: stance.quality, locked };
-      const others = casts.filter((_, j) => j !== i).map(bodyOf);
-      const quality = stance.quality.map((q, shot) =>
-        q === 0 ? 0 : worthwhile(q * (1 - CREW_IN_SHOT * this.crewIn(cast, shot, others))),
-      );
-      return { quality, locked };
-    });
+    const rows = casts.map((cast, i): Row => ({
+      locked: cast.means.worked === 'locked',
+      quality: this.qualityBeside(
+        cast,
+        casts.filter((_, j) => j !== i),
+      ),
+    }));
     return served(rows, moments, shots, services) - costs;
   }
 
@@ -204,7 +201,18 @@ export class Worth {
     return bodies.filter(body => isSeen(picture, body, this.scene.blocking)).length;
   }
 
-  private betweenTwo(a: Cast, b: Cast): number {
+  /** Qualities of a stance with some others in its pictures. */
+  qualityBeside(cast: Cast, others: readonly Cast[]): readonly number[] {
+    const { quality } = cast.stance;
+    if (others.length === 0) return quality;
+    const bodies = others.map(bodyOf);
+    return quality.map((q, shot) =>
+      q === 0 ? 0 : worthwhile(q * (1 - CREW_IN_SHOT * this.crewIn(cast, shot, bodies))),
+    );
+  }
+
+  /** Points that two stances cost each other; infinite where their stands overlap. */
+  betweenTwo(a: Cast, b: Cast): number {
     const apart = (footprintOf(a.means.worked) + footprintOf(b.means.worked)) / 2;
     const [from, to] = [a.stance.at, b.stance.at];
     if (
