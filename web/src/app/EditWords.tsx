@@ -1,6 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Redo2, Undo2 } from 'lucide-react';
+import { Suspense } from 'react';
 import { useEvent, useStore } from '../store/hooks.js';
+import { fetched } from './fetched.js';
+import type { FileMenuProps } from './FileMenu.js';
 
 /** What is being saved, or what was undone, refused or changed by somebody else. */
 export function SavingWords() {
@@ -43,35 +45,11 @@ export function UndoButtons() {
   );
 }
 
+const Menu = fetched(() => import('./FileMenu.js'));
+
 /** Files to take away, by address and words, and those that this page makes itself. */
-export function FileMenu({
-  words,
-  files,
-  made = [],
-}: {
-  words: string;
-  files: readonly (readonly [address: string, words: string])[];
-  made?: readonly (readonly [words: string, make: () => void])[];
-}) {
-  return (
-    <Menu>
-      <MenuButton className="text-faint hover:text-ink">{words}</MenuButton>
-      <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
-        {files.map(([address, each]) => (
-          <MenuItem key={address}>
-            <a className="block px-3 py-1 data-focus:bg-shade" href={address} download>
-              {each}
-            </a>
-          </MenuItem>
-        ))}
-        {made.map(([each, make]) => (
-          <MenuItem key={each}>
-            <button className="block w-full text-left px-3 py-1 data-focus:bg-shade" onClick={make}>
-              {each}
-            </button>
-          </MenuItem>
-        ))}
-      </MenuItems>
-    </Menu>
-  );
-}
+export const FileMenu = (props: FileMenuProps) => (
+  <Suspense fallback={<span className="text-faint">{props.words}</span>}>
+    <Menu {...props} />
+  </Suspense>
+);

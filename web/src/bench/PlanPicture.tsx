@@ -1,7 +1,17 @@
 import type { Group } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { lazy, memo, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
+import {
+  lazy,
+  memo,
+  Suspense,
+  useEffect,
+  useRef,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { positions } from '../stations/shots/positions/positions.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
@@ -30,6 +40,7 @@ const BEHIND: ReadonlySet<string> = new Set<Group>(['house', 'lines', 'notes']);
 
 const Drafting = lazy(() => import('./drafting/Drafting.js'));
 const AddDevice = lazy(() => import('../stations/shots/AddDevice.js'));
+const PositionsLayer = lazy(() => import('../stations/shots/positions/PositionsLayer.js'));
 const GhostLayer = lazy(() => import('./drafting/GhostLayer.js'));
 
 /** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
@@ -43,6 +54,8 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy: isHeavy(venue) });
   const { svg, world } = view;
   const onGround = layer === 'ground';
+  // While places are looked for, the cameras as they stand are only the background.
+  const looking = useSyncExternalStore(positions.subscribe, positions.get) !== undefined;
   const lettering = letteringFor(venue.outline, size);
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
   const [bar, setBar] = useState<HTMLElement | null>(null);
@@ -75,7 +88,12 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
               />
               {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
               <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
-              {layer === 'shots' && <ShotsLayer world={world} lit />}
+              {layer === 'shots' && <ShotsLayer world={world} lit={!looking} />}
+              {layer === 'shots' && (
+                <Suspense>
+                  <PositionsLayer {...{ world, venue, lettering }} />
+                </Suspense>
+              )}
             </g>
           </PaceContext>
           {onGround && bar && (

@@ -45,14 +45,14 @@ const EVEN = 1e-9;
 
 /**
  * Yields the best set known after every few hundred nodes, and gives the best at the end: proven, or as soon as its
- * gap is at most `within`. `count`: how many cameras are placed at most.
+ * gap is at most what `within` then allows. `count`: how many cameras are placed at most.
  */
 export function* bestSet(
   pools: readonly Pool[],
   count: number,
   { shots, moments }: Wanted,
   worth: Worth,
-  { within = 0, beat }: { readonly within?: number; readonly beat?: readonly Cast[] } = {},
+  within: () => number = () => 0,
 ): Generator<Best, Best> {
   const roots = pools.map(({ stances }) => new Cell(stances, shots));
   const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number => {
@@ -78,7 +78,6 @@ export function* bestSet(
     const value = worth.of(casts);
     if (value > best.value) best = { casts, value };
   };
-  if (beat) offer(beat);
   const push = (cells: readonly Cell[], ofPools: readonly number[]): void => {
     const bound = boundOf(cells, ofPools);
     if (bound <= best.value + EVEN) return;
@@ -102,7 +101,7 @@ export function* bestSet(
     const node = open.pop();
     const bound = Math.max(best.value, node?.bound ?? -Infinity);
     const known: Best = { ...best, bound, nodes };
-    if (!node || gapOf(known) <= within) return known;
+    if (!node || gapOf(known) <= within()) return known;
     if (nodes % SLICE === SLICE - 1) yield known;
     const widest = node.cells.reduce((a, b) => (b.spread > a.spread ? b : a));
     for (const cells of parted(node.cells, widest)) push(cells, node.pools);

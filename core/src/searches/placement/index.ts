@@ -1,3 +1,4 @@
+export { compared, effortOf, type Compared } from './compare.js';
 export { gapOf } from './branch-and-bound.js';
 export {
   findLayouts,
@@ -9,6 +10,6 @@ export {
   type ServedShot,
   type WhyNot,
 } from './layouts.js';
-export type { Round } from './places.js';
+export { galleryAt, type Round } from './places.js';
 export { GRID, LENS_HEIGHTS, prepare, type PlacementWish, type Prepared, type Progress } from './prepare.js';
 export type { Reason } from './quality.js';

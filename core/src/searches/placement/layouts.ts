@@ -9,7 +9,7 @@ import {
 } from '../../foundations/index.js';
 import { bestSet, gapOf, type Best, type Pool } from './branch-and-bound.js';
 import { within, whyNotThere, type Round, type Spot } from './places.js';
-import type { PlacementWish, Prepared, Progress } from './prepare.js';
+import type { Prepared, Progress } from './prepare.js';
 import type { Reason } from './quality.js';
 import { postAt, sightingOf, viewsFrom } from './stances.js';
 import { Worth, type Cast, type Service } from './worth.js';
@@ -18,6 +18,8 @@ import { footprintOf } from '../../stations/shots/standing.js';
 export interface ServedShot {
   readonly shot: string;
   readonly label: string;
+  /** Where on the plan it is of. */
+  readonly mark: Point;
   /** As the second camera on it. */
   readonly second: boolean;
   readonly quality: number;
@@ -58,6 +60,8 @@ export interface Layout {
   /** Shots that no camera serves, and vital ones that only one does. */
   readonly unserved: readonly string[];
   readonly once: readonly string[];
+  /** Cameras that could be put up and would add nothing. */
+  readonly spare: readonly string[];
   /** What it is the best without: the name of the camera of the best layout whose place was not allowed. */
   readonly without: string | undefined;
   readonly givesUp: readonly GivenUp[];
@@ -79,11 +83,14 @@ const OTHERS = 3;
 const TOLD = 0.05;
 
 /** The best layout, then others, each the best that is possible when a place of one before is not allowed. */
-export function* findLayouts(prepared: Prepared, within_ = 0): Generator<Progress, Layouts> {
+export function* findLayouts(
+  prepared: Prepared,
+  enough: () => number = () => 0,
+): Generator<Progress, Layouts> {
   const { pools, places } = prepared;
   const worth = new Worth(prepared.scene);
   const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
-  const best = yield* search(prepared, worth, pools, within_);
+  const best = yield* search(prepared, worth, pools, enough);
   const layouts: Layout[] = [layoutOf(best, prepared, worth)];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {
@@ -101,7 +108,7 @@ export function* findLayouts(prepared: Prepared, within_ = 0): Generator<Progres
         ? pool
         : { ...pool, stances: pool.stances.filter(stance => !rounds.some(round => within(round, stance))) },
     );
-    const other = yield* search(prepared, worth, allowed, within_);
+    const other = yield* search(prepared, worth, allowed, enough);
     if (other.casts.length <= prepared.fixed) continue;
     const layout = layoutOf(other, prepared, worth, next.without);
     if (layouts.some(each => alike(each, layout))) continue;
@@ -123,9 +130,9 @@ function* search(
   { wish, fixed, scene }: Prepared,
   worth: Worth,
   pools: readonly Pool[],
-  within_: number,
+  enough?: () => number,
 ): Generator<Progress, Best> {
-  const steps = bestSet(pools, wish.count + fixed, scene.wanted, worth, { within: within_ });
+  const steps = bestSet(pools, wish.count + fixed, scene.wanted, worth, enough);
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
@@ -162,6 +169,9 @@ function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?: string
     positions,
     unserved: shots.flatMap(({ label }, i) => (firsts.has(i) ? [] : [label])),
     once: shots.flatMap(({ label, twice }, i) => (twice && firsts.has(i) && !seconds.has(i) ? [label] : [])),
+    spare: prepared.wish.cameras.flatMap(id =>
+      devices.includes(id) ? [] : (prepared.bundle.plan.devices?.[id]?.label ?? []),
+    ),
     without,
     givesUp: [],
   };
@@ -215,7 +225,7 @@ function positionOf(
     if (by !== index || !wanted) continue;
     const sighting = sightingOf(shot, post, means.lens, scene, stance.frame);
     serves.set(`${wanted.id} ${second ? 'second' : 'first'}`, {
-      ...{ shot: wanted.id, label: wanted.label, second, quality },
+      ...{ shot: wanted.id, label: wanted.label, mark: wanted.subject.mark.at, second, quality },
       worst: quality < sighting.quality.value - 1e-9 ? 'crew' : sighting.quality.worst,
       distance: sighting.shot.distance,
       side: sighting.view.side,
@@ -290,8 +300,6 @@ export function* whyNotHere(
     return { reason: 'from there no camera can serve any of the shots', layout: undefined };
   }
   const worth = new Worth(prepared.scene);
-  const best = yield* search(prepared, worth, [...pools, ...there], 0);
+  const best = yield* search(prepared, worth, [...pools, ...there]);
   return { reason: undefined, layout: besideTop(layoutOf(best, prepared, worth), told) };
 }
-
-export type { PlacementWish };

@@ -1,4 +1,5 @@
 /** Places where a camera could be put, on a grid over the floor and the galleries, and why not elsewhere. */
+import type { Venue } from '../../documents/index.js';
 import { boundsOf, contains, distance, floorAt, inOrder, type Point } from '../../foundations/index.js';
 import type { GroundResult } from '../../stations/ground/index.js';
 import { whyNotStand } from '../../stations/shots/standing.js';
@@ -33,6 +34,10 @@ const ELBOW = 0.25;
 
 export const within = ({ at, radius, level }: Round, spot: Pick<Spot, 'at' | 'level'>): boolean =>
   level === spot.level && distance(at, spot.at) <= radius + 1e-9;
+
+/** The gallery over a point, where there is one. */
+export const galleryAt = ({ areas }: Pick<Venue, 'areas'>, at: Point): string | undefined =>
+  inOrder(areas).find(([, { kind, outline }]) => kind === 'gallery' && contains(outline, at))?.[0];
 
 /** Why no camera with a footprint of `side` metres can be there, in words; undefined where it can. */
 export function whyNotThere(

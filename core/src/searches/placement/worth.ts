@@ -5,7 +5,7 @@
  *   lies in its frame. A shot is worth its points times its quality; a second camera on it adds a share of that, most
  *   for a vital shot. Who takes what is the best assignment.
  * - Each camera that stands in the picture of another takes 0.4 off what that shot is worth there.
- * - Two cameras that see a shot from less than 30° apart lose half of what the second is worth; a conversation seen
+ * - Two cameras that see a shot from less than 30° apart lose most of what the second is worth; a conversation seen
  *   from both sides of its axis costs points, and so do cable, disturbance and each camera.
  * - Stands may not overlap.
  */
@@ -26,7 +26,7 @@ import {
 } from './stances.js';
 
 /** Of what a second camera is worth, the share that is lost where it sees a shot from nearly the same side. */
-export const SAME_SIDE = 0.5;
+export const SAME_SIDE = 0.8;
 /** Nearly the same side, degrees. */
 export const APART = 30;
 /** Points for two cameras on both sides of a conversation. */

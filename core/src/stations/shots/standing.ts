@@ -37,7 +37,10 @@ export function whyNotStand(
       ? segments.some(([a, b]) => meet(square, [a, b]))
       : meet(square, outline),
   );
-  if (solid) return `its stand, ${side} m wide, would be in the ${solid.label}`;
+  if (solid) {
+    const words = venue.pillars?.[solid.id] ? `pillar ${solid.label}` : `the ${solid.label}`;
+    return `its stand, ${side} m wide, would be in ${words}`;
+  }
   const areas = venue.areas ?? {};
   const gallery = level === undefined ? undefined : areas[level];
   if (gallery) {

@@ -1,6 +1,10 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { boundsOf, inOrder, newId, orderAfter } from '@idle-satchel/core';
+import { GRID, LENS_HEIGHTS } from '@idle-satchel/core/searches';
+import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
+import { positions } from './positions/positions.js';
+import { closePositions } from './positions/searching.js';
 
 /** Adds a camera of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
 export default function AddDevice() {
@@ -34,23 +38,48 @@ export default function AddDevice() {
     ui.select(id);
   };
   return (
-    <Menu>
-      <MenuButton className="button bg-paper">Add camera</MenuButton>
-      <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
-        {inOrder(kinds.kinds)
-          .filter(([, kind]) => kind.family === 'camera')
-          .map(([id, kind]) => (
-            <MenuItem key={id}>
-              <button
-                className="block w-full text-left px-3 py-1 data-focus:bg-shade"
-                onClick={() => add(id)}
-              >
-                {kind.label}
-              </button>
-            </MenuItem>
-          ))}
-      </MenuItems>
-    </Menu>
+    <>
+      <FindPositions />
+      <Menu>
+        <MenuButton className="button bg-paper">Add camera</MenuButton>
+        <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
+          {inOrder(kinds.kinds)
+            .filter(([, kind]) => kind.family === 'camera')
+            .map(([id, kind]) => (
+              <MenuItem key={id}>
+                <button
+                  className="block w-full text-left px-3 py-1 data-focus:bg-shade"
+                  onClick={() => add(id)}
+                >
+                  {kind.label}
+                </button>
+              </MenuItem>
+            ))}
+        </MenuItems>
+      </Menu>
+    </>
+  );
+}
+
+/** Opens the search for positions, for all cameras of the plan and as they are worked. */
+function FindPositions() {
+  const { store } = useOpenEvent();
+  const open = useSyncExternalStore(positions.subscribe, positions.get) !== undefined;
+  const begin = (): void => {
+    const cameras = Object.keys(store.get().assessment.shots.cameras);
+    positions.set({
+      wish: {
+        ...{ cameras, count: Math.max(1, cameras.length), grid: GRID, heights: LENS_HEIGHTS },
+        ...{ anywhere: false, refused: [], insisted: [] },
+      },
+      ...{ progress: undefined, found: undefined, of: undefined, chosen: 0 },
+      ...{ asked: undefined, failed: undefined },
+    });
+  };
+  return (
+    <button className="button bg-paper" aria-pressed={open} onClick={open ? closePositions : begin}>
+      Find positions
+    </button>
   );
 }
 

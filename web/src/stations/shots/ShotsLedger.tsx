@@ -1,23 +1,35 @@
 import { inOrder, newId, orderAfter, type Device, type Operation } from '@idle-satchel/core';
-import { lazy, Suspense, type ReactNode } from 'react';
+import { Suspense, useEffect, useSyncExternalStore } from 'react';
+import { fetched } from '../../app/fetched.js';
 import { FigureRow, useWorkingKey } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
+import { positions } from './positions/positions.js';
 import { ShotLedger } from './ShotLedger.js';
 
-/** A part that is fetched when it is first shown; where the network fails it is left out, and the figures stay. */
-const fetched = <Props extends object>(load: () => Promise<{ default: (props: Props) => ReactNode }>) =>
-  lazy(() => load().catch(() => ({ default: (_: Props): ReactNode => null })));
-
+const PositionsPanel = fetched(() => import('./positions/PositionsPanel.js'));
 const StripPicture = fetched(() => import('./viewfinder/StripPicture.js'));
 const Viewfinder = fetched(() => import('./viewfinder/Viewfinder.js'));
 const CoverageTable = fetched(() => import('./CoverageTable.js'));
 
 /** Shots: the selected camera, what it is to show, and whether it can. */
 export default function ShotsLedger() {
+  const looking = useSyncExternalStore(positions.subscribe, positions.get) !== undefined;
+  useEffect(() => () => positions.set(undefined), []);
+  return looking ? (
+    <Suspense>
+      <PositionsPanel />
+    </Suspense>
+  ) : (
+    <Cameras />
+  );
+}
+
+/** Every camera, and the selected one with all its figures. */
+function Cameras() {
   useWorkingKey();
   const { ui } = useOpenEvent();
   const { cameras } = useResult('shots');

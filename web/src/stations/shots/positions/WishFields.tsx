@@ -1,0 +1,86 @@
+import { LENS_HEIGHTS, type PlacementWish, type Round } from '@idle-satchel/core/searches';
+import { showText } from '@idle-satchel/core';
+import { NumberField } from '../../../ledger/NumberField.js';
+import { useReading, useResult } from '../../../store/hooks.js';
+import { change } from './positions.js';
+
+const WORKED = { operated: 'by an operator', remote: 'by remote', locked: 'locked off' } as const;
+
+/** What the search may do: which cameras it moves, how many, how high, and where it must or must not. */
+export function WishFields({
+  wish,
+  worked,
+}: {
+  wish: PlacementWish;
+  worked: (camera: string) => keyof typeof WORKED;
+}) {
+  const { cameras } = useResult('shots');
+  const reading = useReading();
+  const wishes = (part: Partial<PlacementWish>): void => change({ wish: { ...wish, ...part } });
+  const toggled = <T,>(list: readonly T[], each: T): T[] =>
+    list.includes(each) ? list.filter(other => other !== each) : [...list, each];
+  const rounds = (['refused', 'insisted'] as const).flatMap(kind =>
+    wish[kind].map(round => ({ kind, round })),
+  );
+  const words = ({ kind, round: { at, radius } }: { kind: 'refused' | 'insisted'; round: Round }): string =>
+    `${kind === 'refused' ? 'None' : 'One'} within ${showText(radius, 'm', reading)} of ${showText(at[0], 'm', reading)} east, ${showText(at[1], 'm', reading)} south`;
+  return (
+    <>
+      <fieldset className="pt-1">
+        <legend className="text-faint">May be moved; the others stay and serve from where they are</legend>
+        {Object.entries(cameras).map(([id, { label }]) => (
+          <label key={id} className="mr-4 inline-block">
+            <input
+              type="checkbox"
+              checked={wish.cameras.includes(id)}
+              onChange={() => wishes({ cameras: toggled(wish.cameras, id) })}
+            />{' '}
+            {label} <span className="text-faint">{WORKED[worked(id)]}</span>
+          </label>
+        ))}
+      </fieldset>
+      <fieldset>
+        <legend className="text-faint">Heights of the lens that the supports allow</legend>
+        {LENS_HEIGHTS.map(height => (
+          <label key={height} className="mr-4 inline-block">
+            <input
+              type="checkbox"
+              checked={wish.heights.includes(height)}
+              onChange={() => wishes({ heights: toggled(wish.heights, height) })}
+            />{' '}
+            {showText(height, 'm', reading)}
+          </label>
+        ))}
+      </fieldset>
+      <NumberField
+        label="At most this many cameras"
+        unit="pieces"
+        whole
+        value={wish.count}
+        min={1}
+        max={8}
+        onCommit={value => value !== undefined && wishes({ count: value })}
+      />
+      <label className="block py-1">
+        <input
+          type="checkbox"
+          checked={wish.anywhere}
+          onChange={() => wishes({ anywhere: !wish.anywhere })}
+        />{' '}
+        also outside the areas that the survey marks for cameras
+      </label>
+      {rounds.map(({ kind, round }, i) => (
+        <p key={i} className="flex justify-between text-[13px]">
+          <span>{words({ kind, round })}</span>
+          <button
+            className="link"
+            aria-label={`Allow again: ${words({ kind, round })}`}
+            onClick={() => wishes({ [kind]: wish[kind].filter(each => each !== round) })}
+          >
+            Allow again
+          </button>
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,17 @@
+import type { Reason } from '@idle-satchel/core/searches';
+
+/** Why a shot is less than perfect from somewhere. */
+export const REASON_WORDS: Readonly<Record<Reason, string>> = {
+  reach: 'the lens does not reach',
+  near: 'nearer than it focuses',
+  'no-film': 'a no-film area is in the picture',
+  sight: 'a wall or pillar is in the way',
+  heads: 'heads are in the way',
+  side: 'seen from the side',
+  height: 'seen from above or below',
+  face: 'small face',
+  gain: 'gain',
+  focus: 'not all sharp',
+  loose: 'loosely framed',
+  crew: 'a camera in the picture',
+};
