@@ -30,6 +30,7 @@ const DEVICES: Record<string, DeviceSketch> = {
     kind: 'camoneinc',
     item: 'itemcam01',
     worked: 'operated',
+    support: 'tripodflu',
     place: { at: [2.2, 7.7], height: 1.5, level: 'gallery01' },
   },
   camnorth1: {
@@ -37,6 +38,7 @@ const DEVICES: Record<string, DeviceSketch> = {
     kind: 'camfourth',
     item: 'itemftc01',
     worked: 'locked',
+    support: 'standhigh',
     place: { at: [10.4, 1.9], height: 1.5 },
   },
   camside01: {
@@ -44,6 +46,7 @@ const DEVICES: Record<string, DeviceSketch> = {
     kind: 'camcompac',
     item: 'itemsmc01',
     worked: 'operated',
+    support: 'tripodflu',
     place: { at: [16.4, 13.9], height: 1.6 },
   },
   deskrack1: { label: 'DESK RACK', kind: 'rackcase4', item: 'itemrak01', place: DESK },

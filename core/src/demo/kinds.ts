@@ -299,8 +299,14 @@ const REST: Record<string, Kind> = {
     power: { running: 60, factor: 0.9 },
     ports: ports(MAINS_IN),
   },
-  tripodflu: { label: 'Tripod, fluid head', family: 'support', weight: 4.8 },
-  standhigh: { label: 'Stand, high, 2.4 m', family: 'support', weight: 3.9 },
+  tripodflu: {
+    ...{ label: 'Tripod, fluid head', family: 'support', weight: 4.8 },
+    support: { low: 0.7, high: 1.7, load: 6, head: 'fluid' },
+  },
+  standhigh: {
+    ...{ label: 'Stand, high, 2.4 m', family: 'support', weight: 3.9 },
+    support: { low: 1.2, high: 2.4, load: 3, head: 'ball' },
+  },
   rampcable: { label: 'Cable ramp, 0.9 m', family: 'ramp', weight: 4.5 },
   tapecloth: { label: 'Cloth tape, roll of 50 m', family: 'tape', weight: 0.5 },
   headphone: { label: 'Headphones, closed', family: 'tool', weight: 0.3 },

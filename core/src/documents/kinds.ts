@@ -59,6 +59,27 @@ export class Optics {
   @Optional() @Num(0, 60) mostGain?: number;
   /** Nearest distance it focuses at, m. */
   @Optional() @Num(0.01, 20) nearest?: number;
+  /** T-stop of the lens wide open at its short end: light is reckoned by it, focus by the f-number. */
+  @Optional() @Num(0.7, 32) tStop?: number;
+  /** Diameter of the image circle, mm; one too small for the sensor forces a crop. */
+  @Optional() @Num(3, 150) imageCircle?: number;
+  @Optional() @Text(30) mount?: string;
+  /** Sensitivity as published, where no base ISO is: the f-number of a full picture at 2000 lx. */
+  @Optional() @Num(0.7, 64) atTwoThousand?: number;
+  /** It sees all round: no focal length, and a face grows smaller with distance alone. */
+  @Optional() @Flag() panoramic?: boolean;
+}
+
+export const HEADS = ['none', 'ball', 'fluid'] as const;
+
+/** What a camera stands on. */
+export class Support {
+  /** Lowest and highest that it holds a lens above its floor, m. */
+  @Num(0, 20) low!: number;
+  @Num(0.05, 30) high!: number;
+  /** Most it carries, clamps and plates included, kg. */
+  @Num(0.1, 500) load!: number;
+  @OneOf(HEADS) head!: (typeof HEADS)[number];
 }
 
 export const CABLE_MAKES = [
@@ -143,6 +164,7 @@ export class Kind {
   @Optional() @One(() => PowerNeed) power?: PowerNeed;
   @Optional() @Num(0, 500) weight?: number;
   @Optional() @One(() => Optics) optics?: Optics;
+  @Optional() @One(() => Support) support?: Support;
   @Optional() @One(() => Cable) cable?: Cable;
   @Optional() @One(() => Battery) battery?: Battery;
   @Optional() @One(() => RackSize) rack?: RackSize;

@@ -121,6 +121,10 @@ export class Device {
   @Optional() @One(() => Place) place?: Place;
   /** How a camera is worked. */
   @Optional() @OneOf(['operated', 'remote', 'locked']) worked?: 'operated' | 'remote' | 'locked';
+  /** Teleconverter (above 1) or focal reducer (below) between lens and camera, ×. */
+  @Optional() @Num(0.5, 4) converter?: number;
+  /** Kind of support that it stands on. */
+  @Optional() @Ref() support?: string;
   /** Aperture of a camera, f-number; absent = as wide as it opens. */
   @Optional() @Num(0.7, 64) aperture?: number;
   /** Belongs to the venue and stays: never packed. */

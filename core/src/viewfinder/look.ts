@@ -1,4 +1,5 @@
 /** From a plan to its viewfinders: where each lens looks, and who and what stands in the room. */
+import { opticsOf } from '../stations/shots/fitted.js';
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { direction, inOrder, numberOf, polar } from '../foundations/index.js';
@@ -22,7 +23,7 @@ const CROWN = 0.12;
  */
 export function lensOf({ bundle, assessment }: Planned, camera: string, shot?: string): Lens | undefined {
   const device = bundle.plan.devices?.[camera];
-  const optics = bundle.kinds.kinds[device?.kind ?? '']?.optics;
+  const optics = device && opticsOf(bundle.kinds, device);
   const place = assessment.ground.places[camera];
   const height = place && numberOf(place.elevation);
   const result = assessment.shots.cameras[camera];

@@ -27,7 +27,7 @@ const OPTICS: Optics = {
 
 describe('exposure', () => {
   const iso = (lux: number, N: number, t: number): Figure =>
-    isoNeeded('x', 'mark', given(lux, 'lx'), given(N, 'f/'), given(t, 's'));
+    isoNeeded('x', 'mark', given(lux, 'lx'), given(N, 'f/'), given(t, 's'), OPTICS);
 
   it('of 150 lx at f/2.8 and 1/50 s asks for ISO 653, 4.3 dB over a base of 400', () => {
     expect(number(iso(150, 2.8, 1 / 50))).toBeCloseTo(653.33, 2);

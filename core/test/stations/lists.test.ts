@@ -43,9 +43,11 @@ describe('the pack list', () => {
       const taken = Object.entries(plan.devices ?? {}).filter(([, device]) => !device.resident);
       for (const [id, device] of taken) expect(pack.lines[id]?.purpose).toBe(device.label);
       for (const id of Object.keys(runs.runs)) expect(pack.lines[id]?.group).toBe('Cables');
+      const stands = taken.filter(([, { support }]) => support !== undefined);
+      for (const [id, device] of stands) expect(pack.lines[`stand ${id}`]?.purpose).toBe(device.label);
       const floor = Object.values(pack.lines).filter(line => line.group === 'Floor');
       expect(Object.keys(pack.lines)).toHaveLength(
-        taken.length + Object.keys(runs.runs).length + floor.length,
+        taken.length + stands.length + Object.keys(runs.runs).length + floor.length,
       );
       const counted = Object.values(pack.lines).reduce((sum, line) => sum + line.count, 0);
       expect(pack.pieces.value).toBe(counted);

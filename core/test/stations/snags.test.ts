@@ -58,6 +58,24 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['plan', remove('/devices/camnorth1'), remove('/devices/camside01')],
   ],
   [
+    'shots.support-too-weak',
+    'stop',
+    ['kinds', set('/kinds/tripodflu/support/load', 1)],
+    ['kinds', set('/kinds/tripodflu/support/load', 2)],
+  ],
+  [
+    'shots.support-wrong-height',
+    'risk',
+    ['plan', set('/devices/camwide01/place/height', 2.2)],
+    ['plan', set('/devices/camwide01/place/height', 1.2)],
+  ],
+  [
+    'shots.support-wrong-head',
+    'risk',
+    ['plan', set('/devices/camside01/support', 'standhigh')],
+    ['plan', set('/devices/camside01/support', 'standhigh'), set('/devices/camside01/worked', 'remote')],
+  ],
+  [
     'shots.stand-in-aisle',
     'risk',
     ['plan', set('/devices/camnorth1/place/at', [10, 7.2])],

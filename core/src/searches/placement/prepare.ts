@@ -1,10 +1,11 @@
 /** What a search for positions begins with: every stance of every camera, and what it would be good for. */
 import { assess } from '../../assess.js';
-import type { Area, AreaKind, Bundle, Device, Optics } from '../../documents/index.js';
+import type { Area, AreaKind, Bundle, Device } from '../../documents/index.js';
 import { CostField, distance, inOrder, type MapOf, type Point } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
+import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { gearOf } from '../../stations/shots/gear-in-picture.js';
 import { footprintOf } from '../../stations/shots/standing.js';
 import type { Pool } from './branch-and-bound.js';
@@ -68,7 +69,7 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   const { ground, rules, shots } = assess(bundle);
   const wanted = wantedOf(plan, ground);
   const devices = inOrder(plan.devices);
-  const optics = (device: Device) => kinds.kinds[device.kind]?.optics;
+  const optics = (device: Device) => opticsOf(kinds, device);
   const cameras = devices.filter(([, device]) => optics(device));
   const moving = cameras.filter(([id]) => wish.cameras.includes(id));
   const staying = cameras.filter(([id]) => !wish.cameras.includes(id) && ground.places[id]?.at);
@@ -89,10 +90,11 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   });
   const where: Ground = { ground, standing, refused: wish.refused, anywhere: wish.anywhere };
   const lenses = new Map<string, Lens>();
-  const meansOf = (id: string, { kind, aperture, worked = 'locked' }: Device): Means => {
-    const key = `${kind} ${aperture ?? 'open'}`;
+  const meansOf = (id: string, device: Device): Means => {
+    const { kind, aperture, converter, worked = 'locked' } = device;
+    const key = `${kind} ${aperture ?? 'open'} ${converter ?? 1}`;
     const known = lenses.get(key);
-    const of = kinds.kinds[kind]?.optics as Optics;
+    const of = optics(device) as Fitted;
     const lens = known ?? lensOf(kind, of, aperture, rules, ground.venue.hertz);
     lenses.set(key, lens);
     return { devices: [id], worked, lens };
@@ -170,8 +172,8 @@ function* allStances(
 function sortsOf(cameras: readonly (readonly [string, Device])[]): (readonly [string, Device])[][] {
   const sorts = new Map<string, (readonly [string, Device])[]>();
   for (const camera of cameras) {
-    const [, { kind, worked = 'locked', aperture }] = camera;
-    const sort = `${kind} ${worked} ${aperture ?? 'open'}`;
+    const [, { kind, worked = 'locked', aperture, converter = 1 }] = camera;
+    const sort = `${kind} ${worked} ${aperture ?? 'open'} ${converter}`;
     sorts.set(sort, [...(sorts.get(sort) ?? []), camera]);
   }
   return [...sorts.values()];

@@ -96,10 +96,14 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
       inside: undefined,
     }),
   );
+  const supportLines = memo.once('supports', [devices, kinds, shelf], () =>
+    supportsOf(devices, kinds, shelf),
+  );
   const { totalOnFloor, ramped } = runs;
   const floor = memo.once('floor', [totalOnFloor, ramped], () => floorNeeds(runs));
-  const lines = memo.once('lines', [deviceLines, cableLines, floor, shelf, kinds], () => ({
+  const lines = memo.once('lines', [deviceLines, supportLines, cableLines, floor, shelf, kinds], () => ({
     ...deviceLines,
+    ...supportLines,
     ...cableLines,
     ...floorLines(floor, kinds, shelf),
   }));
@@ -199,6 +203,30 @@ function deviceLine(
     count: 1,
     inside: devices?.[device.place?.inside ?? '']?.label,
   };
+}
+
+/** A stand for every camera that is put on one: the first of its kind on the shelf that is ready and not taken yet. */
+function supportsOf(
+  devices: MapOf<Equipment> | undefined,
+  kinds: Kinds,
+  shelf: Shelf,
+): Record<string, PackLine> {
+  const taken = new Set(inOrder(devices).map(([, { item }]) => item));
+  const lines: Record<string, PackLine> = {};
+  for (const [id, { label, support, resident }] of inOrder(devices)) {
+    const kind = support === undefined ? undefined : kinds.kinds[support];
+    if (support === undefined || !kind || resident) continue;
+    const [item, own] =
+      inOrder(shelf.items).find(
+        ([key, each]) => each.kind === support && each.state === 'ready' && !taken.has(key),
+      ) ?? [];
+    if (item !== undefined) taken.add(item);
+    lines[`stand ${id}`] = {
+      ...{ group: 'Cases and stands', label: kind.label, purpose: label, tape: own?.tape, item },
+      ...{ kind: support, count: 1, inside: undefined },
+    };
+  }
+  return lines;
 }
 
 export const pack: Station<PackReads, PackResult> = {

@@ -2,7 +2,7 @@
  * What a camera at some place would make of a shot, as numbers: for coverage and for the search for positions, which
  * ask it of every place. Each number comes from the very formula that the figure of a planned shot is worked by.
  */
-import type { Area, Mark, Optics, Rules, Shot } from '../../documents/index.js';
+import type { Area, Mark, Rules, Shot } from '../../documents/index.js';
 import {
   angleBetween,
   direction,
@@ -15,7 +15,8 @@ import {
 import type { GroundResult } from '../ground/index.js';
 import { apertureAt, gainFor, isoFor, shutterTime } from './exposure.js';
 import { circleOfConfusion, facesAlong, holdsFaces } from './focus.js';
-import { focalFor, frameAt, frameWanted, isReached, pixelsOnFace } from './framing.js';
+import { lightLoss, type Fitted } from './fitted.js';
+import { allRoundAt, focalFor, frameAt, frameWanted, isReached, pixelsOnFace } from './framing.js';
 import {
   hiddenShare,
   lowestPoint,
@@ -38,7 +39,7 @@ export interface Subject {
 
 /** What a camera brings to every place alike. */
 export interface Lens {
-  readonly optics: Optics;
+  readonly optics: Fitted;
   /** Aperture set by hand. */
   readonly aperture: number | undefined;
   /** Circle of confusion, µm. */
@@ -60,7 +61,7 @@ export function subjectOf(id: string, shot: Shot, { venue, marks }: GroundResult
 /** The lens of a kind of camera in an event; undefined for what has none. */
 export function lensOf(
   kind: string,
-  optics: Optics,
+  optics: Fitted,
   aperture: number | undefined,
   rules: Rules,
   hertz: number,
@@ -115,16 +116,18 @@ export class Appraisal {
     private readonly rules: Rules,
     focal?: number,
   ) {
-    const { sensorWidth, crop = 1, focalMin, focalMax } = lens.optics;
+    const { sensorWidth, crop = 1, focalMin, focalMax, panoramic } = lens.optics;
     this.distance = Math.hypot(view.run, height - subject.eyes);
     this.needed = focalFor(sensorWidth, crop, this.distance, subject.wanted);
     this.focal = focal ?? Math.max(focalMin, Math.min(focalMax, this.needed));
-    this.frame = frameAt(sensorWidth, crop, this.distance, this.focal);
+    this.frame = panoramic
+      ? allRoundAt(this.distance)
+      : frameAt(sensorWidth, crop, this.distance, this.focal);
   }
 
   get reached(): boolean {
-    const { focalMin, focalMax } = this.lens.optics;
-    return isReached(focalMin, focalMax, this.needed) === 1;
+    const { focalMin, focalMax, panoramic } = this.lens.optics;
+    return panoramic || isReached(focalMin, focalMax, this.needed) === 1;
   }
 
   /** The lens focuses that near; true where that is not known. */
@@ -168,7 +171,7 @@ export class Appraisal {
     const { light = 0 } = this.subject;
     const { aperture } = this;
     if (aperture === undefined || light <= 0 || optics.baseIso === undefined) return undefined;
-    return gainFor(isoFor(aperture, light, shutter), optics.baseIso);
+    return gainFor(isoFor(aperture, lightLoss(optics), light, shutter), optics.baseIso);
   }
 
   /** Every face is sharp; undefined where the aperture is not known. */

@@ -1,5 +1,5 @@
 /** Coverage: which cameras could take the shot that a mark is wanted in. */
-import type { Device, Kinds, Optics, Rules, Shot } from '../../documents/index.js';
+import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
 import {
   found,
   inOrder,
@@ -11,6 +11,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import { Appraisal, lensOf, outlook, subjectOf } from './appraisal.js';
+import { opticsOf, type Fitted } from './fitted.js';
 import { HEAD_CLEARANCE, isHidden } from './sight.js';
 
 export interface Coverage {
@@ -44,7 +45,7 @@ export function coverageOf(
   for (const shot of inOrder(shots)) if (!first.has(shot[1].mark)) first.set(shot[1].mark, shot);
   const pairs = [...first.values()].flatMap(([id, shot]) =>
     cameras.flatMap(([camera, device]): [string, Pair][] => {
-      const optics = kinds.kinds[device.kind]?.optics;
+      const optics = opticsOf(kinds, device);
       return optics ? [[`${shot.mark}/${camera}`, { id, shot, camera, device, optics }]] : [];
     }),
   );
@@ -87,7 +88,7 @@ interface Pair {
   readonly shot: Shot;
   readonly camera: string;
   readonly device: Device;
-  readonly optics: Optics;
+  readonly optics: Fitted;
 }
 
 /** What one camera could make of a shot, were it pointed there. */

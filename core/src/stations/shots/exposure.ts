@@ -1,5 +1,5 @@
 /** Exposure: aperture in use, shutter, and the sensitivity that the light at a mark asks for (ISO 2720). */
-import type { Device, Format, Optics } from '../../documents/index.js';
+import type { Device, Format } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -10,25 +10,17 @@ import {
   type Figure,
   type Term,
 } from '../../foundations/index.js';
+import { lightLoss, opticsTerm, type Fitted } from './fitted.js';
 import { lensTerms } from './framing.js';
 
 /** Frames each second of a format. */
 export const rateOf = (format: Format): number => Number(format.slice(format.indexOf('p') + 1));
 
-/** Where the optics of a kind are kept. */
-const opticsTerm = (
-  name: string,
-  kind: string,
-  optics: Optics,
-  field: keyof Optics,
-  unit: Term['unit'],
-): Term => given(name, optics[field] ?? null, unit, 'kinds', `/kinds/${kind}/optics/${field}`);
-
 const OPEN = 'short * (long / short) ^ (fmax > fmin ? log10(f / fmin) / log10(fmax / fmin) : 0)';
 const widestAt = reckoner(OPEN, 'short', 'long', 'fmin', 'fmax', 'f');
 
 /** The aperture in use at a focal length, f-number; undefined where how far the lens opens is not known. */
-export function apertureAt(optics: Optics, focal: number, set: number | undefined): number | undefined {
+export function apertureAt(optics: Fitted, focal: number, set: number | undefined): number | undefined {
   const { apertureShort, apertureLong = apertureShort, focalMin, focalMax } = optics;
   if (apertureShort === undefined || apertureLong === undefined) return undefined;
   if (apertureShort === apertureLong) return Math.max(set ?? 0, apertureShort);
@@ -42,7 +34,7 @@ export function apertureAt(optics: Optics, focal: number, set: number | undefine
 export function apertureInUse(
   id: string,
   device: Device,
-  optics: Optics,
+  optics: Fitted,
   focal: Figure,
   focalPath: string,
 ): Figure {
@@ -85,8 +77,8 @@ export const shutterTime = (format: Format, hertz: number): Figure =>
     { rule: 'a whole number of the pulses of lamps on the mains, no longer than a frame' },
   );
 
-const ISO = '250 * N ^ 2 / (E * t)';
-export const isoFor = reckoner(ISO, 'N', 'E', 't');
+const ISO = '250 * (N * loss) ^ 2 / (E * t)';
+export const isoFor = reckoner(ISO, 'N', 'loss', 'E', 't');
 
 /** Sensitivity needed, ISO: S = 250·N² / (E·t) (incident light, ISO 2720, C = 250). */
 export const isoNeeded = (
@@ -95,12 +87,19 @@ export const isoNeeded = (
   light: Figure,
   aperture: Figure,
   shutter: Figure,
+  optics: Fitted,
 ): Figure =>
   calc(
     'ISO',
     ISO,
     [
       taken('N', aperture, `${path}.aperture`),
+      constant(
+        'loss',
+        lightLoss(optics),
+        '×',
+        'T-stop of the lens over its f-number, 1 where that is not known',
+      ),
       taken('E', light, `ground.marks.${mark}.light`),
       taken('t', shutter, `${path}.shutter`),
     ],
@@ -111,13 +110,13 @@ const GAIN = 'max(0, 20 * log10(S / base))';
 export const gainFor = reckoner(GAIN, 'S', 'base');
 
 /** Gain over the base sensitivity, dB: 20·log10(S / base), 6.02 dB to a stop; 0 where there is light to spare. */
-export const gainNeeded = (path: string, kind: string, optics: Optics, iso: Figure): Figure =>
+export const gainNeeded = (path: string, kind: string, optics: Fitted, iso: Figure): Figure =>
   optics.baseIso === undefined
     ? unknown('dB', 'its base sensitivity is not known')
     : calc('dB', GAIN, [taken('S', iso, `${path}.iso`), opticsTerm('base', kind, optics, 'baseIso', 'ISO')]);
 
 /** Light to spare at the base sensitivity, stops: what a neutral-density filter or a narrower aperture takes away. */
-export const lightToSpare = (path: string, kind: string, optics: Optics, iso: Figure): Figure =>
+export const lightToSpare = (path: string, kind: string, optics: Fitted, iso: Figure): Figure =>
   optics.baseIso === undefined
     ? unknown('stops', 'its base sensitivity is not known')
     : calc('stops', 'max(0, log2(base / S))', [
@@ -126,7 +125,7 @@ export const lightToSpare = (path: string, kind: string, optics: Optics, iso: Fi
       ]);
 
 /** Whether the gain stays within what is acceptable for the camera; unknown where no limit is known. */
-export const gainAccepted = (path: string, kind: string, optics: Optics, gain: Figure): Figure =>
+export const gainAccepted = (path: string, kind: string, optics: Fitted, gain: Figure): Figure =>
   optics.mostGain === undefined
     ? unknown('', 'its highest acceptable gain is not known')
     : calc('', 'gain <= most', [

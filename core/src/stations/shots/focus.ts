@@ -1,5 +1,5 @@
 /** Focus: what counts as sharp, from where to where it reaches, and the aperture that holds every face. */
-import type { Mark, Optics, Rules } from '../../documents/index.js';
+import type { Mark, Rules } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -12,6 +12,7 @@ import {
   type Figure,
   type Point,
 } from '../../foundations/index.js';
+import { opticsTerm, type Fitted } from './fitted.js';
 import { sensorTerms } from './framing.js';
 
 const OUTPUT_PIXELS = { '1080': 1920, '720': 1280 } as const;
@@ -19,7 +20,7 @@ const OUTPUT_PIXELS = { '1080': 1920, '720': 1280 } as const;
 /** The circle of confusion on the active area, µm, by house rule: its diagonal / 1500, or two pixels of the output. */
 export function circleOfConfusion(
   kind: string,
-  optics: Optics,
+  optics: Fitted,
   rules: Pick<Rules, 'circle' | 'format'>,
 ): Figure {
   const sensor = sensorTerms(kind, optics);
@@ -31,7 +32,7 @@ export function circleOfConfusion(
   return calc(
     'µm',
     '1000 * sqrt(w ^ 2 + h ^ 2) / crop / 1500',
-    [...sensor, given('h', optics.sensorHeight, 'mm', 'kinds', `/kinds/${kind}/optics/sensorHeight`)],
+    [...sensor, opticsTerm('h', kind, optics, 'sensorHeight', 'mm')],
     { rule: 'diagonal of the active area / 1500' },
   );
 }
@@ -144,7 +145,7 @@ export function focusOf(
 }
 
 /** Whether the lens focuses as near as the subject is. */
-export const nearEnough = (path: string, kind: string, { nearest }: Optics, distance: Figure): Figure =>
+export const nearEnough = (path: string, kind: string, { nearest }: Fitted, distance: Figure): Figure =>
   nearest === undefined
     ? unknown('', 'how near its lens focuses is not known')
     : calc('', 'd >= nearest', [

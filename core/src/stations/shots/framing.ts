@@ -1,6 +1,7 @@
 /** Framing: wanted frame sizes, needed focal length, angle of view. */
-import type { Optics, Shot, ShotSize } from '../../documents/index.js';
+import type { Shot, ShotSize } from '../../documents/index.js';
 import { calc, constant, given, reckoner, taken, type Figure, type Term } from '../../foundations/index.js';
+import { opticsTerm, type Fitted } from './fitted.js';
 
 /** Wanted frame width and height in metres, 16:9. `pair` and wider follow from their width. */
 const SIZES: Readonly<Partial<Record<ShotSize, { width: number; height: number }>>> = {
@@ -46,12 +47,12 @@ export function frameWanted(id: string, shot: Shot, extent: number | undefined):
 }
 
 /** Terms of the active sensor width after the video mode's crop. */
-export function sensorTerms(kind: string, optics: Optics): Term[] {
+export function sensorTerms(kind: string, optics: Fitted): Term[] {
   return [
-    given('w', optics.sensorWidth, 'mm', 'kinds', `/kinds/${kind}/optics/sensorWidth`),
+    opticsTerm('w', kind, optics, 'sensorWidth', 'mm'),
     optics.crop === undefined
       ? constant('crop', 1, '×', 'the video mode uses the whole width')
-      : given('crop', optics.crop, '×', 'kinds', `/kinds/${kind}/optics/crop`),
+      : opticsTerm('crop', kind, optics, 'crop', '×'),
   ];
 }
 
@@ -61,7 +62,7 @@ export const focalFor = reckoner(NEEDED, 'w', 'crop', 'd', 'W');
 /** Focal length that frames W metres at d metres: f = w·d/W, for d much longer than f. */
 export const focalNeeded = (
   kind: string,
-  optics: Optics,
+  optics: Fitted,
   path: string,
   distance: Figure,
   wanted: Figure,
@@ -77,22 +78,22 @@ export const focalNeeded = (
     { source: 'thin lens, d much longer than f' },
   );
 
-export const lensTerms = (kind: string, optics: Optics): Term[] => [
-  given('fmin', optics.focalMin, 'mm', 'kinds', `/kinds/${kind}/optics/focalMin`),
-  given('fmax', optics.focalMax, 'mm', 'kinds', `/kinds/${kind}/optics/focalMax`),
+export const lensTerms = (kind: string, optics: Fitted): Term[] => [
+  opticsTerm('fmin', kind, optics, 'focalMin', 'mm'),
+  opticsTerm('fmax', kind, optics, 'focalMax', 'mm'),
 ];
 
 const REACHES = 'fmin <= 1.05 * f and fmax >= 0.95 * f';
 export const isReached = reckoner(REACHES, 'fmin', 'fmax', 'f');
 
 /** A lens reaches a shot when fmin ≤ 1.05·f and fmax ≥ 0.95·f. */
-export const reaches = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
+export const reaches = (kind: string, optics: Fitted, path: string, needed: Figure): Figure =>
   calc('', REACHES, [...lensTerms(kind, optics), taken('f', needed, `${path}.focalNeeded`)], {
     rule: 'within 5 % of the focal length needed',
   });
 
 /** Focal length in use: the one needed, as far as the lens goes. */
-export const focalInUse = (kind: string, optics: Optics, path: string, needed: Figure): Figure =>
+export const focalInUse = (kind: string, optics: Fitted, path: string, needed: Figure): Figure =>
   calc('mm', 'max(fmin, min(fmax, f))', [
     ...lensTerms(kind, optics),
     taken('f', needed, `${path}.focalNeeded`),
@@ -102,10 +103,21 @@ const FRAME = 'w / crop * d / f';
 /** Frame width at a distance (m) with a focal length (mm). */
 export const frameAt = reckoner(FRAME, 'w', 'crop', 'd', 'f');
 
+/** Length of a full turn at distance 1. */
+const TURN = 2 * Math.PI;
+export const allRoundAt = (distance: number): number => TURN * distance;
+
+/** What a camera that sees all round gives at a distance: the whole circle, m. */
+export const frameAllRound = (path: string, distance: Figure): Figure =>
+  calc('m', 'turn * d', [
+    constant('turn', TURN, '', 'a whole circle at distance 1'),
+    taken('d', distance, `${path}.distance`),
+  ]);
+
 /** Frame width the lens really gives there, at the focal length in use. */
 export const frameGiven = (
   kind: string,
-  optics: Optics,
+  optics: Fitted,
   path: string,
   distance: Figure,
   focal: Figure,
@@ -123,9 +135,9 @@ export const pixelsOnFace = (pixels: number, frame: number): number => onFace(pi
 const onFace = reckoner(FACE_PIXELS, 'pixels', 'face', 'frame');
 
 /** Source pixels across a face 0.16 m wide. */
-export const facePixels = (kind: string, optics: Optics, path: string, frame: Figure): Figure =>
+export const facePixels = (kind: string, optics: Fitted, path: string, frame: Figure): Figure =>
   calc('px', FACE_PIXELS, [
-    given('pixels', optics.pixels, 'px', 'kinds', `/kinds/${kind}/optics/pixels`),
+    opticsTerm('pixels', kind, optics, 'pixels', 'px'),
     constant('face', FACE, 'm', 'width of a face'),
     taken('frame', frame, `${path}.frameGiven`),
   ]);

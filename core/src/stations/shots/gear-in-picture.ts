@@ -15,6 +15,7 @@ import {
   type Segment,
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
+import { opticsOf } from './fitted.js';
 import type { CameraResult } from './index.js';
 import type { ShotResult } from './shot-result.js';
 
@@ -84,7 +85,8 @@ export function gearInPicture(
 ): GearInPicture {
   const mark = shot && ground.venue.marks?.[shot.mark];
   const place = ground.places[result.camera ?? ''];
-  const optics = kinds.kinds[devices?.[result.camera ?? '']?.kind ?? '']?.optics;
+  const device = devices?.[result.camera ?? ''];
+  const optics = device && opticsOf(kinds, device);
   const [lens, focal, tilt] = [place?.elevation, result.focal, result.tilt].map(numberOf);
   if (!mark || !place?.at || !optics || lens === undefined || focal === undefined || tilt === undefined) {
     return { share: unknown('%', 'its camera has no place yet'), by: [] };

@@ -1,5 +1,5 @@
 /** Shots: marks, framing and cameras – what each camera can show of what is wanted. */
-import type { Device, Kind, Kinds, Optics, Rules, Shot } from '../../documents/index.js';
+import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -21,9 +21,11 @@ import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
 import { coverageOf, type Coverage } from './coverage.js';
 import { cutsOf, type Cut } from './cuts.js';
+import { opticsOf, type Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
 import { gearInPicture, gearOf, type GearInPicture } from './gear-in-picture.js';
 import { noFilmInView } from './no-film.js';
+import { supportResult, type SupportResult } from './support.js';
 import { shotResult, type ShotResult } from './shot-result.js';
 import { aimedAway } from './snags/aimed-away.js';
 import { headsInTheWay } from './snags/heads-in-the-way.js';
@@ -35,6 +37,9 @@ import { noFilm } from './snags/no-film.js';
 import { notSharp } from './snags/not-sharp.js';
 import { outOfReach } from './snags/out-of-reach.js';
 import { poorCut } from './snags/poor-cut.js';
+import { supportTooWeak } from './snags/support-too-weak.js';
+import { supportWrongHead } from './snags/support-wrong-head.js';
+import { supportWrongHeight } from './snags/support-wrong-height.js';
 import { standInAisle } from './snags/stand-in-aisle.js';
 import { tooBright } from './snags/too-bright.js';
 import { tooDark } from './snags/too-dark.js';
@@ -50,6 +55,8 @@ export interface ShotsReads {
 
 export interface CameraResult {
   readonly label: string;
+  /** What it stands on, where that is chosen. */
+  readonly support: SupportResult | undefined;
   readonly at: Point | undefined;
   /** Focal length in use: the one its first shot needs, as far as the lens goes. */
   readonly focal: Figure;
@@ -81,7 +88,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
   const blocking = memo.once('blocking', [ground.blockers], () =>
     ground.blockers.flatMap(each => each.segments),
   );
-  const cameras = inOrder(devices).filter(([, device]) => kinds.kinds[device.kind]?.optics);
+  const cameras = inOrder(devices).filter(([, device]) => opticsOf(kinds, device));
   const shotResults = memo.each(
     'shots',
     allShots,
@@ -92,7 +99,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         ground.marks[shot.mark],
         ground.venue.marks?.[shot.mark],
         shot.camera === undefined ? undefined : ground.places[shot.camera],
-        device && kinds.kinds[device.kind],
+        device && opticsOf(kinds, device),
         device?.aperture,
         ground.blockers,
         ground.venue.areas,
@@ -110,6 +117,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
       return [
         device,
         kinds.kinds[device.kind],
+        kinds.kinds[device.support ?? ''],
         ground.places[id],
         first?.[1],
         first && ground.venue.marks?.[first[1].mark],
@@ -120,8 +128,8 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
     },
     (device, id) => {
       const first = allShots.find(([, shot]) => shot.camera === id);
-      const kind = kinds.kinds[device.kind] as Kind & { optics: Optics };
-      return cameraResult(id, device, kind, first, first && shotResults[first[0]], ground, blocking);
+      const optics = opticsOf(kinds, device) as Fitted;
+      return cameraResult(id, device, optics, kinds, first, first && shotResults[first[0]], ground, blocking);
     },
   );
   const gear = memo.once('gear places', [devices, ground.places, rules, cameraResults], () =>
@@ -132,7 +140,11 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
     Object.entries(shotResults),
     (shot, id) => [
       ...[shot, shots?.[id], gear, blocking, kinds, ground.places[shot.camera ?? '']],
-      ...[ground.venue.marks?.[shots?.[id]?.mark ?? ''], devices?.[shot.camera ?? '']?.kind],
+      ...[
+        ground.venue.marks?.[shots?.[id]?.mark ?? ''],
+        devices?.[shot.camera ?? '']?.kind,
+        devices?.[shot.camera ?? '']?.converter,
+      ],
     ],
     (shot, id) =>
       gearInPicture(id, shots?.[id], shot, {
@@ -157,13 +169,13 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
 function cameraResult(
   id: string,
   device: Device,
-  kind: Kind & { optics: Optics },
+  optics: Fitted,
+  kinds: Kinds,
   first: [string, Shot] | undefined,
   shot: ShotResult | undefined,
   ground: GroundResult,
   blocking: readonly Segment[],
 ): CameraResult {
-  const { optics } = kind;
   const at = ground.places[id]?.at;
   const focal =
     first && shot && shot.focal.value !== null
@@ -171,12 +183,14 @@ function cameraResult(
       : calc('mm', 'fmin', [
           lensTerms(device.kind, optics)[0] ?? constant('fmin', optics.focalMin, 'mm', 'lens'),
         ]);
-  const angleOfView = calc(
-    '°',
-    '2 * atan(w / crop / (2 * f))',
-    [...sensorTerms(device.kind, optics), taken('f', focal, `shots.cameras.${id}.focal`)],
-    { source: 'horizontal, thin lens' },
-  );
+  const angleOfView = optics.panoramic
+    ? found(360, '°', 'it sees all round')
+    : calc(
+        '°',
+        '2 * atan(w / crop / (2 * f))',
+        [...sensorTerms(device.kind, optics), taken('f', focal, `shots.cameras.${id}.focal`)],
+        { source: 'horizontal, thin lens' },
+      );
   const mark = first && ground.venue.marks?.[first[1].mark];
   const aim =
     device.place?.facing !== undefined
@@ -190,6 +204,7 @@ function cameraResult(
   const placed = at && facing !== undefined && spread !== undefined;
   return {
     label: device.label,
+    support: supportResult(id, device, kinds),
     at,
     focal,
     aim,
@@ -215,6 +230,9 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     tooNear,
     tooBright,
     standInAisle,
+    supportTooWeak,
+    supportWrongHeight,
+    supportWrongHead,
     gearInShot,
     poorCut,
     coveredOnce,

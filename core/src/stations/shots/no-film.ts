@@ -49,7 +49,8 @@ function inFrame(
   if (contains(outline, camera)) return true;
   const left = polar(camera, facing - spread / 2, 1);
   const right = polar(camera, facing + spread / 2, 1);
-  const part = clipHalfPlane(clipHalfPlane(outline, camera, left), right, camera);
+  // From half a turn on, the view is no longer what two half planes have in common.
+  const part = spread >= 180 ? outline : clipHalfPlane(clipHalfPlane(outline, camera, left), right, camera);
   for (const [a, b] of sidesOf(part)) {
     const steps = Math.max(1, Math.ceil(distance(a, b) / STEP));
     for (let i = 0; i <= steps; i++) {

@@ -1,5 +1,5 @@
 /** One shot: how far, how large, how lit, how sharp, and past what it is seen. */
-import type { Device, Optics, Shot } from '../../documents/index.js';
+import type { Device, Shot } from '../../documents/index.js';
 import {
   angleBetween,
   calc,
@@ -13,12 +13,14 @@ import {
   type Figure,
 } from '../../foundations/index.js';
 import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
+import { opticsOf, type Fitted } from './fitted.js';
 import { circleOfConfusion, facesAlong, focusOf, nearEnough, NO_FOCUS, type Focus } from './focus.js';
 import {
   facePixels,
   faceVerdict,
   focalInUse,
   focalNeeded,
+  frameAllRound,
   frameGiven,
   frameWanted,
   reaches,
@@ -79,7 +81,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const place = shot.camera === undefined ? undefined : ground.places[shot.camera];
   const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
   const kindId = device?.kind;
-  const optics = kindId === undefined ? undefined : kinds.kinds[kindId]?.optics;
+  const optics = device && opticsOf(kinds, device);
   const markFigures = ground.marks[shot.mark];
   const wanted = frameWanted(id, shot, mark?.width);
   if (
@@ -102,7 +104,9 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
   const needed = focalNeeded(kindId, optics, path, distance, wanted);
   const focal = focalInUse(kindId, optics, path, needed);
-  const frame = frameGiven(kindId, optics, path, distance, focal);
+  const frame = optics.panoramic
+    ? frameAllRound(path, distance)
+    : frameGiven(kindId, optics, path, distance, focal);
   const pixels = facePixels(kindId, optics, path, frame);
   const viewingAngle = found(
     angleBetween(direction(mark.at, place.at), mark.facing),
@@ -134,7 +138,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     distance,
     frameWanted: wanted,
     focalNeeded: needed,
-    reached: reaches(kindId, optics, path, needed),
+    reached: optics.panoramic ? found(true, '', 'it sees all round') : reaches(kindId, optics, path, needed),
     focal,
     ...lightAndFocus(path, shot, device, optics, focal, distance, room),
     frameGiven: frame,
@@ -166,7 +170,7 @@ function lightAndFocus(
   path: string,
   shot: Shot,
   device: Device,
-  optics: Optics,
+  optics: Fitted,
   focal: Figure,
   slant: Figure,
   { rules, ground }: Room,
@@ -177,7 +181,7 @@ function lightAndFocus(
   const aperture = apertureInUse(shot.camera ?? '', device, optics, focal, `${path}.focal`);
   const shutter = shutterTime(rules.format, ground.venue.hertz);
   const light = ground.marks[shot.mark]?.light ?? unknown('lx', 'its mark is gone');
-  const iso = isoNeeded(path, shot.mark, light, aperture, shutter);
+  const iso = isoNeeded(path, shot.mark, light, aperture, shutter, optics);
   const gain = gainNeeded(path, kind, optics, iso);
   const circle = circleOfConfusion(kind, optics, rules);
   return {

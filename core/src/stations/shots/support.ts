@@ -1,0 +1,80 @@
+/** What a camera stands on: whether it is tall, strong and smooth enough. */
+import type { Device, Kinds } from '../../documents/index.js';
+import { calc, constant, given, inOrder, unknown, type Figure, type Fix } from '../../foundations/index.js';
+import type { ShotsSeen } from './words.js';
+
+export interface SupportResult {
+  readonly label: string;
+  /** It holds the lens as high as it is planned. */
+  readonly tallEnough: Figure;
+  /** It carries the camera. */
+  readonly strongEnough: Figure;
+  /** Its head can be worked by hand, where somebody works it. */
+  readonly rightHead: Figure;
+}
+
+/** The checks of a camera's support; undefined where none is chosen or its kind is gone. */
+export function supportResult(
+  id: string,
+  { support, kind, place, worked = 'locked' }: Device,
+  { kinds }: Kinds,
+): SupportResult | undefined {
+  const of = support === undefined ? undefined : kinds[support];
+  if (support === undefined || !of?.support) return undefined;
+  const { low, high, load, head } = of.support;
+  const from = (name: string, value: number, unit: 'm' | 'kg', field: string) =>
+    given(name, value, unit, 'kinds', `/kinds/${support}/support/${field}`);
+  const weight = kinds[kind]?.weight;
+  return {
+    label: of.label,
+    tallEnough:
+      place?.height === undefined
+        ? unknown('', 'the height of the lens is not set')
+        : calc('', 'low <= lens + 0.005 and lens <= high + 0.005', [
+            from('low', low, 'm', 'low'),
+            from('high', high, 'm', 'high'),
+            given('lens', place.height, 'm', 'plan', `/devices/${id}/place/height`),
+          ]),
+    strongEnough:
+      weight === undefined
+        ? unknown('', 'the weight of the camera is not known')
+        : calc(
+            '',
+            'weight <= load',
+            [
+              given('weight', weight, 'kg', 'kinds', `/kinds/${kind}/weight`),
+              from('load', load, 'kg', 'load'),
+            ],
+            { rule: 'clamps and plates count as well' },
+          ),
+    rightHead: calc(
+      '',
+      "worked != 'operated' or head = 'fluid'",
+      [
+        constant('worked', worked, '', 'how the camera is worked'),
+        given('head', head, '', 'kinds', `/kinds/${support}/support/head`),
+      ],
+      { rule: 'a camera worked by hand needs a fluid head' },
+    ),
+  };
+}
+
+/** Puts a camera on each other kind of support that is tall, strong and smooth enough for it, the lightest first. */
+export function* otherSupports({ devices, kinds }: ShotsSeen, camera: string): Generator<Fix> {
+  const device = devices?.[camera];
+  if (!device) return;
+  const fitting = inOrder(kinds.kinds)
+    .filter(([id, { support }]) => support && id !== device.support)
+    .filter(([id]) => {
+      const { tallEnough, strongEnough, rightHead } =
+        supportResult(camera, { ...device, support: id }, kinds) ?? {};
+      return [tallEnough, strongEnough, rightHead].every(each => each && each.value !== false);
+    })
+    .sort(([, a], [, b]) => (a.weight ?? 0) - (b.weight ?? 0));
+  for (const [value, { label }] of fitting) {
+    yield {
+      label: `Put ${device.label} on “${label}”`,
+      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/support`, value }] }],
+    };
+  }
+}

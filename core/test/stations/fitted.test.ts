@@ -1,0 +1,75 @@
+/** Converters, image circles, T-stops, published sensitivity and cameras that see all round, by hand calculation. */
+import { describe, expect, it } from 'vitest';
+import type { Operation } from '../../src/foundations/index.js';
+import { applyPatch } from '../../src/foundations/index.js';
+import { assess } from '../../src/assess.js';
+import { edited, friday, number, set } from './edited.js';
+
+/** Friday's lectern by the north camera, after edits of its plan and of the kind of that camera. */
+function lectern(plan: readonly Operation[], kind: readonly Operation[] = []) {
+  const optics = (operation: Operation): Operation => ({
+    ...operation,
+    path: `/kinds/camfourth/optics${operation.path}`,
+  });
+  const kinds = applyPatch(friday.kinds, kind.map(optics));
+  const { shots } = assess({ ...edited(...plan), kinds });
+  return { ...shots.shots.shotlecter, camera: shots.cameras.camnorth1 };
+}
+const converter = (k: number): Operation => set('/devices/camnorth1/converter', k);
+const plain = lectern([]);
+
+describe('a converter', () => {
+  it('of 2 × doubles focal lengths and apertures: what was out of reach at 60 mm is reached at 120', () => {
+    // 17.3 · 8.77 / 1.87 = 81 mm; the lens ends at 60, with the converter at 120.
+    expect(number(plain.focal)).toBe(60);
+    expect(plain.reached?.value).toBe(false);
+    const doubled = lectern([converter(2)]);
+    expect(doubled.reached?.value).toBe(true);
+    expect(number(doubled.focal)).toBeCloseTo(number(plain.focalNeeded), 9);
+    // Between f/5.6 at 24 mm and f/8 at 120 mm, evenly with the logarithm.
+    const share = Math.log10(number(doubled.focal) / 24) / Math.log10(120 / 24);
+    expect(number(doubled.aperture)).toBeCloseTo(5.6 * (8 / 5.6) ** share, 9);
+  });
+
+  it('of 0.71 × gives a stop more light', () => {
+    const reduced = lectern([converter(0.71)]);
+    expect(number(reduced.aperture)).toBeCloseTo(4 * 0.71, 9);
+    expect(number(reduced.iso) / number(plain.iso)).toBeCloseTo(0.71 ** 2, 9);
+  });
+});
+
+describe('a lens', () => {
+  it('with an image circle of 10 mm forces a crop of diagonal 19.85 / 10 on the sensor and its pixels', () => {
+    const small = lectern([], [set('/imageCircle', 10)]);
+    const crop = Math.hypot(17.3, 9.73) / 10;
+    expect(number(small.focalNeeded)).toBeCloseTo(number(plain.focalNeeded) / crop, 9);
+    expect(number(small.facePixels)).toBeCloseTo((1920 / crop) * (0.16 / number(small.frameGiven)), 9);
+    expect(lectern([], [set('/imageCircle', 22)]).focalNeeded).toEqual(plain.focalNeeded);
+  });
+
+  it('of T3.2 at f/2.8 is a third of a stop darker than its f-number, and focuses by it all the same', () => {
+    const dark = lectern([], [set('/tStop', 3.2)]);
+    expect(number(dark.iso) / number(plain.iso)).toBeCloseTo((3.2 / 2.8) ** 2, 9);
+    expect(dark.focus?.near).toEqual(plain.focus?.near);
+  });
+
+  it('published as f/8 at 2000 lx has a base of 250 · 64 / 40 = ISO 400', () => {
+    const published = lectern([], [{ op: 'remove', path: '/baseIso' }, set('/atTwoThousand', 8)]);
+    const gain = 20 * Math.log10(number(published.iso) / 400);
+    expect(number(published.gain)).toBeCloseTo(Math.max(0, gain), 9);
+  });
+});
+
+describe('a camera that sees all round', () => {
+  it('gives a face 3840 / 360 · 9.17 / d pixels, 60 of them at 1.6 m', () => {
+    const all = lectern(
+      [set('/devices/camnorth1/place/at', [17, 5]), set('/devices/camnorth1/place/height', 1.6)],
+      [...[set('/panoramic', true), set('/pixels', 3840)]],
+    );
+    expect(number(all.distance)).toBeCloseTo(1.6, 9);
+    expect(number(all.facePixels)).toBeCloseTo((3840 / 360) * (9.167 / 1.6), 1);
+    expect(Math.round(number(all.facePixels))).toBe(61);
+    expect(all.reached?.value).toBe(true);
+    expect(all.camera?.angleOfView.value).toBe(360);
+  });
+});
