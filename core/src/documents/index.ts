@@ -3,6 +3,7 @@ export type { DocumentClass, JsonSchema } from './decorators.js';
 export * from './kinds.js';
 export * from './people-and-things.js';
 export * from './plan.js';
+export * from './shot-words.js';
 export * from './read-file.js';
 export * from './rules.js';
 export * from './schema.js';

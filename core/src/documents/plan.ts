@@ -16,6 +16,7 @@ import {
   Refs,
   Text,
 } from './decorators.js';
+import { IMPORTANCES, SHOT_SIZES, type Importance, type ShotSize } from './shot-words.js';
 import { CABLE_MAKES, type CableMake } from './kinds.js';
 import { RuleChoices } from './rules.js';
 
@@ -68,22 +69,6 @@ export class RunningItem {
   @Num(0, 1440) minutes!: number;
   @Optional() @Ref() mark?: string;
 }
-
-export const SHOT_SIZES = [
-  'head and shoulders',
-  'chest up',
-  'waist up',
-  'knees up',
-  'full figure',
-  'pair',
-  'panel',
-  'whole area',
-] as const;
-export type ShotSize = (typeof SHOT_SIZES)[number];
-
-/** How much a shot is wanted; what is vital should be covered twice. */
-export const IMPORTANCES = ['vital', 'wanted', 'nice'] as const;
-export type Importance = (typeof IMPORTANCES)[number];
 
 export class Shot {
   @Text(8) order!: string;

@@ -76,6 +76,23 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['plan', set('/devices/camside01/support', 'standhigh'), set('/devices/camside01/worked', 'remote')],
   ],
   [
+    'shots.overhead',
+    'risk',
+    ['plan', set('/devices/camside01/place/at', [18.9, 10.2]), set('/devices/camside01/place/height', 4)],
+    ['plan', set('/devices/camside01/place/at', [14.9, 10.2]), set('/devices/camside01/place/height', 4)],
+  ],
+  [
+    'shots.not-straight-down',
+    'risk',
+    ['plan', set('/shots/shotsolois/size', 'from above')],
+    [
+      'plan',
+      set('/shots/shotsolois/size', 'from above'),
+      set('/devices/camside01/place/at', [18.9, 10.2]),
+      set('/devices/camside01/place/height', 4),
+    ],
+  ],
+  [
     'shots.stand-in-aisle',
     'risk',
     ['plan', set('/devices/camnorth1/place/at', [10, 7.2])],

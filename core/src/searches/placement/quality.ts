@@ -1,5 +1,5 @@
 /** How good a shot is from a place, 0…1, and by what it is less than perfect. */
-import type { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
+import type { Appraisal, Outlook, Subject } from '../../stations/shots/appraisal.js';
 import { HEAD_CLEARANCE, isHidden } from '../../stations/shots/sight.js';
 
 /** Why a shot is not perfect, or not to be had at all. */
@@ -39,6 +39,8 @@ function curve(...points: readonly (readonly [at: number, share: number])[]): (a
 const SIDE = curve([30, 1], [45, 0.85], [60, 0.6], [90, 0.2], [180, 0.02]);
 /** Above the eyes: good from −5° to 15°, fair to 25°, else poor. */
 const ABOVE = curve([-60, 0.1], [-20, 0.5], [-5, 1], [15, 1], [25, 0.85], [45, 0.4], [80, 0.1]);
+/** A table or hands from above: within 10° of straight down, 20° at most. */
+const STRAIGHT_DOWN = curve([60, 0.05], [70, 0.6], [80, 1]);
 /** Source pixels across a face: 200 for a close-up, 100 for a medium shot, 60 for a wide one. */
 const FACE = curve([20, 0.5], [60, 0.8], [100, 0.9], [200, 1]);
 /** Gain as a share of the highest that is acceptable. */
@@ -53,7 +55,7 @@ const ONLY_SEATED = 0.25;
 export function qualityOf(
   view: Outlook,
   shot: Appraisal,
-  wanted: number,
+  { wanted, fromAbove }: Pick<Subject, 'wanted' | 'fromAbove'>,
   mostGain: number | undefined,
   shared = false,
 ): Quality {
@@ -69,8 +71,11 @@ export function qualityOf(
     if (factor < least) [least, worst] = [factor, reason];
   };
   weigh('sight', 1 - view.hidden.share);
-  weigh('side', SIDE(view.side));
-  weigh('height', ABOVE(shot.above));
+  if (fromAbove) weigh('height', STRAIGHT_DOWN(shot.above));
+  else {
+    weigh('side', SIDE(view.side));
+    weigh('height', ABOVE(shot.above));
+  }
   weigh('heads', blocked(shot.standing) ? ONLY_SEATED : 1);
   weigh('face', FACE(shot.pixels));
   if (shared) weigh('loose', LOOSE(wanted / shot.frame));

@@ -174,7 +174,7 @@ export function sightingOf(
   const elevation = spot.floor + height;
   const shared = frame !== undefined && frame.shots.length > 1;
   const shot = new Appraisal(spot.at, elevation, view, subject, lens, scene.rules, frame?.focal);
-  const quality = qualityOf(view, shot, subject.wanted, lens.optics.mostGain, shared);
+  const quality = qualityOf(view, shot, subject, lens.optics.mostGain, shared);
   if (quality.value === 0) return { view, shot, quality };
   const picture = pictureOf(spot, elevation, subject, shot, lens, frame?.aim);
   if (scene.noFilm && takesIn(picture, scene.noFilm, scene.blocking)) {

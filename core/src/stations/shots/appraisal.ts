@@ -35,6 +35,8 @@ export interface Subject {
   readonly light: number | undefined;
   /** Frame width wanted, m. */
   readonly wanted: number;
+  /** A table, a book or hands, looked down on. */
+  readonly fromAbove: boolean;
 }
 
 /** What a camera brings to every place alike. */
@@ -55,7 +57,14 @@ export function subjectOf(id: string, shot: Shot, { venue, marks }: GroundResult
   const [eyes, floor] = [numberOf(figures?.elevation), numberOf(figures?.floor)];
   const wanted = mark && numberOf(frameWanted(id, shot, mark.width));
   if (!mark || eyes === undefined || floor === undefined || wanted === undefined) return undefined;
-  return { mark, eyes, floor, light: numberOf(figures?.light), wanted };
+  return {
+    mark,
+    eyes,
+    floor,
+    light: numberOf(figures?.light),
+    wanted,
+    fromAbove: shot.size === 'from above',
+  };
 }
 
 /** The lens of a kind of camera in an event; undefined for what has none. */

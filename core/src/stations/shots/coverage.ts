@@ -106,5 +106,5 @@ function verdictOf({ id, shot, camera, device, optics }: Pair, rules: Rules, gro
   if (!reached) return says(optics.focalMin > needed ? 'too near' : 'too far');
   if (isHidden(view.hidden)) return says('hidden');
   if (standing !== undefined && standing < HEAD_CLEARANCE) return says('behind heads');
-  return says(view.side > PROFILE ? 'profile' : 'yes');
+  return says(view.side > PROFILE && !subject.fromAbove ? 'profile' : 'yes');
 }

@@ -155,6 +155,15 @@ export const faceVerdict = (path: string, pixels: Figure): Figure =>
 export const verticalAngle = (across: Term, lens: Term, face: Term): Figure =>
   calc('°', 'atan((lens - face) / across)', [across, lens, face]);
 
+/** How a table, a book or hands are seen from above: within 10° of straight down. */
+export const verdictFromAbove = (path: string, above: Figure): Figure =>
+  calc(
+    '',
+    "above >= 80 ? 'good' : above >= 70 ? 'fair' : 'poor'",
+    [taken('above', above, `${path}.verticalAngle`)],
+    { rule: 'within 10° of straight down, 20° at most' },
+  );
+
 /** How a face is seen: by the worse of the angle off its front and the angle above its eyes. */
 export const viewVerdict = (path: string, side: Figure, above: Figure): Figure =>
   calc(

@@ -35,6 +35,8 @@ import { hidden } from './snags/hidden.js';
 import { noCamera } from './snags/no-camera.js';
 import { noFilm } from './snags/no-film.js';
 import { notSharp } from './snags/not-sharp.js';
+import { notStraightDown } from './snags/not-straight-down.js';
+import { overhead } from './snags/overhead.js';
 import { outOfReach } from './snags/out-of-reach.js';
 import { poorCut } from './snags/poor-cut.js';
 import { supportTooWeak } from './snags/support-too-weak.js';
@@ -229,6 +231,8 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     notSharp,
     tooNear,
     tooBright,
+    overhead,
+    notStraightDown,
     standInAisle,
     supportTooWeak,
     supportWrongHeight,

@@ -25,6 +25,7 @@ import {
   frameWanted,
   reaches,
   tiltTo,
+  verdictFromAbove,
   verticalAngle,
   viewVerdict,
 } from './framing.js';
@@ -108,12 +109,15 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     ? frameAllRound(path, distance)
     : frameGiven(kindId, optics, path, distance, focal);
   const pixels = facePixels(kindId, optics, path, frame);
-  const viewingAngle = found(
-    angleBetween(direction(mark.at, place.at), mark.facing),
-    '°',
-    'angle on the plan between where the subject faces and the camera',
-    [given('facing', mark.facing, '°', 'venue', `/marks/${shot.mark}/facing`)],
-  );
+  const fromAbove = shot.size === 'from above';
+  const viewingAngle = fromAbove
+    ? unknown('°', 'what is seen from above has no front')
+    : found(
+        angleBetween(direction(mark.at, place.at), mark.facing),
+        '°',
+        'angle on the plan between where the subject faces and the camera',
+        [given('facing', mark.facing, '°', 'venue', `/marks/${shot.mark}/facing`)],
+      );
   const above = verticalAngle(across, lensTerm, faceTerm);
   const lowest = lowestWanted(shot.mark, path, wanted, face, markFigures.floor);
   const sightLine = {
@@ -144,7 +148,11 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     frameGiven: frame,
     facePixels: pixels,
     faceVerdict: faceVerdict(path, pixels),
-    ...{ viewingAngle, verticalAngle: above, viewVerdict: viewVerdict(path, viewingAngle, above) },
+    ...{
+      viewingAngle,
+      verticalAngle: above,
+      viewVerdict: fromAbove ? verdictFromAbove(path, above) : viewVerdict(path, viewingAngle, above),
+    },
     tilt: tiltTo(path, across, lensTerm, faceTerm, frame),
     nearEnough: nearEnough(path, kindId, optics, distance),
     hidden: hiddenFigure,

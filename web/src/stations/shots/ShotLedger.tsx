@@ -1,18 +1,8 @@
-import type { Figure, Operation, Shot, ShotResult } from '@idle-satchel/core';
+import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
+import { ShotWishes } from './ShotWishes.js';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
-
-const SIZES: readonly Shot['size'][] = [
-  'head and shoulders',
-  'chest up',
-  'waist up',
-  'knees up',
-  'full figure',
-  'pair',
-  'panel',
-  'whole area',
-];
 
 /** One shot of a camera: how large, and whether distance, light, focus, angle and sight allow it. */
 export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
@@ -45,7 +35,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
                 edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })
               }
             >
-              {SIZES.map(size => (
+              {SHOT_SIZES.map(size => (
                 <option key={size}>{size}</option>
               ))}
             </select>{' '}
@@ -60,6 +50,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       >
         Shot
       </Heading>
+      <ShotWishes id={id} shot={shot} />
       <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
       <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
       <FigureRow

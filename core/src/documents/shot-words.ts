@@ -1,0 +1,18 @@
+/** Words of a shot; apart from its class, since the interface needs no validator to list them. */
+
+export const SHOT_SIZES = [
+  'head and shoulders',
+  'chest up',
+  'waist up',
+  'knees up',
+  'full figure',
+  'pair',
+  'panel',
+  'whole area',
+  'from above',
+] as const;
+export type ShotSize = (typeof SHOT_SIZES)[number];
+
+/** How much a shot is wanted; what is vital should be covered twice. */
+export const IMPORTANCES = ['vital', 'wanted', 'nice'] as const;
+export type Importance = (typeof IMPORTANCES)[number];
