@@ -136,7 +136,11 @@ export function createChain(): (bundle: Bundle) => Chain {
     const visits: Record<StationName, Visit> = lazily<Record<StationName, Visit>>({
       brief: () => visit(brief, { start: plan.start, outputs, runningOrder }),
       ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
-      shots: () => visit(shots, { devices, shots: plan.shots, kinds, rules, ground: results.ground }),
+      shots: () =>
+        visit(shots, {
+          ...{ devices, shots: plan.shots, kinds, rules, ownRules: plan.rules },
+          ground: results.ground,
+        }),
       signal: () => visit(signal, { devices: equipment, links, outputs, kinds, shelf }),
       stream: () =>
         visit(stream, {

@@ -1,12 +1,11 @@
 import { Num, OneOf, Optional, Text } from './decorators.js';
+import { FORMATS, type Format } from './formats.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
 export type MainsLoad = 'eighty' | 'full';
 /** What counts as sharp: a share of the picture's diagonal, or two pixels of the output. */
 export type SharpCircle = 'diagonal' | 'pixels';
 export type UploadHeadroom = 'half' | 'threeQuarters';
-export type Format = '720p50' | '720p60' | '1080p25' | '1080p30' | '1080p50' | '1080p60';
-export const FORMATS: readonly Format[] = ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'];
 
 /** Choices where practitioners differ; an event may override any of them. */
 export class RuleChoices {

@@ -22,6 +22,11 @@ const corners = (...points: [number, number][]) => points;
 
 const device = (id: string, field: string): string => `/devices/${id}/${field}`;
 
+/** A screen behind the lectern, so wide that every camera sees it. */
+const screenAt = (refresh: number) => ({
+  ...{ order: '1', label: 'words', at: [19.5, 5], width: 3, height: 1, facing: 180, refresh },
+});
+
 const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Change, spares: Change])[] = [
   ['brief.no-output', 'stop', ['plan', set('/outputs', {})], ['plan', remove('/outputs/outscreen1')]],
   [
@@ -74,6 +79,12 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     'risk',
     ['plan', set('/devices/camside01/support', 'standhigh')],
     ['plan', set('/devices/camside01/support', 'standhigh'), set('/devices/camside01/worked', 'remote')],
+  ],
+  [
+    'shots.flicker',
+    'risk',
+    ['venue', set('/screens', { screenfli: screenAt(60) })],
+    ['venue', set('/screens', { screenfli: screenAt(100) })],
   ],
   [
     'shots.overhead',

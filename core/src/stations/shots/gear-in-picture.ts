@@ -1,5 +1,5 @@
 /** Crew in shot: other cameras, their stands and who works them, as a share of each picture. */
-import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
+import type { Device, Kinds, Mark, Rules, Shot } from '../../documents/index.js';
 import {
   direction,
   distance,
@@ -14,8 +14,8 @@ import {
   type Point,
   type Segment,
 } from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
-import { opticsOf } from './fitted.js';
+import type { GroundResult, PlaceResult } from '../ground/index.js';
+import { opticsOf, type Fitted } from './fitted.js';
 import type { CameraResult } from './index.js';
 import type { ShotResult } from './shot-result.js';
 
@@ -87,13 +87,8 @@ export function gearInPicture(
   const place = ground.places[result.camera ?? ''];
   const device = devices?.[result.camera ?? ''];
   const optics = device && opticsOf(kinds, device);
-  const [lens, focal, tilt] = [place?.elevation, result.focal, result.tilt].map(numberOf);
-  if (!mark || !place?.at || !optics || lens === undefined || focal === undefined || tilt === undefined) {
-    return { share: unknown('%', 'its camera has no place yet'), by: [] };
-  }
-  const eye = place.at;
-  const across = optics.sensorWidth / (optics.crop ?? 1) / 2 / focal;
-  const picture = { eye, lens, aim: direction(eye, mark.at), tilt, across };
+  const picture = mark && place && optics && pictureAt(place, mark, optics, result.focal, result.tilt);
+  if (!picture) return { share: unknown('%', 'its camera has no place yet'), by: [] };
   const by = gear.flatMap(each => {
     const share = shareOfPicture(picture, each, blocking);
     return share > 0 ? [{ id: each.id, label: each.label, share: share * 100 }] : [];
@@ -112,6 +107,20 @@ export interface Picture {
   readonly aim: number;
   readonly tilt: number;
   readonly across: number;
+}
+
+/** The picture of a shot; undefined while its camera has no place. */
+export function pictureAt(
+  { at, elevation }: PlaceResult,
+  mark: Mark,
+  optics: Fitted,
+  focal: Figure,
+  tilt: Figure,
+): Picture | undefined {
+  const [lens, f, down] = [elevation, focal, tilt].map(numberOf);
+  if (!at || lens === undefined || f === undefined || down === undefined) return undefined;
+  const across = optics.sensorWidth / (optics.crop ?? 1) / 2 / f;
+  return { eye: at, lens, aim: direction(at, mark.at), tilt: down, across };
 }
 
 /** Something this near is beside the lens, not before it, m. */

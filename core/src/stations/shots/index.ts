@@ -1,5 +1,5 @@
 /** Shots: marks, framing and cameras – what each camera can show of what is wanted. */
-import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
+import type { Device, Kinds, RuleChoices, Rules, Shot } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -30,6 +30,7 @@ import { shotResult, type ShotResult } from './shot-result.js';
 import { aimedAway } from './snags/aimed-away.js';
 import { headsInTheWay } from './snags/heads-in-the-way.js';
 import { coveredOnce } from './snags/covered-once.js';
+import { flicker } from './snags/flicker.js';
 import { gearInShot } from './snags/gear-in-picture.js';
 import { hidden } from './snags/hidden.js';
 import { noCamera } from './snags/no-camera.js';
@@ -52,6 +53,8 @@ export interface ShotsReads {
   readonly shots: MapOf<Shot> | undefined;
   readonly kinds: Kinds;
   readonly rules: Rules;
+  /** What the event chose for itself; undefined = nothing. */
+  readonly ownRules: RuleChoices | undefined;
   readonly ground: GroundResult;
 }
 
@@ -106,10 +109,12 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         ground.blockers,
         ground.venue.areas,
         ground.venue.hertz,
+        ground.venue.lamps,
+        ground.venue.screens,
         rules,
       ];
     },
-    (shot, id) => shotResult(id, shot, { devices, kinds, rules, ground }),
+    (shot, id) => shotResult(id, shot, { devices, kinds, rules, ground, blocking }),
   );
   const cameraResults = memo.each(
     'cameras',
@@ -237,6 +242,7 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     supportTooWeak,
     supportWrongHeight,
     supportWrongHead,
+    flicker,
     gearInShot,
     poorCut,
     coveredOnce,

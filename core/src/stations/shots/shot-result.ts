@@ -11,8 +11,11 @@ import {
   taken,
   unknown,
   type Figure,
+  type Segment,
 } from '../../foundations/index.js';
 import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
+import { flickerOf, lampPulse, screenPulses } from './flicker.js';
+import { pictureAt } from './gear-in-picture.js';
 import { opticsOf, type Fitted } from './fitted.js';
 import { circleOfConfusion, facesAlong, focusOf, nearEnough, NO_FOCUS, type Focus } from './focus.js';
 import {
@@ -64,6 +67,8 @@ export interface ShotResult {
   readonly block: string | undefined;
   readonly aperture: Figure;
   readonly shutter: Figure;
+  /** Lamps and screens in the picture that flicker all the same, or `none`. */
+  readonly flickers: Figure;
   readonly iso: Figure;
   readonly gain: Figure;
   readonly gainAccepted: Figure;
@@ -72,7 +77,9 @@ export interface ShotResult {
 }
 
 /** What a shot is reckoned from. */
-export type Room = Pick<ShotsReads, 'devices' | 'kinds' | 'rules' | 'ground'>;
+export interface Room extends Pick<ShotsReads, 'devices' | 'kinds' | 'rules' | 'ground'> {
+  readonly blocking: readonly Segment[];
+}
 
 /** What a camera makes of a shot, every figure with its working. */
 export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
@@ -108,6 +115,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const frame = optics.panoramic
     ? frameAllRound(path, distance)
     : frameGiven(kindId, optics, path, distance, focal);
+  const tilt = tiltTo(path, across, lensTerm, faceTerm, frame);
   const pixels = facePixels(kindId, optics, path, frame);
   const fromAbove = shot.size === 'from above';
   const viewingAngle = fromAbove
@@ -144,7 +152,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     focalNeeded: needed,
     reached: optics.panoramic ? found(true, '', 'it sees all round') : reaches(kindId, optics, path, needed),
     focal,
-    ...lightAndFocus(path, shot, device, optics, focal, distance, room),
+    ...lightAndFocus(path, shot, device, optics, focal, distance, tilt, room),
     frameGiven: frame,
     facePixels: pixels,
     faceVerdict: faceVerdict(path, pixels),
@@ -153,7 +161,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
       verticalAngle: above,
       viewVerdict: fromAbove ? verdictFromAbove(path, above) : viewVerdict(path, viewingAngle, above),
     },
-    tilt: tiltTo(path, across, lensTerm, faceTerm, frame),
+    tilt,
     nearEnough: nearEnough(path, kindId, optics, distance),
     hidden: hiddenFigure,
     sight: calc(
@@ -181,19 +189,30 @@ function lightAndFocus(
   optics: Fitted,
   focal: Figure,
   slant: Figure,
-  { rules, ground }: Room,
-): Pick<ShotResult, 'aperture' | 'shutter' | 'iso' | 'gain' | 'gainAccepted' | 'lightToSpare' | 'focus'> {
+  tilt: Figure,
+  { rules, ground, blocking }: Room,
+): Pick<
+  ShotResult,
+  'aperture' | 'shutter' | 'flickers' | 'iso' | 'gain' | 'gainAccepted' | 'lightToSpare' | 'focus'
+> {
   const { kind } = device;
   const mark = ground.venue.marks?.[shot.mark];
   const at = ground.places[shot.camera ?? '']?.at;
   const aperture = apertureInUse(shot.camera ?? '', device, optics, focal, `${path}.focal`);
-  const shutter = shutterTime(rules.format, ground.venue.hertz);
+  const place = ground.places[shot.camera ?? ''];
+  const picture = mark && place && pictureAt(place, mark, optics, focal, tilt);
+  const lamps = lampPulse(ground.venue);
+  const screens = picture ? screenPulses(ground.venue, picture, blocking) : [];
+  const { flickers, ...chosen } = flickerOf(rules.format, [...(lamps ? [lamps] : []), ...screens]);
+  // Lamps on the mains alone have a plain formula; more sources need a search.
+  const shutter =
+    lamps && screens.length === 0 ? shutterTime(rules.format, ground.venue.hertz) : chosen.shutter;
   const light = ground.marks[shot.mark]?.light ?? unknown('lx', 'its mark is gone');
   const iso = isoNeeded(path, shot.mark, light, aperture, shutter, optics);
   const gain = gainNeeded(path, kind, optics, iso);
   const circle = circleOfConfusion(kind, optics, rules);
   return {
-    ...{ aperture, shutter, iso, gain },
+    ...{ aperture, shutter, flickers, iso, gain },
     gainAccepted: gainAccepted(path, kind, optics, gain),
     lightToSpare: lightToSpare(path, kind, optics, iso),
     focus:
@@ -212,7 +231,13 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
     focalNeeded: blank('mm'),
     reached: blank(''),
     focal: blank('mm'),
-    ...{ aperture: blank('f/'), shutter: blank('s'), iso: blank('ISO'), gain: blank('dB') },
+    ...{
+      aperture: blank('f/'),
+      shutter: blank('s'),
+      flickers: blank(''),
+      iso: blank('ISO'),
+      gain: blank('dB'),
+    },
     ...{ gainAccepted: blank(''), lightToSpare: blank('stops'), focus: NO_FOCUS(why) },
     frameGiven: blank('m'),
     ...{ facePixels: blank('px'), faceVerdict: blank(''), nearEnough: blank('') },

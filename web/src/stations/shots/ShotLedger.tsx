@@ -132,6 +132,7 @@ function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: st
   const all: [string, string, Figure, boolean?][] = [
     ['aperture', 'Aperture', shot.aperture],
     ['shutter', 'Shutter', shot.shutter],
+    ['flickers', 'Flickers at that', shot.flickers],
     ['iso', 'Sensitivity needed', shot.iso],
     ['gain', 'Gain', shot.gain],
     ['lightToSpare', 'Light to spare', shot.lightToSpare, shot.lightToSpare.value !== 0],
