@@ -27,6 +27,12 @@ const screenAt = (refresh: number) => ({
   ...{ order: '1', label: 'words', at: [19.5, 5], width: 3, height: 1, facing: 180, refresh },
 });
 
+/** A banner across the nave before the marks, hanging down to some height. */
+const hanging = (underside: number) => ({
+  ...{ label: 'banner', kind: 'obstacle', underside },
+  outline: corners([14.5, 4], [14.8, 4], [14.8, 11.4], [14.5, 11.4]),
+});
+
 const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Change, spares: Change])[] = [
   ['brief.no-output', 'stop', ['plan', set('/outputs', {})], ['plan', remove('/outputs/outscreen1')]],
   [
@@ -85,6 +91,12 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     'risk',
     ['venue', set('/screens', { screenfli: screenAt(60) })],
     ['venue', set('/screens', { screenfli: screenAt(100) })],
+  ],
+  [
+    'shots.solid-in-the-way',
+    'stop',
+    ['venue', set('/areas/bannerhan', hanging(2))],
+    ['venue', set('/areas/bannerhan', hanging(5))],
   ],
   [
     'shots.overhead',

@@ -15,7 +15,8 @@ export type Reason =
   | 'gain'
   | 'focus'
   | 'loose'
-  | 'crew';
+  | 'crew'
+  | 'solid';
 
 export interface Quality {
   readonly value: number;
@@ -64,6 +65,7 @@ export function qualityOf(
   if (!shot.nearEnough) return never('near');
   if (isHidden(view.hidden)) return never('sight');
   const blocked = (clear: number | undefined): boolean => clear !== undefined && clear < HEAD_CLEARANCE;
+  if (blocked(shot.past)) return never('solid');
   if (blocked(shot.seated)) return never('heads');
   let [value, least, worst]: [number, number, Reason | undefined] = [1, 0.999, undefined];
   const weigh = (reason: Reason, factor: number): void => {

@@ -79,7 +79,7 @@ export interface Views {
 export const viewsFrom = (spot: Spot, { wanted, ground, cableFrom, drawnAt }: Scene): Views => ({
   spot,
   outlooks: wanted.shots.map(({ subject }) =>
-    outlook(spot.at, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
+    outlook(spot.at, spot.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
   ),
   bearings: wanted.shots.map(({ subject }) => direction(subject.mark.at, spot.at)),
   ...{ cable: cableFrom(spot), drawn: drawnAt(spot) },

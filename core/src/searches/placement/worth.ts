@@ -253,7 +253,7 @@ function pictureFrom(stance: Stance, subject: WantedShot['subject'], { lens }: M
   let picture = known.get(subject);
   if (!picture) {
     const height = stance.floor + stance.height;
-    const view = outlook(stance.at, subject, [], {});
+    const view = outlook(stance.at, stance.level, subject, [], {});
     const shot = new Appraisal(stance.at, height, view, subject, lens, scene.rules, stance.frame?.focal);
     picture = pictureOf(stance, height, subject, shot, lens, stance.frame?.aim);
     known.set(subject, picture);

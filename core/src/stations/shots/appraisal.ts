@@ -17,6 +17,7 @@ import { apertureAt, gainFor, isoFor, shutterTime } from './exposure.js';
 import { circleOfConfusion, facesAlong, holdsFaces } from './focus.js';
 import { lightLoss, type Fitted } from './fitted.js';
 import { allRoundAt, focalFor, frameAt, frameWanted, isReached, pixelsOnFace } from './framing.js';
+import { nearestSolid, solidsBetween, type SolidEdge } from './past-solids.js';
 import {
   hiddenShare,
   lowestPoint,
@@ -86,12 +87,14 @@ export interface Outlook {
   /** Off the front of the face, degrees. */
   readonly side: number;
   readonly hidden: Hidden;
-  /** Seats on the way. */
+  /** Seats on the way, and what is solid. */
   readonly seats: readonly SeatsEdge[];
+  readonly solids: readonly SolidEdge[];
 }
 
 export const outlook = (
   at: Point,
+  level: string | undefined,
   { mark, wanted }: Subject,
   blockers: readonly Blocker[],
   areas: MapOf<Area>,
@@ -100,6 +103,7 @@ export const outlook = (
   side: angleBetween(direction(mark.at, at), mark.facing),
   hidden: hiddenShare(at, mark.at, wanted, blockers),
   seats: seatsBetween(areas, at, mark.at),
+  solids: solidsBetween(areas, at, mark.at, [level, mark.level]),
 });
 
 /**
@@ -160,6 +164,14 @@ export class Appraisal {
   }
   get seated(): number | undefined {
     return this.over('seatedHead');
+  }
+
+  /** Clearance from furniture and from what hangs, m; undefined with nothing solid between. */
+  get past(): number | undefined {
+    const { floor, eyes, wanted } = this.subject;
+    if (this.view.solids.length === 0) return undefined;
+    const lowest = lowestPoint(floor, eyes, wanted);
+    return nearestSolid(this.view.solids, { lens: this.height, lowest, eyes })?.clear;
   }
 
   private over(posture: 'standingHead' | 'seatedHead'): number | undefined {

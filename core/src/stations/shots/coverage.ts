@@ -98,13 +98,14 @@ function verdictOf({ id, shot, camera, device, optics }: Pair, rules: Rules, gro
   const height = numberOf(place?.elevation);
   if (!subject || !place?.at || height === undefined) return unknown('', 'the camera has no place yet');
   const method =
-    'distance, focal lengths, walls, heads of people standing, angle off the front; in this order';
+    'distance, focal lengths, walls, furniture and what hangs, heads of people standing, angle off the front; in this order';
   const says = (verdict: string): Figure => found(verdict, '', method);
   const lens = lensOf(device.kind, optics, device.aperture, rules, ground.venue.hertz);
-  const view = outlook(place.at, subject, ground.blockers, ground.venue.areas ?? NO_AREAS);
-  const { needed, reached, standing } = new Appraisal(place.at, height, view, subject, lens, rules);
+  const view = outlook(place.at, place.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS);
+  const { needed, reached, standing, past } = new Appraisal(place.at, height, view, subject, lens, rules);
   if (!reached) return says(optics.focalMin > needed ? 'too near' : 'too far');
   if (isHidden(view.hidden)) return says('hidden');
+  if (past !== undefined && past < HEAD_CLEARANCE) return says('behind furniture');
   if (standing !== undefined && standing < HEAD_CLEARANCE) return says('behind heads');
   return says(view.side > PROFILE && !subject.fromAbove ? 'profile' : 'yes');
 }

@@ -44,6 +44,7 @@ import { supportTooWeak } from './snags/support-too-weak.js';
 import { supportWrongHead } from './snags/support-wrong-head.js';
 import { supportWrongHeight } from './snags/support-wrong-height.js';
 import { standInAisle } from './snags/stand-in-aisle.js';
+import { solidInTheWay } from './snags/solid-in-the-way.js';
 import { tooBright } from './snags/too-bright.js';
 import { tooDark } from './snags/too-dark.js';
 import { tooNear } from './snags/too-near.js';
@@ -231,6 +232,7 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     noCamera,
     outOfReach,
     headsInTheWay,
+    solidInTheWay,
     aimedAway,
     tooDark,
     notSharp,

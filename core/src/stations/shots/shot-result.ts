@@ -33,6 +33,7 @@ import {
   viewVerdict,
 } from './framing.js';
 import type { ShotsReads } from './index.js';
+import { pastSolids, solidsBetween } from './past-solids.js';
 import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
 
 const NO_AREAS = {};
@@ -62,6 +63,9 @@ export interface ShotResult {
   readonly overSeated: Figure;
   readonly overStanding: Figure;
   readonly lowest: Figure;
+  /** Clearance from furniture and from what hangs, and the area it is least to. */
+  readonly pastSolids: Figure;
+  readonly solid: string | undefined;
   /** Who hides what, the worst first. */
   readonly hiddenBy: Hidden['by'];
   readonly block: string | undefined;
@@ -138,6 +142,8 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const areas = ground.venue.areas ?? NO_AREAS;
   const seated = overHeads(areas, sightLine, 'seatedHead', rules);
   const standing = overHeads(areas, sightLine, 'standingHead', rules);
+  const edges = solidsBetween(areas, place.at, mark.at, [place.level, mark.level]);
+  const solids = pastSolids(edges, path, run, { lens: lensTerm, lowest, face: faceTerm });
   const inTheWay = hiddenShare(place.at, mark.at, numberOf(wanted) ?? 1, ground.blockers);
   const hiddenFigure = found(
     inTheWay.share * 100,
@@ -178,6 +184,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     lowest,
     hiddenBy: inTheWay.by,
     block: standing.block,
+    ...{ pastSolids: solids.clear, solid: solids.by },
   };
 }
 
@@ -246,7 +253,7 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
     sight: blank(''),
     overSeated: blank('m'),
     overStanding: blank('m'),
-    lowest: blank('m'),
+    ...{ lowest: blank('m'), pastSolids: blank('m'), solid: undefined },
     hiddenBy: [],
     block: undefined,
   };

@@ -123,6 +123,17 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         flag={flag(path('overStanding'))}
         unit="clear"
       />
+      {result.solid !== undefined && (
+        <FigureRow
+          label="Past furniture and what hangs"
+          figure={result.pastSolids}
+          path={path('pastSolids')}
+          flag={flag(path('pastSolids'))}
+          unit="clear"
+        >
+          {venue.areas?.[result.solid]?.label}
+        </FigureRow>
+      )}
     </section>
   );
 }

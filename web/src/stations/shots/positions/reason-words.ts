@@ -7,6 +7,7 @@ export const REASON_WORDS: Readonly<Record<Reason, string>> = {
   'no-film': 'a no-film area is in the picture',
   sight: 'a wall or pillar is in the way',
   heads: 'heads are in the way',
+  solid: 'furniture or a gallery is in the way',
   side: 'seen from the side',
   height: 'seen from above or below',
   face: 'small face',

@@ -1,0 +1,137 @@
+/** Sight past furniture that stands and galleries, beams or screens that hang between a camera and a mark. */
+import type { Area } from '../../documents/index.js';
+import {
+  between,
+  calc,
+  constant,
+  contains,
+  floorOfArea,
+  inOrder,
+  stretchInside,
+  taken,
+  unknown,
+  type Figure,
+  type MapOf,
+  type Point,
+  type Term,
+} from '../../foundations/index.js';
+
+/** The edge of something solid on a line of sight: how far along (0…1), and from where to where it is solid, m. */
+export interface SolidEdge {
+  readonly id: string;
+  readonly label: string;
+  readonly at: number;
+  /** −∞ = from the floor. */
+  readonly low: number;
+  /** ∞ = up to the roof. */
+  readonly high: number;
+}
+
+/** Thickness of a gallery’s floor where its underside was not measured, m. */
+const SLAB = 0.3;
+
+/** From where to where an area is solid at a point; undefined where one looks through it. */
+function solidAt(area: Area, at: Point): { low: number; high: number } | undefined {
+  const { kind, underside, top } = area;
+  const floor = floorOfArea(area, at);
+  if (kind === 'gallery') return { low: underside ?? floor - SLAB, high: floor };
+  if (kind !== 'obstacle' && kind !== 'desk') return undefined;
+  if (underside !== undefined) return { low: underside, high: top === undefined ? Infinity : floor + top };
+  return top === undefined ? undefined : { low: -Infinity, high: floor + top };
+}
+
+/**
+ * The near and the far edge of everything solid between two points; what the mark stands in, and the galleries that
+ * camera and mark are on, are no obstacle.
+ */
+export const solidsBetween = (
+  areas: MapOf<Area>,
+  from: Point,
+  to: Point,
+  levels: readonly (string | undefined)[],
+): SolidEdge[] =>
+  inOrder(areas).flatMap(([id, area]) => {
+    if (levels.includes(id) || (area.kind !== 'gallery' && contains(area.outline, to))) return [];
+    const stretch = stretchInside(area.outline, from, to) ?? [];
+    return stretch.flatMap(at => {
+      const solid = solidAt(area, between(from, to, at));
+      return solid ? [{ id, label: area.label, at, ...solid }] : [];
+    });
+  });
+
+/** From the eyes to the top of a head, m. */
+const HEAD_TOP = 0.12;
+
+/** Heights above the zero level of lens, lowest point wanted and eyes, m. */
+export interface SightHeights {
+  readonly lens: number;
+  readonly lowest: number;
+  readonly eyes: number;
+}
+
+interface Nearest {
+  readonly edge: SolidEdge;
+  readonly clear: number;
+  /** It is passed beneath rather than over. */
+  readonly beneath: boolean;
+}
+
+/** Where sight comes nearest to something solid, over or beneath it, whichever is freer; undefined with nothing between. */
+export function nearestSolid(
+  edges: readonly SolidEdge[],
+  { lens, lowest, eyes }: SightHeights,
+): Nearest | undefined {
+  let nearest: Nearest | undefined;
+  for (const edge of edges) {
+    const over = lens + (lowest - lens) * edge.at - edge.high;
+    const under = edge.low - (lens + (eyes + HEAD_TOP - lens) * edge.at);
+    const clear = Math.max(over, under);
+    if (!nearest || clear < nearest.clear) nearest = { edge, clear, beneath: under > over };
+  }
+  return nearest;
+}
+
+export interface PastSolids {
+  readonly clear: Figure;
+  /** The area that comes nearest. */
+  readonly by: string | undefined;
+}
+
+/** The clearance of a line of sight from what is solid, m. */
+export function pastSolids(
+  edges: readonly SolidEdge[],
+  path: string,
+  run: number,
+  { lens, lowest, face }: { readonly lens: Term; readonly lowest: Figure; readonly face: Term },
+): PastSolids {
+  const heights = { lens: Number(lens.value), lowest: Number(lowest.value), eyes: Number(face.value) };
+  const nearest = nearestSolid(edges, heights);
+  if (!nearest) return { clear: unknown('m', 'nothing solid lies between camera and mark'), by: undefined };
+  const { edge, beneath } = nearest;
+  const where = [
+    constant('x', edge.at * run, 'm', `edge of “${edge.label}”, distance from the camera`),
+    constant('D', run, 'm', 'horizontal distance from camera to mark'),
+  ];
+  const rule = 'must clear by 0.10 m';
+  const clear = beneath
+    ? calc(
+        'm',
+        'under - (lens + (face + head - lens) * x / D)',
+        [
+          ...[lens, face, ...where],
+          constant('head', HEAD_TOP, 'm', 'from the eyes to the top of the head'),
+          constant('under', edge.low, 'm', `underside of “${edge.label}”`),
+        ],
+        { rule },
+      )
+    : calc(
+        'm',
+        'lens + (lowest - lens) * x / D - top',
+        [
+          ...[lens, taken('lowest', lowest, `${path}.lowest`), ...where],
+          constant('top', edge.high, 'm', `top of “${edge.label}”`),
+        ],
+        { rule },
+      );
+  return { clear, by: edge.id };
+}
