@@ -34,6 +34,7 @@ export * from './exchange/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
 export * from './survey/index.js';
+export { sectionOf, type InSection, type Section, type SectionPart } from './section/section.js';
 export {
   PICTURE,
   pictureSvg,

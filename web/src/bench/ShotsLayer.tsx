@@ -35,6 +35,7 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
       {lit && selected !== undefined && cameras[selected] && (
         <Sights camera={cameras[selected]} id={selected} shots={shots} results={results} marks={marks} />
       )}
+      {lit && <Covered marks={marks} />}
       {entries.map(([id, camera]) =>
         devices?.[id] ? (
           <Camera
@@ -64,6 +65,38 @@ const Wedge = memo(function Wedge({ camera, on }: { camera: CameraResult; on: bo
     />
   );
 });
+
+/** Beside each mark that is wanted, how many cameras could take its shot; a ring where only one could, or none. */
+function Covered({ marks }: { marks: Venue['marks'] }) {
+  const coverage = useEvent(state => state.assessment.shots.coverage);
+  return (
+    <g pointerEvents="none">
+      {Object.entries(coverage).map(([id, { count }]) => {
+        const at = marks?.[id]?.at;
+        const able = numberOf(count);
+        if (!at || able === undefined) return null;
+        const [x, y] = [px(at[0]), px(at[1])];
+        const alone = able < 2;
+        return (
+          <g key={id}>
+            {alone && <circle cx={x} cy={y} r={9} fill="none" stroke="var(--madder)" strokeWidth={1.6} />}
+            <text
+              className="over"
+              x={x}
+              y={y - 13}
+              textAnchor="middle"
+              fontSize={13}
+              fontWeight={600}
+              fill={alone ? 'var(--madder)' : 'var(--faint-word)'}
+            >
+              {able} ×
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
 
 function Sights({
   camera,

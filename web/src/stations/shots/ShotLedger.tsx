@@ -1,8 +1,12 @@
 import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
+import { Suspense, useState } from 'react';
+import { fetched } from '../../app/fetched.js';
 import { ShotWishes } from './ShotWishes.js';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
+
+const SectionPicture = fetched(() => import('./section/SectionPicture.js'));
 
 /** One shot of a camera: how large, and whether distance, light, focus, angle and sight allow it. */
 export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
@@ -12,6 +16,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   const venue = useEvent(state => state.assessment.ground.venue);
   const blockers = useEvent(state => state.assessment.ground.blockers);
   const flag = useFlags();
+  const [section, setSection] = useState(false);
   if (!result) return null;
   const path = (name: string): string => `shots.shots.${id}.${name}`;
   const hiddenBy = result.hiddenBy
@@ -51,6 +56,14 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         Shot
       </Heading>
       <ShotWishes id={id} shot={shot} />
+      <details className="py-1 border-b border-rule" onToggle={event => setSection(event.currentTarget.open)}>
+        <summary className="cursor-pointer">Section along the line of sight</summary>
+        {section && (
+          <Suspense>
+            <SectionPicture shot={id} />
+          </Suspense>
+        )}
+      </details>
       <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
       <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
       <FigureRow

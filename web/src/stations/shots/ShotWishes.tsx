@@ -45,9 +45,9 @@ export function ShotWishes({ id, shot }: { id: string; shot: Shot }) {
         />
       )}
       <details className="py-1 border-b border-rule">
-        <summary className="cursor-pointer flex justify-between">
-          Wanted in
-          <span className="text-faint">
+        <summary className="cursor-pointer">
+          Wanted in{' '}
+          <span className="text-faint float-right">
             {own.length === 0 ? 'a time of its own' : `${own.length} of ${items.length} items`}
           </span>
         </summary>
