@@ -26,6 +26,8 @@ export { IMPORTANCES, SHOT_SIZES } from './documents/shot-words.js';
 export type { CameraResult, ShotResult } from './stations/shots/index.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
+export { aboutEvent } from './sheets/about.js';
+export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
 export type { Column, Sheet } from './sheets/sheet.js';

@@ -145,6 +145,10 @@ describe('sheets', () => {
     const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/cut-list.pdf`).buffer();
     expect(pdf.status).toBe(200);
     expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+    const cameras = await setup.api.get(`/api/v1/events/${FRIDAY}/camera-plan.pdf`).buffer();
+    expect(cameras.headers['content-disposition']).toContain('camera-plan.pdf');
+    // One page of the plan and one of cards, three of them.
+    expect((cameras.body as Buffer).toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);
     const csv = await setup.api.get(`/api/v1/events/${FRIDAY}/pack-list.csv`);
     expect(csv.text).toMatch(/^\uFEFFGroup,Count,Tape,What,For,Travels in\r\nCameras,1,CAM 01,/);
   });

@@ -5,6 +5,7 @@ import { FileMenu, SavingWords, UndoButtons } from './EditWords.js';
 import { TopLine } from './top-line.js';
 
 const FILES = [
+  ['camera-plan.pdf', 'Camera plan, PDF'],
   ['cut-list.pdf', 'Cut list, PDF'],
   ['pack-list.csv', 'Pack list, CSV'],
   ['file', 'Event file, .satchel.json, without names'],

@@ -1,6 +1,7 @@
 import { assess, cutList, packList, type Assessment, type Plan, type Sheet } from '@idle-satchel/core';
 import { route, type Call, type Route } from '../../route.js';
 import { bundleOf, coreBundle } from '../events/service.js';
+import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
 import { pdfOf } from './pdf.js';
 
@@ -18,26 +19,41 @@ async function sheetOf(
   return { sheet: make(bundle.plan, assessment), imperial: assessment.rules.units === 'imperial' };
 }
 
-export const sheetRoutes: readonly Route[] = Object.entries(SHEETS).flatMap(([name, make]) => [
+export const sheetRoutes: readonly Route[] = [
   route({
     method: 'get',
-    path: `/events/:id/${name}.pdf`,
-    summary: `The ${name.replace('-', ' ')} as PDF, on Letter where units are imperial, else A4`,
+    path: '/events/:id/camera-plan.pdf',
+    summary: 'The plan with every camera, and a card for each with its settings and its picture, as PDF',
     handle: async call => {
-      const { sheet, imperial } = await sheetOf(call, make);
-      call.response.attachment(`${name}.pdf`).type('application/pdf');
-      pdfOf(sheet, imperial ? 'LETTER' : 'A4').pipe(call.response);
+      const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+      const assessment = assess(bundle);
+      const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
+      call.response.attachment('camera-plan.pdf').type('application/pdf');
+      cameraPlan(bundle, assessment, paper).pipe(call.response);
       return undefined;
     },
   }),
-  route({
-    method: 'get',
-    path: `/events/:id/${name}.csv`,
-    summary: `The ${name.replace('-', ' ')} as CSV`,
-    handle: async call => {
-      const { sheet } = await sheetOf(call, make);
-      call.response.attachment(`${name}.csv`).type('text/csv').send(csvOf(sheet));
-      return undefined;
-    },
-  }),
-]);
+  ...Object.entries(SHEETS).flatMap(([name, make]) => [
+    route({
+      method: 'get',
+      path: `/events/:id/${name}.pdf`,
+      summary: `The ${name.replace('-', ' ')} as PDF, on Letter where units are imperial, else A4`,
+      handle: async call => {
+        const { sheet, imperial } = await sheetOf(call, make);
+        call.response.attachment(`${name}.pdf`).type('application/pdf');
+        pdfOf(sheet, imperial ? 'LETTER' : 'A4').pipe(call.response);
+        return undefined;
+      },
+    }),
+    route({
+      method: 'get',
+      path: `/events/:id/${name}.csv`,
+      summary: `The ${name.replace('-', ' ')} as CSV`,
+      handle: async call => {
+        const { sheet } = await sheetOf(call, make);
+        call.response.attachment(`${name}.csv`).type('text/csv').send(csvOf(sheet));
+        return undefined;
+      },
+    }),
+  ]),
+];

@@ -1,40 +1,13 @@
 /** One page to take along: the plan of a venue to scale, and what was surveyed about it. Black on white. */
-import {
-  boundsOf,
-  inkOf,
-  inOrder,
-  lookOf,
-  MAKE_WORDS,
-  namesOnPaper,
-  scaleBar,
-  showText,
-  toDrawing,
-  type Point,
-  type Reading,
-  type Shape,
-} from '@idle-satchel/core';
+import { inOrder, MAKE_WORDS, showText, type Reading } from '@idle-satchel/core';
 import type { Venue } from '@idle-satchel/core/documents';
 import PDFDocument from 'pdfkit';
 import { FONTS, type Paper } from '../sheets/pdf.js';
-
-type Pdf = InstanceType<typeof PDFDocument>;
+import { drawPlan, type Pdf } from '../sheets/plan-on-paper.js';
 
 const MARGIN = 36;
-/** Points to a metre of paper. */
-const POINTS = 72 / 0.0254;
-const SCALES = [25, 50, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000, 2000, 5000];
 /** Part of the page's width that the plan takes. */
 const SHARE = 0.64;
-
-/** The largest usual scale at which an outline fits into a box, points. */
-function scaleFor(outline: readonly Point[], width: number, height: number): number {
-  const { min, max } = boundsOf(outline);
-  const fits = (scale: number): boolean =>
-    ((max[0] - min[0]) / scale) * POINTS <= width && ((max[1] - min[1]) / scale) * POINTS <= height;
-  return SCALES.find(fits) ?? SCALES.at(-1) ?? 5000;
-}
-
-const COLOURS = { black: 'black', white: 'white', grey: '#999' } as const;
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
@@ -50,82 +23,14 @@ export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
       .font('text')
       .fontSize(9)
       .text(venue.address, MARGIN, MARGIN + 24, { lineBreak: false });
-  drawPlan(pdf, venue, reading);
+  drawPlan(pdf, venue, reading, {
+    ...{ left: MARGIN, top: MARGIN + 44 },
+    width: (pdf.page.width - 2 * MARGIN) * SHARE - 24,
+    height: pdf.page.height - 2 * MARGIN - 74,
+  });
   listFacts(pdf, venue, reading);
   pdf.end();
   return pdf;
-}
-
-function drawPlan(pdf: Pdf, venue: Venue, reading: Reading): void {
-  const width = (pdf.page.width - 2 * MARGIN) * SHARE - 24;
-  const [top, bottom] = [MARGIN + 44, pdf.page.height - MARGIN - 30];
-  const scale = scaleFor(venue.outline, width, bottom - top);
-  const perMetre = POINTS / scale;
-  const { min, max } = boundsOf(venue.outline);
-  const at = ([x, y]: Point): [number, number] => [
-    MARGIN + (x - min[0]) * perMetre,
-    top + (y - min[1]) * perMetre,
-  ];
-  const trace = (points: readonly Point[], closed: boolean): void => {
-    points.forEach((point, i) => (i === 0 ? pdf.moveTo(...at(point)) : pdf.lineTo(...at(point))));
-    if (closed) pdf.closePath();
-  };
-  const draw = ({ kind, layer, points, closed, radius = 0 }: Shape): void => {
-    const [first] = points;
-    if (!first || kind === 'point' || kind === 'text') return;
-    const { stroke, dash, fill } = lookOf(layer);
-    pdf.lineWidth(stroke * POINTS);
-    if (dash) pdf.dash(dash[0] ? dash[0] * POINTS : 2, { space: (dash[1] ?? 0.001) * POINTS });
-    else pdf.undash();
-    if (kind === 'path') trace(points, closed);
-    else pdf.circle(...at(first), radius * perMetre);
-    if (fill === 'black') pdf.fillAndStroke('black', 'black');
-    else if (fill === 'hatch') pdf.fillAndStroke('#e4e4e4', 'black');
-    else pdf.stroke('black');
-  };
-  for (const shape of toDrawing(venue).shapes) draw(shape);
-  pdf.undash();
-  for (const ink of inkOf(venue, scale)) {
-    const { d, unit, stroke, colour, fill } = ink;
-    const [x, y] = at(ink.at);
-    pdf
-      .save()
-      .translate(x, y)
-      .scale(unit * perMetre);
-    pdf.lineWidth(((stroke ?? 0) * POINTS) / (unit * perMetre)).path(d);
-    if (fill) pdf.fillAndStroke(COLOURS[fill], COLOURS[colour]);
-    else pdf.stroke(COLOURS[colour]);
-    pdf.restore();
-  }
-  for (const { text, size, upright, bold, ...name } of namesOnPaper(venue, scale, reading)) {
-    const [x, y] = at(name.at);
-    const letters = size * perMetre;
-    pdf
-      .font(bold ? 'bold' : 'text')
-      .fontSize(letters)
-      .fillColor('black');
-    pdf.save();
-    if (upright) pdf.rotate(-90, { origin: [x, y] });
-    const width = pdf.widthOfString(text);
-    // Lines stop short of a name.
-    pdf.rect(x - width / 2 - 1, y - letters * 0.55, width + 2, letters * 1.1).fill('white');
-    pdf
-      .fillColor('black')
-      .text(text, x - width / 2, y - letters * 0.6, { lineBreak: false })
-      .restore();
-  }
-  const bar = scaleBar(reading);
-  const [x, y] = at([min[0], max[1]]);
-  pdf
-    .lineWidth(1)
-    .moveTo(x, y + 14)
-    .lineTo(x + bar.metres * perMetre, y + 14)
-    .stroke('black');
-  const words = `${bar.words} · 1 : ${scale} · north is up · no film and keep clear are shaded`;
-  pdf
-    .font('text')
-    .fontSize(7.5)
-    .text(words, x, y + 18, { lineBreak: false });
 }
 
 /** What is known, a line each; what is not known is not there. */

@@ -1,0 +1,91 @@
+/** One card for each camera: where it stands, how it is set, and what it shows, with its picture. */
+import type { Assessment } from '../assess.js';
+import type { Bundle } from '../documents/index.js';
+import { inOrder, polar, showText, type Figure, type Point } from '../foundations/index.js';
+import { readingOf } from '../review.js';
+import { viewfinderOf, type Inked } from '../viewfinder/index.js';
+
+export interface CameraCard {
+  readonly label: string;
+  /** What it is, with its tape code. */
+  readonly kind: string;
+  readonly at: Point | undefined;
+  /** Where it looks on the plan, and the point 1 m along that. */
+  readonly towards: Point | undefined;
+  /** What it sees, cut to its angle of view. */
+  readonly wedge: readonly Point[];
+  /** Lines to set it up by: a name and what is to be set. */
+  readonly lines: readonly (readonly [name: string, words: string])[];
+  /** Every shot it takes, the first one first. */
+  readonly shots: readonly string[];
+  /** The picture of its first shot; undefined where it has none. */
+  readonly picture: readonly Inked[] | undefined;
+}
+
+const WORKED = { operated: 'by an operator', remote: 'by remote', locked: 'locked off' } as const;
+
+/** The cards of all cameras, in order. */
+export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[] {
+  const { plan, kinds, shelf } = bundle;
+  const { ground, shots, rules } = assessment;
+  const reading = readingOf(plan, rules);
+  const words = ({ value, unit }: Figure): string =>
+    value === null ? 'not known' : showText(value, unit, reading);
+  const metres = (value: number): string => showText(value, 'm', reading);
+  return inOrder(plan.devices).flatMap(([id, device]): CameraCard[] => {
+    const camera = shots.cameras[id];
+    if (!camera) return [];
+    const own = inOrder(plan.shots).filter(([, shot]) => shot.camera === id);
+    const [first] = own;
+    const result = first && shots.shots[first[0]];
+    const { place, worked = 'locked', support, item, converter } = device;
+    const level = place?.level === undefined ? undefined : ground.venue.areas?.[place.level]?.label;
+    const markOf = (mark: string): string => ground.venue.marks?.[mark]?.label ?? 'a lost mark';
+    const tape = item === undefined ? undefined : shelf.items[item]?.tape;
+    const lines: [string, string][] = [
+      ['Worked', WORKED[worked]],
+      [
+        'Stands',
+        place?.at
+          ? `${metres(place.at[0])} east, ${metres(place.at[1])} south${level ? `, ${level}` : ''}`
+          : 'no place yet',
+      ],
+      ['Lens height', place?.height === undefined ? 'not set' : metres(place.height)],
+      ['On', support === undefined ? 'not chosen' : (kinds.kinds[support]?.label ?? 'an unknown stand')],
+      ['Size and rate', rules.format],
+    ];
+    if (result) {
+      lines.push(
+        ['Lens mark', words(result.focal)],
+        ...(converter === undefined
+          ? []
+          : [['Converter', showText(converter, '×', reading)] as [string, string]]),
+        ['Aperture', words(result.aperture)],
+        ['Shutter', words(result.shutter)],
+        ['Gain', `${words(result.gain)} (${words(result.iso)})`],
+        [
+          'Focus',
+          `${words(result.focus.focusAt)}, sharp from ${words(result.focus.near)} to ${infinite(result.focus.far, words)}`,
+        ],
+        ['White balance', 'by hand, the same for all cameras'],
+      );
+    }
+    const aim = camera.aim.value;
+    const seen = viewfinderOf({ bundle, assessment }, { camera: id, shot: first?.[0], posture: 'seated' });
+    return [
+      {
+        label: device.label,
+        kind: `${kinds.kinds[device.kind]?.label ?? 'Unknown kind'}${tape ? `, ${tape}` : ''}`,
+        at: camera.at,
+        towards: camera.at && typeof aim === 'number' ? polar(camera.at, aim, 1) : undefined,
+        wedge: camera.wedge,
+        lines,
+        shots: own.map(([, { mark, size }]) => `${markOf(mark)}, ${size}`),
+        picture: seen?.inked,
+      },
+    ];
+  });
+}
+
+const infinite = (far: Figure, words: (figure: Figure) => string): string =>
+  far.why === 'infinite' ? 'as far as one sees' : words(far);
