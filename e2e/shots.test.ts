@@ -1,6 +1,6 @@
 /** Journeys through Shots: where to put the cameras. */
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { FRIDAY, saved, setStage, undo, type Stage } from './helper.js';
+import { figure, FRIDAY, saved, setStage, undo, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
@@ -55,5 +55,92 @@ describe('positions', () => {
     await page.getByRole('button', { name: 'Stop', exact: true }).click();
     expect(await page.getByRole('button', { name: 'Search', exact: true }).isEnabled()).toBe(true);
     expect(await page.getByRole('button', { name: /^Use way/ }).count()).toBe(0);
+  });
+});
+
+describe('shots', () => {
+  it('hidden by pillars are cured by the fix of their snag', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
+    const hidden = figure(page, 'shots.shots.shotlecter.hidden');
+    expect(await hidden.innerText()).toContain('55');
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: /C2 NORTH cannot see all of Lectern/ }).click();
+    await page
+      .getByRole('region', { name: 'Snags' })
+      .getByRole('button', { name: /^Move C2 NORTH/ })
+      .click();
+    await saved(page);
+    await page.waitForFunction(() =>
+      /\b0\b/.test(
+        document.querySelector<HTMLElement>('[data-figure="shots.shots.shotlecter.hidden"]')?.innerText ?? '',
+      ),
+    );
+    expect(await page.getByText(/cannot see all of Lectern/).count()).toBe(0);
+  });
+
+  it('of a panel of four hold every face once the lens is stopped down', async () => {
+    const page = await stage.open('/events/eventsatur1/shots');
+    const sharp = figure(page, 'shots.shots.shotpanel1.focus.everyFaceSharp');
+    expect(await sharp.innerText()).toContain('no');
+    expect(await figure(page, 'shots.shots.shotpanel1.focus.apertureForAll').innerText()).toContain('5.7');
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: /cannot hold every face of Panel/ }).click();
+    await page
+      .getByRole('region', { name: 'Snags' })
+      .getByRole('button', { name: 'Stop P1 PANEL down to f/5.7' })
+      .click();
+    await saved(page);
+    await page.waitForFunction(() =>
+      /yes/.test(
+        document.querySelector<HTMLElement>('[data-figure="shots.shots.shotpanel1.focus.everyFaceSharp"]')
+          ?.innerText ?? '',
+      ),
+    );
+    expect(await page.getByText(/cannot hold every face/).count()).toBe(0);
+  });
+
+  it('of a table from above hang straight over it, with a second fixing', async () => {
+    const page = await stage.open('/events/eventsatur1/shots');
+    await page.getByRole('button', { name: 'P2 LECTERN', exact: true }).click();
+    const ledger = page.getByRole('main');
+    await ledger.getByLabel('Shot size').selectOption('from above');
+    await page.keyboard.press('s');
+    await page.getByRole('button', { name: /does not look straight down on Lectern/ }).click();
+    await page
+      .getByRole('button', { name: /^Put P2 LECTERN straight above/ })
+      .first()
+      .click();
+    await saved(page);
+    await page
+      .getByText(/P2 LECTERN hangs over Lectern, from above: it needs a second fixing/)
+      .first()
+      .waitFor();
+    expect(await figure(page, 'shots.shots.shotleader.viewVerdict').innerText()).toContain('good');
+    expect(await figure(page, 'shots.shots.shotleader.verticalAngle').innerText()).toContain('90');
+  });
+
+  it('are asked for as a set, given importance and items, and shown side on, by keyboard alone', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    await page.getByLabel('All shots for').focus();
+    await page.getByLabel('All shots for').selectOption('talk with slides');
+    await page.getByLabel('Mark of the set').focus();
+    await page.getByLabel('Mark of the set').selectOption('Soloist');
+    await saved(page);
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('s');
+    await page.getByText('No camera takes Soloist, full figure.').first().waitFor();
+    await page.keyboard.press('Escape');
+    await page.getByLabel('Importance').first().focus();
+    await page.keyboard.press('v');
+    await page.locator('summary', { hasText: 'Wanted in' }).first().focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('checkbox', { name: 'Choir of 24' }).first().focus();
+    await page.keyboard.press('Space');
+    await page.getByText('1 of 5 items').waitFor();
+    await page.locator('summary', { hasText: 'Section along' }).first().focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('img', { name: /^Section from lens to subject/ }).waitFor();
+    await saved(page);
   });
 });

@@ -46,11 +46,6 @@ const STATIC = [
   ['unused code', 'npx', ['knip', '--no-config-hints']],
 ];
 
-/** Static checks are taken from one list by every lane that has nothing else left to do. */
-async function staticChecks() {
-  for (let next = STATIC.shift(); next; next = STATIC.shift()) await step(...next);
-}
-
 /** Vitest's own tests of some projects, counted one by one from its report; a run without a report is one failure. */
 async function tests(projects, env) {
   const report = join(tmpdir(), `idle-satchel-${projects.join('-')}-${process.pid}.json`);
@@ -104,18 +99,23 @@ main(async () => {
   try {
     const env = { TEST_DATABASE_URL: cluster.admin };
     const built = build();
-    // Two lanes of about the same length, one for each core; the core's own tests need nothing built.
+    // Two lanes, one for each core; the core's own tests need nothing built. What is left is taken from one list by
+    // whichever lane is free first.
+    const left = [
+      async () => (await built) && (await tests(['access'], env)),
+      ...STATIC.map(check => () => step(...check)),
+    ];
+    const rest = async () => {
+      for (let next = left.shift(); next; next = left.shift()) await next();
+    };
     const journeys = async () => {
-      if (await built) {
-        await tests(['journeys'], env);
-        await tests(['access'], env);
-      }
-      await staticChecks();
+      if (await built) await tests(['journeys'], env);
+      await rest();
     };
     const others = async () => {
       await tests(['core'], env);
       if (await built) await tests(['parts', 'server'], env);
-      await staticChecks();
+      await rest();
     };
     await Promise.all([journeys(), others()]);
   } finally {

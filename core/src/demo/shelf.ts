@@ -6,6 +6,7 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['CAM', 1, 'camoneinc'],
   ['FTC', 2, 'camfourth'],
   ['SMC', 1, 'camcompac'],
+  ['FFC', 1, 'camfullfr'],
   ['PTZ', 1, 'campantil'],
   ['SWC', 1, 'switchcom'],
   ['SWR', 1, 'switchrac'],

@@ -25,7 +25,7 @@ export const notStraightDown: Rule<ShotsSeen> = {
     const at = ground.venue.marks?.[shots?.[id]?.mark ?? '']?.at;
     const device = devices?.[camera];
     if (!at || !device?.place) return;
-    for (const height of [device.place.height ?? 0, 2.4, 3]) {
+    for (const height of [3, 2.4, device.place.height ?? 2]) {
       yield {
         label: `Put ${device.label} straight above, lens at ${height} m`,
         changes: [
