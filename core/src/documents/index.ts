@@ -5,7 +5,7 @@ export * from './people-and-things.js';
 export * from './plan.js';
 export * from './shot-words.js';
 export * from './read-file.js';
-export * from './formats.js';
+export * from '../foundations/formats.js';
 export * from './rules.js';
 export * from './schema.js';
 export { faultsOf, type Fault } from './validate.js';

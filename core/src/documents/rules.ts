@@ -1,5 +1,5 @@
 import { Num, OneOf, Optional, Text } from './decorators.js';
-import { FORMATS, type Format } from './formats.js';
+import { FORMATS, type Format } from '../foundations/formats.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
 export type MainsLoad = 'eighty' | 'full';

@@ -1,4 +1,5 @@
 export * from './figure.js';
+export * from './formats.js';
 export * from './formula.js';
 export * from './geometry.js';
 export * from './lazy.js';

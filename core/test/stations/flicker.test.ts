@@ -1,7 +1,7 @@
 /** Shutters that suit lamps and screens at once, by hand: common multiples of their pulses. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { FORMATS } from '../../src/documents/formats.js';
+import { FORMATS } from '../../src/foundations/formats.js';
 import { flickerOf, lampPulse } from '../../src/stations/shots/flicker.js';
 import { rateOf } from '../../src/stations/shots/exposure.js';
 import { number } from './edited.js';

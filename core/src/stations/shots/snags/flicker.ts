@@ -1,5 +1,4 @@
-import { FORMATS } from '../../../documents/formats.js';
-import type { Rule } from '../../../foundations/index.js';
+import { FORMATS, type Rule } from '../../../foundations/index.js';
 import { namesOf, type ShotsSeen } from '../words.js';
 
 /** Lamps and screens in one picture that no shutter suits all. */
