@@ -162,7 +162,8 @@ export function createChain(): (bundle: Bundle) => Chain {
       hands: () =>
         visit(hands, {
           ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people },
-          ...{ brief: results.brief, signal: results.signal, runs: results.runs },
+          ...{ rules, brief: results.brief, shots: results.shots },
+          ...{ signal: results.signal, runs: results.runs },
         }),
       day: () =>
         visit(day, {

@@ -99,6 +99,18 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/areas/bannerhan', hanging(5))],
   ],
   [
+    'shots.disturbing',
+    'note',
+    ['plan', set('/devices/camside01/place/at', [15, 7.7])],
+    ['plan', set('/devices/camside01/place/at', [16.4, 13.9])],
+  ],
+  [
+    'hands.operator-apart',
+    'risk',
+    ['plan', set('/assignments/assigncam3/person', 'petralund1')],
+    ['plan', set('/assignments/assigncam3/person', 'petralund1'), set('/devices/camside01/place/at', [2, 9])],
+  ],
+  [
     'shots.overhead',
     'risk',
     ['plan', set('/devices/camside01/place/at', [18.9, 10.2]), set('/devices/camside01/place/height', 4)],

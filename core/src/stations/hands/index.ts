@@ -1,5 +1,5 @@
 /** Hands: roles that the design asks for, who does them, and when they must come. */
-import type { Assignment, Hands, Output, RunningItem, SkillName } from '../../documents/index.js';
+import type { Assignment, Hands, Output, Rules, RunningItem, SkillName } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -14,10 +14,13 @@ import {
 } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { RunsResult } from '../runs/index.js';
+import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
+import { sharedOperators, type SharedOperator } from './shared-operators.js';
 import { lateReady } from './snags/late-ready.js';
+import { operatorApart } from './snags/operator-apart.js';
 import { unfilled } from './snags/unfilled.js';
 import { unskilled } from './snags/unskilled.js';
 
@@ -27,7 +30,9 @@ export interface HandsReads {
   readonly runningOrder: MapOf<RunningItem> | undefined;
   readonly assignments: MapOf<Assignment> | undefined;
   readonly hands: Hands;
+  readonly rules: Rules;
   readonly brief: BriefResult;
+  readonly shots: ShotsResult;
   readonly signal: SignalResult;
   readonly runs: RunsResult;
 }
@@ -52,6 +57,8 @@ export interface HandsResult {
   /** Work before the line check, in minutes of one person. */
   readonly work: Figure;
   readonly rigging: Figure;
+  /** People on more than one camera. */
+  readonly shared: Readonly<Record<string, SharedOperator>>;
   /** When the first people must be there. */
   readonly call: Figure;
 }
@@ -114,7 +121,7 @@ function rolesWanted(
 }
 
 function compute(
-  { devices, outputs, assignments, hands, brief, signal, runs }: HandsReads,
+  { devices, outputs, assignments, hands, brief, shots, signal, runs }: HandsReads,
   memo: Memo,
 ): HandsResult {
   const { wiring } = signal;
@@ -130,7 +137,11 @@ function compute(
   const work = memo.once('work', [devices, wiring, runs.totalOnFloor, crossings, leads], () =>
     workOf(devices, signal, runs.totalOnFloor, crossings, leads),
   );
-  return memo.once('result', [roles, work, brief], () => ({ roles, work, ...callOf(roles, work, brief) }));
+  const shared = memo.once('shared', [roles, shots.cameras], () => sharedOperators(roles, shots.cameras));
+  return memo.once('result', [roles, work, shared, brief], () => ({
+    ...{ roles, work, shared },
+    ...callOf(roles, work, brief),
+  }));
 }
 
 function rolesOf(
@@ -157,7 +168,7 @@ function callOf(
   roles: Readonly<Record<string, RoleResult>>,
   work: Figure,
   brief: BriefResult,
-): Omit<HandsResult, 'roles' | 'work'> {
+): Omit<HandsResult, 'roles' | 'work' | 'shared'> {
   const each = (name: string): Term[] =>
     Object.entries(roles).map(([key, role]) => taken(name, role.filled, `hands.roles.${key}.filled`));
   const people = new Set(Object.values(roles).flatMap(role => role.person ?? []));
@@ -225,6 +236,6 @@ function workOf(
 
 export const hands: Station<HandsReads, HandsResult> = {
   name: 'hands',
-  rules: [unfilled, unskilled, lateReady],
+  rules: [unfilled, unskilled, operatorApart, lateReady],
   compute,
 };

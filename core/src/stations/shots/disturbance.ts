@@ -1,6 +1,18 @@
 /** How much a camera and who works it disturb those who watch. */
 import type { Area, Device, Rules } from '../../documents/index.js';
-import { boundsOf, contains, distance, inOrder, type MapOf, type Point } from '../../foundations/index.js';
+import {
+  boundsOf,
+  calc,
+  constant,
+  contains,
+  distance,
+  inOrder,
+  reckoner,
+  unknown,
+  type Figure,
+  type MapOf,
+  type Point,
+} from '../../foundations/index.js';
 
 /** Seats are looked out from a point in each square metre. */
 const SEAT_GRID = 1;
@@ -42,11 +54,48 @@ export function drawnFrom(seats: readonly Point[], mark: Point): (at: Point) => 
   };
 }
 
-/** The share of seats drawn, twice as much if somebody works a camera there, half as much again above the heads. 0…3. */
-export const disturbanceOf = (
-  drawn: number,
+const WEIGHED = 'drawn * moves * above';
+const weighed = reckoner(WEIGHED, 'drawn', 'moves', 'above');
+
+/** Somebody who works a camera draws twice the eyes, and what stands above the heads half as many again. */
+const weightsOf = (
   worked: Device['worked'],
   /** Lens above its floor, m. */
   height: number,
   { seatedHead }: Pick<Rules, 'seatedHead'>,
-): number => drawn * (worked === 'operated' ? 2 : 1) * (height > seatedHead ? 1.5 : 1);
+): { moves: number; above: number } => ({
+  moves: worked === 'operated' ? 2 : 1,
+  above: height > seatedHead ? 1.5 : 1,
+});
+
+/** The share of seats drawn, weighed by how a camera is worked and how high it stands. 0…3. */
+export function disturbanceOf(
+  drawn: number,
+  worked: Device['worked'],
+  height: number,
+  rules: Pick<Rules, 'seatedHead'>,
+): number {
+  const { moves, above } = weightsOf(worked, height, rules);
+  return weighed(drawn, moves, above);
+}
+
+/** How much a camera of the plan disturbs, % of the seats, weighed. */
+export function disturbanceBy(
+  { worked, place }: Device,
+  at: Point | undefined,
+  drawn: ((at: Point) => number) | undefined,
+  rules: Pick<Rules, 'seatedHead'>,
+): Figure {
+  if (!at || !drawn) return unknown('%', 'it has no place yet, or nothing is wanted');
+  const { moves, above } = weightsOf(worked, place?.height ?? 0, rules);
+  return calc('%', WEIGHED, [
+    constant('drawn', drawn(at) * 100, '%', 'seats whose line to the main mark passes within 20° of it'),
+    constant('moves', moves, '×', moves > 1 ? 'somebody works it there' : 'nobody moves there'),
+    constant(
+      'above',
+      above,
+      '×',
+      above > 1 ? 'its lens is above seated heads' : 'it is no higher than heads',
+    ),
+  ]);
+}

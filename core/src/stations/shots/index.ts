@@ -21,6 +21,7 @@ import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
 import { coverageOf, type Coverage } from './coverage.js';
 import { cutsOf, type Cut } from './cuts.js';
+import { disturbanceBy, drawnFrom, seatsOf } from './disturbance.js';
 import { opticsOf, type Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
 import { gearInPicture, gearOf, type GearInPicture } from './gear-in-picture.js';
@@ -30,6 +31,7 @@ import { shotResult, type ShotResult } from './shot-result.js';
 import { aimedAway } from './snags/aimed-away.js';
 import { headsInTheWay } from './snags/heads-in-the-way.js';
 import { coveredOnce } from './snags/covered-once.js';
+import { disturbing } from './snags/disturbing.js';
 import { flicker } from './snags/flicker.js';
 import { gearInShot } from './snags/gear-in-picture.js';
 import { hidden } from './snags/hidden.js';
@@ -71,6 +73,8 @@ export interface CameraResult {
   /** What it sees, cut to its angle of view. */
   readonly wedge: readonly Point[];
   readonly noFilm: Figure;
+  /** Share of the seats that look past it at the main mark, weighed; %. */
+  readonly disturbance: Figure;
 }
 
 export type { ShotResult } from './shot-result.js';
@@ -117,6 +121,11 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
     },
     (shot, id) => shotResult(id, shot, { devices, kinds, rules, ground, blocking }),
   );
+  const main = allShots.find(([, { importance }]) => importance === 'vital') ?? allShots[0];
+  const mainMark = ground.venue.marks?.[main?.[1].mark ?? '']?.at;
+  const drawn = memo.once('drawn', [ground.venue.areas, mainMark], () =>
+    mainMark ? drawnFrom(seatsOf(ground.venue.areas), mainMark) : undefined,
+  );
   const cameraResults = memo.each(
     'cameras',
     cameras,
@@ -132,12 +141,18 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         first && shotResults[first[0]]?.focal,
         blocking,
         ground.venue.areas,
+        drawn,
+        rules,
       ];
     },
     (device, id) => {
       const first = allShots.find(([, shot]) => shot.camera === id);
       const optics = opticsOf(kinds, device) as Fitted;
-      return cameraResult(id, device, optics, kinds, first, first && shotResults[first[0]], ground, blocking);
+      const result = first && shotResults[first[0]];
+      return {
+        ...cameraResult(id, device, optics, kinds, first, result, ground, blocking),
+        disturbance: disturbanceBy(device, ground.places[id]?.at, drawn, rules),
+      };
     },
   );
   const gear = memo.once('gear places', [devices, ground.places, rules, cameraResults], () =>
@@ -183,7 +198,7 @@ function cameraResult(
   shot: ShotResult | undefined,
   ground: GroundResult,
   blocking: readonly Segment[],
-): CameraResult {
+): Omit<CameraResult, 'disturbance'> {
   const at = ground.places[id]?.at;
   const focal =
     first && shot && shot.focal.value !== null
@@ -248,6 +263,7 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     gearInShot,
     poorCut,
     coveredOnce,
+    disturbing,
   ],
   compute,
 };

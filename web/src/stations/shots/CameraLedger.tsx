@@ -95,6 +95,13 @@ export function CameraLedger({ id }: { id: string }) {
         path={`shots.cameras.${id}.noFilm`}
         flag={flag(`shots.cameras.${id}.noFilm`)}
       />
+      <FigureRow
+        label="Disturbs"
+        figure={camera.disturbance}
+        path={`shots.cameras.${id}.disturbance`}
+        unit="of the seats"
+        flag={flag(`shots.cameras.${id}.disturbance`)}
+      />
       {own.map(([key, shot]) => (
         <ShotLedger key={key} id={key} shot={shot} />
       ))}
