@@ -36,6 +36,7 @@ describe('cameras', () => {
       .getByRole('button', { name: /C2 NORTH, 10\.4 m east/ })
       .waitFor();
     expect(await text(page, path)).toBe(before);
+    await saved(page);
   });
 
   it('update wedge, frame, reach and sight while they are dragged, and make one edit on release', async () => {
@@ -66,6 +67,7 @@ describe('cameras', () => {
         [path, before[i] ?? ''] as const,
       );
     }
+    await saved(page);
   });
 
   it('say which pillar hides what', async () => {
@@ -83,6 +85,7 @@ describe('cameras', () => {
     await page.getByRole('region', { name: 'Shot of Choir' }).waitFor();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
     await page.waitForFunction(() => document.querySelectorAll('[aria-label="Cameras"] button').length === 3);
+    await saved(page);
   });
 
   it('show in a viewfinder what they will see, seated and standing, beside another, moved by hand', async () => {

@@ -1,1 +1,2 @@
+export * from './desk/desk-places.js';
 export * from './placement/index.js';

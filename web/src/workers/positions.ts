@@ -1,6 +1,6 @@
 /** The search for positions, in a worker that is ended when it is not wanted any more. */
 import type { Bundle, Point } from '@idle-satchel/core';
-import type { Layouts, PlacementWish, Progress, WhyNot } from '@idle-satchel/core/searches';
+import type { DeskPlace, Layouts, PlacementWish, Progress, WhyNot } from '@idle-satchel/core/searches';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { PositionSearch } from './positions.worker.js';
 
@@ -19,6 +19,10 @@ export class PositionWorker {
       level,
       proxy(() => undefined),
     );
+  }
+
+  desks(bundle: Bundle): Promise<DeskPlace[]> {
+    return this.search.desks(bundle);
   }
 
   /** Ends it at once, whatever it is doing; nothing that was asked is answered then. */

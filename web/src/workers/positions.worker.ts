@@ -1,15 +1,16 @@
 import {
+  deskPlaces,
   findLayouts,
   prepare,
   whyNotHere,
+  type DeskPlace,
   type Layouts,
   type PlacementWish,
   type Prepared,
   type Progress,
   type WhyNot,
 } from '@idle-satchel/core/searches';
-import type { Bundle } from '@idle-satchel/core';
-import type { Point } from '@idle-satchel/core';
+import type { Bundle, Point } from '@idle-satchel/core';
 import { expose } from 'comlink';
 
 type Report = (progress: Progress) => void;
@@ -46,6 +47,7 @@ const search = {
       CONTENT.reduce((gap, [after, next]) => (performance.now() - begun > after ? next : gap), 0);
     return ended(findLayouts(prepared, enough), report);
   },
+  desks: (bundle: Bundle): DeskPlace[] => deskPlaces(bundle),
   async whyNot(told: Layouts, at: Point, level: string | undefined, report: Report): Promise<WhyNot> {
     const [best] = told.layouts;
     if (!prepared || !best) return { reason: 'search first', layout: undefined };

@@ -8,6 +8,7 @@ import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
 import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { gearOf } from '../../stations/shots/gear-in-picture.js';
 import { footprintOf } from '../../stations/shots/standing.js';
+import { hubOf } from '../hub.js';
 import type { Pool } from './branch-and-bound.js';
 import { wantedOf, type Wanted } from './demands.js';
 import { spotsOf, whyNotThere, within, type Ground, type Round, type Spot } from './places.js';
@@ -80,7 +81,7 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
     ...{ rules, ground, wanted, gear },
     noFilm: areasOf(ground.venue.areas, 'no-film'),
     blocking: ground.blockers.flatMap(each => each.segments),
-    cableFrom: cableTo(hubOf(bundle, ground.places), ground.venue),
+    cableFrom: cableTo(hubOf(bundle, ground)?.at, ground.venue),
     drawnAt: drawnIn(wanted, ground.venue.areas),
   };
   const standing = devices.flatMap(([id, { label }]) => {
@@ -183,20 +184,6 @@ function sortsOf(cameras: readonly (readonly [string, Device])[]): (readonly [st
 function areasOf(areas: MapOf<Area> | undefined, kind: AreaKind): MapOf<Area> | undefined {
   const own = inOrder(areas).filter(([, area]) => area.kind === kind);
   return own.length > 0 ? Object.fromEntries(own) : undefined;
-}
-
-/** Where leads of cameras go: the first switcher, encoder or computer that has a place. */
-function hubOf(
-  { plan, kinds }: Bundle,
-  places: Readonly<Record<string, { at: Point | undefined }>>,
-): Point | undefined {
-  for (const family of ['switcher', 'encoder', 'computer']) {
-    for (const [id, { kind }] of inOrder(plan.devices)) {
-      const at = places[id]?.at;
-      if (kinds.kinds[kind]?.family === family && at) return at;
-    }
-  }
-  return undefined;
 }
 
 /** Length of a lead from a place to the hub: as the cells of the floor go, else straight; 0 without a hub. */

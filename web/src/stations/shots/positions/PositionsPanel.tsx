@@ -3,6 +3,7 @@ import { layoutPatch, type Position, type Progress } from '@idle-satchel/core/se
 import { useEffect, useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent, usePlan, useReading } from '../../../store/hooks.js';
 import { AskPlace } from './AskPlace.js';
+import { DeskPlaces } from './DeskPlaces.js';
 import { LayoutCards } from './LayoutCards.js';
 import { LayoutTable, letterOf } from './LayoutTable.js';
 import { change, positions } from './positions.js';
@@ -84,6 +85,7 @@ export default function PositionsPanel() {
           <AskPlace asked={asked} best={found.layouts[0]?.value ?? 0} />
         </>
       )}
+      <DeskPlaces />
       {found && !layout && <p>No camera can serve anything from where it may stand.</p>}
     </section>
   );

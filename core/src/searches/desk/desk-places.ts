@@ -1,0 +1,172 @@
+/** Where the desk goes: places compared by leads, sound feed, mains, what one sees from there, and who sees it. */
+import { assess, type Assessment } from '../../assess.js';
+import type { Bundle } from '../../documents/index.js';
+import {
+  boxMiddle,
+  CostField,
+  distance,
+  floorAt,
+  inOrder,
+  type DocumentPatch,
+  type Point,
+} from '../../foundations/index.js';
+import { floorOf } from '../../stations/runs/floor.js';
+import { opticsOf } from '../../stations/shots/fitted.js';
+import { pictureAt, shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
+import { HEAD_CLEARANCE, hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
+import { hubOf } from '../hub.js';
+import { spotsOf } from '../placement/places.js';
+
+export interface DeskPlace {
+  readonly at: Point;
+  /** The area of the survey it is in; undefined = plain floor. */
+  readonly area: string | undefined;
+  /** It stands there now. */
+  readonly now: boolean;
+  /** Length of all leads between the desk and everything else, m. */
+  readonly leads: number;
+  /** Of the lead to the sound desk, m; undefined without one. */
+  readonly sound: number | undefined;
+  /** To the nearest socket, straight, m; undefined without any. */
+  readonly socket: number | undefined;
+  /** Marks that whoever sits there sees, and how many there are. */
+  readonly seen: number;
+  readonly marks: number;
+  /** Shots whose picture it stands in. */
+  readonly pictures: number;
+  /** Points it costs; the least is best. */
+  readonly cost: number;
+}
+
+/** Points: for a metre of lead, a metre to a socket, a mark that is not seen, and a picture it stands in. */
+const COSTS = { lead: 0.02, socket: 0.02, unseen: 0.3, picture: 1 } as const;
+/** Side of the floor that a desk with somebody at it takes, its height, and the eyes of who sits there, m. */
+const DESK = { side: 1.2, top: 1.3, eyes: 1.2 } as const;
+const GRID = 1;
+/** Places offered, and how far apart they are at least, m. */
+const OFFERED = 4;
+const APART = 3;
+/** Less than this of a picture does not count. */
+const SEEN = 0.01;
+
+/** The best places for the desk, and where it stands now, the cheapest first; empty while there is no desk. */
+export function deskPlaces(bundle: Bundle): DeskPlace[] {
+  const assessment = assess(bundle);
+  const { ground } = assessment;
+  const hub = hubOf(bundle, ground);
+  if (!hub) return [];
+  const { areas = {} } = ground.venue;
+  const desks = inOrder(areas).filter(([, { kind }]) => kind === 'desk');
+  const standing = inOrder(bundle.plan.devices).flatMap(([id, { label }]) => {
+    const place = ground.places[id];
+    return place?.at && place.carrier === id && id !== hub.carrier ? [{ label, at: place.at }] : [];
+  });
+  const spots = spotsOf({ ground, standing, refused: [], anywhere: true }, GRID, DESK.side);
+  const candidates: Point[] = [
+    hub.at,
+    ...desks.map(([, { outline }]) => boxMiddle(outline)),
+    ...spots.flatMap(({ at, level }) => (level === undefined ? [at] : [])),
+  ];
+  const price = pricing(bundle, assessment, hub.carrier);
+  const all = candidates.map((at, i): DeskPlace => ({ ...price(at), now: i === 0 }));
+  const [now, ...others] = all as [DeskPlace, ...DeskPlace[]];
+  const offered: DeskPlace[] = [];
+  for (const each of others.sort((a, b) => a.cost - b.cost)) {
+    if (offered.length === OFFERED) break;
+    const elsewhere = [now, ...offered].every(({ at }) => distance(at, each.at) >= APART);
+    if (elsewhere) offered.push(each);
+  }
+  return [now, ...offered].sort((a, b) => a.cost - b.cost);
+}
+
+/** What a place costs: the fields of the leads and the pictures of the shots are made once. */
+function pricing(
+  bundle: Bundle,
+  assessment: Assessment,
+  carrier: string,
+): (at: Point) => Omit<DeskPlace, 'now'> {
+  const { ground, rules } = assessment;
+  const { venue } = ground;
+  const areas = venue.areas ?? {};
+  const { grid } = floorOf(venue);
+  const ends = otherEnds(bundle, assessment, carrier).map(end => new CostField(grid, end));
+  const soundAt = soundDesk(bundle, assessment);
+  const sound = soundAt && new CostField(grid, soundAt);
+  const reach = (field: CostField, at: Point): number => field.lengthFrom(at) ?? distance(field.source, at);
+  const pictures = picturesOf(bundle, assessment);
+  const blocking = ground.blockers.flatMap(({ segments }) => segments);
+  const marks = inOrder(venue.marks);
+  return at => {
+    const floor = floorAt(areas, at);
+    const sees = marks.filter(([id, mark]) => {
+      if (hiddenShare(at, mark.at, 1, ground.blockers).middle) return false;
+      const eyes = Number(ground.marks[id]?.elevation.value ?? floor + mark.height);
+      const edges = seatsBetween(areas, at, mark.at);
+      return (
+        (nearestHeads(edges, floor + DESK.eyes, eyes, 'seatedHead', rules)?.clear ?? 1) >= HEAD_CLEARANCE
+      );
+    }).length;
+    const body = { at, floor, top: floor + DESK.top, width: DESK.side };
+    const taken = pictures.filter(picture => shareOfPicture(picture, body, blocking) > SEEN).length;
+    const leads = ends.reduce((sum, field) => sum + reach(field, at), 0);
+    const sockets = inOrder(venue.sockets).map(([, socket]) => distance(socket.at, at));
+    const socket = sockets.length > 0 ? Math.min(...sockets) : undefined;
+    const area = inOrder(areas).find(
+      ([, each]) => each.kind === 'desk' && distance(boxMiddle(each.outline), at) < 0.01,
+    );
+    return {
+      ...{ at, area: area?.[1].label, leads, socket, seen: sees, marks: marks.length, pictures: taken },
+      sound: sound && reach(sound, at),
+      cost:
+        COSTS.lead * (leads + (sound ? reach(sound, at) : 0)) +
+        COSTS.socket * (socket ?? 0) +
+        COSTS.unseen * (marks.length - sees) +
+        COSTS.picture * taken,
+    };
+  };
+}
+
+/** Where the leads that end at the desk begin: one for each link to or from something elsewhere. */
+function otherEnds({ plan }: Bundle, { ground }: Assessment, carrier: string): Point[] {
+  type End = { readonly device?: string; readonly socket?: string; readonly networkSocket?: string };
+  const { sockets, networkSockets } = ground.venue;
+  const isDesk = ({ device }: End): boolean => ground.places[device ?? '']?.carrier === carrier;
+  const placeOf = ({ device, socket, networkSocket }: End): Point | undefined =>
+    ground.places[device ?? '']?.at ??
+    sockets?.[socket ?? '']?.at ??
+    networkSockets?.[networkSocket ?? '']?.at;
+  return inOrder(plan.links).flatMap(([, { from, to }]) => {
+    if (isDesk(from) === isDesk(to)) return [];
+    const at = placeOf(isDesk(from) ? to : from);
+    return at ? [at] : [];
+  });
+}
+
+/** The sound desk of the plan, else the one that the survey has a card of. */
+function soundDesk({ plan, kinds }: Bundle, { ground }: Assessment): Point | undefined {
+  const own = inOrder(plan.devices).find(([, { kind }]) => kinds.kinds[kind]?.family === 'audio desk');
+  const surveyed = inOrder(ground.venue.areas).find(([, { kind, card }]) => kind === 'desk' && card);
+  return (own && ground.places[own[0]]?.at) ?? (surveyed && boxMiddle(surveyed[1].outline));
+}
+
+function picturesOf({ plan, kinds }: Bundle, { ground, shots }: Assessment): Picture[] {
+  return inOrder(plan.shots).flatMap(([id, shot]) => {
+    const device = plan.devices?.[shot.camera ?? ''];
+    const [result, place] = [shots.shots[id], ground.places[shot.camera ?? '']];
+    const mark = ground.venue.marks?.[shot.mark];
+    const optics = device && opticsOf(kinds, device);
+    if (!result || !place || !mark || !optics) return [];
+    return pictureAt(place, mark, optics, result.focal, result.tilt) ?? [];
+  });
+}
+
+/** The edit that moves the desk; undefined while there is none. */
+export function deskPatch(bundle: Bundle, at: Point): DocumentPatch | undefined {
+  const hub = hubOf(bundle, assess(bundle).ground);
+  return (
+    hub && {
+      document: 'plan',
+      patch: [{ op: 'replace', path: `/devices/${hub.carrier}/place/at`, value: at }],
+    }
+  );
+}
