@@ -103,6 +103,24 @@ describe('dialogs of a venue', () => {
   });
 });
 
+describe('the search for positions', () => {
+  it('has nothing serious for axe once it has found some, in the light and in Blackout', async () => {
+    shared ??= await stage.open('/events');
+    const page = shared;
+    await page.goto(new URL(`/events/${FRIDAY}/shots`, page.url()).href);
+    await page.getByRole('button', { name: 'Find positions' }).click();
+    await page.getByRole('button', { name: 'Search', exact: true }).click();
+    await page.getByRole('button', { name: 'Use way A' }).waitFor();
+    await page.getByRole('button', { name: 'Compare places' }).click();
+    await page.getByRole('rowheader', { name: 'where it is' }).waitFor();
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.evaluate(() => document.documentElement.classList.add('blackout'));
+    expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
+    expect(await brightShare(page)).toBeLessThan(0.12);
+    await page.evaluate(() => document.documentElement.classList.remove('blackout'));
+  });
+});
+
 describe('the keyboard alone', () => {
   it('goes from the list to a fix: open, walk the strap, select, nudge, read, find', async () => {
     const page = await stage.open('/events');

@@ -17,7 +17,7 @@ const VIEWS = [
   ['venue', '/venues/venuegrange1', { part: 'chairs north' }],
   ['shelf', '/shelf'],
   ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
-  ['snags', `${EVENT}/power`, { keys: ['s'] }],
+  ['positions', `${EVENT}/shots`, { search: true }],
   ['walk-phone', '/venues/venuegrange1/walk', { width: 390, height: 844 }],
   ['day-phone', `${EVENT}/day`, { width: 390, height: 844 }],
 ];
@@ -36,7 +36,7 @@ main(async () => {
     for (const [
       name,
       path,
-      { blackout = false, keys = [], fill = {}, part = '', width = 1280, height = 800 } = {},
+      { blackout = false, search = false, fill = {}, part = '', width = 1280, height = 800 } = {},
     ] of VIEWS) {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
@@ -48,7 +48,11 @@ main(async () => {
       if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
       if (part) await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
       for (const [label, text] of Object.entries(fill)) await page.getByLabel(label).fill(text);
-      for (const key of keys) await page.keyboard.press(key);
+      if (search) {
+        await page.getByRole('button', { name: 'Find positions' }).click();
+        await page.getByRole('button', { name: 'Search', exact: true }).click();
+        await page.getByRole('button', { name: 'Use way A' }).waitFor();
+      }
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
       await context.close();
