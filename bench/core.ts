@@ -15,6 +15,8 @@ import jsonPatch from 'fast-json-patch';
 import createGraph from 'ngraph.graph';
 import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
+import { growth } from './growth.js';
+import { positions } from './positions.js';
 import { calibration, line, ms, quantile, timed } from './measure.js';
 
 const friday = fridayBundle();
@@ -181,6 +183,8 @@ function visibility(): void {
 }
 
 assessment();
+growth();
 visibility();
+positions();
 patches();
 routes();

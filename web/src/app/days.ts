@@ -3,12 +3,15 @@ const DAY = 24 * 60 * 60 * 1000;
 /** `9 days to go`, `in 3 h 10 min`, `2 days ago`. */
 export function daysTo(start: string, now = Date.now()): string {
   const left = Date.parse(start) - now;
-  const days = Math.round(Math.abs(left) / DAY);
+  // Nights between, as people count days: a Saturday morning is one more than the Friday night before it.
+  const days = Math.abs(Math.round((midnightBefore(Date.parse(start)) - midnightBefore(now)) / DAY));
   if (Math.abs(left) >= 2 * DAY) return left > 0 ? `${days} days to go` : `${days} days ago`;
   const minutes = Math.floor(Math.abs(left) / 60000);
   const words = `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
   return left > 0 ? `in ${words}` : `${words} ago`;
 }
+
+const midnightBefore = (instant: number): number => new Date(instant).setHours(0, 0, 0, 0);
 
 /** `Fri 4 Dec 2026, 19:30` at the place of the event; UTC when its zone is not known here. */
 export function showStart(iso: string, zone: string): string {

@@ -90,7 +90,7 @@ export function* findLayouts(
   const { pools, places } = prepared;
   const worth = new Worth(prepared.scene);
   const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
-  const best = yield* search(prepared, worth, pools, enough);
+  const best = yield* search(prepared, worth, pools, 0, enough);
   const layouts: Layout[] = [layoutOf(best, prepared, worth)];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {
@@ -108,7 +108,7 @@ export function* findLayouts(
         ? pool
         : { ...pool, stances: pool.stances.filter(stance => !rounds.some(round => within(round, stance))) },
     );
-    const other = yield* search(prepared, worth, allowed, enough);
+    const other = yield* search(prepared, worth, allowed, layouts.length, enough);
     if (other.casts.length <= prepared.fixed) continue;
     const layout = layoutOf(other, prepared, worth, next.without);
     if (layouts.some(each => alike(each, layout))) continue;
@@ -130,13 +130,14 @@ function* search(
   { wish, fixed, scene }: Prepared,
   worth: Worth,
   pools: readonly Pool[],
+  layouts: number,
   enough?: () => number,
 ): Generator<Progress, Best> {
   const steps = bestSet(pools, wish.count + fixed, scene.wanted, worth, enough);
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
-    yield { stage: 'sets', share: 1, value: value.value, bound: value.bound };
+    yield { stage: 'sets', share: 1, done: layouts, value: value.value, bound: value.bound };
   }
 }
 
@@ -300,6 +301,6 @@ export function* whyNotHere(
     return { reason: 'from there no camera can serve any of the shots', layout: undefined };
   }
   const worth = new Worth(prepared.scene);
-  const best = yield* search(prepared, worth, [...pools, ...there]);
+  const best = yield* search(prepared, worth, [...pools, ...there], 0);
   return { reason: undefined, layout: besideTop(layoutOf(best, prepared, worth), told) };
 }

@@ -48,6 +48,8 @@ export interface Progress {
   readonly stage: 'places' | 'sets';
   /** Of the places, the share that is looked at, 0…1. */
   readonly share: number;
+  /** Layouts that are done; 0 while the best is looked for. */
+  readonly done?: number;
   /** Worth of the best set found and what no set can be above, points. */
   readonly value?: number;
   readonly bound?: number;

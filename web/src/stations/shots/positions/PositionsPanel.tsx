@@ -99,7 +99,7 @@ function Found({ progress, failed }: { progress: Progress | undefined; failed: s
       {failed && `The search ended badly: ${failed}`}
       {progress?.stage === 'places' && `Looking at places … ${showText(progress.share * 100, '%', reading)}`}
       {progress?.stage === 'sets' &&
-        `Comparing … ${points(progress.value ?? 0)} points found, none can be above ${points(progress.bound ?? 0)}`}
+        `${progress.done ? 'Looking for others' : 'Comparing'} … ${points(progress.value ?? 0)} points found, none can be above ${points(progress.bound ?? 0)}`}
     </p>
   );
 }
