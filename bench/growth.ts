@@ -25,7 +25,7 @@ function grown(bundle: Bundle, times: number): Bundle {
     ...bundle,
     plan: { ...plan, devices: over(plan.devices), links: over(plan.links), shots: over(plan.shots) },
     venue: { ...venue, marks: over(venue.marks) },
-  } as Bundle;
+  };
 }
 
 const time = (bundle: Bundle): number =>

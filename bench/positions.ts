@@ -74,7 +74,7 @@ function hall(): Bundle {
       shots: Object.fromEntries(shots),
       devices: { ...Object.fromEntries(cameras), switcher1: switcher },
     },
-  } as Bundle;
+  };
 }
 
 /** Runs a search until its best layout is found, before it looks for others. */
