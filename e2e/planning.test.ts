@@ -118,6 +118,10 @@ describe('cameras', () => {
     expect(name).toBe('C2-NORTH-sees.svg');
     expect(bytes.toString()).toContain('<title>C2 NORTH sees Lectern, everyone seated</title>');
     expect(bytes.toString()).not.toMatch(/NaN|Infinity/);
+    const png = await handedOver(page, () => finder.getByRole('button', { name: 'as PNG' }).click());
+    expect(png.name).toBe('C2-NORTH-sees.png');
+    // Width and height stand in the header of a PNG.
+    expect([png.bytes.readUInt32BE(16), png.bytes.readUInt32BE(20)]).toEqual([1920, 1080]);
   });
 
   it('are told apart by who could take each shot', async () => {

@@ -108,6 +108,8 @@ export class Device {
   @Optional() @OneOf(['operated', 'remote', 'locked']) worked?: 'operated' | 'remote' | 'locked';
   /** Teleconverter (above 1) or focal reducer (below) between lens and camera, ×. */
   @Optional() @Num(0.5, 4) converter?: number;
+  /** Focal length it is set to for all its shots, mm; absent = what each shot needs. */
+  @Optional() @Num(0.5, 4000) focal?: number;
   /** Kind of support that it stands on. */
   @Optional() @Ref() support?: string;
   /** Aperture of a camera, f-number; absent = as wide as it opens. */

@@ -60,6 +60,18 @@ describe('a lens', () => {
   });
 });
 
+describe('a focal length that is set', () => {
+  it('gives every shot its frame, and holds those that are wanted no wider and not much tighter', () => {
+    const needed = number(plain.focalNeeded);
+    const set40 = lectern([set('/devices/camnorth1/focal', 40)]);
+    expect(number(set40.focal)).toBe(40);
+    expect(number(set40.frameGiven)).toBeCloseTo((17.3 * number(plain.distance)) / 40, 9);
+    expect(set40.reached?.value).toBe(40 * 2.2 >= needed);
+    const wide = lectern([set('/devices/camnorth1/focal', 20)]);
+    expect(wide.reached?.value).toBe(false);
+  });
+});
+
 describe('a camera that sees all round', () => {
   it('gives a face 3840 / 360 · 9.17 / d pixels, 60 of them at 1.6 m', () => {
     const all = lectern(

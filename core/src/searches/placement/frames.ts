@@ -1,7 +1,7 @@
 /** Frames of a locked camera that hold several wanted shots at once. */
 import { direction } from '../../foundations/index.js';
 import type { Lens, Outlook } from '../../stations/shots/appraisal.js';
-import { focalFor } from '../../stations/shots/framing.js';
+import { focalFor, LOOSEST } from '../../stations/shots/framing.js';
 import { isHidden } from '../../stations/shots/sight.js';
 import type { WantedShot } from './demands.js';
 import type { Spot } from './places.js';
@@ -29,8 +29,6 @@ interface Window {
 }
 
 const RADIANS = Math.PI / 180;
-/** A shot taken from a frame more than so many times as wide as it is wanted is no such shot any more. */
-const LOOSEST = 2.2;
 /** Wider than this no frame is looked for, degrees. */
 const WIDEST = 120;
 

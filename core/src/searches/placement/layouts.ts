@@ -36,8 +36,9 @@ export interface Position extends Spot {
   readonly label: string;
   readonly stays: boolean;
   readonly height: number;
-  /** Where a locked camera with several shots in its frame points. */
+  /** Where a locked camera with several shots in its frame points, and the focal length it is set to, mm. */
   readonly facing: number | undefined;
+  readonly focal: number | undefined;
   readonly cable: number;
   readonly disturbance: number;
   readonly serves: readonly ServedShot[];
@@ -234,11 +235,13 @@ function positionOf(
     });
   }
   const { at, level, floor, height, cable, disturbance, frame } = stance;
+  const shared = frame && frame.shots.length > 1;
   return {
     ...{ at, level, floor, height, cable, disturbance, device },
     label: bundle.plan.devices?.[device]?.label ?? device,
     stays: !wish.cameras.includes(device),
-    facing: frame && frame.shots.length > 1 ? (frame.aim + 360) % 360 : undefined,
+    facing: shared ? (frame.aim + 360) % 360 : undefined,
+    focal: shared ? Math.floor(frame.focal * 10) / 10 : undefined,
     serves: [...serves.values()],
   };
 }
@@ -250,7 +253,7 @@ export function layoutPatch({ positions }: Layout, { plan }: Prepared['bundle'])
     if (value !== undefined) patch.push({ op: 'add', path, value });
     else if (present) patch.push({ op: 'remove', path });
   };
-  for (const { device, at, level, height, facing, stays, serves } of positions) {
+  for (const { device, at, level, height, facing, focal, stays, serves } of positions) {
     const known: Device | undefined = plan.devices?.[device];
     if (!known) continue;
     if (!stays) {
@@ -260,6 +263,7 @@ export function layoutPatch({ positions }: Layout, { plan }: Prepared['bundle'])
       set(`${place}/level`, level, known.place?.level !== undefined);
       set(`${place}/height`, height, known.place?.height !== undefined);
       set(`${place}/facing`, facing, known.place?.facing !== undefined);
+      set(`/devices/${device}/focal`, focal, known.focal !== undefined);
     }
     for (const { shot, second } of serves) {
       if (!second) set(`/shots/${shot}/camera`, device, true);

@@ -92,6 +92,29 @@ export const reaches = (kind: string, optics: Fitted, path: string, needed: Figu
     rule: 'within 5 % of the focal length needed',
   });
 
+/** Focal length in use where one is set by hand for all shots of a camera, as far as the lens goes. */
+export const focalSet = (camera: string, kind: string, optics: Fitted, set: number): Figure =>
+  calc('mm', 'max(fmin, min(fmax, set))', [
+    ...lensTerms(kind, optics),
+    given('set', set, 'mm', 'plan', `/devices/${camera}/focal`),
+  ]);
+
+/** A shot taken from a frame more than so many times as wide as it is wanted is no such shot any more. */
+export const LOOSEST = 2.2;
+
+/** Whether a focal length that is set holds a shot: no tighter than it is wanted, and not too loosely. */
+export const heldBySet = (path: string, needed: Figure, focal: Figure): Figure =>
+  calc(
+    '',
+    'focal <= 1.05 * f and focal * loosest >= f',
+    [
+      taken('focal', focal, `${path}.focal`),
+      taken('f', needed, `${path}.focalNeeded`),
+      constant('loosest', LOOSEST, '×', 'a frame wider than so many times is another shot'),
+    ],
+    { rule: 'the focal length set for all its shots holds this one' },
+  );
+
 /** Focal length in use: the one needed, as far as the lens goes. */
 export const focalInUse = (kind: string, optics: Fitted, path: string, needed: Figure): Figure =>
   calc('mm', 'max(fmin, min(fmax, f))', [

@@ -111,6 +111,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         shot.camera === undefined ? undefined : ground.places[shot.camera],
         device && opticsOf(kinds, device),
         device?.aperture,
+        device?.focal,
         ground.blockers,
         ground.venue.areas,
         ground.venue.hertz,

@@ -23,6 +23,8 @@ import {
   faceVerdict,
   focalInUse,
   focalNeeded,
+  focalSet,
+  heldBySet,
   frameAllRound,
   frameGiven,
   frameWanted,
@@ -115,7 +117,10 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const faceTerm = taken('face', face, `ground.marks.${shot.mark}.elevation`);
   const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
   const needed = focalNeeded(kindId, optics, path, distance, wanted);
-  const focal = focalInUse(kindId, optics, path, needed);
+  const focal =
+    device.focal === undefined
+      ? focalInUse(kindId, optics, path, needed)
+      : focalSet(shot.camera, kindId, optics, device.focal);
   const frame = optics.panoramic
     ? frameAllRound(path, distance)
     : frameGiven(kindId, optics, path, distance, focal);
@@ -156,7 +161,11 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     distance,
     frameWanted: wanted,
     focalNeeded: needed,
-    reached: optics.panoramic ? found(true, '', 'it sees all round') : reaches(kindId, optics, path, needed),
+    reached: optics.panoramic
+      ? found(true, '', 'it sees all round')
+      : device.focal === undefined
+        ? reaches(kindId, optics, path, needed)
+        : heldBySet(path, needed, focal),
     focal,
     ...lightAndFocus(path, shot, device, optics, focal, distance, tilt, room),
     frameGiven: frame,

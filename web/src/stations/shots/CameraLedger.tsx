@@ -158,7 +158,7 @@ function StandFields({ id, device }: { id: string; device: Device }) {
   const flag = useFlags();
   const put = (
     label: string,
-    field: 'support' | 'aperture' | 'converter',
+    field: 'support' | 'aperture' | 'converter' | 'focal',
     value: string | number | undefined,
   ) =>
     store.patchPlan(`${label} of ${device.label}`, [
@@ -188,6 +188,15 @@ function StandFields({ id, device }: { id: string; device: Device }) {
         min={0.7}
         max={64}
         onCommit={value => put('Aperture', 'aperture', value)}
+      />
+      <NumberField
+        label="Focal length, if set for all its shots"
+        unit="mm"
+        optional
+        value={device.focal}
+        min={0.5}
+        max={4000}
+        onCommit={value => put('Focal length', 'focal', value)}
       />
       <NumberField
         label="Converter or reducer on the lens"

@@ -164,6 +164,12 @@ function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: st
     ['focus.far', 'Sharp to', focus.far],
     ['focus.everyFaceSharp', 'Every face sharp', focus.everyFaceSharp],
     [
+      'focus.diffraction',
+      'Stopping down sharpens no more',
+      focus.diffraction,
+      focus.diffraction.value === true,
+    ],
+    [
       'focus.apertureForAll',
       'Aperture that holds them all',
       focus.apertureForAll,

@@ -2,6 +2,7 @@ import { pictureSvg, type ViewfinderWish } from '@idle-satchel/core';
 import { useId, useRef, useState } from 'react';
 import { useSize } from '../../../bench/use-size.js';
 import { saveText } from '../../../exchange/save-file.js';
+import { saveSvgAsPng } from '../../../exchange/save-png.js';
 import { useEvent, usePlan } from '../../../store/hooks.js';
 import { Picture } from './Picture.js';
 import { firstShotOf, useViewfinder } from './use-viewfinder.js';
@@ -90,14 +91,22 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
           </label>
         )}
         {viewfinder && (
-          <button
-            className="link ml-auto"
-            onClick={() =>
-              saveText(pictureSvg(viewfinder.inked, words), 'image/svg+xml', `${label} sees`, 'svg')
-            }
-          >
-            Save picture
-          </button>
+          <span className="ml-auto flex gap-3">
+            <button
+              className="link"
+              onClick={() =>
+                saveText(pictureSvg(viewfinder.inked, words), 'image/svg+xml', `${label} sees`, 'svg')
+              }
+            >
+              Save picture
+            </button>
+            <button
+              className="link"
+              onClick={() => void saveSvgAsPng(pictureSvg(viewfinder.inked, words), `${label} sees`)}
+            >
+              as PNG
+            </button>
+          </span>
         )}
       </div>
       {cameras[beside] && beside !== camera && width > 0 && (
