@@ -1,4 +1,4 @@
-import { inOrder, newId, orderAfter, SHOT_SETS, shotSetPatch } from '@idle-satchel/core';
+import { inOrder, newId, orderAfter, SHOT_SETS, shotSetPatch, type Venue } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 
@@ -29,12 +29,7 @@ export function AddShot({ camera }: { camera: string }) {
       <label className="block">
         <span className="text-faint">Also show </span>
         <select className="field" value="" onChange={event => event.target.value && add(event.target.value)}>
-          <option value="">choose a mark</option>
-          {inOrder(marks).map(([id, { label }]) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
+          <MarkOptions marks={marks} />
         </select>
       </label>
       <p className="flex flex-wrap gap-x-2 items-baseline">
@@ -54,12 +49,7 @@ export function AddShot({ camera }: { camera: string }) {
             aria-label="Mark of the set"
             onChange={event => event.target.value && addSet(set, event.target.value)}
           >
-            <option value="">choose a mark</option>
-            {inOrder(marks).map(([id, { label }]) => (
-              <option key={id} value={id}>
-                {label}
-              </option>
-            ))}
+            <MarkOptions marks={marks} />
           </select>
         </label>
         <span className="text-faint text-[13px]">for no camera yet: “Find positions” gives them out</span>
@@ -67,3 +57,15 @@ export function AddShot({ camera }: { camera: string }) {
     </div>
   );
 }
+
+/** The marks of the venue to choose from. */
+const MarkOptions = ({ marks }: { marks: Venue['marks'] }) => (
+  <>
+    <option value="">choose a mark</option>
+    {inOrder(marks).map(([id, { label }]) => (
+      <option key={id} value={id}>
+        {label}
+      </option>
+    ))}
+  </>
+);
