@@ -126,11 +126,29 @@ const sharesArea = (a: Polygon, b: Polygon): boolean =>
 /** A square around a point, its sides along the axes. */
 export const squareAround = (centre: Point, side: number): Point[] => footprint(centre, side, false);
 
+/** Whether a–b misses a polygon for sure: all of it lies to one side of the line, or beyond either end. */
+function misses(polygon: Polygon, [ax, ay]: Point, [bx, by]: Point): boolean {
+  const [dx, dy] = [bx - ax, by - ay];
+  const length = dx * dx + dy * dy;
+  let [left, right, before, after] = [true, true, true, true];
+  for (const [x, y] of polygon) {
+    const [px, py] = [x - ax, y - ay];
+    const [side, along] = [dx * py - dy * px, dx * px + dy * py];
+    left &&= side < -TINY;
+    right &&= side > TINY;
+    before &&= along < -TINY;
+    after &&= along > length + TINY;
+    if (!left && !right && !before && !after) return false;
+  }
+  return true;
+}
+
 /**
  * The stretch of a–b inside a polygon as positions along it (0…1), from first entry to last exit; undefined
  * when it stays outside. For a convex polygon this is exact.
  */
 export function stretchInside(polygon: Polygon, a: Point, b: Point): [number, number] | undefined {
+  if (misses(polygon, a, b)) return undefined;
   const hits: number[] = [];
   if (contains(polygon, a)) hits.push(0);
   if (contains(polygon, b)) hits.push(1);

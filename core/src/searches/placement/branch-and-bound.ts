@@ -6,9 +6,11 @@
  * is above the best set found, that set is proven best.
  */
 import type { Wanted } from './demands.js';
+import { bounding } from './bound.js';
+import { BoundQueue } from './bound-queue.js';
 import { Cell } from './cells.js';
 import type { Means, Stance } from './stances.js';
-import { served, type Cast, type Worth } from './worth.js';
+import type { Cast, Worth } from './worth.js';
 
 /** Stances that cameras of one sort can take. */
 export interface Pool {
@@ -50,24 +52,15 @@ const EVEN = 1e-9;
 export function* bestSet(
   pools: readonly Pool[],
   count: number,
-  { shots, moments }: Wanted,
+  wanted: Wanted,
   worth: Worth,
   within: () => number = () => 0,
 ): Generator<Best, Best> {
-  const roots = pools.map(({ stances }) => new Cell(stances, shots));
-  const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number => {
-    const rows = cells.map(({ best }, i) => ({
-      quality: best,
-      locked: pools[ofPools[i] ?? 0]?.means.worked === 'locked',
-    }));
-    let bound = served(rows, moments, shots);
-    cells.forEach((cell, i) => {
-      bound -= cell.cheapest;
-      for (let j = i + 1; j < cells.length; j++) bound -= cell.sameSideAs(cells[j] as Cell);
-    });
-    return bound;
-  };
-  const open = new NodeQueue();
+  const roots = pools.map(({ stances }) => new Cell(stances, wanted.shots));
+  const bound = bounding(wanted);
+  const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number =>
+    bound({ cells, locked: ofPools.map(pool => pools[pool]?.means.worked === 'locked') });
+  const open = new BoundQueue<Node>();
   const castsOf = ({ cells, pools: ofPools }: Pick<Node, 'cells' | 'pools'>): Cast[] =>
     cells.map((cell, i) => ({
       stance: cell.stances[0] as Stance,
@@ -89,7 +82,7 @@ export function* bestSet(
   const most = Math.max(0, ...every.map(list => list.length));
   for (const ofPools of every) {
     if (ofPools.length < most) continue;
-    for (let first = 0; first < most; first++) offer(climbed(ofPools, pools, worth, first));
+    for (let first = 0; first < most; first++) offer(climbed(ofPools, pools, roots, worth, first));
   }
   for (const ofPools of every) {
     push(
@@ -99,10 +92,10 @@ export function* bestSet(
   }
   for (let nodes = 0; ; nodes++) {
     const node = open.pop();
-    const bound = Math.max(best.value, node?.bound ?? -Infinity);
-    const known: Best = { ...best, bound, nodes };
-    if (!node || gapOf(known) <= within()) return known;
-    if (nodes % SLICE === SLICE - 1) yield known;
+    const { value } = best;
+    const highest = Math.max(value, node?.bound ?? -Infinity);
+    if (!node || gapOf({ value, bound: highest }) <= within()) return { ...best, bound: highest, nodes };
+    if (nodes % SLICE === SLICE - 1) yield { ...best, bound: highest, nodes };
     const widest = node.cells.reduce((a, b) => (b.spread > a.spread ? b : a));
     for (const cells of parted(node.cells, widest)) push(cells, node.pools);
   }
@@ -145,17 +138,24 @@ function parted(cells: readonly Cell[], parting: Cell): Cell[][] {
  * A good set to begin with: cameras put up one by one where each adds most, beginning with one of them, then each
  * moved while that helps.
  */
-function climbed(ofPools: readonly number[], pools: readonly Pool[], worth: Worth, first: number): Cast[] {
+function climbed(
+  ofPools: readonly number[],
+  pools: readonly Pool[],
+  roots: readonly Cell[],
+  worth: Worth,
+  first: number,
+): Cast[] {
   let placed: ReadonlyMap<number, Cast> = new Map();
   let value = -Infinity;
   for (let round = 0; round < 4; round++) {
     const before = value;
     ofPools.forEach((_, turn) => {
       const slot = (turn + first) % ofPools.length;
-      const { means, stances } = pools[ofPools[slot] as number] as Pool;
+      const pool = ofPools[slot] as number;
+      const { means } = pools[pool] as Pool;
       const others = [...placed].filter(([each]) => each !== slot).map(([, cast]) => cast);
       let [top, found] = [round === 0 ? -Infinity : value, placed];
-      for (const stance of promising(stances, others, worth)) {
+      for (const stance of promising(roots[pool] as Cell, others, worth)) {
         const cast = { stance, means };
         const with_ = worth.of([...others, cast]);
         if (with_ > top) [top, found] = [with_, new Map([...placed, [slot, cast]])];
@@ -170,53 +170,24 @@ function climbed(ofPools: readonly number[], pools: readonly Pool[], worth: Wort
 /** Stances that are tried in full when a good set is begun with. */
 const TRIED = 40;
 
+/** In cells of no more stances than this each is looked at. */
+const FEW = 200;
+
 /** The stances that would add most if cameras did not disturb each other; only those are tried in full. */
-function promising(stances: readonly Stance[], others: readonly Cast[], worth: Worth): Stance[] {
+function promising(root: Cell, others: readonly Cast[], worth: Worth): Stance[] {
   const without = worth.best(others);
-  const top: { readonly gain: number; readonly stance: Stance }[] = [];
-  for (const stance of stances) {
-    const gain = worth.gain(without, stance);
-    if (top.length === TRIED && gain <= (top.at(-1)?.gain ?? 0)) continue;
-    const after = top.findIndex(each => each.gain < gain);
-    top.splice(after < 0 ? top.length : after, 0, { gain, stance });
-    if (top.length > TRIED) top.pop();
+  const open = new BoundQueue<{ readonly of: Cell | Stance; readonly bound: number }>();
+  const push = (cell: Cell): void => {
+    open.push({ of: cell, bound: worth.gain(without, { quality: cell.best, cost: cell.cheapest }) });
+  };
+  push(root);
+  const found: Stance[] = [];
+  while (found.length < TRIED) {
+    const next = open.pop()?.of;
+    if (!next) break;
+    if (!(next instanceof Cell)) found.push(next);
+    else if (next.stances.length > FEW) next.split().forEach(push);
+    else for (const stance of next.stances) open.push({ of: stance, bound: worth.gain(without, stance) });
   }
-  return top.map(({ stance }) => stance);
-}
-
-/** Nodes by their bound, the highest first: a binary heap. */
-class NodeQueue {
-  private readonly nodes: Node[] = [];
-
-  push(node: Node): void {
-    const { nodes } = this;
-    let at = nodes.length;
-    nodes.push(node);
-    while (at > 0) {
-      const parent = (at - 1) >> 1;
-      if ((nodes[parent] as Node).bound >= node.bound) break;
-      nodes[at] = nodes[parent] as Node;
-      at = parent;
-    }
-    nodes[at] = node;
-  }
-
-  pop(): Node | undefined {
-    const { nodes } = this;
-    const top = nodes[0];
-    const last = nodes.pop();
-    if (!last || nodes.length === 0) return top;
-    let at = 0;
-    for (;;) {
-      let child = 2 * at + 1;
-      if (child >= nodes.length) break;
-      if (child + 1 < nodes.length && (nodes[child + 1] as Node).bound > (nodes[child] as Node).bound)
-        child++;
-      if ((nodes[child] as Node).bound <= last.bound) break;
-      nodes[at] = nodes[child] as Node;
-      at = child;
-    }
-    nodes[at] = last;
-    return top;
-  }
+  return found;
 }

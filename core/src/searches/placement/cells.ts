@@ -9,7 +9,7 @@ type Weights = readonly Pick<WantedShot, 'points' | 'second'>[];
 export class Cell {
   /** Of each shot, the best and the least quality of any stance in the cell. */
   readonly best: number[];
-  private readonly least: number[];
+  readonly least: number[];
   /** Of each shot, the middle of the bearings from the mark, and how far any is from it, degrees. */
   private readonly middle: number[];
   private readonly off: number[];
@@ -69,7 +69,8 @@ export class Cell {
         key = ({ bearings }) => turned(bearings[i] as number, this.middle[i] as number);
       }
     }
-    const keys = Float64Array.from(this.stances, key);
+    const keys = new Float64Array(this.stances.length);
+    for (let i = 0; i < keys.length; i++) keys[i] = key(this.stances[i] as Stance);
     const cut = middleOf(keys);
     const halves: [Stance[], Stance[]] = [[], []];
     this.stances.forEach((stance, i) => halves[(keys[i] as number) < cut ? 0 : 1].push(stance));
@@ -78,20 +79,10 @@ export class Cell {
     return this.halves;
   }
 
-  /** Points that any stance of this cell and any of another lose at least by seeing shots from the same side. */
-  sameSideAs(other: Cell): number {
-    let sum = 0;
-    for (let i = 0; i < this.shots.length; i++) {
-      const both = Math.min(this.least[i] as number, other.least[i] as number);
-      if (both === 0) continue;
-      const farthest =
-        angleBetween(this.middle[i] as number, other.middle[i] as number) +
-        (this.off[i] as number) +
-        (other.off[i] as number);
-      const { points, second } = this.shots[i] as Weights[number];
-      if (farthest < APART) sum += SAME_SIDE * points * second * both;
-    }
-    return sum;
+  /** Whether any stance of this cell and any of another see a shot from nearly the same side. */
+  sameSideAs(other: Cell, i: number): boolean {
+    const off = (this.off[i] as number) + (other.off[i] as number);
+    return off < APART && angleBetween(this.middle[i] as number, other.middle[i] as number) + off < APART;
   }
 }
 

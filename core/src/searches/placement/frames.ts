@@ -35,7 +35,8 @@ const WIDEST = 120;
 /**
  * The frames that hold at least two of the shots: for every two windows the tightest frame from the left edge of one
  * to the right edge of the other, as far as the lens goes. Frames that hold the same shots are given once, the
- * tightest. Windows are measured as angles on the plan and above the horizon.
+ * tightest. `may`: of each shot, whether it could be had from there in some frame. Windows are measured as angles on
+ * the plan and above the horizon.
  */
 export function framesOf(
   { at, floor }: Spot,
@@ -43,23 +44,33 @@ export function framesOf(
   outlooks: readonly Outlook[],
   { optics }: Lens,
   shots: readonly WantedShot[],
+  may: readonly boolean[],
 ): Frame[] {
   const { sensorWidth, crop = 1, focalMin, focalMax } = optics;
-  const windows = windowsOf(at, floor + height, outlooks, shots, sensorWidth, crop);
+  const windows = windowsOf(at, floor + height, outlooks, shots, may, sensorWidth, crop);
   const frames = new Map<string, Frame>();
   const width = sensorWidth / crop;
   for (const a of windows) {
     for (const b of windows) {
       if (a === b || b.right <= a.left || b.right - a.left > WIDEST) continue;
       const across = Math.tan(((b.right - a.left) / 2) * RADIANS);
-      const held = heldBetween(windows, a.left, b.right, width / 2 / across);
-      if (held.length < 2) continue;
-      const [low, high] = [Math.min(...held.map(each => each.low)), Math.max(...held.map(each => each.high))];
+      const longest = width / 2 / across;
+      // Without either of the two the frame would be tighter and hold as many.
+      if (longest * LOOSEST < Math.max(a.alone, b.alone) || longest < focalMin) continue;
+      const held: Window[] = [];
+      let [low, high] = [Infinity, -Infinity];
+      for (const each of windows) {
+        if (each.left < a.left - 1e-9 || each.right > b.right + 1e-9) continue;
+        held.push(each);
+        if (each.low < low) low = each.low;
+        if (each.high > high) high = each.high;
+      }
       const up = Math.tan(((high - low) / 2) * RADIANS);
       const focal = width / 2 / Math.max(across, (up * 16) / 9, width / 2 / focalMax);
       if (focal < focalMin) continue;
       const close = held.filter(({ alone }) => focal * LOOSEST >= alone);
-      if (close.length < 2) continue;
+      // The tighter of its neighbours holds the same, or nothing is shared.
+      if (close.length < 2 || !close.includes(a) || !close.includes(b)) continue;
       const key = close.map(({ index }) => index).join();
       if ((frames.get(key)?.focal ?? 0) >= focal) continue;
       const shares = close.map(({ alone }) => Math.min(1, focal / alone));
@@ -70,29 +81,20 @@ export function framesOf(
   return [...frames.values()];
 }
 
-/** The windows between two edges; none where fewer than two of them could be taken that wide, at `focal` mm or less. */
-function heldBetween(windows: readonly Window[], left: number, right: number, focal: number): Window[] {
-  let close = 0;
-  for (const each of windows) {
-    if (each.left >= left - 1e-9 && each.right <= right + 1e-9 && focal * LOOSEST >= each.alone) close++;
-  }
-  if (close < 2) return [];
-  return windows.filter(each => each.left >= left - 1e-9 && each.right <= right + 1e-9);
-}
-
 /** Windows of the shots that are seen at all, in one turn around the first of them. */
 function windowsOf(
   at: Spot['at'],
   lens: number,
   outlooks: readonly Outlook[],
   shots: readonly WantedShot[],
+  may: readonly boolean[],
   sensorWidth: number,
   crop: number,
 ): Window[] {
   let base: number | undefined;
   return shots.flatMap(({ subject: { mark, eyes, wanted } }, index) => {
     const view = outlooks[index] as Outlook;
-    if (isHidden(view.hidden) || view.run < 0.2) return [];
+    if (!may[index] || isHidden(view.hidden) || view.run < 0.2) return [];
     const towards = direction(at, mark.at);
     base ??= towards;
     const middle = base + ((((towards - base) % 360) + 540) % 360) - 180;

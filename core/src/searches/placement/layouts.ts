@@ -92,6 +92,7 @@ export function* findLayouts(
   const worth = new Worth(prepared.scene);
   const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
   const best = yield* search(prepared, worth, pools, 0, enough);
+  yield { stage: 'sets', share: 1, done: 1, value: best.value, bound: best.bound };
   const layouts: Layout[] = [layoutOf(best, prepared, worth)];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {

@@ -1,7 +1,7 @@
 /** Stances: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
 import type { Area, Device } from '../../documents/index.js';
-import { direction, type MapOf, type Segment } from '../../foundations/index.js';
-import { Appraisal, outlook, type Lens, type Outlook } from '../../stations/shots/appraisal.js';
+import { direction, distance, type MapOf, type Segment } from '../../foundations/index.js';
+import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
 import { tiltFor } from '../../stations/shots/framing.js';
 import { disturbanceOf } from '../../stations/shots/disturbance.js';
 import { shareOfPicture, type Gear, type Picture } from '../../stations/shots/gear-in-picture.js';
@@ -78,8 +78,9 @@ export interface Views {
 
 export const viewsFrom = (spot: Spot, { wanted, ground, cableFrom, drawnAt }: Scene): Views => ({
   spot,
-  outlooks: wanted.shots.map(({ subject }) =>
-    outlook(spot.at, spot.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
+  outlooks: wanted.shots.map(
+    ({ subject }) =>
+      new Outlook(spot.at, spot.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
   ),
   bearings: wanted.shots.map(({ subject }) => direction(subject.mark.at, spot.at)),
   ...{ cable: cableFrom(spot), drawn: drawnAt(spot) },
@@ -106,7 +107,8 @@ export function stancesAt(post: Post, means: Means, sightings: readonly Sighting
   const own = sightings.map(({ quality }) => quality.value);
   if (own.every(value => value === 0)) return [];
   if (means.worked !== 'locked') return [{ ...base, quality: own }];
-  const frames = framesOf(spot, height, outlooks, means.lens, scene.wanted.shots);
+  const may = sightings.map(({ quality }) => quality.value > 0 || OWN_FRAME.has(quality.worst));
+  const frames = framesOf(spot, height, outlooks, means.lens, scene.wanted.shots, may);
   const framed = promising(frames, own, scene.wanted.shots).map((frame): Framed => {
     const quality = own.map(() => 0);
     for (const i of frame.shots) {
@@ -131,6 +133,9 @@ export function stancesAt(post: Post, means: Means, sightings: readonly Sighting
   }
   return notWorse(framed).map(each => ({ ...base, ...each }));
 }
+
+/** Why a shot may be lost in a frame of its own and be had in a wider one all the same. */
+const OWN_FRAME: ReadonlySet<Quality['worst']> = new Set(['reach', 'no-film']);
 
 /** Frames of one place and height that are kept: those that hold several shots, and those of one. */
 const FRAMES = { shared: 4, alone: 3 } as const;
@@ -164,7 +169,7 @@ function notWorse(framed: readonly Framed[]): Framed[] {
 /** How a shot is seen from a stance: in a frame of its own, or in the one the camera is locked to. */
 export function sightingOf(
   index: number,
-  { views: { spot, outlooks }, height }: Post,
+  { views: { spot, outlooks, bearings }, height }: Post,
   lens: Lens,
   scene: Scene,
   frame?: Frame,
@@ -176,7 +181,14 @@ export function sightingOf(
   const shot = new Appraisal(spot.at, elevation, view, subject, lens, scene.rules, frame?.focal);
   const quality = qualityOf(view, shot, subject, lens.optics.mostGain, shared);
   if (quality.value === 0) return { view, shot, quality };
-  const picture = pictureOf(spot, elevation, subject, shot, lens, frame?.aim);
+  const picture = pictureOf(
+    spot,
+    elevation,
+    subject,
+    shot,
+    lens,
+    frame?.aim ?? (bearings[index] as number) + 180,
+  );
   if (scene.noFilm && takesIn(picture, scene.noFilm, scene.blocking)) {
     return { view, shot, quality: { value: 0, worst: 'no-film' } };
   }
@@ -189,7 +201,7 @@ export function sightingOf(
   };
 }
 
-/** The picture that a lens takes of a subject. */
+/** The picture that a lens takes of a subject; its tilt is worked out when it is read. */
 export const pictureOf = (
   { at }: Pick<Spot, 'at'>,
   elevation: number,
@@ -198,9 +210,13 @@ export const pictureOf = (
   { optics }: Lens,
   aim = direction(at, mark.at),
 ): Picture => ({
-  ...{ eye: at, lens: elevation, aim },
-  tilt: tiltFor(eyes, frame, elevation, Math.max(0.1, Math.hypot(mark.at[0] - at[0], mark.at[1] - at[1]))),
+  eye: at,
+  lens: elevation,
+  aim,
   across: optics.sensorWidth / (optics.crop ?? 1) / 2 / focal,
+  get tilt() {
+    return tiltFor(eyes, frame, elevation, Math.max(0.1, distance(at, mark.at)));
+  },
 });
 
 /** Whether a picture takes in a no-film area. */

@@ -12,7 +12,7 @@
 import { angleBetween, direction, distance, type Point } from '../../foundations/index.js';
 import { footprintOf } from '../../stations/shots/standing.js';
 import type { Gear } from '../../stations/shots/gear-in-picture.js';
-import { Appraisal, outlook } from '../../stations/shots/appraisal.js';
+import { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
 import { assign } from './assignment.js';
 import type { Demand, WantedShot } from './demands.js';
 import {
@@ -184,13 +184,18 @@ export class Worth {
   }
 
   /** Points a stance would add to that, were every shot at a time of its own. */
-  gain({ first, second }: ReturnType<Worth['best']>, { quality, cost }: Stance): number {
+  gain(
+    { first, second }: ReturnType<Worth['best']>,
+    { quality, cost }: Pick<Stance, 'quality' | 'cost'>,
+  ): number {
+    const { shots } = this.scene.wanted;
     let sum = -cost;
-    this.scene.wanted.shots.forEach(({ points, second: share }, i) => {
-      const [q, one, two] = [quality[i] ?? 0, first[i] ?? 0, second[i] ?? 0];
+    for (let i = 0; i < shots.length; i++) {
+      const { points, second: share } = shots[i] as WantedShot;
+      const [q, one, two] = [quality[i] as number, first[i] as number, second[i] as number];
       if (q > one) sum += points * (q - one + share * (one - two));
       else if (q > two) sum += points * share * (q - two);
-    });
+    }
     return sum;
   }
 
@@ -253,7 +258,7 @@ function pictureFrom(stance: Stance, subject: WantedShot['subject'], { lens }: M
   let picture = known.get(subject);
   if (!picture) {
     const height = stance.floor + stance.height;
-    const view = outlook(stance.at, stance.level, subject, [], {});
+    const view = new Outlook(stance.at, stance.level, subject, [], {});
     const shot = new Appraisal(stance.at, height, view, subject, lens, scene.rules, stance.frame?.focal);
     picture = pictureOf(stance, height, subject, shot, lens, stance.frame?.aim);
     known.set(subject, picture);

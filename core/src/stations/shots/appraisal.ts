@@ -80,31 +80,46 @@ export function lensOf(
   return { optics, aperture, circle: numberOf(circle) ?? 0, shutter: numberOf(shutter) ?? 0 };
 }
 
-/** What a place on the plan sees of a subject, at whatever height. */
-export interface Outlook {
+/** What a place on the plan sees of a subject, at whatever height; worked out when it is read. */
+export class Outlook {
   /** On the plan, m. */
   readonly run: number;
-  /** Off the front of the face, degrees. */
-  readonly side: number;
-  readonly hidden: Hidden;
-  /** Seats on the way, and what is solid. */
-  readonly seats: readonly SeatsEdge[];
-  readonly solids: readonly SolidEdge[];
-}
+  private walls: Hidden | undefined;
+  private blocks: readonly SeatsEdge[] | undefined;
+  private edges: readonly SolidEdge[] | undefined;
 
-export const outlook = (
-  at: Point,
-  level: string | undefined,
-  { mark, wanted }: Subject,
-  blockers: readonly Blocker[],
-  areas: MapOf<Area>,
-): Outlook => ({
-  run: distance(at, mark.at),
-  side: angleBetween(direction(mark.at, at), mark.facing),
-  hidden: hiddenShare(at, mark.at, wanted, blockers),
-  seats: seatsBetween(areas, at, mark.at),
-  solids: solidsBetween(areas, at, mark.at, [level, mark.level]),
-});
+  constructor(
+    private readonly at: Point,
+    private readonly level: string | undefined,
+    private readonly subject: Subject,
+    private readonly blockers: readonly Blocker[],
+    private readonly areas: MapOf<Area>,
+  ) {
+    this.run = distance(at, subject.mark.at);
+  }
+
+  /** Off the front of the face, degrees. */
+  get side(): number {
+    const { at, facing } = this.subject.mark;
+    return angleBetween(direction(at, this.at), facing);
+  }
+
+  get hidden(): Hidden {
+    const { mark, wanted } = this.subject;
+    return (this.walls ??= hiddenShare(this.at, mark.at, wanted, this.blockers));
+  }
+
+  /** Seats on the way. */
+  get seats(): readonly SeatsEdge[] {
+    return (this.blocks ??= seatsBetween(this.areas, this.at, this.subject.mark.at));
+  }
+
+  /** What is solid on the way. */
+  get solids(): readonly SolidEdge[] {
+    const { mark } = this.subject;
+    return (this.edges ??= solidsBetween(this.areas, this.at, mark.at, [this.level, mark.level]));
+  }
+}
 
 /**
  * What a lens at a place and height, m above the zero level, makes of a subject, at `focal` mm or what it needs. Each

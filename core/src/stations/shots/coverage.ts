@@ -10,7 +10,7 @@ import {
   type Memo,
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
-import { Appraisal, lensOf, outlook, subjectOf } from './appraisal.js';
+import { Appraisal, lensOf, Outlook, subjectOf } from './appraisal.js';
 import { opticsOf, type Fitted } from './fitted.js';
 import { HEAD_CLEARANCE, isHidden } from './sight.js';
 
@@ -101,7 +101,7 @@ function verdictOf({ id, shot, camera, device, optics }: Pair, rules: Rules, gro
     'distance, focal lengths, walls, furniture and what hangs, heads of people standing, angle off the front; in this order';
   const says = (verdict: string): Figure => found(verdict, '', method);
   const lens = lensOf(device.kind, optics, device.aperture, rules, ground.venue.hertz);
-  const view = outlook(place.at, place.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS);
+  const view = new Outlook(place.at, place.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS);
   const { needed, reached, standing, past } = new Appraisal(place.at, height, view, subject, lens, rules);
   if (!reached) return says(optics.focalMin > needed ? 'too near' : 'too far');
   if (isHidden(view.hidden)) return says('hidden');

@@ -2,7 +2,6 @@
 import type { Device, Kinds, Mark, Rules, Shot } from '../../documents/index.js';
 import {
   direction,
-  distance,
   found,
   inOrder,
   numberOf,
@@ -128,21 +127,25 @@ const BESIDE = 0.3;
 
 /** The share of a picture that something takes which stands on the floor, 0…1; none where a wall hides it. */
 export function shareOfPicture(
-  { eye, lens, aim, tilt, across }: Picture,
+  picture: Picture,
   { at, floor, top, width }: Pick<Gear, 'at' | 'floor' | 'top' | 'width'>,
   blocking: readonly Segment[],
 ): number {
-  const away = distance(eye, at);
-  const turn = (direction(eye, at) - aim) * RADIANS;
-  const [ahead, aside] = [away * Math.cos(turn), away * Math.sin(turn)];
+  const { eye, lens, aim, across } = picture;
+  const [dx, dy] = [at[0] - eye[0], at[1] - eye[1]];
+  const [ux, uy] = [Math.cos(aim * RADIANS), Math.sin(aim * RADIANS)];
+  const [ahead, aside] = [dx * ux + dy * uy, dy * ux - dx * uy];
   if (ahead < BESIDE) return 0;
   const wide = overlap((aside - width / 2) / ahead, (aside + width / 2) / ahead, across);
   if (wide === 0) return 0;
   const up = (across * 9) / 16;
-  const [ct, st] = [Math.cos(tilt * RADIANS), Math.sin(tilt * RADIANS)];
+  const tilt = picture.tilt * RADIANS;
+  const [ct, st] = [Math.cos(tilt), Math.sin(tilt)];
   const height = (z: number): number => ((z - lens) * ct - ahead * st) / (ahead * ct + (z - lens) * st);
   const share = (wide * overlap(height(floor), height(top), up)) / (4 * across * up);
-  if (share <= 0 || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;
+  if (share <= 0) return 0;
+  const away = Math.hypot(dx, dy);
+  if (sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;
   return share;
 }
 

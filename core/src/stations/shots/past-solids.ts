@@ -1,5 +1,5 @@
 /** Sight past furniture that stands and galleries, beams or screens that hang between a camera and a mark. */
-import type { Area } from '../../documents/index.js';
+import type { Area, AreaKind } from '../../documents/index.js';
 import {
   between,
   calc,
@@ -30,12 +30,13 @@ export interface SolidEdge {
 /** Thickness of a gallery’s floor where its underside was not measured, m. */
 const SLAB = 0.3;
 
+const SOLID: ReadonlySet<AreaKind> = new Set(['gallery', 'obstacle', 'desk']);
+
 /** From where to where an area is solid at a point; undefined where one looks through it. */
 function solidAt(area: Area, at: Point): { low: number; high: number } | undefined {
   const { kind, underside, top } = area;
   const floor = floorOfArea(area, at);
   if (kind === 'gallery') return { low: underside ?? floor - SLAB, high: floor };
-  if (kind !== 'obstacle' && kind !== 'desk') return undefined;
   if (underside !== undefined) return { low: underside, high: top === undefined ? Infinity : floor + top };
   return top === undefined ? undefined : { low: -Infinity, high: floor + top };
 }
@@ -51,7 +52,12 @@ export const solidsBetween = (
   levels: readonly (string | undefined)[],
 ): SolidEdge[] =>
   inOrder(areas).flatMap(([id, area]) => {
-    if (levels.includes(id) || (area.kind !== 'gallery' && contains(area.outline, to))) return [];
+    if (
+      !SOLID.has(area.kind) ||
+      levels.includes(id) ||
+      (area.kind !== 'gallery' && contains(area.outline, to))
+    )
+      return [];
     const stretch = stretchInside(area.outline, from, to) ?? [];
     return stretch.flatMap(at => {
       const solid = solidAt(area, between(from, to, at));
