@@ -138,8 +138,8 @@ export function createChain(): (bundle: Bundle) => Chain {
       ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
       shots: () =>
         visit(shots, {
-          ...{ devices, shots: plan.shots, kinds, rules, ownRules: plan.rules },
-          ground: results.ground,
+          ...{ devices, shots: plan.shots, runningOrder, links, kinds, rules, ownRules: plan.rules },
+          ...{ shelf, claims, ground: results.ground },
         }),
       signal: () => visit(signal, { devices: equipment, links, outputs, kinds, shelf }),
       stream: () =>

@@ -1,11 +1,13 @@
 /** Fixes for a snag, on demand; only what was tried and works is offered. */
 import { createChain } from './assess.js';
 import type { Bundle } from './documents/index.js';
-import { applyPatch, type Fix, type Rule, type Snag } from './foundations/index.js';
+import { applyPatch, type Fix, type OfferedFix, type Rule, type Snag } from './foundations/index.js';
 
 /** At most this many candidates are tried, and this many offered. */
-const TRIES = 60;
-const OFFERED = 4;
+const TRIES = 120;
+const OFFERED = 5;
+/** Of fixes that are of one sort. */
+const OF_A_SORT = 2;
 
 /** The bundle after a fix. Throws `PatchError` when it does not fit. */
 export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
@@ -18,9 +20,9 @@ export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
 
 /**
  * Fixes of a snag, best first. Each one was applied to a copy and assessed: the snag is gone and no stop is
- * there that was not there before. Empty for an unknown snag, or one that no edit cures.
+ * there that was not there before; what else comes with it is told. Empty for an unknown snag, or one that no edit cures.
  */
-export function fixesFor(snagId: string, bundle: Bundle): Fix[] {
+export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
   const chain = createChain();
   const { snags, visits } = chain(bundle);
   const snag = snags.find(each => each.id === snagId);
@@ -28,10 +30,15 @@ export function fixesFor(snagId: string, bundle: Bundle): Fix[] {
   const rule = visit?.station.rules.find((each: Rule<never>) => each.rule === snag?.rule);
   if (!snag || !rule?.fixes) return [];
   const stops = new Set(snags.filter(each => each.severity === 'stop').map(each => each.id));
-  const offered: Fix[] = [];
+  const known = new Set(snags.map(({ id }) => id));
+  const offered: OfferedFix[] = [];
+  const ofSort = new Map<string, number>();
   let tries = 0;
   for (const fix of rule.fixes(snag, visit?.input as never)) {
-    if (offered.length === OFFERED || tries++ === TRIES) break;
+    if (offered.length === OFFERED || tries === TRIES) break;
+    const sort = ofSort.get(fix.way ?? '') ?? 0;
+    if (fix.way !== undefined && sort === OF_A_SORT) continue;
+    tries++;
     let after: readonly Snag[];
     try {
       after = chain(applyFix(bundle, fix)).snags;
@@ -40,7 +47,14 @@ export function fixesFor(snagId: string, bundle: Bundle): Fix[] {
     }
     const cured = after.every(each => each.id !== snagId);
     const harmless = after.every(each => each.severity !== 'stop' || stops.has(each.id));
-    if (cured && harmless) offered.push({ label: fix.label, changes: fix.changes });
+    if (!cured || !harmless) continue;
+    ofSort.set(fix.way ?? '', sort + 1);
+    const still = new Set(after.map(({ id }) => id));
+    offered.push({
+      ...{ label: fix.label, changes: fix.changes },
+      costs: after.filter(({ id }) => !known.has(id)).map(({ title }) => title),
+      cures: snags.filter(({ id }) => id !== snagId && !still.has(id)).length,
+    });
   }
   return offered;
 }

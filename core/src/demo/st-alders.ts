@@ -25,7 +25,7 @@ const areas: Record<string, Area> = {
   pewsnorth: { label: 'pews north', kind: 'seating', outline: box(4.2, 3.9, 9.8, 3), rowSpacing: 0.95 },
   pewssouth: { label: 'pews south', kind: 'seating', outline: box(4.2, 8.5, 9.8, 3), rowSpacing: 0.95 },
   aislecent: { label: 'centre aisle', kind: 'keep-clear', outline: box(3.6, 6.9, 11.6, 1.6), walk: 'x' },
-  nofilmkid: { label: 'children', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 1.45) },
+  nofilmkid: { label: 'children', kind: 'no-film', outline: box(14.6, 0.15, 4.6, 2.65) },
   deskplace: {
     label: 'desk',
     kind: 'desk',
@@ -35,6 +35,12 @@ const areas: Record<string, Area> = {
       ...{ buses: 'buses 5 and 6', fader: 'before', connector: 'XLR', level: 'line', distance: 2 },
       setBy: 'the house sound operator',
     },
+  },
+  benchring: {
+    label: 'ringers’ bench',
+    kind: 'seating',
+    outline: box(16.9, 12.3, 1.7, 0.6),
+    seatedHead: 1.15,
   },
   camsnorth: { label: 'north aisle', kind: 'cameras', outline: box(4.2, 1.2, 9.6, 1.4) },
   camssouth: { label: 'south aisle', kind: 'cameras', outline: box(9, 12.9, 9.6, 1.7) },

@@ -66,8 +66,37 @@ export class Optics {
   @Optional() @Text(30) mount?: string;
   /** Sensitivity as published, where no base ISO is: the f-number of a full picture at 2000 lx. */
   @Optional() @Num(0.7, 64) atTwoThousand?: number;
+  /** Its focal lengths are what a full-frame camera of the same diagonal would have, as phones state them. */
+  @Optional() @Flag() equivalent?: boolean;
   /** It sees all round: no focal length, and a face grows smaller with distance alone. */
   @Optional() @Flag() panoramic?: boolean;
+}
+
+/** A lens that is put on a camera in place of the one it is described with. Lengths in mm. */
+export class Lens {
+  @Num(0.5, 4000) focalMin!: number;
+  @Num(0.5, 4000) focalMax!: number;
+  /** Widest aperture at the short end of the zoom, f-number. */
+  @Num(0.7, 32) apertureShort!: number;
+  /** The same at the long end; absent = as at the short end. */
+  @Optional() @Num(0.7, 32) apertureLong?: number;
+  /** T-stop wide open at its short end. */
+  @Optional() @Num(0.7, 32) tStop?: number;
+  /** Diameter of the image circle, mm. */
+  @Optional() @Num(3, 150) imageCircle?: number;
+  /** Nearest distance it focuses at, m. */
+  @Optional() @Num(0.01, 20) nearest?: number;
+  @Text(30, 1) mount!: string;
+}
+
+/** A lamp that is brought along. */
+export class LampLight {
+  /** Illuminance in its beam at 1 m, lx. */
+  @Num(1, 1e6) lux!: number;
+  /** Angle of its beam, degrees. */
+  @Num(1, 360) beam!: number;
+  /** Colour temperature, K. */
+  @Optional() @Int(1500, 20000) kelvin?: number;
 }
 
 export const HEADS = ['none', 'ball', 'fluid'] as const;
@@ -148,6 +177,7 @@ export const FAMILIES = [
   'battery',
   'rack case',
   'support',
+  'lens',
   'cable',
   'ramp',
   'tape',
@@ -165,6 +195,8 @@ export class Kind {
   @Optional() @Num(0, 500) weight?: number;
   @Optional() @One(() => Optics) optics?: Optics;
   @Optional() @One(() => Support) support?: Support;
+  @Optional() @One(() => Lens) lens?: Lens;
+  @Optional() @One(() => LampLight) lamp?: LampLight;
   @Optional() @One(() => Cable) cable?: Cable;
   @Optional() @One(() => Battery) battery?: Battery;
   @Optional() @One(() => RackSize) rack?: RackSize;

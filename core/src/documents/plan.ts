@@ -16,7 +16,14 @@ import {
   Refs,
   Text,
 } from './decorators.js';
-import { IMPORTANCES, SHOT_SIZES, type Importance, type ShotSize } from './shot-words.js';
+import {
+  IMPORTANCES,
+  SHOT_SIZES,
+  WAYS_TO_WORK,
+  type Importance,
+  type ShotSize,
+  type WayToWork,
+} from './shot-words.js';
 import { CABLE_MAKES, type CableMake } from './kinds.js';
 import { RuleChoices } from './rules.js';
 
@@ -81,6 +88,8 @@ export class Shot {
   @Optional() @Refs(100) items?: string[];
   /** People seated in a panel. */
   @Optional() @Int(1, 40) people?: number;
+  /** It is a window cut from the picture of its camera, which is framed for another shot. */
+  @Optional() @Flag() window?: boolean;
 }
 
 /** Where a device is: on a floor of the venue, or inside another device (rack, case, or plugged onto it). */
@@ -105,7 +114,11 @@ export class Device {
   @Optional() @Ref() item?: string;
   @Optional() @One(() => Place) place?: Place;
   /** How a camera is worked. */
-  @Optional() @OneOf(['operated', 'remote', 'locked']) worked?: 'operated' | 'remote' | 'locked';
+  @Optional() @OneOf(WAYS_TO_WORK) worked?: WayToWork;
+  /** How far a camera that roams goes from its place, or the arm of a crane reaches, m. */
+  @Optional() @Num(0.3, 30) sweep?: number;
+  /** Kind of lens on it; absent = the one that its kind is described with. */
+  @Optional() @Ref() lens?: string;
   /** Teleconverter (above 1) or focal reducer (below) between lens and camera, ×. */
   @Optional() @Num(0.5, 4) converter?: number;
   /** Focal length it is set to for all its shots, mm; absent = what each shot needs. */
@@ -114,6 +127,8 @@ export class Device {
   @Optional() @Ref() support?: string;
   /** Aperture of a camera, f-number; absent = as wide as it opens. */
   @Optional() @Num(0.7, 64) aperture?: number;
+  /** The mark that a lamp is turned to; absent = it shines where it faces. */
+  @Optional() @Ref() lights?: string;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
 }

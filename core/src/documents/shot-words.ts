@@ -1,4 +1,4 @@
-/** Words of a shot; apart from its class, since the interface needs no validator to list them. */
+/** Words of shots and cameras; apart from their classes, since the interface needs no validator to list them. */
 
 export const SHOT_SIZES = [
   'head and shoulders',
@@ -16,3 +16,7 @@ export type ShotSize = (typeof SHOT_SIZES)[number];
 /** How much a shot is wanted; what is vital should be covered twice. */
 export const IMPORTANCES = ['vital', 'wanted', 'nice'] as const;
 export type Importance = (typeof IMPORTANCES)[number];
+
+/** How a camera is worked; a roaming one is carried about, a crane sweeps it on its arm. */
+export const WAYS_TO_WORK = ['operated', 'remote', 'locked', 'roaming', 'crane'] as const;
+export type WayToWork = (typeof WAYS_TO_WORK)[number];

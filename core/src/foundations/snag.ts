@@ -48,6 +48,15 @@ export interface DocumentPatch {
 export interface Fix {
   readonly label: string;
   readonly changes: readonly DocumentPatch[];
+  /** What sort of fix it is: no more than a few of one sort are offered. */
+  readonly way?: string;
+}
+
+/** A fix that was tried and works, with what else it brings. */
+export interface OfferedFix extends Pick<Fix, 'label' | 'changes'> {
+  /** Titles of the snags that come with it, and how many others it cures. */
+  readonly costs: readonly string[];
+  readonly cures: number;
 }
 
 /** What a rule says of one finding; station, rule name and id are added by `snag`. */

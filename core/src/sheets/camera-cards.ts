@@ -3,6 +3,7 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder, polar, showText, type Figure, type Point } from '../foundations/index.js';
 import { readingOf } from '../review.js';
+import { WORKED_WORDS } from '../stations/equipment.js';
 import { viewfinderOf, type Inked } from '../viewfinder/index.js';
 
 export interface CameraCard {
@@ -21,8 +22,6 @@ export interface CameraCard {
   /** The picture of its first shot; undefined where it has none. */
   readonly picture: readonly Inked[] | undefined;
 }
-
-const WORKED = { operated: 'by an operator', remote: 'by remote', locked: 'locked off' } as const;
 
 /** The cards of all cameras, in order. */
 export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[] {
@@ -43,7 +42,7 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
     const markOf = (mark: string): string => ground.venue.marks?.[mark]?.label ?? 'a lost mark';
     const tape = item === undefined ? undefined : shelf.items[item]?.tape;
     const lines: [string, string][] = [
-      ['Worked', WORKED[worked]],
+      ['Worked', WORKED_WORDS[worked]],
       [
         'Stands',
         place?.at

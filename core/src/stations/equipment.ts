@@ -1,10 +1,39 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
-import type { Device, Place } from '../documents/index.js';
-import { inOrder, type MapOf, type Memo } from '../foundations/index.js';
+import type { Device, Place, WayToWork } from '../documents/index.js';
+import { calc, constant, given, inOrder, type Figure, type MapOf, type Memo } from '../foundations/index.js';
 
 /** A device, with its place only as far as it is one in a case. */
 export interface Equipment extends Omit<Device, 'place'> {
   readonly place?: Pick<Place, 'inside' | 'unit'>;
+}
+
+export const WORKED_WORDS: Readonly<Record<WayToWork, string>> = {
+  operated: 'by an operator',
+  remote: 'by remote',
+  locked: 'locked off',
+  roaming: 'carried about',
+  crane: 'on a crane',
+};
+
+/** Whether somebody stands at a camera and works it by hand. */
+export const workedByHand = (worked: Device['worked']): boolean =>
+  worked === 'operated' || worked === 'roaming' || worked === 'crane';
+
+/** Whether a camera moves about while it is live. */
+export const movesAbout = (worked: Device['worked']): worked is 'roaming' | 'crane' =>
+  worked === 'roaming' || worked === 'crane';
+
+/** How far a camera that moves goes until it is entered, m. */
+const SWEEP = { roaming: 3, crane: 4 } as const;
+
+/** How far a camera that moves goes, m; undefined for one that stays where it is. */
+export function sweepOf(id: string, { worked, sweep }: Pick<Device, 'worked' | 'sweep'>): Figure | undefined {
+  if (!movesAbout(worked)) return undefined;
+  return calc('m', 'sweep', [
+    sweep === undefined
+      ? constant('sweep', SWEEP[worked], 'm', 'until it is entered')
+      : given('sweep', sweep, 'm', 'plan', `/devices/${id}/sweep`),
+  ]);
 }
 
 /**

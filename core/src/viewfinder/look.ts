@@ -2,7 +2,7 @@
 import { opticsOf } from '../stations/shots/fitted.js';
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { direction, inOrder, numberOf, polar } from '../foundations/index.js';
+import { inOrder, numberOf, polar } from '../foundations/index.js';
 import { gearOf } from '../stations/shots/gear-in-picture.js';
 import { personBoards, standBoards } from './boards.js';
 import type { Face } from './face.js';
@@ -30,12 +30,11 @@ export function lensOf({ bundle, assessment }: Planned, camera: string, shot?: s
   if (!optics || !place?.at || height === undefined || !result) return undefined;
   const [x, y] = place.at;
   const width = optics.sensorWidth / (optics.crop ?? 1);
-  const wanted = shot === undefined ? undefined : bundle.plan.shots?.[shot];
-  const mark = wanted && assessment.ground.venue.marks?.[wanted.mark];
   const taken = shot === undefined ? undefined : assessment.shots.shots[shot];
-  const [focal, tilt] = [numberOf(taken?.focal), numberOf(taken?.tilt)];
-  if (mark && focal !== undefined && tilt !== undefined) {
-    return { eye: [x, y, height], aim: direction(place.at, mark.at), tilt, focal, width };
+  const focal = numberOf(taken?.focal);
+  if (taken?.picture && focal !== undefined) {
+    const { aim, tilt, across } = taken.picture;
+    return { eye: [x, y, height], aim, tilt, focal, width: 2 * across * focal };
   }
   const [aim, standing] = [numberOf(result.aim), numberOf(result.focal)];
   if (aim === undefined || standing === undefined) return undefined;

@@ -56,7 +56,7 @@ function drawn(seed: number): Bundle {
 
 describe('the best set of positions', () => {
   it.each([0, 1, 2, 3])('for one camera is what trying every place finds, draw %i', seed => {
-    const ready = prepared({ cameras: [CAMERAS[seed % 3] ?? ''], grid: 1 }, drawn(seed));
+    const ready = prepared({ cameras: [CAMERAS[seed % 3] ?? ''] }, drawn(seed));
     const pools = ready.pools.filter(({ task }) => task === undefined);
     const worth = new Worth(ready.scene);
     const every = pools.flatMap(({ means, stances }) => stances.map(stance => worth.of([{ stance, means }])));

@@ -11,8 +11,7 @@ import {
   type Point,
 } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
-import { opticsOf } from '../../stations/shots/fitted.js';
-import { pictureAt, shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
+import { shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
 import { HEAD_CLEARANCE, hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
 import { hubOf } from '../hub.js';
 import { spotsOf } from '../placement/places.js';
@@ -93,7 +92,7 @@ function pricing(
   const soundAt = soundDesk(bundle, assessment);
   const sound = soundAt && new CostField(grid, soundAt);
   const reach = (field: CostField, at: Point): number => field.lengthFrom(at) ?? distance(field.source, at);
-  const pictures = picturesOf(bundle, assessment);
+  const pictures = picturesOf(assessment);
   const blocking = ground.blockers.flatMap(({ segments }) => segments);
   const marks = inOrder(venue.marks);
   return at => {
@@ -149,16 +148,8 @@ function soundDesk({ plan, kinds }: Bundle, { ground }: Assessment): Point | und
   return (own && ground.places[own[0]]?.at) ?? (surveyed && boxMiddle(surveyed[1].outline));
 }
 
-function picturesOf({ plan, kinds }: Bundle, { ground, shots }: Assessment): Picture[] {
-  return inOrder(plan.shots).flatMap(([id, shot]) => {
-    const device = plan.devices?.[shot.camera ?? ''];
-    const [result, place] = [shots.shots[id], ground.places[shot.camera ?? '']];
-    const mark = ground.venue.marks?.[shot.mark];
-    const optics = device && opticsOf(kinds, device);
-    if (!result || !place || !mark || !optics) return [];
-    return pictureAt(place, mark, optics, result.focal, result.tilt) ?? [];
-  });
-}
+const picturesOf = ({ shots }: Assessment): Picture[] =>
+  Object.values(shots.shots).flatMap(({ picture }) => picture ?? []);
 
 /** The edit that moves the desk; undefined while there is none. */
 export function deskPatch(bundle: Bundle, at: Point): DocumentPatch | undefined {

@@ -1,6 +1,6 @@
 /** What is wanted of all cameras together: each shot, in each item of the running order that it is wanted in. */
 import type { Importance, Plan, Shot } from '../../documents/index.js';
-import { inOrder } from '../../foundations/index.js';
+import { inOrder, type Figure } from '../../foundations/index.js';
 import type { GroundResult } from '../../stations/ground/index.js';
 import { subjectOf, type Subject } from '../../stations/shots/appraisal.js';
 
@@ -35,11 +35,15 @@ export interface Wanted {
 }
 
 /** A shot's points are shared evenly among the items it is wanted in; items that are gone do not count. */
-export function wantedOf(plan: Pick<Plan, 'shots' | 'runningOrder'>, ground: GroundResult): Wanted {
+export function wantedOf(
+  plan: Pick<Plan, 'shots' | 'runningOrder'>,
+  ground: GroundResult,
+  light: Readonly<Record<string, Figure>>,
+): Wanted {
   const shots: WantedShot[] = [];
   const moments = new Map<string, Demand[]>();
   for (const [id, shot] of inOrder(plan.shots)) {
-    const subject = subjectOf(id, shot, ground);
+    const subject = subjectOf(id, shot, ground, light);
     if (!subject) continue;
     const { importance = 'wanted' } = shot;
     const items = (shot.items ?? []).filter(item => plan.runningOrder?.[item]);

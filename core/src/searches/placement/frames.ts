@@ -1,5 +1,5 @@
 /** Frames of a locked camera that hold several wanted shots at once. */
-import { direction } from '../../foundations/index.js';
+import { angleBetween, direction } from '../../foundations/index.js';
 import type { Lens, Outlook } from '../../stations/shots/appraisal.js';
 import { focalFor, LOOSEST } from '../../stations/shots/framing.js';
 import { isHidden } from '../../stations/shots/sight.js';
@@ -79,6 +79,28 @@ export function framesOf(
     }
   }
   return [...frames.values()];
+}
+
+/** The frame of a camera that is locked at an aim, degrees, and a focal length, mm, and what it holds. */
+export function frameAsSet(
+  { at, floor }: Spot,
+  height: number,
+  outlooks: readonly Outlook[],
+  { optics }: Lens,
+  shots: readonly WantedShot[],
+  { aim, focal }: Pick<Frame, 'aim' | 'focal'>,
+): Frame {
+  const { sensorWidth, crop = 1 } = optics;
+  const may = shots.map(() => true);
+  const half = Math.atan(sensorWidth / crop / 2 / focal) / RADIANS;
+  const held = windowsOf(at, floor + height, outlooks, shots, may, sensorWidth, crop).filter(
+    ({ left, right, alone }) =>
+      angleBetween((left + right) / 2, aim) + (right - left) / 2 <= half + 1e-9 && focal * LOOSEST >= alone,
+  );
+  return {
+    ...{ aim, focal, shots: held.map(({ index }) => index) },
+    shares: held.map(({ alone }) => Math.min(1, focal / alone)),
+  };
 }
 
 /** Windows of the shots that are seen at all, in one turn around the first of them. */

@@ -1,7 +1,7 @@
 /** What a search for positions begins with: every stance of every camera, and what it would be good for. */
 import { assess } from '../../assess.js';
 import type { Area, AreaKind, Bundle, Device } from '../../documents/index.js';
-import { CostField, distance, inOrder, type MapOf, type Point } from '../../foundations/index.js';
+import { CostField, distance, inOrder, numberOf, type MapOf, type Point } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
@@ -70,7 +70,7 @@ export interface Prepared {
 export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progress, Prepared> {
   const { plan, kinds } = bundle;
   const { ground, rules, shots } = assess(bundle);
-  const wanted = wantedOf(plan, ground);
+  const wanted = wantedOf(plan, ground, shots.light);
   const devices = inOrder(plan.devices);
   const optics = (device: Device) => opticsOf(kinds, device);
   const cameras = devices.filter(([, device]) => optics(device));
@@ -94,8 +94,8 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   const where: Ground = { ground, standing, refused: wish.refused, anywhere: wish.anywhere };
   const lenses = new Map<string, Lens>();
   const meansOf = (id: string, device: Device): Means => {
-    const { kind, aperture, converter, worked = 'locked' } = device;
-    const key = `${kind} ${aperture ?? 'open'} ${converter ?? 1}`;
+    const { kind, aperture, converter, lens: put, worked = 'locked' } = device;
+    const key = `${kind} ${put ?? 'own'} ${aperture ?? 'open'} ${converter ?? 1}`;
     const known = lenses.get(key);
     const of = optics(device) as Fitted;
     const lens = known ?? lensOf(kind, of, aperture, rules, ground.venue.hertz);
@@ -122,9 +122,10 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
       floor: { value: unknown };
     };
     const spot: Spot = { at, level, floor: Number(floor.value) };
-    const means = meansOf(id, device);
+    const { focal } = device;
+    const means: Means = { ...meansOf(id, device), focal, aim: numberOf(shots.cameras[id]?.aim) };
     const post = postAt(viewsFrom(spot, scene), device.place?.height ?? NORMAL_HEIGHT);
-    const own = stancesAt(post, means, sightingsFrom(post, means.lens, scene), scene);
+    const own = stancesAt(post, means, sightingsFrom(post, means.lens, scene, focal), scene);
     return own.length > 0
       ? [{ means, stances: own.map(each => ({ ...each, cost: 0 })), task: `stays ${id}` }]
       : [];
@@ -175,8 +176,8 @@ function* allStances(
 function sortsOf(cameras: readonly (readonly [string, Device])[]): (readonly [string, Device])[][] {
   const sorts = new Map<string, (readonly [string, Device])[]>();
   for (const camera of cameras) {
-    const [, { kind, worked = 'locked', aperture, converter = 1 }] = camera;
-    const sort = `${kind} ${worked} ${aperture ?? 'open'} ${converter}`;
+    const [, { kind, lens, worked = 'locked', aperture, converter = 1 }] = camera;
+    const sort = `${kind} ${lens ?? 'own'} ${worked} ${aperture ?? 'open'} ${converter}`;
     sorts.set(sort, [...(sorts.get(sort) ?? []), camera]);
   }
   return [...sorts.values()];

@@ -80,7 +80,7 @@ export function qualityOf(
   }
   weigh('heads', blocked(shot.standing) ? ONLY_SEATED : 1);
   weigh('face', FACE(shot.pixels));
-  if (shared) weigh('loose', LOOSE(wanted / shot.frame));
+  if (shared || shot.isSet) weigh('loose', LOOSE(wanted / shot.frame));
   const { gain } = shot;
   if (gain !== undefined && mostGain) weigh('gain', GAIN(gain / mostGain));
   weigh('focus', shot.sharp === false ? NOT_SHARP : 1);

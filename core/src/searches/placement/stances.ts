@@ -8,7 +8,7 @@ import { shareOfPicture, type Gear, type Picture } from '../../stations/shots/ge
 import { noFilmInView } from '../../stations/shots/no-film.js';
 import type { ShotsReads } from '../../stations/shots/index.js';
 import type { Wanted, WantedShot } from './demands.js';
-import { framesOf, type Frame } from './frames.js';
+import { frameAsSet, framesOf, type Frame } from './frames.js';
 import type { Spot } from './places.js';
 import { qualityOf, type Quality } from './quality.js';
 
@@ -17,6 +17,9 @@ export interface Means {
   readonly devices: readonly string[];
   readonly worked: NonNullable<Device['worked']>;
   readonly lens: Lens;
+  /** Focal length it is set to for all its shots, mm, and where it points, degrees, where it stays as it is. */
+  readonly focal?: number | undefined;
+  readonly aim?: number | undefined;
 }
 
 export interface Stance extends Spot {
@@ -93,9 +96,9 @@ export interface Post {
 }
 export const postAt = (views: Views, height: number): Post => ({ views, height });
 
-/** How a lens at a post sees every shot in a frame of its own. */
-export const sightingsFrom = (post: Post, lens: Lens, scene: Scene): Sighting[] =>
-  scene.wanted.shots.map((_, i) => sightingOf(i, post, lens, scene));
+/** How a lens at a post sees every shot in a frame of its own, or with the focal length that it is set to, mm. */
+export const sightingsFrom = (post: Post, lens: Lens, scene: Scene, focal?: number): Sighting[] =>
+  scene.wanted.shots.map((_, i) => sightingOf(i, post, lens, scene, undefined, focal));
 
 /** Every stance of a camera at a post that serves anything; of a locked one its most promising frames. */
 export function stancesAt(post: Post, means: Means, sightings: readonly Sighting[], scene: Scene): Stance[] {
@@ -107,15 +110,22 @@ export function stancesAt(post: Post, means: Means, sightings: readonly Sighting
   const own = sightings.map(({ quality }) => quality.value);
   if (own.every(value => value === 0)) return [];
   if (means.worked !== 'locked') return [{ ...base, quality: own }];
-  const may = sightings.map(({ quality }) => quality.value > 0 || OWN_FRAME.has(quality.worst));
-  const frames = framesOf(spot, height, outlooks, means.lens, scene.wanted.shots, may);
-  const framed = promising(frames, own, scene.wanted.shots).map((frame): Framed => {
+  const inFrame = (frame: Frame): Framed => {
     const quality = own.map(() => 0);
     for (const i of frame.shots) {
       quality[i] = sightingOf(i, post, means.lens, scene, frame).quality.value;
     }
     return { quality, frame };
-  });
+  };
+  const { focal: set, aim: pointed } = means;
+  if (set !== undefined && pointed !== undefined) {
+    const asSet = { focal: set, aim: pointed };
+    const frame = frameAsSet(spot, height, outlooks, means.lens, scene.wanted.shots, asSet);
+    return [{ ...base, ...inFrame(frame) }];
+  }
+  const may = sightings.map(({ quality }) => quality.value > 0 || OWN_FRAME.has(quality.worst));
+  const frames = framesOf(spot, height, outlooks, means.lens, scene.wanted.shots, may);
+  const framed = promising(frames, own, scene.wanted.shots).map(inFrame);
   const alone = sightings
     .map(({ shot }, i) => ({
       i,
@@ -173,12 +183,13 @@ export function sightingOf(
   lens: Lens,
   scene: Scene,
   frame?: Frame,
+  focal = frame?.focal,
 ): Sighting {
   const { subject } = scene.wanted.shots[index] as WantedShot;
   const view = outlooks[index] as Outlook;
   const elevation = spot.floor + height;
   const shared = frame !== undefined && frame.shots.length > 1;
-  const shot = new Appraisal(spot.at, elevation, view, subject, lens, scene.rules, frame?.focal);
+  const shot = new Appraisal(spot.at, elevation, view, subject, lens, scene.rules, focal);
   const quality = qualityOf(view, shot, subject, lens.optics.mostGain, shared);
   if (quality.value === 0) return { view, shot, quality };
   const picture = pictureOf(

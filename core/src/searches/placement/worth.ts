@@ -10,6 +10,7 @@
  * - Stands may not overlap.
  */
 import { angleBetween, direction, distance, type Point } from '../../foundations/index.js';
+import { workedByHand } from '../../stations/equipment.js';
 import { footprintOf } from '../../stations/shots/standing.js';
 import type { Gear } from '../../stations/shots/gear-in-picture.js';
 import { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
@@ -243,7 +244,7 @@ export class Worth {
 
 /** A camera with who works it, as others see it. */
 function bodyOf({ stance, means }: Cast): Gear {
-  const worked = means.worked === 'operated';
+  const worked = workedByHand(means.worked);
   return {
     ...{ id: '', label: '', at: stance.at, floor: stance.floor, width: 0.5, operator: worked },
     top: stance.floor + (worked ? Math.max(stance.height, 1.8) : stance.height),

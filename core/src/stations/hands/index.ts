@@ -16,7 +16,7 @@ import type { BriefResult } from '../brief/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
-import type { Equipment } from '../equipment.js';
+import { movesAbout, workedByHand, WORKED_WORDS, type Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { sharedOperators, type SharedOperator } from './shared-operators.js';
 import { lateReady } from './snags/late-ready.js';
@@ -84,13 +84,24 @@ function rolesWanted(
     roles.push({ key: 'mixer', label: 'Vision mixer', skill: 'mixing', why: 'there is a switcher' });
   }
   for (const [id, device] of all) {
-    if (device.worked !== 'operated' || familyOf(id) !== 'camera') continue;
+    if (!workedByHand(device.worked) || familyOf(id) !== 'camera') continue;
     roles.push({
       key: `camera ${id}`,
       label: `Camera operator, ${device.label}`,
       skill: 'camera',
-      why: `${device.label} is operated`,
+      why: `${device.label} is worked ${WORKED_WORDS[device.worked ?? 'operated']}`,
     });
+    if (movesAbout(device.worked)) {
+      roles.push({
+        key: `helper ${id}`,
+        label: `${device.worked === 'crane' ? 'Crane watcher' : 'Cable helper'}, ${device.label}`,
+        skill: 'floor',
+        why:
+          device.worked === 'crane'
+            ? 'somebody keeps people out of its sweep'
+            : 'somebody pays out and takes in the lead of a camera that is carried about',
+      });
+    }
   }
   const remote = all.filter(([id, device]) => device.worked === 'remote' && familyOf(id) === 'camera');
   for (let i = 0; i < remote.length; i += 3) {
@@ -217,7 +228,7 @@ function workOf(
   leads: number,
 ): Figure {
   const cameras = inOrder(devices).filter(([id]) => signal.wiring.kindOf(id)?.family === 'camera');
-  const operated = cameras.filter(([, device]) => device.worked === 'operated').length;
+  const operated = cameras.filter(([, device]) => workedByHand(device.worked)).length;
   const design = 'counted in the design';
   return calc(
     'min',

@@ -18,7 +18,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
-import type { Equipment } from '../equipment.js';
+import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { floorOf, type Floor, type Zone } from './floor.js';
 import { MAKE_WORDS, reachOf, usualMake } from './reach.js';
@@ -218,12 +218,16 @@ function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
   const carrier = devices?.[place?.carrier ?? id];
   const worked = carrier?.worked;
   const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
-  const tail = !camera ? TAIL.desk : worked === 'operated' ? TAIL.operated : TAIL.locked;
+  const byHand = workedByHand(worked);
+  const sweep = carrier && numberOf(sweepOf(place?.carrier ?? id, carrier));
+  const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);
   const words = !camera
     ? 'a rack or table'
-    : worked === 'operated'
-      ? 'an operated camera'
-      : 'a locked camera';
+    : sweep !== undefined
+      ? 'a camera that moves, to the farthest that it goes'
+      : byHand
+        ? 'an operated camera'
+        : 'a locked camera';
   return {
     at: place?.at,
     label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),

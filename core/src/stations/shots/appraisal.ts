@@ -9,6 +9,7 @@ import {
   distance,
   numberOf,
   type Blocker,
+  type Figure,
   type MapOf,
   type Point,
 } from '../../foundations/index.js';
@@ -16,7 +17,16 @@ import type { GroundResult } from '../ground/index.js';
 import { apertureAt, gainFor, isoFor, shutterTime } from './exposure.js';
 import { circleOfConfusion, facesAlong, holdsFaces } from './focus.js';
 import { lightLoss, type Fitted } from './fitted.js';
-import { allRoundAt, focalFor, frameAt, frameWanted, isReached, pixelsOnFace } from './framing.js';
+import {
+  allRoundAt,
+  focalFor,
+  frameAt,
+  frameWanted,
+  isHeldBySet,
+  isReached,
+  LOOSEST,
+  pixelsOnFace,
+} from './framing.js';
 import { nearestSolid, solidsBetween, type SolidEdge } from './past-solids.js';
 import {
   hiddenShare,
@@ -51,8 +61,13 @@ export interface Lens {
   readonly shutter: number;
 }
 
-/** What a shot is of; undefined while its mark is not known. */
-export function subjectOf(id: string, shot: Shot, { venue, marks }: GroundResult): Subject | undefined {
+/** What a shot is of, in the light at each mark, lx; undefined while its mark is not known. */
+export function subjectOf(
+  id: string,
+  shot: Shot,
+  { venue, marks }: GroundResult,
+  light: Readonly<Record<string, Figure>>,
+): Subject | undefined {
   const mark = venue.marks?.[shot.mark];
   const figures = marks[shot.mark];
   const [eyes, floor] = [numberOf(figures?.elevation), numberOf(figures?.floor)];
@@ -62,7 +77,7 @@ export function subjectOf(id: string, shot: Shot, { venue, marks }: GroundResult
     mark,
     eyes,
     floor,
-    light: numberOf(figures?.light),
+    light: numberOf(light[shot.mark]),
     wanted,
     fromAbove: shot.size === 'from above',
   };
@@ -122,7 +137,7 @@ export class Outlook {
 }
 
 /**
- * What a lens at a place and height, m above the zero level, makes of a subject, at `focal` mm or what it needs. Each
+ * What a lens at a place and height, m above the zero level, makes of a subject, at the focal length `set`, mm, or what it needs. Each
  * number is worked out when it is read, since most places fail at the first.
  */
 export class Appraisal {
@@ -142,20 +157,28 @@ export class Appraisal {
     private readonly subject: Subject,
     private readonly lens: Lens,
     private readonly rules: Rules,
-    focal?: number,
+    private readonly set?: number,
   ) {
     const { sensorWidth, crop = 1, focalMin, focalMax, panoramic } = lens.optics;
     this.distance = Math.hypot(view.run, height - subject.eyes);
     this.needed = focalFor(sensorWidth, crop, this.distance, subject.wanted);
-    this.focal = focal ?? Math.max(focalMin, Math.min(focalMax, this.needed));
+    this.focal = set ?? Math.max(focalMin, Math.min(focalMax, this.needed));
     this.frame = panoramic
       ? allRoundAt(this.distance)
       : frameAt(sensorWidth, crop, this.distance, this.focal);
   }
 
+  /** Its focal length is set and not what the shot needs. */
+  get isSet(): boolean {
+    return this.set !== undefined;
+  }
+
+  /** The lens frames it, or the focal length that is set for it does. */
   get reached(): boolean {
     const { focalMin, focalMax, panoramic } = this.lens.optics;
-    return panoramic || isReached(focalMin, focalMax, this.needed) === 1;
+    if (panoramic) return true;
+    if (this.set !== undefined) return isHeldBySet(this.set, this.needed, LOOSEST) === 1;
+    return isReached(focalMin, focalMax, this.needed) === 1;
   }
 
   /** The lens focuses that near; true where that is not known. */

@@ -29,6 +29,7 @@ interface Reads {
   readonly kinds: Kinds;
   readonly rules: Rules;
   readonly ground: GroundResult;
+  readonly light: Readonly<Record<string, Figure>>;
 }
 
 const NO_AREAS = {};
@@ -38,7 +39,7 @@ const PROFILE = 60;
 
 /** For each mark that a shot is planned of, what each camera could make of it. */
 export function coverageOf(
-  { shots, cameras, kinds, rules, ground }: Reads,
+  { shots, cameras, kinds, rules, ground, light }: Reads,
   memo: Memo,
 ): Readonly<Record<string, Coverage>> {
   const first = new Map<string, readonly [string, Shot]>();
@@ -65,7 +66,7 @@ export function coverageOf(
       ],
       ...[ground.blockers, ground.venue.areas, rules],
     ],
-    pair => verdictOf(pair, rules, ground),
+    pair => verdictOf(pair, rules, ground, light),
   );
   return memo.once('coverage', [verdicts, shots], () =>
     Object.fromEntries(
@@ -92,8 +93,13 @@ interface Pair {
 }
 
 /** What one camera could make of a shot, were it pointed there. */
-function verdictOf({ id, shot, camera, device, optics }: Pair, rules: Rules, ground: GroundResult): Figure {
-  const subject = subjectOf(id, shot, ground);
+function verdictOf(
+  { id, shot, camera, device, optics }: Pair,
+  rules: Rules,
+  ground: GroundResult,
+  light: Reads['light'],
+): Figure {
+  const subject = subjectOf(id, shot, ground, light);
   const place = ground.places[camera];
   const height = numberOf(place?.elevation);
   if (!subject || !place?.at || height === undefined) return unknown('', 'the camera has no place yet');

@@ -17,7 +17,7 @@ const ENOUGH = 30;
 
 const step = (size: Shot['size']): number => TIGHT_TO_WIDE.indexOf(size);
 
-/** Every two shots of one mark by different cameras that have a place. */
+/** Every two shots of one mark by different cameras that have a place, or by one that is a window of the other. */
 export function cutsOf(
   shots: readonly (readonly [string, Shot])[],
   cameras: Readonly<Record<string, CameraResult>>,
@@ -26,7 +26,8 @@ export function cutsOf(
   const cuts: Record<string, Cut> = {};
   shots.forEach(([id, shot], i) => {
     for (const [other, beside] of shots.slice(i + 1)) {
-      if (beside.mark !== shot.mark || beside.camera === shot.camera) continue;
+      if (beside.mark !== shot.mark || (beside.camera === shot.camera && !shot.window && !beside.window))
+        continue;
       const at = marks?.[shot.mark]?.at;
       const [a, b] = [cameras[shot.camera ?? '']?.at, cameras[beside.camera ?? '']?.at];
       if (!at || !a || !b) continue;

@@ -13,6 +13,7 @@ import {
   type MapOf,
   type Point,
 } from '../../foundations/index.js';
+import { workedByHand } from '../equipment.js';
 
 /** Seats are looked out from a point in each square metre. */
 const SEAT_GRID = 1;
@@ -64,7 +65,7 @@ const weightsOf = (
   height: number,
   { seatedHead }: Pick<Rules, 'seatedHead'>,
 ): { moves: number; above: number } => ({
-  moves: worked === 'operated' ? 2 : 1,
+  moves: workedByHand(worked) ? 2 : 1,
   above: height > seatedHead ? 1.5 : 1,
 });
 

@@ -100,7 +100,7 @@ export const isoNeeded = (
         '×',
         'T-stop of the lens over its f-number, 1 where that is not known',
       ),
-      taken('E', light, `ground.marks.${mark}.light`),
+      taken('E', light, `shots.light.${mark}`),
       taken('t', shutter, `${path}.shutter`),
     ],
     { source: 'ISO 2720, incident light, C = 250' },

@@ -1,45 +1,91 @@
 /** The optics of a camera as it is put up: its kind, with the converter between lens and camera. */
-import type { Device, Kinds, Optics } from '../../documents/index.js';
+import type { Device, Kinds, Lens, Optics } from '../../documents/index.js';
 import { constant, given, type Term } from '../../foundations/index.js';
 
 /** Optics of which some fields follow from others; `told` says how, in words. */
 export interface Fitted extends Optics {
   readonly told?: Readonly<Partial<Record<keyof Optics, string>>>;
+  /** Kind of the lens that is put on, where it is not the camera's own, and whether its mount is the camera's. */
+  readonly lens?: string;
+  readonly fits?: boolean;
 }
 
 /** Shutter at which “F n at 2000 lx” is measured, s. */
 const PUBLISHED_SHUTTER = 1 / 50;
+/** Width of a 4:3 picture with the diagonal of full frame, mm: what phones state focal lengths for. */
+const EQUIVALENT_WIDTH = 34.6;
+/** What the video mode of a phone crops, where it was not measured. */
+const PHONE_CROP = 1 / 0.85;
 
-const known = new WeakMap<Optics, Map<number, Fitted>>();
+type Put = Pick<Device, 'kind' | 'converter' | 'lens'>;
+/** Stands for no lens but the camera's own. */
+const OWN = {};
+const known = new WeakMap<Optics, WeakMap<object, Map<number, Fitted>>>();
 
-/** The optics of a camera; undefined for what is none. The same object for the same kind and converter. */
-export function opticsOf(kinds: Kinds, device: Pick<Device, 'kind' | 'converter'>): Fitted | undefined {
-  const optics = kinds.kinds[device.kind]?.optics;
+/** What a map has for a key, made the first time. */
+function kept<K, V>(
+  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
+  key: K,
+  make: () => V,
+): V {
+  const value = map.get(key) ?? make();
+  map.set(key, value);
+  return value;
+}
+
+/** The optics of a camera; undefined for what is none. The same object for the same kind, lens and converter. */
+export function opticsOf(kinds: Kinds, { kind, converter = 1, lens: id }: Put): Fitted | undefined {
+  const optics = kinds.kinds[kind]?.optics;
   if (!optics) return undefined;
-  const of = known.get(optics) ?? new Map<number, Fitted>();
-  known.set(optics, of);
-  const { converter = 1 } = device;
-  const fitted = of.get(converter) ?? fit(optics, converter);
-  of.set(converter, fitted);
-  return fitted;
+  const lens = kinds.kinds[id ?? '']?.lens;
+  const byLens = kept(known, optics, () => new WeakMap<object, Map<number, Fitted>>());
+  const byConverter = kept(byLens, lens ?? OWN, () => new Map<number, Fitted>());
+  return kept(byConverter, converter, () =>
+    fit(lens && id !== undefined ? withLens(optics, lens, id) : optics, converter),
+  );
+}
+
+/** A camera with another lens: all that is the lens's is read from its kind. */
+function withLens(optics: Optics, lens: Lens, id: string): Fitted {
+  const { mount, ...own } = lens;
+  const camera: Fitted = { ...optics, ...own, lens: id };
+  for (const field of ['apertureLong', 'tStop', 'imageCircle', 'nearest'] as const) {
+    if (lens[field] === undefined) delete camera[field];
+  }
+  // A lens that is put on states its own focal lengths.
+  delete camera.equivalent;
+  return { ...camera, fits: optics.mount === undefined || optics.mount === mount };
 }
 
 /**
  * A converter k multiplies focal lengths, apertures and the image circle by k. An image circle narrower than the
- * diagonal of the sensor forces a crop. From “F n at 2000 lx” the base sensitivity is 250·n² / (2000·t).
+ * diagonal of the sensor forces a crop. From “F n at 2000 lx” the base sensitivity is 250·n² / (2000·t). Focal
+ * lengths of phones are those of full frame with the same diagonal: f = f35 · w / 34.6, w the width at 4:3.
  */
-function fit(optics: Optics, k: number): Fitted {
-  const { sensorWidth, sensorHeight, crop = 1, imageCircle, atTwoThousand, baseIso, pixels } = optics;
+function fit(optics: Fitted, k: number): Fitted {
+  const { sensorWidth, sensorHeight, imageCircle, atTwoThousand, baseIso, pixels, equivalent } = optics;
   const told: Partial<Record<keyof Optics, string>> = {};
-  const fitted: Optics = { ...optics };
+  const fitted: Fitted = { ...optics };
+  if (equivalent) {
+    for (const field of ['focalMin', 'focalMax'] as const) {
+      fitted[field] = (optics[field] * sensorWidth) / EQUIVALENT_WIDTH;
+      told[field] =
+        `${optics[field]} mm as the phone states it × width of the sensor / ${EQUIVALENT_WIDTH} mm`;
+    }
+    if (optics.crop === undefined) {
+      fitted.crop = PHONE_CROP;
+      told.crop = 'a phone’s video uses 0.85 of the width, until it is measured';
+    }
+  }
   if (k !== 1) {
     for (const field of ['focalMin', 'focalMax', 'apertureShort', 'apertureLong'] as const) {
-      const value = optics[field];
+      const value = fitted[field];
       if (value === undefined) continue;
       fitted[field] = value * k;
       told[field] = `the lens with a converter of ${k} ×`;
     }
   }
+  const crop = fitted.crop ?? 1;
   const diagonal = Math.hypot(sensorWidth, sensorHeight);
   const forced = imageCircle === undefined ? 1 : diagonal / (imageCircle * k);
   if (forced > crop) {
@@ -55,18 +101,25 @@ function fit(optics: Optics, k: number): Fitted {
   return Object.keys(told).length === 0 ? optics : { ...fitted, told };
 }
 
+/** What is read from the lens, where another one is put on. */
+const OF_LENS: ReadonlySet<string> = new Set([
+  ...(['focalMin', 'focalMax', 'apertureShort', 'apertureLong', 'tStop'] as const),
+  ...(['imageCircle', 'nearest'] as const),
+]);
+
 /** A field of the optics as a term: read from the kind, or how it follows from it. */
 export function opticsTerm(
   name: string,
   kind: string,
   optics: Fitted,
-  field: Exclude<keyof Optics, 'panoramic' | 'mount'>,
+  field: Exclude<keyof Optics, 'panoramic' | 'mount' | 'equivalent'>,
   unit: Term['unit'],
 ): Term {
   const told = optics.told?.[field];
-  return told === undefined
-    ? given(name, optics[field] ?? null, unit, 'kinds', `/kinds/${kind}/optics/${field}`)
-    : constant(name, optics[field] ?? null, unit, told);
+  if (told !== undefined) return constant(name, optics[field] ?? null, unit, told);
+  const { lens } = optics;
+  const path = lens !== undefined && OF_LENS.has(field) ? `${lens}/lens` : `${kind}/optics`;
+  return given(name, optics[field] ?? null, unit, 'kinds', `/kinds/${path}/${field}`);
 }
 
 /** How much darker the lens is than its f-number says: its T-stop over its f-number, 1 where that is not known. */

@@ -1,5 +1,5 @@
 /** Focus: what counts as sharp, from where to where it reaches, and the aperture that holds every face. */
-import type { Mark, Rules } from '../../documents/index.js';
+import type { Format, Mark, Rules } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -17,6 +17,10 @@ import { sensorTerms } from './framing.js';
 
 const OUTPUT_PIXELS = { '1080': 1920, '720': 1280 } as const;
 
+/** Width of the output of a format, px. */
+export const outputPixels = (format: Format): number =>
+  OUTPUT_PIXELS[format.startsWith('720') ? '720' : '1080'];
+
 /** The circle of confusion on the active area, µm, by house rule: its diagonal / 1500, or two pixels of the output. */
 export function circleOfConfusion(
   kind: string,
@@ -25,8 +29,7 @@ export function circleOfConfusion(
 ): Figure {
   const sensor = sensorTerms(kind, optics);
   if (rules.circle === 'pixels') {
-    const pixels = OUTPUT_PIXELS[rules.format.startsWith('720') ? '720' : '1080'];
-    const out = constant('out', pixels, 'px', `width of the output at ${rules.format}`);
+    const out = constant('out', outputPixels(rules.format), 'px', `width of the output at ${rules.format}`);
     return calc('µm', '2000 * w / crop / out', [...sensor, out], { rule: 'two pixels of the output' });
   }
   return calc(

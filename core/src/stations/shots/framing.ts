@@ -102,11 +102,14 @@ export const focalSet = (camera: string, kind: string, optics: Fitted, set: numb
 /** A shot taken from a frame more than so many times as wide as it is wanted is no such shot any more. */
 export const LOOSEST = 2.2;
 
+const HELD = 'focal <= 1.05 * f and focal * loosest >= f';
+export const isHeldBySet = reckoner(HELD, 'focal', 'f', 'loosest');
+
 /** Whether a focal length that is set holds a shot: no tighter than it is wanted, and not too loosely. */
 export const heldBySet = (path: string, needed: Figure, focal: Figure): Figure =>
   calc(
     '',
-    'focal <= 1.05 * f and focal * loosest >= f',
+    HELD,
     [
       taken('focal', focal, `${path}.focal`),
       taken('f', needed, `${path}.focalNeeded`),

@@ -1,5 +1,5 @@
 /** Crew in shot: other cameras, their stands and who works them, as a share of each picture. */
-import type { Device, Kinds, Mark, Rules, Shot } from '../../documents/index.js';
+import type { Device, Mark, Rules } from '../../documents/index.js';
 import {
   direction,
   found,
@@ -14,7 +14,8 @@ import {
   type Segment,
 } from '../../foundations/index.js';
 import type { GroundResult, PlaceResult } from '../ground/index.js';
-import { opticsOf, type Fitted } from './fitted.js';
+import { workedByHand } from '../equipment.js';
+import type { Fitted } from './fitted.js';
 import type { CameraResult } from './index.js';
 import type { ShotResult } from './shot-result.js';
 
@@ -28,6 +29,8 @@ export interface Gear {
   readonly width: number;
   /** Whoever works a camera, rather than a thing. */
   readonly operator: boolean;
+  /** Where else it comes to, if it moves about. */
+  readonly also?: readonly Point[];
 }
 
 export interface GearInPicture {
@@ -59,42 +62,39 @@ export function gearOf({
     const place = ground.places[id];
     const [floor, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
     if (!place?.at || place.carrier !== id || floor === undefined || top === undefined) return [];
-    const stand: Gear = { id, label, at: place.at, floor, top, width: STAND, operator: false };
+    const also = cameras[id]?.moving && { also: someOf(cameras[id].moving.area) };
+    const stand: Gear = { id, label, at: place.at, floor, top, width: STAND, operator: false, ...also };
     const aim = numberOf(cameras[id]?.aim);
-    if (worked !== 'operated' || aim === undefined) return [stand];
+    if (!workedByHand(worked) || aim === undefined) return [stand];
     const at = polar(place.at, aim + 180, OPERATOR_BEHIND);
     return [stand, { ...stand, at, top: floor + rules.standingHead, width: SHOULDERS, operator: true }];
   });
 }
 
-interface Room {
-  readonly devices: MapOf<Device> | undefined;
-  readonly kinds: Kinds;
-  readonly ground: GroundResult;
-  readonly blocking: readonly Segment[];
-  readonly gear: readonly Gear[];
-}
+/** A mover is looked for at so many places around the edge of where it moves. */
+const LOOKED_AT = 24;
+
+const someOf = (corners: readonly Point[]): Point[] => {
+  const step = Math.max(1, Math.ceil(corners.length / LOOKED_AT));
+  return corners.filter((_, i) => i % step === 0);
+};
 
 /** What of the gear stands in the picture of a shot and is not hidden by walls or pillars. */
 export function gearInPicture(
   id: string,
-  shot: Shot | undefined,
-  result: ShotResult,
-  { devices, kinds, ground, blocking, gear }: Room,
+  { picture }: Pick<ShotResult, 'picture'>,
+  gear: readonly Gear[],
+  blocking: readonly Segment[],
 ): GearInPicture {
-  const mark = shot && ground.venue.marks?.[shot.mark];
-  const place = ground.places[result.camera ?? ''];
-  const device = devices?.[result.camera ?? ''];
-  const optics = device && opticsOf(kinds, device);
-  const picture = mark && place && optics && pictureAt(place, mark, optics, result.focal, result.tilt);
   if (!picture) return { share: unknown('%', 'its camera has no place yet'), by: [] };
-  const by = gear.flatMap(each => {
-    const share = shareOfPicture(picture, each, blocking);
-    return share > 0 ? [{ id: each.id, label: each.label, share: share * 100 }] : [];
+  const by = gear.flatMap(({ id: of, label, also = [], ...body }) => {
+    const shares = [body.at, ...also].map(at => shareOfPicture(picture, { ...body, at }, blocking));
+    const share = Math.max(...shares);
+    return share > 0 ? [{ id: of, label, share: share * 100 }] : [];
   });
   by.sort((a, b) => b.share - a.share);
   const total = by.reduce((sum, each) => sum + each.share, 0);
-  const method = `stands and operators projected onto the picture of shot ${id}, those behind walls left out`;
+  const method = `stands and operators projected onto the picture of shot ${id}, those behind walls left out; what moves, where it takes most`;
   return { share: found(Math.min(100, total), '%', method), by };
 }
 

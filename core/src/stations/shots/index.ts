@@ -1,5 +1,15 @@
 /** Shots: marks, framing and cameras – what each camera can show of what is wanted. */
-import type { Device, Kinds, RuleChoices, Rules, Shot } from '../../documents/index.js';
+import type {
+  Claims,
+  Device,
+  Kinds,
+  Link,
+  RuleChoices,
+  Rules,
+  RunningItem,
+  Shelf,
+  Shot,
+} from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -19,15 +29,18 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
+import { allResults } from './all-shots.js';
 import { coverageOf, type Coverage } from './coverage.js';
 import { cutsOf, type Cut } from './cuts.js';
 import { disturbanceBy, drawnFrom, seatsOf } from './disturbance.js';
 import { opticsOf, type Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
 import { gearInPicture, gearOf, type GearInPicture } from './gear-in-picture.js';
+import { lightOf, type Light } from './light.js';
+import { minutesLive, movingResult, type MovingResult } from './moving.js';
 import { noFilmInView } from './no-film.js';
 import { supportResult, type SupportResult } from './support.js';
-import { shotResult, type ShotResult } from './shot-result.js';
+import type { ShotResult } from './shot-result.js';
 import { aimedAway } from './snags/aimed-away.js';
 import { headsInTheWay } from './snags/heads-in-the-way.js';
 import { coveredOnce } from './snags/covered-once.js';
@@ -35,6 +48,10 @@ import { disturbing } from './snags/disturbing.js';
 import { flicker } from './snags/flicker.js';
 import { gearInShot } from './snags/gear-in-picture.js';
 import { hidden } from './snags/hidden.js';
+import { lampColour } from './snags/lamp-colour.js';
+import { lampGlare } from './snags/lamp-glare.js';
+import { lampUnturned } from './snags/lamp-unturned.js';
+import { lensMisfit } from './snags/lens-misfit.js';
 import { noCamera } from './snags/no-camera.js';
 import { noFilm } from './snags/no-film.js';
 import { notSharp } from './snags/not-sharp.js';
@@ -50,11 +67,18 @@ import { solidInTheWay } from './snags/solid-in-the-way.js';
 import { tooBright } from './snags/too-bright.js';
 import { tooDark } from './snags/too-dark.js';
 import { tooNear } from './snags/too-near.js';
+import { sweepTakesIn } from './snags/sweep-takes-in.js';
+import { windowTooTight } from './snags/window-too-tight.js';
 
 export interface ShotsReads {
   readonly devices: MapOf<Device> | undefined;
   readonly shots: MapOf<Shot> | undefined;
+  readonly runningOrder: MapOf<RunningItem> | undefined;
+  readonly links: MapOf<Link> | undefined;
   readonly kinds: Kinds;
+  /** What could be put up instead. */
+  readonly shelf: Shelf;
+  readonly claims: Claims;
   readonly rules: Rules;
   /** What the event chose for itself; undefined = nothing. */
   readonly ownRules: RuleChoices | undefined;
@@ -75,6 +99,10 @@ export interface CameraResult {
   readonly noFilm: Figure;
   /** Share of the seats that look past it at the main mark, weighed; %. */
   readonly disturbance: Figure;
+  /** Where it goes while it is live; undefined for one that stays. */
+  readonly moving: MovingResult | undefined;
+  /** Pictures it gives at once: its own and its windows. */
+  readonly pictures: Figure;
 }
 
 export type { ShotResult } from './shot-result.js';
@@ -88,40 +116,22 @@ export interface ShotsResult {
   readonly gear: Readonly<Record<string, GearInPicture>>;
   /** For every two shots of one mark, whether one can cut from one to the other; by both their ids. */
   readonly cuts: Readonly<Record<string, Cut>>;
+  readonly lamps: Light['lamps'];
+  readonly light: Light['light'];
 }
 
 const RANGE = 60;
 const NO_AREAS = {};
 
-function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Memo): ShotsResult {
+function compute(reads: ShotsReads, memo: Memo): ShotsResult {
+  const { devices, shots, runningOrder, kinds, rules, ground } = reads;
   const allShots = inOrder(shots);
   const blocking = memo.once('blocking', [ground.blockers], () =>
     ground.blockers.flatMap(each => each.segments),
   );
   const cameras = inOrder(devices).filter(([, device]) => opticsOf(kinds, device));
-  const shotResults = memo.each(
-    'shots',
-    allShots,
-    shot => {
-      const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
-      return [
-        shot,
-        ground.marks[shot.mark],
-        ground.venue.marks?.[shot.mark],
-        shot.camera === undefined ? undefined : ground.places[shot.camera],
-        device && opticsOf(kinds, device),
-        device?.aperture,
-        device?.focal,
-        ground.blockers,
-        ground.venue.areas,
-        ground.venue.hertz,
-        ground.venue.lamps,
-        ground.venue.screens,
-        rules,
-      ];
-    },
-    (shot, id) => shotResult(id, shot, { devices, kinds, rules, ground, blocking }),
-  );
+  const { lamps, light } = lightOf({ devices, kinds, ground, blocking }, memo);
+  const shotResults = allResults({ ...reads, blocking, light }, allShots, memo);
   const main = allShots.find(([, { importance }]) => importance === 'vital') ?? allShots[0];
   const mainMark = ground.venue.marks?.[main?.[1].mark ?? '']?.at;
   const drawn = memo.once('drawn', [ground.venue.areas, mainMark], () =>
@@ -144,6 +154,7 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
         ground.venue.areas,
         drawn,
         rules,
+        ...[device.lens && kinds.kinds[device.lens], shots, runningOrder, ground.venue.doors],
       ];
     },
     (device, id) => {
@@ -153,6 +164,8 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
       return {
         ...cameraResult(id, device, optics, kinds, first, result, ground, blocking),
         disturbance: disturbanceBy(device, ground.places[id]?.at, drawn, rules),
+        moving: movingResult(id, device, kinds, ground, blocking, minutesLive(id, shots, runningOrder)),
+        pictures: picturesAtOnce(allShots.filter(([, shot]) => shot.camera === id)),
       };
     },
   );
@@ -162,33 +175,32 @@ function compute({ devices, shots, kinds, rules, ground }: ShotsReads, memo: Mem
   const gearResults = memo.each(
     'gear',
     Object.entries(shotResults),
-    (shot, id) => [
-      ...[shot, shots?.[id], gear, blocking, kinds, ground.places[shot.camera ?? '']],
-      ...[
-        ground.venue.marks?.[shots?.[id]?.mark ?? ''],
-        devices?.[shot.camera ?? '']?.kind,
-        devices?.[shot.camera ?? '']?.converter,
-      ],
-    ],
+    shot => [shot.picture, gear, blocking],
     (shot, id) =>
-      gearInPicture(id, shots?.[id], shot, {
-        devices,
-        kinds,
-        ground,
+      gearInPicture(
+        id,
+        shot,
+        gear.filter(each => each.id !== shot.camera),
         blocking,
-        gear: gear.filter(each => each.id !== shot.camera),
-      }),
+      ),
   );
-  const coverage = coverageOf({ shots, cameras, kinds, rules, ground }, memo);
+  const coverage = coverageOf({ shots, cameras, kinds, rules, ground, light }, memo);
   const cuts = memo.once('cuts', [shots, cameraResults, ground.venue.marks], () =>
     cutsOf(allShots, cameraResults, ground.venue.marks),
   );
-  return memo.once('result', [cameraResults, shotResults, coverage, gearResults, cuts], () => ({
+  return memo.once('result', [cameraResults, shotResults, coverage, gearResults, cuts, lamps, light], () => ({
     cameras: cameraResults,
     shots: shotResults,
-    ...{ coverage, gear: gearResults, cuts },
+    ...{ coverage, gear: gearResults, cuts, lamps, light },
   }));
 }
+
+/** A camera gives one picture, and one more for each window that is cut from it. */
+const picturesAtOnce = (own: readonly (readonly [string, Shot])[]): Figure =>
+  calc('pieces', 'own + windows', [
+    constant('own', 1, 'pieces', 'its own picture'),
+    constant('windows', own.filter(([, { window }]) => window).length, 'pieces', 'windows cut from it'),
+  ]);
 
 function cameraResult(
   id: string,
@@ -199,7 +211,7 @@ function cameraResult(
   shot: ShotResult | undefined,
   ground: GroundResult,
   blocking: readonly Segment[],
-): Omit<CameraResult, 'disturbance'> {
+): Omit<CameraResult, 'disturbance' | 'moving' | 'pictures'> {
   const at = ground.places[id]?.at;
   const focal =
     first && shot && shot.focal.value !== null
@@ -265,6 +277,12 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     poorCut,
     coveredOnce,
     disturbing,
+    windowTooTight,
+    lensMisfit,
+    sweepTakesIn,
+    lampColour,
+    lampGlare,
+    lampUnturned,
   ],
   compute,
 };

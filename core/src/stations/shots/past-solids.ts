@@ -1,4 +1,4 @@
-/** Sight past furniture that stands and galleries, beams or screens that hang between a camera and a mark. */
+/** Sight past furniture and stages that stand and galleries, beams or screens that hang between a camera and a mark. */
 import type { Area, AreaKind } from '../../documents/index.js';
 import {
   between,
@@ -25,17 +25,20 @@ export interface SolidEdge {
   readonly low: number;
   /** ∞ = up to the roof. */
   readonly high: number;
+  /** The floor of a stage: it hides only from a lens that is lower. */
+  readonly stage: boolean;
 }
 
 /** Thickness of a gallery’s floor where its underside was not measured, m. */
 const SLAB = 0.3;
 
-const SOLID: ReadonlySet<AreaKind> = new Set(['gallery', 'obstacle', 'desk']);
+const SOLID: ReadonlySet<AreaKind> = new Set(['gallery', 'obstacle', 'desk', 'raised']);
 
 /** From where to where an area is solid at a point; undefined where one looks through it. */
 function solidAt(area: Area, at: Point): { low: number; high: number } | undefined {
   const { kind, underside, top } = area;
   const floor = floorOfArea(area, at);
+  if (kind === 'raised') return { low: -Infinity, high: floor };
   if (kind === 'gallery') return { low: underside ?? floor - SLAB, high: floor };
   if (underside !== undefined) return { low: underside, high: top === undefined ? Infinity : floor + top };
   return top === undefined ? undefined : { low: -Infinity, high: floor + top };
@@ -52,16 +55,16 @@ export const solidsBetween = (
   levels: readonly (string | undefined)[],
 ): SolidEdge[] =>
   inOrder(areas).flatMap(([id, area]) => {
-    if (
-      !SOLID.has(area.kind) ||
-      levels.includes(id) ||
-      (area.kind !== 'gallery' && contains(area.outline, to))
-    )
-      return [];
-    const stretch = stretchInside(area.outline, from, to) ?? [];
+    const { kind, outline } = area;
+    const stage = kind === 'raised';
+    const around = kind !== 'gallery' && !stage && contains(outline, to);
+    if (!SOLID.has(kind) || levels.includes(id) || around) return [];
+    const stretch = stretchInside(outline, from, to) ?? [];
     return stretch.flatMap(at => {
+      // A mark stands on its stage and is not hidden by it there.
+      if (stage && at === 1) return [];
       const solid = solidAt(area, between(from, to, at));
-      return solid ? [{ id, label: area.label, at, ...solid }] : [];
+      return solid ? [{ id, label: area.label, at, stage, ...solid }] : [];
     });
   });
 
@@ -89,6 +92,8 @@ export function nearestSolid(
 ): Nearest | undefined {
   let nearest: Nearest | undefined;
   for (const edge of edges) {
+    // From above a stage its whole floor is seen, so that its edge hides nothing.
+    if (edge.stage && lens >= edge.high) continue;
     const over = lens + (lowest - lens) * edge.at - edge.high;
     const under = edge.low - (lens + (eyes + HEAD_TOP - lens) * edge.at);
     const clear = Math.max(over, under);

@@ -15,7 +15,7 @@ import {
 } from '../../foundations/index.js';
 import { apertureInUse, gainAccepted, gainNeeded, isoNeeded, lightToSpare, shutterTime } from './exposure.js';
 import { flickerOf, lampPulse, screenPulses } from './flicker.js';
-import { pictureAt } from './gear-in-picture.js';
+import { pictureAt, type Picture } from './gear-in-picture.js';
 import { opticsOf, type Fitted } from './fitted.js';
 import { circleOfConfusion, facesAlong, focusOf, nearEnough, NO_FOCUS, type Focus } from './focus.js';
 import {
@@ -35,8 +35,10 @@ import {
   viewVerdict,
 } from './framing.js';
 import type { ShotsReads } from './index.js';
+import { framedEverywhere } from './moving.js';
 import { pastSolids, solidsBetween } from './past-solids.js';
 import { hiddenShare, lowestWanted, overHeads, type Hidden } from './sight.js';
+import { cutBy, windowHolds, windowResult, type Whole, type WindowResult } from './window.js';
 
 const NO_AREAS = {};
 
@@ -80,34 +82,44 @@ export interface ShotResult {
   readonly gainAccepted: Figure;
   readonly lightToSpare: Figure;
   readonly focus: Focus;
+  /** What is in it, as its camera is framed; undefined while that has no place. */
+  readonly picture: Picture | undefined;
+  /** Where it is cut from the picture of another shot. */
+  readonly window: WindowResult | undefined;
+  /** The lens frames it from everywhere that its camera moves to; undefined for one that stays. */
+  readonly fromEverywhere: Figure | undefined;
 }
 
 /** What a shot is reckoned from. */
 export interface Room extends Pick<ShotsReads, 'devices' | 'kinds' | 'rules' | 'ground'> {
   readonly blocking: readonly Segment[];
+  /** Light at its mark, lx. */
+  readonly light: Figure | undefined;
+  /** What it is a window of; undefined for a shot with a frame of its own. */
+  readonly whole: Whole | undefined;
 }
 
 /** What a camera makes of a shot, every figure with its working. */
 export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
-  const { devices, kinds, rules, ground } = room;
+  const { devices, kinds, rules, ground, whole } = room;
   const path = `shots.shots.${id}`;
   const mark = ground.venue.marks?.[shot.mark];
   const place = shot.camera === undefined ? undefined : ground.places[shot.camera];
   const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
   const kindId = device?.kind;
-  const optics = device && opticsOf(kinds, device);
+  const own = device && opticsOf(kinds, device);
   const markFigures = ground.marks[shot.mark];
   const wanted = frameWanted(id, shot, mark?.width);
   if (
     !mark ||
     !markFigures ||
     !place?.at ||
-    !optics ||
+    !own ||
     !device ||
     shot.camera === undefined ||
     kindId === undefined
   ) {
-    const why = !mark ? 'its mark is gone' : !optics ? 'no camera takes it' : 'its camera has no place yet';
+    const why = !mark ? 'its mark is gone' : !own ? 'no camera takes it' : 'its camera has no place yet';
     return blankShot(shot.camera, wanted, why);
   }
   const [lens, face] = [place.elevation, markFigures.elevation];
@@ -116,15 +128,24 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
   const lensTerm = taken('lens', lens, `ground.places.${shot.camera}.elevation`);
   const faceTerm = taken('face', face, `ground.marks.${shot.mark}.elevation`);
   const distance = calc('m', 'sqrt(across ^ 2 + (lens - face) ^ 2)', [across, lensTerm, faceTerm]);
-  const needed = focalNeeded(kindId, optics, path, distance, wanted);
-  const focal =
-    device.focal === undefined
-      ? focalInUse(kindId, optics, path, needed)
-      : focalSet(shot.camera, kindId, optics, device.focal);
-  const frame = optics.panoramic
-    ? frameAllRound(path, distance)
-    : frameGiven(kindId, optics, path, distance, focal);
+  const needed = focalNeeded(kindId, own, path, distance, wanted);
+  const focal = whole
+    ? calc('mm', 'f', [taken('f', whole.focal, `shots.shots.${whole.shot}.focal`)])
+    : device.focal === undefined
+      ? focalInUse(kindId, own, path, needed)
+      : focalSet(shot.camera, kindId, own, device.focal);
+  const full = own.panoramic ? frameAllRound(path, distance) : frameGiven(kindId, own, path, distance, focal);
+  const aim = direction(place.at, mark.at);
+  const window =
+    whole &&
+    windowResult(path, kindId, own, rules, whole, {
+      ...{ full, wanted, aim },
+      tilt: numberOf(tiltTo(path, across, lensTerm, faceTerm, wanted)) ?? 0,
+    });
+  const optics = window ? cutBy(own, numberOf(window.crop) ?? 1) : own;
+  const frame = window ? frameGiven(kindId, optics, path, distance, focal) : full;
   const tilt = tiltTo(path, across, lensTerm, faceTerm, frame);
+  const picture = pictureAt(place, mark, optics, focal, tilt);
   const pixels = facePixels(kindId, optics, path, frame);
   const fromAbove = shot.size === 'from above';
   const viewingAngle = fromAbove
@@ -161,13 +182,26 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
     distance,
     frameWanted: wanted,
     focalNeeded: needed,
-    reached: optics.panoramic
-      ? found(true, '', 'it sees all round')
-      : device.focal === undefined
-        ? reaches(kindId, optics, path, needed)
-        : heldBySet(path, needed, focal),
+    reached: window
+      ? windowHolds(path, window)
+      : optics.panoramic
+        ? found(true, '', 'it sees all round')
+        : device.focal === undefined
+          ? reaches(kindId, optics, path, needed)
+          : heldBySet(path, needed, focal),
     focal,
-    ...lightAndFocus(path, shot, device, optics, focal, distance, tilt, room),
+    ...{
+      picture,
+      window,
+      fromEverywhere: framedEverywhere(
+        path,
+        shot.camera,
+        device,
+        { at: place.at, mark, optics, wanted },
+        room.blocking,
+      ),
+    },
+    ...lightAndFocus(path, shot, device, { optics, focal, picture }, distance, room),
     frameGiven: frame,
     facePixels: pixels,
     faceVerdict: faceVerdict(path, pixels),
@@ -202,11 +236,9 @@ function lightAndFocus(
   path: string,
   shot: Shot,
   device: Device,
-  optics: Fitted,
-  focal: Figure,
+  { optics, focal, picture }: { optics: Fitted; focal: Figure; picture: Picture | undefined },
   slant: Figure,
-  tilt: Figure,
-  { rules, ground, blocking }: Room,
+  { rules, ground, blocking, light: lit }: Room,
 ): Pick<
   ShotResult,
   'aperture' | 'shutter' | 'flickers' | 'iso' | 'gain' | 'gainAccepted' | 'lightToSpare' | 'focus'
@@ -215,15 +247,13 @@ function lightAndFocus(
   const mark = ground.venue.marks?.[shot.mark];
   const at = ground.places[shot.camera ?? '']?.at;
   const aperture = apertureInUse(shot.camera ?? '', device, optics, focal, `${path}.focal`);
-  const place = ground.places[shot.camera ?? ''];
-  const picture = mark && place && pictureAt(place, mark, optics, focal, tilt);
   const lamps = lampPulse(ground.venue);
   const screens = picture ? screenPulses(ground.venue, picture, blocking) : [];
   const { flickers, ...chosen } = flickerOf(rules.format, [...(lamps ? [lamps] : []), ...screens]);
   // Lamps on the mains alone have a plain formula; more sources need a search.
   const shutter =
     lamps && screens.length === 0 ? shutterTime(rules.format, ground.venue.hertz) : chosen.shutter;
-  const light = ground.marks[shot.mark]?.light ?? unknown('lx', 'its mark is gone');
+  const light = lit ?? unknown('lx', 'its mark is gone');
   const iso = isoNeeded(path, shot.mark, light, aperture, shutter, optics);
   const gain = gainNeeded(path, kind, optics, iso);
   const circle = circleOfConfusion(kind, optics, rules);
@@ -264,6 +294,6 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
     overStanding: blank('m'),
     ...{ lowest: blank('m'), pastSolids: blank('m'), solid: undefined },
     hiddenBy: [],
-    block: undefined,
+    ...{ block: undefined, picture: undefined, window: undefined, fromEverywhere: undefined },
   };
 }

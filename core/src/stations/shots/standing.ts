@@ -10,13 +10,14 @@ import {
   squareAround,
   type Point,
 } from '../../foundations/index.js';
+import { workedByHand } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
 
 /** Side of the floor a support takes, m: a locked-off stand, and one with room for who works it. */
 const FOOTPRINT = { locked: 0.8, operated: 1.2 } as const;
 
 export const footprintOf = (worked: Device['worked']): number =>
-  FOOTPRINT[worked === 'operated' ? 'operated' : 'locked'];
+  FOOTPRINT[workedByHand(worked) ? 'operated' : 'locked'];
 
 const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
 

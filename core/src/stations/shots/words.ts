@@ -30,7 +30,11 @@ export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefi
   if (!device || !at || camera === undefined) return;
   for (const { to, metres, heading } of stepsFrom(at, STEPS, HEADINGS)) {
     if (whyNotStand(ground, to, level, footprintOf(device.worked)) !== undefined) continue;
-    yield { label: `Move ${device.label} ${metres} m ${heading}`, changes: [placeAt(camera, to)] };
+    yield {
+      way: 'move',
+      label: `Move ${device.label} ${metres} m ${heading}`,
+      changes: [placeAt(camera, to)],
+    };
   }
 }
 
@@ -41,6 +45,7 @@ export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): G
   for (const height of [1.5, 1.8, 2.1, 2.4]) {
     if (height <= (device.place.height ?? 0)) continue;
     yield {
+      way: 'raise',
       label: `Raise ${device.label} to ${height} m`,
       changes: [
         { document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/place/height`, value: height }] },

@@ -1,5 +1,6 @@
 import { numberOf, type Rule } from '../../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../framing.js';
+import { camerasFor, lensesFor } from '../from-shelf.js';
 import { movesOf, namesOf, type ShotsSeen } from '../words.js';
 
 /** A lens that cannot frame the wanted shot from there. */
@@ -8,7 +9,7 @@ export const outOfReach: Rule<ShotsSeen> = {
   station: 'shots',
   find: seen =>
     Object.entries(seen.own.shots).flatMap(([id, shot]) => {
-      if (shot.reached.value !== false) return [];
+      if (shot.reached.value !== false || shot.window) return [];
       const { camera, shot: name } = namesOf(seen, id);
       const tight = (numberOf(shot.frameGiven) ?? 0) > (numberOf(shot.frameWanted) ?? 0);
       return [
@@ -31,8 +32,21 @@ export const outOfReach: Rule<ShotsSeen> = {
     if (!shot) return;
     const wider = TIGHT_TO_WIDE.slice(TIGHT_TO_WIDE.indexOf(shot.size) + 1);
     const narrower = TIGHT_TO_WIDE.slice(0, Math.max(0, TIGHT_TO_WIDE.indexOf(shot.size))).reverse();
+    if (seen.devices?.[camera ?? '']?.focal !== undefined) {
+      yield {
+        label: 'Cut it as a window from the picture of another shot',
+        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/shots/${id}/window`, value: true }] }],
+      };
+      yield {
+        label: 'Let the focal length follow the shot',
+        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${camera}/focal` }] }],
+      };
+    }
+    yield* lensesFor(seen, camera ?? '');
+    yield* camerasFor(seen, camera ?? '');
     for (const size of [...wider, ...narrower]) {
       yield {
+        way: 'size',
         label: `Make it “${size}”`,
         changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/shots/${id}/size`, value: size }] }],
       };

@@ -2,7 +2,7 @@ import { numberOf, showText, type Rule } from '../../../foundations/index.js';
 import { HEAD_CLEARANCE } from '../sight.js';
 import { movesOf, namesOf, raisesOf, type ShotsSeen } from '../words.js';
 
-/** Furniture, or a gallery, beam or screen that hangs, in a line of sight. */
+/** Furniture, the edge of a stage, or a gallery, beam or screen that hangs, in a line of sight. */
 export const solidInTheWay: Rule<ShotsSeen> = {
   rule: 'shots.solid-in-the-way',
   station: 'shots',

@@ -2,12 +2,12 @@ import { inOrder, meet, squareAround, type Rule } from '../../../foundations/ind
 import { footprintOf } from '../standing.js';
 import { movesOf, type ShotsSeen } from '../words.js';
 
-/** A camera whose stand, or whoever works it, reaches into an aisle that must stay clear. */
+/** A camera or lamp whose stand, or whoever works it, reaches into an aisle that must stay clear. */
 export const standInAisle: Rule<ShotsSeen> = {
   rule: 'shots.stand-in-aisle',
   station: 'shots',
   find: ({ own, devices, ground }) =>
-    Object.entries(own.cameras).flatMap(([id, { label, at }]) => {
+    [...Object.entries(own.cameras), ...Object.entries(own.lamps)].flatMap(([id, { label, at }]) => {
       const device = devices?.[id];
       if (!at || !device || device.place?.level !== undefined) return [];
       const side = footprintOf(device.worked);

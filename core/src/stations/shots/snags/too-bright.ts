@@ -6,6 +6,12 @@ const SPARE = 0.67;
 /** Narrowest aperture that is offered. */
 const NARROWEST = 11;
 
+/** `3 stops (ND 8)`: as many whole stops as there are to spare. */
+const filter = (spare: number): string => {
+  const stops = Math.max(1, Math.floor(spare + 1 / 3));
+  return `${stops} ${stops === 1 ? 'stop' : 'stops'} (ND ${2 ** stops})`;
+};
+
 /** A mark so bright that a camera has light to spare: daylight, as a rule. */
 export const tooBright: Rule<ShotsSeen> = {
   rule: 'shots.too-bright',
@@ -22,7 +28,7 @@ export const tooBright: Rule<ShotsSeen> = {
           subjects: [id, camera],
           title: `${names.camera} has ${stops} of light to spare for ${names.shot}.`,
           because: [`shots.shots.${id}.lightToSpare`, `shots.shots.${id}.iso`],
-          advice: 'Put a neutral-density filter of that many stops on it, or stop it down.',
+          advice: `Put a neutral-density filter of ${filter(spare)} on it, or stop it down.`,
         },
       ];
     }),

@@ -1,4 +1,5 @@
-import { numberOf, showText, type Rule } from '../../../foundations/index.js';
+import { numberOf, showText, type Finding, type Rule } from '../../../foundations/index.js';
+import { camerasFor, lampsFor, lensesFor } from '../from-shelf.js';
 import { namesOf, openUp, type ShotsSeen } from '../words.js';
 
 /** A mark so dark that its camera needs more gain than is acceptable: the picture is noisy. */
@@ -6,7 +7,8 @@ export const tooDark: Rule<ShotsSeen> = {
   rule: 'shots.too-dark',
   station: 'shots',
   find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, { gainAccepted, gain, camera = '' }]) => {
+    Object.entries(seen.own.shots).flatMap(([id, { gainAccepted, gain, iso, camera = '' }]) => {
+      if (iso.why === 'infinite') return [inTheDark(seen, id, camera)];
       if (gainAccepted.value !== false) return [];
       const names = namesOf(seen, id);
       const dB = showText(numberOf(gain) ?? 0, 'dB', { system: 'metric', zone: 'UTC' });
@@ -21,6 +23,19 @@ export const tooDark: Rule<ShotsSeen> = {
       ];
     }),
   *fixes(snag, seen) {
-    yield* openUp(seen, snag.subjects[1] ?? '');
+    const [id = '', camera = ''] = snag.subjects;
+    yield* openUp(seen, camera);
+    yield* lampsFor(seen, seen.shots?.[id]?.mark ?? '');
+    yield* lensesFor(seen, camera);
+    yield* camerasFor(seen, camera);
   },
 };
+
+/** A mark at which a meter read nothing at all. */
+const inTheDark = (seen: ShotsSeen, id: string, camera: string): Finding => ({
+  severity: 'stop',
+  subjects: [id, camera],
+  title: `There is no light at all for ${namesOf(seen, id).shot}.`,
+  because: [`shots.light.${seen.shots?.[id]?.mark ?? ''}`],
+  advice: 'Bring a lamp, or measure again with the lamps as on the day.',
+});

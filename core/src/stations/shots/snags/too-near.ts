@@ -1,4 +1,5 @@
 import type { Rule } from '../../../foundations/index.js';
+import { camerasFor, lensesFor } from '../from-shelf.js';
 import { movesOf, namesOf, type ShotsSeen } from '../words.js';
 
 /** A mark nearer to the lens than it focuses. */
@@ -21,5 +22,7 @@ export const tooNear: Rule<ShotsSeen> = {
     }),
   *fixes(snag, seen) {
     yield* movesOf(seen, snag.subjects[1] ?? '');
+    yield* lensesFor(seen, snag.subjects[1] ?? '');
+    yield* camerasFor(seen, snag.subjects[1] ?? '');
   },
 };

@@ -1,10 +1,8 @@
 import { LENS_HEIGHTS, type PlacementWish, type Round } from '@idle-satchel/core/searches';
-import { showText } from '@idle-satchel/core';
+import { showText, WORKED_WORDS } from '@idle-satchel/core';
 import { NumberField } from '../../../ledger/NumberField.js';
 import { useReading, useResult } from '../../../store/hooks.js';
 import { change } from './positions.js';
-
-const WORKED = { operated: 'by an operator', remote: 'by remote', locked: 'locked off' } as const;
 
 /** What the search may do: which cameras it moves, how many, how high, and where it must or must not. */
 export function WishFields({
@@ -12,7 +10,7 @@ export function WishFields({
   worked,
 }: {
   wish: PlacementWish;
-  worked: (camera: string) => keyof typeof WORKED;
+  worked: (camera: string) => keyof typeof WORKED_WORDS;
 }) {
   const { cameras } = useResult('shots');
   const reading = useReading();
@@ -35,7 +33,7 @@ export function WishFields({
               checked={wish.cameras.includes(id)}
               onChange={() => wishes({ cameras: toggled(wish.cameras, id) })}
             />{' '}
-            {label} <span className="text-faint">{WORKED[worked(id)]}</span>
+            {label} <span className="text-faint">{WORKED_WORDS[worked(id)]}</span>
           </label>
         ))}
       </fieldset>

@@ -1,0 +1,95 @@
+/** Windows: a shot that is cut from the picture of its camera, which is framed for another shot. */
+import type { Rules } from '../../documents/index.js';
+import {
+  angleBetween,
+  calc,
+  constant,
+  found,
+  numberOf,
+  taken,
+  type Figure,
+} from '../../foundations/index.js';
+import { opticsTerm, type Fitted } from './fitted.js';
+import { outputPixels } from './focus.js';
+import type { Picture } from './gear-in-picture.js';
+
+export interface WindowResult {
+  /** The shot that the camera is framed for. */
+  readonly of: string;
+  /** How many times narrower than the whole picture. */
+  readonly crop: Figure;
+  /** It is not enlarged beyond the pixels of the sensor. */
+  readonly sharp: Figure;
+  /** It lies in the picture whole. */
+  readonly inside: Figure;
+}
+
+/** What a window is cut from: the shot, its focal length, its picture, and where the camera really points, degrees. */
+export interface Whole {
+  readonly shot: string;
+  readonly focal: Figure;
+  readonly picture: Picture;
+  readonly aim: number;
+}
+
+/** The optics of a camera as a window of it uses them: the sensor and its pixels cut by so much. */
+export function cutBy(optics: Fitted, crop: number): Fitted {
+  const { crop: own = 1, pixels, told } = optics;
+  return {
+    ...optics,
+    crop: own * crop,
+    pixels: pixels / crop,
+    told: { ...told, crop: 'what the window uses of the sensor', pixels: 'what the window uses of them' },
+  };
+}
+
+/** `full`: width of the whole picture at the subject; `aim` and `tilt` point at the middle of the window, degrees. */
+export function windowResult(
+  path: string,
+  kind: string,
+  optics: Fitted,
+  rules: Pick<Rules, 'format'>,
+  whole: Whole,
+  { full, wanted, aim, tilt }: { full: Figure; wanted: Figure; aim: number; tilt: number },
+): WindowResult {
+  const out = outputPixels(rules.format);
+  const crop = calc('×', 'max(1, full / W)', [
+    constant('full', full.value, 'm', 'width of the whole picture there'),
+    taken('W', wanted, `${path}.frameWanted`),
+  ]);
+  const { across } = whole.picture;
+  const part = across / (numberOf(crop) ?? 1);
+  const lies =
+    within(angleBetween(aim, whole.aim), across, part) &&
+    within(Math.abs(tilt - whole.picture.tilt), (across * 9) / 16, (part * 9) / 16);
+  return {
+    of: whole.shot,
+    crop,
+    sharp: calc(
+      '',
+      'pixels / crop >= 0.95 * out',
+      [
+        opticsTerm('pixels', kind, optics, 'pixels', 'px'),
+        taken('crop', crop, `${path}.window.crop`),
+        constant('out', out, 'px', `width of the output at ${rules.format}`),
+      ],
+      { rule: 'as many pixels of the sensor as the output has' },
+    ),
+    inside: found(lies, '', 'the window laid into the picture of the shot that its camera is framed for'),
+  };
+}
+
+/** Whether a part so many degrees off the middle lies in a whole; both as tangents of half their angles. */
+function within(off: number, whole: number, part: number): boolean {
+  const degrees = (tangent: number): number => (Math.atan(tangent) * 180) / Math.PI;
+  return off + degrees(part) <= degrees(whole) + 0.05;
+}
+
+/** Whether a window is as good as a frame of its own. */
+export const windowHolds = (path: string, { sharp, inside }: Omit<WindowResult, 'of' | 'crop'>): Figure =>
+  calc(
+    '',
+    'sharp and inside',
+    [taken('sharp', sharp, `${path}.window.sharp`), taken('inside', inside, `${path}.window.inside`)],
+    { rule: 'a window lies in the picture whole and is not enlarged' },
+  );
