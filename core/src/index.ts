@@ -24,7 +24,14 @@ export { CABLE_MAKES_BY_CONNECTOR } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
 export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
-export type { CameraResult, ShotResult } from './stations/shots/index.js';
+export type {
+  CameraResult,
+  LampResult,
+  MovingResult,
+  ShotResult,
+  WindowResult,
+} from './stations/shots/index.js';
+export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
 export { aboutEvent } from './sheets/about.js';

@@ -22,9 +22,24 @@ const friday = fridayBundle();
 const bundles: [string, Bundle][] = [
   ['friday', friday],
   ['chapel', chapelBundle()],
+  ['friday with cameras that move, windows, lenses and lamps', varied(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
 ];
+
+function varied(bundle: Bundle): Bundle {
+  const window = { order: 'zz1', mark: 'marktable', size: 'knees up', camera: 'camwide01', window: true };
+  const patch: Operation[] = [
+    { op: 'add', path: '/shots/windowsho1', value: window },
+    { op: 'add', path: '/devices/camside01/worked', value: 'roaming' },
+    { op: 'add', path: '/devices/camside01/lens', value: 'lenstele1' },
+    { op: 'add', path: '/devices/camnorth1/worked', value: 'crane' },
+    { op: 'add', path: '/devices/camnorth1/sweep', value: 2 },
+    { op: 'add', path: '/devices/camnorth1/lens', value: 'lensfast1' },
+    { op: 'add', path: '/devices/lamptwo02/lights', value: 'markchoir' },
+  ];
+  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+}
 
 /** A plan as it is when just made. */
 function emptied(bundle: Bundle): Bundle {
@@ -141,6 +156,50 @@ describe('assessing again', () => {
         op: fc.constant('replace' as const),
         path: fc.constantFrom(...shots).map(id => `/shots/${id}/size`),
         value: fc.constantFrom('waist up', 'chest up', 'whole area'),
+      }),
+    },
+    {
+      weight: 3,
+      arbitrary: fc
+        .constantFrom(
+          ...(['operated', 'locked', 'roaming', 'crane'] as const).map(value => ['worked', value] as const),
+          ...([1, 3.5] as const).map(value => ['sweep', value] as const),
+          ...(['lenstele1', 'lensfast1'] as const).map(value => ['lens', value] as const),
+          ...([12, 40] as const).map(value => ['focal', value] as const),
+          ...([45, 200] as const).map(value => ['place/facing', value] as const),
+          ...([0.71, 2] as const).map(value => ['converter', value] as const),
+          ...([4, 8] as const).map(value => ['aperture', value] as const),
+        )
+        .chain(([field, value]) =>
+          fc.record({
+            op: fc.constant('add' as const),
+            path: fc.constantFrom('camwide01', 'camnorth1', 'camside01').map(id => `/devices/${id}/${field}`),
+            value: fc.constant(value),
+          }),
+        ),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom('lampone01', 'lamptwo02').map(id => `/devices/${id}/lights`),
+        value: fc.constantFrom('marksolo1', 'markchoir', 'marklecte'),
+      }),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom(...shots).map(id => `/shots/${id}/window`),
+        value: fc.boolean(),
+      }),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.record({
+        op: fc.constant('add' as const),
+        path: fc.constantFrom(...shots).map(id => `/shots/${id}/camera`),
+        value: fc.constantFrom('camwide01', 'camside01'),
       }),
     },
     {

@@ -85,3 +85,30 @@ describe('a camera that sees all round', () => {
     expect(all.camera?.angleOfView.value).toBe(360);
   });
 });
+
+describe('a lens from the shelf', () => {
+  const tele = lectern([set('/devices/camnorth1/lens', 'lenstele1')]);
+
+  it('reaches what the lens of the camera does not, and its working names the lens', () => {
+    // 81 mm are needed: 12–60 ends before, 35–100 does not.
+    expect(tele.reached?.value).toBe(true);
+    expect(number(tele.focal)).toBeCloseTo(number(plain.focalNeeded), 9);
+    expect(number(tele.aperture)).toBe(2.8);
+    const from = tele.reached?.working.terms.find(({ name }) => name === 'fmax')?.from;
+    expect(from).toEqual({ document: 'kinds', pointer: '/kinds/lenstele1/lens/focalMax' });
+  });
+
+  it('brings its own nearest focus, and nothing of the lens before it', () => {
+    const near = tele.nearEnough?.working.terms.find(({ value }) => value === 0.85);
+    expect(near).toBeDefined();
+    const wide = lectern([set('/devices/camnorth1/lens', 'lensfast1')]);
+    expect(number(wide.aperture)).toBe(1.8);
+  });
+});
+
+it('a phone of 24 mm equivalent sees 0.85 · 34.6 / 24 m at 1 m, and focuses with its real 6.8 mm', () => {
+  const phone = lectern([set('/devices/camnorth1/kind', 'phone0001'), set('/devices/camnorth1/focal', 6)]);
+  const real = (24 * 9.8) / 34.6;
+  expect(number(phone.focal)).toBeCloseTo(real, 9);
+  expect(number(phone.frameGiven)).toBeCloseTo((number(phone.distance) * 0.85 * 34.6) / 24, 9);
+});

@@ -1,39 +1,10 @@
-/** Each rule as a table: an edit of the demo event that brings its snag up, and one close to it that does not. */
+/** Rules of every station but Shots. */
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import { fridayBundle } from '../../src/demo/index.js';
-import type { Bundle } from '../../src/documents/index.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
-import { applyPatch, type Json, type Operation, type Severity } from '../../src/foundations/index.js';
+import { changed, corners, device, found, friday, holds, remove, set, type Row } from './snag-tables.js';
 
-const friday = fridayBundle();
-
-type Part = 'plan' | 'venue' | 'kinds' | 'shelf' | 'claims';
-type Change = readonly [part: Part, ...patch: Operation[]];
-const changed = (...changes: readonly Change[]): Bundle =>
-  changes.reduce<Bundle>(
-    (bundle, [part, ...patch]) => ({ ...bundle, [part]: applyPatch(bundle[part], patch) }),
-    friday,
-  );
-const set = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
-const remove = (path: string): Operation => ({ op: 'remove', path });
-
-const corners = (...points: [number, number][]) => points;
-
-const device = (id: string, field: string): string => `/devices/${id}/${field}`;
-
-/** A screen behind the lectern, so wide that every camera sees it. */
-const screenAt = (refresh: number) => ({
-  ...{ order: '1', label: 'words', at: [19.5, 5], width: 3, height: 1, facing: 180, refresh },
-});
-
-/** A banner across the nave before the marks, hanging down to some height. */
-const hanging = (underside: number) => ({
-  ...{ label: 'banner', kind: 'obstacle', underside },
-  outline: corners([14.5, 4], [14.8, 4], [14.8, 11.4], [14.5, 11.4]),
-});
-
-const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Change, spares: Change])[] = [
+const TABLE: readonly Row[] = [
   ['brief.no-output', 'stop', ['plan', set('/outputs', {})], ['plan', remove('/outputs/outscreen1')]],
   [
     'brief.no-live-item',
@@ -51,111 +22,10 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     ['venue', set('/guesses', {})],
   ],
   [
-    'shots.too-dark',
-    'risk',
-    ['venue', set('/marks/marklecte/light', 5)],
-    ['venue', set('/marks/marklecte/light', 120)],
-  ],
-  [
-    'shots.too-bright',
-    'note',
-    ['venue', set('/marks/marklecte/light', 9000)],
-    ['venue', set('/marks/marklecte/light', 900)],
-  ],
-  [
-    'shots.covered-once',
-    'note',
-    ['plan', set('/devices/camside01/place/at', [12, 12])],
-    ['plan', remove('/devices/camnorth1'), remove('/devices/camside01')],
-  ],
-  [
-    'shots.support-too-weak',
-    'stop',
-    ['kinds', set('/kinds/tripodflu/support/load', 1)],
-    ['kinds', set('/kinds/tripodflu/support/load', 2)],
-  ],
-  [
-    'shots.support-wrong-height',
-    'risk',
-    ['plan', set('/devices/camwide01/place/height', 2.2)],
-    ['plan', set('/devices/camwide01/place/height', 1.2)],
-  ],
-  [
-    'shots.support-wrong-head',
-    'risk',
-    ['plan', set('/devices/camside01/support', 'standhigh')],
-    ['plan', set('/devices/camside01/support', 'standhigh'), set('/devices/camside01/worked', 'remote')],
-  ],
-  [
-    'shots.flicker',
-    'risk',
-    ['venue', set('/screens', { screenfli: screenAt(60) })],
-    ['venue', set('/screens', { screenfli: screenAt(100) })],
-  ],
-  [
-    'shots.solid-in-the-way',
-    'stop',
-    ['venue', set('/areas/bannerhan', hanging(2))],
-    ['venue', set('/areas/bannerhan', hanging(5))],
-  ],
-  [
-    'shots.disturbing',
-    'note',
-    ['plan', set('/devices/camside01/place/at', [15, 7.7])],
-    ['plan', set('/devices/camside01/place/at', [16.4, 13.9])],
-  ],
-  [
     'hands.operator-apart',
     'risk',
     ['plan', set('/assignments/assigncam3/person', 'petralund1')],
     ['plan', set('/assignments/assigncam3/person', 'petralund1'), set('/devices/camside01/place/at', [2, 9])],
-  ],
-  [
-    'shots.overhead',
-    'risk',
-    ['plan', set('/devices/camside01/place/at', [18.9, 10.2]), set('/devices/camside01/place/height', 4)],
-    ['plan', set('/devices/camside01/place/at', [14.9, 10.2]), set('/devices/camside01/place/height', 4)],
-  ],
-  [
-    'shots.not-straight-down',
-    'risk',
-    ['plan', set('/shots/shotsolois/size', 'from above')],
-    [
-      'plan',
-      set('/shots/shotsolois/size', 'from above'),
-      set('/devices/camside01/place/at', [18.9, 10.2]),
-      set('/devices/camside01/place/height', 4),
-    ],
-  ],
-  [
-    'shots.stand-in-aisle',
-    'risk',
-    ['plan', set('/devices/camnorth1/place/at', [10, 7.2])],
-    ['plan', set('/devices/camnorth1/place/at', [10.4, 1.9])],
-  ],
-  [
-    'shots.gear-in-picture',
-    'note',
-    ['plan', set('/devices/camside01/place/at', [14, 7.4]), set('/devices/camside01/worked', 'operated')],
-    ['plan', set('/devices/camside01/place/at', [14, 13])],
-  ],
-  [
-    'shots.poor-cut',
-    'note',
-    ['plan', set('/shots/shotsolois/mark', 'marklecte'), set('/devices/camside01/place/at', [10.4, 3.2])],
-    ['plan', set('/shots/shotsolois/mark', 'marklecte')],
-  ],
-  [
-    'shots.too-near',
-    'risk',
-    ['plan', set('/devices/camside01/place/at', [18.9, 10.5]), set('/devices/camside01/place/height', 1.6)],
-    ['plan', set('/devices/camside01/place/at', [18.9, 11.5])],
-  ],
-  [
-    'shots.not-sharp',
-    'risk',
-    ['venue', set('/marks/marklecte/width', 12)],
-    ['venue', set('/marks/marklecte/width', 1)],
   ],
   [
     'ground.outline-crossed',
@@ -248,42 +118,6 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
     'risk',
     ['plan', set('/rules', { aisleWidth: 1.7 })],
     ['plan', set('/rules', { aisleWidth: 1.6 })],
-  ],
-  [
-    'shots.no-camera',
-    'risk',
-    ['plan', remove('/shots/shotchoir1/camera')],
-    ['plan', set('/shots/shotchoir1/camera', 'camside01')],
-  ],
-  [
-    'shots.out-of-reach',
-    'risk',
-    ['plan', set('/shots/shotsolois/size', 'waist up')],
-    ['plan', set('/shots/shotlecter/size', 'full figure')],
-  ],
-  [
-    'shots.hidden',
-    'stop',
-    ['plan', set(device('camside01', 'place/at'), [15.6, 13.6])],
-    ['plan', set('/shots/shotlecter/camera', 'camside01')],
-  ],
-  [
-    'shots.heads-in-the-way',
-    'stop',
-    ['plan', set(device('camwide01', 'place'), { at: [2.2, 6], height: 1 })],
-    ['plan', set(device('camwide01', 'place/height'), 1.4)],
-  ],
-  [
-    'shots.no-film',
-    'stop',
-    ['plan', set(device('camnorth1', 'place/facing'), -10)],
-    ['plan', set(device('camnorth1', 'place/facing'), 40)],
-  ],
-  [
-    'shots.aimed-away',
-    'risk',
-    ['plan', set(device('camnorth1', 'place/facing'), 90)],
-    ['plan', set(device('camnorth1', 'place/facing'), 22)],
   ],
   [
     'signal.connector-mismatch',
@@ -455,27 +289,7 @@ const TABLE: readonly (readonly [rule: string, severity: Severity, brings: Chang
   ],
 ];
 
-const found = (bundle: Bundle, rule: string) => assess(bundle).snags.filter(snag => snag.rule === rule);
-
-describe.each(TABLE)('%s', (rule, severity, brings, spares) => {
-  it('comes up, with its severity, and goes away with each fix offered', () => {
-    const bundle = changed(brings);
-    const snags = found(bundle, rule);
-    expect(snags.map(snag => snag.severity)).toContain(severity);
-    for (const snag of snags) {
-      const fixes = fixesFor(snag.id, bundle);
-      if (fixes.length === 0) expect(snag.advice).toBeTruthy();
-      for (const fix of fixes)
-        expect(found(applyFix(bundle, fix), rule).map(each => each.id)).not.toContain(snag.id);
-    }
-  });
-
-  it('does not come up for what is nearly the same', () => {
-    const [bad, good] = [found(changed(brings), rule), found(changed(spares), rule)];
-    const ids = new Set(good.map(snag => `${snag.severity} ${snag.id}`));
-    expect(bad.some(snag => !ids.has(`${snag.severity} ${snag.id}`))).toBe(true);
-  });
-});
+holds(TABLE);
 
 describe('a reading of the day that falls short', () => {
   it('stops, and can be read again', () => {

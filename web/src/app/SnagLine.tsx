@@ -33,10 +33,15 @@ export function SnagLine() {
             </button>
             {first ? (
               <>
-                <button className="button" onClick={() => applyFix(first)}>
+                <button className="button shrink-0" onClick={() => applyFix(first)}>
                   {first.label}
                 </button>
                 <kbd className="max-md:hidden">f</kbd>
+                {first.costs.length > 0 && (
+                  <span className="text-faint whitespace-nowrap" title={first.costs.join(' ')}>
+                    brings {first.costs.length === 1 ? 'a new snag' : `${first.costs.length} new snags`}
+                  </span>
+                )}
               </>
             ) : (
               <span className="text-faint truncate" title={snag.advice}>

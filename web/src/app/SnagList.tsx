@@ -1,4 +1,4 @@
-import { acceptPatch, idFrom, type Snag } from '@idle-satchel/core';
+import { acceptPatch, idFrom, type OfferedFix, type Snag } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
@@ -88,15 +88,29 @@ function SnagItem({ snag }: { snag: Snag }) {
         <div className="flex flex-wrap gap-2 pl-32 pt-1.5 pb-1 items-baseline">
           {fixes === undefined && <span className="text-faint">looking for fixes …</span>}
           {fixes?.map(fix => (
-            <button key={fix.label} className="button" onClick={() => applyFix(fix)}>
-              {fix.label}
-            </button>
+            <div key={fix.label} className="flex flex-wrap gap-x-2 items-baseline basis-full">
+              <button className="button" onClick={() => applyFix(fix)}>
+                {fix.label}
+              </button>
+              <FixCosts fix={fix} />
+            </div>
           ))}
           {snag.advice && <span className="text-faint">{snag.advice}</span>}
         </div>
       )}
       {accepting && <AcceptDialog snag={snag} onClose={() => setAccepting(false)} />}
     </li>
+  );
+}
+
+/** What a fix brings besides curing its snag. */
+function FixCosts({ fix: { costs, cures } }: { fix: OfferedFix }) {
+  const also = cures === 0 ? '' : `cures ${cures} more; `;
+  return (
+    <span className="text-faint">
+      {also}
+      {costs.length === 0 ? 'costs nothing elsewhere' : `but then: ${costs.join(' ')}`}
+    </span>
   );
 }
 

@@ -87,7 +87,11 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
                 named={layer === 'power'}
               />
               {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
-              <ThingsLayer world={world} lit={layer === 'runs' || layer === 'power'} />
+              <ThingsLayer
+                world={world}
+                lit={layer === 'runs' || layer === 'power'}
+                lampsLit={layer !== 'ground'}
+              />
               {layer === 'shots' && <ShotsLayer world={world} lit={!looking} />}
               {layer === 'shots' && (
                 <Suspense>

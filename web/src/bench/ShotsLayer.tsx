@@ -35,6 +35,7 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
       {lit && selected !== undefined && cameras[selected] && (
         <Sights camera={cameras[selected]} id={selected} shots={shots} results={results} marks={marks} />
       )}
+      {lit && selected !== undefined && <Beam lamp={selected} />}
       {lit && <Covered marks={marks} />}
       {entries.map(([id, camera]) =>
         devices?.[id] ? (
@@ -55,16 +56,43 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
 
 const Wedge = memo(function Wedge({ camera, on }: { camera: CameraResult; on: boolean }) {
   return (
-    <polygon
-      points={pointsOf(camera.wedge)}
-      fill={on ? 'var(--brass)' : 'var(--slate)'}
-      fillOpacity={on ? 0.16 : 0.07}
-      stroke={on ? 'var(--brass)' : 'var(--slate)'}
-      strokeOpacity={on ? 1 : 0.45}
-      pointerEvents="none"
-    />
+    <>
+      {camera.moving && (
+        <polygon
+          points={pointsOf(camera.moving.area)}
+          fill="none"
+          stroke={on ? 'var(--brass)' : 'var(--slate)'}
+          strokeWidth={1.4}
+          strokeDasharray="12 4 2 4"
+          pointerEvents="none"
+        />
+      )}
+      <polygon
+        points={pointsOf(camera.wedge)}
+        fill={on ? 'var(--brass)' : 'var(--slate)'}
+        fillOpacity={on ? 0.16 : 0.07}
+        stroke={on ? 'var(--brass)' : 'var(--slate)'}
+        strokeOpacity={on ? 1 : 0.45}
+        pointerEvents="none"
+      />
+    </>
   );
 });
+
+/** The floor that a lamp lights. */
+function Beam({ lamp }: { lamp: string }) {
+  const beam = useEvent(state => state.assessment.shots.lamps[lamp]?.beam);
+  return beam && beam.length > 0 ? (
+    <polygon
+      points={pointsOf(beam)}
+      fill="var(--tape)"
+      fillOpacity={0.12}
+      stroke="var(--brass)"
+      strokeDasharray="1 4"
+      pointerEvents="none"
+    />
+  ) : null;
+}
 
 /** Beside each mark that is wanted, how many cameras could take its shot; a ring where only one could, or none. */
 function Covered({ marks }: { marks: Venue['marks'] }) {

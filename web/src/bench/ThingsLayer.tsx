@@ -4,14 +4,24 @@ import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
 
 /** Everything else that stands in the room: desk rack, screens, lamps. */
-export function ThingsLayer({ world, lit }: { world: RefObject<SVGGElement | null>; lit: boolean }) {
+export function ThingsLayer({
+  world,
+  lit,
+  lampsLit = lit,
+}: {
+  world: RefObject<SVGGElement | null>;
+  lit: boolean;
+  /** Lamps can be taken hold of where light is planned, too. */
+  lampsLit?: boolean;
+}) {
   const devices = usePlan(plan => plan.devices);
   const cameras = useEvent(state => state.assessment.shots.cameras);
+  const lamps = useEvent(state => state.assessment.shots.lamps);
   const selected = useUi(state => state.selected);
-  return (
-    <g data-layer="things" data-lit={lit}>
+  const things = (of: 'lamps' | 'others', shown: boolean) => (
+    <g data-layer={of} data-lit={shown}>
       {inOrder(devices).map(([id, device]) =>
-        device.place?.at && !cameras[id] ? (
+        device.place?.at && !cameras[id] && (of === 'lamps') === (lamps[id] !== undefined) ? (
           <Thing
             key={id}
             id={id}
@@ -19,11 +29,17 @@ export function ThingsLayer({ world, lit }: { world: RefObject<SVGGElement | nul
             at={device.place.at}
             on={id === selected}
             world={world}
-            lit={lit}
+            lit={shown}
           />
         ) : null,
       )}
     </g>
+  );
+  return (
+    <>
+      {things('others', lit)}
+      {things('lamps', lampsLit)}
+    </>
   );
 }
 

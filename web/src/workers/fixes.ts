@@ -1,5 +1,5 @@
 /** Fixes of a snag, from the worker; asked for once the plan has been still for a moment. */
-import type { Bundle, Fix } from '@idle-satchel/core';
+import type { Bundle, OfferedFix } from '@idle-satchel/core';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import { useEvent } from '../store/hooks.js';
@@ -7,10 +7,10 @@ import type { FixSearch } from './fixes.worker.js';
 
 let search: Remote<FixSearch> | undefined;
 let known: Bundle | undefined;
-const found = new WeakMap<Bundle, Map<string, Promise<Fix[]>>>();
+const found = new WeakMap<Bundle, Map<string, Promise<OfferedFix[]>>>();
 
-function ask(bundle: Bundle, snag: string): Promise<Fix[]> {
-  const ofBundle = found.get(bundle) ?? new Map<string, Promise<Fix[]>>();
+function ask(bundle: Bundle, snag: string): Promise<OfferedFix[]> {
+  const ofBundle = found.get(bundle) ?? new Map<string, Promise<OfferedFix[]>>();
   found.set(bundle, ofBundle);
   let answer = ofBundle.get(snag);
   if (!answer) {
@@ -26,9 +26,9 @@ function ask(bundle: Bundle, snag: string): Promise<Fix[]> {
 const STILL_MS = 250;
 
 /** Undefined while they are being looked for. */
-export function useFixes(snag: string | undefined): readonly Fix[] | undefined {
+export function useFixes(snag: string | undefined): readonly OfferedFix[] | undefined {
   const bundle = useEvent(state => state.bundle);
-  const [answer, setAnswer] = useState<{ bundle: Bundle; snag: string; fixes: readonly Fix[] }>();
+  const [answer, setAnswer] = useState<{ bundle: Bundle; snag: string; fixes: readonly OfferedFix[] }>();
   useEffect(() => {
     if (snag === undefined) return;
     let wanted = true;

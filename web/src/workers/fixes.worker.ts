@@ -1,4 +1,4 @@
-import { fixesFor, type Bundle, type Fix } from '@idle-satchel/core';
+import { fixesFor, type Bundle, type OfferedFix } from '@idle-satchel/core';
 import { expose } from 'comlink';
 
 let bundle: Bundle | undefined;
@@ -8,7 +8,7 @@ const search = {
   setBundle(next: Bundle): void {
     bundle = next;
   },
-  fixesFor(snag: string): Fix[] {
+  fixesFor(snag: string): OfferedFix[] {
     return bundle ? fixesFor(snag, bundle) : [];
   },
 };

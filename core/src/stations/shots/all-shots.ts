@@ -33,13 +33,14 @@ export function allResults(
       some,
       shot => {
         const device = shot.camera === undefined ? undefined : devices?.[shot.camera];
+        const cutFrom = whole(shot);
         return [
           ...[shot, ground.marks[shot.mark], ground.venue.marks?.[shot.mark], light[shot.mark]],
           shot.camera === undefined ? undefined : ground.places[shot.camera],
           ...[device && opticsOf(kinds, device), device?.aperture, device?.focal, device?.worked],
           ...[device?.sweep, ground.blockers, ground.venue.areas, ground.venue.hertz],
           ...[ground.venue.lamps, ground.venue.screens, rules],
-          ...Object.values(whole(shot) ?? {}),
+          ...[cutFrom?.shot, cutFrom?.focal, cutFrom?.picture, cutFrom?.aim],
         ];
       },
       (shot, id) =>

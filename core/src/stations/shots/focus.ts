@@ -4,7 +4,6 @@ import {
   calc,
   constant,
   distance,
-  given,
   polar,
   reckoner,
   taken,
@@ -148,10 +147,10 @@ export function focusOf(
 }
 
 /** Whether the lens focuses as near as the subject is. */
-export const nearEnough = (path: string, kind: string, { nearest }: Fitted, distance: Figure): Figure =>
-  nearest === undefined
+export const nearEnough = (path: string, kind: string, optics: Fitted, distance: Figure): Figure =>
+  optics.nearest === undefined
     ? unknown('', 'how near its lens focuses is not known')
     : calc('', 'd >= nearest', [
         taken('d', distance, `${path}.distance`),
-        given('nearest', nearest, 'm', 'kinds', `/kinds/${kind}/optics/nearest`),
+        opticsTerm('nearest', kind, optics, 'nearest', 'm'),
       ]);

@@ -105,7 +105,10 @@ export interface CameraResult {
   readonly pictures: Figure;
 }
 
+export type { LampResult } from './light.js';
+export type { MovingResult } from './moving.js';
 export type { ShotResult } from './shot-result.js';
+export type { WindowResult } from './window.js';
 
 export interface ShotsResult {
   readonly cameras: Readonly<Record<string, CameraResult>>;

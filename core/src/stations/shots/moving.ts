@@ -5,12 +5,12 @@ import {
   constant,
   distance,
   distanceToSegment,
-  footprint,
   found,
   given,
   inOrder,
   isExit,
   meet,
+  polar,
   sidesOf,
   taken,
   unknown,
@@ -45,7 +45,9 @@ export const areaOf = (
   worked: 'roaming' | 'crane',
   blocking: readonly Segment[],
 ): Polygon =>
-  worked === 'crane' ? footprint(at, 2 * sweep, true) : visibleRegion(at, 0, 360, sweep, blocking);
+  worked === 'crane'
+    ? Array.from({ length: 48 }, (_, i) => polar(at, i * 7.5, sweep))
+    : visibleRegion(at, 0, 360, sweep, blocking);
 
 /** From where to where a moving camera comes to a point, m. */
 export function reachOf(area: Polygon, at: Point, to: Point): { near: number; far: number } {

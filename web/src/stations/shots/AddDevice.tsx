@@ -1,63 +1,60 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { boundsOf, inOrder, newId, orderAfter } from '@idle-satchel/core';
+import { addDevicePatch, boundsOf, inOrder, newId } from '@idle-satchel/core';
 import { GRID, LENS_HEIGHTS } from '@idle-satchel/core/searches';
 import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 import { positions } from './positions/positions.js';
 import { closePositions } from './positions/searching.js';
 
-/** Adds a camera of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
+/** Adds a camera or a lamp of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
 export default function AddDevice() {
+  return (
+    <>
+      <FindPositions />
+      <Add what="lamp" />
+      <Add what="camera" />
+    </>
+  );
+}
+
+function Add({ what }: { what: 'camera' | 'lamp' }) {
   const { store, ui } = useOpenEvent();
   const kinds = useEvent(state => state.bundle.kinds);
   const add = (kind: string): void => {
     const { bundle, assessment } = store.get();
-    const { plan, shelf } = bundle;
-    const used = new Set(Object.values(plan.devices ?? {}).map(device => device.item));
-    const item = inOrder(shelf.items).find(
-      ([id, each]) => each.kind === kind && each.state === 'ready' && !used.has(id),
-    )?.[0];
+    const { cameras, lamps } = assessment.shots;
     const { min, max } = boundsOf(assessment.ground.venue.outline);
+    const at = [round((min[0] + max[0]) / 2), round((min[1] * 3 + max[1]) / 4)] as const;
     const id = newId();
-    const count = Object.keys(assessment.shots.cameras).length + 1;
-    store.patchPlan('Add a camera', [
-      ...(plan.devices ? [] : [{ op: 'add' as const, path: '/devices', value: {} }]),
-      {
-        op: 'add',
-        path: `/devices/${id}`,
-        value: {
-          order: orderAfter(inOrder(plan.devices).at(-1)?.[1].order),
-          label: `C${count}`,
-          kind,
-          ...(item === undefined ? {} : { item }),
-          worked: 'locked',
-          place: { at: [round((min[0] + max[0]) / 2), round((min[1] * 3 + max[1]) / 4)], height: 1.5 },
-        },
-      },
-    ]);
+    const own =
+      what === 'camera'
+        ? {
+            label: `C${Object.keys(cameras).length + 1}`,
+            worked: 'locked' as const,
+            place: { at, height: 1.5 },
+          }
+        : { label: `LAMP ${Object.keys(lamps).length + 1}`, place: { at, height: 2.2 } };
+    store.patchPlan(`Add a ${what}`, addDevicePatch(bundle, id, { ...own, kind }));
     ui.select(id);
   };
   return (
-    <>
-      <FindPositions />
-      <Menu>
-        <MenuButton className="button bg-paper">Add camera</MenuButton>
-        <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
-          {inOrder(kinds.kinds)
-            .filter(([, kind]) => kind.family === 'camera')
-            .map(([id, kind]) => (
-              <MenuItem key={id}>
-                <button
-                  className="block w-full text-left px-3 py-1 data-focus:bg-shade"
-                  onClick={() => add(id)}
-                >
-                  {kind.label}
-                </button>
-              </MenuItem>
-            ))}
-        </MenuItems>
-      </Menu>
-    </>
+    <Menu>
+      <MenuButton className="button bg-paper">Add {what}</MenuButton>
+      <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
+        {inOrder(kinds.kinds)
+          .filter(([, kind]) => (what === 'camera' ? kind.family === 'camera' : kind.lamp))
+          .map(([id, kind]) => (
+            <MenuItem key={id}>
+              <button
+                className="block w-full text-left px-3 py-1 data-focus:bg-shade"
+                onClick={() => add(id)}
+              >
+                {kind.label}
+              </button>
+            </MenuItem>
+          ))}
+      </MenuItems>
+    </Menu>
   );
 }
 

@@ -1,4 +1,11 @@
-import { inOrder, type Device, type Operation } from '@idle-satchel/core';
+import {
+  inOrder,
+  numberOf,
+  WAYS_TO_WORK,
+  WORKED_WORDS,
+  type Device,
+  type MovingResult,
+} from '@idle-satchel/core';
 import { Suspense } from 'react';
 import { fetched } from '../../app/fetched.js';
 import { ChoiceField } from '../../ledger/ChoiceField.js';
@@ -6,81 +13,55 @@ import { useFlags } from '../../ledger/flags.js';
 import { FigureRow } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
-import { TextField } from '../../ledger/TextField.js';
-import { useEvent, useOpenEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { AddShot } from './AddShot.js';
+import { DeviceHead } from './DeviceHead.js';
+import { PlaceFields } from './PlaceFields.js';
+import { useDeviceEdit } from './use-device-edit.js';
 import { ShotLedger } from './ShotLedger.js';
 
 const Viewfinder = fetched(() => import('./viewfinder/Viewfinder.js'));
 
 /** One camera: how it is worked and stands, and every shot it is to take. */
 export function CameraLedger({ id }: { id: string }) {
-  const { store, ui } = useOpenEvent();
   const device = usePlan(plan => plan.devices?.[id]);
-  const kind = useEvent(({ bundle }) => bundle.kinds.kinds[device?.kind ?? '']);
+  return device ? <Camera id={id} device={device} /> : null;
+}
+
+function Camera({ id, device }: { id: string; device: Device }) {
   const camera = useResult('shots').cameras[id];
   const shots = usePlan(plan => plan.shots);
+  const put = useDeviceEdit(id, device);
   const flag = useFlags();
-  if (!device || !camera) return null;
-  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
+  if (!camera) return null;
   const own = inOrder(shots).filter(([, shot]) => shot.camera === id);
-  const remove = (): void => {
-    const { plan } = store.get().bundle;
-    const carried = Object.entries(plan.devices ?? {}).filter(([, each]) => each.place?.inside === id);
-    const gone = new Set([id, ...carried.map(([key]) => key)]);
-    const links = Object.entries(plan.links ?? {}).filter(
-      ([, link]) => gone.has(link.from.device ?? '') || gone.has(link.to.device ?? ''),
-    );
-    edit(
-      `Remove ${device.label}`,
-      ...links.map(([key]): Operation => ({ op: 'remove', path: `/links/${key}` })),
-      ...own.map(([key]): Operation => ({ op: 'remove', path: `/shots/${key}/camera` })),
-      ...[...gone].map((key): Operation => ({ op: 'remove', path: `/devices/${key}` })),
-    );
-    ui.select(undefined);
-  };
   return (
     <>
       <Suspense>
         <Viewfinder key={id} camera={id} shots={own.map(([key]) => key)} />
       </Suspense>
-      <p className="text-faint pt-2">{kind?.label}</p>
-      <div className="flex flex-wrap gap-x-4 items-baseline">
-        <label>
-          Label{' '}
-          <TextField
-            label="Label"
-            value={device.label}
-            max={40}
-            className="w-26"
-            onCommit={text =>
-              edit(`Rename ${device.label}`, { op: 'replace', path: `/devices/${id}/label`, value: text })
-            }
-          />
-        </label>
+      <DeviceHead id={id} device={device}>
         <label>
           Worked{' '}
           <select
             className="field"
             value={device.worked ?? 'locked'}
-            onChange={event =>
-              edit(`Work ${device.label}`, {
-                op: 'add',
-                path: `/devices/${id}/worked`,
-                value: event.target.value,
-              })
-            }
+            onChange={event => put('Work', 'worked', event.target.value)}
           >
-            <option value="operated">by an operator</option>
-            <option value="remote">by remote</option>
-            <option value="locked">locked off</option>
+            {WAYS_TO_WORK.map(way => (
+              <option key={way} value={way}>
+                {WORKED_WORDS[way]}
+              </option>
+            ))}
           </select>
         </label>
-        <button className="link ml-auto" onClick={remove}>
-          Remove
-        </button>
-      </div>
-      <PlaceFields id={id} device={device} />
+      </DeviceHead>
+      <PlaceFields
+        {...{ id, device }}
+        height={{ label: 'Lens height', usual: 1.5 }}
+        pointsAt="its first shot"
+      />
+      {camera.moving && <MovingFields id={id} device={device} moving={camera.moving} />}
       <StandFields id={id} device={device} />
       <FigureRow
         label="Angle of view"
@@ -102,6 +83,13 @@ export function CameraLedger({ id }: { id: string }) {
         unit="of the seats"
         flag={flag(`shots.cameras.${id}.disturbance`)}
       />
+      {camera.pictures.value !== 1 && (
+        <FigureRow
+          label="Pictures at once, each for an input"
+          figure={camera.pictures}
+          path={`shots.cameras.${id}.pictures`}
+        />
+      )}
       {own.map(([key, shot]) => (
         <ShotLedger key={key} id={key} shot={shot} />
       ))}
@@ -110,62 +98,50 @@ export function CameraLedger({ id }: { id: string }) {
   );
 }
 
-function PlaceFields({ id, device }: { id: string; device: Device }) {
-  const store = useStore();
-  const { place } = device;
-  if (!place?.at) return <p className="text-faint">It has no place yet.</p>;
-  const [x, y] = place.at;
-  const move = (value: readonly [number, number]): void =>
-    store.patchPlan(`Move ${device.label}`, [{ op: 'replace', path: `/devices/${id}/place/at`, value }]);
+/** How far a camera that moves goes, and what comes of that. */
+function MovingFields({ id, device, moving }: { id: string; device: Device; moving: MovingResult }) {
+  const put = useDeviceEdit(id, device);
+  const flag = useFlags();
+  const path = (name: string): string => `shots.cameras.${id}.moving.${name}`;
+  const crane = device.worked === 'crane';
   return (
-    <div className="grid grid-cols-2 gap-x-5">
-      <LengthField label="East" value={x} onCommit={metres => move([metres, y])} />
-      <LengthField label="South" value={y} onCommit={metres => move([x, metres])} />
+    <>
       <LengthField
-        label="Lens height"
-        value={place.height ?? 1.5}
-        min={0}
+        label={crane ? 'Arm of the crane' : 'Goes so far from its place'}
+        value={numberOf(moving.sweep) ?? 0}
+        min={0.3}
         max={30}
-        onCommit={value =>
-          store.patchPlan(`Height of ${device.label}`, [
-            { op: 'add', path: `/devices/${id}/place/height`, value },
-          ])
-        }
+        onCommit={metres => put('Reach', 'sweep', metres)}
       />
-      <p className="py-1 border-b border-rule">
-        {place.facing === undefined ? (
-          <span className="text-faint">points at its first shot</span>
-        ) : (
-          <button
-            className="link"
-            onClick={() =>
-              store.patchPlan(`Aim ${device.label}`, [{ op: 'remove', path: `/devices/${id}/place/facing` }])
-            }
-          >
-            Point at its first shot
-          </button>
-        )}
-      </p>
-    </div>
+      <FigureRow
+        label={crane ? 'Comes into or over' : 'Walks into'}
+        figure={moving.takesIn}
+        path={path('takesIn')}
+        flag={flag(path('takesIn'))}
+      />
+      {!crane && (
+        <>
+          <FigureRow label="Carried" figure={moving.carried} path={path('carried')} />
+          <FigureRow label="For" figure={moving.carriedFor} path={path('carriedFor')} />
+        </>
+      )}
+    </>
   );
 }
 
 /** What it stands on, what is fitted to its lens, and whether the stand will do. */
 function StandFields({ id, device }: { id: string; device: Device }) {
-  const store = useStore();
   const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
   const support = useResult('shots').cameras[id]?.support;
   const flag = useFlags();
-  const put = (
-    label: string,
-    field: 'support' | 'aperture' | 'converter' | 'focal',
-    value: string | number | undefined,
-  ) =>
-    store.patchPlan(`${label} of ${device.label}`, [
-      value === undefined
-        ? { op: 'remove', path: `/devices/${id}/${field}` }
-        : { op: 'add', path: `/devices/${id}/${field}`, value },
-    ]);
+  const put = useDeviceEdit(id, device);
+  const mount = kinds[device.kind]?.optics?.mount;
+  // Without a known mount nothing says which lenses go onto it.
+  const lenses = inOrder(kinds).flatMap(([key, { lens, label }]) =>
+    lens && mount !== undefined
+      ? [[key, lens.mount === mount ? label : `${label} (another mount)`] as const]
+      : [],
+  );
   const checks = [
     ['tallEnough', 'Stand reaches that height'],
     ['strongEnough', 'Stand carries it'],
@@ -180,6 +156,15 @@ function StandFields({ id, device }: { id: string; device: Device }) {
         options={inOrder(kinds).flatMap(([key, kind]) => (kind.support ? [[key, kind.label] as const] : []))}
         onCommit={value => put('Stand', 'support', value)}
       />
+      {lenses.length > 0 && (
+        <ChoiceField
+          label="Lens"
+          value={device.lens}
+          none="the one it is described with"
+          options={lenses}
+          onCommit={value => put('Lens', 'lens', value)}
+        />
+      )}
       <NumberField
         label="Aperture, if not wide open"
         unit="f/"

@@ -1,4 +1,11 @@
-import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
+import {
+  SHOT_SIZES,
+  type Figure,
+  type Operation,
+  type Shot,
+  type ShotResult,
+  type WindowResult,
+} from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { fetched } from '../../app/fetched.js';
 import { ShotWishes } from './ShotWishes.js';
@@ -11,7 +18,8 @@ const SectionPicture = fetched(() => import('./section/SectionPicture.js'));
 /** One shot of a camera: how large, and whether distance, light, focus, angle and sight allow it. */
 export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   const store = useStore();
-  const { shots, gear: gearOf } = useResult('shots');
+  const { shots, gear: gearOf, light: lights } = useResult('shots');
+  const light = lights[shot.mark];
   const [result, gear] = [shots[id], gearOf[id]];
   const venue = useEvent(state => state.assessment.ground.venue);
   const blockers = useEvent(state => state.assessment.ground.blockers);
@@ -78,9 +86,18 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         path={path('reached')}
         flag={flag(path('reached'))}
       />
+      {result.window && <WindowRows window={result.window} path={path('window')} />}
+      {result.fromEverywhere && (
+        <FigureRow
+          label="Reached from everywhere it goes"
+          figure={result.fromEverywhere}
+          path={path('fromEverywhere')}
+        />
+      )}
       <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
       <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
       <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
+      {light && <FigureRow label="Light at the mark" figure={light} path={`shots.light.${shot.mark}`} />}
       {lightAndFocus(result).map(([name, label, figure]) => (
         <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
       ))}
@@ -149,6 +166,25 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       )}
     </section>
   );
+}
+
+/** What is cut from the picture of another shot, and whether it can be. */
+function WindowRows({ window, path }: { window: WindowResult; path: string }) {
+  const flag = useFlags();
+  const rows = [
+    ['crop', 'Cut to a part so much narrower'],
+    ['sharp', 'As sharp as the output'],
+    ['inside', 'Inside the whole picture'],
+  ] as const;
+  return rows.map(([name, label]) => (
+    <FigureRow
+      key={name}
+      label={label}
+      figure={window[name]}
+      path={`${path}.${name}`}
+      flag={flag(`${path}.${name}`)}
+    />
+  ));
 }
 
 /** What the light asks of the camera, and from where to where it is sharp; what says nothing here is left out. */

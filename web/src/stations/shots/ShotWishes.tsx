@@ -1,5 +1,5 @@
 import { IMPORTANCES, inOrder, type Shot } from '@idle-satchel/core';
-import { ChoiceField } from '../../ledger/ChoiceField.js';
+import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { usePlan, useStore } from '../../store/hooks.js';
 
@@ -12,7 +12,7 @@ export function ShotWishes({ id, shot }: { id: string; shot: Shot }) {
   const put = (
     label: string,
     field: keyof Shot,
-    value: string | number | readonly string[] | undefined,
+    value: string | number | boolean | readonly string[] | undefined,
   ): void =>
     store.patchPlan(label, [
       value === undefined
@@ -44,6 +44,11 @@ export function ShotWishes({ id, shot }: { id: string; shot: Shot }) {
           onCommit={value => put('Change a panel', 'people', value)}
         />
       )}
+      <FlagField
+        label="A window cut from the picture of its camera’s first shot"
+        value={shot.window ?? false}
+        onCommit={cut => put('Change a window', 'window', cut || undefined)}
+      />
       <details className="py-1 border-b border-rule">
         <summary className="cursor-pointer">
           Wanted in{' '}

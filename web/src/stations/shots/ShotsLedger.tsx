@@ -8,6 +8,7 @@ import { CameraLedger } from './CameraLedger.js';
 
 const PositionsPanel = fetched(() => import('./positions/PositionsPanel.js'));
 const StripPicture = fetched(() => import('./viewfinder/StripPicture.js'));
+const LampLedger = fetched(() => import('./LampLedger.js'));
 const CoverageTable = fetched(() => import('./CoverageTable.js'));
 
 /** Shots: the selected camera, what it is to show, and whether it can. */
@@ -27,13 +28,14 @@ export default function ShotsLedger() {
 function Cameras() {
   useWorkingKey();
   const { ui } = useOpenEvent();
-  const { cameras } = useResult('shots');
+  const { cameras, lamps } = useResult('shots');
   const shots = usePlan(plan => plan.shots);
   const selected = useUi(state => state.selected);
   const first = Object.keys(cameras)[0];
   const camera = [selected, shots?.[selected ?? '']?.camera, first].find(
     id => id !== undefined && cameras[id],
   );
+  const lamp = selected !== undefined && lamps[selected] ? selected : undefined;
   if (camera === undefined) {
     return (
       <div className="pt-4 max-w-sm">
@@ -48,18 +50,29 @@ function Cameras() {
     <>
       <div className="flex gap-1.5 flex-wrap pt-1" role="group" aria-label="Cameras">
         {Object.entries(cameras).map(([id, { label }]) => (
-          <button key={id} className="text-left" aria-pressed={id === camera} onClick={() => ui.select(id)}>
+          <button
+            key={id}
+            className="text-left"
+            aria-pressed={id === camera && lamp === undefined}
+            onClick={() => ui.select(id)}
+          >
             <Suspense>
               <StripPicture camera={id} shot={inOrder(shots).find(([, shot]) => shot.camera === id)?.[0]} />
             </Suspense>
-            <span className={`tape tape-small ${id === camera ? '' : '!text-faint'}`}>
-              {id === camera ? '▸ ' : ''}
+            <span className={`tape tape-small ${id === camera && lamp === undefined ? '' : '!text-faint'}`}>
+              {id === camera && lamp === undefined ? '▸ ' : ''}
               {label}
             </span>
           </button>
         ))}
       </div>
-      <CameraLedger id={camera} />
+      {lamp === undefined ? (
+        <CameraLedger id={camera} />
+      ) : (
+        <Suspense>
+          <LampLedger id={lamp} />
+        </Suspense>
+      )}
       <Suspense>
         <CoverageTable />
       </Suspense>

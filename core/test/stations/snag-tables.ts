@@ -1,0 +1,60 @@
+/** Rules as tables: an edit of the demo event that brings a snag up, and one close to it that does not. */
+import { describe, expect, it } from 'vitest';
+import { assess } from '../../src/assess.js';
+import { fridayBundle } from '../../src/demo/index.js';
+import type { Bundle } from '../../src/documents/index.js';
+import { applyFix, fixesFor } from '../../src/fixes.js';
+import { applyPatch, type Json, type Operation, type Severity } from '../../src/foundations/index.js';
+
+export const friday = fridayBundle();
+
+export type Part = 'plan' | 'venue' | 'kinds' | 'shelf' | 'claims';
+export type Change = readonly [part: Part, ...patch: Operation[]];
+export const changed = (...changes: readonly Change[]): Bundle =>
+  changes.reduce<Bundle>(
+    (bundle, [part, ...patch]) => ({ ...bundle, [part]: applyPatch(bundle[part], patch) }),
+    friday,
+  );
+export const set = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
+export const remove = (path: string): Operation => ({ op: 'remove', path });
+
+export const corners = (...points: [number, number][]) => points;
+
+export const device = (id: string, field: string): string => `/devices/${id}/${field}`;
+
+/** A screen behind the lectern, so wide that every camera sees it. */
+export const screenAt = (refresh: number) => ({
+  ...{ order: '1', label: 'words', at: [19.5, 5], width: 3, height: 1, facing: 180, refresh },
+});
+
+/** A banner across the nave before the marks, hanging down to some height. */
+export const hanging = (underside: number) => ({
+  ...{ label: 'banner', kind: 'obstacle', underside },
+  outline: corners([14.5, 4], [14.8, 4], [14.8, 11.4], [14.5, 11.4]),
+});
+
+export type Row = readonly [rule: string, severity: Severity, brings: Change, spares: Change];
+
+export const found = (bundle: Bundle, rule: string) =>
+  assess(bundle).snags.filter(snag => snag.rule === rule);
+
+export const holds = (table: readonly Row[]): void =>
+  describe.each(table)('%s', (rule, severity, brings, spares) => {
+    it('comes up, with its severity, and goes away with each fix offered', () => {
+      const bundle = changed(brings);
+      const snags = found(bundle, rule);
+      expect(snags.map(snag => snag.severity)).toContain(severity);
+      for (const snag of snags) {
+        const fixes = fixesFor(snag.id, bundle);
+        if (fixes.length === 0) expect(snag.advice).toBeTruthy();
+        for (const fix of fixes)
+          expect(found(applyFix(bundle, fix), rule).map(each => each.id)).not.toContain(snag.id);
+      }
+    });
+
+    it('does not come up for what is nearly the same', () => {
+      const [bad, good] = [found(changed(brings), rule), found(changed(spares), rule)];
+      const ids = new Set(good.map(snag => `${snag.severity} ${snag.id}`));
+      expect(bad.some(snag => !ids.has(`${snag.severity} ${snag.id}`))).toBe(true);
+    });
+  });
