@@ -121,6 +121,38 @@ describe('the search for positions', () => {
   });
 });
 
+describe('a lamp, a camera that moves, and what fixes bring', () => {
+  it('have nothing serious for axe, in the light and in Blackout', async () => {
+    shared ??= await stage.open('/events');
+    const page = shared;
+    await page.goto(new URL(`/events/${FRIDAY}/shots`, page.url()).href);
+    const plan = page.getByLabel('Plan', { exact: true });
+    await plan
+      .getByRole('button', { name: /^C3 SIDE, / })
+      .locator('.halo')
+      .click();
+    await page.getByLabel('Worked').selectOption('carried about');
+    await page.getByText('Goes so far from its place').waitFor();
+    await plan
+      .getByRole('button', { name: /^LAMP 1, / })
+      .locator('.halo')
+      .click();
+    await page.getByRole('region', { name: 'Light on Soloist' }).waitFor();
+    await page.getByRole('button', { name: 'Add lamp' }).focus();
+    await page.keyboard.press('s');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await snags.getByRole('button', { name: /^C2 NORTH cannot frame Lectern/ }).click();
+    await snags.getByText('costs nothing elsewhere').first().waitFor();
+    await plan.getByRole('button', { name: /^LAMP 1, / }).focus();
+    await page.getByRole('region', { name: 'Light on Soloist' }).waitFor();
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.evaluate(() => document.documentElement.classList.add('blackout'));
+    expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
+    expect(await brightShare(page)).toBeLessThan(0.12);
+    await page.evaluate(() => document.documentElement.classList.remove('blackout'));
+  });
+});
+
 describe('the keyboard alone', () => {
   it('goes from the list to a fix: open, walk the strap, select, nudge, read, find', async () => {
     const page = await stage.open('/events');

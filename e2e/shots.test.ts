@@ -143,4 +143,57 @@ describe('shots', () => {
     await page.getByRole('img', { name: /^Section from lens to subject/ }).waitFor();
     await saved(page);
   });
+
+  it('are lit by a lamp that is turned to them, and framed by a lens from the shelf at what it costs', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    const plan = page.getByLabel('Plan', { exact: true });
+    await plan
+      .getByRole('button', { name: /^LAMP 2, / })
+      .locator('.halo')
+      .click();
+    await page.getByText('it is turned to no mark').waitFor({ state: 'detached' });
+    await page.getByLabel('Turned to').selectOption('Choir');
+    const light = page.getByRole('region', { name: 'Light on Choir' });
+    await light.getByText('It adds').waitFor();
+    await saved(page);
+    await page.getByRole('button', { name: 'Add lamp' }).focus();
+    await page.keyboard.press('s');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await snags.getByRole('button', { name: /^C2 NORTH cannot frame Lectern/ }).click();
+    await snags.getByText('costs nothing elsewhere').first().waitFor();
+    await snags.getByText(/but then: C2 NORTH stands where many look past it/).waitFor();
+    await snags.getByRole('button', { name: 'Put “Lens, 35–100, for Four Thirds” on C2 NORTH' }).click();
+    await snags
+      .getByRole('button', { name: /^C2 NORTH cannot frame Lectern/ })
+      .waitFor({ state: 'detached' });
+    await page.keyboard.press('Escape');
+    await saved(page);
+    expect(await page.getByRole('combobox', { name: /^Lens/ }).inputValue()).toBe('lenstele1');
+    await page.getByRole('button', { name: 'Add lamp' }).focus();
+    for (let edits = 0; edits < 2; edits++) await undo(page);
+  });
+
+  it('are cut as a window from one picture, and taken by a camera that swings over nobody', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/shots`);
+    const plan = page.getByLabel('Plan', { exact: true });
+    const choir = page.getByRole('region', { name: 'Shot of Choir' });
+    await choir.getByRole('checkbox', { name: /^A window cut from/ }).check();
+    await figure(page, 'shots.shots.shotchoir1.window.sharp').getByText('no').waitFor();
+    await page.getByText('Pictures at once, each for an input').waitFor();
+    await plan
+      .getByRole('button', { name: /^C3 SIDE, / })
+      .locator('.halo')
+      .click();
+    await page.getByLabel('Worked').selectOption('on a crane');
+    await page
+      .getByText(/^The arm of C3 SIDE comes into or over the wall, /)
+      .first()
+      .waitFor();
+    await page.getByLabel('Arm of the crane').fill('0.5');
+    await page.getByLabel('Arm of the crane').press('Enter');
+    await figure(page, 'shots.cameras.camside01.moving.takesIn').getByText('none').waitFor();
+    await saved(page);
+    await page.getByRole('button', { name: 'Add lamp' }).focus();
+    for (let edits = 0; edits < 3; edits++) await undo(page);
+  });
 });

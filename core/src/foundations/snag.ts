@@ -102,3 +102,9 @@ export function compareSnags(a: Snag, b: Snag): number {
     compareText(a.id, b.id)
   );
 }
+
+/** `Choir`, `Choir and Lectern`, `Choir, Lectern and Tables`. */
+export function listed(names: readonly string[]): string {
+  const last = names.at(-1) ?? '';
+  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
+}

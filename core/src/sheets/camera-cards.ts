@@ -1,8 +1,9 @@
 /** One card for each camera: where it stands, how it is set, and what it shows, with its picture. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { inOrder, polar, showText, type Figure, type Point } from '../foundations/index.js';
+import { inOrder, numberOf, polar, showText, type Figure, type Point } from '../foundations/index.js';
 import { readingOf } from '../review.js';
+import { filterFor, SPARE } from '../stations/shots/exposure.js';
 import { WORKED_WORDS } from '../stations/equipment.js';
 import { viewfinderOf, type Inked } from '../viewfinder/index.js';
 
@@ -37,7 +38,7 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
     const own = inOrder(plan.shots).filter(([, shot]) => shot.camera === id);
     const [first] = own;
     const result = first && shots.shots[first[0]];
-    const { place, worked = 'locked', support, item, converter } = device;
+    const { place, worked = 'locked', support, item, converter, lens } = device;
     const level = place?.level === undefined ? undefined : ground.venue.areas?.[place.level]?.label;
     const markOf = (mark: string): string => ground.venue.marks?.[mark]?.label ?? 'a lost mark';
     const tape = item === undefined ? undefined : shelf.items[item]?.tape;
@@ -59,7 +60,18 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
         ...(converter === undefined
           ? []
           : [['Converter', showText(converter, '×', reading)] as [string, string]]),
+        ...(lens === undefined
+          ? []
+          : [['Lens', kinds.kinds[lens]?.label ?? 'an unknown lens'] as [string, string]]),
         ['Aperture', words(result.aperture)],
+        ...((numberOf(result.lightToSpare) ?? 0) > SPARE
+          ? [
+              ['Filter', `neutral density, ${filterFor(numberOf(result.lightToSpare) ?? 0)}`] as [
+                string,
+                string,
+              ],
+            ]
+          : []),
         ['Shutter', words(result.shutter)],
         ['Gain', `${words(result.gain)} (${words(result.iso)})`],
         [
@@ -79,7 +91,9 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
         towards: camera.at && typeof aim === 'number' ? polar(camera.at, aim, 1) : undefined,
         wedge: camera.wedge,
         lines,
-        shots: own.map(([, { mark, size }]) => `${markOf(mark)}, ${size}`),
+        shots: own.map(
+          ([, { mark, size, window }]) => `${markOf(mark)}, ${size}${window ? ', a window' : ''}`,
+        ),
         picture: seen?.inked,
       },
     ];

@@ -50,7 +50,7 @@ const search = {
   desks: (bundle: Bundle): DeskPlace[] => deskPlaces(bundle),
   async whyNot(told: Layouts, at: Point, level: string | undefined, report: Report): Promise<WhyNot> {
     const [best] = told.layouts;
-    if (!prepared || !best) return { reason: 'search first', layout: undefined };
+    if (!prepared || !best) return { reason: 'search first', layout: undefined, loses: 0 };
     return ended(whyNotHere(prepared, best, at, level), report);
   },
 };

@@ -124,6 +124,15 @@ export const lightToSpare = (path: string, kind: string, optics: Fitted, iso: Fi
         taken('S', iso, `${path}.iso`),
       ]);
 
+/** Less light to spare than this is taken away by a third of a stop or two, stops. */
+export const SPARE = 0.67;
+
+/** The neutral-density filter for so many stops to spare: `3 stops (ND 8)`. */
+export function filterFor(spare: number): string {
+  const stops = Math.max(1, Math.floor(spare + 1 / 3));
+  return `${stops} ${stops === 1 ? 'stop' : 'stops'} (ND ${2 ** stops})`;
+}
+
 /** Whether the gain stays within what is acceptable for the camera; unknown where no limit is known. */
 export const gainAccepted = (path: string, kind: string, optics: Fitted, gain: Figure): Figure =>
   optics.mostGain === undefined

@@ -154,6 +154,10 @@ export const frameGiven = (
     taken('f', focal, `${path}.focal`),
   ]);
 
+/** Height of the frame that the lens gives there, 16:9. */
+export const frameHeight = (path: string, frame: Figure): Figure =>
+  calc('m', 'frame * 9 / 16', [taken('frame', frame, `${path}.frameGiven`)]);
+
 const FACE = 0.16;
 
 const FACE_PIXELS = 'pixels * face / frame';

@@ -9,6 +9,7 @@ import {
   given,
   inOrder,
   isExit,
+  listed,
   meet,
   polar,
   sidesOf,
@@ -109,7 +110,7 @@ export function movingResult(
     area,
     takesIn: at
       ? found(
-          listed(worked === 'crane' ? underCrane(area, ground) : walkedInto(area, ground)),
+          noneOr(worked === 'crane' ? underCrane(area, ground) : walkedInto(area, ground)),
           '',
           'what the area it moves in has in common with walls, seats, aisles and exits',
         )
@@ -122,7 +123,7 @@ export function movingResult(
   };
 }
 
-const listed = (names: readonly string[]): string => (names.length === 0 ? 'none' : names.join(', '));
+const noneOr = (names: readonly string[]): string => (names.length === 0 ? 'none' : listed(names));
 
 /** Walls and pillars that the arm of a crane would hit, and people it would swing over. */
 function underCrane(area: Polygon, { venue, blockers }: GroundResult): string[] {

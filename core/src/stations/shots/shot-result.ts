@@ -27,6 +27,7 @@ import {
   heldBySet,
   frameAllRound,
   frameGiven,
+  frameHeight,
   frameWanted,
   reaches,
   tiltTo,
@@ -51,6 +52,7 @@ export interface ShotResult {
   /** Focal length in use for this shot: the one needed, as far as the lens goes. */
   readonly focal: Figure;
   readonly frameGiven: Figure;
+  readonly frameHeight: Figure;
   readonly facePixels: Figure;
   /** What the face is large enough for. */
   readonly faceVerdict: Figure;
@@ -202,7 +204,7 @@ export function shotResult(id: string, shot: Shot, room: Room): ShotResult {
       ),
     },
     ...lightAndFocus(path, shot, device, { optics, focal, picture }, distance, room),
-    frameGiven: frame,
+    ...{ frameGiven: frame, frameHeight: frameHeight(path, frame) },
     facePixels: pixels,
     faceVerdict: faceVerdict(path, pixels),
     ...{
@@ -285,7 +287,7 @@ function blankShot(camera: string | undefined, wanted: Figure, why: string): Sho
       gain: blank('dB'),
     },
     ...{ gainAccepted: blank(''), lightToSpare: blank('stops'), focus: NO_FOCUS(why) },
-    frameGiven: blank('m'),
+    ...{ frameGiven: blank('m'), frameHeight: blank('m') },
     ...{ facePixels: blank('px'), faceVerdict: blank(''), nearEnough: blank('') },
     ...{ viewingAngle: blank('°'), verticalAngle: blank('°'), viewVerdict: blank(''), tilt: blank('°') },
     hidden: blank('%'),

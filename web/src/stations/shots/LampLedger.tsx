@@ -24,11 +24,7 @@ function Lamp({ id, device }: { id: string; device: Device }) {
   return (
     <>
       <DeviceHead id={id} device={device} />
-      <PlaceFields
-        {...{ id, device }}
-        height={{ label: 'Height', usual: 0.75 }}
-        pointsAt="the mark it is turned to"
-      />
+      <PlaceFields {...{ id, device }} height={{ label: 'Height', usual: 0.75 }} pointsAt="its mark" />
       <ChoiceField
         label="Turned to"
         value={device.lights}

@@ -95,6 +95,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         />
       )}
       <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
+      <FigureRow label="Frame height" figure={result.frameHeight} path={path('frameHeight')} unit="high" />
       <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
       <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
       {light && <FigureRow label="Light at the mark" figure={light} path={`shots.light.${shot.mark}`} />}
@@ -172,7 +173,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
 function WindowRows({ window, path }: { window: WindowResult; path: string }) {
   const flag = useFlags();
   const rows = [
-    ['crop', 'Cut to a part so much narrower'],
+    ['crop', 'Narrower than the picture it is cut from'],
     ['sharp', 'As sharp as the output'],
     ['inside', 'Inside the whole picture'],
   ] as const;

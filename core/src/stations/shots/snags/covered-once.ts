@@ -1,4 +1,4 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
+import { inOrder, listed, type Rule } from '../../../foundations/index.js';
 import type { ShotsSeen } from '../words.js';
 
 /** Marks that only one of several cameras could show: if that one fails, nothing is left of them. */
@@ -26,9 +26,3 @@ export const coveredOnce: Rule<ShotsSeen> = {
     }));
   },
 };
-
-/** `Choir`, `Choir and Lectern`, `Choir, Lectern and Tables`. */
-function listed(names: readonly string[]): string {
-  const last = names.at(-1) ?? '';
-  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
-}

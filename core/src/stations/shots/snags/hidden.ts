@@ -1,4 +1,4 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
+import { listed, numberOf, type Rule } from '../../../foundations/index.js';
 import { HIDDEN_BEARABLE } from '../sight.js';
 import { movesOf, namesOf, type ShotsSeen } from '../words.js';
 
@@ -27,6 +27,5 @@ export const hidden: Rule<ShotsSeen> = {
 /** `pillar N3 hides` or `pillar N3 and a wall hide`. */
 function culprits(by: readonly { id: string; label: string }[]): string {
   const names = by.map(each => (each.id === 'walls' ? 'a wall' : `pillar ${each.label}`));
-  const last = names.pop() ?? 'something';
-  return names.length === 0 ? `${last} hides` : `${names.join(', ')} and ${last} hide`;
+  return names.length < 2 ? `${names[0] ?? 'something'} hides` : `${listed(names)} hide`;
 }

@@ -1,16 +1,9 @@
 import { numberOf, showText, type Rule } from '../../../foundations/index.js';
+import { filterFor, SPARE } from '../exposure.js';
 import { namesOf, stopDown, type ShotsSeen } from '../words.js';
 
-/** Less light to spare than this is taken away by a third of a stop or two, stops. */
-const SPARE = 0.67;
 /** Narrowest aperture that is offered. */
 const NARROWEST = 11;
-
-/** `3 stops (ND 8)`: as many whole stops as there are to spare. */
-const filter = (spare: number): string => {
-  const stops = Math.max(1, Math.floor(spare + 1 / 3));
-  return `${stops} ${stops === 1 ? 'stop' : 'stops'} (ND ${2 ** stops})`;
-};
 
 /** A mark so bright that a camera has light to spare: daylight, as a rule. */
 export const tooBright: Rule<ShotsSeen> = {
@@ -28,7 +21,7 @@ export const tooBright: Rule<ShotsSeen> = {
           subjects: [id, camera],
           title: `${names.camera} has ${stops} of light to spare for ${names.shot}.`,
           because: [`shots.shots.${id}.lightToSpare`, `shots.shots.${id}.iso`],
-          advice: `Put a neutral-density filter of ${filter(spare)} on it, or stop it down.`,
+          advice: `Put a neutral-density filter of ${filterFor(spare)} on it, or stop it down.`,
         },
       ];
     }),

@@ -8,7 +8,7 @@ import { REASON_WORDS } from './reason-words.js';
 import { askWhyNot } from './searching.js';
 
 /** Why a place was not chosen: pointed at on the plan, or typed. */
-export function AskPlace({ asked, best }: { asked: Asked | undefined; best: number }) {
+export function AskPlace({ asked }: { asked: Asked | undefined }) {
   const reading = useReading();
   const venue = useEvent(state => state.assessment.ground.venue);
   const [at, setAt] = useState<Point>([0, 0]);
@@ -31,9 +31,9 @@ export function AskPlace({ asked, best }: { asked: Asked | undefined; best: numb
         {asked && !answer && 'Looking …'}
         {answer?.reason && `No camera there: ${answer.reason}.`}
         {answer?.layout &&
-          (answer.layout.value >= best - 1e-6
+          (answer.loses === 0
             ? 'A camera there does just as well.'
-            : `With a camera there the best is worth ${showText(answer.layout.value, '', reading)} points, ${percent((best - answer.layout.value) / best)} less. ${answer.layout.givesUp
+            : `With a camera there the best is worth ${showText(answer.layout.value, '', reading)} points, ${percent(answer.loses)} less. ${answer.layout.givesUp
                 .map(
                   ({ label, from, to, worst }) =>
                     `${label}: ${percent(from)} → ${percent(to)}${worst ? `, ${REASON_WORDS[worst]}` : ''}`,

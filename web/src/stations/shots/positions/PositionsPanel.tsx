@@ -82,7 +82,7 @@ export default function PositionsPanel() {
               Use way {letterOf(chosen)}
             </button>
           </p>
-          <AskPlace asked={asked} best={found.layouts[0]?.value ?? 0} />
+          <AskPlace asked={asked} />
         </>
       )}
       <DeskPlaces />
