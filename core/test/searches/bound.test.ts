@@ -40,9 +40,9 @@ it('is above the worth of any stances of its cells, wherever the cells were part
       draws => {
         const chosen = draws.map(([which, turns, pick]) => {
           const pool = free[which % free.length] as (typeof free)[number];
-          let cell = new Cell(pool.stances, scene.wanted.shots);
-          for (const turn of turns) if (cell.stances.length > 1) cell = cell.split()[turn ? 1 : 0];
-          const stance = cell.stances[pick % cell.stances.length] as (typeof pool.stances)[number];
+          let cell = Cell.of(pool.stances, scene.wanted.shots);
+          for (const turn of turns) if (cell.size > 1) cell = cell.split()[turn ? 1 : 0];
+          const stance = cell.stance(pick % cell.size);
           return { cell, means: pool.means, stance };
         });
         const cells = chosen.map(({ cell }) => cell);

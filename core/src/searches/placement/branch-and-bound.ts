@@ -2,8 +2,8 @@
  * The best set of stances, by best-first branch and bound (Land and Doig 1960). A node gives each camera a cell of
  * like stances. Its bound is the best assignment of cameras that each had, for every shot, the best quality found
  * anywhere in the cell, at the least cost found anywhere in it, and did not disturb each other more than any two of
- * those cells must: no set of stances out of those cells is worth more. The cell whose stances differ most is parted. When no node is left whose bound
- * is above the best set found, that set is proven best.
+ * those cells must: no set of stances out of those cells is worth more. The cell whose stances differ most is parted.
+ * When no node is left whose bound is above the best set found, that set is proven best.
  */
 import type { Wanted } from './demands.js';
 import { bounding } from './bound.js';
@@ -56,14 +56,14 @@ export function* bestSet(
   worth: Worth,
   within: () => number = () => 0,
 ): Generator<Best, Best> {
-  const roots = pools.map(({ stances }) => new Cell(stances, wanted.shots));
+  const roots = pools.map(({ stances }) => Cell.of(stances, wanted.shots));
   const bound = bounding(wanted);
   const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number =>
     bound({ cells, locked: ofPools.map(pool => pools[pool]?.means.worked === 'locked') });
   const open = new BoundQueue<Node>();
   const castsOf = ({ cells, pools: ofPools }: Pick<Node, 'cells' | 'pools'>): Cast[] =>
     cells.map((cell, i) => ({
-      stance: cell.stances[0] as Stance,
+      stance: cell.stance(0),
       means: (pools[ofPools[i] ?? 0] as Pool).means,
     }));
   let best: { casts: readonly Cast[]; value: number } = { casts: [], value: 0 };
@@ -75,7 +75,7 @@ export function* bestSet(
     const bound = boundOf(cells, ofPools);
     if (bound <= best.value + EVEN) return;
     const node = { cells, pools: ofPools, bound };
-    if (cells.every(({ stances }) => stances.length === 1)) offer(castsOf(node));
+    if (cells.every(({ size }) => size === 1)) offer(castsOf(node));
     else open.push(node);
   };
   const every = choices(pools, count);
@@ -186,8 +186,13 @@ function promising(root: Cell, others: readonly Cast[], worth: Worth): Stance[] 
     const next = open.pop()?.of;
     if (!next) break;
     if (!(next instanceof Cell)) found.push(next);
-    else if (next.stances.length > FEW) next.split().forEach(push);
-    else for (const stance of next.stances) open.push({ of: stance, bound: worth.gain(without, stance) });
+    else if (next.size > FEW) next.split().forEach(push);
+    else {
+      for (let i = 0; i < next.size; i++) {
+        const of = next.stance(i);
+        open.push({ of, bound: worth.gain(without, of) });
+      }
+    }
   }
   return found;
 }

@@ -6,76 +6,136 @@ import { APART, SAME_SIDE } from './worth.js';
 
 type Weights = readonly Pick<WantedShot, 'points' | 'second'>[];
 
+/** The numbers of many stances side by side: a row of qualities and of bearings for each, one for each shot. */
+class Columns {
+  readonly width: number;
+  readonly quality: Float64Array;
+  readonly bearing: Float64Array;
+  readonly cost: Float64Array;
+
+  constructor(
+    readonly stances: readonly Stance[],
+    readonly shots: Weights,
+  ) {
+    this.width = shots.length;
+    this.quality = new Float64Array(stances.length * this.width);
+    this.bearing = new Float64Array(stances.length * this.width);
+    this.cost = new Float64Array(stances.length);
+    for (const [row, { quality, bearings, cost }] of stances.entries()) {
+      this.quality.set(quality, row * this.width);
+      this.bearing.set(bearings, row * this.width);
+      this.cost[row] = cost;
+    }
+  }
+}
+
 export class Cell {
   /** Of each shot, the best and the least quality of any stance in the cell. */
-  readonly best: number[];
-  readonly least: number[];
+  readonly best: Float64Array;
+  readonly least: Float64Array;
   /** Of each shot, the middle of the bearings from the mark, and how far any is from it, degrees. */
-  private readonly middle: number[];
-  private readonly off: number[];
+  private readonly middle: Float64Array;
+  private readonly off: Float64Array;
   readonly cheapest: number;
   private readonly dearest: number;
   /** How far stances in it may differ, points; 0 for a single one. */
   readonly spread: number;
   private halves: readonly [Cell, Cell] | undefined;
 
-  constructor(
-    readonly stances: readonly Stance[],
-    private readonly shots: Weights,
+  private constructor(
+    private readonly columns: Columns,
+    private readonly rows: Int32Array,
   ) {
-    this.best = shots.map(() => 0);
-    this.least = shots.map(() => Infinity);
+    const { width, quality, cost } = columns;
+    const best = new Float64Array(width);
+    const least = new Float64Array(width).fill(Infinity);
     let [cheapest, dearest] = [Infinity, -Infinity];
-    for (const { quality, cost } of stances) {
-      if (cost < cheapest) cheapest = cost;
-      if (cost > dearest) dearest = cost;
-      for (let i = 0; i < shots.length; i++) {
-        const q = quality[i] as number;
-        if (q > (this.best[i] as number)) this.best[i] = q;
-        if (q < (this.least[i] as number)) this.least[i] = q;
+    for (const row of rows) {
+      const price = cost[row] as number;
+      if (price < cheapest) cheapest = price;
+      if (price > dearest) dearest = price;
+      const from = row * width;
+      for (let i = 0; i < width; i++) {
+        const q = quality[from + i] as number;
+        if (q > (best[i] as number)) best[i] = q;
+        if (q < (least[i] as number)) least[i] = q;
       }
     }
-    [this.cheapest, this.dearest] = [cheapest, dearest];
-    const sides = shots.map((_, i) => (stances.length > COARSE ? ANY_SIDE : bearingsIn(stances, i)));
-    this.middle = sides.map(({ middle }) => middle);
-    this.off = sides.map(({ off }) => off);
+    [this.best, this.least, this.cheapest, this.dearest] = [best, least, cheapest, dearest];
+    this.middle = new Float64Array(width);
+    this.off = new Float64Array(width).fill(ANY_SIDE);
+    if (rows.length <= COARSE) for (let i = 0; i < width; i++) this.lookAround(i);
     let spread = dearest - cheapest;
-    for (let i = 0; i < shots.length; i++) spread += this.qualities(i) + this.sides(i);
-    this.spread = stances.length < 2 ? 0 : Math.max(spread, 1e-12);
+    for (let i = 0; i < width; i++) spread += this.qualities(i) + this.sides(i);
+    this.spread = rows.length < 2 ? 0 : Math.max(spread, 1e-12);
+  }
+
+  /** One cell with all of some stances. */
+  static of(stances: readonly Stance[], shots: Weights): Cell {
+    return new Cell(
+      new Columns(stances, shots),
+      Int32Array.from(stances, (_, row) => row),
+    );
+  }
+
+  /** Stances in it. */
+  get size(): number {
+    return this.rows.length;
+  }
+  stance(i: number): Stance {
+    return this.columns.stances[this.rows[i] as number] as Stance;
+  }
+
+  /** The middle of the bearings that a mark sees the stances at, and how far any is from it. */
+  private lookAround(shot: number): void {
+    const { width, bearing } = this.columns;
+    const first = bearing[(this.rows[0] ?? 0) * width + shot] ?? 0;
+    let [low, high] = [0, 0];
+    for (const row of this.rows) {
+      const turn = turned(bearing[row * width + shot] as number, first);
+      if (turn < low) low = turn;
+      if (turn > high) high = turn;
+    }
+    this.middle[shot] = first + (low + high) / 2;
+    this.off[shot] = (high - low) / 2;
   }
 
   /** Points by which stances differ in the quality of a shot, and in the side they see it from. */
   private qualities(i: number): number {
-    return (this.shots[i]?.points ?? 0) * ((this.best[i] ?? 0) - (this.least[i] ?? 0));
+    const { points } = this.columns.shots[i] as Weights[number];
+    return this.rows.length === 0 ? 0 : points * ((this.best[i] as number) - (this.least[i] as number));
   }
   private sides(i: number): number {
-    const { points, second } = this.shots[i] ?? { points: 0, second: 0 };
-    if (this.stances.length > COARSE) return 0;
-    return SAME_SIDE * points * second * (this.best[i] ?? 0) * Math.min(1, (2 * (this.off[i] ?? 0)) / APART);
+    if (this.rows.length > COARSE) return 0;
+    const { points, second } = this.columns.shots[i] as Weights[number];
+    const far = Math.min(1, (2 * (this.off[i] as number)) / APART);
+    return SAME_SIDE * points * second * (this.best[i] as number) * far;
   }
 
   /** Two cells that part it where its stances differ most; those that differ in nothing are halved. */
   split(): readonly [Cell, Cell] {
     if (this.halves) return this.halves;
-    let widest = this.dearest - this.cheapest;
-    let key = ({ cost }: Stance): number => cost;
-    for (let i = 0; i < this.shots.length; i++) {
-      if (this.qualities(i) > widest) {
-        widest = this.qualities(i);
-        key = ({ quality }) => quality[i] as number;
-      }
-      if (this.sides(i) > widest) {
-        widest = this.sides(i);
-        key = ({ bearings }) => turned(bearings[i] as number, this.middle[i] as number);
-      }
+    const { width, quality, bearing, cost } = this.columns;
+    let [widest, shot, by]: [number, number, 'cost' | 'quality' | 'side'] = [
+      this.dearest - this.cheapest,
+      0,
+      'cost',
+    ];
+    for (let i = 0; i < width; i++) {
+      if (this.qualities(i) > widest) [widest, shot, by] = [this.qualities(i), i, 'quality'];
+      if (this.sides(i) > widest) [widest, shot, by] = [this.sides(i), i, 'side'];
     }
-    const keys = new Float64Array(this.stances.length);
-    for (let i = 0; i < keys.length; i++) keys[i] = key(this.stances[i] as Stance);
-    const cut = middleOf(keys);
-    const halves: [Stance[], Stance[]] = [[], []];
-    this.stances.forEach((stance, i) => halves[(keys[i] as number) < cut ? 0 : 1].push(stance));
-    if (halves[0].length === 0) halves[0] = halves[1].splice(0, halves[1].length >> 1);
-    this.halves = [new Cell(halves[0], this.shots), new Cell(halves[1], this.shots)];
+    const middle = this.middle[shot] as number;
+    const keys = new Float64Array(this.rows.length);
+    for (let i = 0; i < keys.length; i++) {
+      const row = this.rows[i] as number;
+      const at = row * width + shot;
+      keys[i] = (
+        by === 'cost' ? cost[row] : by === 'quality' ? quality[at] : turned(bearing[at] as number, middle)
+      ) as number;
+    }
+    const [low, high] = partedAt(middleOf(keys), keys, this.rows);
+    this.halves = [new Cell(this.columns, low), new Cell(this.columns, high)];
     return this.halves;
   }
 
@@ -86,21 +146,9 @@ export class Cell {
   }
 }
 
-/** In cells of more stances than this, where each stands is not looked at yet. */
+/** In cells of more stances than this, where each stands is not looked at yet: it may be any side, degrees. */
 const COARSE = 3000;
-const ANY_SIDE = { middle: 0, off: 180 } as const;
-
-/** The middle of the bearings that a mark sees the stances at, and how far any is from it, degrees. */
-function bearingsIn(stances: readonly Stance[], shot: number): { middle: number; off: number } {
-  const first = stances[0]?.bearings[shot] ?? 0;
-  let [low, high] = [0, 0];
-  for (const { bearings } of stances) {
-    const turn = turned(bearings[shot] as number, first);
-    if (turn < low) low = turn;
-    if (turn > high) high = turn;
-  }
-  return { middle: first + (low + high) / 2, off: (high - low) / 2 };
-}
+const ANY_SIDE = 180;
 
 /** From one bearing to another, −180…180°. */
 function turned(to: number, from: number): number {
@@ -116,4 +164,18 @@ function middleOf(keys: Float64Array): number {
     if (key > greatest) greatest = key;
   }
   return (least + greatest) / 2;
+}
+
+/** Rows with keys below a cut, and the others; halves where all keys are alike. */
+function partedAt(cut: number, keys: Float64Array, rows: Int32Array): [Int32Array, Int32Array] {
+  let below = 0;
+  for (const key of keys) if (key < cut) below++;
+  if (below === 0) return [rows.slice(0, rows.length >> 1), rows.slice(rows.length >> 1)];
+  const [low, high] = [new Int32Array(below), new Int32Array(rows.length - below)];
+  let [inLow, inHigh] = [0, 0];
+  for (let i = 0; i < rows.length; i++) {
+    if ((keys[i] as number) < cut) low[inLow++] = rows[i] as number;
+    else high[inHigh++] = rows[i] as number;
+  }
+  return [low, high];
 }

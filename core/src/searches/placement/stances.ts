@@ -1,6 +1,6 @@
 /** Stances: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
 import type { Area, Device } from '../../documents/index.js';
-import { direction, distance, type MapOf, type Segment } from '../../foundations/index.js';
+import { direction, distance, type MapOf, type Point, type Segment } from '../../foundations/index.js';
 import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
 import { tiltFor } from '../../stations/shots/framing.js';
 import { disturbanceOf } from '../../stations/shots/disturbance.js';
@@ -213,22 +213,31 @@ export function sightingOf(
 }
 
 /** The picture that a lens takes of a subject; its tilt is worked out when it is read. */
+class TakenPicture implements Picture {
+  constructor(
+    readonly eye: Point,
+    readonly lens: number,
+    readonly aim: number,
+    readonly across: number,
+    private readonly subject: WantedShot['subject'],
+    private readonly frame: number,
+  ) {}
+
+  get tilt(): number {
+    const { mark, eyes } = this.subject;
+    return tiltFor(eyes, this.frame, this.lens, Math.max(0.1, distance(this.eye, mark.at)));
+  }
+}
+
 export const pictureOf = (
   { at }: Pick<Spot, 'at'>,
   elevation: number,
-  { mark, eyes }: WantedShot['subject'],
+  subject: WantedShot['subject'],
   { frame, focal }: Pick<Appraisal, 'frame' | 'focal'>,
   { optics }: Lens,
-  aim = direction(at, mark.at),
-): Picture => ({
-  eye: at,
-  lens: elevation,
-  aim,
-  across: optics.sensorWidth / (optics.crop ?? 1) / 2 / focal,
-  get tilt() {
-    return tiltFor(eyes, frame, elevation, Math.max(0.1, distance(at, mark.at)));
-  },
-});
+  aim = direction(at, subject.mark.at),
+): Picture =>
+  new TakenPicture(at, elevation, aim, optics.sensorWidth / (optics.crop ?? 1) / 2 / focal, subject, frame);
 
 /** Whether a picture takes in a no-film area. */
 function takesIn({ eye, aim, across }: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean {

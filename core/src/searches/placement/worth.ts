@@ -54,7 +54,7 @@ export interface Service {
 
 /** Qualities of a camera, or of the best of several places taken together. */
 export interface Row {
-  readonly quality: readonly number[];
+  readonly quality: ArrayLike<number>;
   /** It takes all shots at once. */
   readonly locked: boolean;
 }
@@ -84,7 +84,7 @@ function servedAt(
     { demand, second: true, share: shots[demand.shot]?.second ?? 0 },
   ]);
   const takers = rows.flatMap(
-    ({ quality, locked }, by): { by: number; only?: number; quality: readonly number[] }[] =>
+    ({ quality, locked }, by): { by: number; only?: number; quality: ArrayLike<number> }[] =>
       locked
         ? moment.flatMap(({ shot }) => ((quality[shot] ?? 0) > 0 ? [{ by, only: shot, quality }] : []))
         : [{ by, quality }],
@@ -187,7 +187,7 @@ export class Worth {
   /** Points a stance would add to that, were every shot at a time of its own. */
   gain(
     { first, second }: ReturnType<Worth['best']>,
-    { quality, cost }: Pick<Stance, 'quality' | 'cost'>,
+    { quality, cost }: { readonly quality: ArrayLike<number>; readonly cost: number },
   ): number {
     const { shots } = this.scene.wanted;
     let sum = -cost;
