@@ -1,11 +1,12 @@
-import { acceptPatch, idFrom, type OfferedFix, type Snag } from '@idle-satchel/core';
-import { useState } from 'react';
-import { keepName, signedName } from '../api/signature.js';
+import { idFrom, type OfferedFix, type Snag } from '@idle-satchel/core';
+import { Suspense, useState } from 'react';
 import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
-import { Dialog } from './Dialog.js';
+import { fetched } from './fetched.js';
 import { SeverityWord, useApplyFix } from './severity.js';
 import { STATION_WORDS } from './station-words.js';
+
+const AcceptDialog = fetched(() => import('./AcceptDialog.js'));
 
 /** Every open snag, the worst first, with its fixes; then those that somebody accepted. */
 export function SnagList() {
@@ -98,7 +99,11 @@ function SnagItem({ snag }: { snag: Snag }) {
           {snag.advice && <span className="text-faint">{snag.advice}</span>}
         </div>
       )}
-      {accepting && <AcceptDialog snag={snag} onClose={() => setAccepting(false)} />}
+      {accepting && (
+        <Suspense>
+          <AcceptDialog snag={snag} onClose={() => setAccepting(false)} />
+        </Suspense>
+      )}
     </li>
   );
 }
@@ -111,56 +116,5 @@ function FixCosts({ fix: { costs, cures } }: { fix: OfferedFix }) {
       {also}
       {costs.length === 0 ? 'costs nothing elsewhere' : `but then: ${costs.join(' ')}`}
     </span>
-  );
-}
-
-function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: () => void }) {
-  const store = useStore();
-  const [by, setBy] = useState(signedName());
-  const [reason, setReason] = useState('');
-  const accept = (): void => {
-    const { bundle, assessment } = store.get();
-    keepName(by.trim());
-    const signature = { by: by.trim(), reason: reason.trim(), at: new Date().toISOString() };
-    store.patchPlan('Accept a snag', acceptPatch(snag, bundle.plan, assessment, signature));
-    onClose();
-  };
-  return (
-    <Dialog title="Accept this snag" onClose={onClose}>
-      <p className="mb-3">{snag.title}</p>
-      <form
-        className="grid gap-3"
-        onSubmit={event => {
-          event.preventDefault();
-          accept();
-        }}
-      >
-        <label>
-          Your name
-          <input
-            className="field w-full"
-            required
-            maxLength={80}
-            value={by}
-            onChange={e => setBy(e.target.value)}
-          />
-        </label>
-        <label>
-          Why it is all right
-          <input
-            className="field w-full"
-            required
-            maxLength={300}
-            value={reason}
-            onChange={e => setReason(e.target.value)}
-            autoFocus
-          />
-        </label>
-        <p className="text-faint">It opens again when its figures change.</p>
-        <button className="button button-main justify-self-end" disabled={!by.trim() || !reason.trim()}>
-          Accept
-        </button>
-      </form>
-    </Dialog>
   );
 }

@@ -1,11 +1,12 @@
-import { bucklePatch, STATIONS, type Snag, type StationName } from '@idle-satchel/core';
-import { useState } from 'react';
+import { STATIONS, type Snag, type StationName } from '@idle-satchel/core';
+import { Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { keepName, signedName } from '../api/signature.js';
-import { useEvent, useStore } from '../store/hooks.js';
-import { Dialog } from './Dialog.js';
+import { useEvent } from '../store/hooks.js';
+import { fetched } from './fetched.js';
 import { STATION_KEYS } from './shortcuts.js';
 import { STATION_WORDS } from './station-words.js';
+
+const BuckleDialog = fetched(() => import('./BuckleDialog.js'));
 
 const KEY_OF = Object.fromEntries(Object.entries(STATION_KEYS).map(([key, name]) => [name, key]));
 
@@ -81,93 +82,11 @@ function Station({ name, current }: { name: StationName; current: boolean }) {
         <i aria-hidden className={`inline-block w-[9px] h-[9px] border-[1.5px] mr-1.5 ${glyph[mark.kind]}`} />
         {words}
       </button>
-      {signing && <BuckleDialog name={name} onClose={() => setSigning(false)} />}
+      {signing && (
+        <Suspense>
+          <BuckleDialog name={name} onClose={() => setSigning(false)} />
+        </Suspense>
+      )}
     </div>
-  );
-}
-
-function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => void }) {
-  const store = useStore();
-  const [by, setBy] = useState(signedName());
-  const buckle = useEvent(state => state.assessment.buckles[name]);
-  const title = STATION_WORDS[name];
-  const sign = (): void => {
-    const { bundle, assessment } = store.get();
-    keepName(by.trim());
-    const everySnag = [...assessment.snags, ...assessment.accepted.map(each => each.snag)];
-    const signature = { by: by.trim(), at: new Date().toISOString() };
-    store.patchPlan(`Buckle ${title}`, bucklePatch(name, bundle.plan, assessment, everySnag, signature));
-    onClose();
-  };
-  const open = (): void => {
-    store.patchPlan(`Unbuckle ${title}`, [{ op: 'remove', path: `/buckles/${name}` }]);
-    onClose();
-  };
-  return (
-    <Dialog title={`Buckle ${title}`} onClose={onClose}>
-      {buckle.state !== 'open' && (
-        <p className="mb-2">
-          {buckle.state === 'buckled' ? 'Buckled' : 'Was buckled'} by {buckle.by},{' '}
-          {new Date(buckle.at ?? '').toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}.
-        </p>
-      )}
-      {buckle.state === 'reopened' && (
-        <div className="mb-3">
-          <p>It opened again by itself, because this changed:</p>
-          <table className="mt-1">
-            <thead>
-              <tr>
-                <th>What</th>
-                <th>Then</th>
-                <th>Now</th>
-              </tr>
-            </thead>
-            <tbody>
-              {buckle.differences.slice(0, 12).map(({ path, before, now }) => (
-                <tr key={path}>
-                  <td className="break-all">{path}</td>
-                  <td>{before}</td>
-                  <td>{now}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {buckle.differences.length > 12 && (
-            <p className="text-faint">and {buckle.differences.length - 12} more</p>
-          )}
-        </div>
-      )}
-      <p className="text-faint mb-3">
-        Signing says: I have looked at everything here and stand by it. It opens again by itself when anything
-        it shows changes.
-      </p>
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={event => {
-          event.preventDefault();
-          sign();
-        }}
-      >
-        <label className="grow">
-          Your name
-          <input
-            className="field w-full"
-            required
-            maxLength={80}
-            value={by}
-            onChange={e => setBy(e.target.value)}
-            autoFocus
-          />
-        </label>
-        {buckle.state !== 'open' && (
-          <button type="button" className="button" onClick={open}>
-            Unbuckle
-          </button>
-        )}
-        <button className="button button-main" disabled={by.trim() === ''}>
-          Buckle
-        </button>
-      </form>
-    </Dialog>
   );
 }

@@ -1,0 +1,93 @@
+import { bucklePatch, type StationName } from '@idle-satchel/core';
+import { useState } from 'react';
+import { keepName, signedName } from '../api/signature.js';
+import { useEvent, useStore } from '../store/hooks.js';
+import { Dialog } from './Dialog.js';
+import { STATION_WORDS } from './station-words.js';
+
+/** Signs a station off, says what opened it again, or takes the signature back. */
+export default function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => void }) {
+  const store = useStore();
+  const [by, setBy] = useState(signedName());
+  const buckle = useEvent(state => state.assessment.buckles[name]);
+  const title = STATION_WORDS[name];
+  const sign = (): void => {
+    const { bundle, assessment } = store.get();
+    keepName(by.trim());
+    const everySnag = [...assessment.snags, ...assessment.accepted.map(each => each.snag)];
+    const signature = { by: by.trim(), at: new Date().toISOString() };
+    store.patchPlan(`Buckle ${title}`, bucklePatch(name, bundle.plan, assessment, everySnag, signature));
+    onClose();
+  };
+  const open = (): void => {
+    store.patchPlan(`Unbuckle ${title}`, [{ op: 'remove', path: `/buckles/${name}` }]);
+    onClose();
+  };
+  return (
+    <Dialog title={`Buckle ${title}`} onClose={onClose}>
+      {buckle.state !== 'open' && (
+        <p className="mb-2">
+          {buckle.state === 'buckled' ? 'Buckled' : 'Was buckled'} by {buckle.by},{' '}
+          {new Date(buckle.at ?? '').toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}.
+        </p>
+      )}
+      {buckle.state === 'reopened' && (
+        <div className="mb-3">
+          <p>It opened again by itself, because this changed:</p>
+          <table className="mt-1">
+            <thead>
+              <tr>
+                <th>What</th>
+                <th>Then</th>
+                <th>Now</th>
+              </tr>
+            </thead>
+            <tbody>
+              {buckle.differences.slice(0, 12).map(({ path, before, now }) => (
+                <tr key={path}>
+                  <td className="break-all">{path}</td>
+                  <td>{before}</td>
+                  <td>{now}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {buckle.differences.length > 12 && (
+            <p className="text-faint">and {buckle.differences.length - 12} more</p>
+          )}
+        </div>
+      )}
+      <p className="text-faint mb-3">
+        Signing says: I have looked at everything here and stand by it. It opens again by itself when anything
+        it shows changes.
+      </p>
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={event => {
+          event.preventDefault();
+          sign();
+        }}
+      >
+        <label className="grow">
+          Your name
+          <input
+            className="field w-full"
+            required
+            maxLength={80}
+            value={by}
+            onChange={e => setBy(e.target.value)}
+            autoFocus
+          />
+        </label>
+        {buckle.state !== 'open' && (
+          <button type="button" className="button" onClick={open}>
+            Unbuckle
+          </button>
+        )}
+        <button className="button button-main" disabled={by.trim() === ''}>
+          Buckle
+        </button>
+      </form>
+    </Dialog>
+  );
+}
