@@ -77,6 +77,7 @@ describe('shots', () => {
       ),
     );
     expect(await page.getByText(/cannot see all of Lectern/).count()).toBe(0);
+    await undo(page);
   });
 
   it('of a panel of four hold every face once the lens is stopped down', async () => {

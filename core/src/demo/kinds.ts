@@ -8,20 +8,32 @@ type PortSketch = [
   direction: Port['direction'],
   connector: Connector,
   carries: Carries,
+  more?: Pick<Port, 'scaled' | 'formats' | 'level3g' | 'talkback'>,
 ];
 
 function ports(...sketches: PortSketch[]): Record<string, Port> {
   const orders = ordersFor(sketches.length);
   return Object.fromEntries(
-    sketches.map(([id, label, direction, connector, carries], i) => [
+    sketches.map(([id, label, direction, connector, carries, more], i) => [
       id,
-      { order: orders[i] ?? '', label, direction, connector, carries },
+      { order: orders[i] ?? '', label, direction, connector, carries, ...more },
     ]),
   );
 }
 
 const MAINS_IN: PortSketch = ['mainsin01', 'mains in', 'in', 'mains', 'power'];
 const NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network'];
+
+/** What cameras and computers can be set to. */
+const CAMERA: Pick<Port, 'formats'> = {
+  formats: [
+    ...(['1080p25', '1080p29.97', '1080p30', '1080p50', '1080p59.94', '1080p60'] as const),
+    ...(['1080i50', '1080i59.94', '1080psf25', '720p50', '720p60'] as const),
+  ],
+};
+const COMPUTER: Pick<Port, 'formats'> = {
+  formats: ['1080p60', '1080p50', '1080p30', '1080p25', '720p60', '720p50', '2160p30', '2160p60'],
+};
 
 const hdmiIns = (count: number): PortSketch[] =>
   Array.from({ length: count }, (_, i) => [`hdmiin0${i + 1}`, `HDMI in ${i + 1}`, 'in', 'HDMI A', 'video']);
@@ -83,7 +95,7 @@ const CAMERAS: Record<string, Kind> = {
       mostGain: 16,
       nearest: 1,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MAINS_IN),
   },
   camfourth: {
     label: 'Camera, Four Thirds + 12–60',
@@ -104,7 +116,7 @@ const CAMERAS: Record<string, Kind> = {
       nearest: 0.2,
     },
     ports: ports(
-      ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'],
+      ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA],
       ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
       MAINS_IN,
     ),
@@ -126,7 +138,7 @@ const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.8,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video'], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video', CAMERA], MAINS_IN),
   },
   camfullfr: {
     label: 'Camera, full frame + 24–70',
@@ -145,7 +157,7 @@ const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.4,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MAINS_IN),
   },
   phone0001: {
     label: 'Phone with a good camera, 24–77 eq.',
@@ -184,7 +196,7 @@ const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 1,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'], NET, MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], NET, MAINS_IN),
   },
 };
 
@@ -219,6 +231,7 @@ const VIDEO: Record<string, Kind> = {
         'video',
       ]),
       ['sdiout001', 'SDI out 1', 'out', 'BNC', 'video'],
+      ['sdiout002', 'SDI out 2, with talkback', 'out', 'BNC', 'video', { talkback: true }],
       NET,
       MAINS_IN,
     ),
@@ -243,7 +256,7 @@ const VIDEO: Record<string, Kind> = {
     family: 'computer',
     weight: 1.9,
     power: { running: 60, factor: 0.9 },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', COMPUTER], MAINS_IN),
   },
   adaptdtoa: {
     label: 'Adapter, HDMI D plug to HDMI A socket',
@@ -252,6 +265,29 @@ const VIDEO: Record<string, Kind> = {
     ports: ports(
       ['hdmidin01', 'HDMI D', 'in', 'HDMI D', 'video'],
       ['hdmiaout1', 'HDMI A', 'out', 'HDMI A', 'video'],
+    ),
+  },
+  scalerhdm: {
+    label: 'Scaler, HDMI to HDMI',
+    family: 'converter',
+    weight: 0.3,
+    power: { running: 6, factor: 0.6 },
+    ports: ports(
+      ['hdmiin001', 'HDMI in', 'in', 'HDMI A', 'video', { scaled: true }],
+      ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'],
+      MAINS_IN,
+    ),
+  },
+  deembedsd: {
+    label: 'De-embedder, SDI, takes talkback out',
+    family: 'converter',
+    weight: 0.3,
+    power: { running: 5, factor: 0.6 },
+    strips: true,
+    ports: ports(
+      ['sdiin0001', 'SDI in', 'in', 'BNC', 'video'],
+      ['sdiout001', 'SDI out', 'out', 'BNC', 'video'],
+      MAINS_IN,
     ),
   },
   adaptctoa: {

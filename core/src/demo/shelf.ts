@@ -15,6 +15,8 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['LAP', 2, 'laptopcom'],
   ['ADD', 2, 'adaptdtoa'],
   ['ADC', 2, 'adaptctoa'],
+  ['SCA', 1, 'scalerhdm'],
+  ['DEM', 1, 'deembedsd'],
   ['RTR', 1, 'routerwan'],
   ['NSW', 1, 'netswitch'],
   ['STR', 1, 'striprack'],

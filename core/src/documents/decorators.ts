@@ -113,6 +113,17 @@ export const OneOf = constraint<[choices: readonly unknown[]]>({
   schema: choices => ({ enum: [...choices] }),
 });
 
+/** A list of some of the listed words, each once, replaced whole. */
+export const Words = constraint<[choices: readonly string[]]>({
+  name: 'words',
+  test: (value, choices) =>
+    Array.isArray(value) &&
+    value.every(each => choices.includes(each as string)) &&
+    new Set<unknown>(value).size === value.length,
+  says: choices => `must be different ones of ${choices.join(', ')}`,
+  schema: choices => ({ type: 'array', items: { enum: [...choices] }, uniqueItems: true }),
+});
+
 /** The id of another record. */
 export const Ref = constraint<[]>({
   name: 'ref',

@@ -1,5 +1,6 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
+import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text, Words } from './decorators.js';
 
 export const CONNECTORS = [
   'HDMI A',
@@ -28,8 +29,14 @@ export class Port {
   @OneOf(['in', 'out', 'both']) direction!: 'in' | 'out' | 'both';
   @OneOf(CONNECTORS) connector!: Connector;
   @OneOf(CARRIES) carries!: Carries;
-  /** A video input with a scaler takes any size and rate. */
+  /** A video input with a scaler takes any size and rate, or any of its formats where these are listed. */
   @Optional() @Flag() scaled?: boolean;
+  /** Sizes and rates that an output can be set to, or that a scaled input takes; absent = not known. */
+  @Optional() @Words(VIDEO_FORMATS) formats?: VideoFormat[];
+  /** How a 3G link is packed (SMPTE ST 425-1): what an output gives, or an input takes. */
+  @Optional() @OneOf(['A', 'B', 'both']) level3g?: 'A' | 'B' | 'both';
+  /** The picture that it gives carries talkback among its sound channels. */
+  @Optional() @Flag() talkback?: boolean;
 }
 
 export class PowerNeed {
@@ -206,6 +213,8 @@ export class Kind {
   @Optional() @Num(1, 63) amps?: number;
   /** It contains a stream encoder. */
   @Optional() @Flag() encodes?: boolean;
+  /** It takes talkback out of what passes through it. */
+  @Optional() @Flag() strips?: boolean;
 }
 
 /** The kinds an organisation knows. */

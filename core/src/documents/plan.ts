@@ -1,4 +1,5 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
+import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import {
   AnyJson,
   At,
@@ -129,6 +130,8 @@ export class Device {
   @Optional() @Num(0.7, 64) aperture?: number;
   /** The mark that a lamp is turned to; absent = it shines where it faces. */
   @Optional() @Ref() lights?: string;
+  /** Size and rate that its outputs are set to, or that a switcher works in; absent = the format of the event. */
+  @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
 }
@@ -146,6 +149,8 @@ export class Link {
   @One(() => End) to!: End;
   /** Make of cable to use instead of the usual one for these connectors. */
   @Optional() @OneOf(CABLE_MAKES) make?: CableMake;
+  /** It is meant to lead back: a second row of a switcher, or a smaller switcher before a large one. */
+  @Optional() @Flag() back?: boolean;
 }
 
 /** A person put on a role that the design asks for. */

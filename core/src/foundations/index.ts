@@ -9,6 +9,8 @@ export * from './patch.js';
 export * from './snag.js';
 export * from './units.js';
 export * from './room.js';
+export * from './rings.js';
+export * from './video-format.js';
 export * from './visibility.js';
 export { visibleRegion } from './visible-region.js';
 export * from './floor-grid.js';

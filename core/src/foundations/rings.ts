@@ -4,10 +4,7 @@
  * The strongly connected components that hold a ring: of more than one node, or of one that leads to itself (Tarjan
  * 1972, without recursion). `next` gives where a node leads to; nodes and components come in the order of `nodes`.
  */
-export function ringsOf(
-  nodes: readonly string[],
-  next: (node: string) => readonly string[],
-): string[][] {
+export function ringsOf(nodes: readonly string[], next: (node: string) => readonly string[]): string[][] {
   const order = new Map(nodes.map((node, i) => [node, i]));
   const index = new Map<string, number>();
   const low = new Map<string, number>();

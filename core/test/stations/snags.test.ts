@@ -4,6 +4,13 @@ import { assess } from '../../src/assess.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
 import { changed, corners, device, found, friday, holds, remove, set, type Row } from './snag-tables.js';
 
+/** A switcher with a second row, and an output of it that leads back into it. */
+const ROW = { order: 'zz2', label: 'ROW', kind: 'switchrac', place: { inside: 'deskrack1' } };
+const rowFrom = (port: string) => ({
+  from: { device: 'rackswit1', port },
+  to: { device: 'rackswit1', port: 'sdiin0001' },
+});
+
 const TABLE: readonly Row[] = [
   ['brief.no-output', 'stop', ['plan', set('/outputs', {})], ['plan', remove('/outputs/outscreen1')]],
   [
@@ -124,6 +131,28 @@ const TABLE: readonly Row[] = [
     'stop',
     ['plan', set('/label', 'As it is')],
     ['plan', remove('/links/linkside1')],
+  ],
+  [
+    'signal.format-mismatch',
+    'stop',
+    ['plan', set(device('laptopwor', 'format'), '1080p60')],
+    ['plan', set(device('laptopwor', 'format'), '1080p25')],
+  ],
+  [
+    'signal.loop',
+    'risk',
+    ['plan', set('/devices/rackswit1', ROW), set('/links/linkback1', rowFrom('sdiout001'))],
+    [
+      'plan',
+      set('/devices/rackswit1', ROW),
+      set('/links/linkback1', { ...rowFrom('sdiout001'), back: true }),
+    ],
+  ],
+  [
+    'signal.loop',
+    'stop',
+    ['plan', set('/devices/rackswit1', ROW), set('/links/linkback1', rowFrom('sdiout002'))],
+    ['plan', set('/devices/rackswit1', ROW), set('/links/linkback1', rowFrom('sdiout001'))],
   ],
   [
     'signal.source-unplugged',

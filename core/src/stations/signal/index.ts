@@ -1,11 +1,12 @@
 /** Signal: devices, ports and links – what reaches what, and by which plug. */
-import type { Kind, Kinds, Link, Output, Shelf } from '../../documents/index.js';
+import type { Format, Kind, Kinds, Link, Output, Rules, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
   found,
   given,
   inOrder,
+  settingOf,
   taken,
   unknown,
   wiringOf,
@@ -16,7 +17,11 @@ import {
 } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
+import { givenBy, linkFormats, type LinkFormat } from './formats.js';
+import { loopsOf, type Loop } from './loops.js';
 import { connectorMismatch } from './snags/connector-mismatch.js';
+import { formatMismatch } from './snags/format-mismatch.js';
+import { loop } from './snags/loop.js';
 import { outputUnfed } from './snags/output-unfed.js';
 import { portTwice } from './snags/port-twice.js';
 import { sourceUnplugged } from './snags/source-unplugged.js';
@@ -27,6 +32,7 @@ export interface SignalReads {
   readonly outputs: MapOf<Output> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
+  readonly rules: Rules;
 }
 
 export type PlanWiring = Wiring<Equipment, Kind, Link>;
@@ -38,6 +44,11 @@ export interface SignalResult {
   /** The switcher input that each video source reaches. */
   readonly sources: Readonly<Record<string, { readonly input: Figure }>>;
   readonly switchers: Readonly<Record<string, { have: Figure; used: Figure; spare: Figure }>>;
+  /** What runs through each video link, and whether it is taken at its end. */
+  readonly formats: Readonly<Record<string, LinkFormat>>;
+  /** How each computer that gives a picture is set: size, rate and scan. */
+  readonly settings: Readonly<Record<string, Figure>>;
+  readonly loops: Readonly<Record<string, Loop>>;
   /** What feeds each wanted output. */
   readonly outputs: Readonly<Record<string, { readonly fedBy: Figure }>>;
 }
@@ -51,9 +62,11 @@ export const isSource = (kind: Kind | undefined): boolean =>
   SOURCES.has(kind.family) &&
   Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
 
-function compute({ devices, links, outputs, kinds }: SignalReads, memo: Memo): SignalResult {
-  return memo.once('result', [devices, links, outputs, kinds], () => {
+function compute({ devices, links, outputs, kinds, rules }: SignalReads, memo: Memo): SignalResult {
+  const { format } = rules;
+  return memo.once('result', [devices, links, outputs, kinds, format], () => {
     const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
+    const formats = linkFormats(wiring, links, format);
     return {
       wiring,
       links: Object.fromEntries(
@@ -69,11 +82,41 @@ function compute({ devices, links, outputs, kinds }: SignalReads, memo: Memo): S
           .filter(([id]) => wiring.kindOf(id)?.family === 'switcher')
           .map(([id, device]) => [id, inputsOf(wiring, id, device)]),
       ),
+      formats,
+      settings: Object.fromEntries(
+        inOrder(devices)
+          .filter(([id]) => wiring.kindOf(id)?.family === 'computer' && isSource(wiring.kindOf(id)))
+          .map(([id]) => [id, settingFor(wiring, id, format, formats)]),
+      ),
+      loops: loopsOf(wiring, links),
       outputs: Object.fromEntries(
         inOrder(outputs).map(([id, output]) => [id, { fedBy: fedBy(wiring, output) }]),
       ),
     };
   });
+}
+
+/**
+ * The exact setting of a computer’s screen output, in the words of its menu: what it gives, or what the device that it
+ * is plugged into works in where that does not take it.
+ */
+function settingFor(
+  wiring: PlanWiring,
+  id: string,
+  house: Format,
+  formats: Readonly<Record<string, LinkFormat>>,
+): Figure {
+  const port = inOrder(wiring.kindOf(id)?.ports).find(
+    ([, each]) => each.carries === 'video' && each.direction === 'out',
+  )?.[0];
+  const [link, lead] = wiring.outOf(id).find(([key]) => formats[key]) ?? [];
+  const refused = link !== undefined && formats[link]?.taken.value !== 'yes';
+  const sink = refused ? wiring.devices[lead?.to.device ?? ''] : undefined;
+  const gives = givenBy(wiring, id, port, house);
+  if (typeof gives.value !== 'string') return gives;
+  return sink
+    ? found(settingOf(sink.format ?? house), '', `what ${sink.label} works in, since it takes nothing else`)
+    : found(settingOf(gives.value), '', gives.working.method ?? '', gives.working.terms);
 }
 
 function matesOf(wiring: PlanWiring, id: string, link: Link): Figure {
@@ -182,6 +225,6 @@ function fedBy(wiring: PlanWiring, output: Output): Figure {
 
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
-  rules: [outputUnfed, connectorMismatch, portTwice, sourceUnplugged],
+  rules: [outputUnfed, connectorMismatch, formatMismatch, loop, portTwice, sourceUnplugged],
   compute,
 };

@@ -1,0 +1,117 @@
+/** Formats: which size and rate runs through each lead, and whether the input at its end takes it. */
+import type { Link } from '../../documents/index.js';
+import {
+  constant,
+  found,
+  given,
+  inOrder,
+  linkRate,
+  unknown,
+  whyNotNative,
+  type Figure,
+  type MapOf,
+  type Term,
+  type VideoFormat,
+} from '../../foundations/index.js';
+import type { PlanWiring } from './index.js';
+
+export interface LinkFormat {
+  /** What runs through it. */
+  readonly format: Figure;
+  /** `yes`, or why the input cannot take it. */
+  readonly taken: Figure;
+}
+
+/** Families whose output is what comes in, unless they are set to another format. */
+const PASSES: ReadonlySet<string> = new Set(['adapter', 'converter', 'splitter']);
+
+/**
+ * What a device gives: the format it is set to, or that of what comes into it where it only passes it on, or that of
+ * the event where its output can be set to that. `seen` cuts rings.
+ */
+export function givenBy(
+  wiring: PlanWiring,
+  id: string,
+  port: string | undefined,
+  house: VideoFormat,
+  seen: ReadonlySet<string> = new Set(),
+): Figure {
+  const device = wiring.devices[id];
+  const kind = wiring.kindOf(id);
+  const label = device?.label ?? 'a device';
+  if (!device || !kind) return unknown('', 'its device is gone');
+  const method = `what ${label} gives`;
+  if (device.format !== undefined) {
+    return found(device.format, '', method, [
+      given('set', device.format, '', 'plan', `/devices/${id}/format`),
+    ]);
+  }
+  if (PASSES.has(kind.family)) {
+    const feed = wiring.into(id).find(([, link]) => wiring.portOf(link.to)?.carries === 'video')?.[1];
+    if (!feed?.from.device || seen.has(id)) return unknown('', `nothing comes into ${label}`);
+    return givenBy(wiring, feed.from.device, feed.from.port, house, new Set([...seen, id]));
+  }
+  const can = kind.ports?.[port ?? '']?.formats;
+  const event = constant('event', house, '', 'format of the event, by house rule or its own');
+  if (can === undefined || can.includes(house))
+    return found(house, '', `${method}: set to the format of the event`, [event]);
+  return found(can[0] ?? house, '', `${method}: it cannot be set to the format of the event`, [
+    constant('first', can[0] ?? house, '', `first that ${label} can be set to`),
+  ]);
+}
+
+/** Every video link between two devices: its format, and whether that is taken at its end. */
+export function linkFormats(
+  wiring: PlanWiring,
+  links: MapOf<Link> | undefined,
+  house: VideoFormat,
+): Record<string, LinkFormat> {
+  return Object.fromEntries(
+    inOrder(links).flatMap(([id, link]): [string, LinkFormat][] => {
+      const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+      if (from?.carries !== 'video' || !to || link.from.device === undefined) return [];
+      const format = givenBy(wiring, link.from.device, link.from.port, house);
+      return [[id, { format, taken: takenAt(wiring, link, format, house) }]];
+    }),
+  );
+}
+
+/** Families whose inputs, where they have no scaler, take nothing but what the device works in. */
+const NATIVE: ReadonlySet<string> = new Set(['switcher']);
+
+function takenAt(wiring: PlanWiring, link: Link, format: Figure, house: VideoFormat): Figure {
+  const { value: fed } = format;
+  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+  const device = wiring.devices[link.to.device ?? ''];
+  const kind = wiring.kindOf(link.to.device);
+  if (typeof fed !== 'string' || !to || !device || !kind)
+    return unknown('', 'what runs through it is not known');
+  const own = device.format ?? house;
+  const terms: Term[] = [
+    constant('fed', fed, '', `what comes out of ${wiring.devices[link.from.device ?? '']?.label ?? 'it'}`),
+    device.format === undefined
+      ? constant('own', own, '', 'format of the event')
+      : given('own', own, '', 'plan', `/devices/${link.to.device ?? ''}/format`),
+  ];
+  const says = (verdict: string): Figure =>
+    found(verdict, '', 'format that comes in against what the input takes', terms);
+  const levels = unlikeLevels(from?.level3g, to.level3g, fed);
+  if (levels !== undefined) return says(levels);
+  if (to.formats && (to.scaled || !NATIVE.has(kind.family))) {
+    return says((to.formats as readonly string[]).includes(fed) ? 'yes' : `it takes no ${fed}`);
+  }
+  if (to.scaled || !NATIVE.has(kind.family)) return says('yes');
+  return says(whyNotNative(own, fed) ?? 'yes');
+}
+
+/** A 3G link is packed in level A or B, and an input takes one of them or both. */
+function unlikeLevels(
+  gives: 'A' | 'B' | 'both' | undefined,
+  takes: 'A' | 'B' | 'both' | undefined,
+  fed: string,
+): string | undefined {
+  if (linkRate(fed) !== 2.97 || gives === undefined || takes === undefined) return undefined;
+  return gives === takes || gives === 'both' || takes === 'both'
+    ? undefined
+    : `3G level ${gives} into level ${takes}`;
+}

@@ -1,0 +1,50 @@
+import type { Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import { insertInto } from '../insert.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+/** A way by which what a device gives comes back into it. */
+export const loop: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.loop',
+  station: 'signal',
+  find: ({ own: { loops } }) =>
+    Object.entries(loops).map(([id, { devices, through, howls }]) => {
+      const loud = howls.value === true;
+      return {
+        severity: loud ? ('stop' as const) : ('risk' as const),
+        subjects: [id, ...devices],
+        title: loud
+          ? `Talkback runs in a ring through ${String(through.value)}: it will howl.`
+          : `What ${String(through.value)} give comes back into them.`,
+        because: [`signal.loops.${id}.through`, `signal.loops.${id}.howls`],
+        advice: loud
+          ? 'Take the ring apart, or put a de-embedder that strips talkback into it.'
+          : 'A second row of a switcher or a sub-switcher may lead back on purpose; anything else shows itself in itself.',
+      };
+    }),
+  *fixes(snag, { own: { loops, wiring }, links, kinds, shelf }) {
+    const found = loops[snag.subjects[0] ?? ''];
+    if (!found) return;
+    const name = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
+    const own = found.links.flatMap(id => (links?.[id] ? [[id, links[id]] as const] : []));
+    if (found.howls.value === true) {
+      for (const [id, link] of own) {
+        yield* insertInto(id, link, ({ strips }) => strips === true, { kinds, shelf, wiring });
+      }
+    }
+    for (const [id, { from, to }] of own) {
+      yield {
+        way: 'unplug',
+        label: `Unplug ${name(from.device)} from ${name(to.device)}`,
+        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
+      };
+    }
+    for (const [id, { from, to }] of own) {
+      yield {
+        way: 'meant',
+        label: `${name(from.device)} is meant to lead back into ${name(to.device)}`,
+        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/links/${id}/back`, value: true }] }],
+      };
+    }
+  },
+};

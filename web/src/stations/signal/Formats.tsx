@@ -1,0 +1,81 @@
+import { inOrder, VIDEO_FORMATS, type Device } from '@idle-satchel/core';
+import { ChoiceField } from '../../ledger/ChoiceField.js';
+import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+
+/** Sizes and rates: what each switcher works in and each source gives, and whether every input takes it. */
+export function Formats() {
+  const { sources, switchers, formats, settings, wiring } = useResult('signal');
+  const devices = usePlan(plan => plan.devices);
+  const links = usePlan(plan => plan.links);
+  const flag = useFlags();
+  return (
+    <>
+      <Heading>Formats</Heading>
+      {Object.keys(switchers).map(id =>
+        devices?.[id] ? (
+          <FormatChoice key={id} id={id} device={devices[id]} verb="works in" choices={VIDEO_FORMATS} />
+        ) : null,
+      )}
+      {Object.keys(sources).map(id => {
+        const device = devices?.[id];
+        const out = inOrder(wiring.kindOf(id)?.ports).find(
+          ([, { carries, direction }]) => carries === 'video' && direction === 'out',
+        )?.[1];
+        return device ? (
+          <FormatChoice key={id} {...{ id, device }} verb="gives" choices={out?.formats ?? VIDEO_FORMATS} />
+        ) : null;
+      })}
+      {Object.entries(settings).map(([id, setting]) => (
+        <FigureRow
+          key={id}
+          label={`Set ${devices?.[id]?.label ?? id} to`}
+          figure={setting}
+          path={`signal.settings.${id}`}
+        />
+      ))}
+      {Object.entries(formats)
+        .filter(([, { taken }]) => taken.value !== 'yes')
+        .map(([id, { taken }]) => (
+          <FigureRow
+            key={id}
+            label={`${devices?.[links?.[id]?.from.device ?? '']?.label ?? '?'} taken by ${devices?.[links?.[id]?.to.device ?? '']?.label ?? '?'}`}
+            figure={taken}
+            path={`signal.formats.${id}.taken`}
+            flag={flag(`signal.formats.${id}.taken`)}
+          />
+        ))}
+    </>
+  );
+}
+
+function FormatChoice({
+  id,
+  device,
+  verb,
+  choices,
+}: {
+  id: string;
+  device: Device;
+  verb: string;
+  choices: readonly string[];
+}) {
+  const store = useStore();
+  const house = useEvent(({ assessment }) => assessment.rules.format);
+  return (
+    <ChoiceField
+      label={`${device.label} ${verb}`}
+      value={device.format}
+      none={`as the event: ${house}`}
+      options={choices.map(each => [each, each] as const)}
+      onCommit={value =>
+        store.patchPlan(`Set the format of ${device.label}`, [
+          value === undefined
+            ? { op: 'remove', path: `/devices/${id}/format` }
+            : { op: 'add', path: `/devices/${id}/format`, value },
+        ])
+      }
+    />
+  );
+}
