@@ -8,7 +8,7 @@ type PortSketch = [
   direction: Port['direction'],
   connector: Connector,
   carries: Carries,
-  more?: Pick<Port, 'scaled' | 'formats' | 'level3g' | 'talkback'>,
+  more?: Pick<Port, 'scaled' | 'formats' | 'level3g' | 'talkback' | 'group'>,
 ];
 
 function ports(...sketches: PortSketch[]): Record<string, Port> {
@@ -177,7 +177,10 @@ const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.2,
     },
-    ports: ports(['usbcout01', 'USB-C', 'out', 'USB-C', 'video']),
+    ports: ports(
+      ['usbcout01', 'picture', 'out', 'USB-C', 'video', { ...CAMERA, group: 'USB-C socket' }],
+      ['usbcnet01', 'network', 'both', 'USB-C', 'network', { group: 'USB-C socket' }],
+    ),
   },
   campantil: {
     label: 'Pan-tilt camera, 20×',

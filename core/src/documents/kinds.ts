@@ -35,6 +35,8 @@ export class Port {
   @Optional() @Words(VIDEO_FORMATS) formats?: VideoFormat[];
   /** How a 3G link is packed (SMPTE ST 425-1): what an output gives, or an input takes. */
   @Optional() @OneOf(['A', 'B', 'both']) level3g?: 'A' | 'B' | 'both';
+  /** Of the ports of one group only one can be used: a socket that takes either plug, or serves one thing at a time. */
+  @Optional() @Text(20, 1) group?: string;
   /** The picture that it gives carries talkback among its sound channels. */
   @Optional() @Flag() talkback?: boolean;
 }

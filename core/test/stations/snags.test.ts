@@ -11,6 +11,13 @@ const rowFrom = (port: string) => ({
   to: { device: 'rackswit1', port: 'sdiin0001' },
 });
 
+/** A phone with one socket for its picture or the network. */
+const PHONE = { order: 'zz3', label: 'PHONE', kind: 'phone0001', place: { at: [16, 10], height: 1.4 } };
+const fromPhone = (port: string, to: string) => ({
+  from: { device: 'phonecam1', port },
+  to: { device: 'switcher1', port: to },
+});
+
 const TABLE: readonly Row[] = [
   ['brief.no-output', 'stop', ['plan', set('/outputs', {})], ['plan', remove('/outputs/outscreen1')]],
   [
@@ -137,6 +144,17 @@ const TABLE: readonly Row[] = [
     'stop',
     ['plan', set(device('laptopwor', 'format'), '1080p60')],
     ['plan', set(device('laptopwor', 'format'), '1080p25')],
+  ],
+  [
+    'signal.group-twice',
+    'stop',
+    [
+      'plan',
+      set('/devices/phonecam1', PHONE),
+      set('/links/linkphon1', fromPhone('usbcout01', 'hdmiin01')),
+      set('/links/linkphon2', fromPhone('usbcnet01', 'network01')),
+    ],
+    ['plan', set('/devices/phonecam1', PHONE), set('/links/linkphon1', fromPhone('usbcout01', 'hdmiin01'))],
   ],
   [
     'signal.loop',

@@ -21,6 +21,7 @@ import { givenBy, linkFormats, type LinkFormat } from './formats.js';
 import { loopsOf, type Loop } from './loops.js';
 import { connectorMismatch } from './snags/connector-mismatch.js';
 import { formatMismatch } from './snags/format-mismatch.js';
+import { groupTwice } from './snags/group-twice.js';
 import { loop } from './snags/loop.js';
 import { outputUnfed } from './snags/output-unfed.js';
 import { portTwice } from './snags/port-twice.js';
@@ -225,6 +226,6 @@ function fedBy(wiring: PlanWiring, output: Output): Figure {
 
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
-  rules: [outputUnfed, connectorMismatch, formatMismatch, loop, portTwice, sourceUnplugged],
+  rules: [outputUnfed, connectorMismatch, formatMismatch, groupTwice, loop, portTwice, sourceUnplugged],
   compute,
 };
