@@ -30,3 +30,27 @@ describe('a format', () => {
     await setting.getByText('1920 × 1080 at 25 Hz, progressive').waitFor();
   });
 });
+
+describe('sound', () => {
+  it('that is early is brought together by the delay of its fix, and told again once a camera is measured', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/signal`);
+    const early = figure(page, 'signal.latency.outstream1.sources.camwide01.offset');
+    expect(await early.innerText()).toContain('119');
+    await early.focus();
+    await page.keyboard.press('s');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await snags.getByRole('button', { name: /^Sound is 119 ms early on Public stream/ }).click();
+    await snags.getByRole('button', { name: 'Set a delay of 119 ms for the sound in SWITCHER' }).click();
+    await snags
+      .getByRole('button', { name: /^Sound is/ })
+      .first()
+      .waitFor({ state: 'detached' });
+    await page.keyboard.press('Escape');
+    await page.getByLabel('Pictures late, if measured, in C1 WIDE').fill('10');
+    await page.getByLabel('Pictures late, if measured, in C1 WIDE').press('Enter');
+    await saved(page);
+    await early.getByText('−71').waitFor();
+    await early.focus();
+    for (let edits = 0; edits < 2; edits++) await undo(page);
+  });
+});

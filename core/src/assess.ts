@@ -141,7 +141,8 @@ export function createChain(): (bundle: Bundle) => Chain {
           ...{ devices, shots: plan.shots, runningOrder, links, kinds, rules, ownRules: plan.rules },
           ...{ shelf, claims, ground: results.ground },
         }),
-      signal: () => visit(signal, { devices: equipment, links, outputs, kinds, shelf, rules }),
+      signal: () =>
+        visit(signal, { devices: equipment, links, outputs, kinds, shelf, rules, shots: plan.shots }),
       stream: () =>
         visit(stream, {
           ...{ outputs, venue: results.ground.venue, rules, kinds },

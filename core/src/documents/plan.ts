@@ -130,6 +130,10 @@ export class Device {
   @Optional() @Num(0.7, 64) aperture?: number;
   /** The mark that a lamp is turned to; absent = it shines where it faces. */
   @Optional() @Ref() lights?: string;
+  /** How late pictures leave it, as measured, ms; absent = as is typical for its kind. */
+  @Optional() @Num(0, 60000) pictureDelay?: number;
+  /** Delay of the sound that is set in it, ms. */
+  @Optional() @Num(0, 5000) soundDelay?: number;
   /** Size and rate that its outputs are set to, or that a switcher works in; absent = the format of the event. */
   @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
   /** Belongs to the venue and stays: never packed. */

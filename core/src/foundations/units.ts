@@ -11,6 +11,7 @@ export type Unit =
   | 'µm'
   | 'f/'
   | 's'
+  | 'ms'
   | 'ISO'
   | 'stops'
   | '°'

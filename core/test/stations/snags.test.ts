@@ -157,6 +157,18 @@ const TABLE: readonly Row[] = [
     ['plan', set('/devices/phonecam1', PHONE), set('/links/linkphon1', fromPhone('usbcout01', 'hdmiin01'))],
   ],
   [
+    'signal.lip-sync',
+    'risk',
+    ['plan', set(device('switcher1', 'soundDelay'), 70)],
+    ['plan', set(device('switcher1', 'soundDelay'), 80)],
+  ],
+  [
+    'signal.screen-late',
+    'note',
+    ['plan', set(device('screennor', 'pictureDelay'), 10)],
+    ['plan', set('/rules', { format: '1080p60' })],
+  ],
+  [
     'signal.loop',
     'risk',
     ['plan', set('/devices/rackswit1', ROW), set('/links/linkback1', rowFrom('sdiout001'))],

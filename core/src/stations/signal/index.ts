@@ -1,5 +1,5 @@
 /** Signal: devices, ports and links – what reaches what, and by which plug. */
-import type { Format, Kind, Kinds, Link, Output, Rules, Shelf } from '../../documents/index.js';
+import type { Format, Kind, Kinds, Link, Output, Rules, Shelf, Shot } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -18,11 +18,14 @@ import {
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { givenBy, linkFormats, type LinkFormat } from './formats.js';
+import { latencyOf, screensOf, type OutputSync } from './latency.js';
 import { loopsOf, type Loop } from './loops.js';
 import { connectorMismatch } from './snags/connector-mismatch.js';
 import { formatMismatch } from './snags/format-mismatch.js';
 import { groupTwice } from './snags/group-twice.js';
+import { lipSync } from './snags/lip-sync.js';
 import { loop } from './snags/loop.js';
+import { screenLate } from './snags/screen-late.js';
 import { outputUnfed } from './snags/output-unfed.js';
 import { portTwice } from './snags/port-twice.js';
 import { sourceUnplugged } from './snags/source-unplugged.js';
@@ -34,6 +37,7 @@ export interface SignalReads {
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly rules: Rules;
+  readonly shots: MapOf<Shot> | undefined;
 }
 
 export type PlanWiring = Wiring<Equipment, Kind, Link>;
@@ -50,6 +54,9 @@ export interface SignalResult {
   /** How each computer that gives a picture is set: size, rate and scan. */
   readonly settings: Readonly<Record<string, Figure>>;
   readonly loops: Readonly<Record<string, Loop>>;
+  /** How late pictures and sound come to each output but screens, and the delay that brings them together. */
+  readonly latency: Readonly<Record<string, OutputSync>>;
+  readonly screens: Readonly<Record<string, { readonly late: Figure }>>;
   /** What feeds each wanted output. */
   readonly outputs: Readonly<Record<string, { readonly fedBy: Figure }>>;
 }
@@ -63,9 +70,9 @@ export const isSource = (kind: Kind | undefined): boolean =>
   SOURCES.has(kind.family) &&
   Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
 
-function compute({ devices, links, outputs, kinds, rules }: SignalReads, memo: Memo): SignalResult {
+function compute({ devices, links, outputs, kinds, rules, shots }: SignalReads, memo: Memo): SignalResult {
   const { format } = rules;
-  return memo.once('result', [devices, links, outputs, kinds, format], () => {
+  return memo.once('result', [devices, links, outputs, kinds, format, shots], () => {
     const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
     const formats = linkFormats(wiring, links, format);
     return {
@@ -90,6 +97,8 @@ function compute({ devices, links, outputs, kinds, rules }: SignalReads, memo: M
           .map(([id]) => [id, settingFor(wiring, id, format, formats)]),
       ),
       loops: loopsOf(wiring, links),
+      latency: latencyOf(wiring, outputs, shots, format),
+      screens: screensOf(wiring, outputs, format),
       outputs: Object.fromEntries(
         inOrder(outputs).map(([id, output]) => [id, { fedBy: fedBy(wiring, output) }]),
       ),
@@ -226,6 +235,16 @@ function fedBy(wiring: PlanWiring, output: Output): Figure {
 
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
-  rules: [outputUnfed, connectorMismatch, formatMismatch, groupTwice, loop, portTwice, sourceUnplugged],
+  rules: [
+    outputUnfed,
+    connectorMismatch,
+    formatMismatch,
+    groupTwice,
+    loop,
+    portTwice,
+    lipSync,
+    screenLate,
+    sourceUnplugged,
+  ],
   compute,
 };

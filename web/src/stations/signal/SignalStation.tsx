@@ -3,6 +3,7 @@ import { useFlags } from '../../ledger/flags.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 import { Formats } from './Formats.js';
 import { Links } from './Links.js';
+import { LipSync } from './LipSync.js';
 import { Schematic } from './Schematic.js';
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
@@ -57,6 +58,7 @@ export default function SignalStation() {
           </div>
         ))}
         <Formats />
+        <LipSync />
         <Links />
       </aside>
     </div>

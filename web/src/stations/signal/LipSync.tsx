@@ -1,0 +1,83 @@
+import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { useFlags } from '../../ledger/flags.js';
+import { NumberField } from '../../ledger/NumberField.js';
+import { usePlan, useResult, useStore } from '../../store/hooks.js';
+
+/** How early or late sound is with each camera on each output, what delay brings them together, and what was measured. */
+export function LipSync() {
+  const { latency, screens } = useResult('signal');
+  const devices = usePlan(plan => plan.devices);
+  const outputs = usePlan(plan => plan.outputs);
+  const flag = useFlags();
+  const cameras = [...new Set(Object.values(latency).flatMap(({ sources }) => Object.keys(sources)))];
+  const places = [...new Set(Object.values(latency).flatMap(({ at }) => at ?? []))];
+  return (
+    <>
+      {Object.entries(latency).map(([id, { sources, sound, delay }]) => (
+        <section key={id} aria-label={`Lip sync of ${outputs?.[id]?.label ?? 'an output'}`}>
+          <Heading about={outputs?.[id]?.label}>Lip sync of</Heading>
+          <FigureRow label="Sound comes after" figure={sound} path={`signal.latency.${id}.sound`} />
+          {Object.entries(sources).map(([camera, { offset }]) => {
+            const path = `signal.latency.${id}.sources.${camera}.offset`;
+            return (
+              <FigureRow
+                key={camera}
+                label={`Sound early with ${devices?.[camera]?.label ?? '?'}`}
+                figure={offset}
+                path={path}
+                flag={flag(path)}
+              />
+            );
+          })}
+          <FigureRow label="Delay that suits" figure={delay} path={`signal.latency.${id}.delay`} />
+        </section>
+      ))}
+      {Object.entries(screens).map(([id, { late }]) => (
+        <FigureRow
+          key={id}
+          label={`${outputs?.[id]?.label ?? 'Screen'} is late by`}
+          figure={late}
+          path={`signal.screens.${id}.late`}
+          flag={flag(`signal.screens.${id}.late`)}
+        />
+      ))}
+      {places.map(id => (
+        <DelayField key={id} id={id} field="soundDelay" label="Sound delayed in" />
+      ))}
+      {[...cameras, ...places].map(id => (
+        <DelayField key={`late ${id}`} id={id} field="pictureDelay" label="Pictures late, if measured, in" />
+      ))}
+    </>
+  );
+}
+
+function DelayField({
+  id,
+  field,
+  label,
+}: {
+  id: string;
+  field: 'soundDelay' | 'pictureDelay';
+  label: string;
+}) {
+  const store = useStore();
+  const device = usePlan(plan => plan.devices?.[id]);
+  if (!device) return null;
+  return (
+    <NumberField
+      label={`${label} ${device.label}`}
+      unit="ms"
+      optional
+      value={device[field]}
+      min={0}
+      max={5000}
+      onCommit={value =>
+        store.patchPlan(`Delay in ${device.label}`, [
+          value === undefined
+            ? { op: 'remove', path: `/devices/${id}/${field}` }
+            : { op: 'add', path: `/devices/${id}/${field}`, value },
+        ])
+      }
+    />
+  );
+}
