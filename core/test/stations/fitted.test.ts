@@ -98,6 +98,12 @@ describe('a lens from the shelf', () => {
     expect(from).toEqual({ document: 'kinds', pointer: '/kinds/lenstele1/lens/focalMax' });
   });
 
+  it('is packed, from the shelf', () => {
+    const { lines } = assess(edited(set('/devices/camnorth1/lens', 'lenstele1'))).pack;
+    expect(lines['lens camnorth1']).toMatchObject({ group: 'Cameras', item: 'itemlns01', tape: 'LNS 01' });
+    expect(lines['lens camwide01']).toBeUndefined();
+  });
+
   it('brings its own nearest focus, and nothing of the lens before it', () => {
     const near = tele.nearEnough?.working.terms.find(({ value }) => value === 0.85);
     expect(near).toBeDefined();

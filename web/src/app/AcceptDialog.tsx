@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { keepName, signedName } from '../api/signature.js';
 import { useStore } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
+import { NameField } from './NameField.js';
 
 /** Leaves a snag open by name and with a reason. */
 export default function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: () => void }) {
@@ -26,16 +27,7 @@ export default function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: (
           accept();
         }}
       >
-        <label>
-          Your name
-          <input
-            className="field w-full"
-            required
-            maxLength={80}
-            value={by}
-            onChange={e => setBy(e.target.value)}
-          />
-        </label>
+        <NameField value={by} onChange={setBy} />
         <label>
           Why it is all right
           <input

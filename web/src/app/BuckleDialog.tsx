@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
+import { NameField } from './NameField.js';
 import { STATION_WORDS } from './station-words.js';
 
 /** Signs a station off, says what opened it again, or takes the signature back. */
@@ -68,17 +69,7 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
           sign();
         }}
       >
-        <label className="grow">
-          Your name
-          <input
-            className="field w-full"
-            required
-            maxLength={80}
-            value={by}
-            onChange={e => setBy(e.target.value)}
-            autoFocus
-          />
-        </label>
+        <NameField className="grow" value={by} first onChange={setBy} />
         {buckle.state !== 'open' && (
           <button type="button" className="button" onClick={open}>
             Unbuckle

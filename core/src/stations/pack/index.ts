@@ -96,14 +96,14 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
       inside: undefined,
     }),
   );
-  const supportLines = memo.once('supports', [devices, kinds, shelf], () =>
-    supportsOf(devices, kinds, shelf),
+  const fittingLines = memo.once('fittings', [devices, kinds, shelf], () =>
+    fittingsOf(devices, kinds, shelf),
   );
   const { totalOnFloor, ramped } = runs;
   const floor = memo.once('floor', [totalOnFloor, ramped], () => floorNeeds(runs));
-  const lines = memo.once('lines', [deviceLines, supportLines, cableLines, floor, shelf, kinds], () => ({
+  const lines = memo.once('lines', [deviceLines, fittingLines, cableLines, floor, shelf, kinds], () => ({
     ...deviceLines,
-    ...supportLines,
+    ...fittingLines,
     ...cableLines,
     ...floorLines(floor, kinds, shelf),
   }));
@@ -205,26 +205,35 @@ function deviceLine(
   };
 }
 
-/** A stand for every camera that is put on one: the first of its kind on the shelf that is ready and not taken yet. */
-function supportsOf(
+/** What is chosen by kind for a camera: its stand and its lens. */
+const BY_KIND = [
+  ['support', 'stand', 'Cases and stands'],
+  ['lens', 'lens', 'Cameras'],
+] as const;
+
+/** Stands and lenses of cameras: for each the first of its kind on the shelf that is ready and not taken yet. */
+function fittingsOf(
   devices: MapOf<Equipment> | undefined,
   kinds: Kinds,
   shelf: Shelf,
 ): Record<string, PackLine> {
   const taken = new Set(inOrder(devices).map(([, { item }]) => item));
   const lines: Record<string, PackLine> = {};
-  for (const [id, { label, support, resident }] of inOrder(devices)) {
-    const kind = support === undefined ? undefined : kinds.kinds[support];
-    if (support === undefined || !kind || resident) continue;
-    const [item, own] =
-      inOrder(shelf.items).find(
-        ([key, each]) => each.kind === support && each.state === 'ready' && !taken.has(key),
-      ) ?? [];
-    if (item !== undefined) taken.add(item);
-    lines[`stand ${id}`] = {
-      ...{ group: 'Cases and stands', label: kind.label, purpose: label, tape: own?.tape, item },
-      ...{ kind: support, count: 1, inside: undefined },
-    };
+  for (const [id, device] of inOrder(devices)) {
+    for (const [field, name, group] of BY_KIND) {
+      const of = device[field];
+      const kind = of === undefined ? undefined : kinds.kinds[of];
+      if (of === undefined || !kind || device.resident) continue;
+      const [item, own] =
+        inOrder(shelf.items).find(
+          ([key, each]) => each.kind === of && each.state === 'ready' && !taken.has(key),
+        ) ?? [];
+      if (item !== undefined) taken.add(item);
+      lines[`${name} ${id}`] = {
+        ...{ group, label: kind.label, purpose: device.label, tape: own?.tape, item },
+        ...{ kind: of, count: 1, inside: undefined },
+      };
+    }
   }
   return lines;
 }
