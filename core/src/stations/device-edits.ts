@@ -1,6 +1,7 @@
 /** Edits that bring a device into the plan and take one out with all that hangs on it. */
 import type { Bundle, Device, Plan } from '../documents/index.js';
 import { inOrder, orderAfter, type Json, type Operation } from '../foundations/index.js';
+import { freeItem } from './equipment.js';
 
 /** Adds a device of a kind, with an item of the shelf where one is ready that nothing else uses. */
 export function addDevicePatch(
@@ -8,10 +9,7 @@ export function addDevicePatch(
   id: string,
   device: Omit<Device, 'order' | 'item'>,
 ): Operation[] {
-  const used = new Set(inOrder(plan.devices).map(([, { item }]) => item));
-  const item = inOrder(shelf.items).find(
-    ([key, { kind, state }]) => kind === device.kind && state === 'ready' && !used.has(key),
-  )?.[0];
+  const item = freeItem(shelf, device.kind, plan.devices);
   const order = orderAfter(inOrder(plan.devices).at(-1)?.[1].order);
   const value = { order, ...device, ...(item !== undefined && { item }) };
   return [

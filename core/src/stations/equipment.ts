@@ -1,5 +1,5 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
-import type { Device, Place, WayToWork } from '../documents/index.js';
+import type { Device, Place, Shelf, WayToWork } from '../documents/index.js';
 import { calc, constant, given, inOrder, type Figure, type MapOf, type Memo } from '../foundations/index.js';
 
 /** A device, with its place only as far as it is one in a case. */
@@ -34,6 +34,18 @@ export function sweepOf(id: string, { worked, sweep }: Pick<Device, 'worked' | '
       ? constant('sweep', SWEEP[worked], 'm', 'until it is entered')
       : given('sweep', sweep, 'm', 'plan', `/devices/${id}/sweep`),
   ]);
+}
+
+/** An item of a kind that is ready and that no device of the plan uses yet. */
+export function freeItem(
+  shelf: Shelf,
+  kind: string,
+  devices: MapOf<Pick<Device, 'order' | 'item'>> | undefined,
+): string | undefined {
+  const used = new Set(inOrder(devices).map(([, { item }]) => item));
+  return inOrder(shelf.items).find(
+    ([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id),
+  )?.[0];
 }
 
 /**

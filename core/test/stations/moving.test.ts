@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { distance, type Operation } from '../../src/foundations/index.js';
+import { reachOf } from '../../src/stations/shots/moving.js';
 import { assessed, edited, number, set } from './edited.js';
 
 const moving = (worked: string, sweep: number, ...more: Operation[]) =>
@@ -46,6 +47,17 @@ describe('a camera that is carried about', () => {
     expect(far?.by.map(({ id }) => id)).toContain('camside01');
     expect(shots.gear.shottables?.by.map(({ id }) => id)).not.toContain('camside01');
   });
+});
+
+it('a camera that is carried past its mark comes as near as nothing', () => {
+  const at: [number, number][] = [
+    [0, 0],
+    [4, 0],
+    [4, 4],
+    [0, 4],
+  ];
+  expect(reachOf(at, [1, 1], [2, 2])).toEqual({ near: 0, far: Math.hypot(2, 2) });
+  expect(reachOf(at, [1, 1], [7, 2])).toEqual({ near: 3, far: Math.hypot(7, 2) });
 });
 
 it('a crane is a circle, whatever stands in it', () => {

@@ -67,4 +67,11 @@ describe('a window', () => {
     const { cuts } = cut('knees up');
     expect(Object.values(cuts).map(({ shots: both }) => both)).toContainEqual(['shottables', 'windowsho1']);
   });
+
+  it('does not turn its camera to it, even where it is the first shot in order', () => {
+    const first = { order: '000a', mark: 'marklecte', size: 'knees up', camera: 'camwide01', window: true };
+    const plain = assess(friday).shots.cameras.camwide01;
+    const { camwide01: camera } = assess(edited(set('/shots/windowsho1', first))).shots.cameras;
+    expect([camera?.aim.value, camera?.focal.value]).toEqual([plain?.aim.value, plain?.focal.value]);
+  });
 });

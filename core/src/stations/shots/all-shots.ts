@@ -11,16 +11,22 @@ interface ResultReads extends ShotsReads, Pick<Light, 'light'> {
   readonly blocking: readonly Segment[];
 }
 
+/** For each camera the shot that it is framed for: its first one that is no window. */
+export function framedFor(allShots: readonly (readonly [string, Shot])[]): ReadonlyMap<string, string> {
+  const firsts = new Map<string, string>();
+  for (const [id, { camera, window }] of allShots) {
+    if (camera !== undefined && !window && !firsts.has(camera)) firsts.set(camera, id);
+  }
+  return firsts;
+}
+
 /** Every shot: those with a frame of their own first, then the windows that are cut from them. */
 export function allResults(
   { devices, kinds, rules, ground, blocking, light }: ResultReads,
   allShots: readonly (readonly [string, Shot])[],
   memo: Memo,
 ): Record<string, ShotResult> {
-  const firsts = new Map<string, string>();
-  for (const [id, { camera = '', window }] of allShots) {
-    if (!window && !firsts.has(camera)) firsts.set(camera, id);
-  }
+  const firsts = framedFor(allShots);
   const wholeOf = (shot: Shot): string | undefined =>
     shot.window && shot.camera !== undefined ? firsts.get(shot.camera) : undefined;
   const results = (

@@ -29,7 +29,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
-import { allResults } from './all-shots.js';
+import { allResults, framedFor } from './all-shots.js';
 import { coverageOf, type Coverage } from './coverage.js';
 import { cutsOf, type Cut } from './cuts.js';
 import { disturbanceBy, drawnFrom, seatsOf } from './disturbance.js';
@@ -140,11 +140,17 @@ function compute(reads: ShotsReads, memo: Memo): ShotsResult {
   const drawn = memo.once('drawn', [ground.venue.areas, mainMark], () =>
     mainMark ? drawnFrom(seatsOf(ground.venue.areas), mainMark) : undefined,
   );
+  const framed = framedFor(allShots);
+  const firstOf = (camera: string): [string, Shot] | undefined => {
+    const id = framed.get(camera) ?? allShots.find(([, shot]) => shot.camera === camera)?.[0];
+    const shot = shots?.[id ?? ''];
+    return id !== undefined && shot ? [id, shot] : undefined;
+  };
   const cameraResults = memo.each(
     'cameras',
     cameras,
     (device, id) => {
-      const first = allShots.find(([, shot]) => shot.camera === id);
+      const first = firstOf(id);
       return [
         device,
         kinds.kinds[device.kind],
@@ -161,7 +167,7 @@ function compute(reads: ShotsReads, memo: Memo): ShotsResult {
       ];
     },
     (device, id) => {
-      const first = allShots.find(([, shot]) => shot.camera === id);
+      const first = firstOf(id);
       const optics = opticsOf(kinds, device) as Fitted;
       const result = first && shotResults[first[0]];
       return {

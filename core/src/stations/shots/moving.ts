@@ -3,6 +3,7 @@ import type { Device, Kinds, Mark, RunningItem, Shot } from '../../documents/ind
 import {
   calc,
   constant,
+  contains,
   distance,
   distanceToSegment,
   found,
@@ -53,9 +54,12 @@ export const areaOf = (
 /** From where to where a moving camera comes to a point, m. */
 export function reachOf(area: Polygon, at: Point, to: Point): { near: number; far: number } {
   const inside = distance(at, to);
+  if (contains(area, to)) return { near: 0, far: farthest(area, to) };
   const near = Math.min(inside, ...sidesOf(area).map(([a, b]) => distanceToSegment(to, a, b)));
-  return { near, far: Math.max(inside, ...area.map(corner => distance(corner, to))) };
+  return { near, far: Math.max(inside, farthest(area, to)) };
 }
+
+const farthest = (area: Polygon, to: Point): number => Math.max(...area.map(corner => distance(corner, to)));
 
 /** Whether the lens frames a shot from the nearest and from the farthest that its camera comes to the mark. */
 export function framedEverywhere(

@@ -1,15 +1,8 @@
 /** Edits that join two ports, with an adapter between them where the plugs differ. */
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch, type Json, type Operation } from '../../foundations/index.js';
+import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './index.js';
-
-/** An item of a kind that is ready and that no device of the plan uses yet. */
-export function freeItem(shelf: Shelf, kind: string, wiring: PlanWiring): string | undefined {
-  const used = new Set(Object.values(wiring.devices).map(device => device.item));
-  return inOrder(shelf.items).find(
-    ([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id),
-  )?.[0];
-}
 
 /** Input and output port of the kind of adapter that joins two connectors, or undefined. */
 function adapterFor(
@@ -24,7 +17,9 @@ function adapterFor(
     const all = inOrder(ports);
     const input = all.find(([, port]) => port.direction === 'in' && port.connector === from)?.[0];
     const output = all.find(([, port]) => port.direction === 'out' && port.connector === to)?.[0];
-    return input && output ? [{ kind, label, input, output, item: freeItem(shelf, kind, wiring) }] : [];
+    return input && output
+      ? [{ kind, label, input, output, item: freeItem(shelf, kind, wiring.devices) }]
+      : [];
   });
   return fitting.find(each => each.item !== undefined) ?? fitting[0];
 }

@@ -1,7 +1,7 @@
 /** The edit that puts a device of the shelf into a lead: a converter, or what strips talkback. */
 import type { End, Kind, Kinds, Link, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type Fix, type Json } from '../../foundations/index.js';
-import { freeItem } from './connect.js';
+import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './index.js';
 
 /** The first outlet for a mains plug that is free among devices in the same case. */
@@ -39,7 +39,7 @@ export function* insertInto(
       const input = ports.find(([, port]) => port.direction === 'in' && port.connector === out.connector);
       const output = ports.find(([, port]) => port.direction === 'out' && port.connector === into.connector);
       return input && output
-        ? [{ kind, of, input: input[0], output: output[0], item: freeItem(shelf, kind, wiring) }]
+        ? [{ kind, of, input: input[0], output: output[0], item: freeItem(shelf, kind, wiring.devices) }]
         : [];
     })
     .sort((a, b) => Number(a.item === undefined) - Number(b.item === undefined));

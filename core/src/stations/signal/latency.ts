@@ -14,6 +14,7 @@ import {
   type MapOf,
   type Term,
 } from '../../foundations/index.js';
+import { TIGHT_TO_WIDE } from '../shots/framing.js';
 import type { PlanWiring } from './index.js';
 
 /** One source as it comes to one output. */
@@ -97,19 +98,10 @@ function soundDelay(wiring: PlanWiring, id: string): Term {
   return constant('adds', TYPICAL[family]?.sound ?? 0, 'ms', `${label}: typical, until it is measured`);
 }
 
-/** Widest size last, by how many people take notice of lips. */
-const SIZES: readonly Shot['size'][] = [
-  'head and shoulders',
-  'chest up',
-  'waist up',
-  'pair',
-  'knees up',
-  'full figure',
-];
-
 /** The camera whose shot shows lips largest. */
 function tightest(shots: MapOf<Shot> | undefined, cameras: readonly string[]): string | undefined {
-  const rank = (size: Shot['size']): number => (SIZES.indexOf(size) < 0 ? SIZES.length : SIZES.indexOf(size));
+  const rank = (size: Shot['size']): number =>
+    TIGHT_TO_WIDE.includes(size) ? TIGHT_TO_WIDE.indexOf(size) : TIGHT_TO_WIDE.length;
   const own = inOrder(shots)
     .filter(([, { camera }]) => camera !== undefined && cameras.includes(camera))
     .sort(([, a], [, b]) => rank(a.size) - rank(b.size));

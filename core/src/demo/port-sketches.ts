@@ -1,0 +1,42 @@
+/** Ports of demo kinds, written shortly. */
+import type { Carries, Connector, Port } from '../documents/index.js';
+import { ordersFor } from '../foundations/index.js';
+
+export type PortSketch = [
+  id: string,
+  label: string,
+  direction: Port['direction'],
+  connector: Connector,
+  carries: Carries,
+  more?: Pick<Port, 'scaled' | 'formats' | 'level3g' | 'talkback' | 'group'>,
+];
+
+export function ports(...sketches: PortSketch[]): Record<string, Port> {
+  const orders = ordersFor(sketches.length);
+  return Object.fromEntries(
+    sketches.map(([id, label, direction, connector, carries, more], i) => [
+      id,
+      { order: orders[i] ?? '', label, direction, connector, carries, ...more },
+    ]),
+  );
+}
+
+export const MAINS_IN: PortSketch = ['mainsin01', 'mains in', 'in', 'mains', 'power'];
+export const NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network'];
+
+/** What cameras and computers can be set to. */
+export const CAMERA: Pick<Port, 'formats'> = {
+  formats: [
+    ...(['1080p25', '1080p29.97', '1080p30', '1080p50', '1080p59.94', '1080p60'] as const),
+    ...(['1080i50', '1080i59.94', '1080psf25', '720p50', '720p60'] as const),
+  ],
+};
+export const COMPUTER: Pick<Port, 'formats'> = {
+  formats: ['1080p60', '1080p50', '1080p30', '1080p25', '720p60', '720p50', '2160p30', '2160p60'],
+};
+
+export const hdmiIns = (count: number): PortSketch[] =>
+  Array.from({ length: count }, (_, i) => [`hdmiin0${i + 1}`, `HDMI in ${i + 1}`, 'in', 'HDMI A', 'video']);
+
+export const outlets = (count: number): PortSketch[] =>
+  Array.from({ length: count }, (_, i) => [`outlet0${i + 1}`, `outlet ${i + 1}`, 'out', 'mains', 'power']);
