@@ -142,7 +142,10 @@ export function createChain(): (bundle: Bundle) => Chain {
           ...{ shelf, claims, ground: results.ground },
         }),
       signal: () =>
-        visit(signal, { devices: equipment, links, outputs, kinds, shelf, rules, shots: plan.shots }),
+        visit(signal, {
+          ...{ devices: equipment, links, outputs, kinds, shelf, rules },
+          ...{ shots: plan.shots, runningOrder },
+        }),
       stream: () =>
         visit(stream, {
           ...{ outputs, venue: results.ground.venue, rules, kinds },

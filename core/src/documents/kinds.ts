@@ -1,45 +1,7 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
-import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text, Words } from './decorators.js';
-
-export const CONNECTORS = [
-  'HDMI A',
-  'HDMI C',
-  'HDMI D',
-  'BNC',
-  'RJ45',
-  'USB-A',
-  'USB-C',
-  'XLR',
-  'TRS 6.35',
-  'TRS 3.5',
-  'mains',
-  'DC barrel',
-  'battery plate',
-] as const;
-export type Connector = (typeof CONNECTORS)[number];
-
-export const CARRIES = ['video', 'audio', 'network', 'control', 'power'] as const;
-export type Carries = (typeof CARRIES)[number];
-
-export class Port {
-  @Text(8) order!: string;
-  /** The number or word printed beside it. */
-  @Text(40, 1) label!: string;
-  @OneOf(['in', 'out', 'both']) direction!: 'in' | 'out' | 'both';
-  @OneOf(CONNECTORS) connector!: Connector;
-  @OneOf(CARRIES) carries!: Carries;
-  /** A video input with a scaler takes any size and rate, or any of its formats where these are listed. */
-  @Optional() @Flag() scaled?: boolean;
-  /** Sizes and rates that an output can be set to, or that a scaled input takes; absent = not known. */
-  @Optional() @Words(VIDEO_FORMATS) formats?: VideoFormat[];
-  /** How a 3G link is packed (SMPTE ST 425-1): what an output gives, or an input takes. */
-  @Optional() @OneOf(['A', 'B', 'both']) level3g?: 'A' | 'B' | 'both';
-  /** Of the ports of one group only one can be used: a socket that takes either plug, or serves one thing at a time. */
-  @Optional() @Text(20, 1) group?: string;
-  /** The picture that it gives carries talkback among its sound channels. */
-  @Optional() @Flag() talkback?: boolean;
-}
+import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { Inside, Port } from './ports.js';
+import { CONNECTORS, type Connector } from './signal-words.js';
 
 export class PowerNeed {
   @Num(0, 20000) running!: number;
@@ -130,6 +92,7 @@ export const CABLE_MAKES = [
   'ethernet',
   'balanced-audio',
   'usb-2',
+  'fibre',
   'mains-1.5',
   'mains-2.5',
 ] as const;
@@ -166,19 +129,34 @@ export class Recording {
   @Num(0.1, 2000) rate!: number;
   /** Disk fitted, GB. */
   @Num(1, 100000) disk!: number;
+  /** Pictures that it records at once; absent = one. */
+  @Optional() @Int(1, 64) tracks?: number;
 }
 
 export const FAMILIES = [
   'camera',
   'computer',
   'switcher',
+  'matrix',
+  'patch bay',
+  'splitter',
   'adapter',
   'converter',
+  'extender',
+  'wireless link',
+  'capture',
   'recorder',
+  'disk',
   'encoder',
   'screen',
   'audio desk',
+  'audio interface',
   'microphone',
+  'loudspeaker',
+  'talkback',
+  'control',
+  'house line',
+  'access point',
   'network switch',
   'router',
   'strip',
@@ -213,6 +191,13 @@ export class Kind {
   @Optional() @One(() => Recording) recording?: Recording;
   /** Rating of a strip or reel, A. */
   @Optional() @Num(1, 63) amps?: number;
+  @Optional() @One(() => Inside) inside?: Inside;
+  /** How late pictures leave it, ms; absent = as is typical of its family. */
+  @Optional() @Num(0, 60000) pictureDelay?: number;
+  /** How late sound leaves it, ms; absent = as is typical of its family. */
+  @Optional() @Num(0, 60000) soundDelay?: number;
+  /** Width of the picture of a screen, m. */
+  @Optional() @Num(0.02, 30) screenWidth?: number;
   /** It contains a stream encoder. */
   @Optional() @Flag() encodes?: boolean;
   /** It takes talkback out of what passes through it. */

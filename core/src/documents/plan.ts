@@ -1,4 +1,5 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
+import { RUNGS, type Rung } from '../foundations/rungs.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import {
   AnyJson,
@@ -16,6 +17,7 @@ import {
   Ref,
   Refs,
   Text,
+  Words,
 } from './decorators.js';
 import {
   IMPORTANCES,
@@ -26,6 +28,18 @@ import {
   type WayToWork,
 } from './shot-words.js';
 import { CABLE_MAKES, type CableMake } from './kinds.js';
+import {
+  BUSES,
+  LAYOUTS,
+  PROGRAMMES,
+  TASKS,
+  VIEWERS,
+  type Bus,
+  type Layout,
+  type Programme,
+  type Task,
+  type Viewer,
+} from './signal-words.js';
 import { RuleChoices } from './rules.js';
 
 /** The venue as it stood when this event took it over. */
@@ -40,19 +54,6 @@ export class VenueChange {
   @Optional() @AnyJson() value?: unknown;
 }
 
-export const RUNGS = [
-  '2160p30',
-  '1440p30',
-  '1080p60',
-  '1080p30',
-  '720p60',
-  '720p30',
-  '540p',
-  '360p',
-  '160p',
-] as const;
-export type Rung = (typeof RUNGS)[number];
-
 /** Something that must come out. */
 export class Output {
   @Text(8) order!: string;
@@ -64,6 +65,12 @@ export class Output {
   @Optional() @OneOf(RUNGS) rung?: Rung;
   /** Also record these many cameras separately. */
   @Optional() @Int(0, 16) isolated?: number;
+  /** Which programme it is; absent = the first. */
+  @Optional() @OneOf(PROGRAMMES) programme?: Programme;
+  /** The recording that it is a backup of. */
+  @Optional() @Ref() backs?: string;
+  /** Who a screen is for; absent = everybody in the room. */
+  @Optional() @OneOf(VIEWERS) viewer?: Viewer;
 }
 
 export const PHASES = ['rig', 'check', 'rehearse', 'wait', 'live', 'strike'] as const;
@@ -76,6 +83,8 @@ export class RunningItem {
   @OneOf(PHASES) phase!: Phase;
   @Num(0, 1440) minutes!: number;
   @Optional() @Ref() mark?: string;
+  /** Layouts and graphics that it needs, all at once. */
+  @Optional() @Words(LAYOUTS) layouts?: Layout[];
 }
 
 export class Shot {
@@ -107,6 +116,19 @@ export class Place {
   @Optional() @Int(1, 60) unit?: number;
 }
 
+/** What one output of a switcher or matrix is set to give. */
+export class PortBus {
+  @OneOf(BUSES) bus!: Bus;
+  /** The input that an `aux` shows. */
+  @Optional() @Ref() input?: string;
+}
+
+/** Which assembly a case was put in as, and which version of it. */
+export class FromAssembly {
+  @Ref() id!: string;
+  @Int(1, 1e6) version!: number;
+}
+
 export class Device {
   @Text(8) order!: string;
   @Text(40, 1) label!: string;
@@ -136,8 +158,24 @@ export class Device {
   @Optional() @Num(0, 5000) soundDelay?: number;
   /** Size and rate that its outputs are set to, or that a switcher works in; absent = the format of the event. */
   @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
+  /** What outputs of a switcher or matrix give, by port; absent = the first that the port can. */
+  @Optional() @MapOf(() => PortBus, 60) buses?: Map<PortBus>;
+  /** What a computer does. */
+  @Optional() @Words(TASKS) tasks?: Task[];
+  /** Who looks at a screen. */
+  @Optional() @Words(VIEWERS) viewers?: Viewer[];
+  /** Menus, icons and copy protection were switched off in it, and its picture was looked at. */
+  @Optional() @Flag() cleared?: boolean;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
+  /** The record of the venue that it is: a line from wall to wall, or gear of the house. */
+  @Optional() @Ref() house?: string;
+  /** Where it is drawn on the schematic beside its reckoned place: right and down. */
+  @Optional() @At() nudge?: Point;
+  /** The assembly that it is the case of. */
+  @Optional() @One(() => FromAssembly) assembly?: FromAssembly;
+  /** Its part in the assembly of the case that it is in. */
+  @Optional() @Ref() part?: string;
 }
 
 /** One end of a link: a port of a device, or a socket of the venue. */
@@ -223,8 +261,8 @@ export class Plan {
   @Optional() @MapOf(() => Output, 40) outputs?: Map<Output>;
   @Optional() @MapOf(() => RunningItem, 500) runningOrder?: Map<RunningItem>;
   @Optional() @MapOf(() => Shot, 500) shots?: Map<Shot>;
-  @Optional() @MapOf(() => Device, 1000) devices?: Map<Device>;
-  @Optional() @MapOf(() => Link, 2000) links?: Map<Link>;
+  @Optional() @MapOf(() => Device, 3000) devices?: Map<Device>;
+  @Optional() @MapOf(() => Link, 6000) links?: Map<Link>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;

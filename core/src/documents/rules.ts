@@ -22,6 +22,8 @@ export class RuleChoices {
   @Optional() @Num(0, 50) slack?: number;
   /** Part of a battery kept back, %. */
   @Optional() @Num(0, 60) batteryReserve?: number;
+  /** Share of whatever can run out that is kept spare, %. */
+  @Optional() @Num(0, 50) keptSpare?: number;
 }
 
 /** House rules of an organisation: its units and the default of every choice. */
@@ -40,4 +42,6 @@ export class Rules {
   @Num(1, 2.5) standingHead!: number;
   @Num(0, 50) slack!: number;
   @Num(0, 60) batteryReserve!: number;
+  /** Share of whatever can run out that is kept spare, %; absent = none. */
+  @Optional() @Num(0, 50) keptSpare?: number;
 }

@@ -36,17 +36,20 @@ export function sweepOf(id: string, { worked, sweep }: Pick<Device, 'worked' | '
   ]);
 }
 
-/** An item of a kind that is ready and that no device of the plan uses yet. */
-export function freeItem(
+/** Items of a kind that are ready and that no device of the plan uses yet. */
+export function freeItems(
   shelf: Shelf,
   kind: string,
   devices: MapOf<Pick<Device, 'order' | 'item'>> | undefined,
-): string | undefined {
+): string[] {
   const used = new Set(inOrder(devices).map(([, { item }]) => item));
-  return inOrder(shelf.items).find(
-    ([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id),
-  )?.[0];
+  return inOrder(shelf.items)
+    .filter(([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id))
+    .map(([id]) => id);
 }
+
+/** The first of them. */
+export const freeItem = (...of: Parameters<typeof freeItems>): string | undefined => freeItems(...of)[0];
 
 /**
  * The devices as equipment; it stays the same object while they are only moved about, so that wiring, cases and

@@ -42,15 +42,15 @@ describe('a source', () => {
 
 describe('the switcher', () => {
   it('counts its video inputs, those in use and those to spare', () => {
-    const full = assessed().signal.switchers.switcher1;
+    const full = assessed().signal.countables.switcher1?.inputs;
     expect([full?.have.value, full?.used.value, full?.spare.value]).toEqual([4, 4, 0]);
-    const less = assessed(remove('/links/linkword1')).signal.switchers.switcher1;
+    const less = assessed(remove('/links/linkword1')).signal.countables.switcher1?.inputs;
     expect([less?.have.value, less?.used.value, less?.spare.value]).toEqual([4, 3, 1]);
   });
 
   it('counts an input once when two leads are pushed into it, which is a stop', () => {
     const both = assessed(set('/links/linkword1', plug('laptopwor', 'hdmiout01', 'switcher1', 'hdmiin03')));
-    expect(both.signal.switchers.switcher1?.used.value).toBe(3);
+    expect(both.signal.countables.switcher1?.inputs?.used.value).toBe(3);
     expect(both.snags.find(snag => snag.rule === 'signal.port-twice')?.severity).toBe('stop');
   });
 });

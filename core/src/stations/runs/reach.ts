@@ -16,14 +16,20 @@ export function usualMake(connector: Connector): CableMake | undefined {
     case 'XLR':
     case 'TRS 6.35':
     case 'TRS 3.5':
+    case 'TRRS 3.5':
+    case 'TS 6.35':
+    case 'RCA':
       return 'balanced-audio';
     case 'USB-A':
+    case 'USB-B':
     case 'USB-C':
+    case 'USB micro':
       return 'usb-2';
+    case 'fibre LC':
+      return 'fibre';
     case 'mains':
       return 'mains-1.5';
-    case 'DC barrel':
-    case 'battery plate':
+    default:
       return undefined;
   }
 }
@@ -39,6 +45,7 @@ export const GROUPS: Readonly<Record<CableMake, readonly CableMake[]>> = {
   ethernet: ['ethernet'],
   'balanced-audio': ['balanced-audio'],
   'usb-2': ['usb-2'],
+  fibre: ['fibre'],
   'mains-1.5': ['mains-1.5', 'mains-2.5'],
   'mains-2.5': ['mains-2.5'],
 };
@@ -53,6 +60,7 @@ export const MAKE_WORDS: Readonly<Record<CableMake, string>> = {
   ethernet: 'network',
   'balanced-audio': 'balanced audio',
   'usb-2': 'USB 2',
+  fibre: 'fibre',
   'mains-1.5': 'mains 1.5 mm²',
   'mains-2.5': 'mains 2.5 mm²',
 };
@@ -64,6 +72,7 @@ const FLAT: Readonly<Partial<Record<CableMake, number>>> = {
   ethernet: 100,
   'balanced-audio': 100,
   'usb-2': 5,
+  fibre: 2000,
 };
 
 /** α(f) = a·√f + b·f in dB per 100 m, f in MHz. */

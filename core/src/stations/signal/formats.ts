@@ -14,6 +14,7 @@ import {
   type VideoFormat,
 } from '../../foundations/index.js';
 import type { PlanWiring } from './index.js';
+import { feedsOf, passesOn } from './switching.js';
 
 export interface LinkFormat {
   /** What runs through it. */
@@ -21,9 +22,6 @@ export interface LinkFormat {
   /** `yes`, or why the input cannot take it. */
   readonly taken: Figure;
 }
-
-/** Families whose output is what comes in, unless they are set to another format. */
-const PASSES: ReadonlySet<string> = new Set(['adapter', 'converter', 'splitter']);
 
 /**
  * What a device gives: the format it is set to, or that of what comes into it where it only passes it on, or that of
@@ -46,8 +44,8 @@ export function givenBy(
       given('set', device.format, '', 'plan', `/devices/${id}/format`),
     ]);
   }
-  if (PASSES.has(kind.family)) {
-    const feed = wiring.into(id).find(([, link]) => wiring.portOf(link.to)?.carries === 'video')?.[1];
+  if (passesOn(kind.family) || kind.ports?.[port ?? '']?.loops !== undefined) {
+    const feed = feedsOf(wiring, id, port)[0]?.[1];
     if (!feed?.from.device || seen.has(id)) return unknown('', `nothing comes into ${label}`);
     return givenBy(wiring, feed.from.device, feed.from.port, house, new Set([...seen, id]));
   }

@@ -1,14 +1,19 @@
 /** Signal: devices, ports and links – what reaches what, and by which plug. */
-import type { Format, Kind, Kinds, Link, Output, Rules, Shelf, Shot } from '../../documents/index.js';
+import type {
+  Format,
+  Kind,
+  Kinds,
+  Link,
+  Output,
+  Rules,
+  RunningItem,
+  Shelf,
+  Shot,
+} from '../../documents/index.js';
 import {
-  calc,
-  constant,
   found,
-  given,
   inOrder,
   settingOf,
-  taken,
-  unknown,
   wiringOf,
   type Figure,
   type MapOf,
@@ -17,9 +22,26 @@ import {
 } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
+import { aboardOf, cameraLines, type CameraLines } from './camera-lines.js';
+import { countablesOf, type Counts } from './countables.js';
+import { fedOutputs, type FedOutput } from './fed-by.js';
 import { givenBy, linkFormats, type LinkFormat } from './formats.js';
 import { latencyOf, screensOf, type OutputSync } from './latency.js';
 import { loopsOf, type Loop } from './loops.js';
+import { matingOf, type Mating } from './mates.js';
+import { isSource, portInUse, sourcesOf, type Source } from './sources.js';
+import { viewsOf, type View } from './views.js';
+import { backupShared } from './snags/backup-shared.js';
+import { keyFill } from './snags/key-fill.js';
+import { lineMissing } from './snags/line-missing.js';
+import { oneComputer } from './snags/one-computer.js';
+import { pictureUnfit } from './snags/picture-unfit.js';
+import { secondCable } from './snags/second-cable.js';
+import { short } from './snags/short.js';
+import { sizeUnlike } from './snags/size-unlike.js';
+import { viewMissing } from './snags/view-missing.js';
+import { wrongProgramme } from './snags/wrong-programme.js';
+import { wrongWay } from './snags/wrong-way.js';
 import { connectorMismatch } from './snags/connector-mismatch.js';
 import { formatMismatch } from './snags/format-mismatch.js';
 import { groupTwice } from './snags/group-twice.js';
@@ -38,17 +60,18 @@ export interface SignalReads {
   readonly shelf: Shelf;
   readonly rules: Rules;
   readonly shots: MapOf<Shot> | undefined;
+  readonly runningOrder: MapOf<RunningItem> | undefined;
 }
 
 export type PlanWiring = Wiring<Equipment, Kind, Link>;
 
 export interface SignalResult {
   readonly wiring: PlanWiring;
-  /** Does the plug at each end of a link fit its socket? */
-  readonly links: Readonly<Record<string, { readonly mates: Figure }>>;
-  /** The switcher input that each video source reaches. */
-  readonly sources: Readonly<Record<string, { readonly input: Figure }>>;
-  readonly switchers: Readonly<Record<string, { have: Figure; used: Figure; spare: Figure }>>;
+  /** Whether both ends of a link fit, and face each other. */
+  readonly links: Readonly<Record<string, Mating>>;
+  readonly sources: Readonly<Record<string, Source>>;
+  /** Whatever can run out, by device. */
+  readonly countables: Readonly<Record<string, Counts>>;
   /** What runs through each video link, and whether it is taken at its end. */
   readonly formats: Readonly<Record<string, LinkFormat>>;
   /** How each computer that gives a picture is set: size, rate and scan. */
@@ -57,39 +80,30 @@ export interface SignalResult {
   /** How late pictures and sound come to each output but screens, and the delay that brings them together. */
   readonly latency: Readonly<Record<string, OutputSync>>;
   readonly screens: Readonly<Record<string, { readonly late: Figure }>>;
-  /** What feeds each wanted output. */
-  readonly outputs: Readonly<Record<string, { readonly fedBy: Figure }>>;
+  /** What feeds each wanted output, and as what. */
+  readonly outputs: Readonly<Record<string, FedOutput>>;
+  /** What everybody who takes part must see. */
+  readonly views: Readonly<Record<string, View>>;
+  /** What leads to each camera besides its picture. */
+  readonly cameras: Readonly<Record<string, CameraLines>>;
 }
 
-/** Families a picture passes through unchanged. */
-const PASSES = new Set(['adapter', 'converter']);
-const SOURCES = new Set(['camera', 'computer']);
-
-export const isSource = (kind: Kind | undefined): boolean =>
-  kind !== undefined &&
-  SOURCES.has(kind.family) &&
-  Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
-
-function compute({ devices, links, outputs, kinds, rules, shots }: SignalReads, memo: Memo): SignalResult {
-  const { format } = rules;
-  return memo.once('result', [devices, links, outputs, kinds, format, shots], () => {
+function compute(
+  { devices, links, outputs, kinds, rules, shots, runningOrder }: SignalReads,
+  memo: Memo,
+): SignalResult {
+  const { format, keptSpare = 0 } = rules;
+  return memo.once('result', [devices, links, outputs, kinds, format, keptSpare, shots, runningOrder], () => {
     const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
+    const aboard = aboardOf(wiring);
     const formats = linkFormats(wiring, links, format);
+    const fed = fedOutputs(wiring, outputs, format);
+    const countables = countablesOf({ wiring, outputs, runningOrder, fed, keptSpare });
     return {
       wiring,
-      links: Object.fromEntries(
-        inOrder(links).map(([id, link]) => [id, { mates: matesOf(wiring, id, link) }]),
-      ),
-      sources: Object.fromEntries(
-        inOrder(devices)
-          .filter(([id]) => isSource(wiring.kindOf(id)))
-          .map(([id]) => [id, { input: inputOf(wiring, id) }]),
-      ),
-      switchers: Object.fromEntries(
-        inOrder(devices)
-          .filter(([id]) => wiring.kindOf(id)?.family === 'switcher')
-          .map(([id, device]) => [id, inputsOf(wiring, id, device)]),
-      ),
+      links: Object.fromEntries(inOrder(links).map(([id, link]) => [id, matingOf(wiring, id, link)])),
+      sources: sourcesOf(wiring),
+      countables,
       formats,
       settings: Object.fromEntries(
         inOrder(devices)
@@ -99,9 +113,14 @@ function compute({ devices, links, outputs, kinds, rules, shots }: SignalReads, 
       loops: loopsOf(wiring, links),
       latency: latencyOf(wiring, outputs, shots, format),
       screens: screensOf(wiring, outputs, format),
-      outputs: Object.fromEntries(
-        inOrder(outputs).map(([id, output]) => [id, { fedBy: fedBy(wiring, output) }]),
+      outputs: fed,
+      views: viewsOf(
+        wiring,
+        countables,
+        aboard,
+        inOrder(outputs).some(([, { kind }]) => kind === 'stream'),
       ),
+      cameras: cameraLines(wiring, aboard),
     };
   });
 }
@@ -116,9 +135,7 @@ function settingFor(
   house: Format,
   formats: Readonly<Record<string, LinkFormat>>,
 ): Figure {
-  const port = inOrder(wiring.kindOf(id)?.ports).find(
-    ([, each]) => each.carries === 'video' && each.direction === 'out',
-  )?.[0];
+  const port = portInUse(wiring, id);
   const [link, lead] = wiring.outOf(id).find(([key]) => formats[key]) ?? [];
   const refused = link !== undefined && formats[link]?.taken.value !== 'yes';
   const sink = refused ? wiring.devices[lead?.to.device ?? ''] : undefined;
@@ -129,122 +146,12 @@ function settingFor(
     : found(settingOf(gives.value), '', gives.working.method ?? '', gives.working.terms);
 }
 
-function matesOf(wiring: PlanWiring, id: string, link: Link): Figure {
-  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
-  const isHouse = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
-  if (isHouse !== undefined) return found(true, '', 'a lead with the venue’s own plug');
-  if (!from || !to) return unknown('', 'one end has no port');
-  const pointer = (end: Link['from']): string =>
-    `/kinds/${wiring.devices[end.device ?? '']?.kind ?? ''}/ports/${end.port ?? ''}/connector`;
-  return calc(
-    '',
-    'from = to',
-    [
-      given('from', from.connector, '', 'kinds', pointer(link.from)),
-      given('to', to.connector, '', 'kinds', pointer(link.to)),
-    ],
-    { rule: `link ${id}: the same connector at both ends, else an adapter` },
-  );
-}
-
-/** Follows a picture from a source through adapters and converters to a switcher input. */
-function inputOf(wiring: PlanWiring, source: string): Figure {
-  const path = [wiring.devices[source]?.label ?? source];
-  const seen = new Set([source]);
-  for (let device = source; ;) {
-    const next = wiring
-      .outOf(device)
-      .find(([, link]) => wiring.portOf(link.from)?.carries === 'video')?.[1].to;
-    if (!next?.device || seen.has(next.device)) return unknown('', 'its picture goes nowhere');
-    seen.add(next.device);
-    path.push(wiring.devices[next.device]?.label ?? next.device);
-    const kind = wiring.kindOf(next.device);
-    if (kind?.family === 'switcher') {
-      const port = wiring.portOf(next);
-      return found(port?.label ?? 'an input that does not exist', '', `links followed: ${path.join(' → ')}`);
-    }
-    if (!kind || !PASSES.has(kind.family))
-      return found(path.at(-1) ?? '', '', `links followed: ${path.join(' → ')}`);
-    device = next.device;
-  }
-}
-
-function inputsOf(
-  wiring: PlanWiring,
-  id: string,
-  device: Equipment,
-): { have: Figure; used: Figure; spare: Figure } {
-  const inputs = inOrder(wiring.kindOf(id)?.ports).filter(
-    ([, port]) => port.carries === 'video' && port.direction === 'in',
-  );
-  const have = calc(
-    'pieces',
-    'count(input)',
-    inputs.map(([port, { connector }]) =>
-      given('input', connector, '', 'kinds', `/kinds/${device.kind}/ports/${port}/connector`),
-    ),
-  );
-  const usedPorts = new Set(wiring.into(id).map(([, link]) => link.to.port));
-  const used = calc(
-    'pieces',
-    'count(linked)',
-    inputs
-      .filter(([port]) => usedPorts.has(port))
-      .map(([port, { connector }]) =>
-        given('linked', connector, '', 'kinds', `/kinds/${device.kind}/ports/${port}/connector`),
-      ),
-  );
-  const path = `signal.switchers.${id}`;
-  return {
-    have,
-    used,
-    spare: calc('pieces', 'have - used', [
-      taken('have', have, `${path}.have`),
-      taken('used', used, `${path}.used`),
-    ]),
-  };
-}
-
-/** Walks upstream from the device an output comes out of, to a switcher that has a source, or to a source. */
-function fedBy(wiring: PlanWiring, output: Output): Figure {
-  if (output.device === undefined) return unknown('', 'no device is chosen for it');
-  if (!wiring.devices[output.device]) return unknown('', 'its device is gone');
-  const seen = new Set<string>();
-  const path: string[] = [];
-  for (let device = output.device; ;) {
-    if (seen.has(device)) return unknown('', 'its links run in a ring');
-    seen.add(device);
-    const label = wiring.devices[device]?.label ?? device;
-    path.unshift(label);
-    const kind = wiring.kindOf(device);
-    const feeds = wiring.into(device).filter(([, link]) => wiring.portOf(link.to)?.carries === 'video');
-    if (kind?.family === 'switcher') {
-      if (feeds.length === 0) return unknown('', `${label} has no source`);
-      return found(`programme of ${label}`, '', `links followed: ${path.join(' → ')}`, [
-        constant('sources', feeds.length, 'pieces', 'inputs in use'),
-      ]);
-    }
-    if (isSource(kind) && device !== output.device) {
-      return found(`${label} alone`, '', `links followed: ${path.join(' → ')}`);
-    }
-    const from = feeds[0]?.[1].from.device;
-    if (from === undefined) return unknown('', `nothing is plugged into ${label}`);
-    device = from;
-  }
-}
-
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
   rules: [
-    outputUnfed,
-    connectorMismatch,
-    formatMismatch,
-    groupTwice,
-    loop,
-    portTwice,
-    lipSync,
-    screenLate,
-    sourceUnplugged,
+    ...[outputUnfed, wrongProgramme, connectorMismatch, wrongWay, secondCable, portTwice, groupTwice],
+    ...[formatMismatch, pictureUnfit, loop, short, sourceUnplugged, keyFill, sizeUnlike, backupShared],
+    ...[viewMissing, lineMissing, oneComputer, lipSync, screenLate],
   ],
   compute,
 };

@@ -1,88 +1,141 @@
-/** The edit that puts a device of the shelf into a lead: a converter, or what strips talkback. */
-import type { End, Kind, Kinds, Link, Shelf } from '../../documents/index.js';
+/** Edits that put a device of the shelf into a lead, behind an output, or before a full switcher. */
+import type { Kind, Link } from '../../documents/index.js';
 import { idFrom, inOrder, type Fix, type Json } from '../../foundations/index.js';
-import { freeItem } from '../equipment.js';
-import type { PlanWiring } from './index.js';
-
-/** The first outlet for a mains plug that is free among devices in the same case. */
-function freeOutlet(wiring: PlanWiring, carrier: string): End | undefined {
-  for (const [device, { place }] of inOrder(wiring.devices)) {
-    if (place?.inside !== carrier) continue;
-    const used = new Set(wiring.outOf(device).map(([, link]) => link.from.port));
-    const free = inOrder(wiring.kindOf(device)?.ports).find(
-      ([port, { carries, direction, connector }]) =>
-        carries === 'power' && direction === 'out' && connector === 'mains' && !used.has(port),
-    );
-    if (free) return { device, port: free[0] };
-  }
-  return undefined;
-}
+import { adding, named, offersOf, type Stock } from './offers.js';
+import type { Lead } from './switching.js';
 
 /** Puts each fitting kind into a link, those that are owned first; what needs mains is plugged in beside it. */
 export function* insertInto(
   id: string,
   link: Link,
   fits: (kind: Kind) => boolean,
-  { kinds, shelf, wiring }: { readonly kinds: Kinds; readonly shelf: Shelf; readonly wiring: PlanWiring },
+  stock: Stock,
   settings: Readonly<Record<string, Json>> = {},
 ): Generator<Fix> {
+  const { shelf, wiring } = stock;
   const [out, into] = [wiring.portOf(link.from), wiring.portOf(link.to)];
   const source = link.from.device;
   if (!out || !into || source === undefined) return;
   const sink = link.to.device ?? source;
   const carrier = wiring.devices[sink]?.place?.inside ?? sink;
-  const outlet = freeOutlet(wiring, carrier);
-  const offers = inOrder(kinds.kinds)
-    .flatMap(([kind, of]) => {
-      if (!fits(of)) return [];
-      const ports = inOrder(of.ports).filter(([, port]) => port.carries === 'video');
-      const input = ports.find(([, port]) => port.direction === 'in' && port.connector === out.connector);
-      const output = ports.find(([, port]) => port.direction === 'out' && port.connector === into.connector);
-      return input && output
-        ? [{ kind, of, input: input[0], output: output[0], item: freeItem(shelf, kind, wiring.devices) }]
-        : [];
-    })
-    .sort((a, b) => Number(a.item === undefined) - Number(b.item === undefined));
-  for (const { kind, of, input, output, item } of offers) {
-    const device = idFrom(`${id}/${kind}`);
-    const plug = inOrder(of.ports).find(
-      ([, port]) => port.carries === 'power' && port.direction === 'in' && port.connector === 'mains',
+  for (const offer of offersOf(fits, stock)) {
+    const ports = inOrder(offer.of.ports).filter(([, port]) => port.carries === 'video');
+    const input = ports.find(([, port]) => port.direction === 'in' && port.connector === out.connector)?.[0];
+    const output = ports.find(
+      ([, port]) => port.direction === 'out' && port.connector === into.connector,
     )?.[0];
-    const end = (each: End): Json => ({ ...each });
+    if (input === undefined || output === undefined) continue;
+    const device = idFrom(`${id}/${offer.kind}`);
+    const order = `${wiring.devices[source]?.order ?? '0'}b`;
     yield {
       way: 'insert',
-      label: `Put “${of.label}”${item === undefined ? ' (not owned)' : ` ${shelf.items[item]?.tape ?? ''}`} into the lead`,
+      label: `Put ${named(offer, shelf)} into the lead`,
       changes: [
         {
           document: 'plan',
           patch: [
-            {
-              op: 'add',
-              path: `/devices/${device}`,
-              value: {
-                order: `${wiring.devices[source]?.order ?? '0'}b`.slice(0, 8),
-                label: of.label.slice(0, 40),
-                kind,
-                ...(item === undefined ? {} : { item }),
-                ...settings,
-                place: { inside: carrier },
-              },
-            },
+            ...adding(offer, device, order, carrier, settings, wiring),
             { op: 'replace', path: `/links/${id}/to`, value: { device, port: input } },
             {
               op: 'add',
-              path: `/links/${idFrom(`${id}/${kind}/on`)}`,
-              value: { from: { device, port: output }, to: end(link.to) },
+              path: `/links/${idFrom(`${id}/${offer.kind}/on`)}`,
+              value: { from: { device, port: output }, to: { ...link.to } },
             },
-            ...(plug === undefined || !outlet
-              ? []
-              : [
-                  {
-                    op: 'add' as const,
-                    path: `/links/${idFrom(`${id}/${kind}/fed`)}`,
-                    value: { from: end(outlet), to: { device, port: plug } },
-                  },
-                ]),
+          ],
+        },
+      ],
+    };
+  }
+}
+
+/**
+ * Puts a smaller switcher before a full one: a source that is plugged in already and the new one go into it, and it
+ * takes the input of the first.
+ */
+export function* subSwitch(source: string, switcher: string, stock: Stock): Generator<Fix> {
+  const { shelf, wiring } = stock;
+  const out = inOrder(wiring.kindOf(source)?.ports).find(
+    ([, { carries, direction }]) => carries === 'video' && direction === 'out',
+  );
+  const carrier = wiring.devices[switcher]?.place?.inside ?? switcher;
+  // The last input gives way: the first ones are where hands look for the main cameras.
+  const leads = wiring.into(switcher).filter(([, { to }]) => wiring.portOf(to)?.carries === 'video');
+  const lead = leads.at(-1);
+  const into = lead && wiring.portOf(lead[1].to);
+  if (!out || !lead || !into) return;
+  for (const offer of offersOf(({ family, inside }) => family === 'switcher' && inside?.mixes === 1, stock)) {
+    const ports = inOrder(offer.of.ports).filter(([, { carries }]) => carries === 'video');
+    const inputs = ports.filter(
+      ([, { direction, connector }]) => direction === 'in' && connector === out[1].connector,
+    );
+    const output = ports.find(
+      ([, { direction, connector }]) => direction === 'out' && connector === into.connector,
+    );
+    const [first, second] = inputs;
+    if (!first || !second || !output || wiring.portOf(lead[1].from)?.connector !== first[1].connector)
+      continue;
+    const device = idFrom(`${source}/${switcher}/${offer.kind}`);
+    const before = wiring.devices[lead[1].from.device ?? '']?.label ?? 'another source';
+    yield {
+      way: 'sub-switcher',
+      label: `Put ${named(offer, shelf)} before ${into.label}, for this and ${before}`,
+      changes: [
+        {
+          document: 'plan',
+          patch: [
+            ...adding(offer, device, `${wiring.devices[switcher]?.order ?? '0'}b`, carrier, {}, wiring),
+            { op: 'replace', path: `/links/${lead[0]}/to`, value: { device, port: first[0] } },
+            {
+              op: 'add',
+              path: `/links/${idFrom(`${device}/second`)}`,
+              value: { from: { device: source, port: out[0] }, to: { device, port: second[0] } },
+            },
+            {
+              op: 'add',
+              path: `/links/${idFrom(`${device}/on`)}`,
+              value: { from: { device, port: output[0] }, to: { ...lead[1].to } },
+            },
+          ],
+        },
+      ],
+    };
+  }
+}
+
+/** Puts a splitter behind an output from which two leads go. */
+export function* splitAfter(leads: readonly [Lead, Lead], stock: Stock): Generator<Fix> {
+  const { shelf, wiring } = stock;
+  const [[, { from }]] = leads;
+  const connector = wiring.portOf(from)?.connector;
+  const source = from.device;
+  if (source === undefined) return;
+  const carrier = wiring.devices[source]?.place?.inside ?? source;
+  for (const offer of offersOf(({ family }) => family === 'splitter', stock)) {
+    const ports = inOrder(offer.of.ports).filter(
+      ([, port]) => port.carries === 'video' && port.connector === connector,
+    );
+    const input = ports.find(([, { direction }]) => direction === 'in');
+    const outputs = ports.filter(([, { direction }]) => direction === 'out');
+    if (!input || outputs.length < leads.length) continue;
+    const device = idFrom(`${leads[0][0]}/${offer.kind}`);
+    yield {
+      way: 'splitter',
+      label: `Put ${named(offer, shelf)} behind it`,
+      changes: [
+        {
+          document: 'plan',
+          patch: [
+            ...adding(offer, device, `${wiring.devices[source]?.order ?? '0'}b`, carrier, {}, wiring),
+            ...leads.map(([id], i) => ({
+              op: 'replace' as const,
+              path: `/links/${id}/from`,
+              value: { device, port: outputs[i]?.[0] ?? '' },
+            })),
+            {
+              op: 'add',
+              path: `/links/${idFrom(`${device}/in`)}`,
+              value: { from: { ...from }, to: { device, port: input[0] } },
+            },
           ],
         },
       ],

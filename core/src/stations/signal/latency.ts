@@ -16,6 +16,7 @@ import {
 } from '../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../shots/framing.js';
 import type { PlanWiring } from './index.js';
+import { waysInto } from './ways.js';
 
 /** One source as it comes to one output. */
 export interface Sync {
@@ -42,41 +43,19 @@ const TYPICAL: Readonly<Partial<Record<Kind['family'], { frames?: number; ms?: n
   computer: { frames: 1 },
   switcher: { frames: 1 },
   converter: { ms: 0.5 },
+  extender: { ms: 0.5 },
+  'wireless link': { frames: 1.5 },
+  capture: { frames: 2 },
   screen: { ms: 40 },
   'audio desk': { sound: 1.5 },
+  'audio interface': { sound: 7.5 },
+  microphone: { sound: 0 },
 };
 /** A converter with a scaler takes longer, frames. */
 const SCALER = { frames: 1.5 } as const;
 
-/** A way as the ids of the devices it goes through, the first one first; undefined where none leads there. */
-function wayTo(
-  wiring: PlanWiring,
-  from: string,
-  to: string,
-  carries: readonly string[],
-): string[] | undefined {
-  const before = new Map<string, string | undefined>([[from, undefined]]);
-  const open = [from];
-  for (let device = open.shift(); device !== undefined; device = open.shift()) {
-    if (device === to) {
-      const way: string[] = [];
-      for (let each: string | undefined = device; each !== undefined; each = before.get(each))
-        way.unshift(each);
-      return way;
-    }
-    for (const [, link] of wiring.outOf(device)) {
-      const next = link.to.device;
-      if (next === undefined || before.has(next)) continue;
-      if (!carries.includes(wiring.portOf(link.from)?.carries ?? '')) continue;
-      before.set(next, device);
-      open.push(next);
-    }
-  }
-  return undefined;
-}
-
 /** What a device adds to pictures, ms: as measured, else as its kind says, else as is typical. */
-function pictureDelay(wiring: PlanWiring, id: string, house: Format): Term {
+export function pictureDelay(wiring: PlanWiring, id: string, house: Format): Term {
   const device = wiring.devices[id];
   const kind = wiring.kindOf(id);
   const { over, under } = videoOf(device?.format ?? house).frames;
@@ -84,6 +63,9 @@ function pictureDelay(wiring: PlanWiring, id: string, house: Format): Term {
   const label = device?.label ?? id;
   if (device?.pictureDelay !== undefined) {
     return given('adds', device.pictureDelay, 'ms', 'plan', `/devices/${id}/pictureDelay`);
+  }
+  if (device && kind?.pictureDelay !== undefined) {
+    return given('adds', kind.pictureDelay, 'ms', 'kinds', `/kinds/${device.kind}/pictureDelay`);
   }
   const scales = Object.values(kind?.ports ?? {}).some(port => port.direction === 'in' && port.scaled);
   const usual = kind?.family === 'converter' && scales ? SCALER : (TYPICAL[kind?.family ?? 'tool'] ?? {});
@@ -93,7 +75,17 @@ function pictureDelay(wiring: PlanWiring, id: string, house: Format): Term {
 }
 
 function soundDelay(wiring: PlanWiring, id: string): Term {
-  const family = wiring.kindOf(id)?.family ?? 'tool';
+  const kind = wiring.kindOf(id);
+  if (kind?.soundDelay !== undefined) {
+    return given(
+      'adds',
+      kind.soundDelay,
+      'ms',
+      'kinds',
+      `/kinds/${wiring.devices[id]?.kind ?? ''}/soundDelay`,
+    );
+  }
+  const family = kind?.family ?? 'tool';
   const label = wiring.devices[id]?.label ?? id;
   return constant('adds', TYPICAL[family]?.sound ?? 0, 'ms', `${label}: typical, until it is measured`);
 }
@@ -129,6 +121,18 @@ export function latencyOf(
   );
 }
 
+/** Every camera whose pictures come to a device, with the devices on its way. */
+function camerasInto(
+  wiring: PlanWiring,
+  device: string,
+): readonly { readonly id: string; readonly way: readonly string[] }[] {
+  const wayFrom = waysInto(wiring, device, ['video']);
+  return inOrder(wiring.devices).flatMap(([id]) => {
+    const way = wiring.kindOf(id)?.family === 'camera' ? wayFrom(id) : undefined;
+    return way ? [{ id, way }] : [];
+  });
+}
+
 function syncOf(
   output: string,
   device: string,
@@ -138,11 +142,8 @@ function syncOf(
   house: Format,
 ): OutputSync {
   const path = `signal.latency.${output}`;
-  const cameras = inOrder(wiring.devices).flatMap(([id]) => {
-    const way = wiring.kindOf(id)?.family === 'camera' ? wayTo(wiring, id, device, ['video']) : undefined;
-    return way ? [{ id, way }] : [];
-  });
-  const soundWay = desk === undefined ? undefined : wayTo(wiring, desk, device, ['audio', 'video']);
+  const cameras = camerasInto(wiring, device);
+  const soundWay = desk === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(desk);
   // From where both run in one lead, they stay together.
   const at = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
   const until = (way: readonly string[]): readonly string[] =>
@@ -239,11 +240,9 @@ export function screensOf(
   return Object.fromEntries(
     inOrder(outputs).flatMap(([id, { kind, device }]): [string, { late: Figure }][] => {
       if (kind !== 'screen' || device === undefined) return [];
-      const ways = inOrder(wiring.devices).flatMap(([camera]) => {
-        const way =
-          wiring.kindOf(camera)?.family === 'camera' ? wayTo(wiring, camera, device, ['video']) : undefined;
-        return way ? [way.map(each => pictureDelay(wiring, each, house))] : [];
-      });
+      const ways = camerasInto(wiring, device).map(({ way }) =>
+        way.map(each => pictureDelay(wiring, each, house)),
+      );
       const total = (terms: readonly Term[]): number =>
         terms.reduce((sum, { value }) => sum + Number(value), 0);
       const slowest = ways.sort((a, b) => total(b) - total(a))[0];

@@ -2,6 +2,7 @@
 import type { Link } from '../../documents/index.js';
 import { found, inOrder, listed, ringsOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { PlanWiring } from './index.js';
+import { endsIn, leadsThrough, type Lead } from './switching.js';
 
 export interface Loop {
   /** The devices it runs through, in the order of the plan, and the links between them. */
@@ -12,11 +13,6 @@ export interface Loop {
   /** Talkback runs round in it, and nothing on the way takes it out: it howls. */
   readonly howls: Figure;
 }
-
-/** What comes into these does not come out of them again. */
-const ENDS: ReadonlySet<string> = new Set(['camera', 'computer', 'screen', 'microphone']);
-
-type Entry = readonly [id: string, link: Link];
 
 /**
  * Every loop of pictures or sound that is not meant, and every one with talkback in it, meant or not. Several rings
@@ -29,18 +25,19 @@ export function loopsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Rec
       (carries === 'video' || carries === 'audio') &&
       from.device !== undefined &&
       to.device !== undefined &&
-      !ENDS.has(wiring.kindOf(from.device)?.family ?? '') &&
-      !ENDS.has(wiring.kindOf(to.device)?.family ?? '')
+      !endsIn(wiring.kindOf(from.device)?.family) &&
+      !endsIn(wiring.kindOf(to.device)?.family)
     );
   });
-  const carriesTalkback = ([, { from }]: Entry): boolean => wiring.portOf(from)?.talkback === true;
+  const carriesTalkback = ([, { from }]: Lead): boolean => wiring.portOf(from)?.talkback === true;
   const passing = all.filter(
     ([, { from, to }]) => !wiring.kindOf(from.device)?.strips && !wiring.kindOf(to.device)?.strips,
   );
-  const howling = ringsAmong(passing).filter(({ links: own }) => own.some(carriesTalkback));
-  const open = ringsAmong(all.filter(([, { back }]) => !back)).filter(
-    ring => !howling.some(loud => ring.links.some(link => loud.links.includes(link))),
-  );
+  const howling = ringsAmong(wiring, passing).filter(({ links: own }) => own.some(carriesTalkback));
+  const open = ringsAmong(
+    wiring,
+    all.filter(([, { back }]) => !back),
+  ).filter(ring => !howling.some(loud => ring.links.some(link => loud.links.includes(link))));
   const loops = [...howling.map(ring => [ring, true] as const), ...open.map(ring => [ring, false] as const)];
   return Object.fromEntries(
     loops.map(([ring, howls]): [string, Loop] => {
@@ -61,20 +58,31 @@ export function loopsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Rec
 
 interface Ring {
   readonly devices: readonly string[];
-  readonly links: readonly Entry[];
+  readonly links: readonly Lead[];
 }
 
-function ringsAmong(links: readonly Entry[]): Ring[] {
-  const next = new Map<string, string[]>();
-  for (const [, { from, to }] of links) {
-    next.set(from.device ?? '', [...(next.get(from.device ?? '') ?? []), to.device ?? '']);
+/**
+ * Rings of leads: one leads to the next where what it carries comes out of its device by that. A device through which
+ * pictures run apart from each other, such as a matrix, is no ring.
+ */
+function ringsAmong(wiring: PlanWiring, links: readonly Lead[]): Ring[] {
+  const leads = new Map(links.map(lead => [lead[0], lead]));
+  const outOf = new Map<string, string[]>();
+  for (const [id, { from }] of links) {
+    const list = outOf.get(from.device ?? '');
+    if (list) list.push(id);
+    else outOf.set(from.device ?? '', [id]);
   }
-  const nodes = [...new Set(links.flatMap(([, { from, to }]) => [from.device ?? '', to.device ?? '']))];
-  return ringsOf(nodes, node => next.get(node) ?? []).map(devices => {
-    const inside = new Set(devices);
-    return {
-      devices,
-      links: links.filter(([, { from, to }]) => inside.has(from.device ?? '') && inside.has(to.device ?? '')),
-    };
+  const next = (id: string): string[] => {
+    const { device = '', port = '' } = leads.get(id)?.[1].to ?? {};
+    return (outOf.get(device) ?? []).filter(each =>
+      leadsThrough(wiring, device, port, leads.get(each)?.[1].from.port ?? ''),
+    );
+  };
+  return ringsOf([...leads.keys()], next).map(ring => {
+    const inside = new Set(ring);
+    const own = links.filter(([id]) => inside.has(id));
+    const devices = new Set(own.map(([, { from }]) => from.device ?? ''));
+    return { devices: [...devices], links: own };
   });
 }

@@ -6,18 +6,18 @@ import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** Sizes and rates: what each switcher works in and each source gives, and whether every input takes it. */
 export function Formats() {
-  const { sources, switchers, formats, settings, wiring } = useResult('signal');
+  const { sources, formats, settings, wiring } = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const links = usePlan(plan => plan.links);
   const flag = useFlags();
   return (
     <>
       <Heading>Formats</Heading>
-      {Object.keys(switchers).map(id =>
-        devices?.[id] ? (
-          <FormatChoice key={id} id={id} device={devices[id]} verb="works in" choices={VIDEO_FORMATS} />
-        ) : null,
-      )}
+      {inOrder(devices)
+        .filter(([id]) => wiring.kindOf(id)?.family === 'switcher')
+        .map(([id, device]) => (
+          <FormatChoice key={id} {...{ id, device }} verb="works in" choices={VIDEO_FORMATS} />
+        ))}
       {Object.keys(sources).map(id => {
         const device = devices?.[id];
         const out = inOrder(wiring.kindOf(id)?.ports).find(

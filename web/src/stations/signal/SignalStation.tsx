@@ -27,14 +27,6 @@ export default function SignalStation() {
             flag={flag(`signal.sources.${id}.input`)}
           />
         ))}
-        {Object.entries(signal.switchers).map(([id, inputs]) => (
-          <div key={id}>
-            <Heading about={devices?.[id]?.label}>Inputs of</Heading>
-            <FigureRow label="Inputs" figure={inputs.have} path={`signal.switchers.${id}.have`} />
-            <FigureRow label="In use" figure={inputs.used} path={`signal.switchers.${id}.used`} />
-            <FigureRow label="Spare" figure={inputs.spare} path={`signal.switchers.${id}.spare`} />
-          </div>
-        ))}
         <Heading>Outputs</Heading>
         {Object.entries(signal.outputs).map(([id, { fedBy }]) => (
           <FigureRow

@@ -1,6 +1,7 @@
 import { inOrder, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import { connect, freeVideoPorts } from '../connect.js';
+import { subSwitch } from '../insert.js';
 import type { SignalReads, SignalResult } from '../index.js';
 
 /** A camera or computer whose picture reaches no input. */
@@ -16,15 +17,17 @@ export const sourceUnplugged: Rule<Seen<SignalReads, SignalResult>> = {
               subjects: [id],
               title: `${wiring.devices[id]?.label ?? id} reaches no input.`,
               because: [`signal.sources.${id}.input`],
-              advice: 'Free an input, use a switcher with more, or leave this source out.',
+              advice:
+                'Free an input, put a smaller switcher before it, take one with more inputs, or leave this source out.',
             },
           ]
         : [],
     ),
-  *fixes(snag, { own: { wiring, switchers }, kinds, shelf, links }) {
+  *fixes(snag, { own: { wiring }, kinds, shelf, links }) {
     const source = snag.subjects[0] ?? '';
     for (const [from, fromPort] of freeVideoPorts(wiring, source, 'out')) {
-      for (const [switcher] of inOrder(switchers)) {
+      for (const [switcher] of inOrder(wiring.devices)) {
+        if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
         for (const [to, toPort] of freeVideoPorts(wiring, switcher, 'in')) {
           const connection = connect(
             {
@@ -44,6 +47,11 @@ export const sourceUnplugged: Rule<Seen<SignalReads, SignalResult>> = {
           yield { ...connection, label: `Plug it into ${toPort.label}${extra}` };
         }
       }
+    }
+    for (const [switcher] of inOrder(wiring.devices)) {
+      if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
+      if (freeVideoPorts(wiring, switcher, 'in').length === 0)
+        yield* subSwitch(source, switcher, { kinds, shelf, wiring });
     }
   },
 };

@@ -1,14 +1,15 @@
-/** Ports of demo kinds, written shortly. */
+/** Ports of kinds, written shortly. */
 import type { Carries, Connector, Port } from '../documents/index.js';
 import { ordersFor } from '../foundations/index.js';
 
+export type More = Omit<Port, 'order' | 'label' | 'direction' | 'connector' | 'carries'>;
 export type PortSketch = [
   id: string,
   label: string,
   direction: Port['direction'],
   connector: Connector,
   carries: Carries,
-  more?: Pick<Port, 'scaled' | 'formats' | 'level3g' | 'talkback' | 'group'>,
+  more?: More | undefined,
 ];
 
 export function ports(...sketches: PortSketch[]): Record<string, Port> {
@@ -35,8 +36,29 @@ export const COMPUTER: Pick<Port, 'formats'> = {
   formats: ['1080p60', '1080p50', '1080p30', '1080p25', '720p60', '720p50', '2160p30', '2160p60'],
 };
 
-export const hdmiIns = (count: number): PortSketch[] =>
-  Array.from({ length: count }, (_, i) => [`hdmiin0${i + 1}`, `HDMI in ${i + 1}`, 'in', 'HDMI A', 'video']);
+const two = (n: number): string => String(n).padStart(2, '0');
+
+/** Several sockets of one sort in a row; `id` comes before a number of two digits. */
+export const row = (
+  count: number,
+  id: string,
+  label: string,
+  direction: Port['direction'],
+  connector: Connector,
+  carries: Carries,
+  more?: More,
+): PortSketch[] =>
+  Array.from({ length: count }, (_, i) => [
+    `${id}${two(i + 1)}`,
+    count === 1 ? label : `${label} ${i + 1}`,
+    direction,
+    connector,
+    carries,
+    more,
+  ]);
+
+export const hdmiIns = (count: number, more?: More): PortSketch[] =>
+  row(count, 'hdmiin', 'HDMI in', 'in', 'HDMI A', 'video', more);
 
 export const outlets = (count: number): PortSketch[] =>
-  Array.from({ length: count }, (_, i) => [`outlet0${i + 1}`, `outlet ${i + 1}`, 'out', 'mains', 'power']);
+  row(count, 'outlet', 'outlet', 'out', 'mains', 'power');

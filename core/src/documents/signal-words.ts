@@ -1,0 +1,49 @@
+/** Words of ports, buses, layouts and tasks: what documents may say and screens offer. */
+
+export const CONNECTORS = [
+  ...(['HDMI A', 'HDMI C', 'HDMI D', 'DisplayPort', 'VGA', 'component', 'composite'] as const),
+  ...(['BNC', 'fibre LC', 'RJ45', 'USB-A', 'USB-B', 'USB-C', 'USB micro', 'computer bus'] as const),
+  ...(['tablet socket', 'XLR', 'TRS 6.35', 'TS 6.35', 'TRS 3.5', 'TRRS 3.5', 'RCA'] as const),
+  ...(['DIN', 'serial', 'air', 'mains', 'DC barrel', 'DC locking', 'XLR 4-pin'] as const),
+  ...(['battery plate', 'vehicle lighter', 'IEC C13', 'IEC C7'] as const),
+] as const;
+/** `air` is a radio link; `mains` a wall plug with whatever lead comes with the device. */
+export type Connector = (typeof CONNECTORS)[number];
+
+export const CARRIES = [
+  ...(['video', 'audio', 'network', 'control', 'tally', 'talkback', 'data', 'power'] as const),
+] as const;
+/** What runs through a port; `data` is a disk on its plug. */
+export type Carries = (typeof CARRIES)[number];
+
+export const LEVELS = ['microphone', 'consumer', 'line', 'digital'] as const;
+/** Class of sound level: −60…−40 dBu, −10 dBV, +4 dBu, or digital. */
+export type Level = (typeof LEVELS)[number];
+
+export const BUSES = [
+  ...(['programme', 'second programme', 'third programme', 'clean'] as const),
+  ...(['preview', 'multiview', 'aux'] as const),
+] as const;
+/** What an output of a switcher gives: a programme, the first one without graphics, or one of its inputs (`aux`). */
+export type Bus = (typeof BUSES)[number];
+
+export const PROGRAMMES = ['programme', 'second programme', 'third programme', 'clean'] as const;
+/** What can be wanted of a switcher; `clean` is the first programme without graphics. */
+export type Programme = (typeof PROGRAMMES)[number];
+
+export const VIEWERS = ['mixer', 'camera', 'presenter', 'watcher', 'sound'] as const;
+/** Somebody who must see a picture to do their part. */
+export type Viewer = (typeof VIEWERS)[number];
+
+export const LAYOUTS = [
+  ...(['inset', 'side by side', 'two places', 'captions', 'clip'] as const),
+  ...(['holding slide', 'key and fill', 'colour key'] as const),
+] as const;
+/** A layout or graphic that an item of the running order needs. */
+export type Layout = (typeof LAYOUTS)[number];
+
+export const TASKS = [
+  ...(['slides', 'clips', 'captions', 'call', 'encode', 'mix', 'control', 'attendee'] as const),
+] as const;
+/** What a computer does; `attendee` watches a call as its guests see it. */
+export type Task = (typeof TASKS)[number];

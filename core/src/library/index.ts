@@ -1,0 +1,14 @@
+/** Kinds that an organisation can begin with, described by what they are, never by maker. */
+import type { Kind } from '../documents/index.js';
+import { CABLES } from './cables.js';
+import { CAMERAS } from './cameras.js';
+import { NETWORK_AND_POWER } from './network-and-power.js';
+import { SOUND, TALK } from './sound-and-talk.js';
+import { SOURCES, SWITCHERS } from './switchers.js';
+import { THINGS } from './things.js';
+import { VIDEO } from './video.js';
+
+export const libraryKinds: Readonly<Record<string, Kind>> = {
+  ...{ ...CAMERAS, ...SWITCHERS, ...SOURCES, ...VIDEO, ...SOUND, ...TALK },
+  ...{ ...NETWORK_AND_POWER, ...THINGS, ...CABLES },
+};

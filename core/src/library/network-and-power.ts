@@ -1,0 +1,121 @@
+/** Network, mains, batteries and supplies. */
+import type { Kind } from '../documents/index.js';
+import { MAINS_IN, outlets, ports, row, type PortSketch } from './port-sketches.js';
+
+/** Counted on from a first port: `port 1` becomes `port 2`. */
+const shifted = ([id, label, ...rest]: PortSketch): PortSketch => {
+  const next = (text: string): string =>
+    text.replace(/\d+$/, n => String(Number(n) + 1).padStart(n.length, '0'));
+  return [next(id), next(label), ...rest];
+};
+
+export const NETWORK_AND_POWER: Record<string, Kind> = {
+  routerwan: {
+    label: 'Router, rack 1U, wired line with cellular reserve',
+    family: 'router',
+    weight: 1.8,
+    power: { running: 20, factor: 0.6 },
+    rack: { units: 1, depth: 0.2 },
+    ports: ports(
+      ['wanport01', 'line in', 'in', 'RJ45', 'network'],
+      ['lanport01', 'network 1', 'out', 'RJ45', 'network'],
+      ['lanport02', 'network 2', 'out', 'RJ45', 'network'],
+      MAINS_IN,
+    ),
+  },
+  netswitch: {
+    label: 'Network switch, rack 1U, 8 ports, PoE',
+    family: 'network switch',
+    weight: 2.6,
+    power: { running: 25, factor: 0.9 },
+    rack: { units: 1, depth: 0.25 },
+    ports: ports(
+      ['netport01', 'port 1', 'in', 'RJ45', 'network'],
+      ...row(7, 'netport', 'port', 'out', 'RJ45', 'network').map(shifted),
+      MAINS_IN,
+    ),
+  },
+  striprack: {
+    label: 'Outlet strip, rack 1U, 8 outlets, surge protection',
+    family: 'strip',
+    weight: 1.7,
+    amps: 13,
+    rack: { units: 1, depth: 0.1 },
+    ports: ports(MAINS_IN, ...outlets(8)),
+  },
+  stripfour: {
+    label: 'Outlet strip, 4 outlets',
+    family: 'strip',
+    weight: 0.6,
+    amps: 13,
+    ports: ports(MAINS_IN, ...outlets(4)),
+  },
+  battplate: {
+    label: 'Battery, plate, 98 Wh',
+    family: 'battery',
+    weight: 0.7,
+    battery: { volts: 14.4, ampHours: 6.8, maxAmps: 8 },
+    ports: ports(['plateout1', 'plate', 'out', 'battery plate', 'power']),
+  },
+  battpla15: {
+    label: 'Battery, plate, 150 Wh',
+    family: 'battery',
+    weight: 1,
+    battery: { volts: 14.4, ampHours: 10.4, maxAmps: 10 },
+    ports: ports(['plateout1', 'plate', 'out', 'battery plate', 'power']),
+  },
+  routermob: {
+    label: 'Router, mobile network, on a battery',
+    family: 'router',
+    weight: 0.3,
+    power: { running: 5, factor: 0.6 },
+    ports: ports(
+      ['airwan001', 'mobile network', 'in', 'air', 'network'],
+      ['lanport01', 'network', 'out', 'RJ45', 'network'],
+      ['airlan001', 'Wi-Fi', 'out', 'air', 'network'],
+      ['usbcpow01', 'power', 'in', 'USB-C', 'power'],
+    ),
+  },
+  netswismp: {
+    label: 'Network switch, small, 5 ports',
+    family: 'network switch',
+    weight: 0.3,
+    power: { running: 4, factor: 0.6 },
+    ports: ports(
+      ['netport01', 'port 1', 'in', 'RJ45', 'network'],
+      ...row(4, 'netport', 'port', 'out', 'RJ45', 'network').map(shifted),
+      MAINS_IN,
+    ),
+  },
+  accesspnt: {
+    label: 'Access point, Wi-Fi for the crew',
+    family: 'access point',
+    weight: 0.5,
+    power: { running: 9, factor: 0.6 },
+    ports: ports(
+      ['netport01', 'network', 'in', 'RJ45', 'network'],
+      ['airlan001', 'Wi-Fi', 'out', 'air', 'network'],
+      MAINS_IN,
+    ),
+  },
+  supply012: {
+    label: 'Mains supply, 12 V, locking plug',
+    family: 'supply',
+    weight: 0.3,
+    ports: ports(MAINS_IN, ['dcout0001', '12 V', 'out', 'DC locking', 'power']),
+  },
+  battusb01: {
+    label: 'Battery, USB, 72 Wh',
+    family: 'battery',
+    weight: 0.5,
+    battery: { volts: 3.6, ampHours: 20, maxAmps: 20 },
+    ports: ports(...row(2, 'usbout0', 'USB-C', 'out', 'USB-C', 'power')),
+  },
+  battlarge: {
+    label: 'Battery station, 500 Wh, mains outlets',
+    family: 'battery',
+    weight: 6.2,
+    battery: { volts: 25.6, ampHours: 20, maxAmps: 20 },
+    ports: ports(...row(2, 'outlet', 'outlet', 'out', 'mains', 'power')),
+  },
+};

@@ -1,0 +1,387 @@
+/** What stands in the way of a picture: computers, converters, extenders, recorders, encoders, screens. */
+import type { Connector, Kind } from '../documents/index.js';
+import { COMPUTER, MAINS_IN, NET, ports, row, type More, type PortSketch } from './port-sketches.js';
+
+const video = (
+  id: string,
+  label: string,
+  direction: 'in' | 'out',
+  connector: Connector,
+  more?: More,
+): PortSketch => [id, label, direction, connector, 'video', more];
+
+const COMPUTERS: Record<string, Kind> = {
+  laptopcom: {
+    label: 'Laptop, for words and slides',
+    family: 'computer',
+    weight: 1.9,
+    power: { running: 60, factor: 0.9 },
+    ports: ports(
+      video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
+      ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
+      ['usbnet001', 'network', 'both', 'RJ45', 'network'],
+      MAINS_IN,
+    ),
+  },
+  laptopcal: {
+    label: 'Laptop, for calls, picture in by USB',
+    family: 'computer',
+    weight: 1.9,
+    power: { running: 65, factor: 0.9 },
+    ports: ports(
+      video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
+      video('usbvideo1', 'USB, picture in', 'in', 'USB-C', { scaled: true }),
+      ['usbaudio1', 'USB, sound', 'both', 'USB-A', 'audio', { level: 'digital' }],
+      ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
+      NET,
+      MAINS_IN,
+    ),
+  },
+  laptopkey: {
+    label: 'Laptop, two picture outputs, for key and fill',
+    family: 'computer',
+    weight: 2.4,
+    power: { running: 90, factor: 0.9 },
+    ports: ports(
+      video('hdmiout01', 'HDMI out 1', 'out', 'HDMI A', COMPUTER),
+      video('hdmiout02', 'HDMI out 2', 'out', 'HDMI A', COMPUTER),
+      NET,
+      MAINS_IN,
+    ),
+  },
+  laptopusb: {
+    label: 'Laptop, thin, USB-C only',
+    family: 'computer',
+    weight: 1.2,
+    power: { running: 45, factor: 0.9 },
+    ports: ports(video('usbcout01', 'USB-C', 'out', 'USB-C', { ...COMPUTER, group: 'USB-C socket' }), [
+      'usbcpow01',
+      'power',
+      'in',
+      'USB-C',
+      'power',
+      { group: 'USB-C socket' },
+    ]),
+  },
+  desktopvg: {
+    label: 'Computer of the house, VGA',
+    family: 'computer',
+    weight: 7,
+    power: { running: 90, factor: 0.9 },
+    ports: ports(video('vgaout001', 'VGA', 'out', 'VGA'), MAINS_IN),
+  },
+};
+
+const plugs = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
+  label,
+  family: 'adapter',
+  weight: 0.03,
+  ports: ports(video(ids[0], input, 'in', input), video(ids[1], output, 'out', output)),
+});
+
+const ADAPTERS: Record<string, Kind> = {
+  adaptdtoa: plugs('Adapter, HDMI D plug to HDMI A socket', 'HDMI D', 'HDMI A', ['hdmidin01', 'hdmiaout1']),
+  adaptctoa: plugs('Adapter, HDMI C plug to HDMI A socket', 'HDMI C', 'HDMI A', ['hdmicin01', 'hdmiaout1']),
+  adaptusbc: plugs('Adapter, USB-C to HDMI', 'USB-C', 'HDMI A', ['usbcin001', 'hdmiaout1']),
+  adaptdpor: plugs('Adapter, DisplayPort to HDMI', 'DisplayPort', 'HDMI A', ['dportin01', 'hdmiaout1']),
+  joinhdmi1: plugs('Joiner, HDMI socket to socket', 'HDMI A', 'HDMI A', ['hdmiain01', 'hdmiaout1']),
+  joinbnc01: plugs('Joiner, BNC socket to socket', 'BNC', 'BNC', ['bncin0001', 'bncout001']),
+};
+
+/** A box with one picture in and one out. */
+const box = (
+  label: string,
+  family: 'converter' | 'extender' | 'wireless link' | 'capture',
+  input: PortSketch,
+  output: PortSketch,
+  more: Partial<Kind> = {},
+): Kind => ({
+  label,
+  family,
+  weight: 0.25,
+  power: { running: 5, factor: 0.6 },
+  ports: ports(input, output, MAINS_IN),
+  ...more,
+});
+const HDMI_IN = video('hdmiin001', 'HDMI in', 'in', 'HDMI A');
+const HDMI_OUT = video('hdmiout01', 'HDMI out', 'out', 'HDMI A');
+const SDI_IN = video('sdiin0001', 'SDI in', 'in', 'BNC');
+const SDI_OUT = video('sdiout001', 'SDI out', 'out', 'BNC');
+const scaled = ([id, label, direction, connector, carries]: PortSketch): PortSketch => [
+  ...([id, label, direction, connector, carries, { scaled: true }] as const),
+];
+
+const CONVERTERS: Record<string, Kind> = {
+  scalerhdm: box('Scaler, HDMI to HDMI', 'converter', scaled(HDMI_IN), HDMI_OUT, {
+    weight: 0.3,
+    power: { running: 6, factor: 0.6 },
+  }),
+  scalersdi: box('Scaler and frame-rate converter, SDI', 'converter', scaled(SDI_IN), SDI_OUT),
+  scalervga: box(
+    'Scaler, VGA to HDMI',
+    'converter',
+    video('vgain0001', 'VGA in', 'in', 'VGA', { scaled: true }),
+    HDMI_OUT,
+  ),
+  scalercmp: box(
+    'Scaler, component to HDMI',
+    'converter',
+    video('compin001', 'component in', 'in', 'component', { scaled: true }),
+    HDMI_OUT,
+  ),
+  deembedsd: box('De-embedder, SDI, takes talkback out', 'converter', SDI_IN, SDI_OUT, {
+    weight: 0.3,
+    strips: true,
+    ports: ports(
+      SDI_IN,
+      SDI_OUT,
+      ['audioout1', 'audio out', 'out', 'XLR', 'audio', { level: 'line', balanced: true }],
+      MAINS_IN,
+    ),
+  }),
+  embedsdi1: box('Embedder, puts sound into SDI', 'converter', SDI_IN, SDI_OUT, {
+    ports: ports(
+      SDI_IN,
+      ['audioin01', 'audio in', 'in', 'XLR', 'audio', { level: 'line', balanced: true }],
+      SDI_OUT,
+      MAINS_IN,
+    ),
+  }),
+  convhtosd: box('Converter, HDMI to SDI', 'converter', HDMI_IN, SDI_OUT),
+  convstohd: box('Converter, SDI to HDMI', 'converter', SDI_IN, HDMI_OUT),
+};
+
+const TWISTED: More = { together: 'both cables' };
+const EXTENDERS: Record<string, Kind> = {
+  tpsend001: box(
+    'Twisted-pair extender, sending end',
+    'extender',
+    HDMI_IN,
+    video('tpout0001', 'to the other end', 'out', 'RJ45'),
+  ),
+  tprecv001: box(
+    'Twisted-pair extender, receiving end, fed through the cable',
+    'extender',
+    video('tpin00001', 'from the other end', 'in', 'RJ45'),
+    HDMI_OUT,
+    {
+      power: { running: 0 },
+      ports: ports(video('tpin00001', 'from the other end', 'in', 'RJ45'), HDMI_OUT),
+    },
+  ),
+  tptwosend: box('Twisted-pair extender for two cables, sending end', 'extender', HDMI_IN, HDMI_OUT, {
+    ports: ports(
+      HDMI_IN,
+      video('tpouta001', 'cable A', 'out', 'RJ45', TWISTED),
+      video('tpoutb001', 'cable B', 'out', 'RJ45', TWISTED),
+      MAINS_IN,
+    ),
+  }),
+  tptworecv: box('Twisted-pair extender for two cables, receiving end', 'extender', HDMI_IN, HDMI_OUT, {
+    ports: ports(
+      video('tpina0001', 'cable A', 'in', 'RJ45', TWISTED),
+      video('tpinb0001', 'cable B', 'in', 'RJ45', TWISTED),
+      HDMI_OUT,
+      MAINS_IN,
+    ),
+  }),
+  netsend01: box(
+    'Networked extender, sending end',
+    'extender',
+    HDMI_IN,
+    video('netvideo1', 'network', 'out', 'RJ45'),
+    { pictureDelay: 30 },
+  ),
+  netrecv01: box(
+    'Networked extender, receiving end',
+    'extender',
+    video('netvideo1', 'network', 'in', 'RJ45'),
+    HDMI_OUT,
+    { pictureDelay: 30 },
+  ),
+  fibsend01: box(
+    'Optical extender, sending end',
+    'extender',
+    SDI_IN,
+    video('fibreout1', 'fibre out', 'out', 'fibre LC'),
+  ),
+  fibrecv01: box(
+    'Optical extender, receiving end',
+    'extender',
+    video('fibrein01', 'fibre in', 'in', 'fibre LC'),
+    SDI_OUT,
+  ),
+  airsend01: box(
+    'Wireless video, sending end',
+    'wireless link',
+    HDMI_IN,
+    video('airout001', 'over the air', 'out', 'air'),
+    { pictureDelay: 40 },
+  ),
+  airrecv01: box(
+    'Wireless video, receiving end',
+    'wireless link',
+    video('airin0001', 'over the air', 'in', 'air'),
+    HDMI_OUT,
+    { pictureDelay: 40 },
+  ),
+};
+
+const CAPTURES: Record<string, Kind> = {
+  capturehd: box(
+    'Capture device, HDMI to USB',
+    'capture',
+    scaled(HDMI_IN),
+    video('usbout001', 'USB', 'out', 'USB-A'),
+    {
+      power: { running: 0 },
+      ports: ports(scaled(HDMI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
+    },
+  ),
+  capturesd: box(
+    'Capture device, SDI to USB',
+    'capture',
+    scaled(SDI_IN),
+    video('usbout001', 'USB', 'out', 'USB-A'),
+    {
+      power: { running: 0 },
+      ports: ports(scaled(SDI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
+    },
+  ),
+};
+
+const DISK_OUT: PortSketch = ['disksock1', 'disk', 'out', 'USB-C', 'data'];
+const RECORDERS: Record<string, Kind> = {
+  recordhdm: {
+    label: 'Recorder, HDMI in, 500 GB',
+    family: 'recorder',
+    weight: 0.9,
+    power: { running: 22, factor: 0.6 },
+    recording: { rate: 45, disk: 500 },
+    ports: ports(HDMI_IN, video('hdmiloop1', 'HDMI loop', 'out', 'HDMI A', { loops: 'hdmiin001' }), MAINS_IN),
+  },
+  recordsdi: {
+    label: 'Recorder, SDI in, on a USB disk',
+    family: 'recorder',
+    weight: 0.7,
+    power: { running: 14, factor: 0.6 },
+    recording: { rate: 60, disk: 1000 },
+    ports: ports(
+      SDI_IN,
+      video('sdiloop01', 'SDI loop', 'out', 'BNC', { loops: 'sdiin0001' }),
+      DISK_OUT,
+      MAINS_IN,
+    ),
+  },
+  recordfou: {
+    label: 'Recorder, 4 SDI in, 2 TB',
+    family: 'recorder',
+    weight: 3.2,
+    power: { running: 45, factor: 0.9 },
+    rack: { units: 1, depth: 0.3 },
+    recording: { rate: 180, disk: 2000, tracks: 4 },
+    ports: ports(...row(4, 'sdiin00', 'SDI in', 'in', 'BNC', 'video', { scaled: true }), NET, MAINS_IN),
+  },
+  diskusb01: {
+    label: 'Disk, USB, 1 TB',
+    family: 'disk',
+    weight: 0.1,
+    ports: ports(['usbplug01', 'USB', 'in', 'USB-C', 'data']),
+  },
+};
+
+const ENCODERS: Record<string, Kind> = {
+  encoderhd: {
+    label: 'Encoder, HDMI in',
+    family: 'encoder',
+    weight: 0.5,
+    encodes: true,
+    power: { running: 12, factor: 0.6 },
+    ports: ports(
+      scaled(HDMI_IN),
+      ['audioin01', 'audio in', 'in', 'TRS 3.5', 'audio', { level: 'line' }],
+      NET,
+      MAINS_IN,
+    ),
+  },
+  encodersd: {
+    label: 'Encoder, SDI in, rack 1U',
+    family: 'encoder',
+    weight: 2.4,
+    encodes: true,
+    power: { running: 24, factor: 0.9 },
+    rack: { units: 1, depth: 0.25 },
+    ports: ports(scaled(SDI_IN), NET, MAINS_IN),
+  },
+  bondedbel: {
+    label: 'Bonded cellular encoder, on a belt',
+    family: 'encoder',
+    weight: 1.4,
+    encodes: true,
+    recording: { rate: 10, disk: 128 },
+    power: { running: 24, factor: 0.7 },
+    ports: ports(
+      scaled(HDMI_IN),
+      scaled(SDI_IN),
+      ['audioin01', 'audio in', 'in', 'TRS 3.5', 'audio', { level: 'line' }],
+      ['airnet001', 'mobile network', 'both', 'air', 'network'],
+      ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
+    ),
+  },
+  phonesend: {
+    label: 'Phone that sends the stream, one input',
+    family: 'encoder',
+    weight: 0.2,
+    encodes: true,
+    power: { running: 6, factor: 0.5 },
+    ports: ports(
+      video('usbvideo1', 'picture in', 'in', 'USB-C', { scaled: true, group: 'USB-C socket' }),
+      ['usbpower1', 'power', 'in', 'USB-C', 'power', { group: 'USB-C socket' }],
+      ['airnet001', 'mobile network', 'both', 'air', 'network'],
+    ),
+  },
+};
+
+const screen = (
+  label: string,
+  width: number,
+  weight: number,
+  watts: number,
+  more: Partial<Kind> = {},
+): Kind => ({
+  label,
+  family: 'screen',
+  weight,
+  screenWidth: width,
+  power: { running: watts, factor: 0.9 },
+  ports: ports(scaled(HDMI_IN), MAINS_IN),
+  ...more,
+});
+
+const SCREENS: Record<string, Kind> = {
+  screen043: screen('Screen, 43 inch, on a stand', 0.95, 14, 95),
+  screen055: screen('Screen, 55 inch, on a stand', 1.21, 22, 130),
+  monitor24: screen('Monitor, 24 inch', 0.53, 4.5, 25),
+  monitor17: screen('Monitor, 17 inch, SDI and HDMI, with loop', 0.37, 3.8, 22, {
+    ports: ports(
+      scaled(HDMI_IN),
+      scaled(SDI_IN),
+      video('sdiloop01', 'SDI loop', 'out', 'BNC', { loops: 'sdiin0001' }),
+      MAINS_IN,
+    ),
+  }),
+  monitor07: screen('Monitor, 7 inch, on a camera', 0.154, 0.4, 9, {
+    ports: ports(
+      scaled(HDMI_IN),
+      scaled(SDI_IN),
+      ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
+      MAINS_IN,
+    ),
+  }),
+  projector: screen('Projector, 5000 lm', 2.4, 6.5, 320, { pictureDelay: 50 }),
+};
+
+export const VIDEO: Record<string, Kind> = {
+  ...{ ...COMPUTERS, ...ADAPTERS, ...CONVERTERS, ...EXTENDERS },
+  ...{ ...CAPTURES, ...RECORDERS, ...ENCODERS, ...SCREENS },
+};

@@ -1,0 +1,257 @@
+/** Whatever of a switcher, recorder or network can run out: used, there, and spare. */
+import type { Inside, Output, Port, RunningItem } from '../../documents/index.js';
+import {
+  calc,
+  constant,
+  given,
+  inOrder,
+  taken,
+  type Figure,
+  type MapOf,
+  type Term,
+} from '../../foundations/index.js';
+import type { FedOutput } from './fed-by.js';
+import type { PlanWiring } from './index.js';
+import { LAYOUT_COUNTABLES, layoutNeeds } from './layouts.js';
+import { busOf, videoPorts } from './switching.js';
+
+export const COUNTABLES = [
+  ...(['inputs', 'outputs', 'mixes', 'aux', 'keyers', 'boxes', 'stills', 'clips'] as const),
+  ...(['tiles', 'tracks', 'channels', 'network', 'lines'] as const),
+] as const;
+export type Countable = (typeof COUNTABLES)[number];
+
+export interface Count {
+  readonly used: Figure;
+  readonly have: Figure;
+  readonly spare: Figure;
+  /** Spare, less the share that is kept spare by house rule. */
+  readonly beyondKept: Figure;
+}
+
+export type Counts = Readonly<Partial<Record<Countable, Count>>>;
+
+export interface CountReads {
+  readonly wiring: PlanWiring;
+  readonly outputs: MapOf<Output> | undefined;
+  readonly runningOrder: MapOf<RunningItem> | undefined;
+  readonly fed: Readonly<Record<string, FedOutput>>;
+  readonly keptSpare: number;
+}
+
+/** Everything countable of the devices that have something to count, by device. */
+export function countablesOf(reads: CountReads): Record<string, Counts> {
+  const main = mainSwitcher(reads);
+  return Object.fromEntries(
+    inOrder(reads.wiring.devices).flatMap(([id]): [string, Counts][] => {
+      const sketch = sketchOf(id, id === main, reads);
+      const counts = Object.fromEntries(
+        COUNTABLES.flatMap((name): [Countable, Count][] => {
+          const each = sketch[name];
+          return each === undefined
+            ? []
+            : [[name, countOf(`signal.countables.${id}.${name}`, each, reads.keptSpare)]];
+        }),
+      );
+      return Object.keys(counts).length > 0 ? [[id, counts]] : [];
+    }),
+  );
+}
+
+/** The switcher that layouts and graphics are made in: that of the first stream, else of the first output, else the first. */
+export function mainSwitcher({
+  wiring,
+  outputs,
+  fed,
+}: Pick<CountReads, 'wiring' | 'outputs' | 'fed'>): string | undefined {
+  const wanted = inOrder(outputs);
+  const ranked = [...wanted.filter(([, { kind }]) => kind === 'stream'), ...wanted];
+  const feeding = ranked.map(([id]) => fed[id]?.switcher).find(each => each !== undefined);
+  return feeding ?? inOrder(wiring.devices).find(([id]) => wiring.kindOf(id)?.family === 'switcher')?.[0];
+}
+
+interface Sketch {
+  readonly have: Term;
+  /** Each is one in use, or (with `most`) what one item needs at once. */
+  readonly used: readonly Term[];
+  readonly most?: boolean;
+}
+
+function countOf(path: string, { have, used, most }: Sketch, keptSpare: number): Count {
+  const figures = {
+    have: calc('pieces', 'have', [have]),
+    used: calc(
+      'pieces',
+      used.length === 0 ? 'none' : most ? 'max(used)' : 'sum(used)',
+      used.length === 0 ? [constant('none', 0, 'pieces', 'nothing draws on it')] : used,
+    ),
+  };
+  const terms = [taken('have', figures.have, `${path}.have`), taken('used', figures.used, `${path}.used`)];
+  return {
+    ...figures,
+    spare: calc('pieces', 'have - used', terms),
+    beyondKept: calc('pieces', 'have - used - have * kept / 100', [
+      ...terms,
+      constant('kept', keptSpare, '%', 'share kept spare, by house rule'),
+    ]),
+  };
+}
+
+type Sketches = Partial<Record<Countable, Sketch>>;
+
+function sketchOf(id: string, isMain: boolean, reads: CountReads): Sketches {
+  const { wiring } = reads;
+  const kind = wiring.kindOf(id);
+  if (!kind) return {};
+  switch (kind.family) {
+    case 'switcher':
+      return { ...switcherSketch(id, isMain, reads), ...recorderSketch(id, reads) };
+    case 'matrix':
+    case 'splitter':
+      return {
+        inputs: sockets(wiring, id, 'inputs', isVideo('in')),
+        outputs: sockets(wiring, id, 'outputs', isVideo('out')),
+      };
+    case 'network switch':
+    case 'router':
+      return {
+        network: sockets(
+          wiring,
+          id,
+          'network ports',
+          port => port.carries === 'network' && port.connector === 'RJ45',
+        ),
+      };
+    case 'talkback':
+    case 'control': {
+      const isLine = (port: Port): boolean =>
+        port.direction === 'out' && port.connector !== 'air' && port.carries !== 'network';
+      const lines = sockets(wiring, id, 'lines', isLine);
+      return lines.have.value === 0 ? {} : { lines };
+    }
+    default:
+      return recorderSketch(id, reads);
+  }
+}
+
+const isVideo =
+  (direction: Port['direction']) =>
+  (port: Port): boolean =>
+    port.carries === 'video' && port.direction === direction;
+
+const piece = (name: string, count: number, words: string): Term => constant(name, count, 'pieces', words);
+
+/** Sockets of one sort, and those of them that something is plugged into. */
+function sockets(wiring: PlanWiring, id: string, words: string, suits: (port: Port) => boolean): Sketch {
+  const label = wiring.devices[id]?.label ?? id;
+  const linked = new Set([
+    ...wiring.into(id).map(([, { to }]) => to.port),
+    ...wiring.outOf(id).map(([, { from }]) => from.port),
+  ]);
+  const ports = inOrder(wiring.kindOf(id)?.ports).filter(([, port]) => suits(port));
+  return {
+    have: piece('have', ports.length, `${words} of ${label}`),
+    used: ports
+      .filter(([port]) => linked.has(port))
+      .map(([, port]) => piece('used', 1, `${port.label} of ${label}`)),
+  };
+}
+
+function switcherSketch(id: string, isMain: boolean, reads: CountReads): Sketches {
+  const { wiring, runningOrder } = reads;
+  const { inside, ports } = wiring.kindOf(id) ?? {};
+  const { kind, label = id } = wiring.devices[id] ?? {};
+  const own = (name: keyof Inside, value: number): Term =>
+    given('have', value, 'pieces', 'kinds', `/kinds/${kind ?? ''}/inside/${name}`);
+  const inputs = sockets(wiring, id, 'video inputs', isVideo('in'));
+  const linkedOuts = videoPorts(wiring, id, 'out').filter(([port]) =>
+    wiring.outOf(id).some(([, { from }]) => from.port === port),
+  );
+  const giving = (bus: string) => linkedOuts.filter(([port]) => busOf(wiring, id, port) === bus);
+  const canAux = inOrder(ports).filter(([, port]) => port.gives?.includes('aux'));
+  const view = giving('multiview')[0]?.[1];
+  const tasks = isMain ? inOrder(wiring.devices).flatMap(([, device]) => device.tasks ?? []) : [];
+  const needs = layoutNeeds(isMain ? runningOrder : undefined, new Set(tasks));
+  const layouts = LAYOUT_COUNTABLES.flatMap((name): [Countable, Sketch][] => {
+    const has = inside?.[name];
+    if (has === undefined && needs[name].length === 0) return [];
+    const have = has === undefined ? piece('have', 0, `${label} has none`) : own(name, has);
+    return [[name, { have, used: needs[name], most: true }]];
+  });
+  return {
+    inputs,
+    outputs: sockets(wiring, id, 'video outputs', isVideo('out')),
+    mixes: {
+      have: inside
+        ? own('mixes', inside.mixes)
+        : piece('have', 1, `${label}: one, unless its kind says more`),
+      used: programmesOf(
+        id,
+        reads,
+        linkedOuts.map(([port]) => port),
+      ).map(bus => piece('used', 1, bus)),
+    },
+    ...(canAux.length > 0 && {
+      aux: {
+        have: piece('have', canAux.length, `outputs of ${label} that can give one input`),
+        used: giving('aux').map(([, port]) => piece('used', 1, port.label)),
+      },
+    }),
+    ...Object.fromEntries(layouts),
+    ...(view && {
+      tiles: {
+        have: piece('have', view.tiles ?? QUAD, `pictures on ${view.label}`),
+        used: [...inputs.used, piece('used', 1, 'programme'), piece('used', 1, 'preview')],
+      },
+    }),
+    ...(inside?.channels !== undefined && {
+      channels: {
+        have: own('channels', inside.channels),
+        used: sockets(wiring, id, 'sound', port => port.carries === 'audio' && port.direction !== 'out').used,
+      },
+    }),
+  };
+}
+
+/** Pictures on a multiview whose kind says nothing. */
+const QUAD = 4;
+
+function recorderSketch(id: string, reads: CountReads): Sketches {
+  const { kind, label = id } = reads.wiring.devices[id] ?? {};
+  const recording = reads.wiring.kindOf(id)?.recording;
+  if (!recording) return {};
+  const have =
+    recording.tracks === undefined
+      ? piece('have', 1, `${label} records one picture`)
+      : given('have', recording.tracks, 'pieces', 'kinds', `/kinds/${kind ?? ''}/recording/tracks`);
+  return { tracks: { have, used: recordingOf(id, reads) } };
+}
+
+const PROGRAMME_BUSES: readonly string[] = ['programme', 'second programme', 'third programme'];
+
+/** The programmes that are made in a switcher: on its outputs in use, and those that it streams or records itself. */
+function programmesOf(id: string, { wiring, outputs }: CountReads, linkedOuts: readonly string[]): string[] {
+  const buses = linkedOuts.map((port): string => busOf(wiring, id, port) ?? '');
+  const own = inOrder(outputs)
+    .filter(([, { device }]) => device === id)
+    .map(([, { programme }]) => programme ?? 'programme');
+  const named: string[] = [...buses, ...own].map(bus => (bus === 'clean' ? 'programme' : bus));
+  return PROGRAMME_BUSES.filter(bus => named.includes(bus));
+}
+
+/** Pictures that a device records: programmes, and cameras apart where they are recorded in it. */
+function recordingOf(id: string, { wiring, outputs, fed }: CountReads): Term[] {
+  const many = (device: string): boolean => (wiring.kindOf(device)?.recording?.tracks ?? 1) > 1;
+  return inOrder(outputs).flatMap(([output, { kind, device, isolated = 0, label }]) => {
+    if (kind !== 'recording' || device === undefined) return [];
+    const feeding = fed[output]?.switcher;
+    // Cameras are recorded apart where there are tracks for it: in the recorder, else in the switcher before it.
+    const apart = many(device) || feeding === undefined || !many(feeding) ? device : feeding;
+    return [
+      ...(device === id ? [constant('used', 1, 'pieces', label)] : []),
+      ...(apart === id && isolated > 0
+        ? [given('used', isolated, 'pieces', 'plan', `/outputs/${output}/isolated`)]
+        : []),
+    ];
+  });
+}

@@ -1,0 +1,54 @@
+import { inOrder, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+import { onwards } from '../switching.js';
+
+/** Graphics as key and fill, and no computer whose two picture outputs both lead on. */
+export const keyFill: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.key-fill',
+  station: 'signal',
+  find: ({ own: { wiring, countables }, runningOrder }) => {
+    const items = inOrder(runningOrder).filter(
+      ([, { phase, layouts }]) => phase === 'live' && layouts?.includes('key and fill'),
+    );
+    const able = inOrder(wiring.devices).some(
+      ([id]) =>
+        wiring.kindOf(id)?.family === 'computer' &&
+        new Set(onwards(wiring, id).map(([, { from }]) => from.port)).size > 1,
+    );
+    const [first] = items;
+    if (!first || able) return [];
+    const switcher = Object.keys(countables).find(id => countables[id]?.keyers);
+    return [
+      {
+        severity: 'stop' as const,
+        subjects: items.map(([id]) => id),
+        title: `“${first[1].label}” needs key and fill: two picture outputs of one computer into two inputs, and none is plugged in so.`,
+        because: switcher === undefined ? [] : [`signal.countables.${switcher}.keyers.used`],
+        advice:
+          'Plug a computer with two picture outputs into two inputs, or key by colour, which takes one.',
+      },
+    ];
+  },
+  *fixes({ subjects }, { runningOrder }) {
+    yield {
+      label: 'Key by colour instead',
+      changes: [
+        {
+          document: 'plan',
+          patch: subjects.map(id => ({
+            op: 'replace',
+            path: `/runningOrder/${id}/layouts`,
+            value: [
+              ...new Set(
+                (runningOrder?.[id]?.layouts ?? []).map(each =>
+                  each === 'key and fill' ? 'colour key' : each,
+                ),
+              ),
+            ],
+          })),
+        },
+      ],
+    };
+  },
+};

@@ -1,0 +1,78 @@
+import { idFrom, inOrder, listed, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import { connect } from '../connect.js';
+import { beltpacks } from '../add-gear.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+const WORDS = {
+  control: {
+    severity: 'risk',
+    title: (names: string) => `Nothing steers ${names}: it stays as it was left.`,
+    advice: 'Lead the network or a control lead to it, or lock it off.',
+  },
+  talkback: {
+    severity: 'risk',
+    title: (names: string) => `Whoever mixes cannot speak to the operator of ${names}.`,
+    advice: 'Give them a beltpack, or talkback with the return picture.',
+  },
+  tally: {
+    severity: 'note',
+    title: (names: string) => `The operator of ${names} does not see when it is on air.`,
+    advice: 'Lead tally to it, or fix a screen with the programme to the camera.',
+  },
+} as const;
+const LINES = ['control', 'talkback', 'tally'] as const;
+
+/** Cameras to which control, talkback or tally is missing. */
+export const lineMissing: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.line-missing',
+  station: 'signal',
+  find: ({ own: { cameras, wiring } }) =>
+    LINES.flatMap(line => {
+      const own = Object.entries(cameras).filter(([, lines]) => lines[line]?.value === null);
+      if (own.length === 0) return [];
+      const names = listed(own.map(([id]) => wiring.devices[id]?.label ?? id));
+      return [
+        {
+          severity: WORDS[line].severity,
+          subjects: [line, ...own.map(([id]) => id)],
+          title: WORDS[line].title(names),
+          because: own.map(([id]) => `signal.cameras.${id}.${line}`),
+          advice: WORDS[line].advice,
+        },
+      ];
+    }),
+  *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring }, kinds, shelf, links }) {
+    const [camera] = cameras;
+    const desk = inOrder(wiring.devices).find(
+      ([device]) => wiring.kindOf(device)?.family === 'switcher',
+    )?.[0];
+    if (line === 'talkback' && desk !== undefined)
+      yield* beltpacks(cameras, desk, id, { kinds, shelf, wiring });
+    if (line !== 'control' || camera === undefined || cameras.length > 1) return;
+    const port = inOrder(wiring.kindOf(camera)?.ports).find(([, { carries }]) => carries === 'network');
+    if (!port) return;
+    for (const [device, { label }] of inOrder(wiring.devices)) {
+      const family = wiring.kindOf(device)?.family;
+      if (family !== 'network switch' && family !== 'router') continue;
+      const used = new Set(
+        [...wiring.into(device), ...wiring.outOf(device)].flatMap(([, { from, to }]) => [from.port, to.port]),
+      );
+      const free = inOrder(wiring.kindOf(device)?.ports).find(
+        ([key, each]) => each.carries === 'network' && each.direction !== 'in' && !used.has(key),
+      );
+      if (!free) continue;
+      const joint = {
+        ...{
+          from: { device, port: free[0] },
+          fromPort: free[1],
+          to: { device: camera, port: port[0] },
+          toPort: port[1],
+        },
+        ...{ seed: idFrom(`${id}/${device}`), hasLinks: links !== undefined },
+      };
+      const connection = connect(joint, kinds, shelf, wiring);
+      if (connection) yield { ...connection, label: `Plug it into ${free[1].label} of ${label}` };
+    }
+  },
+};

@@ -1,0 +1,76 @@
+import { inOrder, listed, type Rule } from '../../../foundations/index.js';
+import type { Task } from '../../../documents/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+const WORDS: Readonly<Record<Task, string>> = {
+  slides: 'shows slides',
+  clips: 'plays clips',
+  captions: 'makes captions',
+  call: 'holds the call',
+  encode: 'sends the stream',
+  mix: 'mixes',
+  control: 'steers',
+  attendee: 'watches as a guest',
+};
+const HEAVY: readonly Task[] = ['slides', 'mix', 'encode', 'call'];
+
+/** One computer that does too much at once, or that shows its desktop between slides and clips. */
+export const oneComputer: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.one-computer',
+  station: 'signal',
+  find: ({ own: { wiring, settings } }) =>
+    inOrder(wiring.devices).flatMap(([id, { label, tasks = [] }]) => {
+      const heavy = tasks.filter(task => HEAVY.includes(task));
+      const both = tasks.includes('slides') && tasks.includes('clips');
+      const because = settings[id] ? [`signal.settings.${id}`] : [];
+      return [
+        ...(heavy.length > 1
+          ? [
+              {
+                severity: 'risk' as const,
+                subjects: [id, 'load'],
+                title: `${label} ${listed(heavy.map(task => WORDS[task]))}: if it stumbles, all of it stops.`,
+                because,
+                advice: 'Share this between two computers, unless it was proven with everything running.',
+              },
+            ]
+          : []),
+        ...(both
+          ? [
+              {
+                severity: 'note' as const,
+                subjects: [id, 'desktop'],
+                title: `${label} shows slides and plays clips: between them its desktop is seen.`,
+                because,
+                advice:
+                  'Play clips from another computer or from the switcher, or cut away before changing over.',
+              },
+            ]
+          : []),
+      ];
+    }),
+  *fixes({ subjects: [id = '', which] }, { own: { wiring } }) {
+    const tasks = wiring.devices[id]?.tasks ?? [];
+    const movable = which === 'load' ? HEAVY : (['clips'] as const);
+    for (const [other, { label, tasks: theirs = [] }] of inOrder(wiring.devices)) {
+      if (other === id || wiring.kindOf(other)?.family !== 'computer' || theirs.length > 0) continue;
+      for (const task of movable) {
+        if (!tasks.includes(task)) continue;
+        yield {
+          way: task,
+          label: `${label} ${WORDS[task]} instead`,
+          changes: [
+            {
+              document: 'plan',
+              patch: [
+                { op: 'add', path: `/devices/${id}/tasks`, value: tasks.filter(each => each !== task) },
+                { op: 'add', path: `/devices/${other}/tasks`, value: [...theirs, task] },
+              ],
+            },
+          ],
+        };
+      }
+    }
+  },
+};

@@ -1,0 +1,77 @@
+import { idFrom, inOrder, listed, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+/** Ports that work only together, of which some are plugged in and some are not: an extender that needs two cables. */
+export const secondCable: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.second-cable',
+  station: 'signal',
+  find: ({ own: { wiring } }) =>
+    inOrder(wiring.devices).flatMap(([device, { label }]) =>
+      [...togetherOf(wiring, device)].flatMap(([set, { linked, free }]) =>
+        linked.length === 0 || free.length === 0
+          ? []
+          : [
+              {
+                severity: 'stop' as const,
+                subjects: [device, set],
+                title: `${label} works with ${linked.length + free.length} cables together; ${listed(free.map(port => wiring.portOf({ device, port })?.label ?? port))} ${free.length === 1 ? 'is' : 'are'} not plugged in.`,
+                because: linked.map(([, link]) => `signal.links.${link}.mates`),
+                advice: 'Lay the other cable too, or take an extender that needs one.',
+              },
+            ],
+      ),
+    ),
+  *fixes({ subjects: [device = '', set = ''] }, { own: { wiring }, links }) {
+    const own = togetherOf(wiring, device).get(set);
+    const first = own && links?.[own.linked[0]?.[1] ?? ''];
+    const outgoing = first?.from.device === device;
+    const partner = outgoing ? first.to.device : first?.from.device;
+    const other = partner === undefined ? undefined : togetherOf(wiring, partner);
+    const theirs = [...(other?.values() ?? [])].flatMap(({ free }) => free);
+    if (!own || partner === undefined || theirs.length < own.free.length) return;
+    yield {
+      label: `Lay the other cable to ${wiring.devices[partner]?.label ?? 'the other end'}`,
+      changes: [
+        {
+          document: 'plan',
+          patch: own.free.map((port, i) => {
+            const [here, there] = [
+              { device, port },
+              { device: partner, port: theirs[i] ?? '' },
+            ];
+            return {
+              op: 'add',
+              path: `/links/${idFrom(`${device}/${port}/together`)}`,
+              value: outgoing ? { from: here, to: there } : { from: there, to: here },
+            };
+          }),
+        },
+      ],
+    };
+  },
+};
+
+interface Together {
+  readonly linked: (readonly [port: string, link: string])[];
+  readonly free: string[];
+}
+
+/** Sets of ports that work only together, with what is plugged into each. */
+function togetherOf(wiring: SignalResult['wiring'], device: string): Map<string, Together> {
+  const sets = new Map<string, Together>();
+  const leads = new Map(
+    [...wiring.into(device), ...wiring.outOf(device)].flatMap(([id, { from, to }]) =>
+      [from, to].filter(end => end.device === device).map(end => [end.port ?? '', id] as const),
+    ),
+  );
+  for (const [port, { together }] of inOrder(wiring.kindOf(device)?.ports)) {
+    if (together === undefined) continue;
+    const set = sets.get(together) ?? { linked: [], free: [] };
+    const lead = leads.get(port);
+    if (lead === undefined) set.free.push(port);
+    else set.linked.push([port, lead]);
+    sets.set(together, set);
+  }
+  return sets;
+}

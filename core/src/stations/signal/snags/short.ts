@@ -1,0 +1,107 @@
+import { numberOf, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import { COUNTABLES, type Countable } from '../countables.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+/** One thing and several, as they are spoken of. */
+export const COUNTABLE_WORDS: Readonly<Record<Countable, readonly [string, string]>> = {
+  inputs: ['video input', 'video inputs'],
+  outputs: ['video output', 'video outputs'],
+  mixes: ['programme', 'programmes'],
+  aux: ['auxiliary output', 'auxiliary outputs'],
+  keyers: ['keyer', 'keyers'],
+  boxes: ['picture box', 'picture boxes'],
+  stills: ['still', 'stills'],
+  clips: ['clip', 'clips'],
+  tiles: ['picture on the multiview', 'pictures on the multiview'],
+  tracks: ['recording track', 'recording tracks'],
+  channels: ['sound channel', 'sound channels'],
+  network: ['network port', 'network ports'],
+  lines: ['line', 'lines'],
+};
+
+/** What else does it, often cheaper than a larger switcher. */
+const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {
+  mixes: 'A matrix or a sub-switcher makes another programme by cuts.',
+  keyers: 'Let a computer put captions over a picture, or show them one after the other.',
+  boxes: 'Let the call or slide computer show both side by side; that takes no box.',
+  stills: 'Show it from the slide computer.',
+  clips: 'Play it from a computer; not from the one that shows slides.',
+  tiles: 'Take sources off the multiview that its user sees anyway, or add a second screen.',
+  tracks: 'Record some cameras on their own cards, or take a second recorder.',
+  aux: 'Split the programme outside the switcher.',
+};
+
+/** More is drawn on something than there is, or than leaves the share spare that the house wants. */
+export const short: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.short',
+  station: 'signal',
+  find: ({ own: { countables, wiring } }) =>
+    Object.entries(countables).flatMap(([id, counts]) =>
+      COUNTABLES.flatMap(name => {
+        const count = counts[name];
+        if (!count) return [];
+        const [spare = 0, beyond = 0] = [numberOf(count.spare), numberOf(count.beyondKept)];
+        if (spare >= 0 && beyond >= -1e-9) return [];
+        const [have = 0, used = 0] = [numberOf(count.have), numberOf(count.used)];
+        const words = (n: number): string => `${n} ${COUNTABLE_WORDS[name][n === 1 ? 0 : 1]}`;
+        const label = wiring.devices[id]?.label ?? id;
+        const because = [`signal.countables.${id}.${name}.used`, `signal.countables.${id}.${name}.have`];
+        return [
+          spare < 0
+            ? {
+                severity: name === 'tiles' || name === 'channels' ? ('note' as const) : ('stop' as const),
+                subjects: [id, name],
+                title: `${label} has ${have === 0 ? 'no' : have} ${COUNTABLE_WORDS[name][have === 1 ? 0 : 1]}; the plan needs ${used}.`,
+                because,
+                advice: CHEAPER[name] ?? 'Take a larger one, or leave something out.',
+              }
+            : {
+                severity: 'note' as const,
+                subjects: [id, name],
+                title: `${label} has ${words(spare)} left: less than the house keeps spare.`,
+                because: [...because, `signal.countables.${id}.${name}.beyondKept`],
+                advice: CHEAPER[name] ?? 'Keep one free for what breaks on the day.',
+              },
+        ];
+      }),
+    ),
+  *fixes({ subjects: [id = '', name = ''] }, { own: { countables }, outputs, runningOrder }) {
+    const need = numberOf(countables[id]?.[name as Countable]?.have) ?? 0;
+    if (name === 'tracks') {
+      for (const [output, { isolated = 0, label, kind }] of Object.entries(outputs ?? {})) {
+        const fewer = Math.max(0, Math.min(isolated - 1, need - 1));
+        if (kind !== 'recording' || isolated === 0) continue;
+        yield {
+          label: fewer === 0 ? `Record no camera apart for ${label}` : `Record ${fewer} apart for ${label}`,
+          changes: [
+            {
+              document: 'plan',
+              patch: [{ op: 'replace', path: `/outputs/${output}/isolated`, value: fewer }],
+            },
+          ],
+        };
+      }
+    }
+    for (const [item, { layouts, label }] of Object.entries(runningOrder ?? {})) {
+      for (const layout of layouts ?? []) {
+        yield {
+          way: 'leave',
+          label: `Do “${label}” without ${layout}`,
+          changes: [
+            {
+              document: 'plan',
+              patch: [
+                {
+                  op: 'replace',
+                  path: `/runningOrder/${item}/layouts`,
+                  value: (layouts ?? []).filter(each => each !== layout),
+                },
+              ],
+            },
+          ],
+        };
+      }
+    }
+  },
+};

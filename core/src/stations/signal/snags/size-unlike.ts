@@ -1,0 +1,55 @@
+import { RUNGS, type Rung } from '../../../foundations/rungs.js';
+import { videoOf, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+
+/** A stream that is to be larger or faster than what comes to its encoder, or than that can send. */
+export const sizeUnlike: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.size-unlike',
+  station: 'signal',
+  find: ({ own: { outputs: fed, wiring }, outputs }) =>
+    Object.entries(fed).flatMap(([id, { format }]) => {
+      const output = outputs?.[id];
+      if (output?.kind !== 'stream' || output.rung === undefined || typeof format.value !== 'string')
+        return [];
+      const why = unlike(output.rung, format.value, wiring.kindOf(output.device)?.inside?.encoder);
+      if (why === undefined) return [];
+      return [
+        {
+          severity: why.severity,
+          subjects: [id],
+          outputs: [id],
+          title: `${output.label} is to be sent as ${output.rung}, ${why.words}.`,
+          because: [`signal.outputs.${id}.format`],
+          advice: 'Send the size and rate that is mixed, or the next one below it.',
+        },
+      ];
+    }),
+  *fixes({ subjects: [id = ''] }, { own: { outputs: fed, wiring }, outputs }) {
+    const format = fed[id]?.format.value;
+    if (typeof format !== 'string') return;
+    const most = wiring.kindOf(outputs?.[id]?.device)?.inside?.encoder;
+    const rung = RUNGS.find(each => unlike(each, format, most) === undefined);
+    if (rung === undefined) return;
+    yield {
+      label: `Send ${rung}`,
+      changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/outputs/${id}/rung`, value: rung }] }],
+    };
+  },
+};
+
+function unlike(
+  rung: Rung,
+  format: string,
+  most: number | undefined,
+): { severity: 'stop' | 'risk' | 'note'; words: string } | undefined {
+  const [lines = 0, rate = 30] = rung.split('p').map(Number);
+  const { height, frames } = videoOf(format);
+  if (most !== undefined && lines > most)
+    return { severity: 'stop', words: `and its encoder sends ${most} lines at most` };
+  if (lines > height)
+    return { severity: 'risk', words: `and ${format} is mixed: enlarging adds nothing but data` };
+  if (rate > 30 && frames.over / frames.under <= 30)
+    return { severity: 'note', words: `and ${format} is mixed: every frame is sent twice` };
+  return undefined;
+}

@@ -1,0 +1,97 @@
+import { inOrder, type Rule } from '../../../foundations/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+import { feedsOf, passesOn } from '../switching.js';
+
+/** An output that gets another programme than the one that is wanted of it, or graphics where none are wanted. */
+export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
+  rule: 'signal.wrong-programme',
+  station: 'signal',
+  find: ({ own: { outputs: fed }, outputs }) =>
+    Object.entries(fed).flatMap(([id, { gets }]) => {
+      const output = outputs?.[id];
+      const wanted = output?.programme ?? 'programme';
+      if (!output || gets.value === null || gets.value === wanted) return [];
+      // One camera straight to a screen or recorder is a wish of its own unless a programme was named.
+      if (output.programme === undefined && (gets.value === 'one source' || gets.value === 'aux')) return [];
+      // The clean programme is the programme too, as long as nobody asked for graphics by name.
+      if (output.programme === undefined && gets.value === 'clean') return [];
+      return [
+        {
+          severity: 'stop' as const,
+          subjects: [id],
+          outputs: [id],
+          title:
+            wanted === 'clean'
+              ? `${output.label} is to be without graphics and gets the ${String(gets.value)}.`
+              : `${output.label} is to be the ${wanted} and gets ${gets.value === 'one source' ? 'one source' : `the ${String(gets.value)}`}.`,
+          because: [`signal.outputs.${id}.gets`],
+          advice:
+            'Set the output of the switcher to it, plug into another one, or mix it in a switcher of its own.',
+        },
+      ];
+    }),
+  *fixes({ subjects: [id = ''] }, { own: { wiring, outputs: fed }, outputs }) {
+    const output = outputs?.[id];
+    const switcher = fed[id]?.switcher;
+    if (!output) return;
+    const wanted = output.programme ?? 'programme';
+    const lead = output.device === undefined ? undefined : upstreamLead(wiring, output.device);
+    if (lead && switcher !== undefined) {
+      const port = lead[1].from.port ?? '';
+      const can = wiring.kindOf(switcher)?.ports?.[port]?.gives ?? [];
+      if (can.includes(wanted)) {
+        yield {
+          label: `Set ${wiring.kindOf(switcher)?.ports?.[port]?.label ?? 'the output'} of ${wiring.devices[switcher]?.label ?? 'the switcher'} to the ${wanted}`,
+          changes: [
+            {
+              document: 'plan',
+              patch: [
+                ...(wiring.devices[switcher]?.buses
+                  ? []
+                  : [{ op: 'add' as const, path: `/devices/${switcher}/buses`, value: {} }]),
+                { op: 'add', path: `/devices/${switcher}/buses/${port}`, value: { bus: wanted } },
+              ],
+            },
+          ],
+        };
+      }
+      const used = new Set(wiring.outOf(switcher).map(([, { from }]) => from.port));
+      const connector = wiring.portOf(lead[1].from)?.connector;
+      for (const [free, each] of inOrder(wiring.kindOf(switcher)?.ports)) {
+        if (used.has(free) || each.connector !== connector || each.gives?.[0] !== wanted) continue;
+        yield {
+          way: 'port',
+          label: `Plug it into ${each.label} of ${wiring.devices[switcher]?.label ?? 'the switcher'}`,
+          changes: [
+            {
+              document: 'plan',
+              patch: [{ op: 'replace', path: `/links/${lead[0]}/from/port`, value: free }],
+            },
+          ],
+        };
+      }
+    }
+    if (output.programme !== undefined) {
+      yield {
+        label: `Let ${output.label} be the first programme`,
+        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}/programme` }] }],
+      };
+    }
+  },
+};
+
+/** The lead that leaves the switcher on the way to a device. */
+function upstreamLead(wiring: SignalResult['wiring'], device: string) {
+  const seen = new Set<string>();
+  for (let lead = feedsOf(wiring, device)[0]; lead;) {
+    const { device: before, port = '' } = lead[1].from;
+    if (before === undefined || seen.has(before)) return undefined;
+    seen.add(before);
+    const kind = wiring.kindOf(before);
+    if (kind?.family === 'switcher') return lead;
+    if (!passesOn(kind?.family) && kind?.ports?.[port]?.loops === undefined) return undefined;
+    lead = feedsOf(wiring, before, port)[0];
+  }
+  return undefined;
+}

@@ -1,0 +1,114 @@
+import { inOrder, type Fix, type Rule } from '../../../foundations/index.js';
+import type { Link } from '../../../documents/index.js';
+import type { Seen } from '../../station.js';
+import type { SignalReads, SignalResult } from '../index.js';
+import { freeVideoPorts } from '../connect.js';
+
+type SignalSeen = Seen<SignalReads, SignalResult>;
+
+/** A lead between two outputs or two inputs, such as one to a converter that faces the wrong way. */
+export const wrongWay: Rule<SignalSeen> = {
+  rule: 'signal.wrong-way',
+  station: 'signal',
+  find: ({ own: { links: results, wiring }, links }) =>
+    Object.entries(results).flatMap(([id, { faces }]) => {
+      const link = links?.[id];
+      if (!link || faces.value === null || faces.value === 'yes') return [];
+      const name = (end: Link['from']): string =>
+        `${wiring.portOf(end)?.label ?? 'a port'} of ${wiring.devices[end.device ?? '']?.label ?? 'a device'}`;
+      return [
+        {
+          severity: 'stop' as const,
+          subjects: [id, link.from.device ?? '', link.to.device ?? ''],
+          title: `${name(link.from)} and ${name(link.to)} do not go together: ${String(faces.value)}.`,
+          because: [`signal.links.${id}.faces`],
+          advice:
+            'Turn the converter round or take the one for the other direction, and plug outputs into inputs.',
+        },
+      ];
+    }),
+  *fixes(snag, seen) {
+    const [id = ''] = snag.subjects;
+    const link = seen.links?.[id];
+    const { wiring } = seen.own;
+    const [from, to] = [link && wiring.portOf(link.from), link && wiring.portOf(link.to)];
+    if (!link || !from || !to) return;
+    for (const device of [link.to.device, link.from.device]) {
+      if (device !== undefined) yield* mirrored(device, seen);
+    }
+    if (to.direction === 'out') {
+      for (const [port, { label, connector }] of freeVideoPorts(wiring, link.to.device ?? '', 'in')) {
+        if (connector !== from.connector) continue;
+        yield {
+          way: 'port',
+          label: `Plug it into ${label} instead`,
+          changes: [
+            { document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/to/port`, value: port }] },
+          ],
+        };
+      }
+    }
+    if (from.direction === 'in' && to.direction === 'out') {
+      yield {
+        label: 'Turn the lead round',
+        changes: [
+          {
+            document: 'plan',
+            patch: [
+              { op: 'replace', path: `/links/${id}/from`, value: { ...link.to } },
+              { op: 'replace', path: `/links/${id}/to`, value: { ...link.from } },
+            ],
+          },
+        ],
+      };
+    }
+    yield {
+      label: 'Unplug this link',
+      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
+    };
+  },
+};
+
+/** Takes the converter for the other direction, where there is one, and leaves both plugs as they are. */
+function* mirrored(device: string, { own: { wiring }, kinds }: SignalSeen): Generator<Fix> {
+  const kind = wiring.kindOf(device);
+  if (kind?.family !== 'converter' && kind?.family !== 'extender') return;
+  const ports = Object.entries(kind.ports ?? {}).filter(([, { carries }]) => carries === 'video');
+  for (const [other, of] of inOrder(kinds.kinds)) {
+    if (of.family !== kind.family || other === wiring.devices[device]?.kind) continue;
+    const twins = ports.map(([port, { connector, direction }]) => {
+      const twin = inOrder(of.ports).find(
+        ([, each]) =>
+          each.carries === 'video' && each.connector === connector && each.direction !== direction,
+      );
+      return twin && ([port, twin[0]] as const);
+    });
+    if (twins.some(twin => twin === undefined)) continue;
+    const renamed = new Map(twins.flatMap(twin => (twin ? [twin] : [])));
+    const patch = [...wiring.into(device), ...wiring.outOf(device)].flatMap(([link, { from, to }]) =>
+      (['from', 'to'] as const).flatMap(side => {
+        const end = side === 'from' ? from : to;
+        const port = end.device === device ? renamed.get(end.port ?? '') : undefined;
+        return port === undefined
+          ? []
+          : [{ op: 'replace' as const, path: `/links/${link}/${side}/port`, value: port }];
+      }),
+    );
+    yield {
+      way: 'mirror',
+      label: `Take “${of.label}” in its place`,
+      changes: [
+        {
+          document: 'plan',
+          patch: [
+            { op: 'replace', path: `/devices/${device}/kind`, value: other },
+            ...(wiring.devices[device]?.item === undefined
+              ? []
+              : [{ op: 'remove' as const, path: `/devices/${device}/item` }]),
+            ...patch,
+          ],
+        },
+      ],
+    };
+  }
+}

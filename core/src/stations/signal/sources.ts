@@ -1,0 +1,104 @@
+/** Sources: where the picture of each camera and computer goes, and whether it may be shown as it comes. */
+import type { Kind, Link } from '../../documents/index.js';
+import { found, given, inOrder, unknown, type Figure } from '../../foundations/index.js';
+import type { PlanWiring } from './index.js';
+import { feedsOf, onwards, passesOn, videoPorts } from './switching.js';
+
+export interface Source {
+  /** The switcher input that it reaches first, or the device in which its way ends. */
+  readonly input: Figure;
+  /** `clean`, or what lies on it or keeps it from being shown. */
+  readonly picture: Figure;
+}
+
+const SOURCES: ReadonlySet<string> = new Set(['camera', 'computer']);
+
+export const isSource = (kind: Kind | undefined): boolean =>
+  kind !== undefined &&
+  SOURCES.has(kind.family) &&
+  Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
+
+/** Every source of the plan. */
+export const sourcesOf = (wiring: PlanWiring): Record<string, Source> =>
+  Object.fromEntries(
+    inOrder(wiring.devices)
+      .filter(([id]) => isSource(wiring.kindOf(id)))
+      .map(([id]) => [id, { input: inputOf(wiring, id), picture: pictureOf(wiring, id) }]),
+  );
+
+interface Step {
+  readonly device: string;
+  readonly port: string | undefined;
+  readonly way: readonly string[];
+}
+
+/** Follows a picture, nearest first, through what passes it on to a switcher input, or to where it ends. */
+function inputOf(wiring: PlanWiring, source: string): Figure {
+  const name = (id: string): string => wiring.devices[id]?.label ?? id;
+  const seen = new Set([source]);
+  const open: Step[] = [{ device: source, port: undefined, way: [name(source)] }];
+  let end: Figure | undefined;
+  for (let step = open.shift(); step; step = open.shift()) {
+    const next = onwards(wiring, step.device, step.port).flatMap(([, { to }]) =>
+      to.device === undefined || seen.has(to.device) ? [] : [{ ...to, device: to.device }],
+    );
+    for (const { device, port } of next) {
+      seen.add(device);
+      const way = [...step.way, name(device)];
+      const followed = `links followed: ${way.join(' → ')}`;
+      const kind = wiring.kindOf(device);
+      if (kind?.family === 'switcher')
+        return found(
+          wiring.portOf({ device, ...(port && { port }) })?.label ?? 'an input that does not exist',
+          '',
+          followed,
+        );
+      if (passesOn(kind?.family)) open.push({ device, port, way });
+      else end ??= found(name(device), '', followed);
+    }
+  }
+  return end ?? unknown('', 'its picture goes nowhere');
+}
+
+/** The first port in use by which a source gives its picture, else the first it has. */
+export function portInUse(wiring: PlanWiring, id: string): string | undefined {
+  const used = onwards(wiring, id)[0]?.[1].from.port;
+  return used ?? videoPorts(wiring, id, 'out')[0]?.[0];
+}
+
+/** Menus or copy protection on what a source gives, until somebody has switched them off and looked. */
+function pictureOf(wiring: PlanWiring, id: string): Figure {
+  const port = portInUse(wiring, id) ?? '';
+  const kind = wiring.kindOf(id);
+  const { overlay, locked } = kind?.ports?.[port] ?? {};
+  const pointer = `/kinds/${wiring.devices[id]?.kind ?? ''}/ports/${port}`;
+  const cleared = wiring.devices[id]?.cleared === true;
+  const at = (name: 'locked' | 'overlay', value: string) =>
+    given(name, value, '', 'kinds', `${pointer}/${name}`);
+  const method = 'what its output shows besides the picture';
+  if (locked !== undefined && (locked === 'always' || !cleared))
+    return found(locked === 'always' ? 'copy-protected' : 'copy-protected until that is off', '', method, [
+      at('locked', locked),
+    ]);
+  if (overlay !== undefined && (overlay === 'always' || !cleared))
+    return found(overlay === 'always' ? 'menus always on it' : 'menus on it until they are off', '', method, [
+      at('overlay', overlay),
+    ]);
+  return found('clean', '', method);
+}
+
+/** Cameras and computers whose pictures run through a lead, by whatever is between. */
+export function sourcesBehind(wiring: PlanWiring, lead: Link): Set<string> {
+  const sources = new Set<string>();
+  const seen = new Set<string>();
+  const open = [lead];
+  for (let link = open.pop(); link; link = open.pop()) {
+    const { device, port = '' } = link.from;
+    const key = `${device ?? ''} ${port}`;
+    if (device === undefined || seen.has(key)) continue;
+    seen.add(key);
+    if (isSource(wiring.kindOf(device))) sources.add(device);
+    else open.push(...feedsOf(wiring, device, port).map(([, each]) => each));
+  }
+  return sources;
+}

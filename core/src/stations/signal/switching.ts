@@ -1,0 +1,71 @@
+/** Ways through a device: which of its outputs give what comes into which of its inputs. */
+import type { Bus, Link, Port } from '../../documents/index.js';
+import { inOrder } from '../../foundations/index.js';
+import type { PlanWiring } from './index.js';
+
+export type Lead = readonly [id: string, link: Link];
+
+/** What these give they make themselves. */
+const ORIGINS: ReadonlySet<string> = new Set(['camera', 'computer', 'microphone']);
+/** A picture that comes into these goes on by their outputs, as it is or converted. */
+const PASSING: ReadonlySet<string> = new Set([
+  ...['adapter', 'converter', 'splitter', 'extender', 'wireless link', 'patch bay', 'matrix', 'capture'],
+  'house line',
+]);
+
+export const passesOn = (family: string | undefined): boolean => family !== undefined && PASSING.has(family);
+/** What comes into it does not come out of it again. */
+export const endsIn = (family: string | undefined): boolean =>
+  family === undefined || ORIGINS.has(family) || family === 'screen';
+
+/** What an output of a switcher or matrix gives: as it is set, else the first that it can; undefined for others. */
+export function busOf(wiring: PlanWiring, id: string, port: string): Bus | undefined {
+  const family = wiring.kindOf(id)?.family;
+  if (family !== 'switcher' && family !== 'matrix') return undefined;
+  const set = wiring.devices[id]?.buses?.[port];
+  const first = wiring.kindOf(id)?.ports?.[port]?.gives?.[0];
+  return set?.bus ?? first ?? (family === 'matrix' ? 'aux' : 'programme');
+}
+
+/** Whether what comes into one port of a device comes out of another. */
+export function leadsThrough(wiring: PlanWiring, id: string, into: string, out: string): boolean {
+  const kind = wiring.kindOf(id);
+  const [input, output] = [kind?.ports?.[into], kind?.ports?.[out]];
+  if (!kind || !input || !output) return false;
+  if (output.loops !== undefined) return output.loops === into;
+  if (ORIGINS.has(kind.family) || kind.family === 'screen') return false;
+  if (output.carries === 'video' && input.carries === 'video') {
+    if (kind.family === 'patch bay') return false;
+    if (busOf(wiring, id, out) === 'aux') return wiring.devices[id]?.buses?.[out]?.input === into;
+  }
+  return true;
+}
+
+const videoOnly = (wiring: PlanWiring, leads: readonly Lead[]): Lead[] =>
+  leads.filter(([, { from }]) => wiring.portOf(from)?.carries === 'video');
+
+/** The video leads into a device whose pictures come out of one of its ports; of all where no port is named. */
+export function feedsOf(wiring: PlanWiring, id: string, port?: string): Lead[] {
+  const leads = videoOnly(wiring, wiring.into(id));
+  return port === undefined
+    ? leads
+    : leads.filter(([, { to }]) => leadsThrough(wiring, id, to.port ?? '', port));
+}
+
+/** The video leads out of a device by which a picture goes on that came into one of its ports, or that it makes itself. */
+export function onwards(wiring: PlanWiring, id: string, port?: string): Lead[] {
+  const leads = videoOnly(wiring, wiring.outOf(id));
+  return port === undefined
+    ? leads
+    : leads.filter(([, { from }]) => leadsThrough(wiring, id, port, from.port ?? ''));
+}
+
+/** Ports of a device that carry video in one direction, in order. */
+export const videoPorts = (
+  wiring: PlanWiring,
+  id: string,
+  direction: 'in' | 'out',
+): readonly (readonly [string, Port])[] =>
+  inOrder(wiring.kindOf(id)?.ports).filter(
+    ([, port]) => port.carries === 'video' && port.direction === direction,
+  );

@@ -1,0 +1,289 @@
+/** Rules of Signal about what switchers have inside, pictures that cannot be shown, and who sees what. */
+import { describe, expect, it } from 'vitest';
+import { assess } from '../../src/assess.js';
+import { applyFix, fixesFor } from '../../src/fixes.js';
+import { changed, found, friday, holds, remove, set, type Row } from './snag-tables.js';
+
+const AT_DESK = { inside: 'deskrack1' };
+const plug = (from: string, fromPort: string, to: string, toPort: string) => ({
+  from: { device: from, port: fromPort },
+  to: { device: to, port: toPort },
+});
+const device = (id: string, kind: string, more: object = {}) =>
+  set(`/devices/${id}`, { order: 'zz', label: id.toUpperCase(), kind, place: AT_DESK, ...more });
+
+/** A converter in the lead of the aisle screen, facing one way or the other. */
+const converted = (kind: string, input: string, output: string) =>
+  [
+    device('converter', kind),
+    set('/links/linkscree', plug('switcher1', 'hdmiout02', 'converter', input)),
+    set('/links/linkscre2', plug('converter', output, 'screennor', 'hdmiin001')),
+  ] as const;
+
+/** C1 by an extender over two cables, of which some are laid. */
+const overTwo = (...cables: ('a' | 'b')[]) => [
+  device('sendend01', 'tptwosend', { place: { inside: 'camwide01' } }),
+  device('recvend01', 'tptworecv'),
+  set('/links/linkwide1', plug('camwide01', 'hdmiout01', 'sendend01', 'hdmiin001')),
+  set('/links/linkwide2', plug('recvend01', 'hdmiout01', 'switcher1', 'hdmiin01')),
+  ...cables.map(cable =>
+    set(`/links/linktwo${cable}1`, plug('sendend01', `tpout${cable}001`, 'recvend01', `tpin${cable}0001`)),
+  ),
+];
+
+/** The words from a disc player, or from a camcorder with menus. */
+const inPlaceOfWords = (kind: string, more: object = {}) =>
+  [
+    device('othersrc1', kind, more),
+    set('/links/linkword1', plug('othersrc1', 'hdmiout01', 'switcher1', 'hdmiin04')),
+  ] as const;
+
+const layouts = (...items: [string, string[]][]) =>
+  items.map(([item, list]) => set(`/runningOrder/${item}/layouts`, list));
+
+const backup = (on: string) =>
+  set('/outputs/outbackup', {
+    order: '9',
+    label: 'Backup',
+    kind: 'recording',
+    device: on,
+    backs: 'outrecord1',
+  });
+
+const monitor = (...viewers: string[]) => [
+  device('monitor01', 'monitor24', { viewers }),
+  set('/links/linkmonit', plug('switcher1', 'hdmiout03', 'monitor01', 'hdmiin001')),
+];
+
+const TABLE: readonly Row[] = [
+  [
+    'signal.wrong-way',
+    'stop',
+    ['plan', ...converted('convstohd', 'hdmiout01', 'sdiin0001')],
+    ['plan', ...converted('scalerhdm', 'hdmiin001', 'hdmiout01')],
+  ],
+  ['signal.second-cable', 'stop', ['plan', ...overTwo('a')], ['plan', ...overTwo('a', 'b')]],
+  [
+    'signal.port-twice',
+    'stop',
+    [
+      'plan',
+      device('monitor01', 'monitor24'),
+      set('/links/linkmonit', plug('switcher1', 'hdmiout01', 'monitor01', 'hdmiin001')),
+    ],
+    [
+      'plan',
+      device('monitor01', 'monitor24'),
+      set('/links/linkmonit', plug('switcher1', 'hdmiout03', 'monitor01', 'hdmiin001')),
+    ],
+  ],
+  [
+    'signal.picture-unfit',
+    'stop',
+    ['plan', ...inPlaceOfWords('playerdsc')],
+    ['plan', ...inPlaceOfWords('camminisd')],
+  ],
+  [
+    'signal.picture-unfit',
+    'risk',
+    ['plan', ...inPlaceOfWords('camcorsdi')],
+    ['plan', ...inPlaceOfWords('camcorsdi', { cleared: true })],
+  ],
+  [
+    'signal.short',
+    'stop',
+    ['plan', ...layouts(['itemsolo01', ['side by side', 'inset']])],
+    ['plan', ...layouts(['itemsolo01', ['captions']], ['itemchoir1', ['inset']])],
+  ],
+  [
+    'signal.short',
+    'stop',
+    ['plan', set('/outputs/outrecord1/isolated', 6)],
+    ['plan', set('/outputs/outrecord1/isolated', 5)],
+  ],
+  [
+    'signal.short',
+    'note',
+    ['plan', set('/rules', { keptSpare: 10 })],
+    ['plan', set('/rules', { keptSpare: 0 })],
+  ],
+  [
+    'signal.wrong-programme',
+    'stop',
+    ['plan', set('/outputs/outrecord1/programme', 'clean')],
+    [
+      'plan',
+      set('/outputs/outrecord1/programme', 'clean'),
+      set('/devices/switcher1/buses', { hdmiout01: { bus: 'clean' } }),
+    ],
+  ],
+  [
+    'signal.wrong-programme',
+    'stop',
+    ['plan', set('/devices/switcher1/buses', { hdmiout02: { bus: 'preview' } })],
+    ['plan', set('/devices/switcher1/buses', { hdmiout02: { bus: 'clean' } })],
+  ],
+  [
+    'signal.size-unlike',
+    'risk',
+    ['plan', set('/outputs/outstream1/rung', '1080p30'), set('/rules', { format: '720p50' })],
+    ['plan', set('/outputs/outstream1/rung', '720p30')],
+  ],
+  [
+    'signal.size-unlike',
+    'stop',
+    ['plan', set('/outputs/outstream1/rung', '1440p30')],
+    ['plan', set('/outputs/outstream1/rung', '1080p30')],
+  ],
+  [
+    'signal.size-unlike',
+    'note',
+    ['plan', set('/outputs/outstream1/rung', '1080p60')],
+    ['plan', set('/outputs/outstream1/rung', '1080p60'), set('/rules', { format: '1080p50' })],
+  ],
+  ['signal.backup-shared', 'risk', ['plan', backup('recorder1')], ['plan', backup('switcher1')]],
+  [
+    'signal.backup-shared',
+    'risk',
+    [
+      'plan',
+      backup('switcher1'),
+      device('diskone01', 'diskusb01'),
+      device('recordsd1', 'recordsdi'),
+      set('/outputs/outrecord1/device', 'recordsd1'),
+      set('/links/linkdisk1', plug('recordsd1', 'disksock1', 'diskone01', 'usbplug01')),
+      set('/links/linkdisk2', plug('switcher1', 'usbdisk01', 'diskone01', 'usbplug01')),
+    ],
+    [
+      'plan',
+      backup('switcher1'),
+      device('diskone01', 'diskusb01'),
+      device('disktwo02', 'diskusb01'),
+      device('recordsd1', 'recordsdi'),
+      set('/outputs/outrecord1/device', 'recordsd1'),
+      set('/links/linkdisk1', plug('recordsd1', 'disksock1', 'diskone01', 'usbplug01')),
+      set('/links/linkdisk2', plug('switcher1', 'usbdisk01', 'disktwo02', 'usbplug01')),
+    ],
+  ],
+  ['signal.view-missing', 'risk', ['plan', remove('/links/linkstrea')], ['plan', ...monitor('mixer')]],
+  [
+    'signal.view-missing',
+    'note',
+    ['plan', remove('/links/linkstrea')],
+    ['plan', device('tablet001', 'controltb', { viewers: ['watcher'] })],
+  ],
+  [
+    'signal.view-missing',
+    'note',
+    ['plan', ...monitor('mixer'), set('/devices/monitor01/kind', 'monitor07')],
+    ['plan', ...monitor('mixer')],
+  ],
+  [
+    'signal.view-missing',
+    'note',
+    ['plan', set('/devices/laptopwor/tasks', ['slides'])],
+    ['plan', set('/devices/laptopwor/tasks', ['slides']), set('/devices/screennor/viewers', ['presenter'])],
+  ],
+  [
+    'signal.line-missing',
+    'risk',
+    ['plan', set('/devices/camside01/kind', 'campantil'), set('/devices/camside01/worked', 'remote')],
+    [
+      'plan',
+      set('/devices/camside01/kind', 'campantil'),
+      set('/devices/camside01/worked', 'remote'),
+      set('/links/linknetca', plug('netswitc1', 'netport03', 'camside01', 'network01')),
+    ],
+  ],
+  [
+    'signal.line-missing',
+    'note',
+    ['plan', set('/label', 'As it is')],
+    [
+      'plan',
+      ...['camwide01', 'camside01'].map((camera, i) =>
+        device(`fieldmon${i}`, 'monitor07', { place: { inside: camera } }),
+      ),
+      ...[0, 1].map(i =>
+        set(`/links/linkfld0${i}`, plug('switcher1', `hdmiout0${3 - i}`, `fieldmon${i}`, 'hdmiin001')),
+      ),
+    ],
+  ],
+  [
+    'signal.one-computer',
+    'risk',
+    ['plan', set('/devices/laptopwor/tasks', ['slides', 'encode'])],
+    ['plan', set('/devices/laptopwor/tasks', ['slides', 'captions'])],
+  ],
+  [
+    'signal.one-computer',
+    'note',
+    ['plan', set('/devices/laptopwor/tasks', ['slides', 'clips'])],
+    ['plan', set('/devices/laptopwor/tasks', ['clips'])],
+  ],
+  [
+    'signal.key-fill',
+    'stop',
+    ['plan', ...layouts(['itemsolo01', ['key and fill']])],
+    [
+      'plan',
+      ...layouts(['itemsolo01', ['key and fill']]),
+      set('/devices/laptopwor/kind', 'laptopkey'),
+      set('/links/linkside1', plug('laptopwor', 'hdmiout02', 'switcher1', 'hdmiin03')),
+    ],
+  ],
+];
+
+holds(TABLE);
+
+describe('a fourth camera before a full switcher', () => {
+  const bundle = changed(['plan', device('camfour04', 'camoneinc', { worked: 'locked', label: 'C4' })]);
+  const [snag] = found(bundle, 'signal.source-unplugged');
+
+  it('gets an input by a smaller switcher that is put before the last one', () => {
+    const fixes = fixesFor(snag?.id ?? '', bundle);
+    const sub = fixes.find(({ label }) => label.includes('SUB 01'));
+    expect(sub?.label).toBe(
+      'Put “Sub-switcher, 4 HDMI in, cuts only” SUB 01 before HDMI in 4, for this and WORDS',
+    );
+    const after = assess(applyFix(bundle, sub ?? { changes: [] })).signal;
+    expect(after.sources.camfour04?.input.value).toBe('HDMI in 2');
+    expect(after.sources.laptopwor?.input.value).toBe('HDMI in 1');
+    expect(after.views).not.toHaveProperty(
+      `mixer${Object.keys(after.countables).find(id => id.startsWith('k')) ?? ''}`,
+    );
+  });
+});
+
+describe('a matrix', () => {
+  const leads = [
+    device('matrix001', 'matrixeig', {
+      buses: {
+        sdiout0001: { bus: 'aux', input: 'sdiin0001' },
+        sdiout0002: { bus: 'aux', input: 'sdiin0002' },
+      },
+    }),
+    device('rackswit1', 'switchrac'),
+    set('/links/linkmatr1', plug('matrix001', 'sdiout0001', 'rackswit1', 'sdiin0001')),
+    set('/links/linkmatr2', plug('rackswit1', 'sdiout001', 'matrix001', 'sdiin0002')),
+  ];
+
+  it('that hands each input on to an output of its own is no loop', () => {
+    expect(found(changed(['plan', ...leads]), 'signal.loop')).toEqual([]);
+  });
+
+  it('is one when its output gives what comes back', () => {
+    const crossed = set('/devices/matrix001/buses/sdiout0001/input', 'sdiin0002');
+    expect(found(changed(['plan', ...leads, crossed]), 'signal.loop')).toHaveLength(1);
+  });
+});
+
+describe('beltpacks', () => {
+  it('are given to all operators at once, with a base', () => {
+    const [snag] = found(friday, 'signal.line-missing').filter(({ subjects: [line] }) => line === 'talkback');
+    const [fix] = fixesFor(snag?.id ?? '', friday);
+    expect(fix?.label).toBe('Give a beltpack to each: 2 wanted, 2 on the shelf');
+    const { cameras } = assess(applyFix(friday, fix ?? { changes: [] })).signal;
+    expect(cameras.camwide01?.talkback?.value).toBe('C1 WIDE beltpack');
+  });
+});
