@@ -23,7 +23,7 @@ export { MAKE_WORDS } from './stations/runs/reach.js';
 export { CABLE_MAKES_BY_CONNECTOR } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
-export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
+export { freeItem, movesAbout, WORKED_WORDS } from './stations/equipment.js';
 export type {
   CameraResult,
   LampResult,
@@ -34,6 +34,20 @@ export type {
 export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
+export { COUNTABLES, type Countable } from './stations/signal/countables.js';
+export { COUNTABLE_WORDS } from './stations/signal/countable-words.js';
+export { fitOf, portCalled, portsOf, type Fit, type PluggedPort } from './stations/signal/plug.js';
+export { longestOf, traceOf, type Hop, type Trace } from './stations/signal/trace.js';
+export {
+  BUSES,
+  CARRIES,
+  CONNECTORS,
+  LAYOUTS,
+  LEVELS,
+  PROGRAMMES,
+  TASKS,
+  VIEWERS,
+} from './documents/signal-words.js';
 export { aboutEvent } from './sheets/about.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { cutList } from './sheets/cut-list.js';
@@ -43,6 +57,7 @@ export * from './drafting/index.js';
 export * from './exchange/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
+export * from './schematic/index.js';
 export * from './survey/index.js';
 export { sectionOf, type InSection, type Section, type SectionPart } from './section/section.js';
 export {

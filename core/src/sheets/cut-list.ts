@@ -4,6 +4,7 @@ import type { Plan } from '../documents/index.js';
 import { showText, type Figure } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import type { RunResult } from '../stations/runs/index.js';
+import { runNumbers } from '../stations/runs/numbers.js';
 import { aboutEvent } from './about.js';
 import type { Sheet } from './sheet.js';
 
@@ -11,18 +12,21 @@ export function cutList(plan: Plan, assessment: Assessment): Sheet {
   const reading = readingOf(plan, assessment.rules);
   const shown = (figure: Figure): string =>
     figure.value === null ? '' : showText(figure.value, figure.unit, reading);
-  const all = Object.values(assessment.runs.runs);
-  const rows = (runs: readonly RunResult[], prefix: string): string[][] =>
-    runs.map((run, i) => [
-      `${prefix}${i + 1}`,
-      run.from,
-      run.to,
-      run.makeWords,
-      shown(run.length),
-      shown(run.cableLength),
-      shown(run.cable) || 'WANTED',
-      crossingWords(run),
-    ]);
+  const all = Object.entries(assessment.runs.runs);
+  const numbers = runNumbers(assessment.runs.runs);
+  const rows = (crosses: boolean): string[][] =>
+    all
+      .filter(([, run]) => run.crosses === crosses)
+      .map(([id, run]) => [
+        numbers.get(id) ?? '',
+        run.from,
+        run.to,
+        run.makeWords,
+        shown(run.length),
+        shown(run.cableLength),
+        shown(run.cable) || 'WANTED',
+        crossingWords(run),
+      ]);
   const { totalOnFloor, ramped } = assessment.runs;
   return {
     title: 'Cable cut list',
@@ -40,17 +44,11 @@ export function cutList(plan: Plan, assessment: Assessment): Sheet {
     sections: [
       {
         heading: 'Across the floor',
-        rows: rows(
-          all.filter(run => run.crosses),
-          'R',
-        ),
+        rows: rows(true),
       },
       {
         heading: 'In racks and on tables',
-        rows: rows(
-          all.filter(run => !run.crosses),
-          'P',
-        ),
+        rows: rows(false),
       },
     ],
     notes: [

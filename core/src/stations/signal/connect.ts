@@ -5,7 +5,7 @@ import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './index.js';
 
 /** Input and output port of the kind of adapter that joins two connectors, or undefined. */
-function adapterFor(
+export function adapterBetween(
   kinds: Kinds,
   shelf: Shelf,
   wiring: PlanWiring,
@@ -61,7 +61,7 @@ export function connect(
     });
     return { label: 'Plug it in', changes: [{ document: 'plan', patch }], adapter: false };
   }
-  const adapter = adapterFor(kinds, shelf, wiring, joint.fromPort.connector, joint.toPort.connector);
+  const adapter = adapterBetween(kinds, shelf, wiring, joint.fromPort.connector, joint.toPort.connector);
   const source = joint.from.device;
   if (!adapter || source === undefined) return undefined;
   const device = idFrom(`${joint.seed}/adapter`);

@@ -4,6 +4,7 @@ import { bundleOf, coreBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
 import { pdfOf } from './pdf.js';
+import { schematicPdf, schematicSvg } from './schematic.js';
 
 const SHEETS: Readonly<Record<string, (plan: Plan, assessment: Assessment) => Sheet>> = {
   'cut-list': cutList,
@@ -30,6 +31,31 @@ export const sheetRoutes: readonly Route[] = [
       const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
       call.response.attachment('camera-plan.pdf').type('application/pdf');
       cameraPlan(bundle, assessment, paper).pipe(call.response);
+      return undefined;
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/events/:id/schematic.pdf',
+    summary: 'The schematic as PDF, over as many pages as it takes',
+    handle: async call => {
+      const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+      const assessment = assess(bundle);
+      const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
+      const pdf = await schematicPdf(bundle, assessment, paper);
+      call.response.attachment('schematic.pdf').type('application/pdf');
+      pdf.pipe(call.response);
+      return undefined;
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/events/:id/schematic.svg',
+    summary: 'The schematic as one SVG picture',
+    handle: async call => {
+      const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+      call.response.attachment('schematic.svg').type('image/svg+xml');
+      call.response.send(await schematicSvg(bundle, assess(bundle)));
       return undefined;
     },
   }),

@@ -15,9 +15,9 @@ import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { AddShot } from './AddShot.js';
-import { DeviceHead } from './DeviceHead.js';
+import { DeviceHead } from '../devices/DeviceHead.js';
 import { PlaceFields } from './PlaceFields.js';
-import { useDeviceEdit } from './use-device-edit.js';
+import { useDeviceEdit } from '../devices/use-device-edit.js';
 import { ShotLedger } from './ShotLedger.js';
 
 const Viewfinder = fetched(() => import('./viewfinder/Viewfinder.js'));

@@ -3,9 +3,9 @@ import { ChoiceField } from '../../ledger/ChoiceField.js';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
-import { DeviceHead } from './DeviceHead.js';
+import { DeviceHead } from '../devices/DeviceHead.js';
 import { PlaceFields } from './PlaceFields.js';
-import { useDeviceEdit } from './use-device-edit.js';
+import { useDeviceEdit } from '../devices/use-device-edit.js';
 import type { Device } from '@idle-satchel/core';
 
 /** One lamp: where it stands, what it is turned to, and what it gives to each face in its beam. */

@@ -1,10 +1,15 @@
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
 import { usePlan, useResult } from '../../store/hooks.js';
+import { AddGear } from './AddGear.js';
+import { Countables } from './Countables.js';
+import { DeviceSignal } from './DeviceSignal.js';
 import { Formats } from './Formats.js';
 import { Links } from './Links.js';
 import { LipSync } from './LipSync.js';
-import { Schematic } from './Schematic.js';
+import { PlugFields } from './PlugFields.js';
+import { Schematic } from './schematic/Schematic.js';
+import { Views } from './Views.js';
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
 export default function SignalStation() {
@@ -17,6 +22,9 @@ export default function SignalStation() {
     <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] h-full">
       <Schematic />
       <aside className="px-4 py-2 border-l border-rule overflow-auto">
+        <DeviceSignal />
+        <PlugFields />
+        <AddGear />
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
           <FigureRow
@@ -49,6 +57,8 @@ export default function SignalStation() {
             <FigureRow label="Talkback runs round in it" figure={howls} path={`signal.loops.${id}.howls`} />
           </div>
         ))}
+        <Countables />
+        <Views />
         <Formats />
         <LipSync />
         <Links />

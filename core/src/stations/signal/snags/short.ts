@@ -1,24 +1,8 @@
 import { numberOf, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
+import { COUNTABLE_WORDS } from '../countable-words.js';
 import { COUNTABLES, type Countable } from '../countables.js';
 import type { SignalReads, SignalResult } from '../index.js';
-
-/** One thing and several, as they are spoken of. */
-export const COUNTABLE_WORDS: Readonly<Record<Countable, readonly [string, string]>> = {
-  inputs: ['video input', 'video inputs'],
-  outputs: ['video output', 'video outputs'],
-  mixes: ['programme', 'programmes'],
-  aux: ['auxiliary output', 'auxiliary outputs'],
-  keyers: ['keyer', 'keyers'],
-  boxes: ['picture box', 'picture boxes'],
-  stills: ['still', 'stills'],
-  clips: ['clip', 'clips'],
-  tiles: ['picture on the multiview', 'pictures on the multiview'],
-  tracks: ['recording track', 'recording tracks'],
-  channels: ['sound channel', 'sound channels'],
-  network: ['network port', 'network ports'],
-  lines: ['line', 'lines'],
-};
 
 /** What else does it, often cheaper than a larger switcher. */
 const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {

@@ -1,4 +1,4 @@
-import { type Device } from '@idle-satchel/core';
+import type { Device, Json } from '@idle-satchel/core';
 import { useStore } from '../../store/hooks.js';
 
 type Field = Exclude<keyof Device, 'order' | 'place' | 'item'>;
@@ -7,7 +7,7 @@ type Field = Exclude<keyof Device, 'order' | 'place' | 'item'>;
 export function useDeviceEdit(
   id: string,
   device: Device,
-): (label: string, field: Field, value: string | number | undefined) => void {
+): (label: string, field: Field, value: Json | undefined) => void {
   const store = useStore();
   return (label, field, value) =>
     store.patchPlan(`${label} of ${device.label}`, [

@@ -1,0 +1,168 @@
+/** The schematic as a graph: devices as boxes with their ports, leads between them, grouped by where they are. */
+import type { Assessment } from '../assess.js';
+import type { Bundle, Carries, Device, Port } from '../documents/index.js';
+import { inOrder, type Point } from '../foundations/index.js';
+import { runNumbers } from '../stations/runs/numbers.js';
+
+/** Measures of the drawing, in units of one pixel at no zoom. */
+export const BOX = { width: 156, head: 36, pin: 18, foot: 8 } as const;
+const PIN_TOP = 9;
+/** A tape label lies on the lead just behind its output. */
+export const TAPE = { width: 30, height: 13, gap: 6 } as const;
+
+export interface Pin {
+  readonly port: string;
+  readonly label: string;
+  readonly carries: Carries;
+  readonly side: 'in' | 'out';
+  /** Below the upper edge of its box. */
+  readonly y: number;
+  readonly used: boolean;
+}
+
+export interface DeviceBox {
+  readonly id: string;
+  readonly label: string;
+  /** What it is. */
+  readonly kind: string;
+  readonly family: string;
+  readonly group: string | undefined;
+  readonly height: number;
+  readonly pins: readonly Pin[];
+  readonly nudge: Point | undefined;
+  /** It belongs to the house. */
+  readonly house: boolean;
+}
+
+export interface Wire {
+  readonly id: string;
+  readonly from: { readonly box: string; readonly port: string };
+  readonly to: { readonly box: string; readonly port: string };
+  readonly carries: Carries;
+  /** Number on the tape; empty where there is no lead to put tape on. */
+  readonly tape: string;
+  /** Something is wrong with it. */
+  readonly bad: boolean;
+}
+
+export interface SchematicGraph {
+  readonly groups: readonly { readonly id: string; readonly label: string }[];
+  readonly boxes: readonly DeviceBox[];
+  readonly wires: readonly Wire[];
+}
+
+/** Of unused ports of one sort on one side so many are drawn; pictures are what one plugs most. */
+const FREE_SHOWN: Readonly<Partial<Record<Carries, number>>> = { video: 8 };
+const FREE_OTHER = 1;
+
+/** Families that are drawn although nothing is plugged into them yet. */
+const ALWAYS: ReadonlySet<string> = new Set([
+  ...['camera', 'computer', 'switcher', 'matrix', 'splitter', 'recorder', 'encoder', 'screen', 'converter'],
+  ...['extender', 'wireless link', 'capture', 'patch bay', 'audio desk', 'audio interface', 'talkback'],
+  ...['microphone', 'control', 'house line', 'adapter'],
+]);
+
+/** Everything of a plan that carries pictures, sound, network, control or talkback; power is drawn under Power. */
+export function schematicGraph(
+  { plan, kinds }: Bundle,
+  { signal, runs, ground }: Assessment,
+): SchematicGraph {
+  const { wiring } = signal;
+  const numbers = runNumbers(runs.runs);
+  const wires = inOrder(plan.links).flatMap(([id, { from, to }]): Wire[] => {
+    const [out, into] = [wiring.portOf(from), wiring.portOf(to)];
+    if (!out || !into || out.carries === 'power' || from.device === undefined || to.device === undefined)
+      return [];
+    const bad =
+      signal.links[id]?.mates.value === false ||
+      signal.links[id]?.faces.value !== 'yes' ||
+      (signal.formats[id]?.taken.value ?? 'yes') !== 'yes';
+    return [
+      {
+        id,
+        from: { box: from.device, port: from.port ?? '' },
+        to: { box: to.device, port: to.port ?? '' },
+        carries: out.carries,
+        tape: numbers.get(id) ?? '',
+        bad,
+      },
+    ];
+  });
+  const linked = new Map<string, Map<string, 'in' | 'out'>>();
+  const note = ({ box, port }: Wire['from'], side: 'in' | 'out'): void => {
+    const own = linked.get(box) ?? new Map<string, 'in' | 'out'>();
+    linked.set(box, own.set(port, side));
+  };
+  for (const { from, to } of wires) {
+    note(from, 'out');
+    note(to, 'in');
+  }
+  const groupOf = groupsOf(plan.devices, id => wiring.kindOf(id)?.family, ground);
+  const boxes = inOrder(plan.devices).flatMap(([id, device]): DeviceBox[] => {
+    const kind = kinds.kinds[device.kind];
+    const own = linked.get(id);
+    if (!kind || (!own && !ALWAYS.has(kind.family))) return [];
+    const pins = pinsOf(inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
+    const most = Math.max(
+      ...(['in', 'out'] as const).map(side => pins.filter(pin => pin.side === side).length),
+    );
+    return [
+      {
+        ...{ id, label: device.label, kind: kind.label, family: kind.family, pins },
+        group: groupOf(id),
+        height: BOX.head + Math.max(most, 0) * BOX.pin + BOX.foot,
+        nudge: device.nudge,
+        house: device.resident === true,
+      },
+    ];
+  });
+  const drawn = new Set(boxes.map(({ id }) => id));
+  const members = new Map<string, number>();
+  for (const { group } of boxes) if (group !== undefined) members.set(group, (members.get(group) ?? 0) + 1);
+  const labelOf = (group: string): string =>
+    plan.devices?.[group]?.label ?? ground.venue.areas?.[group]?.label ?? group;
+  return {
+    groups: [...members].filter(([, count]) => count > 1).map(([id]) => ({ id, label: labelOf(id) })),
+    boxes: boxes.map(box => ((members.get(box.group ?? '') ?? 0) > 1 ? box : { ...box, group: undefined })),
+    wires: wires.filter(({ from, to }) => drawn.has(from.box) && drawn.has(to.box)),
+  };
+}
+
+/** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right. */
+function pinsOf(
+  ports: readonly (readonly [string, Port])[],
+  linked: ReadonlyMap<string, 'in' | 'out'>,
+): Pin[] {
+  const rows = { in: 0, out: 0 };
+  const free = new Map<string, number>();
+  return ports.flatMap(([port, { label, direction, carries }]): Pin[] => {
+    if (carries === 'power') return [];
+    const used = linked.get(port);
+    const side = used ?? (direction === 'in' ? 'in' : 'out');
+    if (used === undefined) {
+      const key = `${side} ${carries}`;
+      const shown = free.get(key) ?? 0;
+      if (shown === (FREE_SHOWN[carries] ?? FREE_OTHER)) return [];
+      free.set(key, shown + 1);
+    }
+    const y = BOX.head + rows[side]++ * BOX.pin + PIN_TOP;
+    return [{ port, label, carries, side, y, used: used !== undefined }];
+  });
+}
+
+/** The case or table that a device is in, the camera that it is fixed to, else the gallery, stage or desk it stands on. */
+function groupsOf(
+  devices: Bundle['plan']['devices'],
+  familyOf: (id: string) => string | undefined,
+  { places }: Assessment['ground'],
+): (id: string) => string | undefined {
+  const carriers = new Set(
+    inOrder(devices).flatMap(([, { place }]) => (place?.inside === undefined ? [] : [place.inside])),
+  );
+  return id => {
+    const device: Device | undefined = devices?.[id];
+    const carrier = places[id]?.carrier ?? device?.place?.inside ?? id;
+    if (carrier !== id || (carriers.has(id) && familyOf(id) !== undefined)) return carrier;
+    return device?.place?.level;
+  };
+}

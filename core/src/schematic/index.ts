@@ -1,0 +1,21 @@
+export { FACE, faceOf } from './face.js';
+export {
+  BOX,
+  schematicGraph,
+  TAPE,
+  type DeviceBox,
+  type Pin,
+  type SchematicGraph,
+  type Wire,
+} from './graph.js';
+export { fitted, LETTERS, marksSvg, schematicMarks, type PaperMark } from './ink.js';
+export {
+  crossingsOf,
+  layOut,
+  nudgedWay,
+  type DrawnSchematic,
+  type ElkLayout,
+  type ElkNode,
+  type Frame,
+} from './layout.js';
+export { CARRIES_WORDS, PATTERNS } from './patterns.js';

@@ -1,0 +1,128 @@
+/** The schematic on paper: as one SVG picture, and as a PDF over as many pages as it takes. */
+import {
+  aboutEvent,
+  layOut,
+  marksSvg,
+  schematicGraph,
+  schematicMarks,
+  type Assessment,
+  type Bundle,
+  type ElkNode,
+  type PaperMark,
+} from '@idle-satchel/core';
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+import { FONTS, type Paper } from './pdf.js';
+import type { Pdf } from './plan-on-paper.js';
+
+type Engine = new () => { layout: (graph: ElkNode) => Promise<ElkNode> };
+// It is published as CommonJS, with a default that Node wraps once more.
+const Elk = createRequire(import.meta.url)('elkjs') as Engine;
+
+interface OnPaper {
+  readonly marks: readonly PaperMark[];
+  readonly width: number;
+  readonly height: number;
+  readonly title: string;
+}
+
+async function onPaper(bundle: Bundle, assessment: Assessment): Promise<OnPaper> {
+  const graph = schematicGraph(bundle, assessment);
+  const elk = new Elk();
+  const drawn = await layOut(graph, each => elk.layout(each));
+  const kindOf = (box: string): string | undefined => bundle.plan.devices?.[box]?.kind;
+  const marks = schematicMarks(graph, drawn, bundle.kinds.kinds, kindOf);
+  return {
+    ...{ marks, width: drawn.width + 2 * EDGE, height: drawn.height + 2 * EDGE },
+    title: `Schematic: ${aboutEvent(bundle.plan, assessment)}`,
+  };
+}
+
+/** Room for what is nudged over the edge of the drawing. */
+const EDGE = 12;
+
+export async function schematicSvg(bundle: Bundle, assessment: Assessment): Promise<string> {
+  const { marks, width, height, title } = await onPaper(bundle, assessment);
+  return marksSvg(marks, title, width, height);
+}
+
+const MARGIN = 30;
+const HEAD = 24;
+/** Points to a pixel of the drawing at most and at least: what is larger goes over several pages. */
+const LARGEST = 0.9;
+const SMALLEST = 0.6;
+/** What pages share, so that they can be laid over each other, pt. */
+const OVERLAP = 18;
+
+/** A PDF that is still being written; pipe it to where it goes. */
+export async function schematicPdf(bundle: Bundle, assessment: Assessment, paper: Paper): Promise<Pdf> {
+  const { marks, width, height, title } = await onPaper(bundle, assessment);
+  const pdf = new PDFDocument({
+    ...{ size: paper, layout: 'landscape', font: FONTS.text, autoFirstPage: false },
+    margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
+    info: { Title: title },
+  });
+  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
+  pdf.addPage();
+  const room = { width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN - HEAD };
+  const scale = Math.max(SMALLEST, Math.min(LARGEST, room.width / width, room.height / height));
+  const step = { x: room.width - OVERLAP, y: room.height - OVERLAP };
+  const pages = (length: number, each: number, stride: number): number =>
+    Math.max(1, Math.ceil((length * scale - each) / stride) + 1);
+  const [columns, rows] = [pages(width, room.width, step.x), pages(height, room.height, step.y)];
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      if (row + column > 0) pdf.addPage();
+      const where =
+        rows * columns > 1 ? ` · row ${row + 1} of ${rows}, page ${column + 1} of ${columns}` : '';
+      pdf
+        .font('tape')
+        .fontSize(14)
+        .fillColor('black')
+        .text(`${title}${where}`, MARGIN, MARGIN, { lineBreak: false });
+      pdf.save();
+      pdf.rect(MARGIN, MARGIN + HEAD, room.width, room.height).clip();
+      pdf.translate(MARGIN - column * step.x, MARGIN + HEAD - row * step.y).scale(scale);
+      for (const mark of marks) draw(pdf, mark);
+      pdf.restore();
+    }
+  }
+  pdf.end();
+  return pdf;
+}
+
+function draw(pdf: Pdf, mark: PaperMark): void {
+  const [x, y] = mark.mark === 'line' ? [0, 0] : mark.at;
+  const dashed = 'dash' in mark && mark.dash.length > 0;
+  // Dash and gap are told by their first two lengths where the whole pattern is longer than a PDF pen takes.
+  if (dashed) pdf.dash(mark.dash[0] ?? 2, { space: mark.dash[1] ?? 2 });
+  else pdf.undash();
+  switch (mark.mark) {
+    case 'rect':
+      pdf.lineWidth(1).rect(x, y, mark.width, mark.height);
+      pdf.fillAndStroke(mark.fill === 'white' ? 'white' : '#f2f2f2', 'black');
+      break;
+    case 'line':
+      mark.points.forEach((point, i) => (i === 0 ? pdf.moveTo(...point) : pdf.lineTo(...point)));
+      pdf.lineWidth(1.3).stroke('black');
+      break;
+    case 'dot':
+      pdf
+        .lineWidth(1)
+        .circle(x, y, 3)
+        .fillAndStroke(mark.open ? 'white' : 'black', 'black');
+      break;
+    case 'path':
+      pdf.save().translate(x, y).scale(0.8).lineWidth(0.9).path(mark.d).stroke('black').restore();
+      break;
+    case 'text': {
+      pdf
+        .font(mark.bold ? 'bold' : 'text')
+        .fontSize(mark.size)
+        .fillColor('black');
+      const width = pdf.widthOfString(mark.text);
+      const left = mark.anchor === 'start' ? x : mark.anchor === 'end' ? x - width : x - width / 2;
+      pdf.text(mark.text, left, y - mark.size * 0.8, { lineBreak: false });
+    }
+  }
+}

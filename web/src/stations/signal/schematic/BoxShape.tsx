@@ -1,0 +1,111 @@
+import { BOX, FACE, faceOf, fitted, LETTERS, type DeviceBox, type Kind } from '@idle-satchel/core';
+import { memo, type PointerEvent } from 'react';
+import { portKey } from './use-pull.js';
+
+export type PinState = 'idle' | 'fits' | 'refused';
+
+const TAPE_LETTERS = { fontFamily: 'var(--font-tape)', letterSpacing: '.04em' } as const;
+
+/** A device with its face and its ports: inputs on the left, outputs on the right. */
+export const BoxShape = memo(function BoxShape({
+  box,
+  kind,
+  at: [x, y],
+  on,
+  lit,
+  pins,
+  onGrab,
+  onPull,
+}: {
+  box: DeviceBox;
+  kind: Kind | undefined;
+  at: readonly [number, number];
+  on: boolean;
+  /** False while a trace does not run through it. */
+  lit: boolean;
+  pins: (key: string) => PinState;
+  onGrab: (box: DeviceBox, event: PointerEvent<SVGElement>) => void;
+  onPull: (box: DeviceBox, port: string, event: PointerEvent<SVGElement>) => void;
+}) {
+  const face = kind && faceOf(kind);
+  const ink = lit ? 'var(--ink)' : 'var(--ink-unlit)';
+  const faint = lit ? 'var(--faint-word)' : 'var(--faint-word-unlit)';
+  return (
+    <g transform={`translate(${x} ${y})`} data-box={box.id}>
+      <g className="handle" onPointerDown={event => onGrab(box, event)}>
+        <rect
+          width={BOX.width}
+          height={box.height}
+          fill="var(--paper)"
+          stroke={on ? 'var(--brass)' : ink}
+          strokeWidth={on ? 2.2 : 1.2}
+          strokeDasharray={box.house ? '6 3' : undefined}
+        />
+        <text x={8} y={16} fontSize={14} fontWeight={600} fill={ink} style={TAPE_LETTERS}>
+          {fitted(box.label, LETTERS.name)}
+        </text>
+        <text x={8} y={29} fontSize={10} fill={faint}>
+          {fitted(box.kind, LETTERS.kind)}
+        </text>
+        {face && (
+          <path
+            d={face.body + face.sockets}
+            transform={`translate(${BOX.width - FACE.width * 0.8 - 5} 3) scale(.8)`}
+            fill="none"
+            stroke={faint}
+            strokeWidth={1}
+          />
+        )}
+      </g>
+      {box.pins.map(pin => {
+        const key = portKey({ device: box.id, port: pin.port });
+        const state = pins(key);
+        const left = pin.side === 'in';
+        return (
+          <g
+            key={pin.port}
+            className="handle"
+            data-port={key}
+            onPointerDown={event => onPull(box, pin.port, event)}
+            style={{ cursor: 'crosshair' }}
+          >
+            <rect
+              x={left ? -9 : BOX.width / 2}
+              y={pin.y - BOX.pin / 2}
+              width={BOX.width / 2 + 9}
+              height={BOX.pin}
+              fill="transparent"
+            />
+            {state === 'fits' && (
+              <circle
+                cx={left ? 0 : BOX.width}
+                cy={pin.y}
+                r={7}
+                fill="none"
+                stroke="var(--brass)"
+                strokeWidth={2}
+              />
+            )}
+            <circle
+              cx={left ? 0 : BOX.width}
+              cy={pin.y}
+              r={3}
+              fill={left && pin.used ? ink : 'var(--paper)'}
+              stroke={ink}
+              strokeWidth={1.4}
+            />
+            <text
+              x={left ? 8 : BOX.width - 8}
+              y={pin.y + 4}
+              textAnchor={left ? 'start' : 'end'}
+              fontSize={11.5}
+              fill={state === 'refused' ? 'var(--faint-word-unlit)' : pin.used ? ink : faint}
+            >
+              {fitted(pin.label, LETTERS.pin)}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+});

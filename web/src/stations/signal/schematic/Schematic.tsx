@@ -1,0 +1,180 @@
+import {
+  nudgedWay,
+  portsOf,
+  type DeviceBox,
+  type DrawnSchematic,
+  type Point,
+  type SchematicGraph,
+} from '@idle-satchel/core';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { STEPS, useShortcuts } from '../../../app/shortcuts.js';
+import { useEvent, useOpenEvent, useResult, useUi } from '../../../store/hooks.js';
+import { BoxShape, type PinState } from './BoxShape.js';
+import { SchematicTools } from './SchematicTools.js';
+import { TraceStrip } from './TraceStrip.js';
+import { useBoxDrag } from './use-box-drag.js';
+import { portKey, usePull } from './use-pull.js';
+import { useSchematic } from './use-schematic.js';
+import { useTrace } from './use-trace.js';
+import { useZoom, type Zoom } from './use-zoom.js';
+import { WireShape } from './WireShape.js';
+
+/** Devices and leads, laid out from sources to destinations. */
+export function Schematic() {
+  const { graph, drawn, failed } = useSchematic();
+  const zoom = useZoom(drawn);
+  return (
+    <section aria-label="Schematic" className="grid grid-rows-[auto_minmax(0,1fr)_auto] min-h-0 h-full">
+      <SchematicTools graph={graph} zoom={zoom} />
+      {graph.boxes.length === 0 ? (
+        <p className="p-6 text-faint">
+          Nothing to plug in yet. Add gear on the right, or begin a new event from a starter kit.
+        </p>
+      ) : (
+        <div className="relative min-h-0 overflow-hidden">
+          {failed && (
+            <p className="absolute left-3 top-2 text-stop">The schematic could not be drawn: {failed}</p>
+          )}
+          {!drawn && !failed && <p className="absolute left-3 top-2 text-faint">Drawing …</p>}
+          {drawn && <Drawing graph={graph} drawn={drawn} zoom={zoom} />}
+        </div>
+      )}
+      <TraceStrip />
+    </section>
+  );
+}
+
+const NONE: Point = [0, 0];
+const NUDGE = 6;
+
+function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSchematic; zoom: Zoom }) {
+  const { ui } = useOpenEvent();
+  const { wiring } = useResult('signal');
+  const kinds = useEvent(state => state.bundle.kinds.kinds);
+  const selected = useUi(state => state.selected);
+  const trace = useTrace();
+  const ports = useMemo(() => portsOf(wiring), [wiring]);
+  const { pulling, line, begin } = usePull(ports, zoom.world);
+  const { moving, grab, nudge } = useBoxDrag(zoom.world);
+  const byKey = useRef(new Map<string, (typeof ports)[number]>());
+  byKey.current = useMemo(() => new Map(ports.map(port => [portKey(port.end), port])), [ports]);
+
+  const boxes = new Map(graph.boxes.map(box => [box.id, box]));
+  const nudgeOf = (id: string): Point => {
+    const [x, y] = boxes.get(id)?.nudge ?? NONE;
+    return moving?.id === id ? [x + moving.by[0], y + moving.by[1]] : [x, y];
+  };
+  const placeOf = (id: string): Point | undefined => {
+    const frame = drawn.boxes.get(id);
+    const [dx, dy] = nudgeOf(id);
+    return frame && [frame.x + dx, frame.y + dy];
+  };
+  const select = useCallback((id: string) => ui.select(id), [ui]);
+  const pull = (box: DeviceBox, port: string, event: React.PointerEvent<SVGElement>): void => {
+    const from = byKey.current.get(portKey({ device: box.id, port }));
+    const at = placeOf(box.id);
+    const pin = box.pins.find(each => each.port === port);
+    if (!from || !at || !pin || event.button !== 0) return;
+    begin(
+      from,
+      [at[0] + (pin.side === 'in' ? 0 : (drawn.boxes.get(box.id)?.width ?? 0)), at[1] + pin.y],
+      event,
+    );
+  };
+  const pinState = (key: string): PinState =>
+    !pulling ? 'idle' : pulling.fits.get(key)?.fits === true ? 'fits' : 'refused';
+
+  const show = zoom.show;
+  useEffect(() => {
+    const frame = drawn.boxes.get(selected ?? '');
+    if (frame) show(frame);
+  }, [selected, drawn]);
+
+  const byKeys = (dx: number, dy: number) => (): boolean => {
+    const box = boxes.get(ui.get().selected ?? '');
+    if (!box) return false;
+    nudge(box, [dx * NUDGE, dy * NUDGE]);
+    return true;
+  };
+  useShortcuts(
+    Object.fromEntries(
+      Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
+        [key, byKeys(dx, dy)],
+        [`Shift+${key}`, byKeys(dx * 5, dy * 5)],
+      ]),
+    ),
+  );
+
+  const over = pulling?.fits.get(pulling.over ?? '');
+  return (
+    <>
+      <svg
+        ref={zoom.svg}
+        className="plan block w-full h-full"
+        role="group"
+        aria-label="Devices and leads from sources to destinations"
+      >
+        <g ref={zoom.world}>
+          {graph.groups.map(({ id, label }) => {
+            const frame = drawn.groups.get(id);
+            return frame ? (
+              <g key={id}>
+                <rect {...frame} fill="var(--shade)" stroke="var(--rule)" strokeDasharray="5 3" />
+                <text
+                  x={frame.x + 8}
+                  y={frame.y + 18}
+                  fontSize={14}
+                  fontWeight={600}
+                  fill="var(--faint-word)"
+                  style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+                >
+                  {label}
+                </text>
+              </g>
+            ) : null;
+          })}
+          {graph.wires.map(wire => {
+            const way = drawn.wires.get(wire.id);
+            return way ? (
+              <WireShape
+                key={wire.id}
+                wire={wire}
+                points={nudgedWay(way, nudgeOf(wire.from.box), nudgeOf(wire.to.box))}
+                on={wire.id === selected}
+                lit={!trace || trace.links.has(wire.id)}
+                onSelect={select}
+              />
+            ) : null;
+          })}
+          {graph.boxes.map(box => {
+            const at = placeOf(box.id);
+            return at ? (
+              <BoxShape
+                key={box.id}
+                box={box}
+                kind={kinds[wiring.devices[box.id]?.kind ?? '']}
+                at={at}
+                on={box.id === selected}
+                lit={!trace || trace.devices.has(box.id)}
+                pins={pinState}
+                onGrab={grab}
+                onPull={pull}
+              />
+            ) : null;
+          })}
+          {pulling && <line ref={line} stroke="var(--brass)" strokeWidth={2} pointerEvents="none" />}
+        </g>
+      </svg>
+      {pulling && (
+        <p role="status" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
+          {pulling.from.words}
+          {pulling.over === undefined
+            ? ' goes into any port with a ring'
+            : over?.fits
+              ? ` → ${byKey.current.get(pulling.over)?.words ?? ''}${over.adapter === undefined ? '' : `, with “${over.adapter}”`}`
+              : ` does not go into ${byKey.current.get(pulling.over)?.words ?? 'it'}: ${over?.why ?? 'no port'}`}
+        </p>
+      )}
+    </>
+  );
+}
