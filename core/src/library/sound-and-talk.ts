@@ -7,6 +7,24 @@ const MIC = { level: 'microphone', balanced: true } as const;
 const XLR_OUT = (label: string): PortSketch => ['xlrout001', label, 'out', 'XLR', 'audio', LINE];
 
 export const SOUND: Record<string, Kind> = {
+  adaptxltr: {
+    label: 'Adapter, XLR to 3.5 mm',
+    family: 'adapter',
+    weight: 0.1,
+    ports: ports(
+      ['xlrin0001', 'XLR', 'in', 'XLR', 'audio'],
+      ['trsout001', '3.5 mm', 'out', 'TRS 3.5', 'audio'],
+    ),
+  },
+  adaptxlts: {
+    label: 'Adapter, XLR to 6.35 mm',
+    family: 'adapter',
+    weight: 0.1,
+    ports: ports(
+      ['xlrin0001', 'XLR', 'in', 'XLR', 'audio'],
+      ['trsout001', '6.35 mm', 'out', 'TRS 6.35', 'audio'],
+    ),
+  },
   audiodesk: {
     label: 'Audio desk, 16 channels',
     family: 'audio desk',
@@ -46,7 +64,7 @@ export const SOUND: Record<string, Kind> = {
     ports: ports(
       ...row(2, 'xlrin00', 'input', 'in', 'XLR', 'audio', LINE),
       ...row(2, 'trsout0', 'output', 'out', 'TRS 6.35', 'audio', LINE),
-      ['usbplug01', 'USB', 'both', 'USB-B', 'audio', { level: 'digital' }],
+      ['usbplug01', 'USB', 'out', 'USB-C', 'audio', { level: 'digital' }],
     ),
   },
   miclecter: {
@@ -156,7 +174,6 @@ export const TALK: Record<string, Kind> = {
     label: 'Tablet, for control',
     family: 'control',
     weight: 0.5,
-    power: { running: 6, factor: 0.5 },
     ports: ports(['airnet001', 'network', 'both', 'air', 'network']),
   },
 };

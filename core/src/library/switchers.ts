@@ -219,7 +219,7 @@ export const SWITCHERS: Record<string, Kind> = {
       ...row(4, 'airin00', 'picture over the air', 'in', 'air', 'video', { scaled: true }),
       ['tabletnet', 'network', 'both', 'tablet socket', 'network', { group: 'the one socket' }],
       ['tabletaud', 'sound', 'in', 'tablet socket', 'audio', { group: 'the one socket', level: 'digital' }],
-      ['tabletpow', 'power', 'in', 'tablet socket', 'power', { group: 'the one socket' }],
+      ['tabletpow', 'power', 'in', 'USB-C', 'power', { group: 'the one socket' }],
       ['airnet001', 'mobile network', 'both', 'air', 'network'],
     ),
   },

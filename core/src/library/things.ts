@@ -49,4 +49,14 @@ export const THINGS: Record<string, Kind> = {
     weight: 8.2,
     rackCase: { units: 6, depth: 0.42, load: 40 },
   },
+  rackcas12: {
+    label: 'Rack case, 12U, on wheels',
+    family: 'rack case',
+    weight: 16,
+    rackCase: { units: 12, depth: 0.5, load: 80 },
+  },
+  tripodhea: {
+    ...{ label: 'Tripod, heavy, fluid head', family: 'support', weight: 7.5 },
+    support: { low: 0.7, high: 1.8, load: 12, head: 'fluid' },
+  },
 };

@@ -30,8 +30,8 @@ const COMPUTERS: Record<string, Kind> = {
     power: { running: 65, factor: 0.9 },
     ports: ports(
       video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
-      video('usbvideo1', 'USB, picture in', 'in', 'USB-C', { scaled: true }),
-      ['usbaudio1', 'USB, sound', 'both', 'USB-A', 'audio', { level: 'digital' }],
+      video('usbvideo1', 'USB, picture in', 'in', 'USB-A', { scaled: true }),
+      ['usbaudio1', 'USB, sound', 'both', 'USB-C', 'audio', { level: 'digital' }],
       ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
       NET,
       MAINS_IN,
@@ -99,7 +99,8 @@ const box = (
   label,
   family,
   weight: 0.25,
-  power: { running: 5, factor: 0.6 },
+  // What is fed through its cable wants nothing of its own.
+  ...(more.ports && !more.ports.mainsin01 ? {} : { power: { running: 5, factor: 0.6 } }),
   ports: ports(input, output, MAINS_IN),
   ...more,
 });
@@ -165,7 +166,6 @@ const EXTENDERS: Record<string, Kind> = {
     video('tpin00001', 'from the other end', 'in', 'RJ45'),
     HDMI_OUT,
     {
-      power: { running: 0 },
       ports: ports(video('tpin00001', 'from the other end', 'in', 'RJ45'), HDMI_OUT),
     },
   ),
@@ -234,7 +234,6 @@ const CAPTURES: Record<string, Kind> = {
     scaled(HDMI_IN),
     video('usbout001', 'USB', 'out', 'USB-A'),
     {
-      power: { running: 0 },
       ports: ports(scaled(HDMI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
     },
   ),
@@ -244,7 +243,6 @@ const CAPTURES: Record<string, Kind> = {
     scaled(SDI_IN),
     video('usbout001', 'USB', 'out', 'USB-A'),
     {
-      power: { running: 0 },
       ports: ports(scaled(SDI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
     },
   ),
@@ -311,7 +309,12 @@ const ENCODERS: Record<string, Kind> = {
     encodes: true,
     power: { running: 24, factor: 0.9 },
     rack: { units: 1, depth: 0.25 },
-    ports: ports(scaled(SDI_IN), NET, MAINS_IN),
+    ports: ports(
+      scaled(SDI_IN),
+      ['audioin01', 'audio in', 'in', 'XLR', 'audio', { level: 'line', balanced: true }],
+      NET,
+      MAINS_IN,
+    ),
   },
   bondedbel: {
     label: 'Bonded cellular encoder, on a belt',

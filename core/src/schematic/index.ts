@@ -11,8 +11,10 @@ export {
 export { fitted, LETTERS, marksSvg, schematicMarks, type PaperMark } from './ink.js';
 export {
   crossingsOf,
+  drawnWith,
   layOut,
   nudgedWay,
+  turnedOver,
   type DrawnSchematic,
   type ElkLayout,
   type ElkNode,

@@ -29,13 +29,15 @@ export function aboardOf(wiring: PlanWiring): Aboard {
 
 /** The lines of every camera that somebody works, on the spot or from afar. */
 export function cameraLines(wiring: PlanWiring, aboard: Aboard): Record<string, CameraLines> {
+  // Where one camera is sent as it is, nobody mixes who could speak to its operator.
+  const mixed = inOrder(wiring.devices).some(([id]) => wiring.kindOf(id)?.family === 'switcher');
   return Object.fromEntries(
     inOrder(wiring.devices).flatMap(([id, { worked }]): [string, CameraLines][] => {
       if (wiring.kindOf(id)?.family !== 'camera') return [];
       const coax = coaxTo(wiring, id);
       if (worked === 'remote')
         return [[id, { control: lineTo(wiring, id, ['control', 'network'], 'nothing steers it'), coax }]];
-      if (!workedByHand(worked)) return [];
+      if (!workedByHand(worked) || !mixed) return [];
       const talkback = talkbackOf(wiring, id, aboard(id));
       return [[id, { talkback, tally: tallyOf(wiring, id, aboard(id)), coax }]];
     }),

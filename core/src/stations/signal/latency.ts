@@ -20,7 +20,7 @@ import { waysInto } from './ways.js';
 
 /** One source as it comes to one output. */
 export interface Sync {
-  /** From the lens to the output, ms. */
+  /** From the lens to where sound meets it, less what sound that is embedded before takes on its way there, ms. */
   readonly video: Figure;
   /** Pictures less sound: above zero the sound is early, ms. */
   readonly offset: Figure;
@@ -146,8 +146,8 @@ function syncOf(
   const soundWay = desk === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(desk);
   // From where both run in one lead, they stay together.
   const at = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
-  const until = (way: readonly string[]): readonly string[] =>
-    at === undefined || !way.includes(at) ? way : way.slice(0, way.indexOf(at) + 1);
+  const until = (way: readonly string[], end = at): readonly string[] =>
+    end === undefined || !way.includes(end) ? way : way.slice(0, way.indexOf(end) + 1);
   const sound =
     soundWay && at !== undefined
       ? calc('ms', 'sum(adds) + set', [
@@ -160,11 +160,20 @@ function syncOf(
   const sources = Object.fromEntries(
     cameras.map(({ id, way }): [string, Sync] => {
       const own = `${path}.sources.${id}`;
-      const video = calc(
-        'ms',
-        'sum(adds)',
-        until(way).map(each => pictureDelay(wiring, each, house)),
-      );
+      // Sound that was embedded before goes through boxes with other pictures until it meets those of this camera.
+      const meets = soundWay?.find(each => way.includes(each));
+      const along =
+        soundWay && at !== undefined && meets !== undefined
+          ? soundWay.slice(soundWay.indexOf(at) + 1, soundWay.indexOf(meets))
+          : [];
+      const adds = until(way, meets).map(each => pictureDelay(wiring, each, house));
+      const video =
+        along.length === 0
+          ? calc('ms', 'sum(adds)', adds)
+          : calc('ms', 'sum(adds) - sum(along)', [
+              ...adds,
+              ...along.map(each => ({ ...pictureDelay(wiring, each, house), name: 'along' })),
+            ]);
       const offset = calc('ms', 'video - sound', [
         taken('video', video, `${own}.video`),
         taken('sound', sound, `${path}.sound`),

@@ -56,6 +56,7 @@ export function viewsOf(
     .map(([id, device]) => ({ id, device, bus: busInto(wiring, id) }));
   const shownTo = (viewer: Viewer) =>
     screens.filter(({ device, bus }) => bus !== undefined && device.viewers?.includes(viewer));
+  const mixed = devices.some(([id]) => wiring.kindOf(id)?.family === 'switcher');
   const views: Record<string, View> = {};
 
   for (const [id, device] of devices) {
@@ -63,7 +64,7 @@ export function viewsOf(
     if (kind?.family === 'switcher' && countables[id]?.inputs?.used.value !== 0 && !isSub(wiring, id)) {
       views[`mixer${id}`] = mixerView(wiring, id, device.label, screens, countables[id]?.tiles?.used);
     }
-    if (kind?.family === 'camera' && workedByHand(device.worked)) {
+    if (kind?.family === 'camera' && mixed && workedByHand(device.worked)) {
       const carried = aboard(id);
       const own =
         carried.length === 0

@@ -46,7 +46,7 @@ export function useSchematic(): {
   useEffect(() => {
     let wanted = true;
     layoutEngine()
-      .then(engine => layOut(graph, engine))
+      .then(engine => layOut(graph, engine, laid?.drawn))
       .then(drawn => {
         if (!wanted) return;
         setFailed(undefined);

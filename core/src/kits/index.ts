@@ -1,0 +1,12 @@
+/** Starter kits: complete plans over a plain room to begin an event from. */
+import { plainRoom } from './room.js';
+import { kitFrom, type Kit } from './sketch.js';
+import { LARGE } from './large.js';
+import { MEDIUM } from './medium.js';
+import { SMALL } from './small.js';
+
+export { plainRoom } from './room.js';
+export type { Kit } from './sketch.js';
+
+const room = plainRoom(230, 50);
+export const kits: readonly Kit[] = [...SMALL, ...MEDIUM, ...LARGE].map(sketch => kitFrom(sketch, room));
