@@ -36,6 +36,7 @@ export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
 export { COUNTABLES, type Countable } from './stations/signal/countables.js';
 export { COUNTABLE_WORDS } from './stations/signal/countable-words.js';
+export { houseOffers, takeHousePatch, type HouseOffer } from './stations/signal/house.js';
 export { fitOf, portCalled, portsOf, type Fit, type PluggedPort } from './stations/signal/plug.js';
 export { longestOf, traceOf, type Hop, type Trace } from './stations/signal/trace.js';
 export {

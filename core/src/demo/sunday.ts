@@ -1,7 +1,13 @@
 /** The demo event “Sunday 15:00 – thanksgiving on the green”: daylight, and nothing but batteries. */
 import type { Plan } from '../documents/index.js';
 
-/** The plan, hardly begun; `start` is the instant of 15:00 on a Sunday. */
+const plug = (from: string, fromPort: string, to: string, toPort: string) => ({
+  from: { device: from, port: fromPort },
+  to: { device: to, port: toPort },
+});
+const ON_CAMERA = { place: { inside: 'camgreen1' } };
+
+/** The plan: one camera, a bonded encoder on the operator’s belt; `start` is the instant of 15:00 on a Sunday. */
 export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
   return {
     version: 1,
@@ -10,7 +16,8 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
     zone: 'Europe/London',
     venue: { id: 'venuemillra1', revision: 1 },
     outputs: {
-      outstream1: { order: '001h', label: 'Public stream', kind: 'stream', device: 'switcher1' },
+      outstream1: { order: '001h', label: 'Public stream', kind: 'stream', device: 'bondedbe1' },
+      outrecord1: { order: '002h', label: 'Recording', kind: 'recording', device: 'bondedbe1' },
     },
     runningOrder: {
       itemrig001: { order: '001h', label: 'Unload and rig', phase: 'rig', minutes: 80 },
@@ -34,16 +41,35 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
         ...{ order: '001h', label: 'G1 GREEN', kind: 'camoneinc', item: 'itemcam01', worked: 'operated' },
         ...{ support: 'tripodflu', place: { at: [6, 14], height: 1.5 } },
       },
-      switcher1: {
-        ...{ order: '002h', label: 'SWITCHER', kind: 'switchcom', item: 'itemswc01' },
+      bondedbe1: { order: '002h', label: 'BONDED', kind: 'bondedbel', item: 'itembel01', ...ON_CAMERA },
+      michandh1: { order: '003h', label: 'HAND MIC', kind: 'michandhe', item: 'itemhhm01', ...ON_CAMERA },
+      adaptmic1: { order: '004h', label: 'MIC ADAPTER', kind: 'adaptxltr', item: 'itemxtr01', ...ON_CAMERA },
+      battbond1: {
+        order: '006h',
+        label: 'BONDED BATTERY',
+        kind: 'battpla15',
+        item: 'itembig01',
+        ...ON_CAMERA,
+      },
+      battstati: { order: '007h', label: 'STATION', kind: 'battlarge', item: 'itembst01', ...ON_CAMERA },
+      tabletwat: {
+        ...{
+          order: '008h',
+          label: 'WATCH TABLET',
+          kind: 'controltb',
+          item: 'itemtab01',
+          viewers: ['watcher'],
+        },
         place: { at: [4, 18], height: 0.8 },
       },
     },
     links: {
-      linkgreen: {
-        from: { device: 'camgreen1', port: 'hdmiout01' },
-        to: { device: 'switcher1', port: 'hdmiin01' },
-      },
+      linkgreen: plug('camgreen1', 'hdmiout01', 'bondedbe1', 'hdmiin001'),
+      linkmic01: plug('michandh1', 'xlrout001', 'adaptmic1', 'xlrin0001'),
+      linkmic02: plug('adaptmic1', 'trsout001', 'bondedbe1', 'audioin01'),
+      linkbatt1: plug('battstati', 'outlet02', 'camgreen1', 'mainsin01'),
+      linkbatt2: plug('battbond1', 'plateout1', 'bondedbe1', 'platein01'),
+      linkstati: plug('battstati', 'outlet01', 'michandh1', 'mainsin01'),
     },
   };
 }

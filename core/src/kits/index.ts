@@ -5,6 +5,7 @@ import { LARGE } from './large.js';
 import { MEDIUM } from './medium.js';
 import { SMALL } from './small.js';
 
+export { begunKit, kitBundle, roomFor, type BegunKit } from './begin.js';
 export { plainRoom } from './room.js';
 export type { Kit } from './sketch.js';
 

@@ -18,6 +18,9 @@ export interface Kit {
   readonly label: string;
   /** What it is for, in a line. */
   readonly about: string;
+  readonly cameras: number;
+  /** Pieces of gear, leads not counted. */
+  readonly pieces: number;
   /** What of the plan it makes; everything else is the event’s own. */
   readonly plan: Pick<Plan, 'outputs' | 'runningOrder' | 'shots' | 'devices' | 'links'>;
 }
@@ -77,6 +80,8 @@ export function kitFrom(sketch: KitSketch, room: Venue): Kit {
   ];
   return {
     ...{ id, label, about },
+    cameras: inOrder(devices).filter(([, { kind }]) => libraryKinds[kind]?.family === 'camera').length,
+    pieces: inOrder(devices).length,
     plan: {
       outputs: byOrder(`${id}/output`, outputs),
       runningOrder: byOrder(`${id}/item`, items),
@@ -125,6 +130,7 @@ function mainsFor(
       ),
     ]),
   );
+  const strips = new Set([...outlets].flatMap(([strip, { length }]) => (length > 0 ? [strip] : [])));
   return inOrder(devices).flatMap(([device, { kind, place }]): [string, Link][] => {
     const port = mainsIn(libraryKinds[kind]);
     if (port === undefined || fed.has(device)) return [];
@@ -135,8 +141,7 @@ function mainsFor(
         own.inside === place?.inside &&
         (outlets.get(each)?.length ?? 0) > 0,
     )?.[0];
-    const isStrip = (outlets.get(device)?.length ?? 0) > 0;
-    const outlet = strip === undefined || isStrip ? undefined : outlets.get(strip)?.shift();
+    const outlet = strip === undefined || strips.has(device) ? undefined : outlets.get(strip)?.shift();
     const from: Link['from'] =
       strip !== undefined && outlet !== undefined
         ? { device: strip, port: outlet }

@@ -2,6 +2,7 @@
 import type { Kind } from '../documents/index.js';
 import { CABLES } from './cables.js';
 import { CAMERAS } from './cameras.js';
+import { HOUSE_LINES } from './house.js';
 import { NETWORK_AND_POWER } from './network-and-power.js';
 import { SOUND, TALK } from './sound-and-talk.js';
 import { SOURCES, SWITCHERS } from './switchers.js';
@@ -10,5 +11,5 @@ import { VIDEO } from './video.js';
 
 export const libraryKinds: Readonly<Record<string, Kind>> = {
   ...{ ...CAMERAS, ...SWITCHERS, ...SOURCES, ...VIDEO, ...SOUND, ...TALK },
-  ...{ ...NETWORK_AND_POWER, ...THINGS, ...CABLES },
+  ...{ ...NETWORK_AND_POWER, ...THINGS, ...CABLES, ...HOUSE_LINES },
 };

@@ -2,6 +2,7 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle, Carries, Device, Port } from '../documents/index.js';
 import { inOrder, type Point } from '../foundations/index.js';
+import { houseOffers } from '../stations/signal/house.js';
 import { runNumbers } from '../stations/runs/numbers.js';
 
 /** Measures of the drawing, in units of one pixel at no zoom. */
@@ -32,6 +33,8 @@ export interface DeviceBox {
   readonly nudge: Point | undefined;
   /** It belongs to the house. */
   readonly house: boolean;
+  /** The house has it, and the plan does not use it yet. */
+  readonly offered: boolean;
 }
 
 export interface Wire {
@@ -103,18 +106,34 @@ export function schematicGraph(
     const own = linked.get(id);
     if (!kind || (!own && !ALWAYS.has(kind.family))) return [];
     const pins = pinsOf(inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
-    const most = Math.max(
-      ...(['in', 'out'] as const).map(side => pins.filter(pin => pin.side === side).length),
-    );
     return [
       {
         ...{ id, label: device.label, kind: kind.label, family: kind.family, pins },
         group: groupOf(id),
-        height: BOX.head + Math.max(most, 0) * BOX.pin + BOX.foot,
+        height: heightOf(pins),
         nudge: device.nudge,
         house: device.resident === true,
+        offered: false,
       },
     ];
+  });
+  const offered = houseOffers(ground.venue, plan.devices).map(({ id, label, of }): DeviceBox => {
+    const pins = pinsOf(inOrder(of.ports), new Map());
+    const nudge = undefined;
+    return {
+      ...{
+        id,
+        label,
+        kind: of.label,
+        family: of.family,
+        pins,
+        nudge,
+        group: undefined,
+        house: true,
+        offered: true,
+      },
+      height: heightOf(pins),
+    };
   });
   const drawn = new Set(boxes.map(({ id }) => id));
   const members = new Map<string, number>();
@@ -123,10 +142,18 @@ export function schematicGraph(
     plan.devices?.[group]?.label ?? ground.venue.areas?.[group]?.label ?? group;
   return {
     groups: [...members].filter(([, count]) => count > 1).map(([id]) => ({ id, label: labelOf(id) })),
-    boxes: boxes.map(box => ((members.get(box.group ?? '') ?? 0) > 1 ? box : { ...box, group: undefined })),
+    boxes: [
+      ...boxes.map(box => ((members.get(box.group ?? '') ?? 0) > 1 ? box : { ...box, group: undefined })),
+      ...offered,
+    ],
     wires: wires.filter(({ from, to }) => drawn.has(from.box) && drawn.has(to.box)),
   };
 }
+
+const heightOf = (pins: readonly Pin[]): number => {
+  const rows = (['in', 'out'] as const).map(side => pins.filter(pin => pin.side === side).length);
+  return BOX.head + Math.max(...rows) * BOX.pin + BOX.foot;
+};
 
 /** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right. */
 function pinsOf(

@@ -1,16 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { ApiProblem, call, type VenueLine } from '../api/client.js';
+import { kits } from '@idle-satchel/core/kits';
 import { fromField } from '../app/days.js';
 import { Dialog } from '../app/Dialog.js';
+import { KitPicture } from './KitPicture.js';
 
 interface Fields {
   label: string;
   start: string;
   venue: string;
+  kit: string;
 }
 
-/** A new event: name, start, venue. */
+/** A new event: name, start, and the venue or the starter kit that it begins from. */
 export default function NewEventDialog({
   onClose,
   onMade,
@@ -23,14 +26,20 @@ export default function NewEventDialog({
     queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
   });
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-  const { register, handleSubmit, setError, formState } = useForm<Fields>();
+  const { register, handleSubmit, setError, formState, watch } = useForm<Fields>({
+    defaultValues: { kit: '' },
+  });
   const { errors, isSubmitting } = formState;
-  const make = handleSubmit(async ({ label, start, venue }) => {
+  const kit = kits.find(({ id }) => id === watch('kit'));
+  const make = handleSubmit(async ({ label, start, venue, kit: begin }) => {
     const instant = fromField(start, zone);
     if (!instant) return setError('start', { message: 'a day and a time' });
     try {
       onMade(
-        await call<{ id: string }>('/events', 'POST', { label: label.trim(), start: instant, zone, venue }),
+        await call<{ id: string }>('/events', 'POST', {
+          ...{ label: label.trim(), start: instant, zone },
+          ...(begin === '' ? { venue } : { kit: begin }),
+        }),
       );
     } catch (error) {
       setError('root', { message: error instanceof ApiProblem ? error.lines.join(' · ') : String(error) });
@@ -61,21 +70,36 @@ export default function NewEventDialog({
           />
         </label>
         <label>
-          Venue {fault(errors.venue?.message)}
-          <select
-            className="field w-full"
-            aria-invalid={Boolean(errors.venue)}
-            {...register('venue', { required: 'choose one' })}
-          >
-            {venues.data?.venues.map(({ id, name, archived }) =>
-              archived ? null : (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ),
-            )}
+          Begin with
+          <select className="field w-full" {...register('kit')}>
+            <option value="">an empty plan at one of our venues</option>
+            {kits.map(({ id, label }) => (
+              <option key={id} value={id}>
+                {label}
+              </option>
+            ))}
           </select>
         </label>
+        {kit ? (
+          <KitPicture kit={kit} />
+        ) : (
+          <label>
+            Venue {fault(errors.venue?.message)}
+            <select
+              className="field w-full"
+              aria-invalid={Boolean(errors.venue)}
+              {...register('venue', { required: 'choose one' })}
+            >
+              {venues.data?.venues.map(({ id, name, archived }) =>
+                archived ? null : (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ),
+              )}
+            </select>
+          </label>
+        )}
         {errors.root && <p className="text-stop">{errors.root.message}</p>}
         <button className="button button-main justify-self-end" disabled={isSubmitting}>
           Make the event

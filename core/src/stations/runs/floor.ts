@@ -152,6 +152,7 @@ function layDoor(
       continue;
     }
     grid.zones[cell] = zone;
-    grid.axes[cell] = alongX ? 1 : 2;
+    // Through a door inside the house a lead may go, over its frame; past one to the outside only along the wall.
+    if (door.kind !== 'inner') grid.axes[cell] = alongX ? 1 : 2;
   }
 }

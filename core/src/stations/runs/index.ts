@@ -112,7 +112,14 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   const routed = memo.each(
     'routed',
     leads,
-    link => [link, endPlace(link.from, ground), endPlace(link.to, ground), floor, rules.slack, signal.wiring],
+    link => [
+      link,
+      endPlace(link.from, ground, devices),
+      endPlace(link.to, ground, devices),
+      floor,
+      rules.slack,
+      signal.wiring,
+    ],
     (link, id) => routedRun(id, link, reads, floor, fieldAt),
   );
   const owned = memo.once('owned', [shelf, kinds, claims, devices], () =>
@@ -195,9 +202,13 @@ function makeOf(link: Link, signal: SignalResult): { make: CableMake; connector:
 }
 
 /** Where an end is, for remembering routes: the place of its device, or the socket of the venue. */
-const endPlace = ({ device, socket, networkSocket }: End, { places, venue }: GroundResult): unknown =>
+const endPlace = (
+  { device, socket, networkSocket }: End,
+  { places, venue }: GroundResult,
+  devices: MapOf<Equipment> | undefined,
+): unknown =>
   device !== undefined
-    ? places[device]
+    ? (venue.houseLines?.[devices?.[device]?.house ?? ''] ?? places[device])
     : (venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? '']);
 
 function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
@@ -214,6 +225,19 @@ function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
     };
   }
   const id = end.device ?? '';
+  const line = ground.venue.houseLines?.[devices?.[id]?.house ?? ''];
+  if (line) {
+    const near = signal.wiring.portOf(end)?.direction === 'in';
+    const at = line.ends[near ? 0 : 1];
+    return {
+      at,
+      label: `${near ? 'near' : 'far'} end of ${line.label}`,
+      rise: constant('rise', 0.3, 'm', 'height of a wall socket'),
+      tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
+      carrier: `${id} ${near ? 'near' : 'far'}`,
+      fixed: true,
+    };
+  }
   const place = ground.places[id];
   const carrier = devices?.[place?.carrier ?? id];
   const worked = carrier?.worked;

@@ -58,10 +58,11 @@ export function gearOf({
   rules: Rules;
   cameras: Readonly<Record<string, CameraResult>>;
 }): Gear[] {
-  return inOrder(devices).flatMap(([id, { label, worked }]) => {
+  return inOrder(devices).flatMap(([id, { label, worked, resident }]) => {
     const place = ground.places[id];
-    const [floor, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
-    if (!place?.at || place.carrier !== id || floor === undefined || top === undefined) return [];
+    const [standing, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
+    if (!place?.at || place.carrier !== id || standing === undefined || top === undefined) return [];
+    const floor = resident === true ? Math.max(standing, top - MOUNTED) : standing;
     const also = cameras[id]?.moving && { also: someOf(cameras[id].moving.area) };
     const stand: Gear = { id, label, at: place.at, floor, top, width: STAND, operator: false, ...also };
     const aim = numberOf(cameras[id]?.aim);
@@ -70,6 +71,9 @@ export function gearOf({
     return [stand, { ...stand, at, top: floor + rules.standingHead, width: SHOULDERS, operator: true }];
   });
 }
+
+/** Height of what the house has mounted on a wall or under the ceiling, m. */
+const MOUNTED = 0.5;
 
 /** A mover is looked for at so many places around the edge of where it moves. */
 const LOOKED_AT = 24;

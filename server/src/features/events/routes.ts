@@ -1,4 +1,4 @@
-import { Instant, Ref, Text } from '@idle-satchel/core/decorators';
+import { Instant, Optional, Ref, Text } from '@idle-satchel/core/decorators';
 import { readBundleFile, writeBundleFile } from '@idle-satchel/core/documents';
 import { text as readText } from 'express';
 import { readCursor } from '../../database/scope.js';
@@ -10,7 +10,10 @@ export class NewEventRequest {
   @Text(80, 1) label!: string;
   @Instant() start!: string;
   @Text(60, 1) zone!: string;
-  @Ref() venue!: string;
+  /** Absent where it begins from a kit, in the plain room of that. */
+  @Optional() @Ref() venue?: string;
+  /** A starter kit. */
+  @Optional() @Ref() kit?: string;
 }
 
 const PAGE = 30;
@@ -36,7 +39,7 @@ export const eventRoutes: readonly Route[] = [
   route<NewEventRequest>({
     method: 'post',
     path: '/events',
-    summary: 'Makes a new event at a venue',
+    summary: 'Makes a new event at a venue, or from a starter kit in its plain room',
     body: NewEventRequest,
     status: 201,
     handle: ({ scope, body }) => createEvent(scope, body),

@@ -1,6 +1,7 @@
 /** Events: their bundle, making, copying, importing, and what stands open in each. */
 import { createAssessor, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
-import type { Claims, Hands, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
+import type { Claims, Hands, Kind, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
+import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound } from '../../problem.js';
@@ -168,20 +169,24 @@ export interface NewEvent {
   readonly label: string;
   readonly start: string;
   readonly zone: string;
-  readonly venue: string;
+  /** Absent = the plain room of the kit. */
+  readonly venue?: string;
+  /** The starter kit that it begins from. */
+  readonly kit?: string;
 }
 
-/** A new event at a venue, with nothing in it yet but phases to fill. */
+/** A new event: at a venue with nothing in it yet, or from a starter kit in its plain room. */
 export async function createEvent(
   scope: Scope,
-  { label, start, zone, venue: venueId }: NewEvent,
+  { label, start, zone, venue: venueId, kit: kitId }: NewEvent,
 ): Promise<{ id: string }> {
   return scope.atomically(async inside => {
-    const venue = await inside.document(venueId, 'venue');
+    const own = { version: 1 as const, label, start, zone };
+    if (kitId !== undefined) return createFromKit(inside, kitId, own);
+    const venue = venueId === undefined ? undefined : await inside.document(venueId, 'venue');
     if (!venue) throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
     const plan: Plan = {
-      version: 1,
-      ...{ label, start, zone },
+      ...own,
       venue: { id: venue.id, revision: venue.revision },
       outputs: {},
       runningOrder: {},
@@ -191,6 +196,49 @@ export async function createEvent(
     };
     return saveEvent(inside, plan);
   });
+}
+
+async function createFromKit(
+  inside: Scope,
+  id: string,
+  own: Pick<Plan, 'version' | 'label' | 'start' | 'zone'>,
+): Promise<{ id: string }> {
+  const kit = kits.find(each => each.id === id);
+  if (!kit) throw invalid([{ path: '/kit', reason: 'is not a starter kit' }]);
+  const kinds = await only(inside, 'kinds');
+  const rules = (await only(inside, 'rules')).body as Rules;
+  const begun = begunKit(kit, kinds.body as Kinds, await shelfOf(inside));
+  await addKinds(inside, begun.kinds, `Kinds of the kit “${kit.label}”`, 'starter kit');
+  const venue = await venueLike(inside, roomFor(rules));
+  return saveEvent(inside, { ...own, ...begun.plan, venue: { id: venue.id, revision: venue.revision } });
+}
+
+/** The venue that is just so, made where there is none. */
+async function venueLike(
+  inside: Scope,
+  body: Venue,
+): Promise<{ id: string; revision: number; isNew: boolean }> {
+  const known = (await inside.allOfKind('venue')).find(row => sameJson(row.body, body));
+  const row = known ?? (await createDocument(inside, newId(), 'venue', body));
+  return { id: row.id, revision: row.revision, isNew: !known };
+}
+
+/** Kinds that the organisation does not have yet, as one edit. */
+async function addKinds(
+  inside: Scope,
+  kinds: Readonly<Record<string, Kind>>,
+  label: string,
+  author: string,
+): Promise<void> {
+  const row = await only(inside, 'kinds');
+  const patch = Object.entries(kinds).map(([id, value]) => ({
+    op: 'add' as const,
+    path: `/kinds/${id}`,
+    value,
+  }));
+  if (patch.length === 0) return;
+  const changes = [{ document: row.id, base: row.revision, patch }];
+  await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
 }
 
 async function saveEvent(scope: Scope, plan: Plan): Promise<{ id: string }> {
@@ -229,21 +277,10 @@ export async function importEvent(
         { path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' },
       ]);
     }
-    const newKinds = Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]);
-    if (newKinds.length > 0) {
-      await applyEdit(inside, {
-        id: newId(),
-        label: 'Kinds from an imported event',
-        author: 'import',
-        changes: [
-          {
-            document: kindsRow.id,
-            base: kindsRow.revision,
-            patch: newKinds.map(([id, value]) => ({ op: 'add', path: `/kinds/${id}`, value })),
-          },
-        ],
-      });
-    }
+    const newKinds = Object.fromEntries(
+      Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]),
+    );
+    await addKinds(inside, newKinds, 'Kinds from an imported event', 'import');
     const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
     const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
     const newItems = Object.entries(bundle.shelf.items).filter(
@@ -253,9 +290,7 @@ export async function importEvent(
     const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
     for (const [id, person] of newPeople) await inside.savePerson(id, person);
 
-    const venues = await inside.allOfKind('venue');
-    const known = venues.find(row => sameJson(row.body, bundle.venue));
-    const venue = known ?? (await createDocument(inside, newId(), 'venue', bundle.venue));
+    const venue = await venueLike(inside, bundle.venue);
     const rules = (await only(inside, 'rules')).body as Rules;
     const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
     const own = Object.fromEntries(
@@ -270,7 +305,12 @@ export async function importEvent(
     if (newItems.length + newPeople.length > 0) await inside.notify({ shelf: true, hands: true });
     return {
       ...saved,
-      added: { items: newItems.length, kinds: newKinds.length, people: newPeople.length, venue: !known },
+      added: {
+        items: newItems.length,
+        kinds: Object.keys(newKinds).length,
+        people: newPeople.length,
+        venue: venue.isNew,
+      },
     };
   });
 }

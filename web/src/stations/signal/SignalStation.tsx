@@ -5,6 +5,7 @@ import { AddGear } from './AddGear.js';
 import { Countables } from './Countables.js';
 import { DeviceSignal } from './DeviceSignal.js';
 import { Formats } from './Formats.js';
+import { HouseGear } from './HouseGear.js';
 import { Links } from './Links.js';
 import { LipSync } from './LipSync.js';
 import { PlugFields } from './PlugFields.js';
@@ -25,6 +26,7 @@ export default function SignalStation() {
         <DeviceSignal />
         <PlugFields />
         <AddGear />
+        <HouseGear />
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
           <FigureRow

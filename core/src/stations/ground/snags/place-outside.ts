@@ -29,7 +29,9 @@ export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
       const aisle = Object.values(own.venue.areas ?? {}).find(
         each => each.kind === 'keep-clear' && contains(each.outline, at),
       );
-      if (aisle && level === undefined) return say(`in “${aisle.label}”, which must stay clear`);
+      // What belongs to the house hangs where the house has it.
+      if (aisle && level === undefined && device.resident !== true)
+        return say(`in “${aisle.label}”, which must stay clear`);
       return [];
     }),
   fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),

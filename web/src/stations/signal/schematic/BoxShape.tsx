@@ -28,8 +28,8 @@ export const BoxShape = memo(function BoxShape({
   onPull: (box: DeviceBox, port: string, event: PointerEvent<SVGElement>) => void;
 }) {
   const face = kind && faceOf(kind);
-  const ink = lit ? 'var(--ink)' : 'var(--ink-unlit)';
-  const faint = lit ? 'var(--faint-word)' : 'var(--faint-word-unlit)';
+  const ink = lit && !box.offered ? 'var(--ink)' : 'var(--ink-unlit)';
+  const faint = lit && !box.offered ? 'var(--faint-word)' : 'var(--faint-word-unlit)';
   return (
     <g transform={`translate(${x} ${y})`} data-box={box.id}>
       <g className="handle" onPointerDown={event => onGrab(box, event)}>

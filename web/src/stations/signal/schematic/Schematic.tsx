@@ -92,7 +92,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
 
   const byKeys = (dx: number, dy: number) => (): boolean => {
     const box = boxes.get(ui.get().selected ?? '');
-    if (!box) return false;
+    if (!box || box.offered) return false;
     nudge(box, [dx * NUDGE, dy * NUDGE]);
     return true;
   };

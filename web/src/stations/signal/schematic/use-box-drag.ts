@@ -39,7 +39,8 @@ export function useBoxDrag(world: RefObject<SVGGElement | null>): {
     ui.select(box.id);
     const surface = event.currentTarget.ownerSVGElement;
     const scale = world.current?.getScreenCTM()?.a ?? 1;
-    if (!surface) return;
+    // What the house offers is not in the plan yet, so there is nothing to keep its nudge with.
+    if (!surface || box.offered) return;
     const { clientX, clientY } = event;
     let by: readonly [number, number] = [0, 0];
     let frame = 0;

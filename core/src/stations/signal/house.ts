@@ -1,0 +1,96 @@
+/** What the house has and a plan may use: installed lines, and gear that stays. */
+import type { Device, Kind, Kinds, Plan, Resident, Venue } from '../../documents/index.js';
+import { inOrder, orderAfter, type DocumentPatch, type Json, type MapOf } from '../../foundations/index.js';
+import { libraryKinds } from '../../library/index.js';
+import { lineKind } from '../../library/house.js';
+
+export interface HouseOffer {
+  /** The record of the venue. */
+  readonly id: string;
+  readonly label: string;
+  /** What is to be known before one relies on it. */
+  readonly about: string;
+  readonly kind: string;
+  readonly of: Kind;
+  readonly device: Omit<Device, 'order'>;
+}
+
+const RESIDENT_KINDS: Readonly<Partial<Record<Resident['what'], string>>> = {
+  camera: 'campanpoe',
+  desk: 'audiodesk',
+  loudspeaker: 'loudspea1',
+  microphone: 'miclecter',
+};
+
+/** Lines that work and gear that carries signals, as far as the plan does not use them yet. */
+export function houseOffers(
+  { houseLines, residents }: Pick<Venue, 'houseLines' | 'residents'>,
+  devices: MapOf<Pick<Device, 'order' | 'house'>> | undefined,
+): HouseOffer[] {
+  const used = new Set(inOrder(devices).map(([, { house }]) => house));
+  const offer = (
+    id: string,
+    label: string,
+    about: string,
+    kind: string | undefined,
+    place?: Device['place'],
+  ): HouseOffer[] => {
+    const of = libraryKinds[kind ?? ''];
+    if (kind === undefined || !of || used.has(id)) return [];
+    const device = {
+      label: label.toUpperCase().slice(0, 40),
+      kind,
+      resident: true,
+      house: id,
+      ...(place && { place }),
+    };
+    return [{ id, label, about, kind, of, device }];
+  };
+  return [
+    ...inOrder(houseLines).flatMap(([id, { label, make, length, condition, tag }]) =>
+      condition === 'broken'
+        ? []
+        : offer(
+            id,
+            label,
+            [`${length} m`, condition, ...(tag === undefined ? [] : [`marked ${tag}`])].join(', '),
+            lineKind(make),
+          ),
+    ),
+    ...inOrder(residents).flatMap(([id, { label, what, at, height, facing }]) =>
+      offer(id, label, 'belongs to the house', RESIDENT_KINDS[what], {
+        at,
+        ...(height !== undefined && { height }),
+        ...(facing !== undefined && { facing }),
+      }),
+    ),
+  ];
+}
+
+/** The edit that brings one into the plan, with its kind where the organisation does not know that yet. */
+export function takeHousePatch(
+  id: string,
+  { kind, of, device }: HouseOffer,
+  plan: Plan,
+  kinds: Kinds,
+): DocumentPatch[] {
+  const order = orderAfter(inOrder(plan.devices).at(-1)?.[1].order);
+  const json = (value: object): Json => value as unknown as Json;
+  return [
+    ...(kinds.kinds[kind]
+      ? []
+      : [
+          {
+            document: 'kinds' as const,
+            patch: [{ op: 'add' as const, path: `/kinds/${kind}`, value: json(of) }],
+          },
+        ]),
+    {
+      document: 'plan',
+      patch: [
+        ...(plan.devices ? [] : [{ op: 'add' as const, path: '/devices', value: {} }]),
+        { op: 'add', path: `/devices/${id}`, value: json({ order, ...device }) },
+      ],
+    },
+  ];
+}
