@@ -171,7 +171,7 @@ export function createChain(): (bundle: Bundle) => Chain {
         }),
       day: () =>
         visit(day, {
-          ...{ ticks: plan.ticks, outputs, shelf, shots: results.shots, signal: results.signal },
+          ...{ ticks: plan.ticks, outputs, shelf, links, shots: results.shots, signal: results.signal },
           ...{ stream: results.stream, runs: results.runs, pack: results.pack },
         }),
     });

@@ -53,6 +53,7 @@ export { aboutEvent } from './sheets/about.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
+export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export type { Column, Sheet } from './sheets/sheet.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';

@@ -37,6 +37,10 @@ export interface DeviceBox {
   readonly offered: boolean;
 }
 
+/**
+ * A lead as it is drawn: from a pin on the right of a box to one on the left of another. What leads back to a camera,
+ * such as its network or a return picture, is drawn from the camera, so that cameras stay on the left.
+ */
 export interface Wire {
   readonly id: string;
   readonly from: { readonly box: string; readonly port: string };
@@ -72,10 +76,17 @@ export function schematicGraph(
 ): SchematicGraph {
   const { wiring } = signal;
   const numbers = runNumbers(runs.runs);
+  const leadsToCamera = (id: string): boolean =>
+    wiring.kindOf(ground.places[id]?.carrier ?? id)?.family === 'camera';
   const wires = inOrder(plan.links).flatMap(([id, { from, to }]): Wire[] => {
     const [out, into] = [wiring.portOf(from), wiring.portOf(to)];
     if (!out || !into || out.carries === 'power' || from.device === undefined || to.device === undefined)
       return [];
+    const ends = [
+      { box: from.device, port: from.port ?? '' },
+      { box: to.device, port: to.port ?? '' },
+    ] as const;
+    const [right, left] = leadsToCamera(to.device) ? [ends[1], ends[0]] : ends;
     const bad =
       signal.links[id]?.mates.value === false ||
       signal.links[id]?.faces.value !== 'yes' ||
@@ -83,8 +94,8 @@ export function schematicGraph(
     return [
       {
         id,
-        from: { box: from.device, port: from.port ?? '' },
-        to: { box: to.device, port: to.port ?? '' },
+        from: right,
+        to: left,
         carries: out.carries,
         tape: numbers.get(id) ?? '',
         bad,
@@ -155,7 +166,7 @@ const heightOf = (pins: readonly Pin[]): number => {
   return BOX.head + Math.max(...rows) * BOX.pin + BOX.foot;
 };
 
-/** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right. */
+/** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right, as a rule. */
 function pinsOf(
   ports: readonly (readonly [string, Port])[],
   linked: ReadonlyMap<string, 'in' | 'out'>,

@@ -6,6 +6,10 @@ import { TopLine } from './top-line.js';
 
 const FILES = [
   ['camera-plan.pdf', 'Camera plan, PDF'],
+  ['schematic.pdf', 'Schematic, PDF'],
+  ['input-list.pdf', 'Input list, PDF'],
+  ['patch-list.pdf', 'Patch list, PDF'],
+  ['format-card.pdf', 'Format card, PDF'],
   ['cut-list.pdf', 'Cut list, PDF'],
   ['pack-list.csv', 'Pack list, CSV'],
   ['file', 'Event file, .satchel.json, without names'],

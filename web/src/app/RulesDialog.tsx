@@ -60,6 +60,7 @@ const CHOICES: readonly Choice[] = [
 const NUMBERS = [
   ['slack', 'Slack on cable runs', '%'],
   ['batteryReserve', 'Battery kept in reserve', '%'],
+  ['keptSpare', 'Kept spare of whatever can run out', '%'],
   ['aisleWidth', 'Clear width of aisles', 'm'],
   ['seatedHead', 'Head height, seated', 'm'],
   ['standingHead', 'Head height, standing', 'm'],
@@ -123,11 +124,11 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
               type="number"
               step="any"
               min="0"
-              defaultValue={rules[rule]}
+              defaultValue={rules[rule] ?? 0}
               key={rules[rule]}
               onBlur={event => {
                 const value = event.target.valueAsNumber;
-                if (Number.isFinite(value) && value !== rules[rule]) choose(rule, value);
+                if (Number.isFinite(value) && value !== (rules[rule] ?? 0)) choose(rule, value);
               }}
             />{' '}
             {unit}

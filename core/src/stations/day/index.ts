@@ -1,5 +1,5 @@
 /** Day: what to check, when and where, derived from the design; ticks are kept in the plan. */
-import type { Output, Shelf, Tick } from '../../documents/index.js';
+import type { Link, Output, Shelf, Tick } from '../../documents/index.js';
 import {
   calc,
   found,
@@ -14,6 +14,7 @@ import {
 import type { PackResult } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
 import type { RunsResult } from '../runs/index.js';
+import { runNumbers } from '../runs/numbers.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Station } from '../station.js';
@@ -27,6 +28,7 @@ export interface DayReads {
   readonly shelf: Shelf;
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
+  readonly links: MapOf<Link> | undefined;
   readonly stream: StreamResult;
   readonly runs: RunsResult;
   readonly pack: PackResult;
@@ -35,6 +37,7 @@ export interface DayReads {
 export const MOMENTS = [
   'Pack out',
   'Rig',
+  'Plug in',
   'Line check',
   'Before doors',
   'Five minutes before',
@@ -80,6 +83,34 @@ interface Draft {
 /** The same check always has the same id, whatever else is in the design. */
 export const checkId = (moment: Moment, what: string): string => idFrom(`${moment}/${what}`);
 
+/** What the check of a lead says that is plugged in. */
+interface PlugWords {
+  readonly label: string;
+  readonly detail: string;
+  readonly tape: string | undefined;
+}
+
+/** Every lead of signals, from port to port, with its number. */
+function plugWords(
+  links: MapOf<Link> | undefined,
+  { wiring }: SignalResult,
+  runs: RunsResult['runs'],
+): Record<string, PlugWords> {
+  const numbers = runNumbers(runs);
+  const name = (end: Link['from']): string =>
+    end.device === undefined
+      ? 'the venue'
+      : `${wiring.devices[end.device]?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
+  return Object.fromEntries(
+    inOrder(links).flatMap(([id, { from, to }]): [string, PlugWords][] => {
+      const port = wiring.portOf(to) ?? wiring.portOf(from);
+      if (!port || port.carries === 'power') return [];
+      const detail = port.connector === 'air' ? 'over the air: paired, and seen on both' : port.connector;
+      return [[id, { label: `${name(from)} → ${name(to)}`, detail, tape: numbers.get(id) }]];
+    }),
+  );
+}
+
 /** What the checks say of a lead; a moved camera mostly changes none of it. */
 interface Lead {
   readonly label: string;
@@ -92,6 +123,7 @@ function drafts(
   lines: PackResult['lines'],
   leads: Readonly<Record<string, Lead>>,
   cameras: Readonly<Record<string, string>>,
+  plugs: Readonly<Record<string, PlugWords>>,
 ): [string, Draft][] {
   const list: [string, Draft][] = [];
   const add = (what: string, draft: Draft): void => void list.push([checkId(draft.moment, what), draft]);
@@ -122,6 +154,14 @@ function drafts(
       detail: ['laid and taped', ...over].join(', '),
       tape: lead.tape,
     });
+  }
+  for (const [id, words] of Object.entries(plugs)) {
+    add(`plug/${id}`, { moment: 'Plug in', label: words.label, detail: words.detail, tape: words.tape });
+  }
+  for (const [id, setting] of Object.entries(signal.settings)) {
+    if (typeof setting.value !== 'string') continue;
+    const label = signal.wiring.devices[id]?.label ?? id;
+    add(`setting/${id}`, { moment: 'Line check', label: `${label} is set to ${setting.value}` });
   }
   for (const [id, source] of Object.entries(signal.sources)) {
     if (source.input.value === null) continue;
@@ -184,8 +224,9 @@ function compute(reads: DayReads, memo: Memo): DayResult {
         .map(([id, { label, crossings, cable }]) => [id, { label, crossings, tape: textOf(cable) }]),
     ),
   );
-  const drafted = memo.once('drafts', [outputs, signal, stream, pack.lines, leads, cameras], () =>
-    drafts(reads, pack.lines, leads, cameras),
+  const plugs = memo.keep('plugs', plugWords(reads.links, signal, runs.runs));
+  const drafted = memo.once('drafts', [outputs, signal, stream, pack.lines, leads, cameras, plugs], () =>
+    drafts(reads, pack.lines, leads, cameras, plugs),
   );
   return memo.once('result', [drafted, ticks], (): DayResult => {
     const byCheck = new Map(inOrder(ticks).map(([id, tick]) => [tick.check, [id, tick] as const]));

@@ -1,4 +1,14 @@
-import { assess, cutList, packList, type Assessment, type Plan, type Sheet } from '@idle-satchel/core';
+import {
+  assess,
+  cutList,
+  formatCard,
+  inputList,
+  packList,
+  patchList,
+  type Assessment,
+  type Plan,
+  type Sheet,
+} from '@idle-satchel/core';
 import { route, type Call, type Route } from '../../route.js';
 import { bundleOf, coreBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
@@ -9,6 +19,9 @@ import { schematicPdf, schematicSvg } from './schematic.js';
 const SHEETS: Readonly<Record<string, (plan: Plan, assessment: Assessment) => Sheet>> = {
   'cut-list': cutList,
   'pack-list': packList,
+  'input-list': inputList,
+  'patch-list': patchList,
+  'format-card': formatCard,
 };
 
 async function sheetOf(

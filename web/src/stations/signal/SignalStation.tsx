@@ -9,7 +9,7 @@ import { HouseGear } from './HouseGear.js';
 import { Links } from './Links.js';
 import { LipSync } from './LipSync.js';
 import { PlugFields } from './PlugFields.js';
-import { Schematic } from './schematic/Schematic.js';
+import { SignalBench } from './SignalBench.js';
 import { Views } from './Views.js';
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
@@ -20,9 +20,9 @@ export default function SignalStation() {
   const outputs = usePlan(plan => plan.outputs);
   const flag = useFlags();
   return (
-    <div className="grid grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] h-full">
-      <Schematic />
-      <aside className="px-4 py-2 border-l border-rule overflow-auto">
+    <div className="grid h-full md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-rows-[46vh_auto] max-md:h-auto">
+      <SignalBench />
+      <aside className="px-4 py-2 md:border-l border-rule overflow-auto">
         <DeviceSignal />
         <PlugFields />
         <AddGear />

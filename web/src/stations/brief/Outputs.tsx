@@ -1,0 +1,182 @@
+import { inOrder, newId, orderAfter, PROGRAMMES, type Operation, type Output } from '@idle-satchel/core';
+import { TextField } from '../../ledger/TextField.js';
+import { useEvent, usePlan, useStore } from '../../store/hooks.js';
+
+const OUTPUT_WORDS: Readonly<Record<Output['kind'], string>> = {
+  stream: 'Stream',
+  recording: 'Recording',
+  screen: 'Screen in the room',
+};
+
+/** What must come out, of what, and as which programme. */
+export function Outputs() {
+  const store = useStore();
+  const outputs = usePlan(plan => plan.outputs);
+  const devices = usePlan(plan => plan.devices);
+  const kinds = useEvent(state => state.bundle.kinds.kinds);
+  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
+  const suits = (kind: Output['kind'], device: string): boolean => {
+    const of = kinds[devices?.[device]?.kind ?? ''];
+    return kind === 'stream'
+      ? of?.encodes === true
+      : kind === 'recording'
+        ? of?.recording !== undefined
+        : of?.family === 'screen';
+  };
+  const add = (kind: Output['kind']): void =>
+    edit(`Want a ${kind}`, ...(outputs ? [] : [{ op: 'add' as const, path: '/outputs', value: {} }]), {
+      op: 'add',
+      path: `/outputs/${newId()}`,
+      value: {
+        order: orderAfter(inOrder(outputs).at(-1)?.[1].order),
+        label: OUTPUT_WORDS[kind],
+        kind,
+      },
+    });
+  return (
+    <section aria-label="Outputs wanted" className="mt-4">
+      <h2>What must come out</h2>
+      <table>
+        <thead>
+          <tr>
+            <th>Output</th>
+            <th>Kind</th>
+            <th>Comes out of</th>
+            <th>Extra</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {inOrder(outputs).map(([id, output]) => (
+            <tr key={id}>
+              <td>
+                <TextField
+                  label="Name of the output"
+                  value={output.label}
+                  max={60}
+                  onCommit={text =>
+                    edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value: text })
+                  }
+                />
+              </td>
+              <td>{OUTPUT_WORDS[output.kind]}</td>
+              <td>
+                <select
+                  className="field"
+                  aria-label={`Device of ${output.label}`}
+                  value={output.device ?? ''}
+                  onChange={event => {
+                    const value = event.target.value;
+                    if (value) edit('Choose a device', { op: 'add', path: `/outputs/${id}/device`, value });
+                    else if (output.device)
+                      edit('Choose no device', { op: 'remove', path: `/outputs/${id}/device` });
+                  }}
+                >
+                  <option value="">not chosen yet</option>
+                  {inOrder(devices)
+                    .filter(([device]) => suits(output.kind, device) || device === output.device)
+                    .map(([device, { label }]) => (
+                      <option key={device} value={device}>
+                        {label}
+                      </option>
+                    ))}
+                </select>
+              </td>
+              <td>
+                <ProgrammeOf id={id} output={output} />
+                {output.kind === 'recording' && (
+                  <label>
+                    <input
+                      className="field w-12 text-right"
+                      type="number"
+                      min={0}
+                      max={16}
+                      key={output.isolated ?? 0}
+                      defaultValue={output.isolated ?? 0}
+                      onBlur={event => {
+                        const value = event.target.valueAsNumber;
+                        if (
+                          Number.isInteger(value) &&
+                          value >= 0 &&
+                          value <= 16 &&
+                          value !== (output.isolated ?? 0)
+                        ) {
+                          edit('Record cameras separately', {
+                            op: 'add',
+                            path: `/outputs/${id}/isolated`,
+                            value,
+                          });
+                        }
+                      }}
+                    />{' '}
+                    cameras separately
+                  </label>
+                )}
+              </td>
+              <td className="text-right">
+                <button
+                  className="link"
+                  onClick={() => edit('Drop an output', { op: 'remove', path: `/outputs/${id}` })}
+                >
+                  Drop
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="flex gap-2 mt-2">
+        {(['stream', 'recording', 'screen'] as const).map(kind => (
+          <button key={kind} className="button" onClick={() => add(kind)}>
+            Add a {kind}
+          </button>
+        ))}
+      </p>
+    </section>
+  );
+}
+
+/** Which programme an output is, who it is for, and what a recording backs up. */
+function ProgrammeOf({ id, output }: { id: string; output: Output }) {
+  const store = useStore();
+  const outputs = usePlan(plan => plan.outputs);
+  const put = (label: string, field: string, value: string): void =>
+    store.patchPlan(`${label} of ${output.label}`, [
+      value === ''
+        ? { op: 'remove', path: `/outputs/${id}/${field}` }
+        : { op: 'add', path: `/outputs/${id}/${field}`, value },
+    ]);
+  const recordings = inOrder(outputs).filter(([other, { kind }]) => kind === 'recording' && other !== id);
+  return (
+    <span className="flex flex-wrap gap-2">
+      <select
+        className="field"
+        aria-label={`Programme of ${output.label}`}
+        value={output.programme ?? ''}
+        onChange={event => put('Programme', 'programme', event.target.value)}
+      >
+        <option value="">the programme</option>
+        {PROGRAMMES.filter(each => each !== 'programme').map(each => (
+          <option key={each} value={each}>
+            {each === 'clean' ? 'without graphics' : each}
+          </option>
+        ))}
+      </select>
+      {output.kind === 'recording' && recordings.length > 0 && (
+        <select
+          className="field"
+          aria-label={`What ${output.label} backs up`}
+          value={output.backs ?? ''}
+          onChange={event => put('Backup', 'backs', event.target.value)}
+        >
+          <option value="">no backup of another</option>
+          {recordings.map(([other, { label }]) => (
+            <option key={other} value={other}>
+              backup of {label}
+            </option>
+          ))}
+        </select>
+      )}
+    </span>
+  );
+}

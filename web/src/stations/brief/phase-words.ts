@@ -1,0 +1,10 @@
+import type { Phase } from '@idle-satchel/core';
+
+export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
+  rig: 'Rig',
+  check: 'Check',
+  rehearse: 'Rehearse',
+  wait: 'Doors',
+  live: 'Live',
+  strike: 'Strike',
+};
