@@ -42,7 +42,12 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { 'img-src': ["'self'", 'data:', 'blob:'], 'upgrade-insecure-requests': null },
+        directives: {
+          'img-src': ["'self'", 'data:', 'blob:'],
+          // The solver is WebAssembly; this lets that run, and no text as a script.
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
+          'upgrade-insecure-requests': null,
+        },
       },
       strictTransportSecurity: false,
     }),

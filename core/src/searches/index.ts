@@ -1,2 +1,3 @@
 export * from './desk/desk-places.js';
 export * from './placement/index.js';
+export * from './connect/index.js';

@@ -2,6 +2,7 @@ import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 import { AddGear } from './AddGear.js';
+import { ConnectRest } from './ConnectRest.js';
 import { Countables } from './Countables.js';
 import { DeviceSignal } from './DeviceSignal.js';
 import { Formats } from './Formats.js';
@@ -25,6 +26,7 @@ export default function SignalStation() {
       <aside className="px-4 py-2 md:border-l border-rule overflow-auto">
         <DeviceSignal />
         <PlugFields />
+        <ConnectRest />
         <AddGear />
         <HouseGear />
         <Heading>Sources</Heading>

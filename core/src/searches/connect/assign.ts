@@ -1,0 +1,100 @@
+/**
+ * Which wish gets which way: every port once, of each group one, what is not on the shelf dearly. An exact assignment
+ * with side conditions, as a programme in whole numbers for a solver that is handed in.
+ */
+import { keyOf, type Way, type Wishes } from './wishes.js';
+
+/** Solves a programme in LP format to the proven optimum; gives the value of each variable. */
+export type ProgrammeSolver = (programme: string) => Promise<Readonly<Record<string, number>>>;
+
+/** What a wish without a lead costs, and a thing that must be bought or borrowed first. */
+export const PENALTY = { unconnected: 100, missing: 12 } as const;
+
+export interface Assigned {
+  /** The way of each wish, by its id; a wish that got none is not in it. */
+  readonly ways: ReadonlyMap<string, Way>;
+  readonly cost: number;
+}
+
+/** Names of things that a way takes of which there is one: its ports that are no radio, and their groups. */
+export function takenBy(
+  { from, to }: Way,
+  { groups }: Pick<Wishes, 'groups'>,
+  isAir: (key: string) => boolean,
+): string[] {
+  return [from, to].flatMap(end => {
+    const key = keyOf(end);
+    if (isAir(key)) return [];
+    const group = groups[key];
+    return group === undefined ? [key] : [key, group];
+  });
+}
+
+/** What a choice of ways costs: their own costs, wishes without one, and pieces beyond what is owned. */
+export function costOf(chosen: readonly (Way | undefined)[], { owned }: Pick<Wishes, 'owned'>): number {
+  const wanted = new Map<string, number>();
+  let cost = 0;
+  for (const way of chosen) {
+    cost += way ? way.cost : PENALTY.unconnected;
+    if (way?.via) wanted.set(way.via.kind, (wanted.get(way.via.kind) ?? 0) + 1);
+  }
+  for (const [kind, count] of wanted) cost += PENALTY.missing * Math.max(0, count - (owned[kind] ?? 0));
+  return cost;
+}
+
+/** The cheapest assignment, proven. */
+export async function assign(
+  problem: Wishes,
+  isAir: (key: string) => boolean,
+  solve: ProgrammeSolver,
+): Promise<Assigned> {
+  const { wishes, owned } = problem;
+  const choices = wishes.flatMap(({ ways }, i) => ways.map((way, j) => ({ name: `x${i}_${j}`, i, way })));
+  if (choices.length === 0)
+    return {
+      ways: new Map(),
+      cost: costOf(
+        wishes.map(() => undefined),
+        problem,
+      ),
+    };
+  const rows: string[] = [];
+  wishes.forEach((_, i) => {
+    const own = choices.filter(each => each.i === i);
+    if (own.length > 0) rows.push(`${own.map(({ name }) => name).join(' + ')} <= 1`);
+  });
+  const takers = new Map<string, string[]>();
+  const users = new Map<string, string[]>();
+  for (const { name, way } of choices) {
+    for (const key of takenBy(way, problem, isAir)) takers.set(key, [...(takers.get(key) ?? []), name]);
+    if (way.via) users.set(way.via.kind, [...(users.get(way.via.kind) ?? []), name]);
+  }
+  for (const names of takers.values()) if (names.length > 1) rows.push(`${names.join(' + ')} <= 1`);
+  const kinds = [...users.keys()];
+  kinds.forEach((kind, k) =>
+    rows.push(`${(users.get(kind) ?? []).join(' + ')} - m${k} <= ${owned[kind] ?? 0}`),
+  );
+  // A lead saves the penalty of going without, so that most wishes are met first.
+  const saving = choices.map(({ name, way }) => `${(way.cost - PENALTY.unconnected).toFixed(4)} ${name}`);
+  const programme = [
+    'Minimize',
+    ` obj: ${[...saving, ...kinds.map((_, k) => `${PENALTY.missing} m${k}`)].join(' + ').replaceAll('+ -', '- ')}`,
+    'Subject To',
+    ...rows.map((row, i) => ` c${i}: ${row}`),
+    ...(kinds.length > 0 ? ['Bounds', ...kinds.map((_, k) => ` m${k} >= 0`)] : []),
+    'Binary',
+    ` ${choices.map(({ name }) => name).join(' ')}`,
+    'End',
+    '',
+  ].join('\n');
+  const values = await solve(programme);
+  const ways = new Map<string, Way>();
+  for (const { name, i, way } of choices) if ((values[name] ?? 0) > 0.5) ways.set(wishes[i]?.id ?? '', way);
+  return {
+    ways,
+    cost: costOf(
+      wishes.map(({ id }) => ways.get(id)),
+      problem,
+    ),
+  };
+}

@@ -1,0 +1,119 @@
+/** “Connect the rest”: leads, adapters and converters for everything that is plugged into nothing yet. */
+import type { Assessment } from '../../assess.js';
+import type { Bundle } from '../../documents/index.js';
+import { idFrom, type Json, type Operation } from '../../foundations/index.js';
+import { freeItems } from '../../stations/equipment.js';
+import { assign, type ProgrammeSolver } from './assign.js';
+import { wishesOf, type PortEnd, type Way } from './wishes.js';
+
+export { assign, costOf, PENALTY, takenBy, type Assigned, type ProgrammeSolver } from './assign.js';
+export { keyOf, wishesOf, type Way, type Wish, type Wishes } from './wishes.js';
+
+export interface Proposal {
+  readonly id: string;
+  readonly wish: string;
+  readonly from: string;
+  readonly to: string;
+  /** What comes between, with its tape code where one is owned. */
+  readonly via: string | undefined;
+  readonly owned: boolean;
+  readonly patch: readonly Operation[];
+}
+
+export interface Proposals {
+  readonly proposals: readonly Proposal[];
+  /** Wishes for which nothing was found. */
+  readonly without: readonly string[];
+}
+
+/** The proposals that together cost least; each can be taken or left by itself. */
+export async function connectTheRest(
+  bundle: Bundle,
+  assessment: Assessment,
+  solve: ProgrammeSolver,
+): Promise<Proposals> {
+  const problem = wishesOf(bundle, assessment);
+  const { plan, kinds, shelf } = bundle;
+  const { wiring } = assessment.signal;
+  const isAir = (key: string): boolean => {
+    const [device = '', port = ''] = key.split(' ');
+    return wiring.portOf({ device, port })?.connector === 'air';
+  };
+  const { ways } = await assign(problem, isAir, solve);
+  const left = new Map<string, string[]>();
+  const words = (end: PortEnd): string =>
+    `${plan.devices?.[end.device]?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
+  const proposals = problem.wishes.flatMap(({ id, label }): Proposal[] => {
+    const way = ways.get(id);
+    if (!way) return [];
+    const kind = way.via && kinds.kinds[way.via.kind];
+    const items = way.via ? (left.get(way.via.kind) ?? freeItems(shelf, way.via.kind, plan.devices)) : [];
+    if (way.via) left.set(way.via.kind, items);
+    const item = items.shift();
+    const tape = item === undefined ? undefined : shelf.items[item]?.tape;
+    return [
+      {
+        ...{ id, wish: label, from: words(way.from), to: words(way.to) },
+        via: kind && (tape === undefined ? kind.label : `${kind.label}, ${tape}`),
+        owned: way.via === undefined || item !== undefined,
+        patch: patchOf(id, way, item, bundle),
+      },
+    ];
+  });
+  return { proposals, without: problem.wishes.filter(({ id }) => !ways.has(id)).map(({ label }) => label) };
+}
+
+function patchOf(
+  wish: string,
+  { from, to, via, bus }: Way,
+  item: string | undefined,
+  { plan, kinds }: Bundle,
+): Operation[] {
+  const link = (seed: string, a: PortEnd, b: PortEnd): Operation => ({
+    op: 'add',
+    path: `/links/${idFrom(`connect/${wish}/${seed}`)}`,
+    value: { from: { ...a }, to: { ...b } },
+  });
+  const set: Operation[] =
+    bus === undefined
+      ? []
+      : [
+          ...(plan.devices?.[from.device]?.buses
+            ? []
+            : [{ op: 'add' as const, path: `/devices/${from.device}/buses`, value: {} as Json }]),
+          { op: 'add', path: `/devices/${from.device}/buses/${from.port}`, value: { bus } },
+        ];
+  if (!via) return [...set, link('plain', from, to)];
+  const device = idFrom(`connect/${wish}/via`);
+  return [
+    ...set,
+    {
+      op: 'add',
+      path: `/devices/${device}`,
+      value: {
+        order: `${plan.devices?.[from.device]?.order ?? '0'}a`.slice(0, 8),
+        label: (kinds.kinds[via.kind]?.label ?? 'Adapter').slice(0, 40),
+        kind: via.kind,
+        ...(item === undefined ? {} : { item }),
+        place: { inside: from.device },
+      },
+    },
+    link('first', from, { device, port: via.input }),
+    link('second', { device, port: via.output }, to),
+  ];
+}
+
+/** The edit that takes some of the proposals; several that set up one switcher go together. */
+export function takeProposals(taken: readonly Proposal[], plan: Bundle['plan']): Operation[] {
+  const seen = new Set<string>();
+  const operations = taken
+    .flatMap(({ patch }) => patch)
+    .filter(({ path }) => {
+      // Only the first of them makes the list of buses of a device.
+      if (!path.endsWith('/buses')) return true;
+      if (seen.has(path)) return false;
+      seen.add(path);
+      return true;
+    });
+  return [...(plan.links ? [] : [{ op: 'add' as const, path: '/links', value: {} }]), ...operations];
+}
