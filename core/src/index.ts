@@ -55,6 +55,7 @@ export { cutList } from './sheets/cut-list.js';
 export { packList } from './sheets/pack-list.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export type { Column, Sheet } from './sheets/sheet.js';
+export * from './assemblies/index.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';
 export * from './moving/index.js';

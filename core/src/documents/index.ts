@@ -1,3 +1,4 @@
+export * from './assembly.js';
 export * from './bundle.js';
 export type { DocumentClass, JsonSchema } from './decorators.js';
 export * from './kinds.js';

@@ -1,7 +1,8 @@
 import type { MapOf as Map } from '../foundations/index.js';
 import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { Inside, Port } from './ports.js';
-import { CONNECTORS, type Connector } from './signal-words.js';
+import { Assembly } from './assembly.js';
+import { CABLE_MAKES, CONNECTORS, type CableMake, type Connector } from './signal-words.js';
 
 export class PowerNeed {
   @Num(0, 20000) running!: number;
@@ -81,22 +82,6 @@ export class Support {
   @Num(0.1, 500) load!: number;
   @OneOf(HEADS) head!: (typeof HEADS)[number];
 }
-
-export const CABLE_MAKES = [
-  'hdmi-plain',
-  'hdmi-active',
-  'hdmi-optical',
-  'coax-thin',
-  'coax-standard',
-  'coax-thick',
-  'ethernet',
-  'balanced-audio',
-  'usb-2',
-  'fibre',
-  'mains-1.5',
-  'mains-2.5',
-] as const;
-export type CableMake = (typeof CABLE_MAKES)[number];
 
 export class Cable {
   @OneOf(CABLE_MAKES) make!: CableMake;
@@ -208,4 +193,6 @@ export class Kind {
 export class Kinds {
   @OneOf([1]) version!: 1;
   @MapOf(() => Kind) kinds!: Map<Kind>;
+  /** Cases that arrive wired. */
+  @Optional() @MapOf(() => Assembly, 200) assemblies?: Map<Assembly>;
 }

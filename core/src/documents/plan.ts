@@ -27,14 +27,15 @@ import {
   type ShotSize,
   type WayToWork,
 } from './shot-words.js';
-import { CABLE_MAKES, type CableMake } from './kinds.js';
 import {
   BUSES,
+  CABLE_MAKES,
   LAYOUTS,
   PROGRAMMES,
   TASKS,
   VIEWERS,
   type Bus,
+  type CableMake,
   type Layout,
   type Programme,
   type Task,

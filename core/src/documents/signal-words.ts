@@ -47,3 +47,19 @@ export const TASKS = [
 ] as const;
 /** What a computer does; `attendee` watches a call as its guests see it. */
 export type Task = (typeof TASKS)[number];
+
+export const CABLE_MAKES = [
+  'hdmi-plain',
+  'hdmi-active',
+  'hdmi-optical',
+  'coax-thin',
+  'coax-standard',
+  'coax-thick',
+  'ethernet',
+  'balanced-audio',
+  'usb-2',
+  'fibre',
+  'mains-1.5',
+  'mains-2.5',
+] as const;
+export type CableMake = (typeof CABLE_MAKES)[number];

@@ -15,7 +15,7 @@ import {
   Ref,
   Text,
 } from './decorators.js';
-import { CABLE_MAKES, type CableMake } from './kinds.js';
+import { CABLE_MAKES, type CableMake } from './signal-words.js';
 
 /** Something that stands somewhere and can be locked, so that no hand moves it by mistake. */
 export class Placed {

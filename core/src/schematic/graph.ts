@@ -19,6 +19,8 @@ export interface Pin {
   /** Below the upper edge of its box. */
   readonly y: number;
   readonly used: boolean;
+  /** The port of the plan that it is: of the box itself, or of a part of a closed assembly. */
+  readonly end: { readonly device: string; readonly port: string };
 }
 
 export interface DeviceBox {
@@ -116,7 +118,7 @@ export function schematicGraph(
     const kind = kinds.kinds[device.kind];
     const own = linked.get(id);
     if (!kind || (!own && !ALWAYS.has(kind.family))) return [];
-    const pins = pinsOf(inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
+    const pins = pinsOf(id, inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
     return [
       {
         ...{ id, label: device.label, kind: kind.label, family: kind.family, pins },
@@ -129,7 +131,7 @@ export function schematicGraph(
     ];
   });
   const offered = houseOffers(ground.venue, plan.devices).map(({ id, label, of }): DeviceBox => {
-    const pins = pinsOf(inOrder(of.ports), new Map());
+    const pins = pinsOf(id, inOrder(of.ports), new Map());
     const nudge = undefined;
     return {
       ...{
@@ -161,13 +163,18 @@ export function schematicGraph(
   };
 }
 
-const heightOf = (pins: readonly Pin[]): number => {
+/** Height of a box with so many pins on its fuller side. */
+export const heightOf = (pins: readonly Pin[]): number => {
   const rows = (['in', 'out'] as const).map(side => pins.filter(pin => pin.side === side).length);
   return BOX.head + Math.max(...rows) * BOX.pin + BOX.foot;
 };
 
+/** Where the pins of a row are, below the upper edge of their box. */
+export const pinRow = (row: number): number => BOX.head + row * BOX.pin + PIN_TOP;
+
 /** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right, as a rule. */
 function pinsOf(
+  device: string,
   ports: readonly (readonly [string, Port])[],
   linked: ReadonlyMap<string, 'in' | 'out'>,
 ): Pin[] {
@@ -183,8 +190,8 @@ function pinsOf(
       if (shown === (FREE_SHOWN[carries] ?? FREE_OTHER)) return [];
       free.set(key, shown + 1);
     }
-    const y = BOX.head + rows[side]++ * BOX.pin + PIN_TOP;
-    return [{ port, label, carries, side, y, used: used !== undefined }];
+    const y = pinRow(rows[side]++);
+    return [{ port, label, carries, side, y, used: used !== undefined, end: { device, port } }];
   });
 }
 

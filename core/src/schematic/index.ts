@@ -1,3 +1,4 @@
+export { withClosed } from './close.js';
 export { FACE, faceOf } from './face.js';
 export {
   BOX,

@@ -22,6 +22,7 @@ import {
 } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
+import { assemblyVersions, type AssemblyVersions } from './assemblies.js';
 import { aboardOf, cameraLines, type CameraLines } from './camera-lines.js';
 import { countablesOf, type Counts } from './countables.js';
 import { fedOutputs, type FedOutput } from './fed-by.js';
@@ -31,6 +32,7 @@ import { loopsOf, type Loop } from './loops.js';
 import { matingOf, type Mating } from './mates.js';
 import { isSource, portInUse, sourcesOf, type Source } from './sources.js';
 import { viewsOf, type View } from './views.js';
+import { assemblyOld } from './snags/assembly-old.js';
 import { backupShared } from './snags/backup-shared.js';
 import { keyFill } from './snags/key-fill.js';
 import { lineMissing } from './snags/line-missing.js';
@@ -86,6 +88,7 @@ export interface SignalResult {
   readonly views: Readonly<Record<string, View>>;
   /** What leads to each camera besides its picture. */
   readonly cameras: Readonly<Record<string, CameraLines>>;
+  readonly assemblies: Readonly<Record<string, AssemblyVersions>>;
 }
 
 function compute(
@@ -121,6 +124,7 @@ function compute(
         inOrder(outputs).some(([, { kind }]) => kind === 'stream'),
       ),
       cameras: cameraLines(wiring, aboard),
+      assemblies: assemblyVersions(wiring, kinds),
     };
   });
 }
@@ -151,7 +155,7 @@ export const signal: Station<SignalReads, SignalResult> = {
   rules: [
     ...[outputUnfed, wrongProgramme, connectorMismatch, wrongWay, secondCable, portTwice, groupTwice],
     ...[formatMismatch, pictureUnfit, loop, short, sourceUnplugged, keyFill, sizeUnlike, backupShared],
-    ...[viewMissing, lineMissing, oneComputer, lipSync, screenLate],
+    ...[viewMissing, lineMissing, oneComputer, lipSync, screenLate, assemblyOld],
   ],
   compute,
 };

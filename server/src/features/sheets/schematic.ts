@@ -5,6 +5,7 @@ import {
   marksSvg,
   schematicGraph,
   schematicMarks,
+  withClosed,
   type Assessment,
   type Bundle,
   type ElkNode,
@@ -27,7 +28,7 @@ interface OnPaper {
 }
 
 async function onPaper(bundle: Bundle, assessment: Assessment): Promise<OnPaper> {
-  const graph = schematicGraph(bundle, assessment);
+  const graph = withClosed(schematicGraph(bundle, assessment), bundle, new Set());
   const elk = new Elk();
   const drawn = await layOut(graph, each => elk.layout(each));
   const kindOf = (box: string): string | undefined => bundle.plan.devices?.[box]?.kind;

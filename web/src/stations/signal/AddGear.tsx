@@ -1,4 +1,12 @@
-import { addDevicePatch, freeItem, inOrder, newId, type Family } from '@idle-satchel/core';
+import {
+  addDevicePatch,
+  freeItem,
+  inOrder,
+  insertAssemblyPatch,
+  newId,
+  type Assembly,
+  type Family,
+} from '@idle-satchel/core';
 import { useState } from 'react';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan } from '../../store/hooks.js';
@@ -13,6 +21,7 @@ export function AddGear() {
   const { store, ui } = useOpenEvent();
   const kinds = useEvent(state => state.bundle.kinds.kinds);
   const shelf = useEvent(state => state.bundle.shelf);
+  const kept = useEvent(state => state.bundle.kinds.assemblies);
   const devices = usePlan(plan => plan.devices);
   const [text, setText] = useState('');
   const [inside, setInside] = useState('');
@@ -46,6 +55,16 @@ export function AddGear() {
     setText('');
     ui.select(id);
   };
+  const assemblies = inOrder(kept).filter(
+    ([, { label }]) => wanted !== '' && `${label} assembly`.toLowerCase().includes(wanted),
+  );
+  const insert = (id: string, assembly: Assembly): void => {
+    const { plan } = store.get().bundle;
+    const { carrier, patch } = insertAssemblyPatch(id, assembly, plan, newId());
+    store.patchPlan(`Put in ${assembly.label}`.slice(0, 120), patch);
+    setText('');
+    ui.select(carrier);
+  };
   return (
     <section aria-label="Add gear">
       <Heading>Add gear</Heading>
@@ -75,6 +94,16 @@ export function AddGear() {
         </label>
       </div>
       <ul>
+        {assemblies.map(([id, assembly]) => (
+          <li key={id} className="flex gap-2 py-0.5 border-b border-rule">
+            <button className="link grow" onClick={() => insert(id, assembly)}>
+              {assembly.label}
+            </button>
+            <span className="text-faint">
+              assembly, version {assembly.version}, {Object.keys(assembly.parts).length} pieces
+            </span>
+          </li>
+        ))}
         {found.map(({ id, kind, item }) => (
           <li key={id} className="flex gap-2 py-0.5 border-b border-rule">
             <button className="link grow" onClick={() => add(id, kind.label)}>
@@ -85,7 +114,9 @@ export function AddGear() {
             </span>
           </li>
         ))}
-        {wanted !== '' && found.length === 0 && <li className="text-faint">No kind is called that.</li>}
+        {wanted !== '' && found.length + assemblies.length === 0 && (
+          <li className="text-faint">No kind is called that.</li>
+        )}
       </ul>
     </section>
   );

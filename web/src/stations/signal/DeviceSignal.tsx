@@ -13,6 +13,7 @@ import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRow } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
+import { AssemblyOf } from './AssemblyOf.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 
@@ -61,6 +62,7 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
           <path d={face.body + face.sockets} fill="none" stroke="var(--ink)" />
         </svg>
       </DeviceHead>
+      {kind.family === 'rack case' && <AssemblyOf id={id} device={device} />}
       {inOrder(kind.ports)
         .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))
         .map(([port, { label, gives = ['aux'] }]) => (

@@ -58,7 +58,7 @@ export const BoxShape = memo(function BoxShape({
         )}
       </g>
       {box.pins.map(pin => {
-        const key = portKey({ device: box.id, port: pin.port });
+        const key = portKey(pin.end);
         const state = pins(key);
         const left = pin.side === 'in';
         return (

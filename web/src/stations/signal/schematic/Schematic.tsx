@@ -71,9 +71,9 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
   };
   const select = useCallback((id: string) => ui.select(id), [ui]);
   const pull = (box: DeviceBox, port: string, event: React.PointerEvent<SVGElement>): void => {
-    const from = byKey.current.get(portKey({ device: box.id, port }));
     const at = placeOf(box.id);
     const pin = box.pins.find(each => each.port === port);
+    const from = pin && byKey.current.get(portKey(pin.end));
     if (!from || !at || !pin || event.button !== 0) return;
     begin(
       from,
@@ -120,12 +120,21 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
             return frame ? (
               <g key={id}>
                 <rect {...frame} fill="var(--shade)" stroke="var(--rule)" strokeDasharray="5 3" />
+                <rect
+                  x={frame.x}
+                  y={frame.y}
+                  width={frame.width}
+                  height={24}
+                  fill="transparent"
+                  className="handle"
+                  onClick={() => ui.select(id)}
+                />
                 <text
                   x={frame.x + 8}
                   y={frame.y + 18}
                   fontSize={14}
                   fontWeight={600}
-                  fill="var(--faint-word)"
+                  fill={id === selected ? 'var(--brass-word)' : 'var(--faint-word)'}
                   style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
                 >
                   {label}

@@ -1,7 +1,14 @@
 /** The schematic of the open event, laid out anew in a worker whenever what is drawn has changed. */
-import { layOut, schematicGraph, type DrawnSchematic, type SchematicGraph } from '@idle-satchel/core';
-import { useEffect, useMemo, useState } from 'react';
+import {
+  layOut,
+  schematicGraph,
+  withClosed,
+  type DrawnSchematic,
+  type SchematicGraph,
+} from '@idle-satchel/core';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useStore, useEvent, usePlan, useResult } from '../../../store/hooks.js';
+import { opened } from './opened.js';
 import { layoutEngine } from '../../../workers/layout-engine.js';
 
 /** A graph and the drawing that was made of it: always of one another. */
@@ -36,10 +43,11 @@ export function useSchematic(): {
   const areas = useEvent(({ assessment }) => assessment.ground.venue.areas);
   const signal = useResult('signal');
   const { runs } = useResult('runs');
+  const open = useSyncExternalStore(opened.subscribe, opened.get);
   const graph = useMemo(() => {
     const { bundle, assessment } = store.calm.get();
-    return schematicGraph(bundle, assessment);
-  }, [store, devices, links, kinds, areas, signal, runs]);
+    return withClosed(schematicGraph(bundle, assessment), bundle, open);
+  }, [store, devices, links, kinds, areas, signal, runs, open]);
   const shape = useMemo(() => shapeOf(graph), [graph]);
   const [laid, setLaid] = useState<Laid>();
   const [failed, setFailed] = useState<string>();

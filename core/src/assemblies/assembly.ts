@@ -1,0 +1,267 @@
+/** Assemblies: saving a wired case from a plan, putting it into another, and what differs from a newer version. */
+import type { Assembly, Device, Kind, Link, OutsidePort, Place, Plan } from '../documents/index.js';
+import {
+  idFrom,
+  inOrder,
+  orderAfter,
+  ordersFor,
+  sameJson,
+  type Json,
+  type MapOf,
+  type Operation,
+} from '../foundations/index.js';
+
+const json = (value: object): Json => value as unknown as Json;
+
+/** The ids of everything inside a case, itself first. */
+export function insideOf(devices: MapOf<Device> | undefined, carrier: string): string[] {
+  const found = [carrier];
+  for (let at = 0; at < found.length; at++) {
+    for (const [id, { place }] of inOrder(devices)) {
+      if (place?.inside === found[at] && !found.includes(id)) found.push(id);
+    }
+  }
+  return found;
+}
+
+/** Each device of a case by the id of its part: as it was put in, else its own. */
+const partIds = (devices: MapOf<Device> | undefined, carrier: string): Map<string, string> =>
+  new Map(insideOf(devices, carrier).map(id => [id, devices?.[id]?.part ?? id]));
+
+/** What of a device belongs to the plan it is in, and not to the assembly. */
+function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: boolean): Device {
+  const { assembly: _assembly, part: _part, nudge: _nudge, place, ...rest } = device;
+  if (isCarrier || place?.inside === undefined) return rest;
+  return { ...rest, place: { ...place, inside: parts.get(place.inside) ?? place.inside } };
+}
+
+/** A case of a plan as an assembly: with every port that is plugged to the outside, and those that are free. */
+export function assemblyFrom(
+  { devices, links }: Plan,
+  carrier: string,
+  label: string,
+  version: number,
+  kinds: MapOf<Kind>,
+): Assembly {
+  const parts = partIds(devices, carrier);
+  const end = ({ device, port }: Link['from']) => ({
+    device: parts.get(device ?? '') ?? '',
+    ...(port !== undefined && { port }),
+  });
+  const own = inOrder(links).filter(
+    ([, { from, to }]) => parts.has(from.device ?? '') && parts.has(to.device ?? ''),
+  );
+  const wired = new Set(
+    own.flatMap(([, { from, to }]) => [from, to].map(({ device, port }) => `${device ?? ''} ${port ?? ''}`)),
+  );
+  const outer = [...parts].flatMap(([id, part]) =>
+    inOrder(kinds[devices?.[id]?.kind ?? '']?.ports).flatMap(([port, of]) =>
+      wired.has(`${id} ${port}`)
+        ? []
+        : [{ label: `${devices?.[id]?.label ?? ''} · ${of.label}`.slice(0, 60), part, port }],
+    ),
+  );
+  const orders = ordersFor(outer.length);
+  const outside = outer.map((each, i): [string, OutsidePort] => [
+    idFrom(`${each.part}/${each.port}`),
+    { order: orders[i] ?? '', ...each },
+  ]);
+  return {
+    ...{ label, version, carrier: parts.get(carrier) ?? carrier },
+    parts: Object.fromEntries(
+      [...parts].flatMap(([id, part]) => {
+        const device = devices?.[id];
+        return device ? [[part, asPart(device, parts, id === carrier)]] : [];
+      }),
+    ),
+    links: Object.fromEntries(
+      own.map(([, link]) => {
+        const value = { ...link, from: end(link.from), to: end(link.to) };
+        return [
+          idFrom(`${value.from.device}/${value.from.port ?? ''}/${value.to.device}/${value.to.port ?? ''}`),
+          value,
+        ];
+      }),
+    ),
+    outside: Object.fromEntries(outside),
+  };
+}
+
+/** The edit that saves it among the kinds of the organisation. */
+export const saveAssemblyPatch = (
+  id: string,
+  assembly: Assembly,
+  known: MapOf<Assembly> | undefined,
+): Operation[] => [
+  ...(known ? [] : [{ op: 'add' as const, path: '/assemblies', value: {} }]),
+  { op: 'add', path: `/assemblies/${id}`, value: json(assembly) },
+];
+
+/** The edit that marks a case as one of an assembly, with the part that each device in it is. */
+export function markedAs(plan: Plan, carrier: string, id: string, version: number): Operation[] {
+  return [...partIds(plan.devices, carrier)].flatMap(([device, part]): Operation[] => [
+    { op: 'add', path: `/devices/${device}/part`, value: part },
+    ...(device === carrier
+      ? [{ op: 'add' as const, path: `/devices/${device}/assembly`, value: { id, version } }]
+      : []),
+  ]);
+}
+
+/** The edit that puts an assembly into a plan; `seed` makes the ids of its devices. Items that are in use stay out. */
+export function insertAssemblyPatch(
+  id: string,
+  assembly: Assembly,
+  plan: Plan,
+  seed: string,
+  place?: Place,
+): { readonly carrier: string; readonly patch: Operation[] } {
+  const idOf = (part: string): string => idFrom(`${seed}/${part}`);
+  const used = new Set(inOrder(plan.devices).map(([, { item }]) => item));
+  let order = inOrder(plan.devices).at(-1)?.[1].order;
+  const devices = inOrder(assembly.parts).map(([part, device]): Operation => {
+    order = orderAfter(order);
+    const { item, place: own, ...rest } = device;
+    const isCarrier = part === assembly.carrier;
+    const where = isCarrier
+      ? place
+      : own && { ...own, ...(own.inside !== undefined && { inside: idOf(own.inside) }) };
+    const value = {
+      ...rest,
+      ...{ order, part },
+      ...(item !== undefined && !used.has(item) && { item }),
+      ...(where && { place: where }),
+      ...(isCarrier && { assembly: { id, version: assembly.version } }),
+    };
+    return { op: 'add', path: `/devices/${idOf(part)}`, value: json(value) };
+  });
+  const links = inOrder(assembly.links).map(([link, value]): Operation => {
+    const end = ({ device, port }: Link['from']) => ({
+      device: idOf(device ?? ''),
+      ...(port !== undefined && { port }),
+    });
+    return {
+      op: 'add',
+      path: `/links/${idFrom(`${seed}/${link}`)}`,
+      value: json({ ...value, from: end(value.from), to: end(value.to) }),
+    };
+  });
+  const maps = (['devices', 'links'] as const).flatMap(name =>
+    plan[name] ? [] : [{ op: 'add' as const, path: `/${name}`, value: {} }],
+  );
+  return { carrier: idOf(assembly.carrier), patch: [...maps, ...devices, ...links] };
+}
+
+export interface AssemblyDifference {
+  readonly words: string;
+  readonly patch: readonly Operation[];
+}
+
+/** What a newer version has, has not, or has otherwise than the case in a plan; each with the edit that follows it. */
+export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assembly): AssemblyDifference[] {
+  const byPart = new Map([...partIds(plan.devices, carrier)].map(([id, part]) => [part, id]));
+  const idOf = (part: string): string => byPart.get(part) ?? idFrom(`${carrier}/${part}`);
+  const now = assemblyFrom(plan, carrier, assembly.label, assembly.version, {});
+  const end = ({ device, port }: Link['from']) => ({
+    device: idOf(device ?? ''),
+    ...(port !== undefined && { port }),
+  });
+  const name = ({ device = '' }: Link['from']): string =>
+    (assembly.parts[device] ?? now.parts[device])?.label ?? device;
+  let order = inOrder(plan.devices).at(-1)?.[1].order;
+  const added = inOrder(assembly.parts).flatMap(([part, device]): AssemblyDifference[] => {
+    if (now.parts[part]) return [];
+    order = orderAfter(order);
+    const { item: _item, place, ...rest } = device;
+    const where = place && { ...place, ...(place.inside !== undefined && { inside: idOf(place.inside) }) };
+    const value = { ...rest, order, part, ...(where && { place: where }) };
+    return [
+      {
+        words: `with ${device.label}`,
+        patch: [{ op: 'add', path: `/devices/${idOf(part)}`, value: json(value) }],
+      },
+    ];
+  });
+  const linksOf = (id: string): string[] =>
+    inOrder(plan.links).flatMap(([link, { from, to }]) =>
+      from.device === id || to.device === id ? [link] : [],
+    );
+  const gone = inOrder(now.parts).flatMap(([part, { label }]): AssemblyDifference[] => {
+    if (assembly.parts[part]) return [];
+    const id = idOf(part);
+    const leads = linksOf(id).map((link): Operation => ({ op: 'remove', path: `/links/${link}` }));
+    return [{ words: `without ${label}`, patch: [...leads, { op: 'remove', path: `/devices/${id}` }] }];
+  });
+  const changed = inOrder(assembly.parts).flatMap(([part, device]): AssemblyDifference[] => {
+    const own = now.parts[part];
+    if (!own) return [];
+    return (['kind', 'label', 'format', 'soundDelay', 'buses'] as const).flatMap(
+      (field): AssemblyDifference[] => {
+        if (sameJson(own[field], device[field])) return [];
+        const value = device[field];
+        const path = `/devices/${idOf(part)}/${field}`;
+        return [
+          {
+            words: `${device.label}: another ${FIELD_WORDS[field]}`,
+            patch: [
+              value === undefined
+                ? { op: 'remove', path }
+                : { op: 'add', path, value: value as unknown as Json },
+            ],
+          },
+        ];
+      },
+    );
+  });
+  const goneParts = new Set(inOrder(now.parts).flatMap(([part]) => (assembly.parts[part] ? [] : [part])));
+  const keyOf = ({ from, to }: Link): string =>
+    `${from.device ?? ''} ${from.port ?? ''} ${to.device ?? ''} ${to.port ?? ''}`;
+  const nowLinks = new Map(inOrder(now.links).map(([, link]) => [keyOf(link), link]));
+  const newLinks = new Map(inOrder(assembly.links).map(([, link]) => [keyOf(link), link]));
+  const plugged = [...newLinks].flatMap(([key, link]): AssemblyDifference[] =>
+    nowLinks.has(key)
+      ? []
+      : [
+          {
+            words: `${name(link.from)} into ${name(link.to)}`,
+            patch: [
+              {
+                op: 'add',
+                path: `/links/${idFrom(`${carrier}/${key}`)}`,
+                value: json({ ...link, from: end(link.from), to: end(link.to) }),
+              },
+            ],
+          },
+        ],
+  );
+  const unplugged = [...nowLinks].flatMap(([key, link]): AssemblyDifference[] => {
+    if (newLinks.has(key) || goneParts.has(link.from.device ?? '') || goneParts.has(link.to.device ?? ''))
+      return [];
+    const own = inOrder(plan.links).find(
+      ([, each]) => sameJson(each.from, end(link.from)) && sameJson(each.to, end(link.to)),
+    )?.[0];
+    return own === undefined
+      ? []
+      : [
+          {
+            words: `${name(link.from)} not into ${name(link.to)}`,
+            patch: [{ op: 'remove', path: `/links/${own}` }],
+          },
+        ];
+  });
+  // What is taken out or unplugged goes first, so that a port is free again before the next lead takes it.
+  return [...unplugged, ...gone, ...changed, ...added, ...plugged];
+}
+
+const FIELD_WORDS = {
+  kind: 'kind',
+  label: 'name',
+  format: 'format',
+  soundDelay: 'delay of sound',
+  buses: 'use of outputs',
+} as const;
+
+/** The edit that brings a case up to the newest version. */
+export const updateAssemblyPatch = (plan: Plan, carrier: string, assembly: Assembly): Operation[] => [
+  ...assemblyDifferences(plan, carrier, assembly).flatMap(({ patch }) => patch),
+  { op: 'replace', path: `/devices/${carrier}/assembly/version`, value: assembly.version },
+];

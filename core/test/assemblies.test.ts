@@ -1,0 +1,132 @@
+/** Assemblies: a wired case saved, put into another plan, and brought up to a newer version. */
+import { describe, expect, it } from 'vitest';
+import {
+  assemblyDifferences,
+  assemblyFrom,
+  insertAssemblyPatch,
+  insideOf,
+  markedAs,
+  saveAssemblyPatch,
+  updateAssemblyPatch,
+} from '../src/assemblies/index.js';
+import { assess } from '../src/assess.js';
+import { faultsOf, Kinds, Plan, type Assembly } from '../src/documents/index.js';
+import { applyPatch, inOrder } from '../src/foundations/index.js';
+import { schematicGraph, withClosed } from '../src/schematic/index.js';
+import { sundayPlan } from '../src/demo/index.js';
+import { friday, remove, set } from './stations/edited.js';
+
+const { kinds, plan } = friday;
+const rack = assemblyFrom(plan, 'deskrack1', 'Desk rack', 1, kinds.kinds);
+const known = applyPatch(kinds, saveAssemblyPatch('assembly01', rack, undefined));
+const marked = applyPatch(plan, markedAs(plan, 'deskrack1', 'assembly01', 1));
+
+describe('a case that is saved', () => {
+  it('holds everything in it, the leads among them, and every port to the outside', () => {
+    const inside = insideOf(plan.devices, 'deskrack1');
+    expect(Object.keys(rack.parts).sort()).toEqual([...inside].sort());
+    expect(inOrder(rack.links)).toHaveLength(
+      inOrder(plan.links).filter(
+        ([, { from, to }]) => inside.includes(from.device ?? '') && inside.includes(to.device ?? ''),
+      ).length,
+    );
+    const outside = Object.values(rack.outside).map(({ part, port }) => `${part}.${port}`);
+    expect(outside).toContain('switcher1.hdmiin01');
+    expect(outside).not.toContain('switcher1.hdmiin04');
+    expect(outside).toContain('striprac1.mainsin01');
+  });
+
+  it('is a document that is valid, and so is the plan that it is marked in', () => {
+    expect(faultsOf(Kinds, known)).toEqual([]);
+    expect(faultsOf(Plan, marked)).toEqual([]);
+  });
+});
+
+describe('an assembly in another plan', () => {
+  const other = sundayPlan();
+  const { carrier, patch } = insertAssemblyPatch('assembly01', rack, other, 'seed', {
+    at: [4, 17],
+    height: 0.8,
+  });
+  const after = applyPatch(other, patch);
+
+  it('brings its devices with ids of their own, its leads, and items that are not in use there', () => {
+    expect(faultsOf(Plan, after)).toEqual([]);
+    expect(insideOf(after.devices, carrier)).toHaveLength(Object.keys(rack.parts).length);
+    const { signal } = assess({ ...friday, kinds: known, plan: after });
+    const words = inOrder(after.devices).find(([, { label }]) => label === 'WORDS')?.[0] ?? '';
+    expect(signal.sources[words]?.input.value).toBe('HDMI in 4');
+    expect(after.devices?.[carrier]).toMatchObject({
+      assembly: { id: 'assembly01', version: 1 },
+      place: { at: [4, 17] },
+    });
+  });
+
+  it('can be put in twice', () => {
+    const twice = applyPatch(after, insertAssemblyPatch('assembly01', rack, after, 'again').patch);
+    const items = inOrder(twice.devices).flatMap(([, { item }]) => item ?? []);
+    expect(new Set(items).size).toBe(items.length);
+  });
+});
+
+describe('a newer version', () => {
+  const changedPlan = applyPatch(marked, [
+    set('/devices/monitor01', {
+      order: 'zz',
+      label: 'MONITOR',
+      kind: 'monitor24',
+      place: { inside: 'deskrack1' },
+    }),
+    set('/links/linkmonit', {
+      from: { device: 'switcher1', port: 'hdmiout03' },
+      to: { device: 'monitor01', port: 'hdmiin001' },
+    }),
+    remove('/links/linkrecor'),
+    remove('/links/feedrecor'),
+    remove('/devices/recorder1'),
+    set('/devices/switcher1/soundDelay', 119),
+  ]);
+  const newer: Assembly = assemblyFrom(changedPlan, 'deskrack1', 'Desk rack', 2, kinds.kinds);
+  const withNewer = { ...known, assemblies: { assembly01: newer } };
+
+  it('is told with its differences, and a plan brought up to it has none left', () => {
+    expect(assemblyDifferences(marked, 'deskrack1', rack)).toEqual([]);
+    const words = assemblyDifferences(marked, 'deskrack1', newer).map(each => each.words);
+    expect(words).toEqual([
+      'without RECORDER',
+      'SWITCHER: another delay of sound',
+      'with MONITOR',
+      'SWITCHER into MONITOR',
+    ]);
+    const snag = assess({ ...friday, kinds: withNewer, plan: marked }).snags.find(
+      ({ rule }) => rule === 'signal.assembly-old',
+    );
+    expect(snag?.title).toBe('DESK RACK is version 1 of its assembly; version 2 exists.');
+    const updated = applyPatch(marked, updateAssemblyPatch(marked, 'deskrack1', newer));
+    expect(faultsOf(Plan, updated)).toEqual([]);
+    expect(assemblyDifferences(updated, 'deskrack1', newer)).toEqual([]);
+    expect(
+      assess({ ...friday, kinds: withNewer, plan: updated }).snags.filter(
+        ({ rule }) => rule === 'signal.assembly-old',
+      ),
+    ).toEqual([]);
+  });
+});
+
+describe('a closed assembly on the schematic', () => {
+  const bundle = { ...friday, kinds: known, plan: marked };
+  const graph = schematicGraph(bundle, assess(bundle));
+
+  it('is one box, whose pins are ports of its parts, and opens', () => {
+    const closed = withClosed(graph, bundle, new Set());
+    const box = closed.boxes.find(({ id }) => id === 'deskrack1');
+    expect(closed.boxes.some(({ id }) => id === 'switcher1')).toBe(false);
+    expect(box?.pins.find(({ end }) => end.device === 'switcher1' && end.port === 'hdmiin01')?.label).toBe(
+      'SWITCHER · HDMI in 1',
+    );
+    const wide = closed.wires.find(({ id }) => id === 'linkwide1');
+    expect(wide?.to).toEqual({ box: 'deskrack1', port: 'switcher1.hdmiin01' });
+    expect(closed.wires.some(({ id }) => id === 'linkword1')).toBe(false);
+    expect(withClosed(graph, bundle, new Set(['deskrack1']))).toEqual(graph);
+  });
+});

@@ -1,0 +1,97 @@
+import {
+  assemblyDifferences,
+  assemblyFrom,
+  idFrom,
+  insideOf,
+  markedAs,
+  newId,
+  saveAssemblyPatch,
+  updateAssemblyPatch,
+  type Device,
+} from '@idle-satchel/core';
+import { useState, useSyncExternalStore } from 'react';
+import { useEvent, usePlan, useStore } from '../../store/hooks.js';
+import { opened, toggleOpened } from './schematic/opened.js';
+
+/** A case as an assembly: saved, opened, brought up to a newer version. */
+export function AssemblyOf({ id, device }: { id: string; device: Device }) {
+  const store = useStore();
+  const plan = usePlan(each => each);
+  const kinds = useEvent(({ bundle }) => bundle.kinds);
+  const open = useSyncExternalStore(opened.subscribe, opened.get).has(id);
+  const [name, setName] = useState(device.label);
+  const { assembly: from } = device;
+  const kept = kinds.assemblies?.[from?.id ?? ''];
+  const pieces = insideOf(plan.devices, id).length - 1;
+  const save = (as: string, label: string, version: number): void => {
+    const assembly = assemblyFrom(plan, id, label, version, kinds.kinds);
+    store.commit(`Save ${label} as an assembly`.slice(0, 120), [
+      { document: 'kinds', patch: saveAssemblyPatch(as, assembly, kinds.assemblies) },
+      { document: 'plan', patch: markedAs(plan, id, as, version) },
+    ]);
+  };
+  if (!from || !kept) {
+    return (
+      <form
+        className="flex flex-wrap gap-2 items-baseline py-1 border-b border-rule"
+        onSubmit={event => {
+          event.preventDefault();
+          const label = name.trim();
+          if (label !== '') save(idFrom(`assembly/${newId()}`), label, 1);
+        }}
+      >
+        <span className="text-faint">{pieces} pieces in it.</span>
+        <input
+          className="field grow"
+          aria-label="Name of the assembly"
+          maxLength={60}
+          value={name}
+          onChange={event => setName(event.target.value)}
+        />
+        <button className="button" disabled={pieces === 0 || name.trim() === ''}>
+          Save as an assembly
+        </button>
+      </form>
+    );
+  }
+  const differences = assemblyDifferences(plan, id, kept);
+  const newer = kept.version > from.version;
+  return (
+    <div className="py-1 border-b border-rule">
+      <p className="flex flex-wrap gap-2 items-baseline">
+        <span className="grow">
+          “{kept.label}”, version {from.version}
+          {newer && <b className="font-semibold text-note"> · version {kept.version} exists</b>}
+        </span>
+        <button className="button" onClick={() => toggleOpened(id)}>
+          {open ? 'Close it' : 'Open it'}
+        </button>
+        {newer ? (
+          <button
+            className="button button-main"
+            onClick={() =>
+              store.patchPlan(
+                `Bring ${device.label} up to version ${kept.version}`,
+                updateAssemblyPatch(plan, id, kept),
+              )
+            }
+          >
+            Take version {kept.version}
+          </button>
+        ) : (
+          differences.length > 0 && (
+            <button className="button" onClick={() => save(from.id, kept.label, kept.version + 1)}>
+              Save as version {kept.version + 1}
+            </button>
+          )
+        )}
+      </p>
+      {differences.length > 0 && (
+        <p className="text-[13px] text-faint">
+          {newer ? 'New in it: ' : 'Here it is otherwise; it was saved '}
+          {differences.map(({ words }) => words).join('; ')}.
+        </p>
+      )}
+    </div>
+  );
+}
