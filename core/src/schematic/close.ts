@@ -2,7 +2,7 @@
 import { insideOf } from '../assemblies/index.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
-import { heightOf, pinRow, type DeviceBox, type Pin, type SchematicGraph, type Wire } from './graph.js';
+import { BOX, heightOf, pinRow, type DeviceBox, type Pin, type SchematicGraph, type Wire } from './graph.js';
 
 /** A graph in which every case that was put in as an assembly is one box, unless it is opened. */
 export function withClosed(
@@ -57,7 +57,7 @@ function close(
       kind: `${assembly.label}, version ${device.assembly?.version ?? ''}`,
     },
     ...{ family: 'rack case', group: undefined, pins: [...outer.values()], nudge: device.nudge },
-    ...{ house: false, offered: false, height: heightOf([...outer.values()]) },
+    ...{ house: false, offered: false, width: BOX.wide, height: heightOf([...outer.values()]) },
   };
   const at = graph.boxes.findIndex(({ id }) => members.has(id));
   const rest = graph.boxes.filter(({ id }) => !members.has(id));

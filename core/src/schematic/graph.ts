@@ -6,7 +6,7 @@ import { houseOffers } from '../stations/signal/house.js';
 import { runNumbers } from '../stations/runs/numbers.js';
 
 /** Measures of the drawing, in units of one pixel at no zoom. */
-export const BOX = { width: 156, head: 36, pin: 18, foot: 8 } as const;
+export const BOX = { width: 156, wide: 300, head: 36, pin: 18, foot: 8 } as const;
 const PIN_TOP = 9;
 /** A tape label lies on the lead just behind its output. */
 export const TAPE = { width: 30, height: 13, gap: 6 } as const;
@@ -30,6 +30,7 @@ export interface DeviceBox {
   readonly kind: string;
   readonly family: string;
   readonly group: string | undefined;
+  readonly width: number;
   readonly height: number;
   readonly pins: readonly Pin[];
   readonly nudge: Point | undefined;
@@ -123,6 +124,7 @@ export function schematicGraph(
       {
         ...{ id, label: device.label, kind: kind.label, family: kind.family, pins },
         group: groupOf(id),
+        width: BOX.width,
         height: heightOf(pins),
         nudge: device.nudge,
         house: device.resident === true,
@@ -145,6 +147,7 @@ export function schematicGraph(
         house: true,
         offered: true,
       },
+      width: BOX.width,
       height: heightOf(pins),
     };
   });

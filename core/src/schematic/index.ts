@@ -9,7 +9,7 @@ export {
   type SchematicGraph,
   type Wire,
 } from './graph.js';
-export { fitted, LETTERS, marksSvg, schematicMarks, type PaperMark } from './ink.js';
+export { fitted, lettersIn, marksSvg, schematicMarks, type PaperMark } from './ink.js';
 export {
   crossingsOf,
   drawnWith,

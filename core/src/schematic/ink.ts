@@ -2,7 +2,7 @@
 import type { Kind } from '../documents/index.js';
 import type { MapOf, Point } from '../foundations/index.js';
 import { FACE, faceOf } from './face.js';
-import { BOX, TAPE, type SchematicGraph } from './graph.js';
+import { TAPE, type SchematicGraph } from './graph.js';
 import { nudgedWay, type DrawnSchematic } from './layout.js';
 import { PATTERNS } from './patterns.js';
 
@@ -30,8 +30,12 @@ export type PaperMark =
 /** Words that fit beside each other into a box, cut where they do not. */
 export const fitted = (text: string, letters: number): string =>
   text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
-/** Letters of a name, of a kind and of a port that fit into a box. */
-export const LETTERS = { name: 14, kind: 29, pin: 14 } as const;
+/** Letters of a name, of a kind and of a port that fit into a box of some width. */
+export const lettersIn = (width: number): { name: number; kind: number; pin: number } => ({
+  name: Math.floor((width - FACE.width * 0.8) / 8.3),
+  kind: Math.floor(width / 5.4),
+  pin: Math.floor(width / 11),
+});
 
 /** Everything that is drawn, in the order in which it is drawn. */
 export function schematicMarks(
@@ -83,33 +87,34 @@ export function schematicMarks(
       const [x, y] = [frame.x + (box.nudge?.[0] ?? 0), frame.y + (box.nudge?.[1] ?? 0)];
       const kind = kinds[kindOf(box.id) ?? ''];
       const face = kind && faceOf(kind);
+      const letters = lettersIn(box.width);
       return [
         {
           mark: 'rect',
           at: [x, y],
-          width: BOX.width,
+          width: box.width,
           height: box.height,
           dash: box.house ? [6, 3] : [],
           fill: 'white',
         },
-        text([x + 8, y + 16], fitted(box.label, LETTERS.name), 13, { bold: true }),
-        text([x + 8, y + 29], fitted(box.kind, LETTERS.kind), 9.5),
+        text([x + 8, y + 16], fitted(box.label, letters.name), 11.5, { bold: true }),
+        text([x + 8, y + 29], fitted(box.kind, letters.kind), 9.5),
         ...(face
           ? [
               {
                 mark: 'path' as const,
-                at: [x + BOX.width - FACE.width * 0.8 - 5, y + 3] as Point,
+                at: [x + box.width - FACE.width * 0.8 - 5, y + 3] as Point,
                 d: `${face.body}${face.sockets}`,
               },
             ]
           : []),
         ...box.pins.flatMap((pin): PaperMark[] => {
-          const side = pin.side === 'in' ? 0 : BOX.width;
+          const side = pin.side === 'in' ? 0 : box.width;
           return [
             { mark: 'dot', at: [x + side, y + pin.y], open: pin.side === 'out' || !pin.used },
             text(
-              [x + (pin.side === 'in' ? 8 : BOX.width - 8), y + pin.y + 4],
-              fitted(pin.label, LETTERS.pin),
+              [x + (pin.side === 'in' ? 8 : box.width - 8), y + pin.y + 4],
+              fitted(pin.label, letters.pin),
               10.5,
               pin.side === 'in' ? {} : { anchor: 'end' },
             ),

@@ -3,7 +3,7 @@
  * by the layered method (Sugiyama, Tagawa and Toda 1981) of a layout engine that is handed in.
  */
 import type { Point } from '../foundations/index.js';
-import { BOX, type DeviceBox, type SchematicGraph } from './graph.js';
+import type { DeviceBox, SchematicGraph } from './graph.js';
 
 /** What the layout engine takes and gives, as far as it is used: ELK’s JSON. */
 export interface ElkNode {
@@ -136,12 +136,12 @@ export const drawnWith = async (
 function elkGraph({ groups, boxes, wires }: SchematicGraph, seed: number): ElkNode {
   const node = (box: DeviceBox): ElkNode => ({
     id: box.id,
-    width: BOX.width,
+    width: box.width,
     height: box.height,
     layoutOptions: { 'elk.portConstraints': 'FIXED_POS' },
     ports: box.pins.map(({ port, side, y }) => ({
       id: portId(box.id, port),
-      ...{ x: side === 'in' ? 0 : BOX.width, y, width: 0, height: 0 },
+      ...{ x: side === 'in' ? 0 : box.width, y, width: 0, height: 0 },
       layoutOptions: { 'elk.port.side': side === 'in' ? 'WEST' : 'EAST' },
     })),
   });

@@ -7,7 +7,6 @@ import type { Bundle } from '../../src/documents/index.js';
 import { applyPatch, type Operation } from '../../src/foundations/index.js';
 import { kits, plainRoom, type Kit } from '../../src/kits/index.js';
 import {
-  BOX,
   crossingsOf,
   drawnWith,
   faceOf,
@@ -72,7 +71,7 @@ describe.each(kits.map(kit => [kit.label, kit] as const))('%s', (_, kit) => {
         const frame = drawn.boxes.get(box);
         const pin = graph.boxes.find(each => each.id === box)?.pins.find(each => each.port === port);
         return [
-          (frame?.x ?? NaN) + (pin?.side === 'in' ? 0 : BOX.width),
+          (frame?.x ?? NaN) + (pin?.side === 'in' ? 0 : (frame?.width ?? NaN)),
           (frame?.y ?? NaN) + (pin?.y ?? NaN),
         ];
       };

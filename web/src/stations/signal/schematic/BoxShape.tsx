@@ -1,4 +1,4 @@
-import { BOX, FACE, faceOf, fitted, LETTERS, type DeviceBox, type Kind } from '@idle-satchel/core';
+import { BOX, FACE, faceOf, fitted, lettersIn, type DeviceBox, type Kind } from '@idle-satchel/core';
 import { memo, type PointerEvent } from 'react';
 import { portKey } from './use-pull.js';
 
@@ -28,13 +28,14 @@ export const BoxShape = memo(function BoxShape({
   onPull: (box: DeviceBox, port: string, event: PointerEvent<SVGElement>) => void;
 }) {
   const face = kind && faceOf(kind);
+  const letters = lettersIn(box.width);
   const ink = lit && !box.offered ? 'var(--ink)' : 'var(--ink-unlit)';
   const faint = lit && !box.offered ? 'var(--faint-word)' : 'var(--faint-word-unlit)';
   return (
     <g transform={`translate(${x} ${y})`} data-box={box.id}>
       <g className="handle" onPointerDown={event => onGrab(box, event)}>
         <rect
-          width={BOX.width}
+          width={box.width}
           height={box.height}
           fill="var(--paper)"
           stroke={on ? 'var(--brass)' : ink}
@@ -42,15 +43,15 @@ export const BoxShape = memo(function BoxShape({
           strokeDasharray={box.house ? '6 3' : undefined}
         />
         <text x={8} y={16} fontSize={14} fontWeight={600} fill={ink} style={TAPE_LETTERS}>
-          {fitted(box.label, LETTERS.name)}
+          {fitted(box.label, letters.name)}
         </text>
         <text x={8} y={29} fontSize={10} fill={faint}>
-          {fitted(box.kind, LETTERS.kind)}
+          {fitted(box.kind, letters.kind)}
         </text>
         {face && (
           <path
             d={face.body + face.sockets}
-            transform={`translate(${BOX.width - FACE.width * 0.8 - 5} 3) scale(.8)`}
+            transform={`translate(${box.width - FACE.width * 0.8 - 5} 3) scale(.8)`}
             fill="none"
             stroke={faint}
             strokeWidth={1}
@@ -70,15 +71,15 @@ export const BoxShape = memo(function BoxShape({
             style={{ cursor: 'crosshair' }}
           >
             <rect
-              x={left ? -9 : BOX.width / 2}
+              x={left ? -9 : box.width / 2}
               y={pin.y - BOX.pin / 2}
-              width={BOX.width / 2 + 9}
+              width={box.width / 2 + 9}
               height={BOX.pin}
               fill="transparent"
             />
             {state === 'fits' && (
               <circle
-                cx={left ? 0 : BOX.width}
+                cx={left ? 0 : box.width}
                 cy={pin.y}
                 r={7}
                 fill="none"
@@ -87,7 +88,7 @@ export const BoxShape = memo(function BoxShape({
               />
             )}
             <circle
-              cx={left ? 0 : BOX.width}
+              cx={left ? 0 : box.width}
               cy={pin.y}
               r={3}
               fill={left && pin.used ? ink : 'var(--paper)'}
@@ -95,13 +96,13 @@ export const BoxShape = memo(function BoxShape({
               strokeWidth={1.4}
             />
             <text
-              x={left ? 8 : BOX.width - 8}
+              x={left ? 8 : box.width - 8}
               y={pin.y + 4}
               textAnchor={left ? 'start' : 'end'}
               fontSize={11.5}
               fill={state === 'refused' ? 'var(--faint-word-unlit)' : pin.used ? ink : faint}
             >
-              {fitted(pin.label, LETTERS.pin)}
+              {fitted(pin.label, letters.pin)}
             </text>
           </g>
         );

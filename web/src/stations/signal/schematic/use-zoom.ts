@@ -30,6 +30,8 @@ export function useZoom(picture: { readonly width: number; readonly height: numb
   const latest = useRef(picture);
   latest.current = picture;
   const ready = picture !== undefined;
+  /** Whoever has looked closer keeps their place when the drawing changes. */
+  const touched = useRef(false);
 
   const act = (on: (b: ZoomBehavior<SVGSVGElement, unknown>, element: SVGSVGElement) => void): void => {
     if (behavior.current && svg.current) on(behavior.current, svg.current);
@@ -56,14 +58,20 @@ export function useZoom(picture: { readonly width: number; readonly height: numb
         const { target, button, type } = event as MouseEvent;
         return type === 'wheel' || (button === 0 && !(target as Element).closest('.handle'));
       })
-      .on('zoom', ({ transform }: { transform: { toString: () => string } }) =>
-        world.current?.setAttribute('transform', transform.toString()),
+      .on(
+        'zoom',
+        ({ transform, sourceEvent }: { transform: { toString: () => string }; sourceEvent: unknown }) => {
+          if (sourceEvent) touched.current = true;
+          world.current?.setAttribute('transform', transform.toString());
+        },
       );
     behavior.current = zooming;
     const selection = select(element).call(zooming).on('dblclick.zoom', null);
-    fit();
     return () => void selection.on('.zoom', null);
   }, [ready]);
+  useEffect(() => {
+    if (!touched.current) fit();
+  }, [picture?.width, picture?.height]);
 
   return {
     ...{ svg, world, fit },
