@@ -43,6 +43,7 @@ export {
   BUSES,
   CARRIES,
   CONNECTORS,
+  FAMILIES,
   LAYOUTS,
   LEVELS,
   PROGRAMMES,
@@ -58,6 +59,7 @@ export type { Column, Sheet } from './sheets/sheet.js';
 export * from './assemblies/index.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';
+export * from './kind-drafts/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
 export * from './schematic/index.js';

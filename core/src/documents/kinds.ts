@@ -2,7 +2,14 @@ import type { MapOf as Map } from '../foundations/index.js';
 import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { Inside, Port } from './ports.js';
 import { Assembly } from './assembly.js';
-import { CABLE_MAKES, CONNECTORS, type CableMake, type Connector } from './signal-words.js';
+import {
+  CABLE_MAKES,
+  CONNECTORS,
+  FAMILIES,
+  type CableMake,
+  type Connector,
+  type Family,
+} from './signal-words.js';
 
 export class PowerNeed {
   @Num(0, 20000) running!: number;
@@ -117,46 +124,6 @@ export class Recording {
   /** Pictures that it records at once; absent = one. */
   @Optional() @Int(1, 64) tracks?: number;
 }
-
-export const FAMILIES = [
-  'camera',
-  'computer',
-  'switcher',
-  'matrix',
-  'patch bay',
-  'splitter',
-  'adapter',
-  'converter',
-  'extender',
-  'wireless link',
-  'capture',
-  'recorder',
-  'disk',
-  'encoder',
-  'screen',
-  'audio desk',
-  'audio interface',
-  'microphone',
-  'loudspeaker',
-  'talkback',
-  'control',
-  'house line',
-  'access point',
-  'network switch',
-  'router',
-  'strip',
-  'supply',
-  'battery',
-  'rack case',
-  'support',
-  'lens',
-  'cable',
-  'ramp',
-  'tape',
-  'lamp',
-  'tool',
-] as const;
-export type Family = (typeof FAMILIES)[number];
 
 /** A kind of thing, described by what it is, never by maker. */
 export class Kind {

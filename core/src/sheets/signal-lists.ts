@@ -1,6 +1,6 @@
 /** The input list, the patch list and the format card: what is plugged in where, and how everything is set. */
 import type { Assessment } from '../assess.js';
-import type { End, Plan } from '../documents/index.js';
+import type { End, Link, Plan } from '../documents/index.js';
 import { inOrder, settingOf, showText } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import { runNumbers } from '../stations/runs/numbers.js';
@@ -20,6 +20,14 @@ export function inputList(plan: Plan, assessment: Assessment): Sheet {
   const { wiring } = assessment.signal;
   const numbers = runNumbers(assessment.runs.runs);
   const name = (id: string | undefined): string => plan.devices?.[id ?? '']?.label ?? '';
+  /** The programme of a switcher, or the sources by whatever is between. */
+  const shownBy = (lead: Link): string => {
+    const { device = '', port = '' } = lead.from;
+    const bus = busOf(wiring, device, port);
+    return bus !== undefined && bus !== 'aux'
+      ? `${bus} of ${name(device)}`
+      : [...sourcesBehind(wiring, lead)].map(name).join(', ');
+  };
   const sections = inOrder(plan.devices).flatMap(([id, { label }]) => {
     const kind = wiring.kindOf(id);
     if (!kind || !LISTED.has(kind.family)) return [];
@@ -28,11 +36,10 @@ export function inputList(plan: Plan, assessment: Assessment): Sheet {
     );
     const rows = inputs.map(([port, of]): string[] => {
       const [link, lead] = wiring.into(id).find(([, { to }]) => to.port === port) ?? [];
-      const sources =
-        lead && of.carries === 'video' ? [...sourcesBehind(wiring, lead)].map(name).join(', ') : '';
+      const shows = lead && of.carries === 'video' ? shownBy(lead) : '';
       return [
         of.label,
-        sources || name(lead?.from.device) || 'free',
+        shows || name(lead?.from.device) || 'free',
         lead ? `${name(lead.from.device)} · ${wiring.portOf(lead.from)?.label ?? ''}` : '',
         of.connector,
         link === undefined ? '' : formatOf(assessment, link),
@@ -83,7 +90,7 @@ export function patchList(plan: Plan, assessment: Assessment): Sheet {
           length?.value === undefined || length.value === null
             ? ''
             : showText(length.value, length.unit, reading),
-          run?.cable.value == null ? '' : String(run.cable.value),
+          typeof run?.cable.value === 'string' ? run.cable.value : '',
         ];
       });
   return {

@@ -53,6 +53,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../doors/walk/WalkPage.js')).WalkPage }),
         ErrorBoundary: Broken,
       },
+      {
+        path: 'shelf/kinds',
+        lazy: async () => ({ Component: (await import('../doors/KindsPage.js')).KindsPage }),
+      },
       { path: 'shelf', lazy: async () => ({ Component: (await import('../doors/ShelfDoor.js')).ShelfDoor }) },
       { path: 'hands', lazy: async () => ({ Component: (await import('../doors/HandsDoor.js')).HandsDoor }) },
     ],

@@ -1,6 +1,7 @@
 import type { Item, Kinds } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { call } from '../api/client.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
@@ -30,13 +31,18 @@ export function ShelfDoor() {
     <Door
       title="Shelf"
       actions={
-        <input
-          className="field w-64"
-          aria-label="Find on the shelf"
-          placeholder="Find by tape, kind or state"
-          value={wanted}
-          onChange={event => setWanted(event.target.value)}
-        />
+        <>
+          <Link className="link" to="/shelf/kinds">
+            Kinds of gear
+          </Link>
+          <input
+            className="field w-64"
+            aria-label="Find on the shelf"
+            placeholder="Find by tape, kind or state"
+            value={wanted}
+            onChange={event => setWanted(event.target.value)}
+          />
+        </>
       }
     >
       <Loading query={shelf} what="the shelf" />

@@ -11,14 +11,14 @@ import {
   type ElkNode,
   type PaperMark,
 } from '@idle-satchel/core';
-import { createRequire } from 'node:module';
+import elkjs from 'elkjs';
 import PDFDocument from 'pdfkit';
 import { FONTS, type Paper } from './pdf.js';
 import type { Pdf } from './plan-on-paper.js';
 
 type Engine = new () => { layout: (graph: ElkNode) => Promise<ElkNode> };
-// It is published as CommonJS, with a default that Node wraps once more.
-const Elk = createRequire(import.meta.url)('elkjs') as Engine;
+// It is published as CommonJS: what Node gives as its default is the engine itself, whatever its types say.
+const Elk = elkjs as unknown as Engine;
 
 interface OnPaper {
   readonly marks: readonly PaperMark[];

@@ -18,7 +18,11 @@ export const shelfRoutes: readonly Route[] = [
     summary: 'Everything on the shelf, with the kind of each thing',
     handle: async ({ scope }) => {
       const [kinds] = await scope.allOfKind('kinds');
-      return { items: (await scope.items()).map(row => ({ id: row.id, ...row.body })), kinds: kinds?.body };
+      return {
+        items: (await scope.items()).map(row => ({ id: row.id, ...row.body })),
+        kinds: kinds?.body,
+        kindsDocument: kinds && { id: kinds.id, revision: kinds.revision },
+      };
     },
   }),
   route<ItemChange>({

@@ -1,0 +1,130 @@
+import { FACE, faceOf, inOrder, newId, type Item, type Kind, type Kinds } from '@idle-satchel/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ApiProblem, call } from '../api/client.js';
+import { author } from '../api/signature.js';
+import { Door, Loading } from './door.js';
+import { KindForm } from './KindForm.js';
+
+interface KindsAnswer {
+  readonly items: readonly (Item & { readonly id: string })[];
+  readonly kinds: Kinds;
+  readonly kindsDocument: { readonly id: string; readonly revision: number };
+}
+
+/** Which kind is open, and as what. */
+interface Open {
+  readonly id: string;
+  readonly kind: Kind | undefined;
+}
+
+/** The kinds of things that the organisation knows: looked at, changed, added. */
+export function KindsPage() {
+  const queries = useQueryClient();
+  const [wanted, setWanted] = useState('');
+  const [open, setOpen] = useState<Open>();
+  const [said, setSaid] = useState({ problem: '', done: '' });
+  const answer = useQuery({ queryKey: ['items'], queryFn: () => call<KindsAnswer>('/items') });
+  const kinds = answer.data?.kinds.kinds;
+  const shown = inOrder(kinds).filter(
+    ([, { label, family, cable }]) =>
+      cable === undefined && `${label} ${family}`.toLowerCase().includes(wanted.trim().toLowerCase()),
+  );
+  const save = async (id: string, kind: Kind): Promise<void> => {
+    const document = answer.data?.kindsDocument;
+    if (!document) return;
+    setSaid({ problem: '', done: '' });
+    try {
+      await call('/edits', 'POST', {
+        ...{ id: newId(), label: `Kind “${kind.label}”`.slice(0, 120), author: author() },
+        changes: [
+          {
+            document: document.id,
+            base: document.revision,
+            patch: [{ op: 'add', path: `/kinds/${id}`, value: kind }],
+          },
+        ],
+      });
+      await queries.invalidateQueries({ queryKey: ['items'] });
+      setOpen({ id, kind });
+      setSaid({ problem: '', done: `“${kind.label}” is saved.` });
+    } catch (error) {
+      setSaid({ problem: error instanceof ApiProblem ? error.lines.join(' · ') : String(error), done: '' });
+    }
+  };
+  const show = (next: Open): void => {
+    setSaid({ problem: '', done: '' });
+    setOpen(next);
+  };
+  return (
+    <Door
+      title="Kinds of gear"
+      actions={
+        <>
+          <Link className="link" to="/shelf">
+            Back to the shelf
+          </Link>
+          <input
+            className="field w-56"
+            aria-label="Find a kind"
+            placeholder="Find a kind"
+            value={wanted}
+            onChange={event => setWanted(event.target.value)}
+          />
+          <button className="button button-main" onClick={() => show({ id: newId(), kind: undefined })}>
+            New kind
+          </button>
+        </>
+      }
+    >
+      <Loading query={answer} what="the kinds" />
+      <div className="grid md:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)] gap-6">
+        <ul aria-label="Kinds" className="md:max-h-[76vh] overflow-auto">
+          {shown.map(([id, kind]) => (
+            <li key={id} className={`border-b border-rule ${open?.id === id ? 'bg-shade' : ''}`}>
+              <button
+                className="flex gap-3 w-full text-left py-1 items-center"
+                onClick={() => show({ id, kind })}
+              >
+                <Face kind={kind} />
+                <span className="grow">{kind.label}</span>
+                <span className="text-faint">{kind.family}</span>
+              </button>
+            </li>
+          ))}
+          {shown.length === 0 && kinds && <li className="text-faint py-2">No kind is called that.</li>}
+        </ul>
+        {open ? (
+          <div>
+            <KindForm
+              key={open.id}
+              kind={open.kind}
+              onSave={kind => save(open.id, kind)}
+              onCopy={kind =>
+                show({ id: newId(), kind: { ...kind, label: `${kind.label}, copy`.slice(0, 80) } })
+              }
+            />
+            <p role="status" className={said.problem ? 'text-stop py-2' : 'text-done py-2'}>
+              {said.problem || said.done}
+            </p>
+          </div>
+        ) : (
+          <p className="text-faint">
+            Choose a kind to see its ports and change them, or make a new one. Describe things by what they
+            are.
+          </p>
+        )}
+      </div>
+    </Door>
+  );
+}
+
+function Face({ kind }: { kind: Kind }) {
+  const { body, sockets } = faceOf(kind);
+  return (
+    <svg width={FACE.width} height={FACE.height} aria-hidden className="shrink-0">
+      <path d={body + sockets} fill="none" stroke="var(--ink)" />
+    </svg>
+  );
+}
