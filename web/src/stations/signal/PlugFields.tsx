@@ -72,7 +72,7 @@ export function PlugFields() {
           <button className="button" disabled={!now?.fits}>
             Plug in
           </button>
-          <span className={now && !now.fits ? 'text-stop' : 'text-faint'} role="status">
+          <span className={now && !now.fits ? 'text-stop' : 'text-faint'} aria-live="polite">
             {problem ||
               (now
                 ? now.fits

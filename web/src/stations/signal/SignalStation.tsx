@@ -1,6 +1,7 @@
+import type { ReactNode } from 'react';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
-import { usePlan, useResult } from '../../store/hooks.js';
+import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { AddGear } from './AddGear.js';
 import { ConnectRest } from './ConnectRest.js';
 import { Countables } from './Countables.js';
@@ -31,23 +32,25 @@ export default function SignalStation() {
         <HouseGear />
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
-          <FigureRow
-            key={id}
-            label={devices?.[id]?.label ?? id}
-            figure={input}
-            path={`signal.sources.${id}.input`}
-            flag={flag(`signal.sources.${id}.input`)}
-          />
+          <Traced key={id} id={id} name={devices?.[id]?.label ?? id}>
+            <FigureRow
+              label={devices?.[id]?.label ?? id}
+              figure={input}
+              path={`signal.sources.${id}.input`}
+              flag={flag(`signal.sources.${id}.input`)}
+            />
+          </Traced>
         ))}
         <Heading>Outputs</Heading>
         {Object.entries(signal.outputs).map(([id, { fedBy }]) => (
-          <FigureRow
-            key={id}
-            label={outputs?.[id]?.label ?? id}
-            figure={fedBy}
-            path={`signal.outputs.${id}.fedBy`}
-            flag={flag(`signal.outputs.${id}.fedBy`)}
-          />
+          <Traced key={id} id={id} name={outputs?.[id]?.label ?? id}>
+            <FigureRow
+              label={outputs?.[id]?.label ?? id}
+              figure={fedBy}
+              path={`signal.outputs.${id}.fedBy`}
+              flag={flag(`signal.outputs.${id}.fedBy`)}
+            />
+          </Traced>
         ))}
         {Object.keys(signal.loops).length > 0 && <Heading>Loops</Heading>}
         {Object.entries(signal.loops).map(([id, { through, howls }]) => (
@@ -67,6 +70,25 @@ export default function SignalStation() {
         <LipSync />
         <Links />
       </aside>
+    </div>
+  );
+}
+
+/** A line of the ledger with a way to light its chain on the schematic. */
+function Traced({ id, name, children }: { id: string; name: string; children: ReactNode }) {
+  const { ui } = useOpenEvent();
+  const on = useUi(state => state.selected) === id;
+  return (
+    <div className="flex gap-2 items-baseline">
+      <div className="grow">{children}</div>
+      <button
+        className="link"
+        aria-pressed={on}
+        aria-label={`Trace ${name}`}
+        onClick={() => ui.select(on ? undefined : id)}
+      >
+        Trace
+      </button>
     </div>
   );
 }

@@ -127,6 +127,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
                   height={24}
                   fill="transparent"
                   className="handle"
+                  data-group={id}
                   onClick={() => ui.select(id)}
                 />
                 <text
@@ -175,7 +176,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
         </g>
       </svg>
       {pulling && (
-        <p role="status" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
+        <p aria-live="polite" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
           {pulling.from.words}
           {pulling.over === undefined
             ? ' goes into any port with a ring'
