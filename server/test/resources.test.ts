@@ -154,6 +154,53 @@ describe('sheets', () => {
   });
 });
 
+describe('sheets of Signal', () => {
+  it('come as drawings and lists, the schematic over as many pages as it takes', async () => {
+    const svg = await setup.api.get(`/api/v1/events/${FRIDAY}/schematic.svg`);
+    expect(svg.status).toBe(200);
+    expect((svg.body as Buffer).toString()).toContain('>DESK RACK<');
+    const pdf = await setup.api.get('/api/v1/events/eventsatur1/schematic.pdf').buffer();
+    expect((pdf.body as Buffer).toString('latin1').match(/\/Type \/Page\b/g)?.length).toBeGreaterThan(1);
+    for (const [name, words] of [
+      ['input-list', 'HDMI in 1'],
+      ['patch-list', 'Across the floor'],
+      ['format-card', '1080p25'],
+    ] as const) {
+      expect((await setup.api.get(`/api/v1/events/${FRIDAY}/${name}.csv`)).text).toContain(words);
+      expect((await setup.api.get(`/api/v1/events/${FRIDAY}/${name}.pdf`).buffer()).status).toBe(200);
+    }
+  });
+});
+
+describe('starter kits', () => {
+  const begin = { start: '2026-12-19T18:00:00Z', zone: 'Europe/London' };
+
+  it('make an event in a plain room that is made once, with items of the shelf', async () => {
+    const made = [];
+    for (const kit of ['kitcompact', 'kithybrid1']) {
+      const response = await setup.api.post('/api/v1/events').send({ ...begin, label: `From ${kit}`, kit });
+      expect(response.status).toBe(201);
+      const { id } = response.body as { id: string };
+      made.push(
+        await get<{ documents: { plan: { body: Plan }; venue: { id: string } } }>(`/events/${id}/bundle`),
+      );
+    }
+    const [compact, hybrid] = made;
+    expect(compact?.documents.venue.id).toBe(hybrid?.documents.venue.id);
+    const { switcher1, camwide01 } = compact?.documents.plan.body.devices ?? {};
+    expect([switcher1?.item, camwide01?.item]).toEqual(['itemswc01', 'itemcam01']);
+  });
+
+  it('that do not exist, and venues that do not, are told by their field', async () => {
+    const wrong = await setup.api.post('/api/v1/events').send({ ...begin, label: 'X', kit: 'kitnothing' });
+    expect(wrong.status).toBe(422);
+    expect(wrong.text).toMatch(/\/kit/);
+    const nowhere = await setup.api.post('/api/v1/events').send({ ...begin, label: 'X' });
+    expect(nowhere.status).toBe(422);
+    expect(nowhere.text).toMatch(/\/venue/);
+  });
+});
+
 describe('shelf, hands, venues', () => {
   it('are listed, renamed and checked', async () => {
     const item = await setup.api.patch('/api/v1/items/itemcam01').send({ tape: 'CAM 09', state: 'out' });

@@ -24,8 +24,12 @@ export interface Video {
 
 const NAME = /^(\d+)(psf|p|i)([\d.]+)$/;
 
+const known = new Map<string, Video>();
+
 /** What a name says. Throws `RangeError` for a name that is none. */
 export function videoOf(name: string): Video {
+  const before = known.get(name);
+  if (before) return before;
   const [, lines, scan, rate] = NAME.exec(name) ?? [];
   if (lines === undefined || rate === undefined) throw new RangeError(`“${name}” is no video format`);
   const height = Number(lines);
@@ -34,7 +38,9 @@ export function videoOf(name: string): Video {
   const frames = Number.isInteger(Number(rate))
     ? { over: whole / fields, under: 1 }
     : { over: (whole * 1000) / fields, under: 1001 };
-  return { width: (height * 16) / 9, height, scan: scan as Scan, frames };
+  const video: Video = { width: (height * 16) / 9, height, scan: scan as Scan, frames };
+  known.set(name, video);
+  return video;
 }
 
 /** Rate of the serial link that carries it, Gb/s (SMPTE ST 292-1, 424, 2081, 2082). */

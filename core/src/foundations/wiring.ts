@@ -49,10 +49,12 @@ export function wiringOf<D extends { kind: string; order?: string }, K extends K
     put(out, entry[1].from.device, entry);
     put(into, entry[1].to.device, entry);
   }
-  const kindOf = (device: string | undefined): K | undefined => {
-    const found = device === undefined ? undefined : devices?.[device];
-    return found && kinds[found.kind];
-  };
+  const byDevice = new Map<string | undefined, K>();
+  for (const [device, { kind }] of inOrder(devices)) {
+    const known = kinds[kind];
+    if (known) byDevice.set(device, known);
+  }
+  const kindOf = (device: string | undefined): K | undefined => byDevice.get(device);
   return {
     devices: devices ?? {},
     kindOf,

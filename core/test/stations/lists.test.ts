@@ -213,7 +213,7 @@ describe('the checks of the day', () => {
   });
 
   it('are counted done when ticked, and doors open only when all before them are', () => {
-    const before = ['Pack out', 'Rig', 'Line check', 'Before doors'];
+    const before = ['Pack out', 'Rig', 'Plug in', 'Line check', 'Before doors'];
     const ticks = Object.entries(fridayNow.day.checks)
       .filter(([, check]) => before.includes(check.moment))
       .map(([check, { unit, atLeast }], i) => [

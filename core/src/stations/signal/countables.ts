@@ -3,6 +3,7 @@ import type { Inside, Output, Port, RunningItem } from '../../documents/index.js
 import {
   calc,
   constant,
+  found,
   given,
   inOrder,
   taken,
@@ -25,8 +26,8 @@ export interface Count {
   readonly used: Figure;
   readonly have: Figure;
   readonly spare: Figure;
-  /** Spare, less the share that is kept spare by house rule. */
-  readonly beyondKept: Figure;
+  /** Spare, less the share that is kept spare by house rule; only where the house keeps any. */
+  readonly beyondKept?: Figure;
 }
 
 export type Counts = Readonly<Partial<Record<Countable, Count>>>;
@@ -42,20 +43,20 @@ export interface CountReads {
 /** Everything countable of the devices that have something to count, by device. */
 export function countablesOf(reads: CountReads): Record<string, Counts> {
   const main = mainSwitcher(reads);
-  return Object.fromEntries(
-    inOrder(reads.wiring.devices).flatMap(([id]): [string, Counts][] => {
-      const sketch = sketchOf(id, id === main, reads);
-      const counts = Object.fromEntries(
-        COUNTABLES.flatMap((name): [Countable, Count][] => {
-          const each = sketch[name];
-          return each === undefined
-            ? []
-            : [[name, countOf(`signal.countables.${id}.${name}`, each, reads.keptSpare)]];
-        }),
-      );
-      return Object.keys(counts).length > 0 ? [[id, counts]] : [];
-    }),
-  );
+  const all: Record<string, Counts> = {};
+  for (const [id] of inOrder(reads.wiring.devices)) {
+    const sketch = sketchOf(id, id === main, reads);
+    const counts: Partial<Record<Countable, Count>> = {};
+    let any = false;
+    for (const name of COUNTABLES) {
+      const each = sketch[name];
+      if (each === undefined) continue;
+      any = true;
+      counts[name] = countOf(`signal.countables.${id}.${name}`, each, reads.keptSpare);
+    }
+    if (any) all[id] = counts;
+  }
+  return all;
 }
 
 /** The switcher that layouts and graphics are made in: that of the first stream, else of the first output, else the first. */
@@ -78,18 +79,22 @@ interface Sketch {
 }
 
 function countOf(path: string, { have, used, most }: Sketch, keptSpare: number): Count {
+  const counts = used.map(({ value }) => Number(value));
+  const drawn = most ? Math.max(0, ...counts) : counts.reduce((sum, each) => sum + each, 0);
   const figures = {
-    have: calc('pieces', 'have', [have]),
-    used: calc(
+    have: found(have.value, 'pieces', 'what it has', [have]),
+    used: found(
+      drawn,
       'pieces',
-      used.length === 0 ? 'none' : most ? 'max(used)' : 'sum(used)',
-      used.length === 0 ? [constant('none', 0, 'pieces', 'nothing draws on it')] : used,
+      most ? 'the most that one item needs at once' : 'all that draws on it',
+      used,
     ),
   };
   const terms = [taken('have', figures.have, `${path}.have`), taken('used', figures.used, `${path}.used`)];
+  const spare = calc('pieces', 'have - used', terms);
+  if (keptSpare === 0) return { have: figures.have, used: figures.used, spare };
   return {
-    ...figures,
-    spare: calc('pieces', 'have - used', terms),
+    ...{ have: figures.have, used: figures.used, spare },
     beyondKept: calc('pieces', 'have - used - have * kept / 100', [
       ...terms,
       constant('kept', keptSpare, '%', 'share kept spare, by house rule'),
@@ -144,16 +149,14 @@ const piece = (name: string, count: number, words: string): Term => constant(nam
 /** Sockets of one sort, and those of them that something is plugged into. */
 function sockets(wiring: PlanWiring, id: string, words: string, suits: (port: Port) => boolean): Sketch {
   const label = wiring.devices[id]?.label ?? id;
-  const linked = new Set([
-    ...wiring.into(id).map(([, { to }]) => to.port),
-    ...wiring.outOf(id).map(([, { from }]) => from.port),
-  ]);
+  const linked = new Set<string | undefined>();
+  for (const [, { to }] of wiring.into(id)) linked.add(to.port);
+  for (const [, { from }] of wiring.outOf(id)) linked.add(from.port);
   const ports = inOrder(wiring.kindOf(id)?.ports).filter(([, port]) => suits(port));
+  const used = ports.filter(([port]) => linked.has(port)).map(([, port]) => port.label);
   return {
     have: piece('have', ports.length, `${words} of ${label}`),
-    used: ports
-      .filter(([port]) => linked.has(port))
-      .map(([, port]) => piece('used', 1, `${port.label} of ${label}`)),
+    used: used.length === 0 ? [] : [piece('used', used.length, used.join(', '))],
   };
 }
 

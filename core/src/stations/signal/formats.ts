@@ -64,14 +64,18 @@ export function linkFormats(
   links: MapOf<Link> | undefined,
   house: VideoFormat,
 ): Record<string, LinkFormat> {
-  return Object.fromEntries(
-    inOrder(links).flatMap(([id, link]): [string, LinkFormat][] => {
-      const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
-      if (from?.carries !== 'video' || !to || link.from.device === undefined) return [];
-      const format = givenBy(wiring, link.from.device, link.from.port, house);
-      return [[id, { format, taken: takenAt(wiring, link, format, house) }]];
-    }),
-  );
+  const known = new Map<string, Figure>();
+  const formats: Record<string, LinkFormat> = {};
+  for (const [id, link] of inOrder(links)) {
+    const { device, port } = link.from;
+    if (device === undefined || wiring.portOf(link.from)?.carries !== 'video' || !wiring.portOf(link.to))
+      continue;
+    const key = `${device} ${port ?? ''}`;
+    const format = known.get(key) ?? givenBy(wiring, device, port, house);
+    known.set(key, format);
+    formats[id] = { format, taken: takenAt(wiring, link, format, house) };
+  }
+  return formats;
 }
 
 /** Families whose inputs, where they have no scaler, take nothing but what the device works in. */
@@ -108,7 +112,7 @@ function unlikeLevels(
   takes: 'A' | 'B' | 'both' | undefined,
   fed: string,
 ): string | undefined {
-  if (linkRate(fed) !== 2.97 || gives === undefined || takes === undefined) return undefined;
+  if (gives === undefined || takes === undefined || linkRate(fed) !== 2.97) return undefined;
   return gives === takes || gives === 'both' || takes === 'both'
     ? undefined
     : `3G level ${gives} into level ${takes}`;

@@ -29,7 +29,7 @@ import { fedOutputs, type FedOutput } from './fed-by.js';
 import { givenBy, linkFormats, type LinkFormat } from './formats.js';
 import { latencyOf, screensOf, type OutputSync } from './latency.js';
 import { loopsOf, type Loop } from './loops.js';
-import { matingOf, type Mating } from './mates.js';
+import { matingsOf, type Mating } from './mates.js';
 import { isSource, portInUse, sourcesOf, type Source } from './sources.js';
 import { viewsOf, type View } from './views.js';
 import { assemblyOld } from './snags/assembly-old.js';
@@ -104,7 +104,7 @@ function compute(
     const countables = countablesOf({ wiring, outputs, runningOrder, fed, keptSpare });
     return {
       wiring,
-      links: Object.fromEntries(inOrder(links).map(([id, link]) => [id, matingOf(wiring, id, link)])),
+      links: matingsOf(wiring, links),
       sources: sourcesOf(wiring),
       countables,
       formats,

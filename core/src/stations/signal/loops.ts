@@ -33,7 +33,9 @@ export function loopsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Rec
   const passing = all.filter(
     ([, { from, to }]) => !wiring.kindOf(from.device)?.strips && !wiring.kindOf(to.device)?.strips,
   );
-  const howling = ringsAmong(wiring, passing).filter(({ links: own }) => own.some(carriesTalkback));
+  const howling = (all.some(carriesTalkback) ? ringsAmong(wiring, passing) : []).filter(({ links: own }) =>
+    own.some(carriesTalkback),
+  );
   const open = ringsAmong(
     wiring,
     all.filter(([, { back }]) => !back),
@@ -63,16 +65,14 @@ interface Ring {
 
 /**
  * Rings of leads: one leads to the next where what it carries comes out of its device by that. A device through which
- * pictures run apart from each other, such as a matrix, is no ring.
+ * pictures run apart from each other, such as a matrix, is no ring. Only leads between devices that all lead to each
+ * other can be in one, which is soon known.
  */
 function ringsAmong(wiring: PlanWiring, links: readonly Lead[]): Ring[] {
-  const leads = new Map(links.map(lead => [lead[0], lead]));
-  const outOf = new Map<string, string[]>();
-  for (const [id, { from }] of links) {
-    const list = outOf.get(from.device ?? '');
-    if (list) list.push(id);
-    else outOf.set(from.device ?? '', [id]);
-  }
+  const between = amongDevices(links);
+  if (between.length === 0) return [];
+  const leads = new Map(between.map(lead => [lead[0], lead]));
+  const outOf = grouped(between, ([id, { from }]) => [from.device ?? '', id]);
   const next = (id: string): string[] => {
     const { device = '', port = '' } = leads.get(id)?.[1].to ?? {};
     return (outOf.get(device) ?? []).filter(each =>
@@ -81,8 +81,33 @@ function ringsAmong(wiring: PlanWiring, links: readonly Lead[]): Ring[] {
   };
   return ringsOf([...leads.keys()], next).map(ring => {
     const inside = new Set(ring);
-    const own = links.filter(([id]) => inside.has(id));
+    const own = between.filter(([id]) => inside.has(id));
     const devices = new Set(own.map(([, { from }]) => from.device ?? ''));
     return { devices: [...devices], links: own };
   });
+}
+
+/** The leads of which both ends are in one ring of devices. */
+function amongDevices(links: readonly Lead[]): readonly Lead[] {
+  const next = grouped(links, ([, { from, to }]) => [from.device ?? '', to.device ?? '']);
+  const rings = ringsOf([...next.keys()], device => next.get(device) ?? []);
+  const ringOf = new Map(rings.flatMap((ring, i) => ring.map(device => [device, i] as const)));
+  return links.filter(([, { from, to }]) => {
+    const ring = ringOf.get(from.device ?? '');
+    return ring !== undefined && ring === ringOf.get(to.device ?? '');
+  });
+}
+
+function grouped(
+  links: readonly Lead[],
+  entry: (lead: Lead) => [key: string, value: string],
+): Map<string, string[]> {
+  const groups = new Map<string, string[]>();
+  for (const lead of links) {
+    const [key, value] = entry(lead);
+    const list = groups.get(key);
+    if (list) list.push(value);
+    else groups.set(key, [value]);
+  }
+  return groups;
 }

@@ -1,6 +1,14 @@
 /** Plugs: whether both ends of a lead fit their sockets, and face each other. */
-import type { Link } from '../../documents/index.js';
-import { calc, found, given, unknown, type Figure } from '../../foundations/index.js';
+import type { Link, Port } from '../../documents/index.js';
+import {
+  found,
+  given,
+  inOrder,
+  unknown,
+  type Figure,
+  type MapOf,
+  type Term,
+} from '../../foundations/index.js';
 import type { PlanWiring } from './index.js';
 
 export interface Mating {
@@ -10,7 +18,33 @@ export interface Mating {
   readonly faces: Figure;
 }
 
-export function matingOf(wiring: PlanWiring, id: string, link: Link): Mating {
+/** The mating of every link; what a port says is written down once, however many links have it. */
+export function matingsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Record<string, Mating> {
+  const known = new Map<Port, Said>();
+  const said = (end: Link['from'], port: Port): Said => {
+    const before = known.get(port);
+    if (before) return before;
+    const at = `/kinds/${wiring.devices[end.device ?? '']?.kind ?? ''}/ports/${end.port ?? ''}`;
+    const of = (name: string, field: 'connector' | 'direction' | 'carries') =>
+      given(name, port[field], '', 'kinds', `${at}/${field}`);
+    const made: Said = {
+      from: { plug: of('from', 'connector'), faces: [of('leaves', 'direction'), of('gives', 'carries')] },
+      to: { plug: of('to', 'connector'), faces: [of('arrives', 'direction'), of('takes', 'carries')] },
+    };
+    known.set(port, made);
+    return made;
+  };
+  const matings: Record<string, Mating> = {};
+  for (const [id, link] of inOrder(links)) matings[id] = matingOf(wiring, link, said);
+  return matings;
+}
+
+interface Said {
+  readonly from: { readonly plug: Term; readonly faces: readonly Term[] };
+  readonly to: { readonly plug: Term; readonly faces: readonly Term[] };
+}
+
+function matingOf(wiring: PlanWiring, link: Link, said: (end: Link['from'], port: Port) => Said): Mating {
   const house = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
   if (house !== undefined) {
     const mates = found(true, '', 'a lead with the venue’s own plug');
@@ -19,26 +53,22 @@ export function matingOf(wiring: PlanWiring, id: string, link: Link): Mating {
   const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
   if (!from || !to)
     return { mates: unknown('', 'one end has no port'), faces: unknown('', 'one end has no port') };
-  const at = (end: 'from' | 'to', name: 'connector' | 'direction' | 'carries'): string =>
-    `/kinds/${wiring.devices[link[end].device ?? '']?.kind ?? ''}/ports/${link[end].port ?? ''}/${name}`;
-  const mates = calc(
-    '',
-    'from = to',
-    [
-      given('from', from.connector, '', 'kinds', at('from', 'connector')),
-      given('to', to.connector, '', 'kinds', at('to', 'connector')),
-    ],
-    { rule: `link ${id}: the same connector at both ends, else an adapter` },
-  );
-  const faces = calc(
-    '',
-    "gives != takes ? 'they carry different things' : leaves = 'in' ? 'it comes out of an input' : arrives = 'out' ? 'it goes into an output' : 'yes'",
-    [
-      given('gives', from.carries, '', 'kinds', at('from', 'carries')),
-      given('takes', to.carries, '', 'kinds', at('to', 'carries')),
-      given('leaves', from.direction, '', 'kinds', at('from', 'direction')),
-      given('arrives', to.direction, '', 'kinds', at('to', 'direction')),
-    ],
-  );
-  return { mates, faces };
+  const { from: out } = said(link.from, from);
+  const { to: into } = said(link.to, to);
+  return {
+    mates: found(from.connector === to.connector, '', 'the same connector at both ends, else an adapter', [
+      out.plug,
+      into.plug,
+    ]),
+    faces: found(facing(from, to), '', 'an output into an input, of the same sort', [
+      ...out.faces,
+      ...into.faces,
+    ]),
+  };
+}
+
+function facing(from: Port, to: Port): string {
+  if (from.carries !== to.carries) return 'they carry different things';
+  if (from.direction === 'in') return 'it comes out of an input';
+  return to.direction === 'out' ? 'it goes into an output' : 'yes';
 }

@@ -69,3 +69,18 @@ export const videoPorts = (
   inOrder(wiring.kindOf(id)?.ports).filter(
     ([, port]) => port.carries === 'video' && port.direction === direction,
   );
+
+/** Devices that have a port of some sort; each kind is looked at once. */
+export function devicesWith(
+  wiring: PlanWiring,
+  suits: (port: Port) => boolean,
+): (readonly [string, PlanWiring['devices'][string]])[] {
+  const known = new Map<object, boolean>();
+  return inOrder(wiring.devices).filter(([id]) => {
+    const kind = wiring.kindOf(id);
+    if (!kind) return false;
+    const has = known.get(kind) ?? Object.values(kind.ports ?? {}).some(suits);
+    known.set(kind, has);
+    return has;
+  });
+}

@@ -1,5 +1,6 @@
-import { inOrder, listed, type Rule } from '../../../foundations/index.js';
+import { listed, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
+import { devicesWith } from '../switching.js';
 import type { SignalReads, SignalResult } from '../index.js';
 
 /** Two ports in use of which a device has one at a time: a shared socket, or one that serves one thing only. */
@@ -7,7 +8,7 @@ export const groupTwice: Rule<Seen<SignalReads, SignalResult>> = {
   rule: 'signal.group-twice',
   station: 'signal',
   find: ({ own: { wiring } }) =>
-    inOrder(wiring.devices).flatMap(([device, { label }]) => {
+    devicesWith(wiring, port => port.group !== undefined).flatMap(([device, { label }]) => {
       const used = new Map<string, Map<string, string>>();
       for (const [link, { from, to }] of [...wiring.into(device), ...wiring.outOf(device)]) {
         for (const end of [from, to]) {

@@ -7,36 +7,37 @@ import { splitAfter } from '../insert.js';
 
 type SignalSeen = Seen<SignalReads, SignalResult>;
 type Side = 'from' | 'to';
+const SIDES: readonly Side[] = ['to', 'from'];
 
 /** Two leads in one socket, at either end; what goes over the air may reach many. */
 export const portTwice: Rule<SignalSeen> = {
   rule: 'signal.port-twice',
   station: 'signal',
-  find: ({ own: { wiring } }) =>
-    Object.entries(wiring.devices).flatMap(([device, { label }]) => {
-      const seen = new Set<string>();
-      const ends: readonly (readonly [string, Link, Side])[] = [
-        ...wiring.into(device).map(([id, link]) => [id, link, 'to'] as const),
-        ...wiring.outOf(device).map(([id, link]) => [id, link, 'from'] as const),
-      ];
-      return ends.flatMap(([id, link, side]) => {
-        const port = wiring.portOf(link[side]);
-        const key = link[side].port ?? '';
-        if (port?.connector === 'air') return [];
-        if (!seen.has(key)) {
-          seen.add(key);
+  find: ({ own: { wiring }, links }) => {
+    const taken = { from: new Map<string, Set<string>>(), to: new Map<string, Set<string>>() };
+    return inOrder(links).flatMap(([id, link]) =>
+      SIDES.flatMap(side => {
+        const { device, port } = link[side];
+        if (device === undefined || port === undefined) return [];
+        const own = taken[side].get(device) ?? new Set<string>();
+        taken[side].set(device, own);
+        if (!own.has(port)) {
+          own.add(port);
           return [];
         }
+        const of = wiring.portOf(link[side]);
+        if (of?.connector === 'air') return [];
         return [
           {
             severity: 'stop' as const,
             subjects: [id, device],
-            title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${port?.label ?? 'one socket'} of ${label}.`,
+            title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${wiring.devices[device]?.label ?? 'a device'}.`,
             because: [`signal.links.${id}.mates`],
           },
         ];
-      });
-    }),
+      }),
+    );
+  },
   *fixes(snag, seen) {
     const [id = '', device = ''] = snag.subjects;
     const { wiring } = seen.own;

@@ -1,5 +1,6 @@
 import { idFrom, inOrder, listed, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
+import { devicesWith } from '../switching.js';
 import type { SignalReads, SignalResult } from '../index.js';
 
 /** Ports that work only together, of which some are plugged in and some are not: an extender that needs two cables. */
@@ -7,7 +8,7 @@ export const secondCable: Rule<Seen<SignalReads, SignalResult>> = {
   rule: 'signal.second-cable',
   station: 'signal',
   find: ({ own: { wiring } }) =>
-    inOrder(wiring.devices).flatMap(([device, { label }]) =>
+    devicesWith(wiring, port => port.together !== undefined).flatMap(([device, { label }]) =>
       [...togetherOf(wiring, device)].flatMap(([set, { linked, free }]) =>
         linked.length === 0 || free.length === 0
           ? []

@@ -25,7 +25,8 @@ export const short: Rule<Seen<SignalReads, SignalResult>> = {
       COUNTABLES.flatMap(name => {
         const count = counts[name];
         if (!count) return [];
-        const [spare = 0, beyond = 0] = [numberOf(count.spare), numberOf(count.beyondKept)];
+        const spare = numberOf(count.spare) ?? 0;
+        const beyond = numberOf(count.beyondKept) ?? 0;
         if (spare >= 0 && beyond >= -1e-9) return [];
         const [have = 0, used = 0] = [numberOf(count.have), numberOf(count.used)];
         const words = (n: number): string => `${n} ${COUNTABLE_WORDS[name][n === 1 ? 0 : 1]}`;

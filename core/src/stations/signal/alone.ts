@@ -1,0 +1,18 @@
+/** Signal by itself: computed and checked without any other station, for those who measure it. */
+import type { Bundle } from '../../documents/index.js';
+import { Memo, snagsOf, type Snag } from '../../foundations/index.js';
+import { equipmentOf } from '../equipment.js';
+import { signal, type SignalResult } from './index.js';
+
+export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
+  result: SignalResult;
+  snags: readonly Snag[];
+} {
+  const { links, outputs, shots, runningOrder } = plan;
+  const reads = {
+    ...{ devices: equipmentOf(plan.devices, new Memo()), links, outputs, kinds, shelf, shots, runningOrder },
+    rules: { ...rules, ...plan.rules },
+  };
+  const result = signal.compute(reads, new Memo());
+  return { result, snags: snagsOf(signal.rules, { ...reads, own: result }, new Memo()) };
+}
