@@ -17,6 +17,7 @@ import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
 import { growth } from './growth.js';
 import { positions } from './positions.js';
+import { signals } from './signal.js';
 import { calibration, line, ms, quantile, timed } from './measure.js';
 
 const friday = fridayBundle();
@@ -188,3 +189,4 @@ visibility();
 positions();
 patches();
 routes();
+await signals();

@@ -6,15 +6,17 @@ import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer }
 const EVENT = '/events/eventfriday1';
 const VIEWS = [
   ['events', '/events'],
-  ...['brief', 'ground', 'shots', 'signal', 'stream', 'runs', 'power', 'racks', 'pack', 'hands', 'day'].map(
-    name => [name, `${EVENT}/${name}`],
-  ),
+  ...['brief', 'ground', 'shots', 'stream', 'runs', 'power', 'racks', 'pack', 'hands', 'day'].map(name => [
+    name,
+    `${EVENT}/${name}`,
+  ]),
   [
     'survey',
     '/venues/new',
     { fill: { Name: 'Thornmere Village Hall', Length: '16.4', Marks: 'Speaker, Panel, Screen' } },
   ],
   ['venue', '/venues/venuegrange1', { part: 'chairs north' }],
+  ['signal', '/events/eventsatur1/signal', { schematic: true }],
   ['shelf', '/shelf'],
   ['shots-blackout', `${EVENT}/shots`, { blackout: true }],
   ['positions', `${EVENT}/shots`, { search: true }],
@@ -36,7 +38,15 @@ main(async () => {
     for (const [
       name,
       path,
-      { blackout = false, search = false, fill = {}, part = '', width = 1280, height = 800 } = {},
+      {
+        blackout = false,
+        search = false,
+        schematic = false,
+        fill = {},
+        part = '',
+        width = 1280,
+        height = 800,
+      } = {},
     ] of VIEWS) {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
@@ -52,6 +62,10 @@ main(async () => {
         await page.getByRole('button', { name: 'Find positions' }).click();
         await page.getByRole('button', { name: 'Search', exact: true }).click();
         await page.getByRole('button', { name: 'Use way A' }).waitFor();
+      }
+      if (schematic) {
+        await page.locator('[data-box]').first().waitFor();
+        await page.getByRole('button', { name: 'Trace Room screen' }).click();
       }
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
