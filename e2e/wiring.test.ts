@@ -95,6 +95,27 @@ describe('a starter kit', () => {
   });
 });
 
+describe('a fourth camera in the church', () => {
+  it('finds no input, and gets one by a smaller switcher before the full one', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/signal`);
+    await add(page, 'Camera, 1-inch, 24–360 eq.', 'C4 FONT');
+    await saved(page);
+    await figure(page, 'signal.sources.laptopwor.input').focus();
+    await page.keyboard.press('s');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await snags.getByRole('button', { name: /^C4 FONT reaches no input/ }).click();
+    await snags
+      .getByRole('button', { name: /^Put “Sub-switcher, 4 HDMI in, cuts only” SUB 01 before HDMI in 4/ })
+      .click();
+    await snags.getByRole('button', { name: /^C4 FONT reaches no input/ }).waitFor({ state: 'detached' });
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await figure(page, 'signal.sources.laptopwor.input').getByText('HDMI in 1').waitFor();
+    await figure(page, 'signal.sources.laptopwor.input').focus();
+    for (let edits = 0; edits < 3; edits++) await undo(page);
+  });
+});
+
 describe('a ring of talkback', () => {
   it('is a stop as soon as it is plugged, and cured by its fix', async () => {
     const page = await stage.open(`/events/${FRIDAY}/signal`);

@@ -5,6 +5,8 @@ export type HdmiReach = 'cautious' | 'usual' | 'stretched';
 export type MainsLoad = 'eighty' | 'full';
 /** What counts as sharp: a share of the picture's diagonal, or two pixels of the output. */
 export type SharpCircle = 'diagonal' | 'pixels';
+/** Where sound is delayed: in the device in which it meets the pictures, or in the sound desk. */
+export type DelayAt = 'meeting' | 'desk';
 export type UploadHeadroom = 'half' | 'threeQuarters';
 
 /** Choices where practitioners differ; an event may override any of them. */
@@ -24,6 +26,7 @@ export class RuleChoices {
   @Optional() @Num(0, 60) batteryReserve?: number;
   /** Share of whatever can run out that is kept spare, %. */
   @Optional() @Num(0, 50) keptSpare?: number;
+  @Optional() @OneOf(['meeting', 'desk']) delayAt?: DelayAt;
 }
 
 /** House rules of an organisation: its units and the default of every choice. */
@@ -44,4 +47,6 @@ export class Rules {
   @Num(0, 60) batteryReserve!: number;
   /** Share of whatever can run out that is kept spare, %; absent = none. */
   @Optional() @Num(0, 50) keptSpare?: number;
+  /** Absent = where sound and pictures meet. */
+  @Optional() @OneOf(['meeting', 'desk']) delayAt?: DelayAt;
 }

@@ -116,3 +116,15 @@ it('a screen in the room adds its own 40 ms, and is late beyond 100', () => {
   expect(number(fast.signal.screens.outscreen1?.late)).toBeCloseTo(90, 9);
   expect(fast.snags.filter(({ rule }) => rule === 'signal.screen-late')).toEqual([]);
 });
+
+describe('where the delay is set', () => {
+  it('is where sound and pictures meet, or the desk, by house rule; what is set in either counts', () => {
+    const at = (rules: object) => syncOf([set('/rules', rules)])?.at;
+    expect(at({})).toBe('switcher1');
+    expect(at({ delayAt: 'desk' })).toBe('audiodes1');
+    const both = syncOf([set('/devices/switcher1/soundDelay', 60), set('/devices/audiodes1/soundDelay', 50)]);
+    expect(number(both?.sources.camwide01?.offset)).toBeCloseTo(8.5, 9);
+    const inDesk = syncOf([set('/rules', { delayAt: 'desk' }), set('/devices/audiodes1/soundDelay', 50)]);
+    expect(number(inDesk?.delay)).toBeCloseTo(number(syncOf([])?.delay), 9);
+  });
+});

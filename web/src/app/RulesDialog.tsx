@@ -55,6 +55,15 @@ const CHOICES: readonly Choice[] = [
       ['pixels', 'blur under two pixels of the output'],
     ],
   },
+  {
+    rule: 'delayAt',
+    label: 'Where sound is delayed',
+    why: 'Where both meet, one number suits one output; in the desk, the room must have a bus of its own.',
+    schools: [
+      ['meeting', 'where it meets the pictures'],
+      ['desk', 'in the sound desk'],
+    ],
+  },
 ];
 
 const NUMBERS = [
@@ -99,7 +108,7 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
           <span>{label}</span>
           <select
             className="field"
-            value={String(rules[rule])}
+            value={rules[rule] === undefined ? undefined : String(rules[rule])}
             onChange={event => choose(rule, event.target.value)}
           >
             {schools.map(([value, words]) => (

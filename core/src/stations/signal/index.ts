@@ -95,38 +95,42 @@ function compute(
   { devices, links, outputs, kinds, rules, shots, runningOrder }: SignalReads,
   memo: Memo,
 ): SignalResult {
-  const { format, keptSpare = 0 } = rules;
-  return memo.once('result', [devices, links, outputs, kinds, format, keptSpare, shots, runningOrder], () => {
-    const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
-    const aboard = aboardOf(wiring);
-    const formats = linkFormats(wiring, links, format);
-    const fed = fedOutputs(wiring, outputs, format);
-    const countables = countablesOf({ wiring, outputs, runningOrder, fed, keptSpare });
-    return {
-      wiring,
-      links: matingsOf(wiring, links),
-      sources: sourcesOf(wiring),
-      countables,
-      formats,
-      settings: Object.fromEntries(
-        inOrder(devices)
-          .filter(([id]) => wiring.kindOf(id)?.family === 'computer' && isSource(wiring.kindOf(id)))
-          .map(([id]) => [id, settingFor(wiring, id, format, formats)]),
-      ),
-      loops: loopsOf(wiring, links),
-      latency: latencyOf(wiring, outputs, shots, format),
-      screens: screensOf(wiring, outputs, format),
-      outputs: fed,
-      views: viewsOf(
+  const { format, keptSpare = 0, delayAt } = rules;
+  return memo.once(
+    'result',
+    [devices, links, outputs, kinds, format, keptSpare, delayAt, shots, runningOrder],
+    () => {
+      const wiring: PlanWiring = wiringOf(devices, kinds.kinds, links);
+      const aboard = aboardOf(wiring);
+      const formats = linkFormats(wiring, links, format);
+      const fed = fedOutputs(wiring, outputs, format);
+      const countables = countablesOf({ wiring, outputs, runningOrder, fed, keptSpare });
+      return {
         wiring,
+        links: matingsOf(wiring, links),
+        sources: sourcesOf(wiring),
         countables,
-        aboard,
-        inOrder(outputs).some(([, { kind }]) => kind === 'stream'),
-      ),
-      cameras: cameraLines(wiring, aboard),
-      assemblies: assemblyVersions(wiring, kinds),
-    };
-  });
+        formats,
+        settings: Object.fromEntries(
+          inOrder(devices)
+            .filter(([id]) => wiring.kindOf(id)?.family === 'computer' && isSource(wiring.kindOf(id)))
+            .map(([id]) => [id, settingFor(wiring, id, format, formats)]),
+        ),
+        loops: loopsOf(wiring, links),
+        latency: latencyOf(wiring, outputs, shots, { format, ...(delayAt && { delayAt }) }),
+        screens: screensOf(wiring, outputs, format),
+        outputs: fed,
+        views: viewsOf(
+          wiring,
+          countables,
+          aboard,
+          inOrder(outputs).some(([, { kind }]) => kind === 'stream'),
+        ),
+        cameras: cameraLines(wiring, aboard),
+        assemblies: assemblyVersions(wiring, kinds),
+      };
+    },
+  );
 }
 
 /**

@@ -1,5 +1,5 @@
 /** Latency and lip sync: how late pictures and sound come to each output, and the delay that brings them together. */
-import type { Format, Kind, Output, Shot } from '../../documents/index.js';
+import type { DelayAt, Format, Kind, Output, Rules, Shot } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -33,7 +33,7 @@ export interface OutputSync {
   readonly sources: Readonly<Record<string, Sync>>;
   /** The delay to set there; below zero the pictures must be delayed instead, ms. */
   readonly delay: Figure;
-  /** The device in which it is set. */
+  /** The device in which it is set, by house rule: where sound and pictures meet, or the sound desk. */
   readonly at: string | undefined;
 }
 
@@ -109,14 +109,14 @@ export function latencyOf(
   wiring: PlanWiring,
   outputs: MapOf<Output> | undefined,
   shots: MapOf<Shot> | undefined,
-  house: Format,
+  { format: house, delayAt = 'meeting' }: Pick<Rules, 'format' | 'delayAt'>,
 ): Record<string, OutputSync> {
   const desk = inOrder(wiring.devices).find(([id]) => wiring.kindOf(id)?.family === 'audio desk')?.[0];
   return Object.fromEntries(
     inOrder(outputs).flatMap(([id, { kind, device }]): [string, OutputSync][] =>
       kind === 'screen' || device === undefined || !wiring.devices[device]
         ? []
-        : [[id, syncOf(id, device, desk, wiring, shots, house)]],
+        : [[id, syncOf(id, device, desk, wiring, shots, house, delayAt)]],
     ),
   );
 }
@@ -140,21 +140,27 @@ function syncOf(
   wiring: PlanWiring,
   shots: MapOf<Shot> | undefined,
   house: Format,
+  delayAt: DelayAt,
 ): OutputSync {
   const path = `signal.latency.${output}`;
   const cameras = camerasInto(wiring, device);
   const soundWay = desk === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(desk);
   // From where both run in one lead, they stay together.
-  const at = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
-  const until = (way: readonly string[], end = at): readonly string[] =>
+  const meeting = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
+  const at = delayAt === 'desk' && meeting !== undefined ? desk : meeting;
+  const until = (way: readonly string[], end = meeting): readonly string[] =>
     end === undefined || !way.includes(end) ? way : way.slice(0, way.indexOf(end) + 1);
+  const set = soundWay
+    ? until(soundWay).flatMap(each => {
+        const delay = wiring.devices[each]?.soundDelay;
+        return delay === undefined ? [] : [given('set', delay, 'ms', 'plan', `/devices/${each}/soundDelay`)];
+      })
+    : [];
   const sound =
-    soundWay && at !== undefined
-      ? calc('ms', 'sum(adds) + set', [
+    soundWay && meeting !== undefined
+      ? calc('ms', 'sum(adds) + sum(set)', [
           ...until(soundWay).map(each => soundDelay(wiring, each)),
-          wiring.devices[at]?.soundDelay === undefined
-            ? constant('set', 0, 'ms', 'no delay is set')
-            : given('set', wiring.devices[at].soundDelay, 'ms', 'plan', `/devices/${at}/soundDelay`),
+          ...(set.length > 0 ? set : [constant('set', 0, 'ms', 'no delay is set')]),
         ])
       : unknown('ms', 'no sound desk leads there');
   const sources = Object.fromEntries(
@@ -163,8 +169,8 @@ function syncOf(
       // Sound that was embedded before goes through boxes with other pictures until it meets those of this camera.
       const meets = soundWay?.find(each => way.includes(each));
       const along =
-        soundWay && at !== undefined && meets !== undefined
-          ? soundWay.slice(soundWay.indexOf(at) + 1, soundWay.indexOf(meets))
+        soundWay && meeting !== undefined && meets !== undefined
+          ? soundWay.slice(soundWay.indexOf(meeting) + 1, soundWay.indexOf(meets))
           : [];
       const adds = until(way, meets).map(each => pictureDelay(wiring, each, house));
       const video =

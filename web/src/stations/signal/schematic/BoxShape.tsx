@@ -1,8 +1,15 @@
-import { BOX, FACE, faceOf, fitted, lettersIn, type DeviceBox, type Kind } from '@idle-satchel/core';
+import {
+  BOX,
+  FACE,
+  faceOf,
+  fitted,
+  lettersIn,
+  type DeviceBox,
+  type Fit,
+  type Kind,
+} from '@idle-satchel/core';
 import { memo, type PointerEvent } from 'react';
 import { portKey } from './use-pull.js';
-
-export type PinState = 'idle' | 'fits' | 'refused';
 
 const TAPE_LETTERS = { fontFamily: 'var(--font-tape)', letterSpacing: '.04em' } as const;
 
@@ -10,20 +17,23 @@ const TAPE_LETTERS = { fontFamily: 'var(--font-tape)', letterSpacing: '.04em' } 
 export const BoxShape = memo(function BoxShape({
   box,
   kind,
-  at: [x, y],
+  x,
+  y,
   on,
   lit,
-  pins,
+  fits,
   onGrab,
   onPull,
 }: {
   box: DeviceBox;
   kind: Kind | undefined;
-  at: readonly [number, number];
+  x: number;
+  y: number;
   on: boolean;
   /** False while a trace does not run through it. */
   lit: boolean;
-  pins: (key: string) => PinState;
+  /** What each port says to the lead that is being pulled; undefined while none is. */
+  fits: ReadonlyMap<string, Fit> | undefined;
   onGrab: (box: DeviceBox, event: PointerEvent<SVGElement>) => void;
   onPull: (box: DeviceBox, port: string, event: PointerEvent<SVGElement>) => void;
 }) {
@@ -60,7 +70,7 @@ export const BoxShape = memo(function BoxShape({
       </g>
       {box.pins.map(pin => {
         const key = portKey(pin.end);
-        const state = pins(key);
+        const state = fits === undefined ? 'idle' : fits.get(key)?.fits ? 'fits' : 'refused';
         const left = pin.side === 'in';
         return (
           <g

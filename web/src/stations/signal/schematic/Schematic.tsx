@@ -9,7 +9,7 @@ import {
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { STEPS, useShortcuts } from '../../../app/shortcuts.js';
 import { useEvent, useOpenEvent, useResult, useUi } from '../../../store/hooks.js';
-import { BoxShape, type PinState } from './BoxShape.js';
+import { BoxShape } from './BoxShape.js';
 import { SchematicTools } from './SchematicTools.js';
 import { TraceStrip } from './TraceStrip.js';
 import { useBoxDrag } from './use-box-drag.js';
@@ -81,8 +81,11 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
       event,
     );
   };
-  const pinState = (key: string): PinState =>
-    !pulling ? 'idle' : pulling.fits.get(key)?.fits === true ? 'fits' : 'refused';
+  const acts = useRef({ pull, grab });
+  acts.current = { pull, grab };
+  // Boxes are drawn anew only when something of theirs has changed, never because another one is moved.
+  const onGrab = useCallback<typeof grab>((...event) => acts.current.grab(...event), []);
+  const onPull = useCallback<typeof pull>((...event) => acts.current.pull(...event), []);
 
   const show = zoom.show;
   useEffect(() => {
@@ -163,12 +166,13 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
                 key={box.id}
                 box={box}
                 kind={kinds[wiring.devices[box.id]?.kind ?? '']}
-                at={at}
+                x={at[0]}
+                y={at[1]}
                 on={box.id === selected}
                 lit={!trace || trace.devices.has(box.id)}
-                pins={pinState}
-                onGrab={grab}
-                onPull={pull}
+                fits={pulling?.fits}
+                onGrab={onGrab}
+                onPull={onPull}
               />
             ) : null;
           })}

@@ -34,7 +34,7 @@ export function TraceStrip() {
   return (
     <section
       aria-label="Trace"
-      className="border-t border-ink px-3 pt-1 pb-2 max-h-[34vh] overflow-auto bg-paper"
+      className="border-t border-ink px-3 pt-1 pb-2 max-h-[24vh] overflow-auto bg-paper"
     >
       <p className="flex gap-3 items-baseline">
         <b className="font-semibold">{about}</b>
