@@ -80,7 +80,7 @@ describe('cameras', () => {
   it('can be added, given a shot and removed again', async () => {
     const page = await stage.open(`/events/${FRIDAY}/shots`);
     await page.getByRole('button', { name: 'Add camera' }).click();
-    await page.getByRole('menuitem', { name: /Pan-tilt/ }).click();
+    await page.getByRole('menuitem', { name: 'Pan-tilt camera, 20×', exact: true }).click();
     await page.getByLabel('Also show').selectOption({ label: 'Choir' });
     await page.getByRole('region', { name: 'Shot of Choir' }).waitFor();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();

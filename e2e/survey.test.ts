@@ -104,7 +104,7 @@ describe('a hall', () => {
     await page.getByRole('button', { name: 'New event' }).click();
     await page.getByLabel('Name').fill('Annual meeting');
     await page.getByLabel(/^Live at/).fill('2026-12-11T19:00');
-    await page.getByLabel('Venue').selectOption({ label: 'Thornmere Village Hall' });
+    await page.getByRole('combobox', { name: /^Venue/ }).selectOption({ label: 'Thornmere Village Hall' });
     await page.getByRole('button', { name: 'Make the event' }).click();
     await page.getByRole('navigation', { name: 'Stations' }).waitFor();
     await page.keyboard.press('Escape');

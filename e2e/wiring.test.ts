@@ -98,16 +98,17 @@ describe('a starter kit', () => {
 describe('a fourth camera in the church', () => {
   it('finds no input, and gets one by a smaller switcher before the full one', async () => {
     const page = await stage.open(`/events/${FRIDAY}/signal`);
-    await add(page, 'Camera, 1-inch, 24–360 eq.', 'C4 FONT');
+    // Clamped to the rack, it shows the pews.
+    await add(page, 'Camera, 1-inch, 24–360 eq.', 'C4 PEWS', 'DESK RACK');
     await saved(page);
     await figure(page, 'signal.sources.laptopwor.input').focus();
     await page.keyboard.press('s');
     const snags = page.getByRole('region', { name: 'Snags' });
-    await snags.getByRole('button', { name: /^C4 FONT reaches no input/ }).click();
+    await snags.getByRole('button', { name: /^C4 PEWS reaches no input/ }).click();
     await snags
       .getByRole('button', { name: /^Put “Sub-switcher, 4 HDMI in, cuts only” SUB 01 before HDMI in 4/ })
       .click();
-    await snags.getByRole('button', { name: /^C4 FONT reaches no input/ }).waitFor({ state: 'detached' });
+    await snags.getByRole('button', { name: /^C4 PEWS reaches no input/ }).waitFor({ state: 'detached' });
     await page.keyboard.press('Escape');
     await saved(page);
     await figure(page, 'signal.sources.laptopwor.input').getByText('HDMI in 1').waitFor();
