@@ -28,7 +28,9 @@ const PLACES = [
   '/venues/venuegrange1',
   '/venues/venuegrange1/walk',
   '/shelf',
+  '/shelf/kinds',
   '/hands',
+  '/events/eventsatur1/signal',
   ...STATIONS.map(name => `/events/${FRIDAY}/${name}`),
 ];
 

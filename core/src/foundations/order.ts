@@ -51,6 +51,16 @@ export function inOrder<T extends object>(map: MapOf<T> | undefined): readonly [
   return entries as readonly [string, T][];
 }
 
+/** The few records of a large map that meet a condition, without a list of them all. */
+export function entriesWhere<T>(map: MapOf<T>, meets: (value: T) => boolean): [string, T][] {
+  const found: [string, T][] = [];
+  for (const id in map) {
+    const value = map[id];
+    if (value !== undefined && meets(value)) found.push([id, value]);
+  }
+  return found;
+}
+
 const DIGITS = '0123456789abcdefghijklmnopqrstuvwxyz';
 
 /**

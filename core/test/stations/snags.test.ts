@@ -229,8 +229,8 @@ const TABLE: readonly Row[] = [
   [
     'runs.no-cable',
     'stop',
-    ['shelf', set('/items/itemn3001/state', 'out'), set('/items/itemn3002/state', 'out')],
-    ['shelf', set('/items/itemn3001/state', 'out')],
+    ['shelf', ...[1, 2, 3, 4].map(n => set(`/items/itemn300${n}/state`, 'out'))],
+    ['shelf', ...[1, 2, 3].map(n => set(`/items/itemn300${n}/state`, 'out'))],
   ],
   [
     'runs.beyond-reach',

@@ -1,4 +1,4 @@
-import type { Rule } from '../../../foundations/index.js';
+import { entriesWhere, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import { connect } from '../connect.js';
 import type { SignalReads, SignalResult } from '../index.js';
@@ -8,9 +8,9 @@ export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
   rule: 'signal.connector-mismatch',
   station: 'signal',
   find: ({ own: { links: results, wiring }, links }) =>
-    Object.entries(results).flatMap(([id, { mates }]) => {
+    entriesWhere(results, ({ mates }) => mates.value === false).flatMap(([id]) => {
       const link = links?.[id];
-      if (mates.value !== false || !link) return [];
+      if (!link) return [];
       const label = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
       return [
         {

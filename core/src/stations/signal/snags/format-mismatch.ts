@@ -1,4 +1,4 @@
-import { settingOf, type Rule } from '../../../foundations/index.js';
+import { entriesWhere, settingOf, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import { freeVideoPorts } from '../connect.js';
 import { insertInto } from '../insert.js';
@@ -9,21 +9,24 @@ export const formatMismatch: Rule<Seen<SignalReads, SignalResult>> = {
   rule: 'signal.format-mismatch',
   station: 'signal',
   find: ({ own: { formats, wiring }, links, rules }) =>
-    Object.entries(formats).flatMap(([id, { format, taken }]) => {
-      const link = links?.[id];
-      if (!link || taken.value === null || taken.value === 'yes') return [];
-      const own = wiring.devices[link.to.device ?? '']?.format ?? rules.format;
-      const name = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
-      return [
-        {
-          severity: 'stop' as const,
-          subjects: [id, link.from.device ?? '', link.to.device ?? ''],
-          title: `${name(link.from.device)} gives ${String(format.value)} and ${wiring.portOf(link.to)?.label ?? 'its input'} of ${name(link.to.device)} does not take it: ${String(taken.value)}.`,
-          because: [`signal.formats.${id}.format`, `signal.formats.${id}.taken`],
-          advice: `Set it to ${settingOf(own)}, or put a scaler or frame-rate converter into the lead.`,
-        },
-      ];
-    }),
+    entriesWhere(formats, ({ taken }) => taken.value !== null && taken.value !== 'yes').flatMap(
+      ([id, { format, taken }]) => {
+        const link = links?.[id];
+        if (!link) return [];
+        const own = wiring.devices[link.to.device ?? '']?.format ?? rules.format;
+        const name = (device: string | undefined): string =>
+          wiring.devices[device ?? '']?.label ?? 'a device';
+        return [
+          {
+            severity: 'stop' as const,
+            subjects: [id, link.from.device ?? '', link.to.device ?? ''],
+            title: `${name(link.from.device)} gives ${String(format.value)} and ${wiring.portOf(link.to)?.label ?? 'its input'} of ${name(link.to.device)} does not take it: ${String(taken.value)}.`,
+            because: [`signal.formats.${id}.format`, `signal.formats.${id}.taken`],
+            advice: `Set it to ${settingOf(own)}, or put a scaler or frame-rate converter into the lead.`,
+          },
+        ];
+      },
+    ),
   *fixes(snag, { own: { wiring }, links, kinds, shelf, rules }) {
     const [id = '', source = '', sink = ''] = snag.subjects;
     const link = links?.[id];

@@ -1,4 +1,4 @@
-import { inOrder, type Fix, type Rule } from '../../../foundations/index.js';
+import { entriesWhere, inOrder, type Fix, type Rule } from '../../../foundations/index.js';
 import type { Link } from '../../../documents/index.js';
 import type { Seen } from '../../station.js';
 import type { SignalReads, SignalResult } from '../index.js';
@@ -11,22 +11,24 @@ export const wrongWay: Rule<SignalSeen> = {
   rule: 'signal.wrong-way',
   station: 'signal',
   find: ({ own: { links: results, wiring }, links }) =>
-    Object.entries(results).flatMap(([id, { faces }]) => {
-      const link = links?.[id];
-      if (!link || faces.value === null || faces.value === 'yes') return [];
-      const name = (end: Link['from']): string =>
-        `${wiring.portOf(end)?.label ?? 'a port'} of ${wiring.devices[end.device ?? '']?.label ?? 'a device'}`;
-      return [
-        {
-          severity: 'stop' as const,
-          subjects: [id, link.from.device ?? '', link.to.device ?? ''],
-          title: `${name(link.from)} and ${name(link.to)} do not go together: ${String(faces.value)}.`,
-          because: [`signal.links.${id}.faces`],
-          advice:
-            'Turn the converter round or take the one for the other direction, and plug outputs into inputs.',
-        },
-      ];
-    }),
+    entriesWhere(results, ({ faces }) => faces.value !== null && faces.value !== 'yes').flatMap(
+      ([id, { faces }]) => {
+        const link = links?.[id];
+        if (!link) return [];
+        const name = (end: Link['from']): string =>
+          `${wiring.portOf(end)?.label ?? 'a port'} of ${wiring.devices[end.device ?? '']?.label ?? 'a device'}`;
+        return [
+          {
+            severity: 'stop' as const,
+            subjects: [id, link.from.device ?? '', link.to.device ?? ''],
+            title: `${name(link.from)} and ${name(link.to)} do not go together: ${String(faces.value)}.`,
+            because: [`signal.links.${id}.faces`],
+            advice:
+              'Turn the converter round or take the one for the other direction, and plug outputs into inputs.',
+          },
+        ];
+      },
+    ),
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     const link = seen.links?.[id];
