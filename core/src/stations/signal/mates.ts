@@ -18,51 +18,49 @@ export interface Mating {
   readonly faces: Figure;
 }
 
-/** The mating of every link; what a port says is written down once, however many links have it. */
+const AT_HOUSE: Mating = {
+  mates: found(true, '', 'a lead with the venue’s own plug'),
+  faces: found('yes', '', 'a socket of the venue'),
+};
+const OPEN: Mating = {
+  mates: unknown('', 'one end has no port'),
+  faces: unknown('', 'one end has no port'),
+};
+
+/** The mating of every link; what two ports of their kinds say to each other is worked out once. */
 export function matingsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Record<string, Mating> {
-  const known = new Map<Port, Said>();
-  const said = (end: Link['from'], port: Port): Said => {
-    const before = known.get(port);
-    if (before) return before;
-    const at = `/kinds/${wiring.devices[end.device ?? '']?.kind ?? ''}/ports/${end.port ?? ''}`;
-    const of = (name: string, field: 'connector' | 'direction' | 'carries') =>
-      given(name, port[field], '', 'kinds', `${at}/${field}`);
-    const made: Said = {
-      from: { plug: of('from', 'connector'), faces: [of('leaves', 'direction'), of('gives', 'carries')] },
-      to: { plug: of('to', 'connector'), faces: [of('arrives', 'direction'), of('takes', 'carries')] },
-    };
-    known.set(port, made);
-    return made;
-  };
+  const known = new Map<Port, Map<Port, Mating>>();
   const matings: Record<string, Mating> = {};
-  for (const [id, link] of inOrder(links)) matings[id] = matingOf(wiring, link, said);
+  for (const [id, link] of inOrder(links)) {
+    const house = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
+    const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+    if (house !== undefined || !from || !to) {
+      matings[id] = house === undefined ? OPEN : AT_HOUSE;
+      continue;
+    }
+    const own = known.get(from) ?? new Map<Port, Mating>();
+    known.set(from, own);
+    const mating = own.get(to) ?? matingOf(wiring, link, from, to);
+    own.set(to, mating);
+    matings[id] = mating;
+  }
   return matings;
 }
 
-interface Said {
-  readonly from: { readonly plug: Term; readonly faces: readonly Term[] };
-  readonly to: { readonly plug: Term; readonly faces: readonly Term[] };
-}
-
-function matingOf(wiring: PlanWiring, link: Link, said: (end: Link['from'], port: Port) => Said): Mating {
-  const house = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
-  if (house !== undefined) {
-    const mates = found(true, '', 'a lead with the venue’s own plug');
-    return { mates, faces: found('yes', '', 'a socket of the venue') };
-  }
-  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
-  if (!from || !to)
-    return { mates: unknown('', 'one end has no port'), faces: unknown('', 'one end has no port') };
-  const { from: out } = said(link.from, from);
-  const { to: into } = said(link.to, to);
+function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Mating {
+  const said = (name: string, end: 'from' | 'to', field: 'connector' | 'direction' | 'carries'): Term => {
+    const { device = '', port = '' } = link[end];
+    const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${port}/${field}`;
+    return given(name, (end === 'from' ? from : to)[field], '', 'kinds', pointer);
+  };
   return {
     mates: found(from.connector === to.connector, '', 'the same connector at both ends, else an adapter', [
-      out.plug,
-      into.plug,
+      said('from', 'from', 'connector'),
+      said('to', 'to', 'connector'),
     ]),
     faces: found(facing(from, to), '', 'an output into an input, of the same sort', [
-      ...out.faces,
-      ...into.faces,
+      ...[said('leaves', 'from', 'direction'), said('arrives', 'to', 'direction')],
+      ...[said('gives', 'from', 'carries'), said('takes', 'to', 'carries')],
     ]),
   };
 }
