@@ -136,7 +136,9 @@ function traced(
     since.set(device, total);
     return total;
   };
-  const hops = leads
+  // Found from the end backwards, except for a source; of equal times the earlier on the way comes first.
+  const onTheWay = what === 'source' ? leads : [...leads].reverse();
+  const hops = onTheWay
     .map(([id, { from, to }]): Hop => {
       const device = from.device ?? '';
       return {
