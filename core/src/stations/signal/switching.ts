@@ -60,6 +60,20 @@ export function onwards(wiring: PlanWiring, id: string, port?: string): Lead[] {
     : leads.filter(([, { from }]) => leadsThrough(wiring, id, port, from.port ?? ''));
 }
 
+/** The lead by which the picture that comes to a device leaves the switcher or source in which it was made. */
+export function leadFromMaker(wiring: PlanWiring, device: string): Lead | undefined {
+  const seen = new Set<string>();
+  for (let lead = feedsOf(wiring, device)[0]; lead && !seen.has(lead[0]);) {
+    seen.add(lead[0]);
+    const { device: from, port = '' } = lead[1].from;
+    if (from === undefined) return undefined;
+    const kind = wiring.kindOf(from);
+    if (!passesOn(kind?.family) && kind?.ports?.[port]?.loops === undefined) return lead;
+    lead = feedsOf(wiring, from, port)[0];
+  }
+  return undefined;
+}
+
 /** Ports of a device that carry video in one direction, in order. */
 export const videoPorts = (
   wiring: PlanWiring,

@@ -1,5 +1,5 @@
 /** Views: what everybody who takes part must see, and whether some screen shows it to them. */
-import type { Link, Viewer } from '../../documents/index.js';
+import type { Viewer } from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -14,7 +14,7 @@ import { workedByHand } from '../equipment.js';
 import type { Aboard } from './camera-lines.js';
 import type { Counts } from './countables.js';
 import type { PlanWiring } from './index.js';
-import { busOf, feedsOf, onwards, passesOn } from './switching.js';
+import { busOf, feedsOf, leadFromMaker, onwards } from './switching.js';
 
 export interface View {
   readonly viewer: Viewer;
@@ -28,19 +28,10 @@ export interface View {
   readonly tile?: Figure;
 }
 
-/** The bus that comes to each device: that of the switcher output at the other end of its leads. */
+/** The bus that comes to a device: that of the switcher output from which its picture comes. */
 function busInto(wiring: PlanWiring, id: string): string | undefined {
-  const seen = new Set<string>();
-  for (let lead: Link | undefined = feedsOf(wiring, id)[0]?.[1]; lead;) {
-    const { device, port = '' } = lead.from;
-    if (device === undefined || seen.has(`${device} ${port}`)) return undefined;
-    seen.add(`${device} ${port}`);
-    const kind = wiring.kindOf(device);
-    if (kind?.family === 'switcher') return busOf(wiring, device, port);
-    if (!passesOn(kind?.family) && kind?.ports?.[port]?.loops === undefined) return 'one source';
-    lead = feedsOf(wiring, device, port)[0]?.[1];
-  }
-  return undefined;
+  const { device, port = '' } = leadFromMaker(wiring, id)?.[1].from ?? {};
+  return device === undefined ? undefined : (busOf(wiring, device, port) ?? 'one source');
 }
 
 /** Views that the design asks for, keyed by who must have them. */

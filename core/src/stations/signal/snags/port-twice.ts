@@ -65,8 +65,7 @@ export const portTwice: Rule<SignalSeen> = {
 
 /** Both leads come out of a splitter instead. */
 function* split(id: string, link: Link, { own: { wiring }, kinds, shelf }: SignalSeen): Generator<Fix> {
-  const other = inOrder(Object.fromEntries(wiring.outOf(link.from.device ?? ''))).find(
-    ([key, { from }]) => key !== id && from.port === link.from.port,
-  );
+  const { device = '', port } = link.from;
+  const other = wiring.outOf(device).find(([key, { from }]) => key !== id && from.port === port);
   if (other) yield* splitAfter([[id, link], other], { kinds, shelf, wiring });
 }

@@ -1,7 +1,7 @@
 import { inOrder, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { SignalReads, SignalResult } from '../index.js';
-import { feedsOf, passesOn } from '../switching.js';
+import { leadFromMaker } from '../switching.js';
 
 /** An output that gets another programme than the one that is wanted of it, or graphics where none are wanted. */
 export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
@@ -36,7 +36,7 @@ export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
     const switcher = fed[id]?.switcher;
     if (!output) return;
     const wanted = output.programme ?? 'programme';
-    const lead = output.device === undefined ? undefined : upstreamLead(wiring, output.device);
+    const lead = output.device === undefined ? undefined : leadFromMaker(wiring, output.device);
     if (lead && switcher !== undefined) {
       const port = lead[1].from.port ?? '';
       const can = wiring.kindOf(switcher)?.ports?.[port]?.gives ?? [];
@@ -80,18 +80,3 @@ export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
     }
   },
 };
-
-/** The lead that leaves the switcher on the way to a device. */
-function upstreamLead(wiring: SignalResult['wiring'], device: string) {
-  const seen = new Set<string>();
-  for (let lead = feedsOf(wiring, device)[0]; lead;) {
-    const { device: before, port = '' } = lead[1].from;
-    if (before === undefined || seen.has(before)) return undefined;
-    seen.add(before);
-    const kind = wiring.kindOf(before);
-    if (kind?.family === 'switcher') return lead;
-    if (!passesOn(kind?.family) && kind?.ports?.[port]?.loops === undefined) return undefined;
-    lead = feedsOf(wiring, before, port)[0];
-  }
-  return undefined;
-}
