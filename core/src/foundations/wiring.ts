@@ -29,6 +29,13 @@ export interface Wiring<D extends { kind: string }, K extends KindLike, L extend
   /** Links in order whose `from` or `to` is the device. */
   readonly outOf: (device: string) => readonly [string, L][];
   readonly into: (device: string) => readonly [string, L][];
+  /** Ports of a device that something is plugged into. */
+  readonly inUse: (device: string) => ReadonlySet<string>;
+  /** Ports of a device, in order, that nothing is plugged into yet. */
+  readonly freePorts: (
+    device: string,
+    suits: (port: NonNullable<K['ports']>[string]) => boolean,
+  ) => [string, NonNullable<K['ports']>[string]][];
 }
 
 /** Indexes links by device, once; every lookup after that is direct. */
@@ -55,11 +62,29 @@ export function wiringOf<D extends { kind: string; order?: string }, K extends K
     if (known) byDevice.set(device, known);
   }
   const kindOf = (device: string | undefined): K | undefined => byDevice.get(device);
+  const used = new Map<string, ReadonlySet<string>>();
+  const inUse = (device: string): ReadonlySet<string> => {
+    let ports = used.get(device);
+    if (ports) return ports;
+    ports = new Set(
+      [
+        ...(out.get(device) ?? []).map(([, { from }]) => from),
+        ...(into.get(device) ?? []).map(([, { to }]) => to),
+      ].map(({ port = '' }) => port),
+    );
+    used.set(device, ports);
+    return ports;
+  };
   return {
     devices: devices ?? {},
     kindOf,
     portOf: end => kindOf(end.device)?.ports?.[end.port ?? ''] as NonNullable<K['ports']>[string] | undefined,
     outOf: device => out.get(device) ?? [],
     into: device => into.get(device) ?? [],
+    inUse,
+    freePorts: (device, suits) =>
+      inOrder(kindOf(device)?.ports as K['ports'] & MapOf<NonNullable<K['ports']>[string]>).filter(
+        ([port, each]) => !inUse(device).has(port) && suits(each),
+      ),
   };
 }

@@ -18,9 +18,9 @@ function outletsNear({ signal, ground, own }: PowerSeen, device: string): Outlet
   const away = (other: readonly [number, number] | undefined): number =>
     at && other ? distance(at, other) : Infinity;
   const strips = Object.keys(own.strips).flatMap(strip => {
-    const used = new Set(wiring.outOf(strip).map(([, link]) => link.from.port));
-    const free = inOrder(wiring.kindOf(strip)?.ports).find(
-      ([id, port]) => port.direction === 'out' && port.carries === 'power' && !used.has(id),
+    const [free] = wiring.freePorts(
+      strip,
+      ({ direction, carries }) => direction === 'out' && carries === 'power',
     );
     if (!free || strip === device) return [];
     return [

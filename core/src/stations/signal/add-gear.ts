@@ -11,10 +11,9 @@ const isDeskScreen = ({ family, screenWidth = 0 }: Kind): boolean =>
 /** Puts a screen at each free output of a switcher that can give a multiview. */
 export function* screenAt(switcher: string, seed: string, stock: Stock): Generator<Fix> {
   const { shelf, wiring } = stock;
-  const used = new Set(wiring.outOf(switcher).map(([, { from }]) => from.port));
   const carrier = wiring.devices[switcher]?.place?.inside ?? switcher;
-  const free = inOrder(wiring.kindOf(switcher)?.ports)
-    .filter(([port, { gives }]) => !used.has(port) && gives?.includes('multiview'))
+  const free = wiring
+    .freePorts(switcher, ({ gives }) => gives?.includes('multiview') === true)
     .sort(([, a], [, b]) => Number(b.gives?.[0] === 'multiview') - Number(a.gives?.[0] === 'multiview'));
   for (const [port, { connector, label }] of free) {
     for (const offer of offersOf(isDeskScreen, stock)) {

@@ -101,9 +101,5 @@ export function freeVideoPorts(
   device: string,
   direction: 'in' | 'out',
 ): [string, Port][] {
-  const links = direction === 'in' ? wiring.into(device) : wiring.outOf(device);
-  const used = new Set(links.map(([, link]) => (direction === 'in' ? link.to.port : link.from.port)));
-  return inOrder(wiring.kindOf(device)?.ports).filter(
-    ([id, port]) => port.carries === 'video' && port.direction === direction && !used.has(id),
-  );
+  return wiring.freePorts(device, port => port.carries === 'video' && port.direction === direction);
 }

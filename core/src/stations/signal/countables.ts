@@ -114,23 +114,14 @@ function sketchOf(id: string, isMain: boolean, reads: CountReads): Sketches {
     case 'matrix':
     case 'splitter':
       return {
-        inputs: sockets(wiring, id, 'inputs', isVideo('in')),
-        outputs: sockets(wiring, id, 'outputs', isVideo('out')),
+        inputs: sockets(wiring, id, 'inputs', isVideoIn),
+        outputs: sockets(wiring, id, 'outputs', isVideoOut),
       };
     case 'network switch':
     case 'router':
-      return {
-        network: sockets(
-          wiring,
-          id,
-          'network ports',
-          port => port.carries === 'network' && port.connector === 'RJ45',
-        ),
-      };
+      return { network: sockets(wiring, id, 'network ports', isNetwork) };
     case 'talkback':
     case 'control': {
-      const isLine = (port: Port): boolean =>
-        port.direction === 'out' && port.connector !== 'air' && port.carries !== 'network';
       const lines = sockets(wiring, id, 'lines', isLine);
       return lines.have.value === 0 ? {} : { lines };
     }
@@ -139,23 +130,29 @@ function sketchOf(id: string, isMain: boolean, reads: CountReads): Sketches {
   }
 }
 
-const isVideo =
-  (direction: Port['direction']) =>
-  (port: Port): boolean =>
-    port.carries === 'video' && port.direction === direction;
+type Suits = (port: Port) => boolean;
+const isVideoIn: Suits = ({ carries, direction }) => carries === 'video' && direction === 'in';
+const isVideoOut: Suits = ({ carries, direction }) => carries === 'video' && direction === 'out';
+const isNetwork: Suits = ({ carries, connector }) => carries === 'network' && connector === 'RJ45';
+const isLine: Suits = ({ carries, direction, connector }) =>
+  direction === 'out' && connector !== 'air' && carries !== 'network';
+const takesSound: Suits = ({ carries, direction }) => carries === 'audio' && direction !== 'out';
+const canGiveOne: Suits = ({ gives }) => gives?.includes('aux') === true;
 
 const piece = (name: string, count: number, words: string): Term => constant(name, count, 'pieces', words);
 
 /** Sockets of one sort, and those of them that something is plugged into. */
-function sockets(wiring: PlanWiring, id: string, words: string, suits: (port: Port) => boolean): Sketch {
-  const label = wiring.devices[id]?.label ?? id;
-  const linked = new Set<string | undefined>();
-  for (const [, { to }] of wiring.into(id)) linked.add(to.port);
-  for (const [, { from }] of wiring.outOf(id)) linked.add(from.port);
-  const ports = inOrder(wiring.kindOf(id)?.ports).filter(([, port]) => suits(port));
-  const used = ports.filter(([port]) => linked.has(port)).map(([, port]) => port.label);
+function sockets(wiring: PlanWiring, id: string, words: string, suits: Suits): Sketch {
+  const inUse = wiring.inUse(id);
+  let have = 0;
+  const used: string[] = [];
+  for (const [port, each] of inOrder(wiring.kindOf(id)?.ports)) {
+    if (!suits(each)) continue;
+    have++;
+    if (inUse.has(port)) used.push(each.label);
+  }
   return {
-    have: piece('have', ports.length, `${words} of ${label}`),
+    have: piece('have', have, `${words} of ${wiring.devices[id]?.label ?? id}`),
     used: used.length === 0 ? [] : [piece('used', used.length, used.join(', '))],
   };
 }
@@ -166,12 +163,10 @@ function switcherSketch(id: string, isMain: boolean, reads: CountReads): Sketche
   const { kind, label = id } = wiring.devices[id] ?? {};
   const own = (name: keyof Inside, value: number): Term =>
     given('have', value, 'pieces', 'kinds', `/kinds/${kind ?? ''}/inside/${name}`);
-  const inputs = sockets(wiring, id, 'video inputs', isVideo('in'));
-  const linkedOuts = videoPorts(wiring, id, 'out').filter(([port]) =>
-    wiring.outOf(id).some(([, { from }]) => from.port === port),
-  );
+  const inputs = sockets(wiring, id, 'video inputs', isVideoIn);
+  const linkedOuts = videoPorts(wiring, id, 'out').filter(([port]) => wiring.inUse(id).has(port));
   const giving = (bus: string) => linkedOuts.filter(([port]) => busOf(wiring, id, port) === bus);
-  const canAux = inOrder(ports).filter(([, port]) => port.gives?.includes('aux'));
+  const canAux = inOrder(ports).filter(([, port]) => canGiveOne(port));
   const view = giving('multiview')[0]?.[1];
   const tasks = isMain ? inOrder(wiring.devices).flatMap(([, device]) => device.tasks ?? []) : [];
   const needs = layoutNeeds(isMain ? runningOrder : undefined, new Set(tasks));
@@ -183,7 +178,7 @@ function switcherSketch(id: string, isMain: boolean, reads: CountReads): Sketche
   });
   return {
     inputs,
-    outputs: sockets(wiring, id, 'video outputs', isVideo('out')),
+    outputs: sockets(wiring, id, 'video outputs', isVideoOut),
     mixes: {
       have: inside
         ? own('mixes', inside.mixes)
@@ -210,7 +205,7 @@ function switcherSketch(id: string, isMain: boolean, reads: CountReads): Sketche
     ...(inside?.channels !== undefined && {
       channels: {
         have: own('channels', inside.channels),
-        used: sockets(wiring, id, 'sound', port => port.carries === 'audio' && port.direction !== 'out').used,
+        used: sockets(wiring, id, 'sound', takesSound).used,
       },
     }),
   };

@@ -1,5 +1,5 @@
 /** Formats: which size and rate runs through each lead, and whether the input at its end takes it. */
-import type { Link } from '../../documents/index.js';
+import type { Link, Port } from '../../documents/index.js';
 import {
   constant,
   found,
@@ -64,16 +64,17 @@ export function linkFormats(
   links: MapOf<Link> | undefined,
   house: VideoFormat,
 ): Record<string, LinkFormat> {
-  const known = new Map<string, Figure>();
+  const known = new Map<string, Map<string, Figure>>();
   const formats: Record<string, LinkFormat> = {};
   for (const [id, link] of inOrder(links)) {
-    const { device, port } = link.from;
-    if (device === undefined || wiring.portOf(link.from)?.carries !== 'video' || !wiring.portOf(link.to))
-      continue;
-    const key = `${device} ${port ?? ''}`;
-    const format = known.get(key) ?? givenBy(wiring, device, port, house);
-    known.set(key, format);
-    formats[id] = { format, taken: takenAt(wiring, link, format, house) };
+    const { device, port = '' } = link.from;
+    const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+    if (device === undefined || from?.carries !== 'video' || !to) continue;
+    const own = known.get(device) ?? new Map<string, Figure>();
+    known.set(device, own);
+    const format = own.get(port) ?? givenBy(wiring, device, port, house);
+    own.set(port, format);
+    formats[id] = { format, taken: takenAt(wiring, link, from, to, format, house) };
   }
   return formats;
 }
@@ -81,13 +82,18 @@ export function linkFormats(
 /** Families whose inputs, where they have no scaler, take nothing but what the device works in. */
 const NATIVE: ReadonlySet<string> = new Set(['switcher']);
 
-function takenAt(wiring: PlanWiring, link: Link, format: Figure, house: VideoFormat): Figure {
+function takenAt(
+  wiring: PlanWiring,
+  link: Link,
+  from: Port,
+  to: Port,
+  format: Figure,
+  house: VideoFormat,
+): Figure {
   const { value: fed } = format;
-  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
   const device = wiring.devices[link.to.device ?? ''];
   const kind = wiring.kindOf(link.to.device);
-  if (typeof fed !== 'string' || !to || !device || !kind)
-    return unknown('', 'what runs through it is not known');
+  if (typeof fed !== 'string' || !device || !kind) return unknown('', 'what runs through it is not known');
   const own = device.format ?? house;
   const terms: Term[] = [
     constant('fed', fed, '', `what comes out of ${wiring.devices[link.from.device ?? '']?.label ?? 'it'}`),
@@ -97,7 +103,7 @@ function takenAt(wiring: PlanWiring, link: Link, format: Figure, house: VideoFor
   ];
   const says = (verdict: string): Figure =>
     found(verdict, '', 'format that comes in against what the input takes', terms);
-  const levels = unlikeLevels(from?.level3g, to.level3g, fed);
+  const levels = unlikeLevels(from.level3g, to.level3g, fed);
   if (levels !== undefined) return says(levels);
   if (to.formats && (to.scaled || !NATIVE.has(kind.family))) {
     return says((to.formats as readonly string[]).includes(fed) ? 'yes' : `it takes no ${fed}`);

@@ -8,10 +8,10 @@ import type { PlanWiring } from './index.js';
 function freeOutlet(wiring: PlanWiring, carrier: string): End | undefined {
   for (const [device, { place }] of inOrder(wiring.devices)) {
     if (place?.inside !== carrier) continue;
-    const used = new Set(wiring.outOf(device).map(([, link]) => link.from.port));
-    const free = inOrder(wiring.kindOf(device)?.ports).find(
-      ([port, { carries, direction, connector }]) =>
-        carries === 'power' && direction === 'out' && connector === 'mains' && !used.has(port),
+    const [free] = wiring.freePorts(
+      device,
+      ({ carries, direction, connector }) =>
+        carries === 'power' && direction === 'out' && connector === 'mains',
     );
     if (free) return { device, port: free[0] };
   }

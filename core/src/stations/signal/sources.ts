@@ -29,35 +29,34 @@ export const sourcesOf = (wiring: PlanWiring): Record<string, Source> =>
 interface Step {
   readonly device: string;
   readonly port: string | undefined;
-  readonly way: readonly string[];
+  readonly before: Step | undefined;
 }
 
 /** Follows a picture, nearest first, through what passes it on to a switcher input, or to where it ends. */
 function inputOf(wiring: PlanWiring, source: string): Figure {
   const name = (id: string): string => wiring.devices[id]?.label ?? id;
+  const followed = (step: Step): string => {
+    const way: string[] = [];
+    for (let at: Step | undefined = step; at; at = at.before) way.unshift(name(at.device));
+    return `links followed: ${way.join(' → ')}`;
+  };
   const seen = new Set([source]);
-  const open: Step[] = [{ device: source, port: undefined, way: [name(source)] }];
-  let end: Figure | undefined;
-  for (let step = open.shift(); step; step = open.shift()) {
-    const next = onwards(wiring, step.device, step.port).flatMap(([, { to }]) =>
-      to.device === undefined || seen.has(to.device) ? [] : [{ ...to, device: to.device }],
-    );
-    for (const { device, port } of next) {
+  const open: Step[] = [{ device: source, port: undefined, before: undefined }];
+  let end: Step | undefined;
+  for (const step of open) {
+    for (const [, { to }] of onwards(wiring, step.device, step.port)) {
+      const { device, port } = to;
+      if (device === undefined || seen.has(device)) continue;
       seen.add(device);
-      const way = [...step.way, name(device)];
-      const followed = `links followed: ${way.join(' → ')}`;
       const kind = wiring.kindOf(device);
+      const next: Step = { device, port, before: step };
       if (kind?.family === 'switcher')
-        return found(
-          wiring.portOf({ device, ...(port && { port }) })?.label ?? 'an input that does not exist',
-          '',
-          followed,
-        );
-      if (passesOn(kind?.family)) open.push({ device, port, way });
-      else end ??= found(name(device), '', followed);
+        return found(kind.ports?.[port ?? '']?.label ?? 'an input that does not exist', '', followed(next));
+      if (passesOn(kind?.family)) open.push(next);
+      else end ??= next;
     }
   }
-  return end ?? unknown('', 'its picture goes nowhere');
+  return end ? found(name(end.device), '', followed(end)) : unknown('', 'its picture goes nowhere');
 }
 
 /** The first port in use by which a source gives its picture, else the first it has. */

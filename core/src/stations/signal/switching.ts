@@ -20,11 +20,10 @@ export const endsIn = (family: string | undefined): boolean =>
 
 /** What an output of a switcher or matrix gives: as it is set, else the first that it can; undefined for others. */
 export function busOf(wiring: PlanWiring, id: string, port: string): Bus | undefined {
-  const family = wiring.kindOf(id)?.family;
+  const { family, ports } = wiring.kindOf(id) ?? {};
   if (family !== 'switcher' && family !== 'matrix') return undefined;
-  const set = wiring.devices[id]?.buses?.[port];
-  const first = wiring.kindOf(id)?.ports?.[port]?.gives?.[0];
-  return set?.bus ?? first ?? (family === 'matrix' ? 'aux' : 'programme');
+  const set = wiring.devices[id]?.buses?.[port]?.bus;
+  return set ?? ports?.[port]?.gives?.[0] ?? (family === 'matrix' ? 'aux' : 'programme');
 }
 
 /** Whether what comes into one port of a device comes out of another. */

@@ -55,11 +55,9 @@ export const lineMissing: Rule<Seen<SignalReads, SignalResult>> = {
     for (const [device, { label }] of inOrder(wiring.devices)) {
       const family = wiring.kindOf(device)?.family;
       if (family !== 'network switch' && family !== 'router') continue;
-      const used = new Set(
-        [...wiring.into(device), ...wiring.outOf(device)].flatMap(([, { from, to }]) => [from.port, to.port]),
-      );
-      const free = inOrder(wiring.kindOf(device)?.ports).find(
-        ([key, each]) => each.carries === 'network' && each.direction !== 'in' && !used.has(key),
+      const [free] = wiring.freePorts(
+        device,
+        ({ carries, direction }) => carries === 'network' && direction !== 'in',
       );
       if (!free) continue;
       const joint = {

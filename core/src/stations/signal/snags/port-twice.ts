@@ -1,4 +1,4 @@
-import { inOrder, type Fix, type Rule } from '../../../foundations/index.js';
+import { inOrder, type Finding, type Fix, type Rule } from '../../../foundations/index.js';
 import type { Link } from '../../../documents/index.js';
 import type { Seen } from '../../station.js';
 import { freeVideoPorts } from '../connect.js';
@@ -13,30 +13,32 @@ const SIDES: readonly Side[] = ['to', 'from'];
 export const portTwice: Rule<SignalSeen> = {
   rule: 'signal.port-twice',
   station: 'signal',
-  find: ({ own: { wiring }, links }) => {
-    const taken = { from: new Map<string, Set<string>>(), to: new Map<string, Set<string>>() };
-    return inOrder(links).flatMap(([id, link]) =>
-      SIDES.flatMap(side => {
-        const { device, port } = link[side];
-        if (device === undefined || port === undefined) return [];
-        const own = taken[side].get(device) ?? new Set<string>();
-        taken[side].set(device, own);
-        if (!own.has(port)) {
-          own.add(port);
-          return [];
-        }
-        const of = wiring.portOf(link[side]);
-        if (of?.connector === 'air') return [];
-        return [
-          {
-            severity: 'stop' as const,
+  find: ({ own: { wiring }, devices }) => {
+    const findings: Finding[] = [];
+    for (const [device, { label }] of inOrder(devices)) {
+      for (const side of SIDES) {
+        const leads = side === 'to' ? wiring.into(device) : wiring.outOf(device);
+        if (leads.length < 2) continue;
+        const taken = new Set<string>();
+        for (const [id, link] of leads) {
+          const { port } = link[side];
+          if (port === undefined) continue;
+          if (!taken.has(port)) {
+            taken.add(port);
+            continue;
+          }
+          const of = wiring.portOf(link[side]);
+          if (of?.connector === 'air') continue;
+          findings.push({
+            severity: 'stop',
             subjects: [id, device],
-            title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${wiring.devices[device]?.label ?? 'a device'}.`,
+            title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${label}.`,
             because: [`signal.links.${id}.mates`],
-          },
-        ];
-      }),
-    );
+          });
+        }
+      }
+    }
+    return findings;
   },
   *fixes(snag, seen) {
     const [id = '', device = ''] = snag.subjects;

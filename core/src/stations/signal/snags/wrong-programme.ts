@@ -1,4 +1,5 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
+import type { Port } from '../../../documents/index.js';
+import type { Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import type { SignalReads, SignalResult } from '../index.js';
 import { leadFromMaker } from '../switching.js';
@@ -56,10 +57,9 @@ export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
           ],
         };
       }
-      const used = new Set(wiring.outOf(switcher).map(([, { from }]) => from.port));
       const connector = wiring.portOf(lead[1].from)?.connector;
-      for (const [free, each] of inOrder(wiring.kindOf(switcher)?.ports)) {
-        if (used.has(free) || each.connector !== connector || each.gives?.[0] !== wanted) continue;
+      const suits = (each: Port): boolean => each.connector === connector && each.gives?.[0] === wanted;
+      for (const [free, each] of wiring.freePorts(switcher, suits)) {
         yield {
           way: 'port',
           label: `Plug it into ${each.label} of ${wiring.devices[switcher]?.label ?? 'the switcher'}`,
