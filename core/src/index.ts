@@ -46,6 +46,7 @@ export {
   FAMILIES,
   LAYOUTS,
   LEVELS,
+  PORT_ENDS,
   PROGRAMMES,
   TASKS,
   VIEWERS,

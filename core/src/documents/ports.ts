@@ -5,10 +5,12 @@ import {
   CARRIES,
   CONNECTORS,
   LEVELS,
+  PORT_ENDS,
   type Bus,
   type Carries,
   type Connector,
   type Level,
+  type PortEnds,
 } from './signal-words.js';
 import { Flag, Int, Num, OneOf, Optional, Ref, Text, Words } from './decorators.js';
 
@@ -19,6 +21,10 @@ export class Port {
   @OneOf(['in', 'out', 'both']) direction!: 'in' | 'out' | 'both';
   @OneOf(CONNECTORS) connector!: Connector;
   @OneOf(CARRIES) carries!: Carries;
+  /** A plug instead of a socket; or, where outputs have pins and inputs holes by custom, the other way about. */
+  @Optional() @OneOf(PORT_ENDS) ends?: PortEnds;
+  /** Length of the lead of its own that its plug is on, m; absent: the plug is on its body. */
+  @Optional() @Num(0, 50) ownLead?: number;
   /** A video input with a scaler takes any size and rate, or any of its formats where these are listed. */
   @Optional() @Flag() scaled?: boolean;
   /** Sizes and rates that an output can be set to, or that a scaled input takes; absent = not known. */

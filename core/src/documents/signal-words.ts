@@ -16,6 +16,10 @@ export const CARRIES = [
 /** What runs through a port; `data` is a disk on its plug. */
 export type Carries = (typeof CARRIES)[number];
 
+export const PORT_ENDS = ['plug', 'pins', 'holes'] as const;
+/** What a port ends in besides the usual socket: a plug on its body or on a lead of its own, or contacts against the custom. */
+export type PortEnds = (typeof PORT_ENDS)[number];
+
 export const LEVELS = ['microphone', 'consumer', 'line', 'digital'] as const;
 /** Class of sound level: −60…−40 dBu, −10 dBV, +4 dBu, or digital. */
 export type Level = (typeof LEVELS)[number];

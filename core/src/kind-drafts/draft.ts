@@ -1,5 +1,15 @@
 /** A kind as a form edits it: flat, in the order of its ports; and the kind that comes of it. */
-import type { Bus, Carries, Connector, Family, Inside, Kind, Level, Port } from '../documents/index.js';
+import type {
+  Bus,
+  Carries,
+  Connector,
+  Family,
+  Inside,
+  Kind,
+  Level,
+  Port,
+  PortEnds,
+} from '../documents/index.js';
 import { idFrom, inOrder, ordersFor } from '../foundations/index.js';
 
 export interface PortDraft {
@@ -9,6 +19,9 @@ export interface PortDraft {
   readonly direction: Port['direction'];
   readonly connector: Connector;
   readonly carries: Carries;
+  readonly ends: PortEnds | '';
+  /** Length of the lead of its own, m. */
+  readonly ownLead: number | undefined;
   readonly scaled: boolean;
   readonly group: string;
   readonly level: Level | '';
@@ -39,7 +52,7 @@ export interface KindDraft {
 
 export const EMPTY_PORT: PortDraft = {
   ...{ id: undefined, label: '', direction: 'in', connector: 'HDMI A', carries: 'video' },
-  ...{ scaled: false, group: '', level: '', gives: [] },
+  ...{ ends: '', ownLead: undefined, scaled: false, group: '', level: '', gives: [] },
 };
 
 export const draftOf = ({ label, family, weight, power, ports, inside }: Kind): KindDraft => ({
@@ -47,6 +60,8 @@ export const draftOf = ({ label, family, weight, power, ports, inside }: Kind): 
   ports: inOrder(ports).map(([id, port]) => ({
     ...{ id, label: port.label, direction: port.direction, connector: port.connector, carries: port.carries },
     ...{
+      ends: port.ends ?? '',
+      ownLead: port.ownLead,
       scaled: port.scaled === true,
       group: port.group ?? '',
       level: port.level ?? '',
@@ -73,13 +88,23 @@ export function kindFrom(
       if (!taken.has(candidate)) id = candidate;
     }
     taken.add(id);
-    const { scaled: _s, group: _g, level: _l, gives: _v, ...rest } = known?.[id] ?? ({} as Partial<Port>);
-    const { direction, connector, carries, scaled, group, level, gives } = draft;
+    const {
+      ends: _e,
+      ownLead: _o,
+      scaled: _s,
+      group: _g,
+      level: _l,
+      gives: _v,
+      ...rest
+    } = known?.[id] ?? ({} as Partial<Port>);
+    const { direction, connector, carries, ends, ownLead, scaled, group, level, gives } = draft;
     return [
       id,
       {
         ...rest,
         ...{ order: orders[i] ?? '', label: draft.label.trim(), direction, connector, carries },
+        ...(ends !== '' && { ends }),
+        ...(ends === 'plug' && ownLead !== undefined && { ownLead }),
         ...(scaled && { scaled }),
         ...(group.trim() !== '' && { group: group.trim() }),
         ...(level !== '' && { level }),

@@ -13,7 +13,7 @@ export const SOUND: Record<string, Kind> = {
     weight: 0.1,
     ports: ports(
       ['xlrin0001', 'XLR', 'in', 'XLR', 'audio'],
-      ['trsout001', '3.5 mm', 'out', 'TRS 3.5', 'audio'],
+      ['trsout001', '3.5 mm', 'out', 'TRS 3.5', 'audio', { ends: 'plug', ownLead: 0.3 }],
     ),
   },
   adaptxlts: {
@@ -22,7 +22,25 @@ export const SOUND: Record<string, Kind> = {
     weight: 0.1,
     ports: ports(
       ['xlrin0001', 'XLR', 'in', 'XLR', 'audio'],
-      ['trsout001', '6.35 mm', 'out', 'TRS 6.35', 'audio'],
+      ['trsout001', '6.35 mm', 'out', 'TRS 6.35', 'audio', { ends: 'plug' }],
+    ),
+  },
+  turnholes: {
+    label: 'Turnabout, XLR, holes to holes',
+    family: 'adapter',
+    weight: 0.06,
+    ports: ports(
+      ['xlrin0001', 'XLR', 'in', 'XLR', 'audio'],
+      ['xlrout001', 'XLR', 'out', 'XLR', 'audio', { ends: 'holes' }],
+    ),
+  },
+  turnpins1: {
+    label: 'Turnabout, XLR, pins to pins',
+    family: 'adapter',
+    weight: 0.06,
+    ports: ports(
+      ['xlrin0001', 'XLR', 'in', 'XLR', 'audio', { ends: 'pins' }],
+      ['xlrout001', 'XLR', 'out', 'XLR', 'audio'],
     ),
   },
   audiodesk: {

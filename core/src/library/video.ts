@@ -72,7 +72,15 @@ const COMPUTERS: Record<string, Kind> = {
   },
 };
 
-const plugs = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
+/** An adapter with a plug on its body where the picture comes in. */
+const adapter = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
+  label,
+  family: 'adapter',
+  weight: 0.03,
+  ports: ports(video(ids[0], input, 'in', input, { ends: 'plug' }), video(ids[1], output, 'out', output)),
+});
+
+const joiner = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
   label,
   family: 'adapter',
   weight: 0.03,
@@ -80,12 +88,12 @@ const plugs = (label: string, input: Connector, output: Connector, ids: [string,
 });
 
 const ADAPTERS: Record<string, Kind> = {
-  adaptdtoa: plugs('Adapter, HDMI D plug to HDMI A socket', 'HDMI D', 'HDMI A', ['hdmidin01', 'hdmiaout1']),
-  adaptctoa: plugs('Adapter, HDMI C plug to HDMI A socket', 'HDMI C', 'HDMI A', ['hdmicin01', 'hdmiaout1']),
-  adaptusbc: plugs('Adapter, USB-C to HDMI', 'USB-C', 'HDMI A', ['usbcin001', 'hdmiaout1']),
-  adaptdpor: plugs('Adapter, DisplayPort to HDMI', 'DisplayPort', 'HDMI A', ['dportin01', 'hdmiaout1']),
-  joinhdmi1: plugs('Joiner, HDMI socket to socket', 'HDMI A', 'HDMI A', ['hdmiain01', 'hdmiaout1']),
-  joinbnc01: plugs('Joiner, BNC socket to socket', 'BNC', 'BNC', ['bncin0001', 'bncout001']),
+  adaptdtoa: adapter('Adapter, HDMI D plug to HDMI A socket', 'HDMI D', 'HDMI A', ['hdmidin01', 'hdmiaout1']),
+  adaptctoa: adapter('Adapter, HDMI C plug to HDMI A socket', 'HDMI C', 'HDMI A', ['hdmicin01', 'hdmiaout1']),
+  adaptusbc: adapter('Adapter, USB-C to HDMI', 'USB-C', 'HDMI A', ['usbcin001', 'hdmiaout1']),
+  adaptdpor: adapter('Adapter, DisplayPort to HDMI', 'DisplayPort', 'HDMI A', ['dportin01', 'hdmiaout1']),
+  joinhdmi1: joiner('Joiner, HDMI socket to socket', 'HDMI A', 'HDMI A', ['hdmiain01', 'hdmiaout1']),
+  joinbnc01: joiner('Joiner, BNC socket to socket', 'BNC', 'BNC', ['bncin0001', 'bncout001']),
 };
 
 /** A box with one picture in and one out. */
@@ -284,7 +292,7 @@ const RECORDERS: Record<string, Kind> = {
     label: 'Disk, USB, 1 TB',
     family: 'disk',
     weight: 0.1,
-    ports: ports(['usbplug01', 'USB', 'in', 'USB-C', 'data']),
+    ports: ports(['usbplug01', 'USB', 'in', 'USB-C', 'data', { ends: 'plug', ownLead: 0.3 }]),
   },
 };
 

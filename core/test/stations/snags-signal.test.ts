@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
+import { libraryKinds } from '../../src/library/index.js';
 import { changed, found, friday, holds, remove, set, type Row } from './snag-tables.js';
 
 const AT_DESK = { inside: 'deskrack1' };
@@ -37,6 +38,8 @@ const inPlaceOfWords = (kind: string, more: object = {}) =>
     device('othersrc1', kind, more),
     set('/links/linkword1', plug('othersrc1', 'hdmiout01', 'switcher1', 'hdmiin04')),
   ] as const;
+
+const ends = (kind: string, port: string, what: string) => set(`/kinds/${kind}/ports/${port}/ends`, what);
 
 const layouts = (...items: [string, string[]][]) =>
   items.map(([item, list]) => set(`/runningOrder/${item}/layouts`, list));
@@ -222,6 +225,18 @@ const TABLE: readonly Row[] = [
     ['plan', set('/devices/laptopwor/tasks', ['clips'])],
   ],
   [
+    'signal.connector-mismatch',
+    'stop',
+    ['kinds', ends('laptopcom', 'hdmiout01', 'plug'), ends('switchcom', 'hdmiin04', 'plug')],
+    ['kinds', ends('laptopcom', 'hdmiout01', 'plug')],
+  ],
+  [
+    'runs.lead-short',
+    'stop',
+    ['kinds', ends('audiodesk', 'xlrout001', 'plug')],
+    ['kinds', ends('audiodesk', 'xlrout001', 'pins')],
+  ],
+  [
     'signal.key-fill',
     'stop',
     ['plan', ...layouts(['itemsolo01', ['key and fill']])],
@@ -275,6 +290,37 @@ describe('a matrix', () => {
   it('is one when its output gives what comes back', () => {
     const crossed = set('/devices/matrix001/buses/sdiout0001/input', 'sdiin0002');
     expect(found(changed(['plan', ...leads, crossed]), 'signal.loop')).toHaveLength(1);
+  });
+});
+
+describe('plugs', () => {
+  it('that meet each other get a joiner between them', () => {
+    const bundle = changed([
+      'kinds',
+      ends('laptopcom', 'hdmiout01', 'plug'),
+      ends('switchcom', 'hdmiin04', 'plug'),
+      set('/kinds/joinhdmi1', libraryKinds.joinhdmi1),
+    ]);
+    const snag = found(bundle, 'signal.connector-mismatch').find(({ title }) => title.includes('WORDS'));
+    expect(snag?.title).toContain('both end in a plug, a joiner is missing');
+    const [fix] = fixesFor(snag?.id ?? '', bundle);
+    expect(fix?.label).toBe('Add the adapter (not owned)');
+    const mended = assess(applyFix(bundle, fix ?? { changes: [] }));
+    expect(mended.signal.sources.laptopwor?.input.value).toBe('HDMI in 4');
+  });
+
+  it('with pins go into no pins', () => {
+    const titles = found(
+      changed(['kinds', ends('switchcom', 'audioin01', 'pins')]),
+      'signal.connector-mismatch',
+    );
+    expect(titles.filter(({ title }) => title.includes('both have pins'))).toHaveLength(1);
+  });
+
+  it('on a body want no cable where both things are together', () => {
+    const { runs } = assess(changed(['kinds', ends('laptopcom', 'hdmiout01', 'plug')]));
+    expect(Object.keys(runs.runs)).not.toContain('linkword1');
+    expect(Object.keys(assess(friday).runs.runs)).toContain('linkword1');
   });
 });
 

@@ -8,6 +8,7 @@ import {
   INSIDE_NUMBERS,
   kindFrom,
   LEVELS,
+  PORT_ENDS,
   type Kind,
   type KindDraft,
   type PortDraft,
@@ -124,7 +125,8 @@ export function KindForm({
             <tr>
               <th>Port</th>
               <th>Way</th>
-              <th>Socket</th>
+              <th>Connector</th>
+              <th>Ends in</th>
               <th>Carries</th>
               <th>Scaler</th>
               <th>Shares a socket</th>
@@ -156,11 +158,37 @@ export function KindForm({
                 <td>
                   <select
                     className="field"
-                    aria-label={`Socket of port ${i + 1}`}
+                    aria-label={`Connector of port ${i + 1}`}
                     {...register(`ports.${i}.connector`)}
                   >
                     {options(CONNECTORS)}
                   </select>
+                </td>
+                <td className="whitespace-nowrap">
+                  <select
+                    className="field"
+                    aria-label={`What port ${i + 1} ends in`}
+                    {...register(`ports.${i}.ends`)}
+                  >
+                    <option value="">as usual</option>
+                    {options(PORT_ENDS)}
+                  </select>
+                  {ports[i]?.ends === 'plug' && (
+                    <label>
+                      {' '}
+                      lead{' '}
+                      <input
+                        className="field w-14 text-right"
+                        type="number"
+                        step="any"
+                        min={0}
+                        max={50}
+                        aria-label={`Length of the lead of port ${i + 1}, m`}
+                        {...register(`ports.${i}.ownLead`, optionalNumber)}
+                      />{' '}
+                      m
+                    </label>
+                  )}
                 </td>
                 <td>
                   <select

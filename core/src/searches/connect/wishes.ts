@@ -3,6 +3,7 @@ import type { Assessment } from '../../assess.js';
 import type { Bundle, Bus, Device, Port } from '../../documents/index.js';
 import { inOrder, whyNotNative } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
+import { clashOf } from '../../stations/signal/mates.js';
 import { givenBy } from '../../stations/signal/formats.js';
 import { feedsOf } from '../../stations/signal/switching.js';
 
@@ -84,18 +85,14 @@ export function wishesOf({ plan, kinds, shelf }: Bundle, { signal, rules }: Asse
             : bus;
         if (bus !== undefined && set !== undefined && !out.gives?.includes(bus)) return [];
         const cost = (i + j) * COST.later + (set === undefined ? 0 : COST.setBus);
-        if (out.connector === into.connector) {
+        if (!clashOf(out, into)) {
           const unlike = into.carries === 'video' && !fitsAsItIs(from, to, into);
           return [{ from, to, via: undefined, bus: set, cost: cost + (unlike ? COST.format : 0) }];
         }
         return between.flatMap(([kind, { family, ports }]): Way[] => {
           const own = inOrder(ports).filter(([, { carries }]) => carries === out.carries);
-          const input = own.find(
-            ([, port]) => port.direction === 'in' && port.connector === out.connector,
-          )?.[0];
-          const output = own.find(
-            ([, port]) => port.direction === 'out' && port.connector === into.connector,
-          )?.[0];
+          const input = own.find(([, port]) => port.direction === 'in' && !clashOf(out, port))?.[0];
+          const output = own.find(([, port]) => port.direction === 'out' && !clashOf(port, into))?.[0];
           if (input === undefined || output === undefined) return [];
           return [
             {

@@ -18,6 +18,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
+import { plugEndOf } from '../signal/mates.js';
 import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { floorOf, type Floor, type Zone } from './floor.js';
@@ -25,6 +26,7 @@ import { MAKE_WORDS, reachOf, usualMake } from './reach.js';
 import { routeTo, type Route } from './route.js';
 import { beyondReach } from './snags/beyond-reach.js';
 import { noCable } from './snags/no-cable.js';
+import { leadShort } from './snags/lead-short.js';
 import { noRoute } from './snags/no-route.js';
 import { chooseCables, ownedCables, QUICK_RULE, type OwnedCable } from './stock.js';
 
@@ -65,6 +67,8 @@ export interface RunResult {
   /** `within`, `beyond the house rule` or `beyond any rule`, for the cable used. */
   readonly reach: Figure;
   readonly item: string | undefined;
+  /** One of its ends brings its lead along, so that no cable is wanted. */
+  readonly ownLead: boolean;
 }
 
 export interface RunsResult {
@@ -95,6 +99,8 @@ interface RoutedRun {
   readonly connector: Connector;
   readonly crosses: boolean;
   readonly route: Route | undefined;
+  /** Length of the lead that one of its ends brings along, m. */
+  readonly ownLead: Term | undefined;
   readonly figures: Pick<RunResult, 'onFloor' | 'rises' | 'tails' | 'overhead' | 'length'>;
 }
 
@@ -106,8 +112,10 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
   const fieldAt = (at: Point): CostField => rememberedField(fields, floor(), at);
 
-  const leads = memo.once('leads', [links, signal.wiring], () =>
-    inOrder(links).filter(([, link]) => makeOf(link, signal) !== undefined),
+  const leads = memo.once('leads', [links, signal.wiring, ground.places], () =>
+    inOrder(links).filter(
+      ([, link]) => makeOf(link, signal) !== undefined && !pluggedIn(link, signal.wiring, ground),
+    ),
   );
   const routed = memo.each(
     'routed',
@@ -127,7 +135,9 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   );
   const wanted = Object.entries(routed).flatMap(([id, run]) => {
     const length = numberOf(run.figures.length);
-    return length === undefined ? [] : [{ id, make: run.make, connector: run.connector, length }];
+    return length === undefined || run.ownLead
+      ? []
+      : [{ id, make: run.make, connector: run.connector, length }];
   });
   const chosen = chooseCables(wanted, owned);
   const runs = memo.each(
@@ -194,11 +204,26 @@ function makeOf(link: Link, signal: SignalResult): { make: CableMake; connector:
   const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
   const port = to ?? from;
   if (!port) return undefined;
-  // An adapter plugs straight into the device that carries it.
-  const plugged = wiring.kindOf(link.to.device)?.family === 'adapter' && from !== undefined;
   const usual = usualMake(port.connector);
-  if (plugged || usual === undefined) return undefined;
+  if (usual === undefined) return undefined;
   return { make: link.make ?? usual, connector: port.connector };
+}
+
+/** Whether a link is plugged straight in: one end brings its plug, and both are in one place. */
+function pluggedIn(link: Link, wiring: SignalResult['wiring'], { places }: GroundResult): boolean {
+  const carrier = ({ device = '' }: End): string => places[device]?.carrier ?? device;
+  return plugEndOf(wiring, link) !== undefined && carrier(link.from) === carrier(link.to);
+}
+
+function ownLeadOf(link: Link, { wiring }: SignalResult): Term | undefined {
+  const end = plugEndOf(wiring, link);
+  if (!end) return undefined;
+  const { device = '', port = '' } = end;
+  const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${port}/ownLead`;
+  const length = wiring.portOf(end)?.ownLead;
+  return length === undefined
+    ? constant('own', 0, 'm', `the plug of ${wiring.devices[device]?.label ?? 'it'} is on its body`)
+    : given('own', length, 'm', 'kinds', pointer);
 }
 
 /** Where an end is, for remembering routes: the place of its device, or the socket of the venue. */
@@ -278,12 +303,13 @@ function routedRun(
   // The field is kept around the end that stays put, so that moving a camera costs one walk down it.
   const [walker, post] = to.fixed || !from.fixed ? [from, to] : [to, from];
   const route = crosses && walker.at && post.at ? routeTo(floor(), fieldAt(post.at), walker.at) : undefined;
+  const ownLead = ownLeadOf(link, reads.signal);
   const slack = given('slack', reads.rules.slack, '%', 'rules', '/slack');
   if (!crosses) {
     const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');
     const zero = (words: string): Figure => found(0, 'm', words);
     return {
-      ...{ from, to, make, connector, crosses, route },
+      ...{ from, to, make, connector, crosses, route, ownLead },
       figures: {
         onFloor: zero('it does not touch the floor'),
         rises: zero('both ends are in one place'),
@@ -317,17 +343,32 @@ function routedRun(
     taken('overhead', overhead, `${path}.overhead`),
     slack,
   ]);
-  return { from, to, make, connector, crosses, route, figures: { onFloor, rises, tails, overhead, length } };
+  return {
+    from,
+    to,
+    make,
+    connector,
+    crosses,
+    route,
+    ownLead,
+    figures: { onFloor, rises, tails, overhead, length },
+  };
 }
 
 function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, rules: Rules): RunResult {
   const path = `runs.runs.${id}`;
   const { limit, stretched } = reachOf(run.make, rules);
   const lengthTerm = taken('length', run.figures.length, `${path}.length`);
-  const cableLength = cable
-    ? calc('m', 'cable', [given('cable', cable.length, 'm', 'kinds', `/kinds/${cable.kind}/cable/length`)])
-    : unknown('m', 'no owned cable is long enough');
-  const used = cable ? taken('used', cableLength, `${path}.cableLength`) : { ...lengthTerm, name: 'used' };
+  const why = 'no owned cable is long enough';
+  const cableLength = run.ownLead
+    ? calc('m', 'own', [run.ownLead])
+    : cable
+      ? calc('m', 'cable', [given('cable', cable.length, 'm', 'kinds', `/kinds/${cable.kind}/cable/length`)])
+      : unknown('m', why);
+  const used =
+    cableLength.value !== null
+      ? taken('used', cableLength, `${path}.cableLength`)
+      : { ...lengthTerm, name: 'used' };
   return {
     label: `${run.from.label} → ${run.to.label}`,
     from: run.from.label,
@@ -341,13 +382,17 @@ function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, ru
     ...run.figures,
     limit,
     stretched,
-    cable: cable
-      ? found(cable.tape, '', QUICK_RULE, [lengthTerm])
-      : unknown('', 'no owned cable is long enough'),
+    ownLead: run.ownLead !== undefined,
+    cable: run.ownLead
+      ? found('its own lead', '', 'one end brings its plug along', [run.ownLead])
+      : cable
+        ? found(cable.tape, '', QUICK_RULE, [lengthTerm])
+        : unknown('', why),
     cableLength,
-    excess: cable
-      ? calc('m', 'cable - length', [taken('cable', cableLength, `${path}.cableLength`), lengthTerm])
-      : unknown('m', 'no owned cable is long enough'),
+    excess:
+      cableLength.value === null
+        ? unknown('m', why)
+        : calc('m', 'cable - length', [taken('cable', cableLength, `${path}.cableLength`), lengthTerm]),
     reach:
       limit.value === null
         ? unknown('', limit.why ?? '')
@@ -367,6 +412,6 @@ function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, ru
 
 export const runs: Station<RunsReads, RunsResult> = {
   name: 'runs',
-  rules: [noRoute, noCable, beyondReach],
+  rules: [noRoute, leadShort, noCable, beyondReach],
   compute,
 };

@@ -3,20 +3,21 @@ import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch, type Json, type Operation } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './index.js';
+import { clashOf } from './mates.js';
 
-/** Input and output port of the kind of adapter that joins two connectors, or undefined. */
+/** Input and output of the kind of adapter that goes between two ports, or undefined. */
 export function adapterBetween(
   kinds: Kinds,
   shelf: Shelf,
   wiring: PlanWiring,
-  from: string,
-  to: string,
+  from: Port,
+  to: Port,
 ): { kind: string; label: string; input: string; output: string; item: string | undefined } | undefined {
   const fitting = inOrder(kinds.kinds).flatMap(([kind, { family, label, ports }]) => {
     if (family !== 'adapter') return [];
     const all = inOrder(ports);
-    const input = all.find(([, port]) => port.direction === 'in' && port.connector === from)?.[0];
-    const output = all.find(([, port]) => port.direction === 'out' && port.connector === to)?.[0];
+    const input = all.find(([, port]) => port.direction === 'in' && !clashOf(from, port))?.[0];
+    const output = all.find(([, port]) => port.direction === 'out' && !clashOf(port, to))?.[0];
     return input && output
       ? [{ kind, label, input, output, item: freeItem(shelf, kind, wiring.devices) }]
       : [];
@@ -53,7 +54,7 @@ export function connect(
 ): Connection | undefined {
   const patch: Operation[] = joint.hasLinks ? [] : [{ op: 'add', path: '/links', value: {} }];
   const link = joint.link ?? idFrom(`${joint.seed}/link`);
-  if (joint.fromPort.connector === joint.toPort.connector) {
+  if (!clashOf(joint.fromPort, joint.toPort)) {
     patch.push({
       op: 'add',
       path: `/links/${link}`,
@@ -61,7 +62,7 @@ export function connect(
     });
     return { label: 'Plug it in', changes: [{ document: 'plan', patch }], adapter: false };
   }
-  const adapter = adapterBetween(kinds, shelf, wiring, joint.fromPort.connector, joint.toPort.connector);
+  const adapter = adapterBetween(kinds, shelf, wiring, joint.fromPort, joint.toPort);
   const source = joint.from.device;
   if (!adapter || source === undefined) return undefined;
   const device = idFrom(`${joint.seed}/adapter`);

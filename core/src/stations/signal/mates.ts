@@ -1,5 +1,5 @@
 /** Plugs: whether both ends of a lead fit their sockets, and face each other. */
-import type { Link, Port } from '../../documents/index.js';
+import type { End, Link, Port } from '../../documents/index.js';
 import {
   found,
   given,
@@ -48,15 +48,20 @@ export function matingsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): R
 }
 
 function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Mating {
-  const said = (name: string, end: 'from' | 'to', field: 'connector' | 'direction' | 'carries'): Term => {
+  const said = (
+    name: string,
+    end: 'from' | 'to',
+    field: 'connector' | 'direction' | 'carries' | 'ends',
+  ): Term => {
     const { device = '', port = '' } = link[end];
     const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${port}/${field}`;
     return given(name, (end === 'from' ? from : to)[field], '', 'kinds', pointer);
   };
   return {
-    mates: found(from.connector === to.connector, '', 'the same connector at both ends, else an adapter', [
-      said('from', 'from', 'connector'),
-      said('to', 'to', 'connector'),
+    mates: found(clashOf(from, to) === undefined, '', MATES, [
+      ...[said('from', 'from', 'connector'), said('to', 'to', 'connector')],
+      ...(from.ends === undefined ? [] : [said('begins', 'from', 'ends')]),
+      ...(to.ends === undefined ? [] : [said('ends', 'to', 'ends')]),
     ]),
     faces: found(facing(from, to), '', 'an output into an input, of the same sort', [
       ...[said('leaves', 'from', 'direction'), said('arrives', 'to', 'direction')],
@@ -64,6 +69,31 @@ function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Mating 
     ]),
   };
 }
+
+const MATES =
+  'the same connector at both ends, never plug on plug, pins on pins or holes on holes, else an adapter';
+
+/** Connectors of which outputs have pins and inputs have holes, by custom; those that give power have holes. */
+const PINNED: ReadonlySet<Port['connector']> = new Set(['XLR', 'XLR 4-pin']);
+
+/** Why a lead does not join two ports, or undefined where it does. A port with a plug goes straight into a socket. */
+export function clashOf(from: Port, to: Port): string | undefined {
+  if (from.connector !== to.connector) return `${from.connector} does not go into ${to.connector}`;
+  if (!PINNED.has(from.connector))
+    return from.ends === 'plug' && to.ends === 'plug' ? 'both end in a plug' : undefined;
+  const [given, taken] = [contactsOf(from), contactsOf(to)];
+  return given !== undefined && given === taken ? `both have ${given}` : undefined;
+}
+
+function contactsOf({ ends, direction, carries }: Port): 'pins' | 'holes' | undefined {
+  if (ends === 'pins' || ends === 'holes') return ends;
+  if (direction === 'both') return undefined;
+  return (direction === 'out') === (carries !== 'power') ? 'pins' : 'holes';
+}
+
+/** The end of a link that brings a plug of its own along, so that no cable is wanted; undefined where one is. */
+export const plugEndOf = (wiring: PlanWiring, { from, to }: Link): End | undefined =>
+  [from, to].find(end => wiring.portOf(end)?.ends === 'plug');
 
 function facing(from: Port, to: Port): string {
   if (from.carries !== to.carries) return 'they carry different things';

@@ -2,6 +2,7 @@
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { adapterBetween } from './connect.js';
+import { clashOf } from './mates.js';
 import type { PlanWiring } from './index.js';
 
 export interface PluggedPort {
@@ -56,9 +57,10 @@ export function fitOf(
   if (taken !== undefined) return no(`taken: ${taken}`);
   const group = groupInUse(wiring, to) ?? groupInUse(wiring, from);
   if (group !== undefined) return no(`its socket is in use for ${group}`);
-  if (from.port.connector === to.port.connector) return { fits: true, adapter: undefined };
-  const adapter = adapterBetween(kinds, shelf, wiring, from.port.connector, to.port.connector);
-  if (!adapter) return no(`no adapter is known from ${from.port.connector} to ${to.port.connector}`);
+  const clash = clashOf(from.port, to.port);
+  if (clash === undefined) return { fits: true, adapter: undefined };
+  const adapter = adapterBetween(kinds, shelf, wiring, from.port, to.port);
+  if (!adapter) return no(`${clash}, and no adapter between them is known`);
   return { fits: true, adapter: adapter.label };
 }
 

@@ -12,7 +12,7 @@ export const noCable: Rule<Seen<RunsReads, RunsResult>> = {
       const length = numberOf(run.length);
       // Beyond its reach a longer cable would not help: that is another snag.
       const tooFar = run.reach.value !== null && run.reach.value !== 'within';
-      if (run.item !== undefined || length === undefined || tooFar) return [];
+      if (run.item !== undefined || run.ownLead || length === undefined || tooFar) return [];
       return [
         {
           severity: 'stop',

@@ -1,9 +1,10 @@
 import { entriesWhere, type Rule } from '../../../foundations/index.js';
 import type { Seen } from '../../station.js';
 import { connect } from '../connect.js';
+import { clashOf } from '../mates.js';
 import type { SignalReads, SignalResult } from '../index.js';
 
-/** A plug that does not go into its socket, such as a small HDMI socket without its adapter. */
+/** A plug that does not go into its socket: a small HDMI socket without its adapter, or a plug that meets a plug. */
 export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
   rule: 'signal.connector-mismatch',
   station: 'signal',
@@ -12,13 +13,17 @@ export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
       const link = links?.[id];
       if (!link) return [];
       const label = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
+      const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+      const [leaves, arrives] = [label(link.from.device), label(link.to.device)];
+      const title =
+        from && from.connector === to?.connector
+          ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${clashOf(from, to) ?? ''}, a joiner is missing.`
+          : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: an adapter is missing.`;
       return [
         {
           severity: 'stop',
           subjects: [id, link.from.device ?? ''],
-          title:
-            `${label(link.from.device)} ends in ${wiring.portOf(link.from)?.connector ?? 'no port'}, ` +
-            `${label(link.to.device)} takes ${wiring.portOf(link.to)?.connector ?? 'no port'}: an adapter is missing.`,
+          title,
           because: [`signal.links.${id}.mates`],
         },
       ];
