@@ -42,6 +42,29 @@ describe('a case that is saved', () => {
   });
 });
 
+describe('some pieces of a case', () => {
+  const leftOut = new Set(['recorder1', 'laptopwor']);
+  const some = assemblyFrom(plan, 'deskrack1', 'Desk rack', 1, kinds.kinds, leftOut);
+  const partly = applyPatch(plan, markedAs(plan, 'deskrack1', 'assembly01', 1, leftOut));
+
+  it('are saved without the rest, whose ports are to the outside then', () => {
+    expect(Object.keys(some.parts)).toHaveLength(Object.keys(rack.parts).length - 2);
+    expect(Object.values(some.outside).map(({ part, port }) => `${part}.${port}`)).toContain(
+      'switcher1.hdmiin04',
+    );
+  });
+
+  it('leave the rest where it is when they are brought up to date', () => {
+    expect(assemblyDifferences(partly, 'deskrack1', some).map(({ words }) => words)).toEqual([
+      'without RECORDER, which stays',
+      'without WORDS, which stays',
+    ]);
+    expect(applyPatch(partly, updateAssemblyPatch(partly, 'deskrack1', some)).devices).toEqual(
+      partly.devices,
+    );
+  });
+});
+
 describe('an assembly in another plan', () => {
   const other = sundayPlan();
   const { carrier, patch } = insertAssemblyPatch('assembly01', rack, other, 'seed', {

@@ -13,20 +13,30 @@ import {
 
 const json = (value: object): Json => value as unknown as Json;
 
-/** The ids of everything inside a case, itself first. */
-export function insideOf(devices: MapOf<Device> | undefined, carrier: string): string[] {
+const NONE: ReadonlySet<string> = new Set();
+
+/** The ids of everything inside a case, itself first; without what is left out, and what is in that. */
+export function insideOf(
+  devices: MapOf<Device> | undefined,
+  carrier: string,
+  leftOut: ReadonlySet<string> = NONE,
+): string[] {
   const found = [carrier];
   for (let at = 0; at < found.length; at++) {
     for (const [id, { place }] of inOrder(devices)) {
-      if (place?.inside === found[at] && !found.includes(id)) found.push(id);
+      if (place?.inside === found[at] && !found.includes(id) && !leftOut.has(id)) found.push(id);
     }
   }
   return found;
 }
 
 /** Each device of a case by the id of its part: as it was put in, else its own. */
-const partIds = (devices: MapOf<Device> | undefined, carrier: string): Map<string, string> =>
-  new Map(insideOf(devices, carrier).map(id => [id, devices?.[id]?.part ?? id]));
+const partIds = (
+  devices: MapOf<Device> | undefined,
+  carrier: string,
+  leftOut: ReadonlySet<string> = NONE,
+): Map<string, string> =>
+  new Map(insideOf(devices, carrier, leftOut).map(id => [id, devices?.[id]?.part ?? id]));
 
 /** What of a device belongs to the plan it is in, and not to the assembly. */
 function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: boolean): Device {
@@ -35,15 +45,16 @@ function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: b
   return { ...rest, place: { ...place, inside: parts.get(place.inside) ?? place.inside } };
 }
 
-/** A case of a plan as an assembly: with every port that is plugged to the outside, and those that are free. */
+/** A case of a plan as an assembly, or some of it: with every port that is plugged to the outside, and those that are free. */
 export function assemblyFrom(
   { devices, links }: Plan,
   carrier: string,
   label: string,
   version: number,
   kinds: MapOf<Kind>,
+  leftOut: ReadonlySet<string> = NONE,
 ): Assembly {
-  const parts = partIds(devices, carrier);
+  const parts = partIds(devices, carrier, leftOut);
   const end = ({ device, port }: Link['from']) => ({
     device: parts.get(device ?? '') ?? '',
     ...(port !== undefined && { port }),
@@ -98,8 +109,14 @@ export const saveAssemblyPatch = (
 ];
 
 /** The edit that marks a case as one of an assembly, with the part that each device in it is. */
-export function markedAs(plan: Plan, carrier: string, id: string, version: number): Operation[] {
-  return [...partIds(plan.devices, carrier)].flatMap(([device, part]): Operation[] => [
+export function markedAs(
+  plan: Plan,
+  carrier: string,
+  id: string,
+  version: number,
+  leftOut: ReadonlySet<string> = NONE,
+): Operation[] {
+  return [...partIds(plan.devices, carrier, leftOut)].flatMap(([device, part]): Operation[] => [
     { op: 'add', path: `/devices/${device}/part`, value: part },
     ...(device === carrier
       ? [{ op: 'add' as const, path: `/devices/${device}/assembly`, value: { id, version } }]
@@ -188,6 +205,9 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
   const gone = inOrder(now.parts).flatMap(([part, { label }]): AssemblyDifference[] => {
     if (assembly.parts[part]) return [];
     const id = idOf(part);
+    // What was never of the assembly stays where it is.
+    if (plan.devices?.[id]?.part === undefined)
+      return [{ words: `without ${label}, which stays`, patch: [] }];
     const leads = linksOf(id).map((link): Operation => ({ op: 'remove', path: `/links/${link}` }));
     return [{ words: `without ${label}`, patch: [...leads, { op: 'remove', path: `/devices/${id}` }] }];
   });

@@ -129,7 +129,7 @@ export function KindForm({
               <th>Ends in</th>
               <th>Carries</th>
               <th>Scaler</th>
-              <th>Shares a socket</th>
+              <th>Shared</th>
               <th>{isSwitcher ? 'Level, or what it gives' : 'Level'}</th>
               <th />
             </tr>
@@ -174,8 +174,7 @@ export function KindForm({
                     {options(PORT_ENDS)}
                   </select>
                   {ports[i]?.ends === 'plug' && (
-                    <label>
-                      {' '}
+                    <label className="block">
                       lead{' '}
                       <input
                         className="field w-14 text-right"
@@ -208,8 +207,9 @@ export function KindForm({
                 </td>
                 <td>
                   <input
-                    className="field w-24"
+                    className="field w-20"
                     maxLength={20}
+                    placeholder="socket"
                     aria-label={`Socket that port ${i + 1} shares`}
                     {...register(`ports.${i}.group`)}
                   />

@@ -79,7 +79,7 @@ export function KindsPage() {
       }
     >
       <Loading query={answer} what="the kinds" />
-      <div className="grid md:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)] gap-6">
+      <div className="grid md:grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-6">
         <ul aria-label="Kinds" className="md:max-h-[76vh] overflow-auto">
           {shown.map(([id, kind]) => (
             <li key={id} className={`border-b border-rule ${open?.id === id ? 'bg-shade' : ''}`}>

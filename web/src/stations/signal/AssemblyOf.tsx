@@ -22,12 +22,42 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
   const [name, setName] = useState(device.label);
   const { assembly: from } = device;
   const kept = kinds.assemblies?.[from?.id ?? ''];
-  const pieces = insideOf(plan.devices, id).length - 1;
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(() => new Set());
+  const all = insideOf(plan.devices, id).slice(1);
+  const pieces = insideOf(plan.devices, id, leftOut).length - 1;
+  const choice = (
+    <details className="w-full">
+      <summary>
+        {pieces === all.length
+          ? `${pieces} pieces in it, all of them`
+          : `${pieces} of ${all.length} pieces in it`}
+      </summary>
+      <ul aria-label="Pieces of the assembly" className="columns-2">
+        {all.map(each => (
+          <li key={each}>
+            <label>
+              <input
+                type="checkbox"
+                checked={!leftOut.has(each)}
+                onChange={({ target }) => {
+                  const next = new Set(leftOut);
+                  if (target.checked) next.delete(each);
+                  else next.add(each);
+                  setLeftOut(next);
+                }}
+              />{' '}
+              {plan.devices?.[each]?.label}
+            </label>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
   const save = (as: string, label: string, version: number): void => {
-    const assembly = assemblyFrom(plan, id, label, version, kinds.kinds);
+    const assembly = assemblyFrom(plan, id, label, version, kinds.kinds, leftOut);
     store.commit(`Save ${label} as an assembly`.slice(0, 120), [
       { document: 'kinds', patch: saveAssemblyPatch(as, assembly, kinds.assemblies) },
-      { document: 'plan', patch: markedAs(plan, id, as, version) },
+      { document: 'plan', patch: markedAs(plan, id, as, version, leftOut) },
     ]);
   };
   if (!from || !kept) {
@@ -40,7 +70,7 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
           if (label !== '') save(idFrom(`assembly/${newId()}`), label, 1);
         }}
       >
-        <span className="text-faint">{pieces} pieces in it.</span>
+        {choice}
         <input
           className="field grow"
           aria-label="Name of the assembly"
@@ -86,6 +116,7 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
           )
         )}
       </p>
+      {!newer && differences.length > 0 && choice}
       {differences.length > 0 && (
         <p className="text-[13px] text-faint">
           {newer ? 'New in it: ' : 'Here it is otherwise; it was saved '}
