@@ -91,6 +91,8 @@ function items(): Record<string, Item> {
   all.itembat03 = { ...known('itembat03'), cycles: 610, state: 'in repair', note: 'swollen, do not charge' };
   all.itembig01 = { ...known('itembig01'), cycles: 12 };
   all.itemtape1 = { tape: 'TAPE', kind: 'tapecloth', state: 'ready', count: 6 };
+  all.itemhook1 = { tape: 'HOOK', kind: 'hookdoor1', state: 'ready', count: 9 };
+  all.itemmats1 = { tape: 'MAT', kind: 'matcable1', state: 'ready', count: 4 };
   all.itemramp1 = { tape: 'RAMP', kind: 'rampcable', state: 'ready', count: 8 };
   return all;
 }

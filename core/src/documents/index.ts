@@ -5,6 +5,7 @@ export * from './kinds.js';
 export * from './people-and-things.js';
 export * from './plan.js';
 export * from './ports.js';
+export * from './proof.js';
 export * from './shot-words.js';
 export * from './signal-words.js';
 export * from './read-file.js';

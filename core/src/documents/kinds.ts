@@ -94,6 +94,8 @@ export class Cable {
   @OneOf(CABLE_MAKES) make!: CableMake;
   @Num(0.1, 500) length!: number;
   @OneOf(CONNECTORS) connector!: Connector;
+  /** It works in one direction only, which is marked on it; it is never joined to another. */
+  @Optional() @Flag() directed?: boolean;
 }
 
 export class Battery {

@@ -41,6 +41,7 @@ import {
   type Task,
   type Viewer,
 } from './signal-words.js';
+import { Proof } from './proof.js';
 import { RuleChoices } from './rules.js';
 
 /** The venue as it stood when this event took it over. */
@@ -187,11 +188,35 @@ export class End {
   @Optional() @Ref() networkSocket?: string;
 }
 
+/** A place that a lead is led through, on the ground or on a gallery. */
+export class Waypoint {
+  @At() at!: Point;
+  @Optional() @Ref() level?: string;
+}
+
+/** How a lead is laid, where somebody has said so. */
+export class Way {
+  /** Places it is led through, from its first end on. */
+  @Optional() @Many(() => Waypoint, 12) pins?: Waypoint[];
+  /** Aisles and doors that it keeps away from. */
+  @Optional() @Refs(50) avoid?: string[];
+  /** It may hang from points in the ceiling. */
+  @Optional() @Flag() ceiling?: boolean;
+}
+
 export class Link {
   @One(() => End) from!: End;
   @One(() => End) to!: End;
   /** Make of cable to use instead of the usual one for these connectors. */
   @Optional() @OneOf(CABLE_MAKES) make?: CableMake;
+  @Optional() @One(() => Way) way?: Way;
+  /** Items of the shelf that it is made of, joined in this order, where somebody has accepted them. */
+  @Optional() @Refs(6) cables?: string[];
+  /** Its cables are on the floor already, and stay. */
+  @Optional() @Flag() laid?: boolean;
+  /** Length as measured on site, m; takes the place of what was planned. */
+  @Optional() @Num(0.1, 20000) measured?: number;
+  @Optional() @One(() => Proof) proof?: Proof;
   /** It is meant to lead back: a second row of a switcher, or a smaller switcher before a large one. */
   @Optional() @Flag() back?: boolean;
 }

@@ -25,6 +25,8 @@ export class Port {
   @Optional() @OneOf(PORT_ENDS) ends?: PortEnds;
   /** Length of the lead of its own that its plug is on, m; absent: the plug is on its body. */
   @Optional() @Num(0, 50) ownLead?: number;
+  /** How far its signal carries over the cable of its make, m, as tested or stated for this kind of device. */
+  @Optional() @Num(0.5, 20000) reach?: number;
   /** A video input with a scaler takes any size and rate, or any of its formats where these are listed. */
   @Optional() @Flag() scaled?: boolean;
   /** Sizes and rates that an output can be set to, or that a scaled input takes; absent = not known. */

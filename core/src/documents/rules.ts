@@ -1,4 +1,5 @@
-import { Num, OneOf, Optional, Text } from './decorators.js';
+import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { CABLE_MAKES, type CableMake } from './signal-words.js';
 import { FORMATS, type Format } from '../foundations/formats.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
@@ -8,6 +9,18 @@ export type SharpCircle = 'diagonal' | 'pixels';
 /** Where sound is delayed: in the device in which it meets the pictures, or in the sound desk. */
 export type DelayAt = 'meeting' | 'desk';
 export type UploadHeadroom = 'half' | 'threeQuarters';
+
+export type CoaxReach = 'attenuation' | 'flat';
+
+/** Farthest that the house lets a make of cable run, m, in place of the usual limit. */
+export class Reaches {
+  [make: string]: number | undefined;
+}
+for (const make of CABLE_MAKES) {
+  Optional()(Reaches.prototype, make);
+  Num(0.5, 20000)(Reaches.prototype, make);
+}
+export type ReachRule = Readonly<Partial<Record<CableMake, number>>>;
 
 /** Choices where practitioners differ; an event may override any of them. */
 export class RuleChoices {
@@ -27,6 +40,9 @@ export class RuleChoices {
   /** Share of whatever can run out that is kept spare, %. */
   @Optional() @Num(0, 50) keptSpare?: number;
   @Optional() @OneOf(['meeting', 'desk']) delayAt?: DelayAt;
+  @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
+  @Optional() @One(() => Reaches) reaches?: ReachRule;
+  @Optional() @Int(0, 20) cableSpares?: number;
 }
 
 /** House rules of an organisation: its units and the default of every choice. */
@@ -49,4 +65,9 @@ export class Rules {
   @Optional() @Num(0, 50) keptSpare?: number;
   /** Absent = where sound and pictures meet. */
   @Optional() @OneOf(['meeting', 'desk']) delayAt?: DelayAt;
+  /** How far coax carries: by its attenuation, or 90 m whatever it is; absent = by attenuation. */
+  @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
+  @Optional() @One(() => Reaches) reaches?: ReachRule;
+  /** Cables of each kind that stay spare when leads are cut; absent = none. */
+  @Optional() @Int(0, 20) cableSpares?: number;
 }

@@ -1,5 +1,5 @@
-/** A floor as a grid of cells with a cost to enter each, and least-cost fields over it (Dijkstra). */
-import { boundsOf, sidesOf, type Point, type Polygon } from './geometry.js';
+/** Floors as a grid of cells with a cost to enter each, and least-cost fields over them (Dijkstra). */
+import { boundsOf, distance, sidesOf, type Point, type Polygon } from './geometry.js';
 
 interface Step {
   readonly dx: number;
@@ -35,31 +35,52 @@ export interface FloorGrid {
   readonly zones: Uint16Array;
   /** Cost paid on entering each zone, by id. */
   readonly tolls: readonly number[];
+  /** Rows of one floor where several lie behind each other in the grid, ground floor first; absent = one floor. */
+  readonly levelRows?: number;
+  /** Height of the floor in each cell, m; a metre up or down costs one. Absent = even. */
+  readonly heights?: Float64Array;
+  /** Ways from a cell that no step leads: down from a gallery, along stairs, up to the ceiling. */
+  readonly lifts?: ReadonlyMap<number, readonly Lift[]>;
 }
 
-export const cellAt = (grid: FloorGrid, [x, y]: Point): number => {
+/** A way between two cells that do not touch; it leads back as well, by a lift of its own. */
+export interface Lift {
+  readonly to: number;
+  /** Length of lead that it takes, m. */
+  readonly length: number;
+  readonly cost: number;
+}
+
+const rowsOfLevel = (grid: FloorGrid): number => grid.levelRows ?? grid.rows;
+
+export const cellAt = (grid: FloorGrid, [x, y]: Point, level = 0): number => {
   const column = Math.floor((x - grid.origin[0]) / grid.cell);
   const row = Math.floor((y - grid.origin[1]) / grid.cell);
-  if (column < 0 || row < 0 || column >= grid.columns || row >= grid.rows) return -1;
-  return row * grid.columns + column;
+  if (column < 0 || row < 0 || column >= grid.columns || row >= rowsOfLevel(grid)) return -1;
+  return (row + level * rowsOfLevel(grid)) * grid.columns + column;
 };
+
+/** The floor that a cell lies on. */
+export const levelOf = (grid: FloorGrid, index: number): number =>
+  Math.floor(index / grid.columns / rowsOfLevel(grid));
 
 export const centreOf = (grid: FloorGrid, index: number): Point => [
   grid.origin[0] + ((index % grid.columns) + 0.5) * grid.cell,
-  grid.origin[1] + (Math.floor(index / grid.columns) + 0.5) * grid.cell,
+  grid.origin[1] + ((Math.floor(index / grid.columns) % rowsOfLevel(grid)) + 0.5) * grid.cell,
 ];
 
-/** The passable cell nearest to a point within `reach` metres, or -1. */
-export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number): number {
-  const own = cellAt(grid, at);
+/** The passable cell of a floor nearest to a point within `reach` metres, or -1. */
+export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number, level = 0): number {
+  const own = cellAt(grid, at, level);
   if (own >= 0 && Number.isFinite(grid.costs[own])) return own;
   const span = Math.ceil(reach / grid.cell);
+  const rows = rowsOfLevel(grid);
   const column = Math.floor((at[0] - grid.origin[0]) / grid.cell);
   const row = Math.floor((at[1] - grid.origin[1]) / grid.cell);
   let [best, bestDistance] = [-1, reach];
-  for (let r = Math.max(0, row - span); r <= Math.min(grid.rows - 1, row + span); r++) {
+  for (let r = Math.max(0, row - span); r <= Math.min(rows - 1, row + span); r++) {
     for (let c = Math.max(0, column - span); c <= Math.min(grid.columns - 1, column + span); c++) {
-      const index = r * grid.columns + c;
+      const index = (r + level * rows) * grid.columns + c;
       if (!Number.isFinite(grid.costs[index])) continue;
       const [x, y] = centreOf(grid, index);
       const away = Math.hypot(x - at[0], y - at[1]);
@@ -70,11 +91,12 @@ export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number): numb
 }
 
 /** Calls `visit` with every cell whose centre lies in a polygon (even-odd rule, row by row). */
-export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: number) => void): void {
+export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: number) => void, level = 0): void {
+  const rows = rowsOfLevel(grid);
   const sides = sidesOf(polygon);
   const { min, max } = boundsOf(polygon);
   const rowAt = (y: number): number => Math.floor((y - grid.origin[1]) / grid.cell);
-  for (let row = Math.max(0, rowAt(min[1])); row <= Math.min(grid.rows - 1, rowAt(max[1])); row++) {
+  for (let row = Math.max(0, rowAt(min[1])); row <= Math.min(rows - 1, rowAt(max[1])); row++) {
     const y = grid.origin[1] + (row + 0.5) * grid.cell;
     const hits: number[] = [];
     for (const [[ax, ay], [bx, by]] of sides) {
@@ -85,18 +107,25 @@ export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: numbe
       const from = Math.ceil(((hits[i] as number) - grid.origin[0]) / grid.cell - 0.5);
       const to = Math.ceil(((hits[i + 1] as number) - grid.origin[0]) / grid.cell - 0.5);
       for (let column = Math.max(0, from); column < Math.min(grid.columns, to); column++) {
-        visit(row * grid.columns + column);
+        visit((row + level * rows) * grid.columns + column);
       }
     }
   }
 }
 
 /** Calls `visit` with every cell of a box given by two corners. */
-export function cellsInBox(grid: FloorGrid, min: Point, max: Point, visit: (cell: number) => void): void {
+export function cellsInBox(
+  grid: FloorGrid,
+  min: Point,
+  max: Point,
+  visit: (cell: number) => void,
+  level = 0,
+): void {
+  const rows = rowsOfLevel(grid);
   const index = (value: number, axis: 0 | 1): number => Math.floor((value - grid.origin[axis]) / grid.cell);
-  for (let row = Math.max(0, index(min[1], 1)); row <= Math.min(grid.rows - 1, index(max[1], 1)); row++) {
+  for (let row = Math.max(0, index(min[1], 1)); row <= Math.min(rows - 1, index(max[1], 1)); row++) {
     for (let c = Math.max(0, index(min[0], 0)); c <= Math.min(grid.columns - 1, index(max[0], 0)); c++) {
-      visit(row * grid.columns + c);
+      visit((row + level * rows) * grid.columns + c);
     }
   }
 }
@@ -116,6 +145,7 @@ export class CostField {
   constructor(
     readonly grid: FloorGrid,
     readonly source: Point,
+    level = 0,
   ) {
     const size = grid.columns * grid.rows;
     this.costs = new Float64Array(size).fill(Infinity);
@@ -123,15 +153,15 @@ export class CostField {
     this.settled = new Uint8Array(size);
     this.hard = hardCells(grid);
     this.heap = new CellHeap();
-    const start = nearestOpenCell(grid, source, 2);
+    const start = nearestOpenCell(grid, source, 2, level);
     if (start < 0) return;
     this.costs[start] = 0;
     this.heap.push(start, 0);
   }
 
-  /** The cells from a point to the source, or undefined when it cannot be reached. */
-  cellsFrom(from: Point): number[] | undefined {
-    let cell = nearestOpenCell(this.grid, from, 2);
+  /** The cells from a point on a floor to the source, or undefined when it cannot be reached. */
+  cellsFrom(from: Point, level = 0): number[] | undefined {
+    let cell = nearestOpenCell(this.grid, from, 2, level);
     if (cell < 0) return undefined;
     this.spreadTo(cell);
     if (!this.settled[cell]) return undefined;
@@ -140,17 +170,25 @@ export class CostField {
     return cells;
   }
 
+  /** What that way costs; Infinity without any. */
+  costFrom(from: Point, level = 0): number {
+    const cell = nearestOpenCell(this.grid, from, 2, level);
+    if (cell < 0) return Infinity;
+    this.spreadTo(cell);
+    return this.settled[cell] ? (this.costs[cell] ?? Infinity) : Infinity;
+  }
+
   /** Length of that way from cell to cell, m, which zigzags up to 2.8 % beyond the straight; undefined without any. */
   lengthFrom(from: Point): number | undefined {
     const cells = this.cellsFrom(from);
     if (!cells) return undefined;
-    const { columns, cell } = this.grid;
     let sum = 0;
     for (let i = 1; i < cells.length; i++) {
       const [a, b] = [cells[i - 1] as number, cells[i] as number];
-      sum += Math.hypot((a % columns) - (b % columns), Math.floor(a / columns) - Math.floor(b / columns));
+      const lift = liftBetween(this.grid, a, b);
+      sum += lift ? lift.length : distance(centreOf(this.grid, a), centreOf(this.grid, b));
     }
-    return sum * cell;
+    return sum;
   }
 
   private spreadTo(goal: number): void {
@@ -166,7 +204,7 @@ export class CostField {
   /** Offers every step from a settled cell to its neighbours. */
   private relax(cell: number): void {
     const { grid, costs, next, settled, hard, heap } = this;
-    const { columns, rows } = grid;
+    const { columns, rows, heights, lifts } = grid;
     const column = cell % columns;
     const row = (cell - column) / columns;
     const here = grid.costs[cell] ?? Infinity;
@@ -180,6 +218,7 @@ export class CostField {
       const to = r * columns + c;
       if (settled[to]) continue;
       let cost = spent + (step.length * grid.cell * (here + (grid.costs[to] ?? Infinity))) / 2;
+      if (heights) cost += Math.abs((heights[to] ?? 0) - (heights[cell] ?? 0));
       if (step.slanting) {
         if (
           hardHere ||
@@ -198,8 +237,19 @@ export class CostField {
         heap.push(to, cost);
       }
     }
+    for (const lift of lifts?.get(cell) ?? []) {
+      const cost = spent + lift.cost;
+      if (settled[lift.to] || cost >= (costs[lift.to] ?? Infinity)) continue;
+      costs[lift.to] = cost;
+      next[lift.to] = cell;
+      heap.push(lift.to, cost);
+    }
   }
 }
+
+/** The lift between two cells that follow each other on a way, or undefined where a step joins them. */
+export const liftBetween = ({ lifts }: FloorGrid, from: number, to: number): Lift | undefined =>
+  lifts?.get(from)?.find(lift => lift.to === to);
 
 const hardOf = new WeakMap<FloorGrid, Uint8Array>();
 

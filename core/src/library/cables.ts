@@ -7,11 +7,12 @@ const cable = (
   connector: Connector,
   length: number,
   weight: number,
+  more: Partial<NonNullable<Kind['cable']>> = {},
 ): Kind => ({
   label: `${label}, ${length} m`,
   family: 'cable',
   weight,
-  cable: { make, length, connector },
+  cable: { make, length, connector, ...more },
 });
 
 /** Their ids, lengths and kilos. */
@@ -22,8 +23,8 @@ export const CABLES: Record<string, Kind> = {
   hdmi0015m: cable('HDMI cable', 'hdmi-plain', 'HDMI A', 15, 1.4),
   hdmi0020m: cable('HDMI cable', 'hdmi-plain', 'HDMI A', 20, 1.9),
   hdmi0030m: cable('HDMI cable', 'hdmi-plain', 'HDMI A', 30, 2.8),
-  hdmiopt30: cable('Optical HDMI cable', 'hdmi-optical', 'HDMI A', 30, 1.1),
-  hdmiopt50: cable('Optical HDMI cable', 'hdmi-optical', 'HDMI A', 50, 1.7),
+  hdmiopt30: cable('Optical HDMI cable', 'hdmi-optical', 'HDMI A', 30, 1.1, { directed: true }),
+  hdmiopt50: cable('Optical HDMI cable', 'hdmi-optical', 'HDMI A', 50, 1.7, { directed: true }),
   coax0010m: cable('Coax cable, RG59', 'coax-standard', 'BNC', 10, 0.6),
   coax0025m: cable('Coax cable, RG59', 'coax-standard', 'BNC', 25, 1.5),
   netw0002m: cable('Network cable', 'ethernet', 'RJ45', 2, 0.1),
@@ -45,7 +46,7 @@ export const CABLES: Record<string, Kind> = {
   fibre100m: cable('Fibre cable, two fibres, on a drum', 'fibre', 'fibre LC', 100, 3.8),
   usbacab2m: cable('USB cable, A plug', 'usb-2', 'USB-A', 2, 0.08),
   usbccab2m: cable('USB cable, C plugs', 'usb-2', 'USB-C', 2, 0.06),
-  audiotr3m: cable('Audio cable, 3.5 mm', 'balanced-audio', 'TRS 3.5', 3, 0.08),
+  audiotr3m: cable('Audio cable, 3.5 mm', 'unbalanced-audio', 'TRS 3.5', 3, 0.08),
   audiots3m: cable('Audio cable, 6.35 mm', 'balanced-audio', 'TRS 6.35', 3, 0.2),
   audio030m: cable('Balanced audio cable', 'balanced-audio', 'XLR', 30, 1.9),
   audio020m: cable('Balanced audio cable', 'balanced-audio', 'XLR', 20, 1.3),

@@ -40,6 +40,8 @@ export const THINGS: Record<string, Kind> = {
     support: { low: 1.2, high: 2.4, load: 3, head: 'ball' },
   },
   rampcable: { label: 'Cable ramp, 0.9 m', family: 'ramp', weight: 4.5 },
+  hookdoor1: { label: 'Hook for leads over a door', family: 'hook', weight: 0.1 },
+  matcable1: { label: 'Cable mat, 0.9 m', family: 'mat', weight: 1.2 },
   tapecloth: { label: 'Cloth tape, roll of 50 m', family: 'tape', weight: 0.5 },
   headphone: { label: 'Headphones, closed', family: 'tool', weight: 0.3 },
   toolpouch: { label: 'Tool pouch with torch', family: 'tool', weight: 1.2 },

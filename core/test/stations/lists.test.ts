@@ -81,10 +81,15 @@ describe('runs', () => {
       for (const run of Object.values(runs.runs)) {
         if (!run.crosses) expect(number(run.length)).toBeCloseTo(0.5 * 1.05, 9);
         else if (run.length.value !== null) {
-          const bare = number(run.onFloor) + number(run.rises) + number(run.tails) + number(run.overhead);
+          const bare =
+            number(run.onFloor) +
+            number(run.between) +
+            number(run.rises) +
+            number(run.tails) +
+            number(run.overhead);
           expect(number(run.length)).toBeCloseTo(bare * 1.05, 9);
         }
-        if (run.item) expect(number(run.cableLength)).toBeGreaterThanOrEqual(number(run.length));
+        if (run.items.length > 0) expect(number(run.cableLength)).toBeGreaterThanOrEqual(number(run.length));
       }
     });
   });

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
-import type { Bundle, CableMake, Format, Plan } from '../../src/documents/index.js';
+import type { Bundle, CableMake, Plan } from '../../src/documents/index.js';
 import {
   applyPatch,
   constant,
@@ -11,6 +11,7 @@ import {
   lengthOf,
   type Operation,
   type Point,
+  type VideoFormat,
 } from '../../src/foundations/index.js';
 import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
@@ -99,9 +100,12 @@ describe('sight', () => {
 describe('reach', () => {
   const reach = (
     make: CableMake,
-    format: Format,
+    format: VideoFormat,
     hdmiReach: 'cautious' | 'usual' | 'stretched' = 'usual',
-  ): number => number(reachOf(make, { ...friday.rules, format, hdmiReach }).limit.value);
+  ): number =>
+    number(
+      reachOf({ make, format, joints: 0, source: undefined }, { ...friday.rules, hdmiReach }).limit.value,
+    );
 
   it.each([
     ['cautious', 9],
@@ -159,10 +163,10 @@ describe('runs', () => {
   });
 
   it('give each cable once, and the shortest that is long enough', () => {
-    const used = Object.values(runs).flatMap(run => run.item ?? []);
+    const used = Object.values(runs).flatMap(run => run.items);
     expect(new Set(used).size).toBe(used.length);
     for (const run of Object.values(runs)) {
-      if (run.item) expect(number(run.excess.value)).toBeGreaterThanOrEqual(0);
+      if (run.items.length > 0) expect(number(run.excess.value)).toBeGreaterThanOrEqual(0);
     }
   });
 });

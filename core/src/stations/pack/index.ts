@@ -81,32 +81,40 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
   );
   const cableLines = memo.each(
     'cables',
-    Object.entries(runs.runs),
-    run => [run, shelf, kinds],
-    (run): PackLine => ({
-      group: 'Cables',
-      label: run.item
-        ? (kinds.kinds[shelf.items[run.item]?.kind ?? '']?.label ?? 'Cable')
-        : `Cable, ${run.makeWords}`,
-      purpose: run.label,
-      tape: run.item === undefined ? undefined : shelf.items[run.item]?.tape,
-      item: run.item,
-      kind: run.item === undefined ? undefined : shelf.items[run.item]?.kind,
-      count: 1,
-      inside: undefined,
-    }),
+    Object.entries(runs.runs)
+      .filter(([, run]) => !run.ownLead)
+      .flatMap(([id, run]) => {
+        const items = run.items.length === 0 ? [undefined] : run.items;
+        return items.map((item, i) => [i === 0 ? id : `${id} ${i + 1}`, { run, item }] as const);
+      }),
+    ({ run, item }) => [run, item, shelf, kinds],
+    ({ run, item }): PackLine => {
+      const own = item === undefined ? undefined : shelf.items[item];
+      const sold = run.wanted.value === null ? '' : `, ${String(run.wanted.value)} m`;
+      return {
+        group: 'Cables',
+        label: own ? (kinds.kinds[own.kind]?.label ?? 'Cable') : `Cable, ${run.makeWords}${sold}`,
+        purpose: run.label,
+        ...{ tape: own?.tape, item, kind: own?.kind },
+        ...{ count: 1, inside: undefined },
+      };
+    },
   );
   const fittingLines = memo.once('fittings', [devices, kinds, shelf], () =>
     fittingsOf(devices, kinds, shelf),
   );
-  const { totalOnFloor, ramped } = runs;
-  const floor = memo.once('floor', [totalOnFloor, ramped], () => floorNeeds(runs));
-  const lines = memo.once('lines', [deviceLines, fittingLines, cableLines, floor, shelf, kinds], () => ({
-    ...deviceLines,
-    ...fittingLines,
-    ...cableLines,
-    ...floorLines(floor, kinds, shelf),
-  }));
+  const { taped, ramped, hooks, mats } = runs;
+  const floor = memo.once('floor', [taped, ramped], () => floorNeeds(runs));
+  const lines = memo.once(
+    'lines',
+    [deviceLines, fittingLines, cableLines, floor, hooks, mats, shelf, kinds],
+    () => ({
+      ...deviceLines,
+      ...fittingLines,
+      ...cableLines,
+      ...floorLines({ ...floor, hooks, mats }, kinds, shelf),
+    }),
+  );
   const counts = memo.once('counts', [lines, kinds], () => countsOf(lines, kinds));
   return memo.once('result', [lines, counts, floor], () => ({ lines, ...counts, ...floor }));
 }
@@ -114,15 +122,12 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
 type FloorNeeds = Pick<PackResult, 'tapeRolls' | 'rampPieces'>;
 
 /** Tape and ramps that the leads on the floor ask for. */
-function floorNeeds({ totalOnFloor, ramped }: RunsResult): FloorNeeds {
+function floorNeeds({ taped, ramped }: RunsResult): FloorNeeds {
   const tapeRolls = calc(
     'rolls',
     'ceil(taped / roll)',
-    [
-      taken('taped', totalOnFloor, 'runs.totalOnFloor'),
-      constant('roll', 50, 'm', 'cloth tape, rolls of 50 m'),
-    ],
-    { rule: 'one strip along every lead on the floor' },
+    [taken('taped', taped, 'runs.taped'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
+    { rule: 'one strip along whatever lies on the floor, two where more than three leads lie together' },
   );
   const rampPieces = calc('pieces', 'ceil(width / piece)', [
     taken('width', ramped, 'runs.ramped'),
@@ -132,7 +137,7 @@ function floorNeeds({ totalOnFloor, ramped }: RunsResult): FloorNeeds {
 }
 
 function floorLines(
-  { tapeRolls, rampPieces }: FloorNeeds,
+  { tapeRolls, rampPieces, hooks, mats }: FloorNeeds & Pick<RunsResult, 'hooks' | 'mats'>,
   kinds: Kinds,
   shelf: Shelf,
 ): Record<string, PackLine> {
@@ -154,6 +159,8 @@ function floorLines(
   };
   counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
   counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
+  counted('hooks0000', 'hook', 'Hook for leads over a door', 'doors that leads go over', hooks);
+  counted('mats00000', 'mat', 'Cable mat, 0.9 m', 'openings that people walk through', mats);
   return lines;
 }
 

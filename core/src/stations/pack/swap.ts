@@ -8,7 +8,7 @@ export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: strin
   if (!device) return;
   const used = new Set([
     ...Object.values(devices ?? {}).map(each => each.item),
-    ...Object.values(runs.runs).map(run => run.item),
+    ...Object.values(runs.runs).flatMap(run => run.items),
     ...Object.values(claims.claims).map(claim => claim.item),
   ]);
   for (const [item, { kind, tape, state }] of inOrder(shelf.items)) {

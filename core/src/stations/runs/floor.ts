@@ -1,4 +1,4 @@
-/** The floor of a venue as a grid for laying leads: what each metre costs, and where none may lie. */
+/** The floors of a venue as a grid for laying leads: what each metre costs, and where none may lie. */
 import type { Door, Venue } from '../../documents/index.js';
 import {
   alongSegment,
@@ -9,6 +9,7 @@ import {
   distanceToSegment,
   EXIT_DEPTH,
   fillCells,
+  floorOfArea,
   inOrder,
   isExit,
   pillarOutline,
@@ -19,6 +20,7 @@ import {
   type Point,
   type Polygon,
 } from '../../foundations/index.js';
+import { ceilingLifts, galleriesOf, layGalleries, LiftsBetween } from './levels.js';
 
 /** Cost per metre by where a lead lies. */
 export const COST = { wall: 1, open: 2.5, seating: 4 } as const;
@@ -46,23 +48,44 @@ export interface Floor {
   readonly grid: FloorGrid;
   /** Zones by the id used in the grid, from 1; index 0 is unused. */
   readonly zones: readonly (Zone | undefined)[];
+  /** The floor that each gallery is in the grid, by its id; the ground is 0. */
+  readonly levels: ReadonlyMap<string, number>;
 }
 
-/** Lays the grid: walls, pillars, seating, keep-clear aisles and doors of the venue. */
-export function floorOf(venue: Venue): Floor {
+/** What somebody asks of leads besides what the venue allows. */
+export interface Wishes {
+  /** Aisles and doors that a lead keeps away from. */
+  readonly avoid: ReadonlySet<string>;
+  /** It may hang from the ceiling points. */
+  readonly ceiling: boolean;
+}
+export const NO_WISHES: Wishes = { avoid: new Set(), ceiling: false };
+
+/** Lays the grid: walls, pillars, seating, keep-clear aisles, doors, galleries and stairs of the venue. */
+export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): Floor {
   const { min, max } = boundsOf(venue.outline);
   const origin: Point = [min[0], min[1]];
   const columns = Math.max(1, Math.ceil((max[0] - min[0]) / CELL));
-  const rows = Math.max(1, Math.ceil((max[1] - min[1]) / CELL));
-  const grid: FloorGrid & { tolls: number[] } = {
+  const ownRows = Math.max(1, Math.ceil((max[1] - min[1]) / CELL));
+  const galleries = galleriesOf(venue);
+  const points = ceiling ? inOrder(venue.ceilingPoints) : [];
+  const levels = 1 + galleries.length + (points.length > 0 ? 1 : 0);
+  // Two rows that nothing can cross part one floor from the next, since a step reaches over one.
+  const levelRows = levels === 1 ? ownRows : ownRows + 2;
+  const rows = levelRows * levels;
+  const lifts = new LiftsBetween();
+  const grid: FloorGrid & { tolls: number[]; heights: Float64Array } = {
     cell: CELL,
     origin,
     columns,
     rows,
+    levelRows,
     costs: new Float64Array(columns * rows).fill(Infinity),
     axes: new Uint8Array(columns * rows),
     zones: new Uint16Array(columns * rows),
+    heights: new Float64Array(columns * rows),
     tolls: [0],
+    lifts: lifts.from,
   };
   const zones: (Zone | undefined)[] = [undefined];
   const addZone = (zone: Zone, toll: number): number => {
@@ -83,6 +106,10 @@ export function floorOf(venue: Venue): Floor {
   const areas = inOrder(venue.areas);
   for (const [, area] of areas) {
     if (area.kind === 'seating') set(inside(area.outline).filter(open), COST.seating);
+    if (area.kind !== 'raised') continue;
+    for (const cell of inside(area.outline)) {
+      grid.heights[cell] = Math.max(grid.heights[cell] ?? 0, floorOfArea(area, centreOf(grid, cell)));
+    }
   }
   const atWall = new Set<number>();
   const innerWalls = inOrder(venue.walls).flatMap(([id, wall]) => wallBlocker(id, wall).segments);
@@ -96,7 +123,7 @@ export function floorOf(venue: Venue): Floor {
     const ramped = clearWidth(area);
     const zone = addZone({ kind: 'aisle', id, label: area.label, added: 0, ramped }, RAMP_COST);
     for (const cell of inside(area.outline).filter(open)) {
-      grid.costs[cell] = COST.open;
+      grid.costs[cell] = avoid.has(id) ? Infinity : COST.open;
       grid.zones[cell] = zone;
       grid.axes[cell] = walk === 'x' ? 2 : 1;
     }
@@ -113,9 +140,19 @@ export function floorOf(venue: Venue): Floor {
       Infinity,
     );
   }
-  for (const [id, door] of doors) if (door.kind !== 'opening') layDoor(grid, id, door, atWall, addZone);
+  for (const [id, door] of doors) {
+    if (door.kind !== 'opening') layDoor(grid, id, door, atWall, addZone, avoid.has(id));
+  }
   for (const [, pillar] of inOrder(venue.pillars)) set(inside(pillarOutline(pillar)), Infinity);
-  return { grid, zones };
+  layGalleries(grid, galleries, venue, lifts);
+  if (points.length > 0)
+    ceilingLifts(
+      grid,
+      levels - 1,
+      points.map(([, point]) => point),
+      lifts,
+    );
+  return { grid, zones, levels: new Map(galleries.map(([id], i) => [id, i + 1])) };
 }
 
 /** Cells whose centre is within a distance of a segment. */
@@ -139,6 +176,7 @@ function layDoor(
   door: Door,
   atWall: ReadonlySet<number>,
   addZone: (zone: Zone, toll: number) => number,
+  avoided: boolean,
 ): void {
   const [a, b] = door.jambs as [Point, Point];
   const added = 2 * (door.height + 0.3);
@@ -151,6 +189,7 @@ function layDoor(
       if (isExit(door)) grid.costs[cell] = Infinity;
       continue;
     }
+    if (avoided) grid.costs[cell] = Infinity;
     grid.zones[cell] = zone;
     // Through a door inside the house a lead may go, over its frame; past one to the outside only along the wall.
     if (door.kind !== 'inner') grid.axes[cell] = alongX ? 1 : 2;

@@ -1,9 +1,8 @@
-/** Runs: a route, a length and a cable for every lead that crosses the floor. */
-import type { CableMake, Claims, Connector, End, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+/** Runs: a way, a length and a cable for every lead. */
+import type { CableMake, Claims, Connector, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
 import {
   calc,
   constant,
-  CostField,
   found,
   given,
   inOrder,
@@ -14,21 +13,31 @@ import {
   type MapOf,
   type Memo,
   type Point,
-  type Term,
+  type VideoFormat,
 } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
-import { plugEndOf } from '../signal/mates.js';
-import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
-import { floorOf, type Floor, type Zone } from './floor.js';
-import { MAKE_WORDS, reachOf, usualMake } from './reach.js';
-import { routeTo, type Route } from './route.js';
+import { endPlace, pluggedIn } from './ends.js';
+import type { Zone } from './floor.js';
+import { onTheFloor, type FloorWork } from './floor-work.js';
+import { Laying } from './laying.js';
+import { loomsOf, type Loom } from './looms.js';
+import { MAKE_WORDS } from './makes.js';
+import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
+import { makeOf, routedRun, type RoutedRun, type RunLengths } from './routed.js';
+import { aisleTight } from './snags/aisle-tight.js';
 import { beyondReach } from './snags/beyond-reach.js';
-import { noCable } from './snags/no-cable.js';
+import { cableLost } from './snags/cable-lost.js';
+import { cutShort } from './snags/cut-short.js';
+import { humNear } from './snags/hum-near.js';
 import { leadShort } from './snags/lead-short.js';
+import { muchLeft } from './snags/much-left.js';
+import { noCable } from './snags/no-cable.js';
 import { noRoute } from './snags/no-route.js';
-import { chooseCables, ownedCables, QUICK_RULE, type OwnedCable } from './stock.js';
+import { squaresOf } from './trodden.js';
+import { cutFigure, cutLeads, ownedCables, soldLength, type Cut } from './stock.js';
 
 export interface RunsReads {
   readonly devices: MapOf<Equipment> | undefined;
@@ -41,7 +50,7 @@ export interface RunsReads {
   readonly signal: SignalResult;
 }
 
-export interface RunResult {
+export interface RunResult extends RunLengths {
   /** `C3 SIDE → HDMI in 3 of Switcher`. */
   readonly label: string;
   readonly from: string;
@@ -49,69 +58,48 @@ export interface RunResult {
   readonly make: CableMake;
   readonly makeWords: string;
   readonly connector: Connector;
+  /** What runs through it, where it is a picture. */
+  readonly format: VideoFormat;
   /** It crosses the floor; otherwise it stays inside a rack or on one table. */
   readonly crosses: boolean;
   readonly points: readonly Point[];
+  /** Height of the floor at each point, m. */
+  readonly floors: readonly number[];
+  /** Segments, by the point they begin at, that hang or climb. */
+  readonly aloft: ReadonlySet<number>;
   readonly crossings: readonly Zone[];
-  readonly onFloor: Figure;
-  readonly rises: Figure;
-  readonly tails: Figure;
-  readonly overhead: Figure;
-  readonly length: Figure;
   readonly limit: Figure;
   readonly stretched: Figure;
-  /** Tape code of the chosen cable. */
+  /** Tape codes of the chosen cables, in the order they are joined. */
   readonly cable: Figure;
   readonly cableLength: Figure;
+  readonly joints: Figure;
   readonly excess: Figure;
-  /** `within`, `beyond the house rule` or `beyond any rule`, for the cable used. */
+  /** The verdict for the cable used. */
   readonly reach: Figure;
-  readonly item: string | undefined;
+  /** What must be bought or hired for it: a length that is sold; null where the stock has it. */
+  readonly wanted: Figure;
+  readonly items: readonly string[];
+  readonly cutBy: Cut['by'] | undefined;
   /** One of its ends brings its lead along, so that no cable is wanted. */
   readonly ownLead: boolean;
 }
 
-export interface RunsResult {
+export interface RunsResult extends FloorWork {
   readonly runs: Readonly<Record<string, RunResult>>;
-  readonly totalOnFloor: Figure;
-  /** Aisle width to be covered by ramps, m. */
-  readonly ramped: Figure;
-}
-
-/** Lead length between things in one rack or on one table, m. */
-const INSIDE = 0.5;
-const TAIL = { desk: 2, locked: 1, operated: 3 } as const;
-
-interface RoutedEnd {
-  readonly at: Point | undefined;
-  readonly label: string;
-  /** Height above its floor plus the drop from a gallery, m. */
-  readonly rise: Term;
-  readonly tail: Term;
-  readonly carrier: string;
-  readonly fixed: boolean;
-}
-
-interface RoutedRun {
-  readonly from: RoutedEnd;
-  readonly to: RoutedEnd;
-  readonly make: CableMake;
-  readonly connector: Connector;
-  readonly crosses: boolean;
-  readonly route: Route | undefined;
-  /** Length of the lead that one of its ends brings along, m. */
-  readonly ownLead: Term | undefined;
-  readonly figures: Pick<RunResult, 'onFloor' | 'rises' | 'tails' | 'overhead' | 'length'>;
+  /** Leads that share much of their way. */
+  readonly looms: Readonly<Record<string, Loom>>;
+  /** Makes the same ways for what is only asked about. */
+  readonly laying: () => Laying;
 }
 
 function compute(reads: RunsReads, memo: Memo): RunsResult {
   const { links, devices, kinds, shelf, claims, rules, ground, signal } = reads;
-  const { outline, walls, pillars, areas, doors } = ground.venue;
+  const { outline, walls, pillars, areas, doors, stairs, ceilingPoints } = ground.venue;
   // Laid only when a lead crosses it: a survey by itself has none.
-  const floor = memo.once('floor', [outline, walls, pillars, areas, doors], () => layingOf(ground.venue));
-  const fields = memo.once('fields', [floor], () => new Map<string, CostField>());
-  const fieldAt = (at: Point): CostField => rememberedField(fields, floor(), at);
-
+  const laying = memo.once('laying', [outline, walls, pillars, areas, doors, stairs, ceilingPoints], () =>
+    layingOf(ground.venue),
+  );
   const leads = memo.once('leads', [links, signal.wiring, ground.places], () =>
     inOrder(links).filter(
       ([, link]) => makeOf(link, signal) !== undefined && !pluggedIn(link, signal.wiring, ground),
@@ -124,294 +112,117 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
       link,
       endPlace(link.from, ground, devices),
       endPlace(link.to, ground, devices),
-      floor,
+      laying,
       rules.slack,
       signal.wiring,
     ],
-    (link, id) => routedRun(id, link, reads, floor, fieldAt),
+    (link, id) => routedRun(id, link, reads, laying),
   );
   const owned = memo.once('owned', [shelf, kinds, claims, devices], () =>
     ownedCables(shelf, kinds, claims, devices),
   );
-  const wanted = Object.entries(routed).flatMap(([id, run]) => {
-    const length = numberOf(run.figures.length);
-    return length === undefined || run.ownLead
-      ? []
-      : [{ id, make: run.make, connector: run.connector, length }];
+  const wanted = Object.entries(routed).flatMap(([id, { figures, ownLead, make, connector, link }]) => {
+    const length = numberOf(figures.length);
+    return length === undefined || ownLead ? [] : [{ id, make, connector, length, link }];
   });
-  const chosen = chooseCables(wanted, owned);
+  const cuts = cutLeads(wanted, owned, rules.cableSpares ?? 0);
   const runs = memo.each(
     'runs',
     Object.entries(routed),
-    (run, id) => [run, chosen.get(id), rules],
-    (run, id) => runResult(id, run, chosen.get(id), rules),
+    (run, id) => {
+      const cut = cuts.get(id);
+      return [run, cut?.by, rules, signal.formats[id]?.format.value, ...(cut?.cables ?? [])];
+    },
+    (run, id) => runResult(id, run, cuts.get(id), reads),
   );
-  return memo.once('result', [runs], () => resultOf(runs));
-}
-
-function resultOf(runs: RunsResult['runs']): RunsResult {
-  const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
-  return {
-    runs,
-    totalOnFloor: calc(
-      'm',
-      'sum(run)',
-      crossing.flatMap(([id, run]) =>
-        run.onFloor.value === null ? [] : [taken('run', run.onFloor, `runs.runs.${id}.onFloor`)],
-      ),
-    ),
-    ramped: rampedWidth(crossing.map(([, run]) => run)),
-  };
-}
-
-/** Lays the floor when it is first asked for. */
-function layingOf(venue: Parameters<typeof floorOf>[0]): () => Floor {
-  let floor: Floor | undefined;
-  return () => (floor ??= floorOf(venue));
-}
-
-/** Fields kept at most; a dragged desk makes a new one at every step. */
-const MOST_FIELDS = 24;
-
-/** The cost field around a point, from the cache of this floor. */
-function rememberedField(fields: Map<string, CostField>, floor: Floor, at: Point): CostField {
-  const key = at.join();
-  const known = fields.get(key);
-  if (known) return known;
-  const field = new CostField(floor.grid, at);
-  const oldest = fields.keys().next().value;
-  if (fields.size >= MOST_FIELDS && oldest !== undefined) fields.delete(oldest);
-  fields.set(key, field);
-  return field;
-}
-
-/** Ramps are laid once per aisle, however many leads go under them. */
-function rampedWidth(runs: readonly RunResult[]): Figure {
-  const aisles = new Map(
-    runs.flatMap(run =>
-      run.crossings.filter(zone => zone.kind === 'aisle').map(zone => [zone.id, zone] as const),
-    ),
+  const squares = memo.each(
+    'squares',
+    Object.entries(runs).filter(([, run]) => run.crosses),
+    run => [run.points, run.aloft],
+    run => squaresOf(run),
   );
-  return calc(
-    'm',
-    'sum(aisle)',
-    [...aisles.values()].map(zone => constant('aisle', zone.ramped, 'm', `clear width of ${zone.label}`)),
+  const looms = memo.once('looms', [runs, squares], () => loomsOf(runs, squares));
+  const { aisles, places } = ground;
+  const work = memo.once('floor work', [runs, squares, areas, doors, aisles, places], () =>
+    onTheFloor(runs, squares, ground),
   );
+  return memo.once('result', [runs, looms, work, laying], () => ({ runs, looms, ...work, laying }));
 }
 
-function makeOf(link: Link, signal: SignalResult): { make: CableMake; connector: Connector } | undefined {
-  const { wiring } = signal;
-  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
-  const port = to ?? from;
-  if (!port) return undefined;
-  const usual = usualMake(port.connector);
-  if (usual === undefined) return undefined;
-  return { make: link.make ?? usual, connector: port.connector };
+/** Floors are laid when they are first asked for. */
+function layingOf(venue: GroundResult['venue']): () => Laying {
+  let laying: Laying | undefined;
+  return () => (laying ??= new Laying(venue));
 }
 
-/** Whether a link is plugged straight in: one end brings its plug, and both are in one place. */
-function pluggedIn(link: Link, wiring: SignalResult['wiring'], { places }: GroundResult): boolean {
-  const carrier = ({ device = '' }: End): string => places[device]?.carrier ?? device;
-  return plugEndOf(wiring, link) !== undefined && carrier(link.from) === carrier(link.to);
-}
-
-function ownLeadOf(link: Link, { wiring }: SignalResult): Term | undefined {
-  const end = plugEndOf(wiring, link);
-  if (!end) return undefined;
-  const { device = '', port = '' } = end;
-  const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${port}/ownLead`;
-  const length = wiring.portOf(end)?.ownLead;
-  return length === undefined
-    ? constant('own', 0, 'm', `the plug of ${wiring.devices[device]?.label ?? 'it'} is on its body`)
-    : given('own', length, 'm', 'kinds', pointer);
-}
-
-/** Where an end is, for remembering routes: the place of its device, or the socket of the venue. */
-const endPlace = (
-  { device, socket, networkSocket }: End,
-  { places, venue }: GroundResult,
-  devices: MapOf<Equipment> | undefined,
-): unknown =>
-  device !== undefined
-    ? (venue.houseLines?.[devices?.[device]?.house ?? ''] ?? places[device])
-    : (venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? '']);
-
-function endOf(end: End, { devices, ground, signal }: RunsReads): RoutedEnd {
-  const house =
-    ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
-  if (house) {
-    return {
-      at: house.at,
-      label: house.label,
-      rise: constant('rise', 0.3, 'm', 'height of a wall socket'),
-      tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
-      carrier: end.socket ?? end.networkSocket ?? '',
-      fixed: true,
-    };
-  }
-  const id = end.device ?? '';
-  const line = ground.venue.houseLines?.[devices?.[id]?.house ?? ''];
-  if (line) {
-    const near = signal.wiring.portOf(end)?.direction === 'in';
-    const at = line.ends[near ? 0 : 1];
-    return {
-      at,
-      label: `${near ? 'near' : 'far'} end of ${line.label}`,
-      rise: constant('rise', 0.3, 'm', 'height of a wall socket'),
-      tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
-      carrier: `${id} ${near ? 'near' : 'far'}`,
-      fixed: true,
-    };
-  }
-  const place = ground.places[id];
-  const carrier = devices?.[place?.carrier ?? id];
-  const worked = carrier?.worked;
-  const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
-  const byHand = workedByHand(worked);
-  const sweep = carrier && numberOf(sweepOf(place?.carrier ?? id, carrier));
-  const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);
-  const words = !camera
-    ? 'a rack or table'
-    : sweep !== undefined
-      ? 'a camera that moves, to the farthest that it goes'
-      : byHand
-        ? 'an operated camera'
-        : 'a locked camera';
-  return {
-    at: place?.at,
-    label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),
-    rise: place
-      ? taken('rise', place.elevation, `ground.places.${id}.elevation`)
-      : constant('rise', null, 'm', 'not placed'),
-    tail: constant('tail', tail, 'm', `tail at ${words}`),
-    carrier: place?.carrier ?? id,
-    fixed: !camera,
-  };
-}
-
-function routedRun(
-  id: string,
-  link: Link,
-  reads: RunsReads,
-  floor: () => Floor,
-  fieldAt: (at: Point) => CostField,
-): RoutedRun {
-  const { make, connector } = makeOf(link, reads.signal) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
-  const [from, to] = [endOf(link.from, reads), endOf(link.to, reads)];
+function runResult(id: string, run: RoutedRun, cut: Cut | undefined, reads: RunsReads): RunResult {
+  const { signal, rules } = reads;
   const path = `runs.runs.${id}`;
-  const crosses = from.carrier !== to.carrier;
-  // The field is kept around the end that stays put, so that moving a camera costs one walk down it.
-  const [walker, post] = to.fixed || !from.fixed ? [from, to] : [to, from];
-  const route = crosses && walker.at && post.at ? routeTo(floor(), fieldAt(post.at), walker.at) : undefined;
-  const ownLead = ownLeadOf(link, reads.signal);
-  const slack = given('slack', reads.rules.slack, '%', 'rules', '/slack');
-  if (!crosses) {
-    const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');
-    const zero = (words: string): Figure => found(0, 'm', words);
-    return {
-      ...{ from, to, make, connector, crosses, route, ownLead },
-      figures: {
-        onFloor: zero('it does not touch the floor'),
-        rises: zero('both ends are in one place'),
-        tails: zero('both ends are in one place'),
-        overhead: zero('both ends are in one place'),
-        length: calc('m', 'inside * (1 + slack / 100)', [none, slack]),
-      },
-    };
-  }
-  const why = !walker.at || !post.at ? 'one end has no place yet' : 'no way over the floor leads there';
-  const onFloor = route
-    ? found(
-        route.onFloor,
-        'm',
-        'least-cost path: along walls 1, open floor 2.5, seating 4, ramp + 6 per metre',
-      )
-    : unknown('m', why);
-  const rises = calc('m', 'sum(rise)', [from.rise, to.rise]);
-  const tails = calc('m', 'sum(tail)', [from.tail, to.tail]);
-  const overhead = calc(
-    'm',
-    'sum(over)',
-    (route?.crossings ?? [])
-      .filter(zone => zone.kind === 'door')
-      .map(zone => constant('over', zone.added, 'm', `over ${zone.label}: 2 × (door height + 0.3 m)`)),
-  );
-  const length = calc('m', '(path + rises + tails + overhead) * (1 + slack / 100)', [
-    taken('path', onFloor, `${path}.onFloor`),
-    taken('rises', rises, `${path}.rises`),
-    taken('tails', tails, `${path}.tails`),
-    taken('overhead', overhead, `${path}.overhead`),
-    slack,
-  ]);
-  return {
-    from,
-    to,
-    make,
-    connector,
-    crosses,
-    route,
-    ownLead,
-    figures: { onFloor, rises, tails, overhead, length },
-  };
-}
-
-function runResult(id: string, run: RoutedRun, cable: OwnedCable | undefined, rules: Rules): RunResult {
-  const path = `runs.runs.${id}`;
-  const { limit, stretched } = reachOf(run.make, rules);
-  const lengthTerm = taken('length', run.figures.length, `${path}.length`);
+  const { length } = run.figures;
+  const cables = cut?.cables ?? [];
+  const known = signal.formats[id]?.format.value;
+  const format = typeof known === 'string' ? (known as VideoFormat) : rules.format;
+  // What a cable is, not what was asked for, decides how far it carries: thick coax may stand in for thin.
+  const make = cables[0]?.make ?? run.make;
+  const joints = found(Math.max(0, cables.length - 1), 'pieces', 'joints between its cables');
+  const source = sourceOf(signal.wiring, run.link);
+  const reach = reachOf({ make, format, joints: Number(joints.value), source }, rules);
+  const lengthTerm = taken('length', length, `${path}.length`);
   const why = 'no owned cable is long enough';
   const cableLength = run.ownLead
     ? calc('m', 'own', [run.ownLead])
-    : cable
-      ? calc('m', 'cable', [given('cable', cable.length, 'm', 'kinds', `/kinds/${cable.kind}/cable/length`)])
+    : cut
+      ? calc(
+          'm',
+          'sum(cable)',
+          cables.map(({ kind, length: own }) =>
+            given('cable', own, 'm', 'kinds', `/kinds/${kind}/cable/length`),
+          ),
+        )
       : unknown('m', why);
   const used =
-    cableLength.value !== null
-      ? taken('used', cableLength, `${path}.cableLength`)
-      : { ...lengthTerm, name: 'used' };
+    cableLength.value === null
+      ? { ...lengthTerm, name: 'used' }
+      : taken('used', cableLength, `${path}.cableLength`);
+  const sold = numberOf(length) === undefined ? undefined : soldLength(Number(length.value));
   return {
     label: `${run.from.label} → ${run.to.label}`,
     from: run.from.label,
     to: run.to.label,
-    make: run.make,
-    makeWords: MAKE_WORDS[run.make],
-    connector: run.connector,
-    crosses: run.crosses,
+    ...{ make, makeWords: MAKE_WORDS[make], connector: run.connector, format, crosses: run.crosses },
     points: run.route?.points ?? [],
+    floors: run.route?.floors ?? [],
+    aloft: run.route?.aloft ?? NONE,
     crossings: run.route?.crossings ?? [],
     ...run.figures,
-    limit,
-    stretched,
-    ownLead: run.ownLead !== undefined,
+    ...reach,
     cable: run.ownLead
       ? found('its own lead', '', 'one end brings its plug along', [run.ownLead])
-      : cable
-        ? found(cable.tape, '', QUICK_RULE, [lengthTerm])
-        : unknown('', why),
+      : cutFigure(cut, [lengthTerm]),
     cableLength,
+    joints,
     excess:
       cableLength.value === null
         ? unknown('m', why)
         : calc('m', 'cable - length', [taken('cable', cableLength, `${path}.cableLength`), lengthTerm]),
-    reach:
-      limit.value === null
-        ? unknown('', limit.why ?? '')
-        : calc(
-            '',
-            "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'",
-            [
-              used,
-              taken('limit', limit, `${path}.limit`),
-              taken('stretched', stretched, `${path}.stretched`),
-            ],
-            { rule: 'reach is tested on the whole cable used, coiled excess included' },
-          ),
-    item: cable?.item,
+    reach: reachVerdict(path, used, reach, format, proofOf(run.link, id, cables)),
+    wanted:
+      cut || run.ownLead || sold === undefined
+        ? unknown('m', cut || run.ownLead ? 'the stock has it' : 'no length that is sold')
+        : calc('m', 'sold', [constant('sold', sold, 'm', 'shortest length that is sold and long enough')]),
+    items: cables.map(({ item }) => item),
+    cutBy: cut?.by,
+    ownLead: run.ownLead !== undefined,
   };
 }
 
+const NONE: ReadonlySet<number> = new Set();
+
 export const runs: Station<RunsReads, RunsResult> = {
   name: 'runs',
-  rules: [noRoute, leadShort, noCable, beyondReach],
+  rules: [
+    ...[noRoute, leadShort, cableLost, cutShort, noCable, beyondReach],
+    ...[aisleTight, humNear, muchLeft],
+  ],
   compute,
 };

@@ -1,9 +1,8 @@
 /** Offering another make of cable for a run. */
-import { CABLE_MAKES_BY_CONNECTOR } from './makes.js';
+import { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS } from './makes.js';
 import type { Fix } from '../../foundations/index.js';
 import type { Seen } from '../station.js';
 import type { RunsReads, RunsResult } from './index.js';
-import { MAKE_WORDS } from './reach.js';
 
 /** Every other make with the same connector, as an edit of the link. */
 export function* otherMakes({ own }: Seen<RunsReads, RunsResult>, id: string): Generator<Fix> {

@@ -1,96 +1,44 @@
-/** How far each make of cable carries, by the house rule and by attenuation. */
-import type { CableMake, Connector, Format, Rules } from '../../documents/index.js';
-import { calc, constant, given, unknown, type Figure } from '../../foundations/index.js';
-
-/** The usual make of cable between two equal connectors; undefined where things plug together directly. */
-export function usualMake(connector: Connector): CableMake | undefined {
-  switch (connector) {
-    case 'HDMI A':
-    case 'HDMI C':
-    case 'HDMI D':
-      return 'hdmi-plain';
-    case 'BNC':
-      return 'coax-standard';
-    case 'RJ45':
-      return 'ethernet';
-    case 'XLR':
-    case 'TRS 6.35':
-    case 'TRS 3.5':
-    case 'TRRS 3.5':
-    case 'TS 6.35':
-    case 'RCA':
-      return 'balanced-audio';
-    case 'USB-A':
-    case 'USB-B':
-    case 'USB-C':
-    case 'USB micro':
-      return 'usb-2';
-    case 'fibre LC':
-      return 'fibre';
-    case 'mains':
-      return 'mains-1.5';
-    default:
-      return undefined;
-  }
-}
-
-/** Makes that can stand in for one another: a make asked for takes any cable of its group. */
-export const GROUPS: Readonly<Record<CableMake, readonly CableMake[]>> = {
-  'hdmi-plain': ['hdmi-plain'],
-  'hdmi-active': ['hdmi-active'],
-  'hdmi-optical': ['hdmi-optical'],
-  'coax-thin': ['coax-thin', 'coax-standard', 'coax-thick'],
-  'coax-standard': ['coax-standard', 'coax-thick', 'coax-thin'],
-  'coax-thick': ['coax-thick'],
-  ethernet: ['ethernet'],
-  'balanced-audio': ['balanced-audio'],
-  'usb-2': ['usb-2'],
-  fibre: ['fibre'],
-  'mains-1.5': ['mains-1.5', 'mains-2.5'],
-  'mains-2.5': ['mains-2.5'],
-};
-
-export const MAKE_WORDS: Readonly<Record<CableMake, string>> = {
-  'hdmi-plain': 'HDMI',
-  'hdmi-active': 'active HDMI',
-  'hdmi-optical': 'optical HDMI',
-  'coax-thin': 'thin coax',
-  'coax-standard': 'coax',
-  'coax-thick': 'thick coax',
-  ethernet: 'network',
-  'balanced-audio': 'balanced audio',
-  'usb-2': 'USB 2',
-  fibre: 'fibre',
-  'mains-1.5': 'mains 1.5 mm²',
-  'mains-2.5': 'mains 2.5 mm²',
-};
+/** How far each make of cable carries: by house rule, by attenuation, and by what was proved. */
+import type { CableMake, Kind, Link, Port, Proof, Rules } from '../../documents/index.js';
+import {
+  calc,
+  constant,
+  given,
+  linkRate,
+  taken,
+  unknown,
+  type Figure,
+  type Term,
+  type VideoFormat,
+} from '../../foundations/index.js';
+import { MAKE_WORDS } from './makes.js';
 
 const HDMI_STRETCHED = 20;
 const FLAT: Readonly<Partial<Record<CableMake, number>>> = {
-  'hdmi-active': 25,
   'hdmi-optical': 100,
   ethernet: 100,
-  'balanced-audio': 100,
+  'unbalanced-audio': 8,
   'usb-2': 5,
-  fibre: 2000,
+  'usb-3': 3,
+  'usb-3-fast': 1,
+  fibre: 300,
+  'fibre-single': 2000,
 };
 
 /** α(f) = a·√f + b·f in dB per 100 m, f in MHz. */
-const COAX: Readonly<Partial<Record<CableMake, { a: number; b: number }>>> = {
+export const COAX: Readonly<Partial<Record<CableMake, { a: number; b: number }>>> = {
   'coax-thin': { a: 1.033, b: 0.002 },
   'coax-standard': { a: 0.723, b: 0.00167 },
   'coax-thick': { a: 0.568, b: 0.00133 },
 };
 
-/** Half the clock, MHz, at which the 20 dB budget holds. */
-const HALF_CLOCK: Readonly<Record<Format, { mhz: number; standard: string }>> = {
-  '720p50': { mhz: 742.5, standard: 'SMPTE ST 292-1' },
-  '720p60': { mhz: 742.5, standard: 'SMPTE ST 292-1' },
-  '1080p25': { mhz: 742.5, standard: 'SMPTE ST 292-1' },
-  '1080p30': { mhz: 742.5, standard: 'SMPTE ST 292-1' },
-  '1080p50': { mhz: 1485, standard: 'SMPTE ST 424' },
-  '1080p60': { mhz: 1485, standard: 'SMPTE ST 424' },
-};
+/** Half the clock, MHz, and what may be lost there, dB, by the rate of the link in Gb/s. */
+const BUDGETS = [
+  { rate: 1.485, mhz: 742.5, budget: 20, standard: 'SMPTE ST 292-1' },
+  { rate: 2.97, mhz: 1485, budget: 20, standard: 'SMPTE ST 424' },
+  { rate: 5.94, mhz: 2970, budget: 30, standard: 'SMPTE ST 2081-1' },
+  { rate: 11.88, mhz: 5940, budget: 40, standard: 'SMPTE ST 2082-1' },
+] as const;
 
 export interface Reach {
   /** Farthest by the house rule, and beyond which nobody goes. */
@@ -98,46 +46,185 @@ export interface Reach {
   readonly stretched: Figure;
 }
 
-/** The house rule's reach of a make at the event's format, and the reach beyond which it is a stop. */
-export function reachOf(make: CableMake, rules: Rules): Reach {
-  if (make === 'hdmi-plain') {
-    const note = { rule: 'how far plain HDMI may run: cautious 9 m, usual 15 m, stretched 20 m' };
-    return {
-      limit: calc(
-        'm',
-        "school = 'cautious' ? 9 : school = 'usual' ? 15 : 20",
-        [given('school', rules.hdmiReach, '', 'rules', '/hdmiReach')],
-        note,
-      ),
-      stretched: calc(
-        'm',
-        'stretched',
-        [constant('stretched', HDMI_STRETCHED, 'm', 'stretched school')],
-        note,
-      ),
-    };
+export interface ReachOf {
+  readonly make: CableMake;
+  /** What runs through it; that of the event where nobody knows. */
+  readonly format: VideoFormat;
+  /** Joints between its cables: couplers and patch passes, never the plugs at its ends. */
+  readonly joints: number;
+  /** The port it comes out of, with the kind and the key of it. */
+  readonly source: { readonly kind: string; readonly key: string; readonly port: Port } | undefined;
+}
+
+const both = (limit: Figure): Reach => ({ limit, stretched: limit });
+
+/** The reach of a lead: what its device states, else what the house says, else the usual of its make. */
+export function reachOf({ make, format, joints, source }: ReachOf, rules: Rules): Reach {
+  if (source?.port.reach !== undefined) {
+    const pointer = `/kinds/${source.kind}/ports/${source.key}/reach`;
+    return both(calc('m', 'limit', [given('limit', source.port.reach, 'm', 'kinds', pointer)]));
   }
-  const coax = COAX[make];
-  if (coax) {
-    const { mhz, standard } = HALF_CLOCK[rules.format];
-    const limit = calc(
-      'm',
-      '100 * 0.9 * budget / (a * sqrt(f) + b * f)',
-      [
-        constant('budget', 20, 'dB', standard),
-        constant('a', coax.a, '', 'class of coax'),
-        constant('b', coax.b, '', 'class of coax'),
-        constant('f', mhz, 'MHz', `half the clock at ${rules.format}`),
-      ],
-      { source: `${standard}, one tenth kept back, no joints` },
-    );
-    return { limit, stretched: limit };
+  const usual = usualReach(make, format, joints, source?.port, rules);
+  const own = rules.reaches?.[make];
+  if (own === undefined) return usual;
+  const limit = calc('m', 'limit', [given('limit', own, 'm', 'rules', `/reaches/${make}`)]);
+  const base = usual.stretched.value === null ? own : Number(usual.stretched.value);
+  return {
+    limit,
+    stretched: calc('m', 'max(own, usual)', [
+      given('own', own, 'm', 'rules', `/reaches/${make}`),
+      constant('usual', base, 'm', `farthest that anybody runs ${MAKE_WORDS[make]}`),
+    ]),
+  };
+}
+
+function usualReach(
+  make: CableMake,
+  format: VideoFormat,
+  joints: number,
+  port: Port | undefined,
+  rules: Rules,
+): Reach {
+  const rate = linkRate(format);
+  if (make === 'hdmi-plain') return plainHdmi(rate, format, rules);
+  if (make === 'hdmi-active') {
+    const words = rate > 2.97 ? 'active copper at 2160 lines' : 'active copper up to 1080p60';
+    return both(calc('m', 'limit', [constant('limit', rate > 2.97 ? 10 : 25, 'm', words)]));
+  }
+  if (COAX[make]) return coaxReach(make, rate, format, joints, rules);
+  if (make === 'balanced-audio') {
+    const line = port?.level === 'line';
+    const words = line ? 'balanced sound at line level' : 'balanced sound at microphone level';
+    return both(calc('m', 'limit', [constant('limit', line ? 300 : 100, 'm', words)]));
   }
   const flat = FLAT[make];
-  if (flat === undefined) {
-    const why = 'a mains lead is checked for voltage drop under Power';
-    return { limit: unknown('m', why), stretched: unknown('m', why) };
-  }
-  const limit = calc('m', 'limit', [constant('limit', flat, 'm', `reach of ${MAKE_WORDS[make]}`)]);
-  return { limit, stretched: limit };
+  if (flat === undefined) return both(unknown('m', 'a mains lead is checked for voltage drop under Power'));
+  return both(calc('m', 'limit', [constant('limit', flat, 'm', `reach of ${MAKE_WORDS[make]}`)]));
 }
+
+function plainHdmi(rate: number, format: VideoFormat, rules: Rules): Reach {
+  if (rate > 2.97) {
+    const fast = rate > 5.94;
+    const limit = constant('limit', fast ? 3 : 5, 'm', `plain HDMI at ${format}`);
+    const stretched = constant('stretched', 5, 'm', `certified for ${format}`);
+    return { limit: calc('m', 'limit', [limit]), stretched: calc('m', 'stretched', [stretched]) };
+  }
+  const note = { rule: 'how far plain HDMI may run: cautious 9 m, usual 15 m, stretched 20 m' };
+  return {
+    limit: calc(
+      'm',
+      "school = 'cautious' ? 9 : school = 'usual' ? 15 : 20",
+      [given('school', rules.hdmiReach, '', 'rules', '/hdmiReach')],
+      note,
+    ),
+    stretched: calc('m', 'stretched', [constant('stretched', HDMI_STRETCHED, 'm', 'stretched school')], note),
+  };
+}
+
+/** Metres at which a tenth of the budget and half a decibel for each joint are left; flat where the house has it so. */
+function coaxReach(make: CableMake, rate: number, format: VideoFormat, joints: number, rules: Rules): Reach {
+  if (rules.coaxReach === 'flat' && rate <= 2.97) {
+    return both(
+      calc('m', "school = 'flat' ? 90 : 0", [given('school', 'flat', '', 'rules', '/coaxReach')], {
+        rule: '90 m, whatever the coax',
+      }),
+    );
+  }
+  const at = (wanted: number): (typeof BUDGETS)[number] =>
+    BUDGETS.find(each => each.rate === wanted) ?? BUDGETS[0];
+  const { mhz, budget, standard } = at(rate);
+  const coax = COAX[make] ?? { a: 0, b: 0 };
+  const terms: Term[] = [
+    constant('budget', budget, 'dB', standard),
+    constant('joints', joints, 'pieces', 'joints between its cables, 0.5 dB each'),
+    constant('a', coax.a, '', 'class of coax'),
+    constant('b', coax.b, '', 'class of coax'),
+    constant('f', mhz, 'MHz', `half the clock at ${format}`),
+  ];
+  const reach = '100 * max(0, 0.9 * budget - 0.5 * joints) / (a * sqrt(f) + b * f)';
+  const note = { source: `${standard}, one tenth kept back` };
+  if (rate !== 5.94) return both(calc('m', reach, terms, note));
+  // A larger budget does not carry 6G farther than 3G in practice.
+  const slower = '100 * max(0, 0.9 * slower - 0.5 * joints) / (a * sqrt(g) + b * g)';
+  const three = at(2.97);
+  return both(
+    calc(
+      'm',
+      `min(${reach}, ${slower})`,
+      [
+        ...terms,
+        constant('slower', three.budget, 'dB', three.standard),
+        constant('g', three.mhz, 'MHz', 'half the clock of 3G'),
+      ],
+      { source: `${note.source}; never farther than 3G` },
+    ),
+  );
+}
+
+/** A proof that speaks for a lead: its own, else that of the one cable it is made of. */
+export interface KnownProof {
+  readonly proof: Proof;
+  readonly document: 'plan' | 'shelf';
+  readonly pointer: string;
+}
+
+export const proofOf = (
+  link: Pick<Link, 'proof'>,
+  id: string,
+  cables: readonly { readonly item: string; readonly proof?: Proof }[],
+): KnownProof | undefined => {
+  if (link.proof) return { proof: link.proof, document: 'plan', pointer: `/links/${id}/proof` };
+  const [cable] = cables;
+  return cables.length === 1 && cable?.proof
+    ? { proof: cable.proof, document: 'shelf', pointer: `/items/${cable.item}/proof` }
+    : undefined;
+};
+
+/** `within`, `proved`, `failed when tested`, `beyond the house rule` or `beyond any rule`, for the cable used. */
+export function reachVerdict(
+  path: string,
+  used: Term,
+  { limit, stretched }: Reach,
+  format: VideoFormat,
+  known: KnownProof | undefined,
+): Figure {
+  if (limit.value === null) return unknown('', limit.why ?? '');
+  const terms = [
+    used,
+    taken('limit', limit, `${path}.limit`),
+    taken('stretched', stretched, `${path}.stretched`),
+  ];
+  const school = "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'";
+  const note = { rule: 'reach is tested on the whole cable used, coiled excess included' };
+  if (!known) return calc('', school, terms, note);
+  const { proof, document, pointer } = known;
+  const tested = given('tested', proof.length, 'm', document, `${pointer}/length`);
+  const faster = proof.format !== undefined && linkRate(proof.format) < linkRate(format);
+  // What worked at a lower rate proves nothing at a higher one; what failed at a lower one fails at a higher one.
+  if (proof.works)
+    return faster
+      ? calc('', school, terms, note)
+      : calc('', `used <= tested ? 'proved' : ${school}`, [...terms, tested], note);
+  const slower = proof.format !== undefined && linkRate(proof.format) > linkRate(format);
+  return slower
+    ? calc('', school, terms, note)
+    : calc('', `used >= tested ? 'failed when tested' : ${school}`, [...terms, tested], note);
+}
+
+/** Nothing speaks against a lead of this verdict. */
+export const reachIsGood = (reach: Figure): boolean =>
+  reach.value === null || reach.value === 'within' || reach.value === 'proved';
+
+/** The kind and port that a lead comes out of, for what its device states. */
+export const sourceOf = (
+  wiring: {
+    readonly devices: Readonly<Record<string, { readonly kind: string }>>;
+    readonly kindOf: (device: string | undefined) => Kind | undefined;
+    readonly portOf: (end: Link['from']) => Port | undefined;
+  },
+  { from }: Link,
+): ReachOf['source'] => {
+  const port = wiring.portOf(from);
+  const kind = wiring.devices[from.device ?? '']?.kind;
+  return port && kind !== undefined ? { kind, key: from.port ?? '', port } : undefined;
+};

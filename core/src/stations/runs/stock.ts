@@ -1,17 +1,19 @@
-/** Choosing owned cables for runs by a quick rule; an exact choice over the whole stock is a search of its own. */
-import type { CableMake, Claims, Connector, Kinds, Shelf } from '../../documents/index.js';
-import { inOrder, type MapOf } from '../../foundations/index.js';
+/** Cutting leads from the owned cables: what people accepted, then a quick rule; the exact choice is a search of its own. */
+import type { CableMake, Claims, Connector, Kinds, Link, Proof, Shelf } from '../../documents/index.js';
+import { found, inOrder, unknown, type Figure, type MapOf, type Term } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
-import { GROUPS } from './reach.js';
+import { GROUPS } from './makes.js';
 
 export const QUICK_RULE =
   'quick rule: longest run first, the shortest owned cable that is long enough, no joins';
+const ACCEPTED_RULE = 'cut from the stock as somebody accepted it';
 
 export interface Wanted {
   readonly id: string;
   readonly make: CableMake;
   readonly connector: Connector;
   readonly length: number;
+  readonly link: Link;
 }
 
 export interface OwnedCable {
@@ -21,44 +23,104 @@ export interface OwnedCable {
   readonly make: CableMake;
   readonly connector: Connector;
   readonly length: number;
+  readonly directed: boolean;
+  /** An overlapping event takes it too. */
+  readonly claimed: boolean;
+  readonly proof?: Proof;
 }
 
-/** Cables that are ready, not used as a device and not promised to an overlapping event, shortest first. */
+/** What a lead is made of, and who chose it. */
+export interface Cut {
+  readonly cables: readonly OwnedCable[];
+  readonly by: 'quick rule' | 'accepted';
+}
+
+/** Cables that are ready and not used as a device, shortest first. */
 export function ownedCables(
   shelf: Shelf,
   kinds: Kinds,
   claims: Claims,
   devices: MapOf<Equipment> | undefined,
 ): OwnedCable[] {
-  const taken = new Set([
-    ...Object.values(devices ?? {}).map(device => device.item),
-    ...Object.values(claims.claims).map(claim => claim.item),
-  ]);
+  const used = new Set(inOrder(devices).map(([, { item }]) => item));
+  const claimed = new Set(inOrder(claims.claims).map(([, { item }]) => item));
   return inOrder(shelf.items)
-    .flatMap(([item, { kind, tape, state }]) => {
+    .flatMap(([item, { kind, tape, state, proof }]): OwnedCable[] => {
       const cable = kinds.kinds[kind]?.cable;
-      if (!cable || state !== 'ready' || taken.has(item)) return [];
-      return [{ item, tape, kind, make: cable.make, connector: cable.connector, length: cable.length }];
+      if (!cable || state !== 'ready' || used.has(item)) return [];
+      const { make, connector, length, directed = false } = cable;
+      const own = { item, tape, kind, make, connector, length, directed, claimed: claimed.has(item) };
+      return [{ ...own, ...(proof && { proof }) }];
     })
     .sort((a, b) => a.length - b.length);
 }
 
-/** Longest run first, each the shortest cable of its make that is long enough. */
-export function chooseCables(runs: readonly Wanted[], owned: readonly OwnedCable[]): Map<string, OwnedCable> {
-  const left = new Set(owned);
-  const chosen = new Map<string, OwnedCable>();
-  const longestFirst = [...runs].sort((a, b) => b.length - a.length || (a.id < b.id ? -1 : 1));
-  for (const run of longestFirst) {
-    const fits = (cable: OwnedCable): boolean =>
-      cable.connector === run.connector &&
-      cable.length >= run.length &&
-      GROUPS[run.make].includes(cable.make);
-    for (const cable of left) {
-      if (!fits(cable)) continue;
-      chosen.set(run.id, cable);
-      left.delete(cable);
-      break;
-    }
-  }
-  return chosen;
+/** Whether a cable can be (part of) a lead. */
+export const suits = ({ make, connector }: Pick<Wanted, 'make' | 'connector'>, cable: OwnedCable): boolean =>
+  cable.connector === connector && GROUPS[make].includes(cable.make);
+
+/** Cables of each kind that are left when the spares of the house are kept back. */
+export function beyondSpares(cables: readonly OwnedCable[], spares: number): ReadonlyMap<string, number> {
+  const left = new Map<string, number>();
+  for (const { kind } of cables) left.set(kind, (left.get(kind) ?? 0) + 1);
+  for (const [kind, count] of left) left.set(kind, Math.max(0, count - spares));
+  return left;
 }
+
+/**
+ * A cut for each lead: the cables that were accepted for it while all of them are there, else the shortest one that is
+ * long enough, longest lead first. What overlapping events take, and the spares of the house, stay out.
+ */
+export function cutLeads(
+  wanted: readonly Wanted[],
+  owned: readonly OwnedCable[],
+  spares: number,
+): Map<string, Cut> {
+  const byItem = new Map(owned.map(cable => [cable.item, cable]));
+  const cuts = new Map<string, Cut>();
+  const taken = new Set<string>();
+  for (const lead of wanted) {
+    const cables = (lead.link.cables ?? []).flatMap(item => byItem.get(item) ?? []);
+    const whole = cables.length > 0 && cables.length === lead.link.cables?.length;
+    if (!whole || !cables.every(cable => suits(lead, cable) && !taken.has(cable.item))) continue;
+    cuts.set(lead.id, { cables, by: 'accepted' });
+    for (const { item } of cables) taken.add(item);
+  }
+  const free = owned.filter(({ item, claimed }) => !claimed && !taken.has(item));
+  const left = new Map(beyondSpares(free, spares));
+  const longestFirst = wanted
+    .filter(({ id }) => !cuts.has(id))
+    .sort((a, b) => b.length - a.length || (a.id < b.id ? -1 : 1));
+  for (const lead of longestFirst) {
+    const cable = free.find(
+      each =>
+        each.length >= lead.length &&
+        suits(lead, each) &&
+        !taken.has(each.item) &&
+        (left.get(each.kind) ?? 0) > 0,
+    );
+    if (!cable) continue;
+    cuts.set(lead.id, { cables: [cable], by: 'quick rule' });
+    taken.add(cable.item);
+    left.set(cable.kind, (left.get(cable.kind) ?? 0) - 1);
+  }
+  return cuts;
+}
+
+/** Tape codes of a cut in one figure. */
+export const cutFigure = (cut: Cut | undefined, terms: readonly Term[]): Figure =>
+  cut
+    ? found(
+        cut.cables.map(({ tape }) => tape).join(' + '),
+        '',
+        cut.by === 'accepted' ? ACCEPTED_RULE : QUICK_RULE,
+        terms,
+      )
+    : unknown('', 'no owned cable is long enough');
+
+/** Lengths in which cables are sold and hired, m. */
+export const SOLD_LENGTHS: readonly number[] = [1, 2, 3, 5, 10, 15, 20, 25, 30, 50, 100];
+
+/** The shortest length that is sold and long enough, or undefined. */
+export const soldLength = (wanted: number): number | undefined =>
+  SOLD_LENGTHS.find(length => length >= wanted);

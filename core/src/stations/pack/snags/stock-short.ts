@@ -9,16 +9,18 @@ export const stockShort: Rule<Seen<PackReads, PackResult>> = {
   find: ({ own, shelf }) =>
     (
       [
-        ['tape00000', 'pack.tapeRolls', 'rolls of tape'],
-        ['ramps0000', 'pack.rampPieces', 'pieces of cable ramp'],
+        ['tape00000', 'pack.tapeRolls', 'rolls of tape', 'risk'],
+        ['ramps0000', 'pack.rampPieces', 'pieces of cable ramp', 'stop'],
+        ['mats00000', 'runs.mats', 'cable mats', 'stop'],
+        ['hooks0000', 'runs.hooks', 'hooks over doors', 'risk'],
       ] as const
-    ).flatMap(([key, figure, words]) => {
+    ).flatMap(([key, figure, words, severity]) => {
       const line = own.lines[key];
       const have = line?.item === undefined ? 0 : (shelf.items[line.item]?.count ?? 1);
       if (!line || line.count <= have) return [];
       return [
         {
-          severity: 'risk' as const,
+          severity,
           subjects: [key],
           title: `The floor needs ${line.count} ${words}; the shelf has ${have}.`,
           because: [figure],

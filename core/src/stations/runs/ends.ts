@@ -1,0 +1,104 @@
+/** Where a lead begins and ends: the place, how high above its floor, and the tail that lies there. */
+import type { End, Link } from '../../documents/index.js';
+import {
+  calc,
+  constant,
+  numberOf,
+  taken,
+  type Figure,
+  type MapOf,
+  type Point,
+  type Term,
+} from '../../foundations/index.js';
+import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
+import type { GroundResult } from '../ground/index.js';
+import { plugEndOf } from '../signal/mates.js';
+import type { PlanWiring, SignalResult } from '../signal/index.js';
+
+const TAIL = { desk: 2, locked: 1, operated: 3 } as const;
+
+export interface RoutedEnd {
+  readonly at: Point | undefined;
+  /** The gallery it is on. */
+  readonly level: string | undefined;
+  readonly label: string;
+  /** Its height above the zero level, and that of the floor it stands on, m. */
+  readonly rise: readonly Term[];
+  readonly tail: Term;
+  readonly carrier: string;
+  /** It stays where it is; cameras are moved about while planning. */
+  readonly fixed: boolean;
+}
+
+export interface EndReads {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly ground: GroundResult;
+  readonly signal: SignalResult;
+}
+
+/** What the place of an end depends on, for remembering routes: its device’s place, or the socket of the venue. */
+export const endPlace = (
+  { device, socket, networkSocket }: End,
+  { places, venue }: GroundResult,
+  devices: MapOf<Equipment> | undefined,
+): unknown =>
+  device !== undefined
+    ? (venue.houseLines?.[devices?.[device]?.house ?? ''] ?? places[device])
+    : (venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? '']);
+
+const atWall = (at: Point, label: string, carrier: string): RoutedEnd => ({
+  ...{ at, label, carrier, level: undefined, fixed: true },
+  rise: [constant('height', 0.3, 'm', 'height of a wall socket')],
+  tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
+});
+
+/** One end of a link. */
+export function endOf(end: End, { devices, ground, signal }: EndReads): RoutedEnd {
+  const house =
+    ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
+  if (house) return atWall(house.at, house.label, end.socket ?? end.networkSocket ?? '');
+  const id = end.device ?? '';
+  const line = ground.venue.houseLines?.[devices?.[id]?.house ?? ''];
+  if (line) {
+    const near = signal.wiring.portOf(end)?.direction === 'in';
+    const [side, index] = near ? (['near', 0] as const) : (['far', 1] as const);
+    return atWall(line.ends[index] as Point, `${side} end of ${line.label}`, `${id} ${side}`);
+  }
+  const place = ground.places[id];
+  const carrier = devices?.[place?.carrier ?? id];
+  const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
+  const byHand = workedByHand(carrier?.worked);
+  const sweep = carrier && numberOf(sweepOf(place?.carrier ?? id, carrier));
+  const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);
+  const words = !camera
+    ? 'a rack or table'
+    : sweep !== undefined
+      ? 'a camera that moves, to the farthest that it goes'
+      : byHand
+        ? 'an operated camera'
+        : 'a locked camera';
+  return {
+    at: place?.at,
+    level: place?.level,
+    label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),
+    rise: place
+      ? [
+          taken('height', place.elevation, `ground.places.${id}.elevation`),
+          taken('floor', place.floor, `ground.places.${id}.floor`),
+        ]
+      : [constant('height', null, 'm', 'not placed')],
+    tail: constant('tail', tail, 'm', `tail at ${words}`),
+    carrier: place?.carrier ?? id,
+    fixed: !camera,
+  };
+}
+
+/** Up or down from the floor at both ends, m. */
+export const risesOf = (from: RoutedEnd, to: RoutedEnd): Figure =>
+  calc('m', 'sum(height) - sum(floor)', [...from.rise, ...to.rise]);
+
+/** Whether a link is plugged straight in: one end brings its plug, and both are in one place. */
+export function pluggedIn(link: Link, wiring: PlanWiring, { places }: GroundResult): boolean {
+  const carrier = ({ device = '' }: End): string => places[device]?.carrier ?? device;
+  return plugEndOf(wiring, link) !== undefined && carrier(link.from) === carrier(link.to);
+}

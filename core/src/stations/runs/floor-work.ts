@@ -1,0 +1,212 @@
+/** Work on the floor: tape, ramps, hooks over doors, mats, sound beside mains, and the width that is left to pass. */
+import type { Point } from '../../foundations/index.js';
+import {
+  calc,
+  constant,
+  contains,
+  crossing as crossingOf,
+  found,
+  inOrder,
+  taken,
+  type Figure,
+} from '../../foundations/index.js';
+import type { GroundResult } from '../ground/index.js';
+import type { RunResult } from './index.js';
+import { alongFloor, type Squares } from './trodden.js';
+
+export interface FloorWork {
+  readonly totalOnFloor: Figure;
+  /** Strips of tape along everything that lies on a floor, m. */
+  readonly taped: Figure;
+  /** Aisle width to be covered by ramps, m. */
+  readonly ramped: Figure;
+  /** Hooks over the doors that leads go over. */
+  readonly hooks: Figure;
+  /** Mats over leads in openings that people walk through. */
+  readonly mats: Figure;
+  /** Sound beside mains, by the lead of the sound. */
+  readonly beside: Readonly<Record<string, { readonly mains: Figure; readonly lead: string }>>;
+  /** Width left to pass in each aisle that leads cross, by area. */
+  readonly passages: Readonly<Record<string, { readonly left: Figure; readonly wideEnough: Figure }>>;
+}
+
+type RunMap = Readonly<Record<string, RunResult>>;
+
+/** More leads than this side by side are taped along both edges. */
+const MOST_UNDER_ONE_STRIP = 3;
+/** Hooks over one door: one at each jamb and one between. */
+const HOOKS = 3;
+/** Mats come in this length, m. */
+const MAT = 0.9;
+/** Nearest that sound may lie beside mains, m, and for how long it may nevertheless. */
+const APART = 0.3;
+/** Width that somebody in a wheelchair passes, m. */
+const PASSAGE = 0.9;
+/** Floor that a stand takes, m. */
+const STAND = 1;
+
+export function onTheFloor(
+  runs: RunMap,
+  squares: Readonly<Record<string, Squares>>,
+  ground: GroundResult,
+): FloorWork {
+  const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
+  const own = crossing.map(([, run]) => run);
+  return {
+    totalOnFloor: calc(
+      'm',
+      'sum(run)',
+      crossing.flatMap(([id, run]) =>
+        run.onFloor.value === null ? [] : [taken('run', run.onFloor, `runs.runs.${id}.onFloor`)],
+      ),
+    ),
+    taped: tapedLength(crossing.flatMap(([id]) => squares[id] ?? [])),
+    ramped: rampedWidth(own),
+    hooks: hooksOver(own),
+    mats: matsIn(own, ground),
+    beside: besideMains(crossing),
+    passages: passagesOf(own, ground),
+  };
+}
+
+/** Leads that lie together share a strip; more than three want one along each edge. */
+function tapedLength(squares: readonly Squares[]): Figure {
+  const longest = new Map<number, number>();
+  const counts = new Map<number, number>();
+  for (const { lengths } of squares) {
+    for (const [square, length] of lengths) {
+      longest.set(square, Math.max(longest.get(square) ?? 0, length));
+      counts.set(square, (counts.get(square) ?? 0) + 1);
+    }
+  }
+  let [single, double] = [0, 0];
+  for (const [square, length] of longest) {
+    if ((counts.get(square) ?? 0) > MOST_UNDER_ONE_STRIP) double += length;
+    else single += length;
+  }
+  const method = 'floor on which leads lie, in squares of half a metre';
+  return calc(
+    'm',
+    'few + 2 * many',
+    [
+      constant('few', single, 'm', `${method}: up to ${MOST_UNDER_ONE_STRIP} side by side`),
+      constant('many', double, 'm', `${method}: more than that, taped along both edges`),
+    ],
+    { rule: 'leads that lie together share a strip' },
+  );
+}
+
+/** Zones of one sort that any lead passes, each once. */
+const passed = (runs: readonly RunResult[], kind: RunResult['crossings'][number]['kind']) =>
+  [...new Map(runs.flatMap(run => run.crossings.map(zone => [zone.id, zone] as const))).values()].filter(
+    zone => zone.kind === kind,
+  );
+
+/** Ramps are laid once per aisle, however many leads go under them. */
+const rampedWidth = (runs: readonly RunResult[]): Figure =>
+  calc(
+    'm',
+    'sum(aisle)',
+    passed(runs, 'aisle').map(zone => constant('aisle', zone.ramped, 'm', `clear width of ${zone.label}`)),
+  );
+
+const hooksOver = (runs: readonly RunResult[]): Figure =>
+  calc(
+    'pieces',
+    'sum(door)',
+    passed(runs, 'door').map(zone =>
+      constant('door', HOOKS, 'pieces', `over ${zone.label}: one at each jamb, one between`),
+    ),
+  );
+
+function matsIn(runs: readonly RunResult[], { venue }: GroundResult): Figure {
+  const walked = inOrder(venue.doors).filter(([, { kind, jambs }]) => {
+    const [a, b] = jambs as [Point, Point];
+    return (
+      kind === 'opening' &&
+      runs.some(({ points, aloft }) =>
+        points.some(
+          (to, i) => i > 0 && !aloft.has(i - 1) && crossingOf(points[i - 1] as Point, to, a, b) !== undefined,
+        ),
+      )
+    );
+  });
+  return calc(
+    'pieces',
+    'sum(opening)',
+    walked.map(([, { label, jambs }]) => {
+      const [a, b] = jambs as [Point, Point];
+      const width = Math.hypot(a[0] - b[0], a[1] - b[1]);
+      return constant('opening', Math.ceil(width / MAT), 'pieces', `across ${label}, in lengths of ${MAT} m`);
+    }),
+  );
+}
+
+/** How far each lead of sound lies beside one of mains, nearer than 0.3 m and in much the same direction. */
+function besideMains(crossing: readonly (readonly [string, RunResult])[]): FloorWork['beside'] {
+  const mains = crossing.filter(([, { connector }]) => connector === 'mains');
+  const beside: Record<string, { mains: Figure; lead: string }> = {};
+  for (const [id, run] of crossing) {
+    if (run.make !== 'balanced-audio' && run.make !== 'unbalanced-audio') continue;
+    let worst = { length: 0, lead: '' };
+    for (const [lead, other] of mains) {
+      let length = 0;
+      alongFloor(run, 0.25, (at, step, direction) => {
+        if (runsBeside(other, at, direction)) length += step;
+      });
+      if (length > worst.length) worst = { length, lead };
+    }
+    if (worst.lead === '') continue;
+    beside[id] = {
+      mains: found(worst.length, 'm', `length nearer than ${APART} m to a mains lead, not across it`),
+      lead: worst.lead,
+    };
+  }
+  return beside;
+}
+
+function runsBeside({ points, aloft }: RunResult, at: Point, direction: Point): boolean {
+  for (let i = 1; i < points.length; i++) {
+    if (aloft.has(i - 1)) continue;
+    const [a, b] = [points[i - 1] as Point, points[i] as Point];
+    const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+    const length = Math.hypot(dx, dy);
+    if (length === 0) continue;
+    const along = Math.max(0, Math.min(1, ((at[0] - a[0]) * dx + (at[1] - a[1]) * dy) / (length * length)));
+    const away = Math.hypot(at[0] - a[0] - along * dx, at[1] - a[1] - along * dy);
+    const turn = Math.abs(direction[0] * dx + direction[1] * dy) / length;
+    if (away < APART && turn > Math.SQRT1_2) return true;
+  }
+  return false;
+}
+
+/** What is left of each crossed aisle beside the widest thing that stands in it. */
+function passagesOf(
+  runs: readonly RunResult[],
+  { venue, aisles, places }: GroundResult,
+): FloorWork['passages'] {
+  return Object.fromEntries(
+    passed(runs, 'aisle').flatMap(({ id, label }) => {
+      const [aisle, area] = [aisles[id], venue.areas?.[id]];
+      if (!aisle || !area) return [];
+      const stands = Object.entries(places).some(
+        ([device, { at, carrier, level }]) =>
+          carrier === device && at !== undefined && level === undefined && contains(area.outline, at),
+      );
+      const left = calc('m', 'width - stand', [
+        taken('width', aisle.width, `ground.aisles.${id}.width`),
+        constant('stand', stands ? STAND : 0, 'm', stands ? `a stand in ${label}` : 'nothing stands in it'),
+      ]);
+      const wideEnough = calc(
+        '',
+        'left >= passage - 0.001',
+        [
+          taken('left', left, `runs.passages.${id}.left`),
+          constant('passage', PASSAGE, 'm', 'width for a wheelchair'),
+        ],
+        { source: 'local code decides; ramps there must be low enough to roll over' },
+      );
+      return [[id, { left, wideEnough }]];
+    }),
+  );
+}

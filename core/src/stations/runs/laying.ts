@@ -1,0 +1,82 @@
+/** Laying: floors and least-cost fields, made when they are first asked for and kept while the room stays as it is. */
+import type { Venue, Way, Waypoint } from '../../documents/index.js';
+import { CostField } from '../../foundations/index.js';
+import { floorOf, type Floor } from './floor.js';
+import { joined, reversed, routeTo, type Route, type Spot } from './route.js';
+
+/** Fields kept at most for one floor; a dragged desk makes a new one at every step. */
+const MOST_FIELDS = 48;
+
+interface Laid {
+  readonly floor: Floor;
+  readonly fields: Map<string, CostField>;
+}
+
+/** An end of a lead, and whether it stays put while people plan. */
+export interface Stop extends Spot {
+  readonly fixed: boolean;
+}
+
+export class Laying {
+  private readonly floors = new Map<string, Laid>();
+
+  constructor(private readonly venue: Venue) {}
+
+  /** The floor for leads that keep away from some aisles and doors, or may hang from the ceiling. */
+  floor(way?: Way): Floor {
+    return this.laid(way).floor;
+  }
+
+  /** The floor in the grid that a gallery is; the ground where it is none. */
+  levelOf(gallery: string | undefined): number {
+    return gallery === undefined ? 0 : (this.floor().levels.get(gallery) ?? 0);
+  }
+
+  /** The least-cost way between two spots through its pins; undefined where no lead can get through. */
+  route(from: Stop, to: Stop, way?: Way): Route | undefined {
+    const pins = (way?.pins ?? []).map((pin: Waypoint): Stop => ({
+      at: pin.at,
+      level: this.levelOf(pin.level),
+      fixed: false,
+    }));
+    const stops = [from, ...pins, to];
+    const laid = this.laid(way);
+    let whole: Route | undefined;
+    for (let i = 1; i < stops.length; i++) {
+      const [a, b] = [stops[i - 1] as Stop, stops[i] as Stop];
+      // The field is kept around the end that stays put, so that moving the other costs one walk down it.
+      const leg =
+        b.fixed || !a.fixed
+          ? routeTo(laid.floor, fieldAt(laid, b), a.at, a.level)
+          : turned(routeTo(laid.floor, fieldAt(laid, a), b.at, b.level));
+      if (!leg) return undefined;
+      whole = whole ? joined(whole, leg) : leg;
+    }
+    return whole;
+  }
+
+  private laid(way: Way | undefined): Laid {
+    const avoid = [...(way?.avoid ?? [])].sort();
+    const ceiling = way?.ceiling === true;
+    const key = `${ceiling ? 'ceiling ' : ''}${avoid.join(' ')}`;
+    let laid = this.floors.get(key);
+    if (!laid) {
+      laid = { floor: floorOf(this.venue, { avoid: new Set(avoid), ceiling }), fields: new Map() };
+      this.floors.set(key, laid);
+    }
+    return laid;
+  }
+}
+
+const turned = (route: Route | undefined): Route | undefined => route && reversed(route);
+
+function fieldAt({ floor, fields }: Laid, { at, level }: Spot): CostField {
+  const key = `${at.join()} ${level}`;
+  const known = fields.get(key);
+  if (known) return known;
+  const field = new CostField(floor.grid, at, level);
+  const oldest = fields.keys().next().value;
+  if (fields.size >= MOST_FIELDS && oldest !== undefined) fields.delete(oldest);
+  fields.set(key, field);
+  return field;
+}

@@ -1,0 +1,96 @@
+/** Looms: leads that lie together for much of their way, laid and taped as one. */
+import { calc, constant, found, listed, type Figure, type Point } from '../../foundations/index.js';
+import type { RunResult } from './index.js';
+import { alongFloor, shared, squareOf, type Squares } from './trodden.js';
+
+export interface Loom {
+  /** Ids of its leads, and where they lie together: lines for the plan. */
+  readonly members: readonly string[];
+  readonly lines: readonly (readonly Point[])[];
+  /** Their names, in one figure. */
+  readonly through: Figure;
+  /** How far they lie together, m. */
+  readonly together: Figure;
+  /** Metres of cable that one fibre trunk in place of its long picture leads would save; null where it is not worth it. */
+  readonly trunk: Figure;
+}
+
+/** Leads that lie together for less are left by themselves, m; and for less than this part of the shorter one. */
+const LEAST_SHARED = 4;
+const LEAST_PART = 0.5;
+/** A picture lead from this length on counts for a trunk, and so many of them make one worth while. */
+const LONG = 15;
+const ENOUGH = 3;
+const PICTURES: ReadonlySet<RunResult['connector']> = new Set(['HDMI A', 'HDMI C', 'HDMI D', 'BNC']);
+
+const lengthOf = ({ onFloor }: RunResult): number => Number(onFloor.value ?? 0);
+
+/** Every loom, by the first of its leads. */
+export function loomsOf(
+  runs: Readonly<Record<string, RunResult>>,
+  squares: Readonly<Record<string, Squares>>,
+): Record<string, Loom> {
+  const crossing = Object.entries(runs).filter(([id, run]) => run.crosses && squares[id]);
+  const first = new Map(crossing.map(([id]) => [id, id]));
+  const rootOf = (id: string): string => {
+    const up = first.get(id) ?? id;
+    return up === id ? id : rootOf(up);
+  };
+  crossing.forEach(([a, one], i) => {
+    for (const [b, other] of crossing.slice(i + 1)) {
+      const [x, y] = [squares[a], squares[b]];
+      if (!x || !y) continue;
+      const beside = Math.min(shared(x, y), shared(y, x));
+      const least = Math.max(LEAST_SHARED, LEAST_PART * Math.min(lengthOf(one), lengthOf(other)));
+      if (beside >= least) first.set(rootOf(b), rootOf(a));
+    }
+  });
+  const groups = new Map<string, string[]>();
+  for (const [id] of crossing) {
+    const root = rootOf(id);
+    groups.set(root, [...(groups.get(root) ?? []), id]);
+  }
+  return Object.fromEntries(
+    [...groups.values()]
+      .filter(members => members.length > 1)
+      .map(members => [members[0] ?? '', loomOf(members, runs, squares)]),
+  );
+}
+
+function loomOf(
+  members: readonly string[],
+  runs: Readonly<Record<string, RunResult>>,
+  squares: Readonly<Record<string, Squares>>,
+): Loom {
+  const own = members.flatMap(id => runs[id] ?? []);
+  const longest = members.reduce((a, b) =>
+    lengthOf(runs[b] as RunResult) > lengthOf(runs[a] as RunResult) ? b : a,
+  );
+  const others = new Set(
+    members.filter(id => id !== longest).flatMap(id => [...(squares[id]?.around ?? [])]),
+  );
+  const lines: Point[][] = [];
+  let line: Point[] | undefined;
+  let together = 0;
+  alongFloor(runs[longest] as RunResult, 0.25, (at, length) => {
+    if (!others.has(squareOf(at))) {
+      line = undefined;
+      return;
+    }
+    together += length;
+    if (line) line.push(at);
+    else lines.push((line = [at]));
+  });
+  const long = own.filter(run => PICTURES.has(run.connector) && Number(run.length.value ?? 0) >= LONG);
+  const length = found(together, 'm', 'length of the longest lead that lies beside another of the loom');
+  return {
+    members,
+    lines: lines.filter(each => each.length > 1),
+    through: found(listed(own.map(({ label }) => label)), '', 'leads that lie together'),
+    together: length,
+    trunk: calc('m', `leads >= ${ENOUGH} ? (leads - 1) * together : 0`, [
+      constant('leads', long.length, 'pieces', `picture leads of ${LONG} m and more`),
+      constant('together', together, 'm', 'length that they lie together'),
+    ]),
+  };
+}
