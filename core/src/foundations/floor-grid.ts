@@ -132,15 +132,14 @@ export function cellsInBox(
 
 /**
  * Least costs around a source (Dijkstra), spread only as far as has been asked: the nearest cells first, so
- * that a lead to a socket close by costs little.
+ * that a lead to a socket close by costs little. Costs of cells and lifts are above zero.
  */
 export class CostField {
   private readonly costs: Float64Array;
   private readonly next: Int32Array;
   private readonly settled: Uint8Array;
-  private readonly heap: CellHeap;
-  /** 1 where a slanting step may not pass: forbidden, toll or one-way cells. */
-  private readonly hard: Uint8Array;
+  private readonly queue: BucketQueue;
+  private readonly steps: GridSteps;
 
   constructor(
     readonly grid: FloorGrid,
@@ -151,12 +150,12 @@ export class CostField {
     this.costs = new Float64Array(size).fill(Infinity);
     this.next = new Int32Array(size).fill(-1);
     this.settled = new Uint8Array(size);
-    this.hard = hardCells(grid);
-    this.heap = new CellHeap();
+    this.steps = stepsOf(grid);
+    this.queue = new BucketQueue(this.steps.least * ROUNDING);
     const start = nearestOpenCell(grid, source, 2, level);
     if (start < 0) return;
     this.costs[start] = 0;
-    this.heap.push(start, 0);
+    this.queue.push(start, 0);
   }
 
   /** The cells from a point on a floor to the source, or undefined when it cannot be reached. */
@@ -192,76 +191,121 @@ export class CostField {
   }
 
   private spreadTo(goal: number): void {
-    while (!this.settled[goal]) {
-      const cell = this.heap.pop();
+    const { settled, queue } = this;
+    while (!settled[goal]) {
+      const cell = queue.pop();
       if (cell < 0) return;
-      if (this.settled[cell]) continue;
-      this.settled[cell] = 1;
+      if (settled[cell]) continue;
+      settled[cell] = 1;
       this.relax(cell);
     }
   }
 
-  /** Offers every step from a settled cell to its neighbours. */
+  /** Offers every step and lift from a settled cell. */
   private relax(cell: number): void {
-    const { grid, costs, next, settled, hard, heap } = this;
-    const { columns, rows, heights, lifts } = grid;
-    const column = cell % columns;
-    const row = (cell - column) / columns;
-    const here = grid.costs[cell] ?? Infinity;
-    const spent = costs[cell] ?? Infinity;
-    const hardHere = hard[cell];
-    for (let i = 0; i < STEPS.length; i++) {
-      const step = STEPS[i] as Step;
-      const c = column + step.dx;
-      const r = row + step.dy;
-      if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
-      const to = r * columns + c;
+    const { grid, costs, settled } = this;
+    const { free, tolled, offsets, halves, uneven } = this.steps;
+    const { heights, lifts, costs: prices } = grid;
+    const price = prices[cell] as number;
+    const spent = costs[cell] as number;
+    const tolls = tolled[cell] as number;
+    for (let mask = (free[cell] as number) | tolls; mask !== 0; mask &= mask - 1) {
+      const step = 31 - Math.clz32(mask & -mask);
+      const to = cell + (offsets[step] as number);
       if (settled[to]) continue;
-      let cost = spent + (step.length * grid.cell * (here + (grid.costs[to] ?? Infinity))) / 2;
-      if (heights) cost += Math.abs((heights[to] ?? 0) - (heights[cell] ?? 0));
-      if (step.slanting) {
-        if (
-          hardHere ||
-          hard[to] ||
-          hard[row * columns + column + step.sx] ||
-          hard[(row + step.sy) * columns + column] ||
-          hard[(row + step.sy) * columns + column + step.sx]
-        )
-          continue;
-      } else if (hardHere || hard[to]) {
-        cost += tollOf(grid, cell, to, step);
-      }
-      if (cost < (costs[to] ?? Infinity)) {
-        costs[to] = cost;
-        next[to] = cell;
-        heap.push(to, cost);
-      }
+      let cost = spent + (halves[step] as number) * (price + (prices[to] as number));
+      if (uneven && heights) cost += Math.abs((heights[to] as number) - (heights[cell] as number));
+      if (tolls & (1 << step)) cost += tollOf(grid, cell, to, STEPS[step] as Step);
+      this.offer(cell, to, cost);
     }
-    for (const lift of lifts?.get(cell) ?? []) {
-      const cost = spent + lift.cost;
-      if (settled[lift.to] || cost >= (costs[lift.to] ?? Infinity)) continue;
-      costs[lift.to] = cost;
-      next[lift.to] = cell;
-      heap.push(lift.to, cost);
+    for (const lift of lifts?.get(cell) ?? NO_LIFTS) {
+      if (!settled[lift.to]) this.offer(cell, lift.to, spent + lift.cost);
     }
   }
+
+  private offer(from: number, to: number, cost: number): void {
+    if (cost >= (this.costs[to] as number)) return;
+    this.costs[to] = cost;
+    this.next[to] = from;
+    this.queue.push(to, cost);
+  }
 }
+
+const NO_LIFTS: readonly Lift[] = [];
 
 /** The lift between two cells that follow each other on a way, or undefined where a step joins them. */
 export const liftBetween = ({ lifts }: FloorGrid, from: number, to: number): Lift | undefined =>
   lifts?.get(from)?.find(lift => lift.to === to);
 
-const hardOf = new WeakMap<FloorGrid, Uint8Array>();
+/** A queue’s buckets are this much narrower than the least step, so that no rounding puts a cell into its own bucket. */
+const ROUNDING = 0.999;
 
-function hardCells(grid: FloorGrid): Uint8Array {
-  let hard = hardOf.get(grid);
-  if (!hard) {
-    hard = Uint8Array.from(grid.costs, (cost, i) =>
-      cost === Infinity || grid.zones[i] || grid.axes[i] ? 1 : 0,
-    );
-    hardOf.set(grid, hard);
+/** What steps lead where in a grid, worked out once for all fields over it. */
+interface GridSteps {
+  /** For each cell a bit for every step that may be taken freely, and for every one that enters or leaves a zone. */
+  readonly free: Uint16Array;
+  readonly tolled: Uint16Array;
+  /** From a cell to the one a step leads to; and half its length, m. */
+  readonly offsets: Int32Array;
+  readonly halves: Float64Array;
+  /** The least that a step or lift costs. */
+  readonly least: number;
+  readonly uneven: boolean;
+}
+
+const stepsOfGrid = new WeakMap<FloorGrid, GridSteps>();
+
+function stepsOf(grid: FloorGrid): GridSteps {
+  let steps = stepsOfGrid.get(grid);
+  if (!steps) {
+    steps = workOutSteps(grid);
+    stepsOfGrid.set(grid, steps);
   }
-  return hard;
+  return steps;
+}
+
+function workOutSteps(grid: FloorGrid): GridSteps {
+  const { columns, rows, costs, zones, axes, heights, lifts } = grid;
+  const size = columns * rows;
+  // A slanting step may not pass what is forbidden, tolled or one-way.
+  const hard = new Uint8Array(size);
+  let [least, uneven] = [Infinity, false];
+  for (let i = 0; i < size; i++) {
+    const cost = costs[i] as number;
+    hard[i] = cost === Infinity || zones[i] || axes[i] ? 1 : 0;
+    if (cost < least) least = cost;
+    if (heights && heights[i] !== heights[0]) uneven = true;
+  }
+  least *= grid.cell;
+  for (const own of lifts?.values() ?? []) for (const { cost } of own) least = Math.min(least, cost);
+  const [free, tolled] = [new Uint16Array(size), new Uint16Array(size)];
+  const offsets = Int32Array.from(STEPS, ({ dx, dy }) => dy * columns + dx);
+  for (let row = 0, cell = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++, cell++) {
+      if (costs[cell] === Infinity) continue;
+      for (let i = 0; i < STEPS.length; i++) {
+        const { dx, dy, sx, sy, slanting } = STEPS[i] as Step;
+        const [c, r] = [column + dx, row + dy];
+        if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
+        const to = cell + (offsets[i] as number);
+        if (costs[to] === Infinity) continue;
+        if (!slanting) {
+          const mask = hard[cell] || hard[to] ? tolled : free;
+          mask[cell] = (mask[cell] as number) | (1 << i);
+        } else if (!(
+          hard[cell] ||
+          hard[to] ||
+          hard[cell + sx] ||
+          hard[cell + sy * columns] ||
+          hard[cell + sy * columns + sx]
+        )) {
+          free[cell] = (free[cell] as number) | (1 << i);
+        }
+      }
+    }
+  }
+  const halves = Float64Array.from(STEPS, ({ length }) => (length * grid.cell) / 2);
+  return { free, tolled, offsets, halves, least, uneven };
 }
 
 /** Toll of a straight step into, out of or within a zone; Infinity against its axis. Half is paid on each border. */
@@ -273,51 +317,28 @@ function tollOf(grid: FloorGrid, from: number, to: number, step: Step): number {
   return left === entered ? 0 : ((tolls[left] ?? 0) + (tolls[entered] ?? 0)) / 2;
 }
 
-/** Binary heap of cells by cost. A cell pushed again at a lower cost leaves its old entry behind. */
-class CellHeap {
-  private readonly cells: number[] = [];
-  private readonly keys: number[] = [];
+/**
+ * Cells by cost in buckets as wide as the least step: what is in the lowest bucket cannot become cheaper any more, so
+ * that its order does not matter (Dial). A cell pushed again at a lower cost leaves its old entry behind.
+ */
+class BucketQueue {
+  private readonly buckets: number[][] = [];
+  private lowest = 0;
+
+  constructor(private readonly width: number) {}
 
   push(cell: number, key: number): void {
-    const { cells, keys } = this;
-    let at = cells.length;
-    cells.push(cell);
-    keys.push(key);
-    while (at > 0) {
-      const parent = (at - 1) >> 1;
-      if ((keys[parent] as number) <= key) break;
-      cells[at] = cells[parent] as number;
-      keys[at] = keys[parent] as number;
-      at = parent;
-    }
-    cells[at] = cell;
-    keys[at] = key;
+    const bucket = Math.floor(key / this.width);
+    while (this.buckets.length <= bucket) this.buckets.push([]);
+    (this.buckets[bucket] as number[]).push(cell);
   }
 
-  /** The cheapest cell, or -1. */
+  /** A cell of the lowest cost there is, or -1. */
   pop(): number {
-    const { cells, keys } = this;
-    if (cells.length === 0) return -1;
-    const top = cells[0] as number;
-    const last = cells.pop() as number;
-    const lastKey = keys.pop() as number;
-    if (cells.length > 0) this.sink(last, lastKey);
-    return top;
-  }
-
-  private sink(cell: number, key: number): void {
-    const { cells, keys } = this;
-    let at = 0;
-    for (;;) {
-      let child = 2 * at + 1;
-      if (child >= cells.length) break;
-      if (child + 1 < cells.length && (keys[child + 1] as number) < (keys[child] as number)) child++;
-      if ((keys[child] as number) >= key) break;
-      cells[at] = cells[child] as number;
-      keys[at] = keys[child] as number;
-      at = child;
+    for (; this.lowest < this.buckets.length; this.lowest++) {
+      const cell = (this.buckets[this.lowest] as number[]).pop();
+      if (cell !== undefined) return cell;
     }
-    cells[at] = cell;
-    keys[at] = key;
+    return -1;
   }
 }

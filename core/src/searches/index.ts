@@ -1,3 +1,5 @@
 export * from './desk/desk-places.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
+export * from './solver.js';
+export * from './stock/index.js';

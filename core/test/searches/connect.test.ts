@@ -1,6 +1,5 @@
 /** “Connect the rest”: everything gets a lead that can have one, as cheaply as trying everything would find. */
 import * as fc from 'fast-check';
-import highsOf from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyPatch } from '../../src/foundations/index.js';
@@ -15,17 +14,11 @@ import {
   type Wishes,
 } from '../../src/searches/index.js';
 import { edited, friday, remove, set } from '../stations/edited.js';
+import { highsSolver } from './solver.js';
 
 let solve: ProgrammeSolver;
 beforeAll(async () => {
-  const solver = await (highsOf as unknown as typeof highsOf.default)();
-  solve = programme => {
-    const { Status, Columns } = solver.solve(programme, { mip_rel_gap: 0 });
-    if (Status !== 'Optimal') throw new Error(Status);
-    return Promise.resolve(
-      Object.fromEntries(Object.entries(Columns).map(([name, { Primal }]) => [name, Primal ?? 0])),
-    );
-  };
+  solve = await highsSolver();
 });
 
 const never = (): boolean => false;

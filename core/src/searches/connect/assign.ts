@@ -2,10 +2,8 @@
  * Which wish gets which way: every port once, of each group one, what is not on the shelf dearly. An exact assignment
  * with side conditions, as a programme in whole numbers for a solver that is handed in.
  */
+import type { ProgrammeSolver } from '../solver.js';
 import { keyOf, type Way, type Wishes } from './wishes.js';
-
-/** Solves a programme in LP format to the proven optimum; gives the value of each variable. */
-export type ProgrammeSolver = (programme: string) => Promise<Readonly<Record<string, number>>>;
 
 /** What a wish without a lead costs, and a thing that must be bought or borrowed first. */
 export const PENALTY = { unconnected: 100, missing: 12 } as const;

@@ -3,10 +3,11 @@ import type { Assessment } from '../../assess.js';
 import type { Bundle } from '../../documents/index.js';
 import { idFrom, type Json, type Operation } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
-import { assign, type ProgrammeSolver } from './assign.js';
+import type { ProgrammeSolver } from '../solver.js';
+import { assign } from './assign.js';
 import { wishesOf, type PortEnd, type Way } from './wishes.js';
 
-export { assign, costOf, PENALTY, takenBy, type Assigned, type ProgrammeSolver } from './assign.js';
+export { assign, costOf, PENALTY, takenBy, type Assigned } from './assign.js';
 export { keyOf, wishesOf, type Way, type Wish, type Wishes } from './wishes.js';
 
 export interface Proposal {

@@ -26,12 +26,15 @@ import { ceilingLifts, galleriesOf, layGalleries, LiftsBetween } from './levels.
 export const COST = { wall: 1, open: 2.5, seating: 4 } as const;
 /** Cost of crossing a keep-clear aisle with a ramp, m. */
 export const RAMP_COST = 6;
-export const CELL = 0.25;
-/** A lead within this distance of a wall lies along it, m. */
+/** Side of a cell, m; in a large hall, where a lead need not be told to a hand’s breadth, twice as long. */
+const CELL = 0.25;
+const LARGE = 1500;
+/** A lead within this distance of a wall lies along it, m; with larger cells the lane is wider. */
 const WALL_LANE = 0.3;
+const laneOf = ({ cell }: FloorGrid): number => (WALL_LANE * cell) / CELL;
 
-/** Cells this near to an inner wall are part of it, so that no slanting step slips through, m. */
-const WALL_HALF = CELL * Math.SQRT1_2;
+/** Cells this near to an inner wall are part of it, in cells, so that no slanting step slips through. */
+const WALL_HALF = Math.SQRT1_2;
 
 /** A part of the floor that a lead may only cross, at a right angle. */
 export interface Zone {
@@ -65,8 +68,9 @@ export const NO_WISHES: Wishes = { avoid: new Set(), ceiling: false };
 export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): Floor {
   const { min, max } = boundsOf(venue.outline);
   const origin: Point = [min[0], min[1]];
-  const columns = Math.max(1, Math.ceil((max[0] - min[0]) / CELL));
-  const ownRows = Math.max(1, Math.ceil((max[1] - min[1]) / CELL));
+  const side = (max[0] - min[0]) * (max[1] - min[1]) > LARGE ? 2 * CELL : CELL;
+  const columns = Math.max(1, Math.ceil((max[0] - min[0]) / side));
+  const ownRows = Math.max(1, Math.ceil((max[1] - min[1]) / side));
   const galleries = galleriesOf(venue);
   const points = ceiling ? inOrder(venue.ceilingPoints) : [];
   const levels = 1 + galleries.length + (points.length > 0 ? 1 : 0);
@@ -75,7 +79,7 @@ export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): F
   const rows = levelRows * levels;
   const lifts = new LiftsBetween();
   const grid: FloorGrid & { tolls: number[]; heights: Float64Array } = {
-    cell: CELL,
+    cell: side,
     origin,
     columns,
     rows,
@@ -114,7 +118,7 @@ export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): F
   const atWall = new Set<number>();
   const innerWalls = inOrder(venue.walls).flatMap(([id, wall]) => wallBlocker(id, wall).segments);
   for (const [a, b] of [...sidesOf(venue.outline), ...innerWalls]) {
-    for (const cell of cellsNear(grid, a, b, WALL_LANE)) if (open(cell)) atWall.add(cell);
+    for (const cell of cellsNear(grid, a, b, laneOf(grid))) if (open(cell)) atWall.add(cell);
   }
   set([...atWall], COST.wall);
   for (const [id, area] of areas) {
@@ -132,11 +136,11 @@ export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): F
   const throughDoor = (cell: number): boolean =>
     doors.some(([, { jambs }]) => {
       const [a, b] = jambs as [Point, Point];
-      return distanceToSegment(centreOf(grid, cell), a, b) <= WALL_HALF;
+      return distanceToSegment(centreOf(grid, cell), a, b) <= WALL_HALF * side;
     });
   for (const [a, b] of innerWalls) {
     set(
-      cellsNear(grid, a, b, WALL_HALF).filter(cell => !throughDoor(cell)),
+      cellsNear(grid, a, b, WALL_HALF * side).filter(cell => !throughDoor(cell)),
       Infinity,
     );
   }
@@ -182,7 +186,7 @@ function layDoor(
   const added = 2 * (door.height + 0.3);
   const zone = addZone({ kind: 'door', id, label: door.label, added, ramped: 0 }, added);
   const alongX = Math.abs(b[0] - a[0]) >= Math.abs(b[1] - a[1]);
-  for (const cell of cellsNear(grid, a, b, isExit(door) ? EXIT_DEPTH : WALL_LANE)) {
+  for (const cell of cellsNear(grid, a, b, isExit(door) ? EXIT_DEPTH : laneOf(grid))) {
     const along = alongSegment(centreOf(grid, cell), a, b);
     if (grid.costs[cell] === Infinity || along <= 0 || along >= 1) continue;
     if (!atWall.has(cell)) {

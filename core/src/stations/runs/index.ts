@@ -23,7 +23,7 @@ import { endPlace, pluggedIn } from './ends.js';
 import type { Zone } from './floor.js';
 import { onTheFloor, type FloorWork } from './floor-work.js';
 import { Laying } from './laying.js';
-import { loomsOf, type Loom } from './looms.js';
+import { loomGroups, loomOf, type Loom } from './looms.js';
 import { MAKE_WORDS } from './makes.js';
 import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
 import { makeOf, routedRun, type RoutedRun, type RunLengths } from './routed.js';
@@ -55,7 +55,9 @@ export interface RunResult extends RunLengths {
   readonly label: string;
   readonly from: string;
   readonly to: string;
+  /** The make of its cables, and the one that was asked for. */
   readonly make: CableMake;
+  readonly asked: CableMake;
   readonly makeWords: string;
   readonly connector: Connector;
   /** What runs through it, where it is a picture. */
@@ -141,7 +143,12 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
     run => [run.points, run.aloft],
     run => squaresOf(run),
   );
-  const looms = memo.once('looms', [runs, squares], () => loomsOf(runs, squares));
+  const looms = memo.each(
+    'looms',
+    loomGroups(runs, squares),
+    members => members.flatMap(id => [runs[id], squares[id]]),
+    members => loomOf(members, runs, squares),
+  );
   const { aisles, places } = ground;
   const work = memo.once('floor work', [runs, squares, areas, doors, aisles, places], () =>
     onTheFloor(runs, squares, ground),
@@ -189,7 +196,14 @@ function runResult(id: string, run: RoutedRun, cut: Cut | undefined, reads: Runs
     label: `${run.from.label} → ${run.to.label}`,
     from: run.from.label,
     to: run.to.label,
-    ...{ make, makeWords: MAKE_WORDS[make], connector: run.connector, format, crosses: run.crosses },
+    ...{
+      make,
+      asked: run.make,
+      makeWords: MAKE_WORDS[make],
+      connector: run.connector,
+      format,
+      crosses: run.crosses,
+    },
     points: run.route?.points ?? [],
     floors: run.route?.floors ?? [],
     aloft: run.route?.aloft ?? NONE,

@@ -1,7 +1,7 @@
 /** Looms: leads that lie together for much of their way, laid and taped as one. */
 import { calc, constant, found, listed, type Figure, type Point } from '../../foundations/index.js';
 import type { RunResult } from './index.js';
-import { alongFloor, shared, squareOf, type Squares } from './trodden.js';
+import { alongFloor, sharedBoth, squareOf, type Squares } from './trodden.js';
 
 export interface Loom {
   /** Ids of its leads, and where they lie together: lines for the plan. */
@@ -25,11 +25,11 @@ const PICTURES: ReadonlySet<RunResult['connector']> = new Set(['HDMI A', 'HDMI C
 
 const lengthOf = ({ onFloor }: RunResult): number => Number(onFloor.value ?? 0);
 
-/** Every loom, by the first of its leads. */
-export function loomsOf(
+/** The leads of each loom, by the first of them. */
+export function loomGroups(
   runs: Readonly<Record<string, RunResult>>,
   squares: Readonly<Record<string, Squares>>,
-): Record<string, Loom> {
+): Map<string, readonly string[]> {
   const crossing = Object.entries(runs).filter(([id, run]) => run.crosses && squares[id]);
   const first = new Map(crossing.map(([id]) => [id, id]));
   const rootOf = (id: string): string => {
@@ -40,7 +40,7 @@ export function loomsOf(
     for (const [b, other] of crossing.slice(i + 1)) {
       const [x, y] = [squares[a], squares[b]];
       if (!x || !y) continue;
-      const beside = Math.min(shared(x, y), shared(y, x));
+      const beside = sharedBoth(x, y);
       const least = Math.max(LEAST_SHARED, LEAST_PART * Math.min(lengthOf(one), lengthOf(other)));
       if (beside >= least) first.set(rootOf(b), rootOf(a));
     }
@@ -50,14 +50,11 @@ export function loomsOf(
     const root = rootOf(id);
     groups.set(root, [...(groups.get(root) ?? []), id]);
   }
-  return Object.fromEntries(
-    [...groups.values()]
-      .filter(members => members.length > 1)
-      .map(members => [members[0] ?? '', loomOf(members, runs, squares)]),
-  );
+  return new Map([...groups.values()].flatMap(own => (own.length > 1 ? [[own[0] ?? '', own] as const] : [])));
 }
 
-function loomOf(
+/** One loom: where its leads lie together, and whether a trunk would save cable. */
+export function loomOf(
   members: readonly string[],
   runs: Readonly<Record<string, RunResult>>,
   squares: Readonly<Record<string, Squares>>,
@@ -66,14 +63,13 @@ function loomOf(
   const longest = members.reduce((a, b) =>
     lengthOf(runs[b] as RunResult) > lengthOf(runs[a] as RunResult) ? b : a,
   );
-  const others = new Set(
-    members.filter(id => id !== longest).flatMap(id => [...(squares[id]?.around ?? [])]),
-  );
+  const others = members.flatMap(id => (id === longest ? [] : (squares[id] ?? [])));
   const lines: Point[][] = [];
   let line: Point[] | undefined;
   let together = 0;
   alongFloor(runs[longest] as RunResult, 0.25, (at, length) => {
-    if (!others.has(squareOf(at))) {
+    const square = squareOf(at);
+    if (!others.some(({ around }) => around.has(square))) {
       line = undefined;
       return;
     }

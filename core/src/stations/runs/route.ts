@@ -9,7 +9,7 @@ import {
   type FloorGrid,
   type Point,
 } from '../../foundations/index.js';
-import { CELL, type Floor, type Zone } from './floor.js';
+import type { Floor, Zone } from './floor.js';
 
 /** A place on one of the floors of a grid. */
 export interface Spot {
@@ -169,7 +169,7 @@ function pulledStraight(grid: FloorGrid, points: readonly Point[], level: number
  */
 function lineCost(grid: FloorGrid, a: Point, b: Point, level: number, known: boolean): number {
   const length = distance(a, b);
-  const steps = Math.max(1, Math.ceil(length / (CELL / 2)));
+  const steps = Math.max(1, Math.ceil(length / (grid.cell / 2)));
   let sum = 0;
   let height: number | undefined;
   for (let i = 0; i < steps; i++) {

@@ -9,12 +9,10 @@ const HALF = STRIDE / 2;
 
 const keyOf = (column: number, row: number): number => (row + HALF) * STRIDE + column + HALF;
 
-/** The squares that a lead lies in, sorted, and the same with those around them. */
+/** The squares that a lead lies in, with its length in each, m; and the same with those around them. */
 export interface Squares {
-  readonly own: Int32Array;
-  readonly around: Int32Array;
-  /** Length in each of its own squares, m. */
   readonly lengths: ReadonlyMap<number, number>;
+  readonly around: ReadonlySet<number>;
 }
 
 /** Calls `visit` for every stretch of at most `step` metres that lies on a floor. */
@@ -51,21 +49,25 @@ export function squaresOf(run: Pick<RunResult, 'points' | 'aloft'>): Squares {
     for (let r = row - 1; r <= row + 1; r++)
       for (let c = column - 1; c <= column + 1; c++) around.add(keyOf(c, r));
   });
-  return {
-    own: Int32Array.from(lengths.keys()).sort(),
-    around: Int32Array.from(around).sort(),
-    lengths,
-  };
+  return { lengths, around };
 }
 
-/** Length of one lead that lies beside another, m. */
-export function shared(a: Squares, b: Squares): number {
-  let [i, k, sum] = [0, 0, 0];
-  while (i < a.own.length && k < b.around.length) {
-    const [left, right] = [a.own[i] as number, b.around[k] as number];
-    if (left === right) sum += a.lengths.get(left) ?? 0;
-    if (left <= right) i++;
-    if (right <= left) k++;
+const known = new WeakMap<Squares, WeakMap<Squares, number>>();
+
+/** Length of two leads that lies beside the other, of both the less, m; worked out once for the same two ways. */
+export function sharedBoth(a: Squares, b: Squares): number {
+  const own = known.get(a) ?? new WeakMap<Squares, number>();
+  known.set(a, own);
+  let length = own.get(b);
+  if (length === undefined) {
+    length = Math.min(shared(a, b), shared(b, a));
+    own.set(b, length);
   }
+  return length;
+}
+
+function shared(a: Squares, b: Squares): number {
+  let sum = 0;
+  for (const [square, length] of a.lengths) if (b.around.has(square)) sum += length;
   return sum;
 }

@@ -1,5 +1,5 @@
 /** Events: their bundle, making, copying, importing, and what stands open in each. */
-import { createAssessor, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
+import { createAssessor, idFrom, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
 import type { Claims, Hands, Kind, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
 import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
 import type { DocumentRow } from '../../database/models.js';
@@ -61,9 +61,12 @@ function claimsOf(own: DocumentRow, plans: readonly DocumentRow[]): Claims {
     const plan = other.body as Plan;
     const { from, to } = spanOf(plan);
     if (from >= span.to || to <= span.from) continue;
-    for (const [device, { item }] of inOrder(plan.devices)) {
-      if (item === undefined) continue;
-      claims[`c${other.id.slice(0, 5)}${device.slice(0, 6)}`.slice(0, 12)] = {
+    const items = [
+      ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
+      ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
+    ];
+    for (const item of items) {
+      claims[idFrom(`${other.id}/${item}`)] = {
         item,
         event: plan.label,
         from: new Date(from).toISOString(),

@@ -1,0 +1,129 @@
+/** Cutting the leads of a plan from the shelf: the problem, what is proposed, and the edit that accepts it. */
+import type { Assessment } from '../../assess.js';
+import type { Bundle } from '../../documents/index.js';
+import { numberOf, type Operation } from '../../foundations/index.js';
+import { GROUPS, mostJoins } from '../../stations/runs/makes.js';
+import { reachOf, sourceOf } from '../../stations/runs/reach.js';
+import { beyondSpares, ownedCables, soldLength, suits, type OwnedCable } from '../../stations/runs/stock.js';
+import type { ProgrammeSolver } from '../solver.js';
+import { cutFromStock } from './cut.js';
+import {
+  stockCost,
+  type LeadWish,
+  type Option,
+  type StockCost,
+  type StockKind,
+  type StockProblem,
+} from './problem.js';
+
+export { cutFromStock } from './cut.js';
+export * from './problem.js';
+
+export interface ProposedCut {
+  readonly link: string;
+  readonly label: string;
+  readonly length: number;
+  /** Tape codes as they are now and as proposed; empty where there is none. */
+  readonly now: string;
+  readonly next: string;
+  readonly items: readonly string[];
+  readonly excess: number | undefined;
+  /** Length to buy or hire, m, where the stock has nothing for it. */
+  readonly buy: number | undefined;
+  readonly makeWords: string;
+}
+
+export interface StockProposal {
+  readonly cuts: readonly ProposedCut[];
+  readonly cost: StockCost;
+  /** Leads that are laid already, which stay as they are. */
+  readonly laid: readonly string[];
+}
+
+/** Cables that are joined to nothing else stand in a group of their own. */
+const groupOf = ({ make, connector, directed }: OwnedCable): string =>
+  `${make} ${connector}${directed ? ' directed' : ''}`;
+
+/** The best cut of everything that is not laid yet. */
+export async function cutAll(
+  bundle: Bundle,
+  assessment: Assessment,
+  solve: ProgrammeSolver,
+): Promise<StockProposal> {
+  const { plan, shelf, kinds, claims } = bundle;
+  const { runs, rules, signal } = assessment;
+  const all = ownedCables(shelf, kinds, claims, assessment.signal.wiring.devices);
+  const leads = Object.entries(runs.runs).filter(
+    ([, run]) => !run.ownLead && numberOf(run.length) !== undefined,
+  );
+  const stays = (id: string): boolean =>
+    plan.links?.[id]?.laid === true && runs.runs[id]?.cutBy === 'accepted';
+  const laid = leads.filter(([id]) => stays(id));
+  const gone = new Set(laid.flatMap(([, { items }]) => items));
+  const free = all.filter(({ item, claimed }) => !claimed && !gone.has(item));
+  const left = beyondSpares(free, rules.cableSpares ?? 0);
+  const stock = new Map<string, StockKind>();
+  for (const cable of free) {
+    const { kind, length } = cable;
+    stock.set(kind, { kind, group: groupOf(cable), length, count: left.get(kind) ?? 0 });
+  }
+  const open = leads.filter(([id]) => !stays(id));
+  const problem: StockProblem = {
+    leads: open.map(([id, run]): LeadWish => {
+      const link = plan.links?.[id];
+      const length = Number(run.length.value);
+      const source = link && sourceOf(signal.wiring, link);
+      const unbroken = source?.port.carries === 'video' && run.connector === 'RJ45';
+      const { asked } = run;
+      const options = new Map<string, Option>();
+      for (const cable of free) {
+        if (!suits({ make: asked, connector: run.connector }, cable) || options.has(groupOf(cable))) continue;
+        const reach = (joints: number): number =>
+          numberOf(reachOf({ make: cable.make, format: run.format, joints, source }, rules).limit) ??
+          Infinity;
+        const carries = reach(0);
+        options.set(groupOf(cable), {
+          group: groupOf(cable),
+          mostJoins: cable.directed ? 0 : mostJoins(cable.make, unbroken),
+          carries,
+          perJoint: Number.isFinite(carries) ? carries - reach(1) : 0,
+        });
+      }
+      // The make that was asked for is looked at first, so that equals fall to it.
+      const order = (group: string): number => GROUPS[asked].findIndex(make => group.startsWith(`${make} `));
+      return {
+        id,
+        length,
+        sold: soldLength(length) ?? length,
+        options: [...options.values()].sort((a, b) => order(a.group) - order(b.group)),
+      };
+    }),
+    stock: [...stock.values()],
+  };
+  const pieces = await cutFromStock(problem, solve);
+  const pool = new Map<string, OwnedCable[]>();
+  for (const cable of free) pool.set(cable.kind, [...(pool.get(cable.kind) ?? []), cable]);
+  const cuts = open.map(([id, run]): ProposedCut => {
+    const own = (pieces.get(id) ?? []).flatMap(({ kind }) => pool.get(kind)?.shift() ?? []);
+    const total = own.reduce((sum, { length }) => sum + length, 0);
+    const length = Number(run.length.value);
+    return {
+      ...{ link: id, label: run.label, length, makeWords: run.makeWords },
+      now: typeof run.cable.value === 'string' ? run.cable.value : '',
+      next: own.map(({ tape }) => tape).join(' + '),
+      items: own.map(({ item }) => item),
+      excess: own.length > 0 ? total - length : undefined,
+      buy: own.length > 0 ? undefined : soldLength(length),
+    };
+  });
+  return { cuts, cost: stockCost(problem, pieces), laid: laid.map(([, { label }]) => label) };
+}
+
+/** The edit that accepts a proposal: every lead gets the cables it was given. */
+export function acceptCut({ cuts }: StockProposal, { links }: Bundle['plan']): Operation[] {
+  return cuts.flatMap(({ link, items }): Operation[] => {
+    const path = `/links/${link}/cables`;
+    if (items.length > 0) return [{ op: 'add', path, value: [...items] }];
+    return links?.[link]?.cables ? [{ op: 'remove', path }] : [];
+  });
+}
