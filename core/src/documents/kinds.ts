@@ -1,5 +1,5 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { Flag, Int, MapOf, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 import { Inside, Port } from './ports.js';
 import { Assembly } from './assembly.js';
 import {
@@ -134,6 +134,10 @@ export class Kind {
   @Optional() @MapOf(() => Port, 60) ports?: Map<Port>;
   @Optional() @One(() => PowerNeed) power?: PowerNeed;
   @Optional() @Num(0, 500) weight?: number;
+  /** What one costs to buy, in the currency of the house. */
+  @Optional() @Num(0, 1e7) price?: number;
+  /** The kind at the other end, without which it is of no use. */
+  @Optional() @Ref() pair?: string;
   @Optional() @One(() => Optics) optics?: Optics;
   @Optional() @One(() => Support) support?: Support;
   @Optional() @One(() => Lens) lens?: Lens;

@@ -10,6 +10,9 @@ export type SharpCircle = 'diagonal' | 'pixels';
 export type DelayAt = 'meeting' | 'desk';
 export type UploadHeadroom = 'half' | 'threeQuarters';
 
+export const CURRENCIES = ['EUR', 'GBP', 'USD', 'AUD', 'CAD', 'CHF', 'DKK', 'NOK', 'NZD', 'SEK'] as const;
+export type Currency = (typeof CURRENCIES)[number];
+
 export type CoaxReach = 'attenuation' | 'flat';
 
 /** Farthest that the house lets a make of cable run, m, in place of the usual limit. */
@@ -50,6 +53,8 @@ export class Rules {
   @OneOf([1]) version!: 1;
   @Text(80, 1) organisation!: string;
   @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
+  /** Of prices, by its code of three letters (ISO 4217). */
+  @Optional() @OneOf(CURRENCIES) currency?: Currency;
   @OneOf(['cautious', 'usual', 'stretched']) hdmiReach!: HdmiReach;
   @OneOf(['eighty', 'full']) mainsLoad!: MainsLoad;
   @OneOf(['half', 'threeQuarters']) uploadHeadroom!: UploadHeadroom;

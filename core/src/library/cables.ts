@@ -1,6 +1,17 @@
 /** Cables in the lengths that are sold. */
 import type { Connector, Kind } from '../documents/index.js';
 
+/** What cables cost, roughly: the plugs, and each metre. */
+const PLAIN = { piece: 4, metre: 1 };
+const PRICES: Readonly<Partial<Record<NonNullable<Kind['cable']>['make'], typeof PLAIN>>> = {
+  'hdmi-active': { piece: 15, metre: 1.5 },
+  'hdmi-optical': { piece: 30, metre: 0.8 },
+  'coax-standard': { piece: 8, metre: 0.9 },
+  ethernet: { piece: 3, metre: 0.5 },
+  fibre: { piece: 15, metre: 0.6 },
+  'mains-2.5': { piece: 12, metre: 2 },
+};
+
 const cable = (
   label: string,
   make: NonNullable<Kind['cable']>['make'],
@@ -12,6 +23,7 @@ const cable = (
   label: `${label}, ${length} m`,
   family: 'cable',
   weight,
+  price: Math.round((PRICES[make] ?? PLAIN).piece + (PRICES[make] ?? PLAIN).metre * length),
   cable: { make, length, connector, ...more },
 });
 

@@ -156,17 +156,19 @@ const CONVERTERS: Record<string, Kind> = {
       MAINS_IN,
     ),
   }),
-  convhtosd: box('Converter, HDMI to SDI', 'converter', HDMI_IN, SDI_OUT),
-  convstohd: box('Converter, SDI to HDMI', 'converter', SDI_IN, HDMI_OUT),
+  convhtosd: box('Converter, HDMI to SDI', 'converter', HDMI_IN, SDI_OUT, { price: 45 }),
+  convstohd: box('Converter, SDI to HDMI', 'converter', SDI_IN, HDMI_OUT, { price: 45 }),
 };
 
 const TWISTED: More = { together: 'both cables' };
+const CHEAP_REACH = { ...TWISTED, reach: 30 };
 const EXTENDERS: Record<string, Kind> = {
   tpsend001: box(
     'Twisted-pair extender, sending end',
     'extender',
     HDMI_IN,
-    video('tpout0001', 'to the other end', 'out', 'RJ45'),
+    video('tpout0001', 'to the other end', 'out', 'RJ45', { reach: 70 }),
+    { pair: 'tprecv001', price: 60 },
   ),
   tprecv001: box(
     'Twisted-pair extender, receiving end, fed through the cable',
@@ -175,15 +177,17 @@ const EXTENDERS: Record<string, Kind> = {
     HDMI_OUT,
     {
       ports: ports(video('tpin00001', 'from the other end', 'in', 'RJ45'), HDMI_OUT),
+      ...{ pair: 'tpsend001', price: 60 },
     },
   ),
   tptwosend: box('Twisted-pair extender for two cables, sending end', 'extender', HDMI_IN, HDMI_OUT, {
     ports: ports(
       HDMI_IN,
-      video('tpouta001', 'cable A', 'out', 'RJ45', TWISTED),
-      video('tpoutb001', 'cable B', 'out', 'RJ45', TWISTED),
+      video('tpouta001', 'cable A', 'out', 'RJ45', CHEAP_REACH),
+      video('tpoutb001', 'cable B', 'out', 'RJ45', CHEAP_REACH),
       MAINS_IN,
     ),
+    ...{ pair: 'tptworecv', price: 20 },
   }),
   tptworecv: box('Twisted-pair extender for two cables, receiving end', 'extender', HDMI_IN, HDMI_OUT, {
     ports: ports(
@@ -192,46 +196,49 @@ const EXTENDERS: Record<string, Kind> = {
       HDMI_OUT,
       MAINS_IN,
     ),
+    ...{ pair: 'tptwosend', price: 20 },
   }),
   netsend01: box(
     'Networked extender, sending end',
     'extender',
     HDMI_IN,
     video('netvideo1', 'network', 'out', 'RJ45'),
-    { pictureDelay: 30 },
+    { pictureDelay: 30, pair: 'netrecv01', price: 90 },
   ),
   netrecv01: box(
     'Networked extender, receiving end',
     'extender',
     video('netvideo1', 'network', 'in', 'RJ45'),
     HDMI_OUT,
-    { pictureDelay: 30 },
+    { pictureDelay: 30, pair: 'netsend01', price: 90 },
   ),
   fibsend01: box(
     'Optical extender, sending end',
     'extender',
     SDI_IN,
     video('fibreout1', 'fibre out', 'out', 'fibre LC'),
+    { pair: 'fibrecv01', price: 120 },
   ),
   fibrecv01: box(
     'Optical extender, receiving end',
     'extender',
     video('fibrein01', 'fibre in', 'in', 'fibre LC'),
     SDI_OUT,
+    { pair: 'fibsend01', price: 120 },
   ),
   airsend01: box(
     'Wireless video, sending end',
     'wireless link',
     HDMI_IN,
     video('airout001', 'over the air', 'out', 'air'),
-    { pictureDelay: 40 },
+    { pictureDelay: 40, pair: 'airrecv01', price: 200 },
   ),
   airrecv01: box(
     'Wireless video, receiving end',
     'wireless link',
     video('airin0001', 'over the air', 'in', 'air'),
     HDMI_OUT,
-    { pictureDelay: 40 },
+    { pictureDelay: 40, pair: 'airsend01', price: 200 },
   ),
 };
 

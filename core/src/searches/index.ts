@@ -3,3 +3,4 @@ export * from './placement/index.js';
 export * from './connect/index.js';
 export * from './solver.js';
 export * from './stock/index.js';
+export * from './ways-out/index.js';

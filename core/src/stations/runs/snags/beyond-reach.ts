@@ -29,5 +29,5 @@ export const beyondReach: Rule<Seen<RunsReads, RunsResult>> = {
         },
       ];
     }),
-  fixes: (snag, seen) => otherMakes(seen, snag.subjects[0] ?? ''),
+  fixes: (snag, { own, links }) => otherMakes(own.runs, links, snag.subjects[0] ?? ''),
 };

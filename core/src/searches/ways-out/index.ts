@@ -1,0 +1,281 @@
+/** Ways out for a lead that is too long, side by side: each one is tried, and said what it takes. */
+import { assess, type Assessment } from '../../assess.js';
+import type { Bundle, Kind, Link } from '../../documents/index.js';
+import { applyFix } from '../../fixes.js';
+import {
+  idFrom,
+  inOrder,
+  numberOf,
+  orderAfter,
+  type DocumentPatch,
+  type Operation,
+} from '../../foundations/index.js';
+import { otherMakes } from '../../stations/runs/other-makes.js';
+import { reachIsGood } from '../../stations/runs/reach.js';
+import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
+import { pictureDelay } from '../../stations/signal/latency.js';
+import { adding, offersOf, type Offer, type Stock } from '../../stations/signal/offers.js';
+import { deskPatch, deskPlaces } from '../desk/desk-places.js';
+
+export interface WayOut {
+  readonly id: string;
+  readonly sort: 'cable' | 'extender' | 'converters' | 'house line' | 'desk';
+  readonly label: string;
+  readonly changes: readonly DocumentPatch[];
+  /** Every lead that it makes of the old one carries that far. */
+  readonly carries: boolean;
+  /** What must be bought or hired for it, and its price; undefined where a price is not known. */
+  readonly buy: readonly string[];
+  readonly price: number | undefined;
+  /** Added delay of the picture, ms; added things that want a socket; added weight, kg. */
+  readonly delay: number;
+  readonly powerPoints: number;
+  readonly weight: number;
+}
+
+type Draft = Pick<WayOut, 'id' | 'sort' | 'label' | 'changes'>;
+
+/** Of one sort, those first that need nothing bought. */
+const OF_A_SORT = 3;
+
+/** Every way out that can be thought of for a lead, those that carry and cost least first. */
+export function waysOut(bundle: Bundle, id: string): WayOut[] {
+  const before = assess(bundle);
+  const link = bundle.plan.links?.[id];
+  if (!link || !before.runs.runs[id]) return [];
+  const drafts = [
+    ...otherCables(id, bundle.plan, before),
+    ...throughPairs(id, link, bundle, before),
+    ...overHouseLines(id, link, bundle, before),
+    ...byTheDesk(bundle),
+  ];
+  const tried = drafts.flatMap(draft => {
+    try {
+      return [weighed(draft, id, bundle, before, assess(applyFix(bundle, draft)))];
+    } catch {
+      return [];
+    }
+  });
+  const counts = new Map<string, number>();
+  return tried
+    .sort(
+      (a, b) =>
+        Number(b.carries) - Number(a.carries) ||
+        a.buy.length - b.buy.length ||
+        (a.price ?? Infinity) - (b.price ?? Infinity),
+    )
+    .filter(({ sort }) => {
+      const count = counts.get(sort) ?? 0;
+      counts.set(sort, count + 1);
+      return count < OF_A_SORT;
+    });
+}
+
+function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, after: Assessment): WayOut {
+  const { kinds } = bundle;
+  const added = inOrder(after.signal.wiring.devices).filter(
+    ([device]) => !before.signal.wiring.devices[device],
+  );
+  const known = new Set(Object.keys(before.runs.runs));
+  const own = Object.entries(after.runs.runs).filter(
+    ([run]) => run === id || (!known.has(run) && after.runs.runs[run]?.connector !== 'mains'),
+  );
+  const missing = Object.entries(after.pack.lines).filter(
+    ([line, { item, group }]) =>
+      item === undefined &&
+      group !== 'Floor' &&
+      !(line in before.pack.lines && before.pack.lines[line]?.item === undefined),
+  );
+  const prices = missing.map(([line, { kind }]) => {
+    const run = after.runs.runs[line.split(' ')[0] ?? ''];
+    return kind !== undefined
+      ? kinds.kinds[kind]?.price
+      : run && priceOfCable(run.make, numberOf(run.wanted), bundle);
+  });
+  const weight = (assessment: Assessment): number => numberOf(assessment.pack.weight) ?? 0;
+  return {
+    ...draft,
+    carries: own.length > 0 && own.every(([, run]) => reachIsGood(run.reach) && run.length.value !== null),
+    buy: missing.map(([, { label }]) => label),
+    price: prices.every(price => price !== undefined)
+      ? prices.reduce<number>((sum, price) => sum + (price ?? 0), 0)
+      : undefined,
+    delay: added.reduce(
+      (sum, [device]) =>
+        sum + Number(pictureDelay(after.signal.wiring, device, after.rules.format).value ?? 0),
+      0,
+    ),
+    powerPoints: added.filter(([device]) =>
+      inOrder(after.signal.wiring.kindOf(device)?.ports).some(
+        ([, { carries, direction, connector }]) =>
+          carries === 'power' && direction === 'in' && connector === 'mains',
+      ),
+    ).length,
+    weight: weight(after) - weight(before),
+  };
+}
+
+/** What a cable of a length that is sold costs, where the house knows one. */
+function priceOfCable(make: string, length: number | undefined, { kinds }: Bundle): number | undefined {
+  const fitting = inOrder(kinds.kinds)
+    .flatMap(([, { cable, price }]) =>
+      cable?.make === make && price !== undefined ? [{ ...cable, price }] : [],
+    )
+    .filter(cable => length !== undefined && cable.length >= length);
+  return fitting.length > 0 ? Math.min(...fitting.map(({ price }) => price)) : undefined;
+}
+
+const otherCables = (id: string, { links }: Bundle['plan'], { runs }: Assessment): Draft[] =>
+  otherMakes(runs.runs, links, id).map(({ label, changes }) => ({
+    ...{ id: label, sort: 'cable', label: label.replace(/ for it$/, ''), changes },
+  }));
+
+interface Pair {
+  readonly near: Offer;
+  readonly far: Offer;
+  readonly input: string;
+  readonly output: string;
+  /** Ports that are joined to each other, near to far. */
+  readonly joints: readonly (readonly [string, string])[];
+}
+
+/** Extenders of one pair, and two converters with something else between, at both ends of the lead. */
+function throughPairs(id: string, link: Link, bundle: Bundle, { signal }: Assessment): Draft[] {
+  const { wiring } = signal;
+  const [out, into] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+  const source = link.from.device;
+  if (!out || !into || source === undefined || out.carries !== 'video') return [];
+  const stock: Stock = { kinds: bundle.kinds, shelf: bundle.shelf, wiring };
+  const sink = link.to.device ?? source;
+  const carrierOf = (device: string): string => wiring.devices[device]?.place?.inside ?? device;
+  return pairsBetween(out.connector, into.connector, stock).map(
+    ({ near, far, input, output, joints }): Draft => {
+      const key = `${near.kind}/${far.kind}`;
+      const [first, second] = [idFrom(`${id}/${key}/near`), idFrom(`${id}/${key}/far`)];
+      const order = `${wiring.devices[source]?.order ?? '0'}c`;
+      const patch: Operation[] = [
+        ...adding(near, first, order, source, {}, wiring),
+        ...adding(far, second, order, carrierOf(sink), {}, wiring),
+        ...joints.map(([a, b], i): Operation => ({
+          op: 'add',
+          path: `/links/${idFrom(`${id}/${key}/${i}`)}`,
+          value: { from: { device: first, port: a }, to: { device: second, port: b } },
+        })),
+        {
+          op: 'add',
+          path: `/links/${idFrom(`${id}/${key}/on`)}`,
+          value: { from: { device: second, port: output }, to: { ...link.to } },
+        },
+        {
+          op: 'replace',
+          path: `/links/${id}`,
+          value: { from: { ...link.from }, to: { device: first, port: input } },
+        },
+      ];
+      return {
+        id: key,
+        sort: near.of.family === 'converter' ? 'converters' : 'extender',
+        label: near.of.family === 'converter' ? `${near.of.label}, and back` : pairName(near.of),
+        changes: [{ document: 'plan', patch }],
+      };
+    },
+  );
+}
+
+/** Small and full-size HDMI differ by an adapter only, which is a snag of its own where it is missing. */
+const sameSort = (a: string, b: string): boolean => a === b || (a.startsWith('HDMI') && b.startsWith('HDMI'));
+
+/** `Twisted-pair extender` of `Twisted-pair extender, sending end`. */
+const pairName = ({ label }: Kind): string => label.replace(/, (sending|receiving) end.*$/, '');
+
+function pairsBetween(out: string, into: string, stock: Stock): Pair[] {
+  const videoPorts = ({ of }: Offer) => inOrder(of.ports).filter(([, { carries }]) => carries === 'video');
+  const ends = offersOf(
+    ({ family }) => family === 'extender' || family === 'wireless link' || family === 'converter',
+    stock,
+  );
+  return ends.flatMap(near => {
+    const input = videoPorts(near).find(
+      ([, port]) => port.direction === 'in' && sameSort(port.connector, out),
+    )?.[0];
+    if (input === undefined) return [];
+    return ends.flatMap((far): Pair[] => {
+      const output = videoPorts(far).find(
+        ([, port]) => port.direction === 'out' && port.connector === into,
+      )?.[0];
+      if (output === undefined || far === near) return [];
+      const outs = videoPorts(near).filter(([, port]) => port.direction === 'out');
+      const ins = videoPorts(far).filter(([, port]) => port.direction === 'in');
+      const paired = near.of.pair === far.kind;
+      const plain =
+        near.of.family === 'converter' &&
+        far.of.family === 'converter' &&
+        outs.length === 1 &&
+        ins.length === 1;
+      if (!paired && !plain) return [];
+      if (
+        outs.length !== ins.length ||
+        outs.some(([, { connector }], i) => connector !== ins[i]?.[1].connector)
+      )
+        return [];
+      // Two converters that leave the connector as it was carry no farther.
+      if (plain && outs[0]?.[1].connector === out) return [];
+      return [
+        { near, far, input, output, joints: outs.map(([port], i) => [port, ins[i]?.[0] ?? ''] as const) },
+      ];
+    });
+  });
+}
+
+/** An installed line for the long part, with patch leads at both ends. */
+function overHouseLines(id: string, link: Link, bundle: Bundle, { signal, ground }: Assessment): Draft[] {
+  const out = signal.wiring.portOf(link.from);
+  return houseOffers(ground.venue, bundle.plan.devices).flatMap((offer): Draft[] => {
+    const line = ground.venue.houseLines?.[offer.id];
+    if (!line) return [];
+    const [near] = inOrder(offer.of.ports).filter(([, { direction }]) => direction === 'in');
+    const [far] = inOrder(offer.of.ports).filter(([, { direction }]) => direction === 'out');
+    if (!near || !far || near[1].connector !== out?.connector || near[1].carries !== out.carries) return [];
+    const device = idFrom(`${id}/${offer.id}`);
+    const taken = takeHousePatch(device, offer, bundle.plan, bundle.kinds);
+    const order = orderAfter(inOrder(bundle.plan.devices).at(-1)?.[1].order);
+    return [
+      {
+        id: `house ${offer.id}`,
+        sort: 'house line',
+        label: `Over the ${offer.label} of the house (${offer.about})`,
+        changes: [
+          ...taken,
+          {
+            document: 'plan',
+            patch: [
+              { op: 'add', path: `/devices/${device}/order`, value: order },
+              {
+                op: 'add',
+                path: `/links/${idFrom(`${id}/${offer.id}/on`)}`,
+                value: { from: { device, port: far[0] }, to: { ...link.to } },
+              },
+              {
+                op: 'replace',
+                path: `/links/${id}`,
+                value: { from: { ...link.from }, to: { device, port: near[0] } },
+              },
+            ],
+          },
+        ],
+      },
+    ];
+  });
+}
+
+/** The desk at other places. */
+const byTheDesk = (bundle: Bundle): Draft[] =>
+  deskPlaces(bundle)
+    .filter(({ now }) => !now)
+    .flatMap(({ at, area }, i): Draft[] => {
+      const patch = deskPatch(bundle, at);
+      const where = area ?? `${at[0].toFixed(1)} · ${at[1].toFixed(1)} m`;
+      return patch
+        ? [{ id: `desk ${i}`, sort: 'desk', label: `Move the desk to ${where}`, changes: [patch] }]
+        : [];
+    });
