@@ -17,6 +17,7 @@ import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
 import { growth } from './growth.js';
 import { positions } from './positions.js';
+import { runs } from './runs.js';
 import { signals } from './signal.js';
 import { calibration, line, ms, quantile, timed } from './measure.js';
 
@@ -123,8 +124,24 @@ function routes(): void {
     ),
     0.5,
   );
+  const field = new CostField(grid, [1, 1]);
+  for (const [x, y] of places) {
+    const [here, there] = [
+      field.costFrom([(x + 0.5) / 4, (y + 0.5) / 4]),
+      finder.find(y * columns + x, 4 * columns + 4),
+    ];
+    const cost = there
+      .slice(1)
+      .reduce(
+        (sum, node, i) =>
+          sum +
+          (graph.getLink(there[i]?.id ?? 0, node.id) ?? graph.getLink(node.id, there[i]?.id ?? 0))!.data,
+        0,
+      );
+    if (Math.abs(here - cost) > 1e-9) throw new Error(`a route costs ${here}, another package finds ${cost}`);
+  }
   line(
-    '60 routes to one socket',
+    '60 routes to one socket, of equal cost',
     `ours ${ms(ours)}`,
     `ngraph.path A* ${ms(theirs)}`,
     `${(theirs / ours).toFixed(0)} ×`,
@@ -190,3 +207,4 @@ positions();
 patches();
 routes();
 await signals();
+await runs();

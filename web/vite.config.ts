@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
@@ -43,6 +44,10 @@ export default defineConfig({
       },
     }),
   ],
+  // Pictures never move by themselves: see there.
+  resolve: {
+    alias: { 'd3-transition': fileURLToPath(new URL('src/bench/no-transitions.ts', import.meta.url)) },
+  },
   worker: { format: 'es' },
   build: { target: 'es2023', manifest: true, reportCompressedSize: true },
 });

@@ -19,8 +19,14 @@ export { assignPatch } from './stations/hands/assign.js';
 export type { RoleResult } from './stations/hands/index.js';
 export { GROUPS as PACK_GROUPS, type PackLine } from './stations/pack/index.js';
 export type { RackResult } from './stations/racks/index.js';
+export { alternativesOf, type Alternative } from './stations/runs/alternatives.js';
+export { crossingMarks } from './stations/runs/crossing-marks.js';
 export { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
+export { runNumbers } from './stations/runs/numbers.js';
+export { pinnedAt, pinsPatch, wayPatch } from './stations/runs/pins.js';
+export { reachIsGood } from './stations/runs/reach.js';
+export { runProfile, type RunProfile } from './run-profile/index.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
 export { freeItem, movesAbout, WORKED_WORDS } from './stations/equipment.js';
 export type {

@@ -9,6 +9,7 @@ export const demoRules: Rules = {
   version: 1,
   organisation: 'Quillmere Parishes Together',
   units: 'metric',
+  currency: 'GBP',
   hdmiReach: 'usual',
   mainsLoad: 'eighty',
   uploadHeadroom: 'half',

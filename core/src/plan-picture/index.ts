@@ -4,3 +4,4 @@ export * from './ground-names.js';
 export * from './groups.js';
 export * from './place-names.js';
 export * from './scale.js';
+export * from './run-tapes.js';

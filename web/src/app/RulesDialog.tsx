@@ -1,9 +1,13 @@
-import type { RuleChoices, Rules } from '@idle-satchel/core';
+import { MAKE_WORDS, type CableMake, type RuleChoices, type Rules } from '@idle-satchel/core';
+import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
 
+/** Rules that are one word or number each. */
+type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches'>;
+
 interface Choice {
-  readonly rule: keyof RuleChoices & keyof Rules;
+  readonly rule: PlainRule;
   readonly label: string;
   readonly why: string;
   readonly schools: readonly (readonly [value: string, words: string])[];
@@ -56,6 +60,15 @@ const CHOICES: readonly Choice[] = [
     ],
   },
   {
+    rule: 'coaxReach',
+    label: 'How far coax carries',
+    why: 'Attenuation knows the coax, the format and its joints; a flat figure is easier to remember.',
+    schools: [
+      ['attenuation', 'by its attenuation'],
+      ['flat', '90 m, whatever it is'],
+    ],
+  },
+  {
     rule: 'delayAt',
     label: 'Where sound is delayed',
     why: 'Where both meet, one number suits one output; in the desk, the room must have a bus of its own.',
@@ -70,6 +83,7 @@ const NUMBERS = [
   ['slack', 'Slack on cable runs', '%'],
   ['batteryReserve', 'Battery kept in reserve', '%'],
   ['keptSpare', 'Kept spare of whatever can run out', '%'],
+  ['cableSpares', 'Cables of each kind kept spare', 'pieces'],
   ['aisleWidth', 'Clear width of aisles', 'm'],
   ['seatedHead', 'Head height, seated', 'm'],
   ['standingHead', 'Head height, standing', 'm'],
@@ -81,7 +95,7 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
   const house = useEvent(state => state.bundle.rules);
   const rules = useEvent(state => state.assessment.rules);
   const own = usePlan(plan => plan.rules);
-  const choose = (rule: keyof RuleChoices, value: string | number): void => {
+  const choose = (rule: PlainRule, value: string | number): void => {
     const path = `/rules/${rule}`;
     const reset = house[rule] === value;
     if (reset && own?.[rule] !== undefined)
@@ -145,6 +159,33 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
           <span className="text-faint">{origin(rule)}</span>
         </label>
       ))}
+      <details className="py-1.5" open={rules.reaches !== undefined}>
+        <summary>Reach of each make of cable, where the house differs from the usual</summary>
+        {REACHED.map(make => (
+          <NumberField
+            key={make}
+            label={MAKE_WORDS[make]}
+            unit="m"
+            value={rules.reaches?.[make]}
+            min={0.5}
+            max={20000}
+            optional
+            onCommit={value => {
+              const { [make]: _before, ...others } = rules.reaches ?? {};
+              const next = { ...others, ...(value !== undefined && { [make]: value }) };
+              store.patchPlan('Choose a reach for this event', [
+                ...(own ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
+                { op: 'add', path: '/rules/reaches', value: next },
+              ]);
+            }}
+          />
+        ))}
+      </details>
     </Dialog>
   );
 }
+
+/** Mains leads are checked for voltage drop instead, and plain HDMI has its schools. */
+const REACHED = (Object.keys(MAKE_WORDS) as CableMake[]).filter(
+  make => !make.startsWith('mains') && make !== 'hdmi-plain',
+);

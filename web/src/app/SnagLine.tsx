@@ -1,8 +1,10 @@
+import { lazy, Suspense } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { useShortcuts } from './shortcuts.js';
 import { SeverityWord, useApplyFix } from './severity.js';
-import { SnagList } from './SnagList.js';
+
+const SnagList = lazy(() => import('./SnagList.js'));
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
 export function SnagLine() {
@@ -23,7 +25,11 @@ export function SnagLine() {
   };
   return (
     <footer className="relative border-t-2 border-ink bg-shade">
-      {open && <SnagList />}
+      {open && (
+        <Suspense>
+          <SnagList />
+        </Suspense>
+      )}
       <div className="flex max-md:flex-wrap items-center gap-x-3.5 gap-y-1 px-4 py-1 min-h-10">
         {snag ? (
           <>

@@ -9,7 +9,7 @@ import { STATION_WORDS } from './station-words.js';
 const AcceptDialog = fetched(() => import('./AcceptDialog.js'));
 
 /** Every open snag, the worst first, with its fixes; then those that somebody accepted. */
-export function SnagList() {
+export default function SnagList() {
   const store = useStore();
   const snags = useEvent(state => state.assessment.snags);
   const accepted = useEvent(state => state.assessment.accepted);

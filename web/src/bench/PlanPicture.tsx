@@ -22,7 +22,7 @@ import { SocketsLayer } from './SocketsLayer.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
 import { isHeavy, useDrawnVenue } from './use-drawn-venue.js';
-import { useNudging } from './use-nudging.js';
+import { useDeviceNudging } from './use-nudging.js';
 import { useSize } from './use-size.js';
 import { letteringFor, useViewport } from './viewport.js';
 
@@ -31,7 +31,7 @@ export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 const HINTS: Readonly<Record<Layer, string>> = {
   ground: 'click to pick · Shift adds · pull or arrows to move · r turns · pull the paper to look elsewhere',
   shots: 'drag a camera · arrows 0.1 m · Shift 1 m · r turns',
-  runs: 'click a lead for its working · drag what it leads to',
+  runs: 'click a lead for its working · pull it to lead it another way · drag what it leads to',
   power: 'click a socket for its circuit',
 };
 
@@ -59,7 +59,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const lettering = letteringFor(venue.outline, size);
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
   const [bar, setBar] = useState<HTMLElement | null>(null);
-  useNudging(layer);
+  useDeviceNudging(!onGround);
   useEffect(() => warmUp(store), [store]);
 
   useEffect(() => {
@@ -86,7 +86,11 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
                 lit={(onGround && !faint.has('power')) || layer === 'power'}
                 named={layer === 'power'}
               />
-              {layer === 'power' ? <RunsLayer lit only="mains" /> : <RunsLayer lit={layer === 'runs'} />}
+              {layer === 'power' ? (
+                <RunsLayer lit only="mains" world={world} />
+              ) : (
+                <RunsLayer lit={layer === 'runs'} world={world} />
+              )}
               <ThingsLayer
                 world={world}
                 lit={layer === 'runs' || layer === 'power'}

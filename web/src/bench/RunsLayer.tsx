@@ -1,22 +1,53 @@
-import { pointsOf, px } from '@idle-satchel/core';
-import type { RunResult } from '@idle-satchel/core';
-import { memo } from 'react';
+import { pointsOf, reachIsGood, type RunResult } from '@idle-satchel/core';
+import { lazy, memo, Suspense, type RefObject } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 
-/** Line pattern by what a lead carries: never by colour alone. */
-const DASH: Readonly<Record<string, string>> = { mains: '10 3 2 3', RJ45: '2 3', XLR: '8 2 2 2 2 2' };
+const LitRuns = lazy(() => import('./LitRuns.js'));
 
-/** Every lead that crosses the floor, drawn where it lies. */
-export function RunsLayer({ lit, only }: { lit: boolean; only?: 'mains' }) {
+/** Line pattern by what a lead is: never by colour alone. */
+const DASH: Readonly<Partial<Record<RunResult['connector'], string>>> = {
+  ...{ mains: '10 3 2 3', RJ45: '2 3', XLR: '8 2 2 2 2 2', 'TRS 6.35': '8 2 2 2 2 2' },
+  ...{ 'HDMI A': '7 3', 'HDMI C': '7 3', 'HDMI D': '7 3', 'fibre LC': '1 4', 'USB-C': '4 2', 'USB-A': '4 2' },
+};
+
+/** Every lead that crosses the floor, drawn where it lies; those that lie together on one band. */
+export function RunsLayer({
+  lit,
+  only,
+  world,
+}: {
+  lit: boolean;
+  only?: 'mains';
+  world: RefObject<SVGGElement | null>;
+}) {
   const { ui } = useOpenEvent();
-  const runs = useEvent(state => state.assessment.runs.runs);
+  const { runs, looms } = useEvent(state => state.assessment.runs);
   const selected = useUi(state => state.selected);
+  const shown = Object.entries(runs).filter(
+    ([, run]) => run.crosses && (only === undefined || run.connector === only),
+  );
   return (
     <g data-layer="runs" data-lit={lit} fill="none">
-      {Object.entries(runs).map(([id, run]) =>
-        run.crosses && (only === undefined || run.connector === only) ? (
-          <Run key={id} run={run} on={lit && id === selected} lit={lit} onSelect={() => ui.select(id)} />
-        ) : null,
+      {lit &&
+        only === undefined &&
+        Object.entries(looms).map(([id, { lines }]) =>
+          lines.map((line, i) => (
+            <polyline
+              key={`${id} ${i}`}
+              points={pointsOf(line)}
+              stroke="var(--rule)"
+              strokeWidth={8}
+              strokeLinejoin="round"
+            />
+          )),
+        )}
+      {shown.map(([id, run]) => (
+        <Run key={id} run={run} on={lit && id === selected} lit={lit} onSelect={() => ui.select(id)} />
+      ))}
+      {lit && (
+        <Suspense>
+          <LitRuns shown={shown} world={world} />
+        </Suspense>
       )}
     </g>
   );
@@ -34,7 +65,7 @@ const Run = memo(
     lit: boolean;
     onSelect: () => void;
   }) {
-    const bad = typeof run.reach.value === 'string' && run.reach.value !== 'within';
+    const bad = !reachIsGood(run.reach);
     const points = pointsOf(run.points);
     const colour = on ? 'var(--brass)' : bad && lit ? 'var(--madder)' : lit ? 'var(--ink)' : 'var(--faint)';
     return (
@@ -43,7 +74,7 @@ const Run = memo(
           points={points}
           stroke={colour}
           strokeWidth={on ? 2.4 : 1.4}
-          strokeDasharray={DASH[run.connector] ?? '6 3'}
+          strokeDasharray={DASH[run.connector]}
         />
         {lit && (
           <polyline
@@ -54,15 +85,6 @@ const Run = memo(
             onClick={onSelect}
           />
         )}
-        {on &&
-          run.crossings.map(zone => {
-            const [x, y] = run.points[Math.floor(run.points.length / 2)] ?? [0, 0];
-            return (
-              <text key={zone.id} className="over" x={px(x)} y={px(y) - 6} fontSize={11.5} fill="var(--ink)">
-                {zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`}
-              </text>
-            );
-          })}
       </g>
     );
   },

@@ -1,23 +1,26 @@
 /** The keys that move what is selected on the plan; quick nudges become one edit. */
-import { GRID, middleOf, moveBy, moved, partAt, removed, turnAbout, type Motion } from '@idle-satchel/core';
 import { STEPS, useShortcuts } from '../app/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
-import { pickedIn } from './drafting/picked.js';
-import type { Layer } from './PlanPicture.js';
 
 const TURN = 5;
+/** How far an arrow moves, m; with Shift it is a metre. */
+const NUDGE = 0.1;
 
-/** Arrow keys move the selected device or what is picked on the ground, `r` turns it, Delete takes it out. */
-export function useNudging(layer: Layer): void {
-  const device = useDeviceNudges();
-  const parts = usePartNudges();
-  const nudges = layer === 'ground' ? parts : device;
+/** What the keys do; each says whether it did something. */
+export interface Nudges {
+  readonly move: (dx: number, dy: number) => boolean;
+  readonly turn: (degrees: number) => boolean;
+  readonly remove: () => boolean;
+}
+
+/** Arrow keys move, `r` turns and Delete takes out, while nothing is being drawn. */
+export function useNudges(nudges: Nudges): void {
   const { ui } = useOpenEvent();
   const unlessDrawing = (act: () => boolean) => (): boolean => ui.get().tool === undefined && act();
   useShortcuts({
     ...Object.fromEntries(
       Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
-        [key, unlessDrawing(() => nudges.move(dx * GRID, dy * GRID))],
+        [key, unlessDrawing(() => nudges.move(dx * NUDGE, dy * NUDGE))],
         [`Shift+${key}`, unlessDrawing(() => nudges.move(dx, dy))],
       ]),
     ),
@@ -27,10 +30,10 @@ export function useNudging(layer: Layer): void {
   });
 }
 
-interface Nudges {
-  readonly move: (dx: number, dy: number) => boolean;
-  readonly turn: (degrees: number) => boolean;
-  readonly remove: () => boolean;
+/** The keys move and turn the selected device; on Ground, where a hand goes for the walls, they do not. */
+export function useDeviceNudging(active: boolean): void {
+  const { move, turn, remove } = useDeviceNudges();
+  useNudges({ move: (...by) => active && move(...by), turn: by => active && turn(by), remove });
 }
 
 function useDeviceNudges(): Nudges {
@@ -63,35 +66,5 @@ function useDeviceNudges(): Nudges {
       return true;
     },
     remove: () => false,
-  };
-}
-
-function usePartNudges(): Nudges {
-  const { store, ui } = useOpenEvent();
-  const move = (verb: string, motionOf: (paths: readonly string[]) => Motion | undefined): boolean => {
-    const { venue } = store.get().assessment.ground;
-    const paths = pickedIn(venue, ui.get());
-    const motion = motionOf(paths);
-    if (paths.length === 0 || !motion) return false;
-    const [only] = paths;
-    const words = paths.length === 1 ? partAt(venue, only ?? '')?.label : `${paths.length} things`;
-    store.editVenue(`${verb} ${words}`, moved(venue, paths, motion), `${verb} ${paths.join(' ')}`);
-    return true;
-  };
-  return {
-    move: (dx, dy) => move('Move', () => moveBy(dx, dy)),
-    turn: degrees =>
-      move('Turn', paths => {
-        const middle = middleOf(store.get().assessment.ground.venue, paths);
-        return middle && turnAbout(middle, degrees);
-      }),
-    remove: () => {
-      const { venue } = store.get().assessment.ground;
-      const patch = removed(venue, pickedIn(venue, ui.get()));
-      if (patch.length === 0) return false;
-      store.editVenue(patch.length === 1 ? 'Take a thing out' : `Take ${patch.length} things out`, patch);
-      ui.select(undefined);
-      return true;
-    },
   };
 }

@@ -1,11 +1,11 @@
 /** Fixes of a snag, from the worker; asked for once the plan has been still for a moment. */
 import type { Bundle, OfferedFix } from '@idle-satchel/core';
-import { wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import { useEvent } from '../store/hooks.js';
 import type { FixSearch } from './fixes.worker.js';
 
-let search: Remote<FixSearch> | undefined;
+let search: Promise<Remote<FixSearch>> | undefined;
 let known: Bundle | undefined;
 const found = new WeakMap<Bundle, Map<string, Promise<OfferedFix[]>>>();
 
@@ -14,13 +14,18 @@ function ask(bundle: Bundle, snag: string): Promise<OfferedFix[]> {
   found.set(bundle, ofBundle);
   let answer = ofBundle.get(snag);
   if (!answer) {
-    search ??= wrap<FixSearch>(new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' }));
-    if (known !== bundle) void search.setBundle(bundle);
+    search ??= begun();
+    if (known !== bundle) void search.then(each => each.setBundle(bundle));
     known = bundle;
-    answer = search.fixesFor(snag);
+    answer = search.then(each => each.fixesFor(snag));
     ofBundle.set(snag, answer);
   }
   return answer;
+}
+
+async function begun(): Promise<Remote<FixSearch>> {
+  const { wrap } = await import('comlink');
+  return wrap<FixSearch>(new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' }));
 }
 
 const STILL_MS = 250;

@@ -103,8 +103,14 @@ export async function cutAll(
   const pieces = await cutFromStock(problem, solve);
   const pool = new Map<string, OwnedCable[]>();
   for (const cable of free) pool.set(cable.kind, [...(pool.get(cable.kind) ?? []), cable]);
+  // A lead keeps the very cables it has where the cut asks for their kinds, so that nobody changes like for like.
+  const kept = new Map(open.map(([id, run]) => [id, keptOf(run.items, pieces.get(id) ?? [], pool)] as const));
   const cuts = open.map(([id, run]): ProposedCut => {
-    const own = (pieces.get(id) ?? []).flatMap(({ kind }) => pool.get(kind)?.shift() ?? []);
+    const same = [...(kept.get(id) ?? [])];
+    const own = (pieces.get(id) ?? []).flatMap(({ kind }) => {
+      const at = same.findIndex(cable => cable.kind === kind);
+      return at >= 0 ? same.splice(at, 1) : (pool.get(kind)?.shift() ?? []);
+    });
     const total = own.reduce((sum, { length }) => sum + length, 0);
     const length = Number(run.length.value);
     return {
@@ -117,6 +123,24 @@ export async function cutAll(
     };
   });
   return { cuts, cost: stockCost(problem, pieces), laid: laid.map(([, { label }]) => label) };
+}
+
+/** Takes those cables out of the pool that a lead has and is asked for again, by kind. */
+function keptOf(
+  items: readonly string[],
+  pieces: readonly StockKind[],
+  pool: ReadonlyMap<string, OwnedCable[]>,
+): OwnedCable[] {
+  const wanted = pieces.map(({ kind }) => kind);
+  return items.flatMap(item => {
+    for (const [kind, cables] of pool) {
+      const [at, use] = [cables.findIndex(cable => cable.item === item), wanted.indexOf(kind)];
+      if (at < 0 || use < 0) continue;
+      wanted.splice(use, 1);
+      return cables.splice(at, 1);
+    }
+    return [];
+  });
 }
 
 /** The edit that accepts a proposal: every lead gets the cables it was given. */

@@ -3,6 +3,7 @@ import { createPortal } from 'react-dom';
 import { DraftingBar } from './DraftingBar.js';
 import { PartsLayer } from './PartsLayer.js';
 import { useDrawing } from './use-drawing.js';
+import { usePartNudging } from './use-part-nudging.js';
 
 /** All that Ground lays over the plan: what can be picked, what is on its way, and, in the page around, the bar. */
 export default function Drafting({
@@ -14,6 +15,7 @@ export default function Drafting({
   bar: HTMLElement;
 }) {
   const drawing = useDrawing(world);
+  usePartNudging();
   return (
     <>
       <PartsLayer world={world} />

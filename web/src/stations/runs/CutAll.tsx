@@ -1,0 +1,96 @@
+import { sameJson, showText, type Plan } from '@idle-satchel/core';
+import { acceptCut, type StockProposal } from '@idle-satchel/core/searches';
+import { useState } from 'react';
+import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
+import { cutFromStock } from '../../workers/leads.js';
+
+/** All leads cut from the owned cables together; nothing is done before it is accepted. */
+export function CutAll() {
+  const { store } = useOpenEvent();
+  const reading = useReading();
+  const plan = useEvent(({ bundle }) => bundle.plan);
+  const shelf = useEvent(({ bundle }) => bundle.shelf);
+  const [found, setFound] = useState<{ plan: Plan; shelf: object; proposal: StockProposal }>();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState('');
+  const look = async (): Promise<void> => {
+    setBusy(true);
+    setProblem('');
+    const { bundle } = store.get();
+    try {
+      setFound({ plan: bundle.plan, shelf: bundle.shelf, proposal: await cutFromStock(bundle) });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  };
+  // Saving gives the same plan anew; only what leads hang on matters here.
+  const fresh =
+    found !== undefined &&
+    found.shelf === shelf &&
+    sameJson(found.plan.devices, plan.devices) &&
+    sameJson(found.plan.links, plan.links);
+  const metres = (value: number): string => showText(value, 'm', reading);
+  const accept = ({ proposal }: NonNullable<typeof found>): void => {
+    store.patchPlan('Cut the leads from the stock', acceptCut(proposal, store.get().bundle.plan));
+    setFound(undefined);
+  };
+  const { cost, cuts, laid } = found?.proposal ?? { cost: undefined, cuts: [], laid: [] };
+  const changed = cuts.filter(({ now, next }) => now !== next);
+  return (
+    <section aria-label="Cut from the stock" className="py-1">
+      <button className="button" disabled={busy} onClick={() => void look()}>
+        {busy ? 'Cutting …' : 'Cut all from the stock'}
+      </button>{' '}
+      {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
+      {found && !fresh && <span className="text-faint">Something has changed since: cut again.</span>}
+      {found && fresh && cost && (
+        <div className="border-l-3 border-brass bg-shade px-3 py-2 mt-2 text-[13.5px]">
+          <p>
+            {cuts.length} leads: {cost.joins} {cost.joins === 1 ? 'joint' : 'joints'}, {metres(cost.excess)}{' '}
+            left over
+            {cost.bought > 0 && <span className="text-risk">, {cost.bought} to buy or hire</span>}. Nothing is
+            better.
+          </p>
+          {laid.length > 0 && <p className="text-faint">{laid.length} are laid already and stay.</p>}
+          {changed.length > 0 && (
+            <table>
+              <thead>
+                <tr>
+                  <th>Lead</th>
+                  <th>Needs</th>
+                  <th>Now</th>
+                  <th>Then</th>
+                </tr>
+              </thead>
+              <tbody>
+                {changed.map(cut => (
+                  <tr key={cut.link}>
+                    <td>{cut.label}</td>
+                    <td className="text-right whitespace-nowrap">{metres(cut.length)}</td>
+                    <td className="text-faint">{cut.now || 'none'}</td>
+                    <td className={cut.next === '' ? 'text-risk' : ''}>
+                      {cut.next ||
+                        (cut.buy === undefined
+                          ? 'nothing is long enough'
+                          : `buy or hire ${cut.makeWords}, ${metres(cut.buy)}`)}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          {changed.length === 0 && <p>The cables are the best already.</p>}
+          <p className="flex gap-2 pt-1">
+            <button className="button button-main" onClick={() => accept(found)}>
+              Accept
+            </button>
+            <button className="button" onClick={() => setFound(undefined)}>
+              Leave it
+            </button>
+          </p>
+        </div>
+      )}
+    </section>
+  );
+}
