@@ -71,7 +71,7 @@ export async function signals(): Promise<void> {
   const took = [100, 300, 1000, 3000].map(size => {
     const bundle = large(size);
     const time = quantile(
-      timed(() => signalAlone(bundle), size > 1000 ? 5 : 12, 3),
+      timed(() => signalAlone(bundle), size > 1000 ? 5 : 30, 10),
       0.5,
     );
     line(

@@ -29,6 +29,7 @@ import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
 import { makeOf, routedRun, type RoutedRun, type RunLengths } from './routed.js';
 import { aisleTight } from './snags/aisle-tight.js';
 import { beyondReach } from './snags/beyond-reach.js';
+import { cableClaimed } from './snags/cable-claimed.js';
 import { cableLost } from './snags/cable-lost.js';
 import { cutShort } from './snags/cut-short.js';
 import { humNear } from './snags/hum-near.js';
@@ -235,7 +236,7 @@ const NONE: ReadonlySet<number> = new Set();
 export const runs: Station<RunsReads, RunsResult> = {
   name: 'runs',
   rules: [
-    ...[noRoute, leadShort, cableLost, cutShort, noCable, beyondReach],
+    ...[noRoute, leadShort, cableLost, cableClaimed, cutShort, noCable, beyondReach],
     ...[aisleTight, humNear, muchLeft],
   ],
   compute,
