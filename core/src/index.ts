@@ -59,6 +59,7 @@ export {
 export { aboutEvent } from './sheets/about.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { cutList } from './sheets/cut-list.js';
+export { layList } from './sheets/lay-list.js';
 export { packList } from './sheets/pack-list.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export type { Column, Sheet } from './sheets/sheet.js';
@@ -66,6 +67,7 @@ export * from './assemblies/index.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';
 export * from './kind-drafts/index.js';
+export * from './labels/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
 export * from './schematic/index.js';

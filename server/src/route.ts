@@ -16,6 +16,8 @@ export interface Call<Body> {
   readonly id: (name?: string) => string;
   /** A query parameter that must be a whole number. */
   readonly whole: (name: string, fallback: number) => number;
+  /** A query parameter that must be one of some words. */
+  readonly choice: <T extends string>(name: string, choices: readonly T[], fallback: T) => T;
 }
 
 export interface Route<Body = unknown> {
@@ -45,6 +47,7 @@ export function register(app: Express, context: Context, routes: readonly Route[
         ...{ scope, context, request, response, body: request.body as unknown },
         id: (name = 'id') => idParameter(request, name),
         whole: (name, fallback) => wholeParameter(request, name, fallback),
+        choice: (name, choices, fallback) => choiceParameter(request, name, choices, fallback),
       });
       if (result !== undefined) response.status(status ?? 200).json(result);
     });
@@ -64,4 +67,17 @@ function wholeParameter(request: Request, name: string, fallback: number): numbe
     throw invalid([{ path: `?${name}`, reason: 'must be a whole number' }]);
   }
   return Number(value);
+}
+
+function choiceParameter<T extends string>(
+  request: Request,
+  name: string,
+  choices: readonly T[],
+  fallback: T,
+): T {
+  const value = request.query[name];
+  if (value === undefined) return fallback;
+  const choice = choices.find(each => each === value);
+  if (choice === undefined) throw invalid([{ path: `?${name}`, reason: `must be ${choices.join(' or ')}` }]);
+  return choice;
 }

@@ -221,6 +221,12 @@ export class Link {
   @Optional() @Flag() back?: boolean;
 }
 
+/** Labels of a lead as they were printed. */
+export class PrintedLabel {
+  @Text(300) words!: string;
+  @Instant() at!: string;
+}
+
 /** A person put on a role that the design asks for. */
 export class Assignment {
   /** Key of the role: its name, and its device where it has one. */
@@ -289,6 +295,8 @@ export class Plan {
   @Optional() @MapOf(() => Shot, 500) shots?: Map<Shot>;
   @Optional() @MapOf(() => Device, 3000) devices?: Map<Device>;
   @Optional() @MapOf(() => Link, 6000) links?: Map<Link>;
+  /** Labels that were printed, by link. */
+  @Optional() @MapOf(() => PrintedLabel, 6000) printed?: Map<PrintedLabel>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;

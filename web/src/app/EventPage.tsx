@@ -1,6 +1,6 @@
 import { STATIONS, type StationName } from '@idle-satchel/core';
-import { lazy, Suspense, type ComponentType } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { lazy, Suspense, useEffect, type ComponentType } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
 import { openEvent } from '../store/open-event.js';
@@ -43,8 +43,14 @@ export function EventPage() {
 
 function Workspace() {
   const { station: wanted } = useParams();
-  const { go } = useOpenEvent();
+  const { go, ui } = useOpenEvent();
   const station = STATIONS.find(name => name === wanted) ?? 'brief';
+  const [asked] = useSearchParams();
+  const lead = asked.get('lead');
+  // The code on a label leads to the page of its lead.
+  useEffect(() => {
+    if (lead !== null) ui.select(lead);
+  }, [lead, ui]);
 
   useShortcuts(Object.fromEntries(Object.entries(STATION_KEYS).map(([key, name]) => [key, () => go(name)])));
   useOpenShortcuts();

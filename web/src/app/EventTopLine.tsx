@@ -11,6 +11,7 @@ const FILES = [
   ['patch-list.pdf', 'Patch list, PDF'],
   ['format-card.pdf', 'Format card, PDF'],
   ['cut-list.pdf', 'Cut list, PDF'],
+  ['lay-list.pdf', 'Lay list, PDF'],
   ['pack-list.csv', 'Pack list, CSV'],
   ['file', 'Event file, .satchel.json, without names'],
   ['file?names=yes', 'Event file with people’s names'],

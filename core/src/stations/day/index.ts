@@ -14,6 +14,7 @@ import {
 import type { PackResult } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
 import type { RunsResult } from '../runs/index.js';
+import { layOrder } from '../runs/lay-order.js';
 import { runNumbers } from '../runs/numbers.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
@@ -219,9 +220,11 @@ function compute(reads: DayReads, memo: Memo): DayResult {
   const leads = memo.keep(
     'leads',
     Object.fromEntries(
-      Object.entries(runs.runs)
-        .filter(([, run]) => run.crosses)
-        .map(([id, { label, crossings, cable }]) => [id, { label, crossings, tape: textOf(cable) }]),
+      // In the order in which they are laid, as on the lay list of one person.
+      layOrder(runs, 1).flatMap(({ link }) => {
+        const run = runs.runs[link];
+        return run ? [[link, { label: run.label, crossings: run.crossings, tape: textOf(run.cable) }]] : [];
+      }),
     ),
   );
   const plugs = memo.keep('plugs', plugWords(reads.links, signal, runs.runs));

@@ -3,6 +3,9 @@ import {
   cutList,
   formatCard,
   inputList,
+  LABEL_PAPERS,
+  LABEL_SIZES,
+  layList,
   packList,
   patchList,
   type Assessment,
@@ -13,11 +16,13 @@ import { route, type Call, type Route } from '../../route.js';
 import { bundleOf, coreBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
+import { labelsPdf, labelsSvg, type LabelWish } from './labels.js';
 import { pdfOf } from './pdf.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
 
 const SHEETS: Readonly<Record<string, (plan: Plan, assessment: Assessment) => Sheet>> = {
   'cut-list': cutList,
+  'lay-list': layList,
   'pack-list': packList,
   'input-list': inputList,
   'patch-list': patchList,
@@ -33,7 +38,49 @@ async function sheetOf(
   return { sheet: make(bundle.plan, assessment), imperial: assessment.rules.units === 'imperial' };
 }
 
+/** What a request for labels asks for: their size, the paper, and whether only what has changed. */
+async function labelsOf(call: Call<unknown>) {
+  const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+  const assessment = assess(bundle);
+  const { request } = call;
+  const address = `${request.protocol}://${request.get('host') ?? 'localhost'}/events/${call.id()}/runs`;
+  const wish: LabelWish = {
+    size: call.choice('size', Object.keys(LABEL_SIZES) as LabelWish['size'][], 'flag'),
+    paper: call.choice(
+      'paper',
+      Object.keys(LABEL_PAPERS) as LabelWish['paper'][],
+      assessment.rules.units === 'imperial' ? 'LETTER' : 'A4',
+    ),
+    changed: call.choice('only', ['all', 'changed'], 'all') === 'changed',
+    pageOf: link => `${address}?lead=${link}`,
+  };
+  return { bundle, assessment, wish };
+}
+
 export const sheetRoutes: readonly Route[] = [
+  route({
+    method: 'get',
+    path: '/events/:id/labels.pdf',
+    summary:
+      'Labels for both ends of every lead as PDF; ?size=flag or wrap, ?paper=A4 or LETTER, ?only=changed for what is not as it was printed',
+    handle: async call => {
+      const { bundle, assessment, wish } = await labelsOf(call);
+      call.response.attachment('labels.pdf').type('application/pdf');
+      labelsPdf(bundle, assessment, wish).pipe(call.response);
+      return undefined;
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/events/:id/labels.svg',
+    summary: 'One page of those labels as SVG, by ?page from 1',
+    handle: async call => {
+      const { bundle, assessment, wish } = await labelsOf(call);
+      call.response.attachment('labels.svg').type('image/svg+xml');
+      call.response.send(labelsSvg(bundle, assessment, wish, call.whole('page', 1)));
+      return undefined;
+    },
+  }),
   route({
     method: 'get',
     path: '/events/:id/camera-plan.pdf',

@@ -3,6 +3,7 @@ import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useUi } from '../../store/hooks.js';
 import { CutAll } from './CutAll.js';
+import { Labels } from './Labels.js';
 import { RunLedger } from './RunLedger.js';
 
 /** Runs: each lead – its way, its length, what it carries that far, and the cables for it. */
@@ -97,6 +98,8 @@ export default function RunsLedger() {
         Tape every lead, ramp every crossing, nothing across an exit: a loose lead where the public walks
         stops the show.
       </p>
+      <Heading>Labels and lists</Heading>
+      <Labels />
       <Heading>In racks and on tables</Heading>
       {inside.map(row)}
     </>

@@ -1,0 +1,10 @@
+export { changedLabels, leadLabels, printedPatch, type LeadLabel } from './labels.js';
+export {
+  LABEL_PAPERS,
+  LABEL_SIZES,
+  labelPages,
+  labelPageSvg,
+  type LabelMark,
+  type LabelPaper,
+  type LabelSize,
+} from './sheet.js';

@@ -1,0 +1,221 @@
+/** Label sheets: labels laid out on paper, as marks in millimetres that SVG and PDF both draw. */
+import type { Carries } from '../documents/index.js';
+import type { Point } from '../foundations/index.js';
+import type { LeadLabel } from './labels.js';
+
+export type LabelMark =
+  | {
+      readonly mark: 'rect';
+      readonly at: Point;
+      readonly size: Point;
+      readonly fill: string;
+      readonly line?: string;
+    }
+  | {
+      readonly mark: 'line';
+      readonly from: Point;
+      readonly to: Point;
+      readonly width: number;
+      readonly colour: string;
+      readonly dash?: readonly [number, number];
+    }
+  | {
+      readonly mark: 'text';
+      /** Baseline at the left. */
+      readonly at: Point;
+      readonly text: string;
+      /** Height of letters and the room there is for the text, mm. */
+      readonly size: number;
+      readonly room: number;
+      readonly bold: boolean;
+    };
+
+export const LABEL_SIZES = {
+  /** Folded round the cable, the halves back to back. */
+  flag: { width: 90, height: 22, words: 'flag, folded over the cable' },
+  /** Wound round the cable, with the words outside. */
+  wrap: { width: 45, height: 30, words: 'wrap, wound round it' },
+} as const;
+export type LabelSize = keyof typeof LABEL_SIZES;
+
+export const LABEL_PAPERS = { A4: [210, 297], LETTER: [215.9, 279.4] } as const;
+export type LabelPaper = keyof typeof LABEL_PAPERS;
+
+/** Black and white squares of a QR code, row by row. */
+export type QrOf = (text: string) => readonly (readonly boolean[])[];
+
+const MARGIN = 8;
+const GAP = 3;
+const PAD = 1.5;
+const BAND = 4;
+
+/** Colour of the band and the pattern on it, by what a lead carries: never by colour alone. */
+const BANDS: Readonly<
+  Record<
+    Carries,
+    { readonly colour: string; readonly pattern: 'plain' | 'bars' | 'slants' | 'dots' | 'ladder' }
+  >
+> = {
+  video: { colour: '#2e4a45', pattern: 'plain' },
+  audio: { colour: '#9c6b1f', pattern: 'slants' },
+  network: { colour: '#3c6682', pattern: 'dots' },
+  control: { colour: '#6b7470', pattern: 'bars' },
+  tally: { colour: '#a63a2b', pattern: 'dots' },
+  talkback: { colour: '#4f7a4a', pattern: 'ladder' },
+  data: { colour: '#6b7470', pattern: 'slants' },
+  power: { colour: '#a63a2b', pattern: 'bars' },
+};
+
+/** Pages of marks; `pageOf` gives the address of a lead’s page for its QR code. */
+export function labelPages(
+  labels: readonly LeadLabel[],
+  size: LabelSize,
+  paper: LabelPaper,
+  pageOf: (link: string) => string,
+  qrOf: QrOf,
+): LabelMark[][] {
+  const { width, height } = LABEL_SIZES[size];
+  const [across, down] = LABEL_PAPERS[paper];
+  const fits = (room: number, each: number): number => Math.floor((room - 2 * MARGIN + GAP) / (each + GAP));
+  const [columns, rows] = [fits(across, width), fits(down, height)];
+  const pages: LabelMark[][] = [];
+  labels.forEach((label, i) => {
+    const onPage = i % (columns * rows);
+    if (onPage === 0) pages.push([]);
+    const at: Point = [
+      MARGIN + (onPage % columns) * (width + GAP),
+      MARGIN + Math.floor(onPage / columns) * (height + GAP),
+    ];
+    const qr = qrOf(pageOf(label.link));
+    pages.at(-1)?.push(...(size === 'flag' ? flagOf(label, at, qr) : wrapOf(label, at, qr)));
+  });
+  return pages;
+}
+
+/** Both halves alike, so that it reads from either side; the fold is dashed. */
+function flagOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMark[] {
+  const { width, height } = LABEL_SIZES.flag;
+  const half = width / 2;
+  return [
+    { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
+    ...[x, x + half].flatMap(left => [
+      ...bandOf(label.carries, [left, y], height),
+      ...wordsOf(label, [left + BAND, y], half - BAND - 14, height),
+      ...qrMarks(qr, [left + half - 14, y + (height - 12.5) / 2], 12.5),
+    ]),
+    {
+      mark: 'line',
+      from: [x + half, y],
+      to: [x + half, y + height],
+      width: 0.2,
+      colour: '#999999',
+      dash: [1, 1],
+    },
+  ];
+}
+
+function wrapOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMark[] {
+  const { width, height } = LABEL_SIZES.wrap;
+  return [
+    { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
+    ...bandOf(label.carries, [x, y], height),
+    ...wordsOf(label, [x + BAND, y], width - BAND - 14, height),
+    ...qrMarks(qr, [x + width - 14, y + PAD], 12.5),
+  ];
+}
+
+function wordsOf(
+  { number, here, there, cable }: LeadLabel,
+  [x, y]: Point,
+  room: number,
+  height: number,
+): LabelMark[] {
+  const step = (height - 8) / 4;
+  const line = (row: number, text: string): LabelMark => ({
+    ...{
+      mark: 'text',
+      at: [x + PAD, y + 8 + row * step],
+      text,
+      size: 2.5,
+      room: room - PAD,
+      bold: row === 1,
+    },
+  });
+  return [
+    { mark: 'text', at: [x + PAD, y + 5.6], text: number, size: 5, room: room - PAD, bold: true },
+    ...[line(1, here), line(2, `→ ${there}`), line(3, cable)],
+  ];
+}
+
+function bandOf(carries: Carries, [x, y]: Point, height: number): LabelMark[] {
+  const { colour, pattern } = BANDS[carries];
+  const marks: LabelMark[] = [{ mark: 'rect', at: [x, y], size: [BAND, height], fill: colour }];
+  const white = (from: Point, to: Point): LabelMark => ({
+    mark: 'line',
+    from,
+    to,
+    width: 0.6,
+    colour: '#ffffff',
+  });
+  for (let along = 1.5; along < height - 0.5; along += 3) {
+    if (pattern === 'bars') marks.push(white([x, y + along], [x + BAND, y + along]));
+    if (pattern === 'slants') marks.push(white([x, y + along + 1.4], [x + BAND, y + along - 1.4]));
+    if (pattern === 'dots')
+      marks.push({
+        mark: 'rect',
+        at: [x + BAND / 2 - 0.6, y + along - 0.6],
+        size: [1.2, 1.2],
+        fill: '#ffffff',
+      });
+    if (pattern === 'ladder') marks.push(white([x + 1, y + along], [x + BAND - 1, y + along]));
+  }
+  return marks;
+}
+
+function qrMarks(modules: ReturnType<QrOf>, [x, y]: Point, side: number): LabelMark[] {
+  const cell = side / modules.length;
+  const marks: LabelMark[] = [];
+  modules.forEach((row, r) => {
+    // Dark squares beside each other are one mark.
+    for (let c = 0; c < row.length; c++) {
+      if (!row[c]) continue;
+      let end = c;
+      while (row[end + 1]) end++;
+      marks.push({
+        ...{
+          mark: 'rect',
+          at: [x + c * cell, y + r * cell],
+          size: [(end - c + 1) * cell, cell],
+          fill: '#000000',
+        },
+      });
+      c = end;
+    }
+  });
+  return marks;
+}
+
+const escaped = (text: string): string =>
+  text.replace(/[&<>"]/g, sign => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] ?? sign);
+
+/** One page as SVG, in millimetres. */
+export function labelPageSvg(marks: readonly LabelMark[], paper: LabelPaper): string {
+  const [width, height] = LABEL_PAPERS[paper];
+  const body = marks.map(each => {
+    switch (each.mark) {
+      case 'rect':
+        return `<rect x="${mm(each.at[0])}" y="${mm(each.at[1])}" width="${mm(each.size[0])}" height="${mm(each.size[1])}" fill="${each.fill}"${each.line ? ` stroke="${each.line}" stroke-width="0.2"` : ''}/>`;
+      case 'line':
+        return `<line x1="${mm(each.from[0])}" y1="${mm(each.from[1])}" x2="${mm(each.to[0])}" y2="${mm(each.to[1])}" stroke="${each.colour}" stroke-width="${each.width}"${each.dash ? ` stroke-dasharray="${each.dash.join(' ')}"` : ''}/>`;
+      case 'text':
+        return `<text x="${mm(each.at[0])}" y="${mm(each.at[1])}" font-size="${each.size}"${each.bold ? ' font-weight="600"' : ''}>${escaped(cutTo(each.text, each.room / (each.size * 0.52)))}</text>`;
+    }
+  });
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="sans-serif">${body.join('')}</svg>`;
+}
+
+const mm = (value: number): string => String(Math.round(value * 1000) / 1000);
+
+/** A text cut to so many letters. */
+const cutTo = (text: string, letters: number): string =>
+  text.length <= letters ? text : `${text.slice(0, Math.max(1, Math.floor(letters) - 1))}…`;

@@ -1,0 +1,97 @@
+/** Labels for the ends of leads on paper: PDF pages, or one page as SVG. */
+import {
+  changedLabels,
+  labelPages,
+  labelPageSvg,
+  leadLabels,
+  LABEL_PAPERS,
+  type Assessment,
+  type Bundle,
+  type LabelMark,
+  type LabelPaper,
+  type LabelSize,
+} from '@idle-satchel/core';
+import PDFDocument from 'pdfkit';
+import qrcode from 'qrcode';
+import { FONTS } from './pdf.js';
+import type { Pdf } from './plan-on-paper.js';
+
+export interface LabelWish {
+  readonly size: LabelSize;
+  readonly paper: LabelPaper;
+  /** Only what is not as it was printed. */
+  readonly changed: boolean;
+  /** Address of the page of a lead. */
+  readonly pageOf: (link: string) => string;
+}
+
+function qrOf(text: string): boolean[][] {
+  const { modules } = qrcode.create(text, { errorCorrectionLevel: 'M' });
+  return Array.from({ length: modules.size }, (_, row) =>
+    Array.from({ length: modules.size }, (_each, column) => Boolean(modules.get(row, column))),
+  );
+}
+
+function pagesOf({ plan }: Bundle, assessment: Assessment, wish: LabelWish): LabelMark[][] {
+  const all = leadLabels(plan, assessment);
+  const labels = wish.changed ? changedLabels(all, plan) : all;
+  return labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf);
+}
+
+/** One page; an empty one beyond the last. */
+export const labelsSvg = (bundle: Bundle, assessment: Assessment, wish: LabelWish, page: number): string =>
+  labelPageSvg(pagesOf(bundle, assessment, wish)[page - 1] ?? [], wish.paper);
+
+const POINTS = 72 / 25.4;
+
+/** A PDF that is still being written; pipe it to where it goes. */
+export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelWish): Pdf {
+  const pages = pagesOf(bundle, assessment, wish);
+  const [width, height] = LABEL_PAPERS[wish.paper];
+  const pdf = new PDFDocument({
+    ...{ size: [width * POINTS, height * POINTS], margin: 0, autoFirstPage: false, font: FONTS.text },
+    info: { Title: `Labels: ${bundle.plan.label}` },
+  });
+  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
+  for (const marks of pages) {
+    pdf.addPage();
+    for (const mark of marks) draw(pdf, mark);
+  }
+  if (pages.length === 0) {
+    pdf.addPage();
+    pdf.fontSize(12).text('Every label is as it was printed.', 36, 36);
+  }
+  pdf.end();
+  return pdf;
+}
+
+function draw(pdf: Pdf, mark: LabelMark): void {
+  switch (mark.mark) {
+    case 'rect': {
+      const [x, y] = mark.at;
+      pdf.rect(x * POINTS, y * POINTS, mark.size[0] * POINTS, mark.size[1] * POINTS);
+      if (mark.line) pdf.lineWidth(0.5).fillAndStroke(mark.fill, mark.line);
+      else pdf.fill(mark.fill);
+      break;
+    }
+    case 'line':
+      if (mark.dash) pdf.dash(mark.dash[0] * POINTS, { space: mark.dash[1] * POINTS });
+      else pdf.undash();
+      pdf
+        .lineWidth(mark.width * POINTS)
+        .moveTo(mark.from[0] * POINTS, mark.from[1] * POINTS)
+        .lineTo(mark.to[0] * POINTS, mark.to[1] * POINTS)
+        .stroke(mark.colour);
+      pdf.undash();
+      break;
+    case 'text': {
+      pdf
+        .font(mark.bold ? 'tape' : 'text')
+        .fontSize(mark.size * POINTS)
+        .fillColor('black');
+      let { text } = mark;
+      while (text.length > 1 && pdf.widthOfString(text) > mark.room * POINTS) text = `${text.slice(0, -2)}…`;
+      pdf.text(text, mark.at[0] * POINTS, (mark.at[1] - mark.size * 0.8) * POINTS, { lineBreak: false });
+    }
+  }
+}

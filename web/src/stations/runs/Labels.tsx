@@ -1,0 +1,64 @@
+import { changedLabels, LABEL_SIZES, leadLabels, printedPatch, type LabelSize } from '@idle-satchel/core';
+import { useState } from 'react';
+import { fileOf } from '../../api/client.js';
+import { useEvent, useOpenEvent } from '../../store/hooks.js';
+
+/** Labels for both ends of every lead; once printed, only what changed is printed again. */
+export function Labels() {
+  const { store } = useOpenEvent();
+  const [size, setSize] = useState<LabelSize>('flag');
+  const { plan } = useEvent(({ bundle }) => bundle);
+  const assessment = useEvent(each => each.assessment);
+  const all = leadLabels(plan, assessment);
+  const changed = changedLabels(all, plan);
+  const before = Object.keys(plan.printed ?? {}).length > 0;
+  const file = (kind: 'pdf' | 'svg', only: 'all' | 'changed'): string =>
+    fileOf(`events/${store.id}`, `labels.${kind}?size=${size}&only=${only}`);
+  return (
+    <section aria-label="Labels" className="py-1">
+      <label className="flex gap-2 py-1 border-b border-rule">
+        <span className="grow">Size of a label</span>
+        <select className="field" value={size} onChange={event => setSize(event.target.value as LabelSize)}>
+          {Object.entries(LABEL_SIZES).map(([name, { words, width, height }]) => (
+            <option key={name} value={name}>
+              {words}, {width} × {height} mm
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="py-1">
+        {all.length} labels{before && changed.length > 0 && `, ${changed.length} not as they were printed`}
+        {before && changed.length === 0 && ', all as they were printed'}.
+      </p>
+      <p className="flex flex-wrap gap-2">
+        <a className="button" href={file('pdf', 'all')} download>
+          All, PDF
+        </a>
+        <a className="button" href={file('svg', 'all')} download>
+          First page, SVG
+        </a>
+        {before && changed.length > 0 && (
+          <a className="button button-main" href={file('pdf', 'changed')} download>
+            Only what changed, PDF
+          </a>
+        )}
+        {changed.length > 0 && (
+          <button
+            className="button"
+            onClick={() =>
+              store.patchPlan('Note labels as printed', printedPatch(all, plan, new Date().toISOString()))
+            }
+          >
+            They are printed
+          </button>
+        )}
+        <a className="button" href={fileOf(`events/${store.id}`, 'lay-list.pdf')} download>
+          Lay list, PDF
+        </a>
+        <a className="button" href={fileOf(`events/${store.id}`, 'lay-list.csv')} download>
+          Lay list, CSV
+        </a>
+      </p>
+    </section>
+  );
+}
