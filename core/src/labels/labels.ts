@@ -11,7 +11,7 @@ export interface LeadLabel {
   /** Where this end is plugged in, and where the other one. */
   readonly here: string;
   readonly there: string;
-  /** Length and make, with its own tape code. */
+  /** Its own tape code, length and make. */
   readonly cable: string;
   readonly carries: Carries;
 }
@@ -29,9 +29,9 @@ export function leadLabels(plan: Plan, { runs, signal, rules }: Assessment): Lea
       const own = {
         ...{ link, number: numbers.get(link) ?? '', carries: port?.carries ?? ('video' as const) },
         cable: [
+          typeof run.cable.value === 'string' ? run.cable.value : 'wanted',
           showText(length.value, 'm', reading),
           run.makeWords,
-          typeof run.cable.value === 'string' ? run.cable.value : 'wanted',
         ].join(' · '),
       };
       return [

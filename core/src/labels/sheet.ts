@@ -32,7 +32,7 @@ export type LabelMark =
 
 export const LABEL_SIZES = {
   /** Folded round the cable, the halves back to back. */
-  flag: { width: 90, height: 22, words: 'flag, folded over the cable' },
+  flag: { width: 90, height: 25, words: 'flag, folded over the cable' },
   /** Wound round the cable, with the words outside. */
   wrap: { width: 45, height: 30, words: 'wrap, wound round it' },
 } as const;
@@ -48,6 +48,9 @@ const MARGIN = 8;
 const GAP = 3;
 const PAD = 1.5;
 const BAND = 4;
+/** Side of the QR code, and height of the words, mm. */
+const CODE = 12.5;
+const LETTERS = 2.5;
 
 /** Colour of the band and the pattern on it, by what a lead carries: never by colour alone. */
 const BANDS: Readonly<
@@ -98,18 +101,10 @@ function flagOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMar
   const half = width / 2;
   return [
     { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
-    ...[x, x + half].flatMap(left => [
-      ...bandOf(label.carries, [left, y], height),
-      ...wordsOf(label, [left + BAND, y], half - BAND - 14, height),
-      ...qrMarks(qr, [left + half - 14, y + (height - 12.5) / 2], 12.5),
-    ]),
+    ...[x, x + half].flatMap(left => halfOf(label, [left, y], [half, height], qr)),
     {
-      mark: 'line',
-      from: [x + half, y],
-      to: [x + half, y + height],
-      width: 0.2,
-      colour: '#999999',
-      dash: [1, 1],
+      ...{ mark: 'line', from: [x + half, y], to: [x + half, y + height] },
+      ...{ width: 0.2, colour: '#999999', dash: [1, 1] },
     },
   ];
 }
@@ -118,32 +113,36 @@ function wrapOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMar
   const { width, height } = LABEL_SIZES.wrap;
   return [
     { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
-    ...bandOf(label.carries, [x, y], height),
-    ...wordsOf(label, [x + BAND, y], width - BAND - 14, height),
-    ...qrMarks(qr, [x + width - 14, y + PAD], 12.5),
+    ...halfOf(label, [x, y], [width, height], qr),
   ];
 }
 
-function wordsOf(
-  { number, here, there, cable }: LeadLabel,
+/** The band at the left, the number and the code at the top, the words beside and beneath them. */
+function halfOf(
+  { number, here, there, cable, carries }: LeadLabel,
   [x, y]: Point,
-  room: number,
-  height: number,
+  [width, height]: Point,
+  qr: ReturnType<QrOf>,
 ): LabelMark[] {
-  const step = (height - 8) / 4;
-  const line = (row: number, text: string): LabelMark => ({
-    ...{
-      mark: 'text',
-      at: [x + PAD, y + 8 + row * step],
-      text,
-      size: 2.5,
-      room: room - PAD,
-      bold: row === 1,
-    },
+  const left = x + BAND + PAD;
+  const room = width - BAND - 2 * PAD;
+  const line = (down: number, text: string, bold: boolean, beside: boolean): LabelMark => ({
+    ...{ mark: 'text', at: [left, y + down], text, size: LETTERS, bold },
+    room: beside ? room - CODE - PAD : room,
   });
+  const beneath = CODE + PAD + LETTERS;
+  const step = Math.min(5, (height - PAD - beneath) / 2);
+  const tall = height - beneath > 3 * LETTERS + 3;
   return [
-    { mark: 'text', at: [x + PAD, y + 5.6], text: number, size: 5, room: room - PAD, bold: true },
-    ...[line(1, here), line(2, `→ ${there}`), line(3, cable)],
+    ...bandOf(carries, [x, y], height),
+    {
+      ...{ mark: 'text', at: [left, y + 2 * LETTERS + 0.8], text: number, size: 2 * LETTERS, bold: true },
+      room: room - CODE - PAD,
+    },
+    tall ? line(beneath, here, true, false) : line(4.4 * LETTERS, here, true, true),
+    line(beneath + (tall ? step : 0), `→ ${there}`, false, false),
+    line(beneath + (tall ? 2 : 1) * step, cable, false, false),
+    ...qrMarks(qr, [x + width - CODE - PAD, y + PAD], CODE),
   ];
 }
 

@@ -1,10 +1,12 @@
 import type { Item, Kinds } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { call } from '../api/client.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
+
+const StockDialog = lazy(() => import('./StockDialog.js'));
 
 type ItemLine = Item & { readonly id: string };
 const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'];
@@ -13,6 +15,7 @@ const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'
 export function ShelfDoor() {
   const queries = useQueryClient();
   const [wanted, setWanted] = useState('');
+  const [pasting, setPasting] = useState(false);
   const shelf = useQuery({
     queryKey: ['items'],
     queryFn: () => call<{ items: readonly ItemLine[]; kinds: Kinds }>('/items'),
@@ -32,6 +35,9 @@ export function ShelfDoor() {
       title="Shelf"
       actions={
         <>
+          <button className="button" onClick={() => setPasting(true)}>
+            Paste a list
+          </button>
           <Link className="link" to="/shelf/kinds">
             Kinds of gear
           </Link>
@@ -46,6 +52,16 @@ export function ShelfDoor() {
       }
     >
       <Loading query={shelf} what="the shelf" />
+      {pasting && shelf.data && (
+        <Suspense>
+          <StockDialog
+            kinds={shelf.data.kinds.kinds}
+            known={shelf.data.items.map(({ tape }) => tape)}
+            onClose={() => setPasting(false)}
+            onMade={() => void queries.invalidateQueries({ queryKey: ['items'] })}
+          />
+        </Suspense>
+      )}
       <table className="table-fixed">
         <thead>
           <tr>

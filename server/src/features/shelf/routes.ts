@@ -1,5 +1,6 @@
-import { OneOf, Optional, Text } from '@idle-satchel/core/decorators';
-import { type Item } from '@idle-satchel/core/documents';
+import { newId } from '@idle-satchel/core';
+import { Many, OneOf, Optional, Text } from '@idle-satchel/core/decorators';
+import { Item, type Kinds } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import { invalid, notFound } from '../../problem.js';
 import { route, type Route } from '../../route.js';
@@ -9,6 +10,11 @@ export class ItemChange {
   @Optional() @Text(16, 1) tape?: string;
   @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
   @Optional() @Text(200) note?: string;
+}
+
+/** Items to put on the shelf: all of them, or none. */
+export class NewItems {
+  @Many(() => Item) items!: Item[];
 }
 
 export const shelfRoutes: readonly Route[] = [
@@ -24,6 +30,31 @@ export const shelfRoutes: readonly Route[] = [
         kindsDocument: kinds && { id: kinds.id, revision: kinds.revision },
       };
     },
+  }),
+  route<NewItems>({
+    method: 'post',
+    path: '/items',
+    summary: 'Puts new items on the shelf, all of them or none',
+    body: NewItems,
+    status: 201,
+    handle: ({ scope, body: { items } }) =>
+      scope.atomically(async inside => {
+        const [row] = await inside.allOfKind('kinds');
+        const { kinds = {} } = (row?.body ?? {}) as Partial<Kinds>;
+        const taken = new Set((await inside.items()).map(({ tape }) => tape));
+        const faults = items.flatMap(({ tape, kind }, i) => {
+          const twice = taken.has(tape);
+          taken.add(tape);
+          return [
+            ...(kinds[kind] ? [] : [{ path: `/items/${i}/kind`, reason: 'is no kind that is known' }]),
+            ...(twice ? [{ path: `/items/${i}/tape`, reason: 'is on another item already' }] : []),
+          ];
+        });
+        if (faults.length > 0) throw invalid(faults);
+        for (const item of items) await inside.saveItem(newId(), item);
+        await inside.notify({ shelf: true });
+        return { made: items.length };
+      }),
   }),
   route<ItemChange>({
     method: 'patch',

@@ -1,0 +1,102 @@
+import { stockFrom, type Kind, type MapOf } from '@idle-satchel/core';
+import Papa from 'papaparse';
+import { useMemo, useState } from 'react';
+import { ApiProblem, call } from '../api/client.js';
+import { Dialog } from '../app/Dialog.js';
+
+const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
+
+/** A list of stock pasted or read from a file; every line that cannot be read says why, and nothing is lost. */
+export default function StockDialog({
+  kinds,
+  known,
+  onClose,
+  onMade,
+}: {
+  kinds: MapOf<Kind>;
+  known: readonly string[];
+  onClose: () => void;
+  onMade: () => void;
+}) {
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState('');
+  const [done, setDone] = useState('');
+  const { items, faults } = useMemo(() => {
+    if (text.trim() === '') return { items: [], faults: [] };
+    const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: false });
+    return stockFrom(data, kinds, known);
+  }, [text, kinds, known]);
+  const put = async (): Promise<void> => {
+    setProblem('');
+    try {
+      await call('/items', 'POST', { items });
+      onMade();
+      // What could not be read stays, to be mended and tried again.
+      const lines = text.trim().split(/\r?\n/);
+      const bad = new Set(faults.map(({ line }) => line));
+      setText(bad.size === 0 ? '' : lines.filter((_, i) => i === 0 || bad.has(i + 1)).join('\n'));
+      setDone(`${items.length} items are on the shelf.`);
+    } catch (error) {
+      setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error));
+    }
+  };
+  return (
+    <Dialog title="Paste a list" onClose={onClose}>
+      <p className="text-faint">
+        One line for each thing, the first line naming the columns: tape, kind, and where you have them
+        pieces, state and note, in any order. Several pieces get a tape each, numbered on.
+      </p>
+      <textarea
+        className="field w-full h-44 font-mono text-[13px] mt-2"
+        aria-label="The list"
+        placeholder={EXAMPLE}
+        value={text}
+        onChange={event => {
+          setText(event.target.value);
+          setDone('');
+        }}
+      />
+      <p className="py-1">
+        <label>
+          or a CSV file{' '}
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            onChange={event => void event.target.files?.[0]?.text().then(setText)}
+          />
+        </label>
+      </p>
+      {faults.length > 0 && (
+        <table aria-label="Lines that cannot be read">
+          <thead>
+            <tr>
+              <th className="w-16">Line</th>
+              <th className="w-24">Column</th>
+              <th>What is wrong</th>
+            </tr>
+          </thead>
+          <tbody>
+            {faults.map(({ line, column, reason }) => (
+              <tr key={`${line} ${column} ${reason}`} className="text-stop">
+                <td>{line}</td>
+                <td>{column}</td>
+                <td>{reason}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p role="status" className={problem ? 'text-stop py-1' : 'text-done py-1'}>
+        {problem || done}
+      </p>
+      <p className="flex gap-2">
+        <button className="button button-main" disabled={items.length === 0} onClick={() => void put()}>
+          Put {items.length} on the shelf
+        </button>
+        {faults.length > 0 && items.length > 0 && (
+          <span className="text-faint">The faulty lines stay here to be mended.</span>
+        )}
+      </p>
+    </Dialog>
+  );
+}
