@@ -140,7 +140,7 @@ function halfOf(
       room: room - CODE - PAD,
     },
     tall ? line(beneath, here, true, false) : line(4.4 * LETTERS, here, true, true),
-    line(beneath + (tall ? step : 0), `→ ${there}`, false, false),
+    line(beneath + (tall ? step : 0), `to ${there}`, false, false),
     line(beneath + (tall ? 2 : 1) * step, cable, false, false),
     ...qrMarks(qr, [x + width - CODE - PAD, y + PAD], CODE),
   ];

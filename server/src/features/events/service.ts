@@ -257,7 +257,16 @@ export async function copyEvent(scope: Scope, id: string): Promise<{ id: string 
     if (!original) throw notFound('event');
     const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
     const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
-    return saveEvent(inside, { ...design, start, label: `Copy of ${design.label}`.slice(0, 80) });
+    // What lies on the floor of one event does not lie on that of the next.
+    const links = Object.fromEntries(
+      inOrder(design.links).map(([link, { laid: _laid, ...rest }]) => [link, rest]),
+    );
+    return saveEvent(inside, {
+      ...design,
+      ...(design.links && { links }),
+      start,
+      label: `Copy of ${design.label}`.slice(0, 80),
+    });
   });
 }
 
