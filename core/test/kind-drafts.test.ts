@@ -60,6 +60,7 @@ describe('a draft', () => {
         family: 'switcher',
         weight: 0.4,
         watts: 7,
+        price: 30,
         ports: [{ ...EMPTY_PORT, label: 'in' }],
         inside: { mixes: 1, keyers: 2 },
       },

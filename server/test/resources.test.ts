@@ -201,6 +201,46 @@ describe('starter kits', () => {
   });
 });
 
+describe('labels and lay lists', () => {
+  it('come as PDF, SVG and CSV, for the size and paper that are asked for', async () => {
+    const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/labels.pdf?size=wrap&paper=LETTER`).buffer();
+    expect((pdf.body as Buffer).toString('latin1')).toMatch(/\/MediaBox \[0 0 612 792/);
+    const svg = (await setup.api.get(`/api/v1/events/${FRIDAY}/labels.svg`)).body as Buffer;
+    expect(svg.toString()).toMatch(/^<svg[^>]+viewBox="0 0 210 297"/);
+    expect(svg.toString()).toContain('to HDMI in 3 of SWITCHER');
+    const none = (await setup.api.get(`/api/v1/events/${FRIDAY}/labels.svg?page=99`)).body as Buffer;
+    expect(none.toString()).not.toContain('<text');
+    const wrong = await setup.api.get(`/api/v1/events/${FRIDAY}/labels.pdf?size=huge`);
+    expect(wrong.status).toBe(422);
+    expect(wrong.text).toContain('must be flag or wrap');
+    const list = await setup.api.get(`/api/v1/events/${FRIDAY}/lay-list.csv`);
+    expect(list.text).toMatch(
+      /^\uFEFFGroup,Done,No\.,From,To,Tape,Length,On the way,Min\r\nPerson 1 · \d+ min,☐,R/,
+    );
+  });
+});
+
+describe('new items', () => {
+  it('are put on the shelf all together, or none of them', async () => {
+    const item = (tape: string, kind = 'netw0020m') => ({ tape, kind, state: 'ready' });
+    const send = (...items: object[]) => setup.api.post('/api/v1/items').send({ items });
+    expect((await send(item('NEW 01'), item('NEW 02'))).body).toEqual({ made: 2 });
+    const wrong = await send(item('NEW 03'), item('NEW 01'), item('NEW 04', 'nosuchkin'), item('NEW 03'));
+    expect(wrong.status).toBe(422);
+    expect((wrong.body as { faults: { path: string }[] }).faults.map(({ path }) => path)).toEqual([
+      '/items/1/tape',
+      '/items/2/kind',
+      '/items/3/tape',
+    ]);
+    const { items } = await get<{ items: { tape: string }[] }>('/items');
+    expect(items.filter(({ tape }) => tape.startsWith('NEW')).map(({ tape }) => tape)).toEqual([
+      'NEW 01',
+      'NEW 02',
+    ]);
+    expect((await send({ tape: 'X', kind: 'netw0020m', state: 'lost' })).status).toBe(422);
+  });
+});
+
 describe('shelf, hands, venues', () => {
   it('are listed, renamed and checked', async () => {
     const item = await setup.api.patch('/api/v1/items/itemcam01').send({ tape: 'CAM 09', state: 'out' });

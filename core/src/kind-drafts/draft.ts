@@ -45,6 +45,8 @@ export interface KindDraft {
   readonly family: Family;
   readonly weight: number | undefined;
   readonly watts: number | undefined;
+  /** What one costs to buy. */
+  readonly price: number | undefined;
   readonly ports: readonly PortDraft[];
   /** What a switcher has inside, by name; absent where it has none. */
   readonly inside: Readonly<Partial<Record<(typeof INSIDE_NUMBERS)[number], number | undefined>>>;
@@ -55,8 +57,8 @@ export const EMPTY_PORT: PortDraft = {
   ...{ ends: '', ownLead: undefined, scaled: false, group: '', level: '', gives: [] },
 };
 
-export const draftOf = ({ label, family, weight, power, ports, inside }: Kind): KindDraft => ({
-  ...{ label, family, weight, watts: power?.running },
+export const draftOf = ({ label, family, weight, power, price, ports, inside }: Kind): KindDraft => ({
+  ...{ label, family, weight, watts: power?.running, price },
   ports: inOrder(ports).map(([id, port]) => ({
     ...{ id, label: port.label, direction: port.direction, connector: port.connector, carries: port.carries },
     ...{
@@ -75,10 +77,10 @@ export const draftOf = ({ label, family, weight, power, ports, inside }: Kind): 
 
 /** A kind from a draft; what the form does not show is kept from the kind it began as. */
 export function kindFrom(
-  { label, family, weight, watts, ports, inside }: KindDraft,
+  { label, family, weight, watts, price, ports, inside }: KindDraft,
   before: Kind | undefined,
 ): Kind {
-  const { weight: _w, power, ports: known, inside: inner, ...kept } = before ?? { label, family };
+  const { weight: _w, price: _p, power, ports: known, inside: inner, ...kept } = before ?? { label, family };
   const orders = ordersFor(ports.length);
   const taken = new Set(ports.flatMap(({ id }) => id ?? []));
   const made = ports.map((draft, i): [string, Port] => {
@@ -122,6 +124,7 @@ export function kindFrom(
     ...kept,
     ...{ label: label.trim(), family },
     ...(weight !== undefined && { weight }),
+    ...(price !== undefined && { price }),
     ...(watts !== undefined && { power: { ...power, running: watts } }),
     ...(made.length > 0 && { ports: Object.fromEntries(made) }),
     ...(family === 'switcher' && { inside: next }),

@@ -93,6 +93,15 @@ const ADAPTERS: Record<string, Kind> = {
   adaptusbc: adapter('Adapter, USB-C to HDMI', 'USB-C', 'HDMI A', ['usbcin001', 'hdmiaout1']),
   adaptdpor: adapter('Adapter, DisplayPort to HDMI', 'DisplayPort', 'HDMI A', ['dportin01', 'hdmiaout1']),
   joinhdmi1: joiner('Joiner, HDMI socket to socket', 'HDMI A', 'HDMI A', ['hdmiain01', 'hdmiaout1']),
+  joinnetw1: {
+    label: 'Joiner, network socket to socket',
+    family: 'adapter',
+    weight: 0.03,
+    ports: ports(
+      ['netin0001', 'RJ45', 'in', 'RJ45', 'network'],
+      ['netout001', 'RJ45', 'out', 'RJ45', 'network'],
+    ),
+  },
   joinbnc01: joiner('Joiner, BNC socket to socket', 'BNC', 'BNC', ['bncin0001', 'bncout001']),
 };
 

@@ -64,7 +64,7 @@ describe('the pack list', () => {
 
   it('takes tape by the roll of 50 m and ramps by pieces of 0.9 m', () => {
     always(({ pack, runs }) => {
-      expect(number(pack.tapeRolls)).toBe(Math.ceil(number(runs.totalOnFloor) / 50));
+      expect(number(pack.tapeRolls)).toBe(Math.ceil(number(runs.taped) / 50));
       expect(number(pack.rampPieces)).toBe(Math.ceil(number(runs.ramped) / 0.9));
     });
   });

@@ -18,22 +18,52 @@ const TAPE = 10.5;
 export default function LitRuns({
   shown,
   world,
+  lettering,
 }: {
   shown: readonly (readonly [string, RunResult])[];
   world: RefObject<SVGGElement | null>;
+  /** How much larger signs and letters are than on a large screen. */
+  lettering: number;
 }) {
   const selected = useUi(state => state.selected);
   const run = shown.find(([id]) => id === selected)?.[1];
   return (
     <>
-      <Tapes runs={shown} />
+      <Crossings shown={shown} />
+      <Tapes runs={shown} size={TAPE * lettering} />
       {selected !== undefined && run && <Chosen id={selected} run={run} world={world} />}
     </>
   );
 }
 
+/** A ramp or a frame to go over, at a place on the plan. */
+const crossingShape = (kind: 'aisle' | 'door', x: number, y: number): string =>
+  kind === 'aisle' ? `M${x - 9} ${y + 4}h18l-4 -8h-10z` : `M${x - 6} ${y + 5}v-10h12v10`;
+
+/** Every aisle that leads go under a ramp in, and every door they go over, once however many they are. */
+function Crossings({ shown }: { shown: readonly (readonly [string, RunResult])[] }) {
+  const venue = useEvent(state => state.assessment.ground.venue);
+  const marks = useMemo(
+    () =>
+      new Map(
+        shown.flatMap(([, run]) => crossingMarks(run, venue).map(mark => [mark.zone.id, mark] as const)),
+      ),
+    [shown, venue],
+  );
+  return [...marks.values()].map(({ zone, at: [x, y] }) => (
+    <path
+      key={zone.id}
+      d={crossingShape(zone.kind, px(x), px(y))}
+      fill="var(--paper)"
+      stroke="var(--ink)"
+      strokeWidth={1.2}
+      pointerEvents="none"
+    />
+  ));
+}
+
 /** The number of each lead on its own line, as on the tape at its ends; none lies on another. */
-function Tapes({ runs }: { runs: readonly (readonly [string, RunResult])[] }) {
+function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]; size: number }) {
   const all = useEvent(state => state.assessment.runs.runs);
   const places = useEvent(state => state.assessment.ground.places);
   const placed = useMemo(() => {
@@ -46,23 +76,23 @@ function Tapes({ runs }: { runs: readonly (readonly [string, RunResult])[] }) {
       at ? [{ x: px(at[0]) - 26, y: px(at[1]) - 20, width: 52, height: 32 }] : [],
     );
     const everywhere = { x: -1e6, y: -1e6, width: 2e6, height: 2e6 };
-    return runTapes(taped, TAPE, taken, everywhere);
-  }, [all, places, runs]);
+    return runTapes(taped, size, taken, everywhere);
+  }, [all, places, runs, size]);
   return placed.map(({ key, text, at: { x, y } }) => (
     <g key={key} pointerEvents="none">
       <rect
-        x={x - text.length * 3.4 - 2.5}
-        y={y - 6.5}
-        width={text.length * 6.8 + 5}
-        height={13}
+        x={x - size * (text.length * 0.32 + 0.24)}
+        y={y - size * 0.62}
+        width={size * (text.length * 0.64 + 0.48)}
+        height={size * 1.24}
         fill="var(--tape)"
         stroke="var(--ink)"
         strokeWidth={0.7}
       />
       <text
         x={x}
-        y={y + 3.8}
-        fontSize={TAPE}
+        y={y + size * 0.36}
+        fontSize={size}
         fontWeight={600}
         textAnchor="middle"
         fill="var(--ink)"
@@ -92,16 +122,19 @@ function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObje
       {crossingMarks(run, venue).map(({ zone, at: [x, y] }) => (
         <g key={zone.id} pointerEvents="none">
           <path
-            d={
-              zone.kind === 'aisle'
-                ? `M${px(x) - 9} ${px(y) + 4}h18l-4 -8h-10z`
-                : `M${px(x) - 6} ${px(y) + 5}v-10h12v10`
-            }
+            d={crossingShape(zone.kind, px(x), px(y))}
             fill="var(--paper)"
             stroke="var(--brass)"
             strokeWidth={1.6}
           />
-          <text className="over" x={px(x) + 12} y={px(y) + 4} fontSize={11.5} fill="var(--ink)">
+          <text
+            className="over"
+            x={px(x)}
+            y={px(y) - 12}
+            fontSize={11.5}
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
             {zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`}
           </text>
         </g>

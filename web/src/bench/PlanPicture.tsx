@@ -87,9 +87,9 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
                 named={layer === 'power'}
               />
               {layer === 'power' ? (
-                <RunsLayer lit only="mains" world={world} />
+                <RunsLayer lit only="mains" {...{ world, lettering }} />
               ) : (
-                <RunsLayer lit={layer === 'runs'} world={world} />
+                <RunsLayer lit={layer === 'runs'} {...{ world, lettering }} />
               )}
               <ThingsLayer
                 world={world}

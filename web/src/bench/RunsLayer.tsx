@@ -15,10 +15,12 @@ export function RunsLayer({
   lit,
   only,
   world,
+  lettering,
 }: {
   lit: boolean;
   only?: 'mains';
   world: RefObject<SVGGElement | null>;
+  lettering: number;
 }) {
   const { ui } = useOpenEvent();
   const { runs, looms } = useEvent(state => state.assessment.runs);
@@ -46,7 +48,7 @@ export function RunsLayer({
       ))}
       {lit && (
         <Suspense>
-          <LitRuns shown={shown} world={world} />
+          <LitRuns {...{ shown, world, lettering }} />
         </Suspense>
       )}
     </g>

@@ -16,7 +16,15 @@ import {
 import { useFieldArray, useForm } from 'react-hook-form';
 
 const NEW: KindDraft = {
-  ...{ label: '', family: 'converter', weight: undefined, watts: undefined, ports: [EMPTY_PORT], inside: {} },
+  ...{
+    label: '',
+    family: 'converter',
+    weight: undefined,
+    watts: undefined,
+    price: undefined,
+    ports: [EMPTY_PORT],
+    inside: {},
+  },
 };
 const INSIDE_WORDS: Readonly<Record<(typeof INSIDE_NUMBERS)[number], string>> = {
   mixes: 'programmes',
@@ -101,6 +109,16 @@ export function KindForm({
             {...register('watts', optionalNumber)}
           />{' '}
           W
+        </label>
+        <label>
+          Costs{' '}
+          <input
+            className="field w-20 text-right"
+            type="number"
+            step="any"
+            min={0}
+            {...register('price', optionalNumber)}
+          />
         </label>
       </div>
       {family === 'switcher' && (

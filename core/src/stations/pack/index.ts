@@ -11,7 +11,7 @@ import {
   type MapOf,
   type Memo,
 } from '../../foundations/index.js';
-import type { RunsResult } from '../runs/index.js';
+import type { RunResult, RunsResult } from '../runs/index.js';
 import type { Equipment } from '../equipment.js';
 import type { Station } from '../station.js';
 import { claimed } from './snags/claimed.js';
@@ -103,20 +103,63 @@ function compute({ devices, kinds, shelf, runs }: PackReads, memo: Memo): PackRe
   const fittingLines = memo.once('fittings', [devices, kinds, shelf], () =>
     fittingsOf(devices, kinds, shelf),
   );
+  const joinerLines = memo.once('joiners', [runs.runs, shelf, kinds], () =>
+    joinersOf(runs.runs, kinds, shelf),
+  );
   const { taped, ramped, hooks, mats } = runs;
   const floor = memo.once('floor', [taped, ramped], () => floorNeeds(runs));
   const lines = memo.once(
     'lines',
-    [deviceLines, fittingLines, cableLines, floor, hooks, mats, shelf, kinds],
+    [deviceLines, fittingLines, cableLines, joinerLines, floor, hooks, mats, shelf, kinds],
     () => ({
       ...deviceLines,
       ...fittingLines,
       ...cableLines,
+      ...joinerLines,
       ...floorLines({ ...floor, hooks, mats }, kinds, shelf),
     }),
   );
   const counts = memo.once('counts', [lines, kinds], () => countsOf(lines, kinds));
   return memo.once('result', [lines, counts, floor], () => ({ lines, ...counts, ...floor }));
+}
+
+/** Connectors of which two cables are joined by a piece between them; others go straight into each other. */
+const JOINED: ReadonlySet<RunResult['connector']> = new Set(['BNC', 'RJ45', 'fibre LC', 'TRS 3.5', 'RCA']);
+
+/** Joiners for leads of several cables, one line for each connector. */
+function joinersOf(runs: RunsResult['runs'], kinds: Kinds, shelf: Shelf): Record<string, PackLine> {
+  const wanted = new Map<RunResult['connector'], { count: number; labels: string[] }>();
+  for (const { connector, items, label } of Object.values(runs)) {
+    if (items.length < 2 || !JOINED.has(connector)) continue;
+    const known = wanted.get(connector) ?? { count: 0, labels: [] };
+    wanted.set(connector, { count: known.count + items.length - 1, labels: [...known.labels, label] });
+  }
+  return Object.fromEntries(
+    [...wanted].map(([connector, { count, labels }]): [string, PackLine] => {
+      const isJoiner = (kind: string): boolean => {
+        const { family, ports = {} } = kinds.kinds[kind] ?? {};
+        const own = Object.values(ports);
+        return (
+          family === 'adapter' &&
+          own.length === 2 &&
+          own.every(port => port.connector === connector && !port.ends)
+        );
+      };
+      const [item, own] =
+        inOrder(shelf.items).find(([, { kind, state }]) => state === 'ready' && isJoiner(kind)) ?? [];
+      return [
+        `joiners ${connector}`,
+        {
+          ...{
+            group: 'Adapters',
+            label: `Joiner, ${connector} socket to socket`,
+            purpose: labels.join(', '),
+          },
+          ...{ tape: own?.tape, item, kind: own?.kind, count, inside: undefined },
+        },
+      ];
+    }),
+  );
 }
 
 type FloorNeeds = Pick<PackResult, 'tapeRolls' | 'rampPieces'>;
