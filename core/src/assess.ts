@@ -153,7 +153,7 @@ export function createChain(): (bundle: Bundle) => Chain {
         }),
       runs: () =>
         visit(runs, {
-          ...{ devices: equipment, links, kinds, shelf, claims, rules },
+          ...{ devices: equipment, links, printed: plan.printed, kinds, shelf, claims, rules },
           ...{ ground: results.ground, signal: results.signal },
         }),
       power: () =>

@@ -23,7 +23,6 @@ export { alternativesOf, type Alternative } from './stations/runs/alternatives.j
 export { crossingMarks } from './stations/runs/crossing-marks.js';
 export { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
-export { runNumbers } from './stations/runs/numbers.js';
 export { pinnedAt, pinsPatch, wayPatch } from './stations/runs/pins.js';
 export { reachIsGood } from './stations/runs/reach.js';
 export { runProfile, type RunProfile } from './run-profile/index.js';

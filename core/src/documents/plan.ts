@@ -223,6 +223,8 @@ export class Link {
 
 /** Labels of a lead as they were printed. */
 export class PrintedLabel {
+  /** The number of its lead, which stays on it. */
+  @Text(8, 1) number!: string;
   @Text(300) words!: string;
   @Instant() at!: string;
 }

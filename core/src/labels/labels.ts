@@ -3,7 +3,6 @@ import type { Carries, Plan } from '../documents/index.js';
 import { inOrder, showText, type Json, type Operation } from '../foundations/index.js';
 import type { Assessment } from '../assess.js';
 import { readingOf } from '../review.js';
-import { runNumbers } from '../stations/runs/numbers.js';
 
 export interface LeadLabel {
   readonly link: string;
@@ -19,7 +18,6 @@ export interface LeadLabel {
 /** Two labels for each lead that wants them: those across the floor first, each pair side by side. */
 export function leadLabels(plan: Plan, { runs, signal, rules }: Assessment): LeadLabel[] {
   const reading = readingOf(plan, rules);
-  const numbers = runNumbers(runs.runs);
   const all = Object.entries(runs.runs);
   return [...all.filter(([, run]) => run.crosses), ...all.filter(([, run]) => !run.crosses)].flatMap(
     ([link, run]) => {
@@ -27,7 +25,7 @@ export function leadLabels(plan: Plan, { runs, signal, rules }: Assessment): Lea
       const port = ends && (signal.wiring.portOf(ends.to) ?? signal.wiring.portOf(ends.from));
       const length = run.cableLength.value === null ? run.length : run.cableLength;
       const own = {
-        ...{ link, number: numbers.get(link) ?? '', carries: port?.carries ?? ('video' as const) },
+        ...{ link, number: run.number, carries: port?.carries ?? ('video' as const) },
         cable: [
           typeof run.cable.value === 'string' ? run.cable.value : 'wanted',
           showText(length.value, 'm', reading),
@@ -66,7 +64,9 @@ export function printedPatch(labels: readonly LeadLabel[], plan: Plan, at: strin
   const kept = inOrder(plan.printed).filter(([link]) => plan.links?.[link]);
   const value = Object.fromEntries([
     ...kept,
-    ...[...firstOfEach(labels)].map(([link, label]) => [link, { words: wordsOf(label), at }] as const),
+    ...[...firstOfEach(labels)].map(
+      ([link, label]) => [link, { number: label.number, words: wordsOf(label), at }] as const,
+    ),
   ]);
   return [{ op: 'add', path: '/printed', value: value as unknown as Json }];
 }

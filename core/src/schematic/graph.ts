@@ -3,7 +3,6 @@ import type { Assessment } from '../assess.js';
 import type { Bundle, Carries, Device, Port } from '../documents/index.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { houseOffers } from '../stations/signal/house.js';
-import { runNumbers } from '../stations/runs/numbers.js';
 
 /** Measures of the drawing, in units of one pixel at no zoom. */
 export const BOX = { width: 156, wide: 300, head: 36, pin: 18, foot: 8 } as const;
@@ -78,7 +77,6 @@ export function schematicGraph(
   { signal, runs, ground }: Assessment,
 ): SchematicGraph {
   const { wiring } = signal;
-  const numbers = runNumbers(runs.runs);
   const leadsToCamera = (id: string): boolean =>
     wiring.kindOf(ground.places[id]?.carrier ?? id)?.family === 'camera';
   const wires = inOrder(plan.links).flatMap(([id, { from, to }]): Wire[] => {
@@ -100,7 +98,7 @@ export function schematicGraph(
         from: right,
         to: left,
         carries: out.carries,
-        tape: numbers.get(id) ?? '',
+        tape: runs.runs[id]?.number ?? '',
         bad,
       },
     ];

@@ -4,7 +4,6 @@ import type { Plan } from '../documents/index.js';
 import { showText, type Figure } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import type { RunResult } from '../stations/runs/index.js';
-import { runNumbers } from '../stations/runs/numbers.js';
 import { aboutEvent } from './about.js';
 import type { Sheet } from './sheet.js';
 
@@ -13,12 +12,11 @@ export function cutList(plan: Plan, assessment: Assessment): Sheet {
   const shown = (figure: Figure): string =>
     figure.value === null ? '' : showText(figure.value, figure.unit, reading);
   const all = Object.entries(assessment.runs.runs);
-  const numbers = runNumbers(assessment.runs.runs);
   const rows = (crosses: boolean): string[][] =>
     all
       .filter(([, run]) => run.crosses === crosses)
-      .map(([id, run]) => [
-        numbers.get(id) ?? '',
+      .map(([, run]) => [
+        run.number,
         run.from,
         run.to,
         run.makeWords,

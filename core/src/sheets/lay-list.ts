@@ -4,7 +4,6 @@ import type { Plan } from '../documents/index.js';
 import { showText } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import { layOrder } from '../stations/runs/lay-order.js';
-import { runNumbers } from '../stations/runs/numbers.js';
 import { aboutEvent } from './about.js';
 import type { Sheet } from './sheet.js';
 
@@ -22,7 +21,6 @@ export const layers = ({ roles }: Assessment['hands']): number =>
 export function layList(plan: Plan, assessment: Assessment): Sheet {
   const { runs, rules, hands } = assessment;
   const reading = readingOf(plan, rules);
-  const numbers = runNumbers(runs.runs);
   const people = layers(hands);
   const steps = layOrder(runs, people);
   const minutes = (value: number): string => `${Math.max(1, Math.round(value))}`;
@@ -53,7 +51,7 @@ export function layList(plan: Plan, assessment: Assessment): Sheet {
           const cable = typeof run.cable.value === 'string' ? run.cable.value : 'WANTED';
           return [
             [
-              ...['☐', numbers.get(link) ?? '', run.from, run.to, cable],
+              ...['☐', run.number, run.from, run.to, cable],
               ...[showText(run.length.value, 'm', reading), over.join(', '), minutes(each)],
             ],
           ];

@@ -3,7 +3,6 @@ import type { Assessment } from '../assess.js';
 import type { End, Link, Plan } from '../documents/index.js';
 import { inOrder, settingOf, showText } from '../foundations/index.js';
 import { readingOf } from '../review.js';
-import { runNumbers } from '../stations/runs/numbers.js';
 import { sourcesBehind } from '../stations/signal/sources.js';
 import { busOf } from '../stations/signal/switching.js';
 import { aboutEvent } from './about.js';
@@ -18,7 +17,7 @@ const formatOf = ({ signal }: Assessment, link: string): string =>
 /** What comes into every input of switchers, recorders, encoders and sound desks, the free ones too. */
 export function inputList(plan: Plan, assessment: Assessment): Sheet {
   const { wiring } = assessment.signal;
-  const numbers = runNumbers(assessment.runs.runs);
+  const { runs } = assessment.runs;
   const name = (id: string | undefined): string => plan.devices?.[id ?? '']?.label ?? '';
   /** The programme of a switcher, or the sources by whatever is between. */
   const shownBy = (lead: Link): string => {
@@ -43,7 +42,7 @@ export function inputList(plan: Plan, assessment: Assessment): Sheet {
         lead ? `${name(lead.from.device)} · ${wiring.portOf(lead.from)?.label ?? ''}` : '',
         of.connector,
         link === undefined ? '' : formatOf(assessment, link),
-        link === undefined ? '' : (numbers.get(link) ?? ''),
+        link === undefined ? '' : (runs[link]?.number ?? ''),
       ];
     });
     return rows.length > 0 ? [{ heading: label, rows }] : [];
@@ -68,7 +67,6 @@ export function inputList(plan: Plan, assessment: Assessment): Sheet {
 export function patchList(plan: Plan, assessment: Assessment): Sheet {
   const { signal, runs } = assessment;
   const reading = readingOf(plan, assessment.rules);
-  const numbers = runNumbers(runs.runs);
   const name = (end: End): string =>
     end.device === undefined
       ? (assessment.ground.venue.networkSockets?.[end.networkSocket ?? '']?.label ?? 'the venue')
@@ -83,7 +81,7 @@ export function patchList(plan: Plan, assessment: Assessment): Sheet {
         const run = runs.runs[id];
         const length = run?.length;
         return [
-          numbers.get(id) ?? '–',
+          runs.runs[id]?.number ?? '–',
           name(link.from),
           name(link.to),
           signal.wiring.portOf(link.to)?.connector ?? '',

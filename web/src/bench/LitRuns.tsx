@@ -2,7 +2,6 @@ import {
   crossingMarks,
   pointsOf,
   px,
-  runNumbers,
   runTapes,
   type Point,
   type RunResult,
@@ -64,12 +63,10 @@ function Crossings({ shown }: { shown: readonly (readonly [string, RunResult])[]
 
 /** The number of each lead on its own line, as on the tape at its ends; none lies on another. */
 function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]; size: number }) {
-  const all = useEvent(state => state.assessment.runs.runs);
   const places = useEvent(state => state.assessment.ground.places);
   const placed = useMemo(() => {
-    const numbers = runNumbers(all);
     const taped = runs
-      .map(([id, { points }]) => ({ id, number: numbers.get(id) ?? '', points }))
+      .map(([id, { number, points }]) => ({ id, number, points }))
       .sort((a, b) => b.points.length - a.points.length);
     // Names of things that stand there are not to be written over.
     const taken = Object.values(places).flatMap(({ at }) =>
@@ -77,7 +74,7 @@ function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]
     );
     const everywhere = { x: -1e6, y: -1e6, width: 2e6, height: 2e6 };
     return runTapes(taped, size, taken, everywhere);
-  }, [all, places, runs, size]);
+  }, [places, runs, size]);
   return placed.map(({ key, text, at: { x, y } }) => (
     <g key={key} pointerEvents="none">
       <rect

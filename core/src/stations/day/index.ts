@@ -15,7 +15,6 @@ import type { PackResult } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
 import type { RunsResult } from '../runs/index.js';
 import { layOrder } from '../runs/lay-order.js';
-import { runNumbers } from '../runs/numbers.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Station } from '../station.js';
@@ -97,7 +96,6 @@ function plugWords(
   { wiring }: SignalResult,
   runs: RunsResult['runs'],
 ): Record<string, PlugWords> {
-  const numbers = runNumbers(runs);
   const name = (end: Link['from']): string =>
     end.device === undefined
       ? 'the venue'
@@ -107,7 +105,7 @@ function plugWords(
       const port = wiring.portOf(to) ?? wiring.portOf(from);
       if (!port || port.carries === 'power') return [];
       const detail = port.connector === 'air' ? 'over the air: paired, and seen on both' : port.connector;
-      return [[id, { label: `${name(from)} → ${name(to)}`, detail, tape: numbers.get(id) }]];
+      return [[id, { label: `${name(from)} → ${name(to)}`, detail, tape: runs[id]?.number }]];
     }),
   );
 }

@@ -1,5 +1,14 @@
 /** Runs: a way, a length and a cable for every lead. */
-import type { CableMake, Claims, Connector, Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+import type {
+  CableMake,
+  Claims,
+  Connector,
+  Kinds,
+  Link,
+  PrintedLabel,
+  Rules,
+  Shelf,
+} from '../../documents/index.js';
 import {
   calc,
   constant,
@@ -25,6 +34,7 @@ import { onTheFloor, type FloorWork } from './floor-work.js';
 import { Laying } from './laying.js';
 import { loomGroups, loomOf, type Loom } from './looms.js';
 import { MAKE_WORDS } from './makes.js';
+import { runNumbers } from './numbers.js';
 import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
 import { makeOf, routedRun, type RoutedRun, type RunLengths } from './routed.js';
 import { aisleTight } from './snags/aisle-tight.js';
@@ -43,6 +53,7 @@ import { cutFigure, cutLeads, ownedCables, soldLength, type Cut } from './stock.
 export interface RunsReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly links: MapOf<Link> | undefined;
+  readonly printed: MapOf<PrintedLabel> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
@@ -52,6 +63,8 @@ export interface RunsReads {
 }
 
 export interface RunResult extends RunLengths {
+  /** As on the tape at both of its ends: `R3`, `P12`. */
+  readonly number: string;
   /** `C3 SIDE → HDMI in 3 of Switcher`. */
   readonly label: string;
   readonly from: string;
@@ -128,15 +141,16 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
     const length = numberOf(figures.length);
     return length === undefined || ownLead ? [] : [{ id, make, connector, length, link }];
   });
+  const numbers = runNumbers(routed, reads.printed);
   const cuts = cutLeads(wanted, owned, rules.cableSpares ?? 0);
   const runs = memo.each(
     'runs',
     Object.entries(routed),
     (run, id) => {
       const cut = cuts.get(id);
-      return [run, cut?.by, rules, signal.formats[id]?.format.value, ...(cut?.cables ?? [])];
+      return [run, numbers.get(id), cut?.by, rules, signal.formats[id]?.format.value, ...(cut?.cables ?? [])];
     },
-    (run, id) => runResult(id, run, cuts.get(id), reads),
+    (run, id) => runResult(id, numbers.get(id) ?? '', run, cuts.get(id), reads),
   );
   const squares = memo.each(
     'squares',
@@ -163,7 +177,13 @@ function layingOf(venue: GroundResult['venue']): () => Laying {
   return () => (laying ??= new Laying(venue));
 }
 
-function runResult(id: string, run: RoutedRun, cut: Cut | undefined, reads: RunsReads): RunResult {
+function runResult(
+  id: string,
+  number: string,
+  run: RoutedRun,
+  cut: Cut | undefined,
+  reads: RunsReads,
+): RunResult {
   const { signal, rules } = reads;
   const path = `runs.runs.${id}`;
   const { length } = run.figures;
@@ -194,6 +214,7 @@ function runResult(id: string, run: RoutedRun, cut: Cut | undefined, reads: Runs
       : taken('used', cableLength, `${path}.cableLength`);
   const sold = numberOf(length) === undefined ? undefined : soldLength(Number(length.value));
   return {
+    number,
     label: `${run.from.label} → ${run.to.label}`,
     from: run.from.label,
     to: run.to.label,

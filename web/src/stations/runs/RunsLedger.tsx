@@ -1,4 +1,4 @@
-import { runNumbers, showText } from '@idle-satchel/core';
+import { showText } from '@idle-satchel/core';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useUi } from '../../store/hooks.js';
@@ -15,7 +15,6 @@ export default function RunsLedger() {
   const reading = useReading();
   const flag = useFlags();
   const selected = useUi(state => state.selected);
-  const numbers = runNumbers(runs.runs);
   const crossing = Object.entries(runs.runs).filter(([, run]) => run.crosses);
   const inside = Object.entries(runs.runs).filter(([, run]) => !run.crosses);
   const worst = (id: string): 'stop' | 'risk' | undefined =>
@@ -32,7 +31,7 @@ export default function RunsLedger() {
         onClick={() => ui.select(id)}
       >
         <span className={bad === 'stop' ? 'text-stop' : bad === 'risk' ? 'text-risk' : ''}>
-          <span className="text-faint">{numbers.get(id)}</span>{' '}
+          <span className="text-faint">{run.number}</span>{' '}
           {bad === 'stop' ? '◆ ' : bad === 'risk' ? '◇ ' : ''}
           {run.label}
         </span>
@@ -57,7 +56,7 @@ export default function RunsLedger() {
       {Object.entries(runs.looms).map(([id, loom]) => (
         <FigureRow
           key={id}
-          label={`${loom.members.map(member => numbers.get(member)).join(', ')} lie together`}
+          label={`${loom.members.map(member => runs.runs[member]?.number).join(', ')} lie together`}
           figure={loom.together}
           path={`runs.looms.${id}.together`}
         >
@@ -88,7 +87,7 @@ export default function RunsLedger() {
       {Object.entries(runs.beside).map(([id, { mains, lead }]) => (
         <FigureRow
           key={id}
-          label={`${numbers.get(id) ?? ''} beside ${numbers.get(lead) ?? 'mains'}`}
+          label={`${runs.runs[id]?.number ?? ''} beside ${runs.runs[lead]?.number ?? 'mains'}`}
           figure={mains}
           path={`runs.beside.${id}.mains`}
           flag={flag(`runs.beside.${id}.mains`)}
