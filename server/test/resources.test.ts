@@ -250,6 +250,11 @@ describe('shelf, hands, venues', () => {
     expect(taken.text).toMatch(/another item/);
     const person = await setup.api.patch('/api/v1/people/petralund1').send({ name: 'Petra Lundt' });
     expect(person.body).toMatchObject({ name: 'Petra Lundt' });
+    const proof = { format: '1080p50', length: 20, works: true, at: '2026-11-20T10:00:00Z', by: 'Ines' };
+    expect((await setup.api.patch('/api/v1/items/itemh2001').send({ proof })).body).toMatchObject({ proof });
+    expect((await setup.api.patch('/api/v1/items/itemh2001').send({ proof: { length: 20 } })).status).toBe(
+      422,
+    );
     expect((await setup.api.patch('/api/v1/people/petralund1').send({ age: 7 })).status).toBe(422);
     expect((await setup.api.patch('/api/v1/people/nobodyhere').send({ name: 'X' })).status).toBe(404);
     expect(await get('/venues')).toMatchObject({

@@ -1,10 +1,11 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { useShortcuts } from './shortcuts.js';
 import { SeverityWord, useApplyFix } from './severity.js';
 
-const SnagList = lazy(() => import('./SnagList.js'));
+const fetchList = () => import('./SnagList.js');
+const SnagList = lazy(fetchList);
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
 export function SnagLine() {
@@ -16,6 +17,8 @@ export function SnagLine() {
   const fixes = useFixes(snag?.id);
   const applyFix = useApplyFix();
   const first = fixes?.[0];
+  // Nobody waits for it: what is first seen goes first.
+  useEffect(() => void fetchList(), []);
   useShortcuts({ f: () => (first ? applyFix(first) : false) });
 
   const show = (): void => {

@@ -1,6 +1,6 @@
 import { newId } from '@idle-satchel/core';
-import { Many, OneOf, Optional, Text } from '@idle-satchel/core/decorators';
-import { Item, type Kinds } from '@idle-satchel/core/documents';
+import { Many, One, OneOf, Optional, Text } from '@idle-satchel/core/decorators';
+import { Item, Proof, type Kinds } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import { invalid, notFound } from '../../problem.js';
 import { route, type Route } from '../../route.js';
@@ -10,6 +10,7 @@ export class ItemChange {
   @Optional() @Text(16, 1) tape?: string;
   @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
   @Optional() @Text(200) note?: string;
+  @Optional() @One(() => Proof) proof?: Proof;
 }
 
 /** Items to put on the shelf: all of them, or none. */
@@ -59,7 +60,7 @@ export const shelfRoutes: readonly Route[] = [
   route<ItemChange>({
     method: 'patch',
     path: '/items/:id',
-    summary: 'Renames an item or changes its state or note',
+    summary: 'Renames an item, changes its state or note, or notes what it was seen to carry',
     body: ItemChange,
     handle: ({ scope, id, body }) =>
       scope.atomically(async inside => {

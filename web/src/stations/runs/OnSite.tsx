@@ -1,4 +1,4 @@
-import { showText, VIDEO_FORMATS, type Proof, type VideoFormat } from '@idle-satchel/core';
+import { showText, VIDEO_FORMATS, type Item, type Proof, type VideoFormat } from '@idle-satchel/core';
 import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { keepName, signedName } from '../../api/signature.js';
@@ -19,10 +19,10 @@ export function OnSite({ id }: { id: string }) {
     store.patchPlan(label, [
       value === undefined ? { op: 'remove', path: path(name) } : { op: 'add', path: path(name), value },
     ]);
-  const bad = async (item: string): Promise<void> => {
+  const onShelf = async (item: string, change: Partial<Item>): Promise<void> => {
     setProblem('');
     try {
-      await call(`/items/${item}`, 'PATCH', { state: 'in repair' });
+      await call(`/items/${item}`, 'PATCH', change);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
@@ -61,7 +61,7 @@ export function OnSite({ id }: { id: string }) {
       {run.items.map(item => (
         <p key={item} className="flex gap-2 py-1 border-b border-rule">
           <span className="grow">{shelf.items[item]?.tape}</span>
-          <button className="link" onClick={() => void bad(item)}>
+          <button className="link" onClick={() => void onShelf(item, { state: 'in repair' })}>
             This cable is bad
           </button>
         </p>
@@ -90,11 +90,14 @@ export function OnSite({ id }: { id: string }) {
           length={
             typeof run.cableLength.value === 'number' ? run.cableLength.value : Number(run.length.value)
           }
-          onProof={proof =>
+          onProof={proof => {
             store.patchPlan('Note what a lead carried', [
               { op: 'add', path: path('proof'), value: { ...proof } },
-            ])
-          }
+            ]);
+            // What one cable carried holds for the next event as well.
+            const [item] = run.items;
+            if (item !== undefined && run.items.length === 1) void onShelf(item, { proof });
+          }}
         />
       )}
     </details>
