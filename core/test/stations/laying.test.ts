@@ -6,6 +6,7 @@ import { CostField, nearestOpenCell, type FloorGrid } from '../../src/foundation
 import { contains, distanceToSegment, type Point } from '../../src/foundations/geometry.js';
 import { floorOf } from '../../src/stations/runs/floor.js';
 import { Laying, type Stop } from '../../src/stations/runs/laying.js';
+import { sharedBoth, squaresOf } from '../../src/stations/runs/trodden.js';
 import { between } from '../arbitraries.js';
 
 const box = (x: number, y: number, width: number, depth: number): Point[] => [
@@ -209,5 +210,24 @@ describe('a lead', () => {
     // Up 3 m, 5 m across, down 3 m.
     expect(hung?.between).toBeCloseTo(11, 9);
     expect(hung?.aloft.size).toBe(3);
+  });
+});
+
+describe('two leads', () => {
+  const straight = (floor: number, y: number) => ({
+    points: [
+      [0, y],
+      [10, y],
+    ] as Point[],
+    floors: [floor, floor],
+    aloft: new Set<number>(),
+  });
+
+  it('lie together where they are near on one floor, not above each other', () => {
+    const ground = squaresOf(straight(0, 2));
+    expect(sharedBoth(ground, squaresOf(straight(0, 2.3)))).toBeCloseTo(10, 9);
+    expect(sharedBoth(ground, squaresOf(straight(0, 4)))).toBe(0);
+    expect(sharedBoth(ground, squaresOf(straight(3, 2)))).toBe(0);
+    expect(sharedBoth(ground, squaresOf({ ...straight(0, 2), aloft: new Set([0]) }))).toBe(0);
   });
 });

@@ -15,7 +15,7 @@ export interface CrossingMark {
 
 /** A mark for each aisle and door of a run, in the order it comes to them. */
 export function crossingMarks(
-  run: Pick<RunResult, 'points' | 'aloft' | 'crossings'>,
+  run: Pick<RunResult, 'points' | 'floors' | 'aloft' | 'crossings'>,
   { areas, doors }: Pick<Venue, 'areas' | 'doors'>,
 ): CrossingMark[] {
   return run.crossings
@@ -30,7 +30,7 @@ export function crossingMarks(
 }
 
 function middleInside(
-  run: Pick<RunResult, 'points' | 'aloft'>,
+  run: Pick<RunResult, 'points' | 'floors' | 'aloft'>,
   outline: readonly Point[] | undefined,
 ): Point | undefined {
   if (!outline) return undefined;
@@ -42,7 +42,7 @@ function middleInside(
 }
 
 function nearestTo(
-  run: Pick<RunResult, 'points' | 'aloft'>,
+  run: Pick<RunResult, 'points' | 'floors' | 'aloft'>,
   jambs: readonly Point[] | undefined,
 ): Point | undefined {
   const [a, b] = jambs ?? [];

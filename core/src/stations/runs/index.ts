@@ -155,7 +155,7 @@ function compute(reads: RunsReads, memo: Memo): RunsResult {
   const squares = memo.each(
     'squares',
     Object.entries(runs).filter(([, run]) => run.crosses),
-    run => [run.points, run.aloft],
+    run => [run.points, run.floors, run.aloft],
     run => squaresOf(run),
   );
   const looms = memo.each(

@@ -67,8 +67,8 @@ export function loomOf(
   const lines: Point[][] = [];
   let line: Point[] | undefined;
   let together = 0;
-  alongFloor(runs[longest] as RunResult, 0.25, (at, length) => {
-    const square = squareOf(at);
+  alongFloor(runs[longest] as RunResult, 0.25, (at, length, _direction, floor) => {
+    const square = squareOf(at, floor);
     if (!others.some(({ around }) => around.has(square))) {
       line = undefined;
       return;

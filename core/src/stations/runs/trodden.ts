@@ -7,7 +7,11 @@ export const SQUARE = 0.5;
 const STRIDE = 1 << 13;
 const HALF = STRIDE / 2;
 
-const keyOf = (column: number, row: number): number => (row + HALF) * STRIDE + column + HALF;
+/** Floors as far apart as this are storeys: what lies on a gallery does not lie beside what is under it, m. */
+const STOREY = 2;
+
+const keyOf = (column: number, row: number, floor: number): number =>
+  (Math.round(floor / STOREY) * STRIDE + row + HALF) * STRIDE + column + HALF;
 
 /** The squares that a lead lies in, with its length in each, m; and the same with those around them. */
 export interface Squares {
@@ -17,9 +21,9 @@ export interface Squares {
 
 /** Calls `visit` for every stretch of at most `step` metres that lies on a floor. */
 export function alongFloor(
-  { points, aloft }: Pick<RunResult, 'points' | 'aloft'>,
+  { points, floors, aloft }: Pick<RunResult, 'points' | 'floors' | 'aloft'>,
   step: number,
-  visit: (middle: Point, length: number, direction: Point, segment: number) => void,
+  visit: (middle: Point, length: number, direction: Point, floor: number) => void,
 ): void {
   for (let i = 1; i < points.length; i++) {
     if (aloft.has(i - 1)) continue;
@@ -30,24 +34,25 @@ export function alongFloor(
     const direction: Point = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
     for (let k = 0; k < count; k++) {
       const t = (k + 0.5) / count;
-      visit([a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t], length / count, direction, i - 1);
+      visit([a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t], length / count, direction, floors[i] ?? 0);
     }
   }
 }
 
-/** The square of a point. */
-export const squareOf = ([x, y]: Point): number => keyOf(Math.floor(x / SQUARE), Math.floor(y / SQUARE));
+/** The square of a point on a floor. */
+export const squareOf = ([x, y]: Point, floor: number): number =>
+  keyOf(Math.floor(x / SQUARE), Math.floor(y / SQUARE), floor);
 
 /** The squares of one lead. */
-export function squaresOf(run: Pick<RunResult, 'points' | 'aloft'>): Squares {
+export function squaresOf(run: Pick<RunResult, 'points' | 'floors' | 'aloft'>): Squares {
   const lengths = new Map<number, number>();
   const around = new Set<number>();
-  alongFloor(run, SQUARE / 2, ([x, y], length) => {
+  alongFloor(run, SQUARE / 2, ([x, y], length, _direction, floor) => {
     const [column, row] = [Math.floor(x / SQUARE), Math.floor(y / SQUARE)];
-    const key = keyOf(column, row);
+    const key = keyOf(column, row, floor);
     lengths.set(key, (lengths.get(key) ?? 0) + length);
     for (let r = row - 1; r <= row + 1; r++)
-      for (let c = column - 1; c <= column + 1; c++) around.add(keyOf(c, r));
+      for (let c = column - 1; c <= column + 1; c++) around.add(keyOf(c, r, floor));
   });
   return { lengths, around };
 }
