@@ -38,6 +38,12 @@ const INSIDE_WORDS: Readonly<Record<(typeof INSIDE_NUMBERS)[number], string>> = 
   webcam: 'webcam, most lines',
 };
 
+const NUMBERS = [
+  ['weight', 'Weight', 'kg'],
+  ['watts', 'Takes', 'W'],
+  ['price', 'Costs', ''],
+] as const;
+
 /** Fields as the form holds them: lists that it may change. */
 interface Fields extends Omit<KindDraft, 'ports'> {
   ports: PortDraft[];
@@ -88,38 +94,19 @@ export function KindForm({
             {options(FAMILIES)}
           </select>
         </label>
-        <label>
-          Weight{' '}
-          <input
-            className="field w-20 text-right"
-            type="number"
-            step="any"
-            min={0}
-            {...register('weight', optionalNumber)}
-          />{' '}
-          kg
-        </label>
-        <label>
-          Takes{' '}
-          <input
-            className="field w-20 text-right"
-            type="number"
-            step="any"
-            min={0}
-            {...register('watts', optionalNumber)}
-          />{' '}
-          W
-        </label>
-        <label>
-          Costs{' '}
-          <input
-            className="field w-20 text-right"
-            type="number"
-            step="any"
-            min={0}
-            {...register('price', optionalNumber)}
-          />
-        </label>
+        {NUMBERS.map(([name, words, unit]) => (
+          <label key={name}>
+            {words}{' '}
+            <input
+              className="field w-20 text-right"
+              type="number"
+              step="any"
+              min={0}
+              {...register(name, optionalNumber)}
+            />{' '}
+            {unit}
+          </label>
+        ))}
       </div>
       {family === 'switcher' && (
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1">

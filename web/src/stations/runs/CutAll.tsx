@@ -1,8 +1,8 @@
-import { sameJson, showText, type Plan } from '@idle-satchel/core';
+import { sameJson, showText } from '@idle-satchel/core';
 import { acceptCut, type StockProposal } from '@idle-satchel/core/searches';
-import { useState } from 'react';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { cutFromStock } from '../../workers/leads.js';
+import { useAsked } from '../../workers/use-asked.js';
 
 /** All leads cut from the owned cables together; nothing is done before it is accepted. */
 export function CutAll() {
@@ -10,36 +10,23 @@ export function CutAll() {
   const reading = useReading();
   const plan = useEvent(({ bundle }) => bundle.plan);
   const shelf = useEvent(({ bundle }) => bundle.shelf);
-  const [found, setFound] = useState<{ plan: Plan; shelf: object; proposal: StockProposal }>();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState('');
-  const look = async (): Promise<void> => {
-    setBusy(true);
-    setProblem('');
-    const { bundle } = store.get();
-    try {
-      setFound({ plan: bundle.plan, shelf: bundle.shelf, proposal: await cutFromStock(bundle) });
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-    setBusy(false);
-  };
+  const { found, busy, problem, look, putAway } = useAsked(cutFromStock);
   // Saving gives the same plan anew; only what leads hang on matters here.
   const fresh =
     found !== undefined &&
-    found.shelf === shelf &&
-    sameJson(found.plan.devices, plan.devices) &&
-    sameJson(found.plan.links, plan.links);
+    found.of.shelf === shelf &&
+    sameJson(found.of.plan.devices, plan.devices) &&
+    sameJson(found.of.plan.links, plan.links);
   const metres = (value: number): string => showText(value, 'm', reading);
-  const accept = ({ proposal }: NonNullable<typeof found>): void => {
+  const accept = (proposal: StockProposal): void => {
     store.patchPlan('Cut the leads from the stock', acceptCut(proposal, store.get().bundle.plan));
-    setFound(undefined);
+    putAway();
   };
-  const { cost, cuts, laid } = found?.proposal ?? { cost: undefined, cuts: [], laid: [] };
+  const { cost, cuts, laid } = found?.answer ?? { cost: undefined, cuts: [], laid: [] };
   const changed = cuts.filter(({ now, next }) => now !== next);
   return (
     <section aria-label="Cut from the stock" className="py-1">
-      <button className="button" disabled={busy} onClick={() => void look()}>
+      <button className="button" disabled={busy} onClick={look}>
         {busy ? 'Cutting …' : 'Cut all from the stock'}
       </button>{' '}
       {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
@@ -82,10 +69,10 @@ export function CutAll() {
           )}
           {changed.length === 0 && <p>The cables are the best already.</p>}
           <p className="flex gap-2 pt-1">
-            <button className="button button-main" onClick={() => accept(found)}>
+            <button className="button button-main" onClick={() => accept(found.answer)}>
               Accept
             </button>
-            <button className="button" onClick={() => setFound(undefined)}>
+            <button className="button" onClick={putAway}>
               Leave it
             </button>
           </p>

@@ -1,8 +1,8 @@
 import { show, showText, type Rules } from '@idle-satchel/core';
 import type { WayOut } from '@idle-satchel/core/searches';
-import { useState } from 'react';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { waysOutOf } from '../../workers/leads.js';
+import { useAsked } from '../../workers/use-asked.js';
 
 /** Every way out for a lead that is too long, side by side, each with what it takes. */
 export function WaysOut({ id, label }: { id: string; label: string }) {
@@ -10,36 +10,23 @@ export function WaysOut({ id, label }: { id: string; label: string }) {
   const reading = useReading();
   const bundle = useEvent(state => state.bundle);
   const { currency } = useEvent(({ assessment }) => assessment.rules);
-  const [found, setFound] = useState<{ of: typeof bundle; ways: readonly WayOut[] }>();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState('');
-  const look = async (): Promise<void> => {
-    setBusy(true);
-    setProblem('');
-    const of = store.get().bundle;
-    try {
-      setFound({ of, ways: await waysOutOf(of, id) });
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-    setBusy(false);
-  };
+  const { found, busy, problem, look, putAway } = useAsked(of => waysOutOf(of, id));
   const fresh = found !== undefined && found.of.plan === bundle.plan && found.of.shelf === bundle.shelf;
   const take = (way: WayOut): void => {
     store.commit(`${way.label}: ${label}`.slice(0, 120), way.changes);
-    setFound(undefined);
+    putAway();
   };
   return (
     <section aria-label="Ways out" className="py-1">
-      <button className="button" disabled={busy} onClick={() => void look()}>
+      <button className="button" disabled={busy} onClick={look}>
         {busy ? 'Looking …' : 'Ways out'}
       </button>{' '}
       {problem && <span className="text-stop">They could not be worked out: {problem}</span>}
       {found && !fresh && <span className="text-faint">The plan has changed since: look again.</span>}
-      {found && fresh && found.ways.length === 0 && <p>No other way is known.</p>}
-      {found && fresh && found.ways.length > 0 && (
+      {found && fresh && found.answer.length === 0 && <p>No other way is known.</p>}
+      {found && fresh && found.answer.length > 0 && (
         <ul className="mt-1">
-          {found.ways.map(way => (
+          {found.answer.map(way => (
             <li key={way.id} className="border-b border-rule py-1.5 flex gap-3 items-start">
               <div className="grow">
                 <div className={way.carries ? '' : 'text-faint'}>
