@@ -1,7 +1,9 @@
 /** Kinds that an organisation can begin with, described by what they are, never by maker. */
 import type { Kind } from '../documents/index.js';
+import { ADAPTERS } from './adapters.js';
 import { CABLES } from './cables.js';
 import { CAMERAS } from './cameras.js';
+import { COMPUTERS } from './computers.js';
 import { HOUSE_LINES } from './house.js';
 import { NETWORK_AND_POWER } from './network-and-power.js';
 import { SOUND, TALK } from './sound-and-talk.js';
@@ -10,6 +12,6 @@ import { THINGS } from './things.js';
 import { VIDEO } from './video.js';
 
 export const libraryKinds: Readonly<Record<string, Kind>> = {
-  ...{ ...CAMERAS, ...SWITCHERS, ...SOURCES, ...VIDEO, ...SOUND, ...TALK },
+  ...{ ...CAMERAS, ...SWITCHERS, ...SOURCES, ...COMPUTERS, ...ADAPTERS, ...VIDEO, ...SOUND, ...TALK },
   ...{ ...NETWORK_AND_POWER, ...THINGS, ...CABLES, ...HOUSE_LINES },
 };

@@ -62,3 +62,12 @@ export const hdmiIns = (count: number, more?: More): PortSketch[] =>
 
 export const outlets = (count: number): PortSketch[] =>
   row(count, 'outlet', 'outlet', 'out', 'mains', 'power');
+
+/** A port that carries pictures. */
+export const video = (
+  id: string,
+  label: string,
+  direction: 'in' | 'out',
+  connector: Connector,
+  more?: More,
+): PortSketch => [id, label, direction, connector, 'video', more];

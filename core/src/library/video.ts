@@ -1,109 +1,6 @@
-/** What stands in the way of a picture: computers, converters, extenders, recorders, encoders, screens. */
-import type { Connector, Kind } from '../documents/index.js';
-import { COMPUTER, MAINS_IN, NET, ports, row, type More, type PortSketch } from './port-sketches.js';
-
-const video = (
-  id: string,
-  label: string,
-  direction: 'in' | 'out',
-  connector: Connector,
-  more?: More,
-): PortSketch => [id, label, direction, connector, 'video', more];
-
-const COMPUTERS: Record<string, Kind> = {
-  laptopcom: {
-    label: 'Laptop, for words and slides',
-    family: 'computer',
-    weight: 1.9,
-    power: { running: 60, factor: 0.9 },
-    ports: ports(
-      video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
-      ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
-      ['usbnet001', 'network', 'both', 'RJ45', 'network'],
-      MAINS_IN,
-    ),
-  },
-  laptopcal: {
-    label: 'Laptop, for calls, picture in by USB',
-    family: 'computer',
-    weight: 1.9,
-    power: { running: 65, factor: 0.9 },
-    ports: ports(
-      video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
-      video('usbvideo1', 'USB, picture in', 'in', 'USB-A', { scaled: true }),
-      ['usbaudio1', 'USB, sound', 'both', 'USB-C', 'audio', { level: 'digital' }],
-      ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
-      NET,
-      MAINS_IN,
-    ),
-  },
-  laptopkey: {
-    label: 'Laptop, two picture outputs, for key and fill',
-    family: 'computer',
-    weight: 2.4,
-    power: { running: 90, factor: 0.9 },
-    ports: ports(
-      video('hdmiout01', 'HDMI out 1', 'out', 'HDMI A', COMPUTER),
-      video('hdmiout02', 'HDMI out 2', 'out', 'HDMI A', COMPUTER),
-      NET,
-      MAINS_IN,
-    ),
-  },
-  laptopusb: {
-    label: 'Laptop, thin, USB-C only',
-    family: 'computer',
-    weight: 1.2,
-    power: { running: 45, factor: 0.9 },
-    ports: ports(video('usbcout01', 'USB-C', 'out', 'USB-C', { ...COMPUTER, group: 'USB-C socket' }), [
-      'usbcpow01',
-      'power',
-      'in',
-      'USB-C',
-      'power',
-      { group: 'USB-C socket' },
-    ]),
-  },
-  desktopvg: {
-    label: 'Computer of the house, VGA',
-    family: 'computer',
-    weight: 7,
-    power: { running: 90, factor: 0.9 },
-    ports: ports(video('vgaout001', 'VGA', 'out', 'VGA'), MAINS_IN),
-  },
-};
-
-/** An adapter with a plug on its body where the picture comes in. */
-const adapter = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
-  label,
-  family: 'adapter',
-  weight: 0.03,
-  ports: ports(video(ids[0], input, 'in', input, { ends: 'plug' }), video(ids[1], output, 'out', output)),
-});
-
-const joiner = (label: string, input: Connector, output: Connector, ids: [string, string]): Kind => ({
-  label,
-  family: 'adapter',
-  weight: 0.03,
-  ports: ports(video(ids[0], input, 'in', input), video(ids[1], output, 'out', output)),
-});
-
-const ADAPTERS: Record<string, Kind> = {
-  adaptdtoa: adapter('Adapter, HDMI D plug to HDMI A socket', 'HDMI D', 'HDMI A', ['hdmidin01', 'hdmiaout1']),
-  adaptctoa: adapter('Adapter, HDMI C plug to HDMI A socket', 'HDMI C', 'HDMI A', ['hdmicin01', 'hdmiaout1']),
-  adaptusbc: adapter('Adapter, USB-C to HDMI', 'USB-C', 'HDMI A', ['usbcin001', 'hdmiaout1']),
-  adaptdpor: adapter('Adapter, DisplayPort to HDMI', 'DisplayPort', 'HDMI A', ['dportin01', 'hdmiaout1']),
-  joinhdmi1: joiner('Joiner, HDMI socket to socket', 'HDMI A', 'HDMI A', ['hdmiain01', 'hdmiaout1']),
-  joinnetw1: {
-    label: 'Joiner, network socket to socket',
-    family: 'adapter',
-    weight: 0.03,
-    ports: ports(
-      ['netin0001', 'RJ45', 'in', 'RJ45', 'network'],
-      ['netout001', 'RJ45', 'out', 'RJ45', 'network'],
-    ),
-  },
-  joinbnc01: joiner('Joiner, BNC socket to socket', 'BNC', 'BNC', ['bncin0001', 'bncout001']),
-};
+/** What stands in the way of a picture: converters, extenders, recorders, encoders, screens. */
+import type { Kind } from '../documents/index.js';
+import { MAINS_IN, NET, ports, row, video, type More, type PortSketch } from './port-sketches.js';
 
 /** A box with one picture in and one out. */
 const box = (
@@ -409,6 +306,6 @@ const SCREENS: Record<string, Kind> = {
 };
 
 export const VIDEO: Record<string, Kind> = {
-  ...{ ...COMPUTERS, ...ADAPTERS, ...CONVERTERS, ...EXTENDERS },
-  ...{ ...CAPTURES, ...RECORDERS, ...ENCODERS, ...SCREENS },
+  ...{ ...CONVERTERS, ...EXTENDERS, ...CAPTURES },
+  ...{ ...RECORDERS, ...ENCODERS, ...SCREENS },
 };

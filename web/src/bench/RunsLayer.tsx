@@ -1,5 +1,5 @@
 import { pointsOf, reachIsGood, type RunResult } from '@idle-satchel/core';
-import { lazy, memo, Suspense, type RefObject } from 'react';
+import { lazy, memo, Suspense, useMemo, type RefObject } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 
 const LitRuns = lazy(() => import('./LitRuns.js'));
@@ -25,8 +25,11 @@ export function RunsLayer({
   const { ui } = useOpenEvent();
   const { runs, looms } = useEvent(state => state.assessment.runs);
   const selected = useUi(state => state.selected);
-  const shown = Object.entries(runs).filter(
-    ([, run]) => run.crosses && (only === undefined || run.connector === only),
+  // The same list while no lead has changed, so that numbers are not placed anew for a click.
+  const shown = useMemo(
+    () =>
+      Object.entries(runs).filter(([, run]) => run.crosses && (only === undefined || run.connector === only)),
+    [runs, only],
   );
   return (
     <g data-layer="runs" data-lit={lit} fill="none">
