@@ -1,49 +1,30 @@
 import { defineConfig } from 'vitest/config';
 
+/**
+ * Ceilings for what hangs, far above what a busy machine takes: no test passes or fails by how fast it is.
+ * Conditions that are waited for get the same time as a whole test.
+ */
+const CEILING = 300_000;
+const patient = { testTimeout: CEILING, hookTimeout: CEILING, expect: { poll: { timeout: 120_000 } } };
+
 export default defineConfig({
   test: {
     projects: [
+      { test: { ...patient, name: 'core', include: ['core/test/**/*.test.ts'] } },
+      { test: { ...patient, name: 'parts', include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.ts'] } },
       {
-        test: {
-          name: 'core',
-          include: ['core/test/**/*.test.ts'],
-          testTimeout: 60_000,
-        },
+        test: { ...patient, name: 'server', include: ['server/test/**/*.test.ts'], fileParallelism: false },
       },
       {
         test: {
-          name: 'parts',
-          include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.ts'],
-          testTimeout: 60_000,
-        },
-      },
-      {
-        test: {
-          name: 'server',
-          include: ['server/test/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
-          fileParallelism: false,
-        },
-      },
-      {
-        test: {
+          ...patient,
           name: 'journeys',
           include: ['e2e/**/*.test.ts'],
           exclude: ['e2e/access.test.ts'],
-          testTimeout: 90_000,
-          hookTimeout: 90_000,
           fileParallelism: false,
         },
       },
-      {
-        test: {
-          name: 'access',
-          include: ['e2e/access.test.ts'],
-          testTimeout: 90_000,
-          hookTimeout: 90_000,
-        },
-      },
+      { test: { ...patient, name: 'access', include: ['e2e/access.test.ts'] } },
     ],
   },
 });

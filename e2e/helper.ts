@@ -10,6 +10,9 @@ const ARGUMENTS = [
   ...['--disable-background-networking', '--disable-component-update', '--disable-sync'],
 ];
 
+/** How long a condition is waited for: a ceiling for what never comes, not a measure of speed. */
+const PATIENCE_MS = 120_000;
+
 export interface Stage {
   readonly browser: Browser;
   readonly servers: readonly Running[];
@@ -37,7 +40,7 @@ export async function setStage(processes = 1): Promise<Stage> {
         acceptDownloads: true,
       });
       const page = await context.newPage();
-      page.setDefaultTimeout(12_000);
+      page.setDefaultTimeout(PATIENCE_MS);
       page.on('pageerror', error => problems.push(error.message));
       await page.goto(`${servers[server]?.address ?? ''}${path}`);
       if (/\/events\/event/.test(path)) await page.getByRole('navigation', { name: 'Stations' }).waitFor();

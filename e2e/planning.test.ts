@@ -22,6 +22,8 @@ describe('cameras', () => {
     await camera(page, 'C2 NORTH').focus();
     const path = 'shots.shots.shotlecter.distance';
     const before = await text(page, path);
+    // Nudges within a second are one edit, however long they take here: the clock stands still.
+    await page.clock.setFixedTime(new Date());
     await page.keyboard.press('ArrowRight');
     await changes(page, path, before);
     await page.keyboard.press('Shift+ArrowRight');
@@ -29,6 +31,7 @@ describe('cameras', () => {
       .getByLabel('Plan', { exact: true })
       .getByRole('button', { name: /C2 NORTH, 11\.5 m east/ })
       .waitFor();
+    await page.clock.setFixedTime(Date.now() + 2000);
     await saved(page);
     await page.keyboard.press('u');
     await page
@@ -230,20 +233,21 @@ describe('the day', () => {
     await page.getByLabel(/Camera, 1-inch/).check();
     await page.getByText(/Petra Lund, \d\d:\d\d/).waitFor();
     await page.getByRole('tab', { name: /Before doors/ }).click();
-    await page.getByLabel('Reading: Upload measured again').fill('1.2');
-    await page
-      .getByLabel(/Upload measured again/)
-      .first()
-      .check();
-    await page
-      .getByRole('contentinfo')
-      .getByText(/Upload measured again/)
-      .or(page.getByText('◆ 1.2 Mb/s'))
-      .first()
-      .waitFor();
+    // Typed, and the phone is put away: nothing else is pressed.
+    const line = page.getByRole('listitem').filter({ hasText: 'Upload measured again' });
+    await line.getByLabel('Reading: Upload measured again').pressSequentially('1.2');
+    await line.getByText('◆').waitFor();
     await saved(page);
     await page.reload();
     await page.getByText(/Petra Lund, \d\d:\d\d/).waitFor();
+    await page.getByRole('tab', { name: /Before doors/ }).click();
+    expect(await line.getByLabel('Reading: Upload measured again').inputValue()).toBe('1.2');
+    expect(await line.getByRole('checkbox').isChecked()).toBe(true);
+    // Emptied, it is open again.
+    await line.getByLabel('Reading: Upload measured again').fill('');
+    await page.keyboard.press('Tab');
+    await line.getByRole('checkbox', { checked: false }).waitFor();
+    await saved(page);
   });
 });
 

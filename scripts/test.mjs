@@ -88,7 +88,7 @@ async function build() {
   const built =
     (await step('types and build', 'npx', ['tsc', '-b'])) &&
     (await step('interface', 'npm', ['run', '--silent', 'build', '-w', 'web']));
-  if (built) await step('size of the first load', process.execPath, ['scripts/size.mjs'], true);
+  if (built) await step('size of the first picture', process.execPath, ['scripts/size.mjs'], true);
   return built;
 }
 

@@ -2,12 +2,15 @@ import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');
 
 export default defineConfig({
   plugins: [
+    // Files travel as they were compressed when they were built.
+    compression({ algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip', { level: 9 })] }),
     react(),
     tailwindcss(),
     // Registered from the walk round on (`src/offline/register.ts`): a desk needs no copy of the interface.

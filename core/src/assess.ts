@@ -6,8 +6,9 @@
 import type { Bundle, Rules } from './documents/index.js';
 import {
   compareSnags,
-  lazily,
+  resultOf,
   Memo,
+  Parts,
   snagsOf,
   STATIONS,
   type Snag,
@@ -82,7 +83,7 @@ export function createAssessor(): Assessor {
       const all = STATIONS.map(name => results[name]);
       return memo.once('review', [...all, rules, snags, plan], () => review(plan, results, rules, snags));
     };
-    return lazily<Assessment>({
+    return resultOf<Assessment>({
       ...resultsBy(name => found.results[name]),
       snags: () => reviewed().snags,
       accepted: () => reviewed().accepted,
@@ -97,8 +98,10 @@ export const assess = (bundle: Bundle): Assessment => createAssessor()(bundle);
 
 /** The chain of stations with its memory; also keeps what each station read, so that fixes can be asked for. */
 export function createChain(): (bundle: Bundle) => Chain {
-  const computing = memories();
-  const checking = memories();
+  const computing = memories(() => new Memo());
+  const computed = memories(() => new Parts());
+  const checking = memories(() => new Memo());
+  const checked = memories(() => new Parts());
   const shared = new Memo();
   const listing = new Memo();
   const last: { [Name in StationName]?: Visit } = {};
@@ -110,15 +113,15 @@ export function createChain(): (bundle: Bundle) => Chain {
     const { name } = station;
     const before = last[name];
     if (before && readsAre(before.input as Reads, reads)) return before;
-    const own = station.compute(reads, computing[name]);
+    const own = station.compute(reads, computing[name], computed[name]);
     computing[name].endPass();
     const input: Seen<Reads, Result> = { ...reads, own };
-    const visited = lazily<Visit>({
+    const visited = resultOf<Visit>({
       station: () => station as unknown as Station<never, never>,
       input: () => input,
       own: () => own,
       snags: () => {
-        const snags = snagsOf(station.rules, input, checking[name]);
+        const snags = snagsOf(station.rules, input, checking[name], checked[name]);
         checking[name].endPass();
         return snags;
       },
@@ -133,7 +136,7 @@ export function createChain(): (bundle: Bundle) => Chain {
     const equipment = equipmentOf(devices, shared);
     shared.endPass();
 
-    const visits: Record<StationName, Visit> = lazily<Record<StationName, Visit>>({
+    const visits: Record<StationName, Visit> = resultOf<Record<StationName, Visit>>({
       brief: () => visit(brief, { start: plan.start, outputs, runningOrder }),
       ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
       shots: () =>
@@ -175,8 +178,8 @@ export function createChain(): (bundle: Bundle) => Chain {
           ...{ stream: results.stream, runs: results.runs, pack: results.pack },
         }),
     });
-    const results: Results = lazily<Results>(resultsBy(name => visits[name].own));
-    return lazily<Chain>({
+    const results: Results = resultOf<Results>(resultsBy(name => visits[name].own));
+    return resultOf<Chain>({
       rules: () => rules,
       visits: () => visits,
       results: () => results,
@@ -190,8 +193,8 @@ export function createChain(): (bundle: Bundle) => Chain {
   };
 }
 
-const memories = (): Record<StationName, Memo> =>
-  Object.fromEntries(STATIONS.map(name => [name, new Memo()])) as Record<StationName, Memo>;
+const memories = <T>(make: () => T): Record<StationName, T> =>
+  Object.fromEntries(STATIONS.map(name => [name, make()])) as Record<StationName, T>;
 
 /** Makers of every station's result from what one is by its name. */
 const resultsBy = (own: (name: StationName) => object): { [Name in StationName]: () => Results[Name] } =>

@@ -1,13 +1,22 @@
 /** Fixes for a snag, on demand; only what was tried and works is offered. */
 import { createChain } from './assess.js';
 import type { Bundle } from './documents/index.js';
-import { applyPatch, type Fix, type OfferedFix, type Rule, type Snag } from './foundations/index.js';
+import {
+  applyPatch,
+  PatchError,
+  type Fix,
+  type OfferedFix,
+  type Rule,
+  type Snag,
+} from './foundations/index.js';
+import { lossesOf } from './losses.js';
 
 /** At most this many candidates are tried, and this many offered. */
 const TRIES = 120;
 const OFFERED = 5;
-/** Of fixes that are of one sort. */
+/** Of fixes that are of one sort, and of those that take something away. */
 const OF_A_SORT = 2;
+const OF_LOSSES = 3;
 
 /** The bundle after a fix. Throws `PatchError` when it does not fit. */
 export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
@@ -20,7 +29,8 @@ export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
 
 /**
  * Fixes of a snag, best first. Each one was applied to a copy and assessed: the snag is gone and no stop is
- * there that was not there before; what else comes with it is told. Empty for an unknown snag, or one that no edit cures.
+ * there that was not there before; what else comes with it is told. Those that take away what a person made or wants
+ * come last. Empty for an unknown snag, or one that no edit cures.
  */
 export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
   const chain = createChain();
@@ -38,12 +48,18 @@ export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
     if (offered.length === OFFERED || tries === TRIES) break;
     const sort = ofSort.get(fix.way ?? '') ?? 0;
     if (fix.way !== undefined && sort === OF_A_SORT) continue;
-    tries++;
     let after: readonly Snag[];
+    let loses: readonly string[];
     try {
-      after = chain(applyFix(bundle, fix)).snags;
-    } catch {
-      continue;
+      const fixed = applyFix(bundle, fix);
+      loses = lossesOf(bundle, fixed);
+      if (loses.length > 0 && offered.filter(each => each.loses.length > 0).length === OF_LOSSES) continue;
+      tries++;
+      after = chain(fixed).snags;
+    } catch (error) {
+      // A candidate that does not fit the documents is none; anything else is a fault of ours.
+      if (error instanceof PatchError) continue;
+      throw error;
     }
     const cured = after.every(each => each.id !== snagId);
     const harmless = after.every(each => each.severity !== 'stop' || stops.has(each.id));
@@ -51,10 +67,10 @@ export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
     ofSort.set(fix.way ?? '', sort + 1);
     const still = new Set(after.map(({ id }) => id));
     offered.push({
-      ...{ label: fix.label, changes: fix.changes },
+      ...{ label: fix.label, changes: fix.changes, loses },
       costs: after.filter(({ id }) => !known.has(id)).map(({ title }) => title),
       cures: snags.filter(({ id }) => id !== snagId && !still.has(id)).length,
     });
   }
-  return offered;
+  return offered.sort((a, b) => Number(a.loses.length > 0) - Number(b.loses.length > 0));
 }

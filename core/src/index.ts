@@ -13,11 +13,13 @@ export {
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/index.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
+export { TABLE_HEIGHT } from './stations/ground/index.js';
 export { adoptInVenue, changeForEvent, withMaps } from './stations/ground/venue-changes.js';
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
 export { assignPatch } from './stations/hands/assign.js';
 export type { RoleResult } from './stations/hands/index.js';
 export { GROUPS as PACK_GROUPS, type PackLine } from './stations/pack/index.js';
+export type { DeviceLoad } from './stations/power/index.js';
 export type { RackResult } from './stations/racks/index.js';
 export { alternativesOf, type Alternative } from './stations/runs/alternatives.js';
 export { crossingMarks } from './stations/runs/crossing-marks.js';
@@ -36,6 +38,7 @@ export type {
   WindowResult,
 } from './stations/shots/index.js';
 export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
+export { carriersFor, LENS_HEIGHT, newPlace, putDownPatch, putIntoPatch } from './stations/standing-place.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
 export { COUNTABLES, type Countable } from './stations/signal/countables.js';

@@ -4,7 +4,11 @@ import { compareText, figuresIn, STATIONS, type Figure } from './foundations/ind
 
 export interface Report extends Pick<Assessment, 'snags' | 'accepted' | 'buckles'> {
   /** Every figure by its path, sorted. */
-  readonly figures: Readonly<Record<string, Figure>>;
+  readonly figures: Readonly<Record<string, PlainFigure>>;
+}
+
+interface PlainFigure extends Omit<Figure, 'of' | 'path'> {
+  readonly label?: string;
 }
 
 /** Every figure of the assessment with its path, sorted by path. */
@@ -16,5 +20,10 @@ export function allFigures(assessment: Assessment): [string, Figure][] {
 
 export function reportOf(assessment: Assessment): Report {
   const { snags, accepted, buckles } = assessment;
-  return { figures: Object.fromEntries(allFigures(assessment)), snags, accepted, buckles };
+  const figures = allFigures(assessment).map(([path, figure]) => [path, plainly(figure)] as const);
+  return { figures: Object.fromEntries(figures), snags, accepted, buckles };
 }
+
+/** A figure as data: its label in place of its declaration. */
+const plainly = ({ of, path: _path, ...figure }: Figure): PlainFigure =>
+  of ? { label: of.label, ...figure } : figure;

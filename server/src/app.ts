@@ -1,6 +1,8 @@
 /** The web application: API under /api/v1, and the built interface for everything else. */
+import compression, { type CompressionFilter } from 'compression';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
+import compressedFiles from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -17,6 +19,7 @@ import { sheetRoutes } from './features/sheets/routes.js';
 import { venueFileRoutes } from './features/venues/files.js';
 import { venueRoutes } from './features/venues/routes.js';
 import { openApi } from './openapi.js';
+import { LOOPBACK_HOSTS, onlyHosts, onlyJson, onlyOwnPages } from './origin.js';
 import { answerProblems, Problem, refuseUnknown } from './problem.js';
 import { API, register, type Route } from './route.js';
 
@@ -36,7 +39,22 @@ export const ROUTES: readonly Route[] = [
 
 const REQUESTS_PER_MINUTE = 6000;
 
-export function createApp(context: Context, interfaceFolder?: string): Express {
+/** What is told as it happens must not wait for more to be compressed with it. */
+const mayCompress: CompressionFilter = (request, response) =>
+  !/^text\/event-stream/.test(String(response.getHeader('content-type'))) &&
+  compression.filter(request, response);
+
+export interface AppOptions {
+  /** Folder of the built interface; without it there is only the API. */
+  readonly interfaceFolder?: string | undefined;
+  /** Names the server answers to. */
+  readonly hosts?: ReadonlySet<string>;
+}
+
+export function createApp(
+  context: Context,
+  { interfaceFolder, hosts = LOOPBACK_HOSTS }: AppOptions = {},
+): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -52,6 +70,8 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use(onlyHosts(hosts));
+  app.use(compression({ filter: mayCompress }));
   app.use(
     API,
     rateLimit({
@@ -64,13 +84,13 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
       },
     }),
   );
-  app.use(`${API}/events/import`, readImport);
+  app.use(API, onlyOwnPages);
   app.put(`${API}/pictures/:id`, readPicture);
+  const beside = (request: { url?: string | undefined }): boolean => !request.url?.startsWith('/pictures/');
   // A picture has been read as bytes already.
-  app.use(
-    API,
-    express.json({ limit: '1mb', strict: true, type: request => !request.url?.startsWith('/pictures') }),
-  );
+  app.use(API, (request, response, next) => (beside(request) ? onlyJson(request, response, next) : next()));
+  app.use(`${API}/events/import`, readImport);
+  app.use(API, express.json({ limit: '1mb', strict: true, type: beside }));
   register(app, context, ROUTES);
   const description = openApi(ROUTES);
   app.get(`${API}/openapi.json`, (_req, res) => void res.json(description));
@@ -82,13 +102,15 @@ export function createApp(context: Context, interfaceFolder?: string): Express {
   return app;
 }
 
-/** The built interface; every address that is no file is the application’s own. */
+/** The built interface, compressed when it was built; every address that is no file is the application’s own. */
 function serveInterface(app: Express, folder: string): void {
-  app.use(
-    '/assets',
-    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
-  );
-  app.use(express.static(folder, { index: false }));
+  const files = (of: string, serveStatic: object) =>
+    compressedFiles(of, {
+      ...{ enableBrotli: true, orderPreference: ['br', 'gz'], index: false },
+      serveStatic,
+    });
+  app.use('/assets', files(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(files(folder, {}));
   app.get('/{*any}', (_req, res) => {
     res.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
   });

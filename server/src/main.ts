@@ -6,8 +6,18 @@ import { connect } from './database/connection.js';
 import { migrate } from './database/migrations.js';
 import { loadDemo } from './demo.js';
 import { LiveRelay } from './features/live/relay.js';
+import { LOOPBACK_HOSTS } from './origin.js';
 
-const { DATABASE_URL, PORT = '0', HOST = '127.0.0.1', INTERFACE, DEMO, LOG_LEVEL = 'info' } = process.env;
+const {
+  DATABASE_URL,
+  PORT = '0',
+  HOST = '127.0.0.1',
+  /** Further names it answers to, such as that of a proxy before it: `satchel.example, stream.example`. */
+  HOSTS = '',
+  INTERFACE,
+  DEMO,
+  LOG_LEVEL = 'info',
+} = process.env;
 const LOOPBACK = new Set(['127.0.0.1', '::1', 'localhost']);
 const log = pino({ level: LOG_LEVEL }, pino.destination({ dest: 2, sync: true }));
 
@@ -21,7 +31,8 @@ async function start(): Promise<void> {
   const relay = new LiveRelay(DATABASE_URL, log);
   await relay.start();
 
-  const server = createServer(createApp({ sequelize, relay, log }, INTERFACE));
+  const hosts = new Set([...LOOPBACK_HOSTS, ...HOSTS.split(/[\s,]+/).filter(Boolean)]);
+  const server = createServer(createApp({ sequelize, relay, log }, { interfaceFolder: INTERFACE, hosts }));
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject);
     server.listen(Number(PORT), HOST, resolve);

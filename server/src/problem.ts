@@ -38,9 +38,11 @@ const BODY_REFUSALS: Readonly<Record<string, readonly [status: number, title: st
 export function asProblem(error: unknown): Problem | undefined {
   if (error instanceof Problem) return error;
   if (error instanceof URIError) return new Problem(400, 'The address is not well formed');
-  const type = (error as { type?: unknown } | null)?.type;
+  const { type, statusCode } = (error ?? {}) as { type?: unknown; statusCode?: unknown };
   const refusal = typeof type === 'string' ? BODY_REFUSALS[type] : undefined;
-  return refusal && new Problem(refusal[0], refusal[1]);
+  if (refusal) return new Problem(refusal[0], refusal[1]);
+  // What serves the files of the interface says so of one that is not there.
+  return statusCode === 404 ? notFound('file') : undefined;
 }
 
 export const refuseUnknown: RequestHandler = req => {

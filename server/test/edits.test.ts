@@ -227,6 +227,32 @@ describe('bad input', () => {
     expect((await plan()).revision).toBe(revision);
   });
 
+  it.each<[string, Operation[], RegExp]>([
+    [
+      'doubles it with each of 30 copies, and takes all that out again',
+      [
+        { op: 'add', path: '/x', value: {} },
+        ...Array.from({ length: 30 }, (_, i): Operation => ({ op: 'copy', from: '', path: `/x/k${i}` })),
+        { op: 'remove', path: '/x' },
+      ],
+      /^operation \d+ at \/x\/k\d+: holds more than 250000 values$/,
+    ],
+    [
+      'has a way back that is far larger than itself',
+      Array.from({ length: 1000 }, (): Operation[] => [
+        { op: 'move', from: '/devices', path: '/x' },
+        { op: 'move', from: '/x', path: '/devices' },
+      ]).flat(),
+      /the patch that takes it back (is longer|holds more)/,
+    ],
+  ])('that %s is refused before anything walks it', async (_, patch, reason) => {
+    const { revision } = await plan();
+    const response = await post(editOf(revision, patch));
+    expect(response.status).toBe(422);
+    expect((response.body as Problem).faults?.[0]?.reason).toMatch(reason);
+    expect((await plan()).revision).toBe(revision);
+  });
+
   it('of any JSON at all never gives a 500', async () => {
     await fc.assert(
       fc.asyncProperty(fc.json({ maxDepth: 4 }), fc.jsonValue({ maxDepth: 3 }), async (raw, value) => {

@@ -110,7 +110,10 @@ describe('events', () => {
       venue: { ...bundle.venue, name: 'Another St Alder’s' },
       shelf: { items: { itemforei1: { tape: 'XX 01', kind: 'camoneinc', state: 'ready' as const } } },
     };
-    const taken = await setup.api.post('/api/v1/events/import').send(writeBundleFile(foreign, true) as never);
+    const taken = await setup.api
+      .post('/api/v1/events/import')
+      .set('content-type', 'application/json')
+      .send(writeBundleFile(foreign, true) as never);
     expect(taken.status, taken.text).toBe(201);
     expect(taken.body).toMatchObject({ added: { items: 1, kinds: 0, people: 0, venue: true } });
     const { id } = taken.body as { id: string };
@@ -125,7 +128,7 @@ describe('events', () => {
   ])('are refused from a file with %s, with the reason', async (_, text, reason) => {
     const response = await setup.api
       .post('/api/v1/events/import')
-      .set('content-type', 'text/plain')
+      .set('content-type', 'application/json')
       .send(text);
     expect(response.status).toBe(422);
     expect(response.text).toMatch(reason);
@@ -134,7 +137,7 @@ describe('events', () => {
   it('too large to read are refused', async () => {
     const response = await setup.api
       .post('/api/v1/events/import')
-      .set('content-type', 'text/plain')
+      .set('content-type', 'application/json')
       .send('x'.repeat(5e6));
     expect(response.status).toBe(413);
   });

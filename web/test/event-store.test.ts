@@ -75,6 +75,36 @@ describe('an edit', () => {
   });
 });
 
+describe('a file that the server makes', () => {
+  it('waits for every edit made here, also one that waits for more nudges or is being taken back', async () => {
+    expect(store.isSettled()).toBe(true);
+    store.patchPlan('Move', moveTo(12), 'move camnorth1');
+    expect(store.isSettled()).toBe(false);
+    const settled = store.whenSettled();
+    await passes(0);
+    expect(await settled).toBe(true);
+    expect(onServer()?.place?.at).toEqual([12, 1.9]);
+    const undoing = store.undo();
+    await Promise.resolve();
+    const again = store.whenSettled();
+    await passes(0);
+    expect(await again).toBe(true);
+    await undoing;
+    expect(onServer()?.place?.at).not.toEqual([12, 1.9]);
+  });
+
+  it('cannot be had while the server cannot be reached', async () => {
+    server.cut = true;
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    const settled = store.whenSettled();
+    await passes(0);
+    expect(await settled).toBe(false);
+    server.cut = false;
+    await passes(5000);
+    expect(await store.whenSettled()).toBe(true);
+  });
+});
+
 describe('undo', () => {
   it('asked for while the edit is still on its way takes back that edit', async () => {
     store.patchPlan('Move', moveTo(12));

@@ -4,7 +4,9 @@
  * faults carry JSON paths and unknown fields are refused at every depth.
  */
 import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
+import { refusalBeyond, type JsonSize } from '../foundations/json-size.js';
 import { ID_PATTERN, isId } from '../foundations/order.js';
+import type { Json } from '../foundations/patch.js';
 
 export type DocumentClass<T extends object = object> = new () => T;
 export type Nesting = 'one' | 'many' | 'map';
@@ -209,11 +211,12 @@ export const Pointer = constraint<[]>({
   }),
 });
 
-/** Any JSON value; what it is put into decides whether it fits. */
-export const AnyJson = constraint<[]>({
+/** Any JSON value within a size; what it is put into decides whether it fits. */
+export const AnyJson = constraint<[limit: JsonSize]>({
   name: 'anyJson',
-  test: value => value !== undefined,
-  says: () => 'must be a JSON value',
+  test: (value, limit) => value !== undefined && refusalBeyond(limit)(value as Json) === undefined,
+  says: ({ nodes, depth, bytes }) =>
+    `must be a JSON value of at most ${nodes} values, ${depth} levels and ${bytes} bytes`,
   schema: () => ({}),
 });
 

@@ -1,4 +1,5 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
+import { FREE_VALUE_LIMIT } from '../foundations/json-size.js';
 import { RUNGS, type Rung } from '../foundations/rungs.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import {
@@ -53,7 +54,7 @@ export class VenuePin {
 /** One difference between the venue and the venue for this event; no value means removed. */
 export class VenueChange {
   @Pointer() path!: string;
-  @Optional() @AnyJson() value?: unknown;
+  @Optional() @AnyJson(FREE_VALUE_LIMIT) value?: unknown;
 }
 
 /** Something that must come out. */

@@ -1,6 +1,6 @@
 /** Whole-document validation, for saving and importing only. */
 import { validateSync } from 'class-validator';
-import { isId, pointerOf } from '../foundations/index.js';
+import { DOCUMENT_LIMIT, isId, pointerOf, refusalBeyond, type Json } from '../foundations/index.js';
 import { fieldsOf, isCleanText, type DocumentClass, type Field } from './decorators.js';
 
 /** What is wrong and where, as a JSON pointer. */
@@ -10,7 +10,6 @@ export interface Fault {
 }
 
 const MAX_FAULTS = 200;
-const MAX_DEPTH = 40;
 const LARGEST = 1e12;
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -18,17 +17,18 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
 
 /** Every fault of a document against its class; an empty list means that it is valid. */
 export function faultsOf(type: DocumentClass, document: unknown): Fault[] {
+  const beyond = refusalBeyond(DOCUMENT_LIMIT)(document as Json);
+  if (beyond !== undefined) return [{ path: '', reason: beyond }];
   const faults: Fault[] = [];
   plainFaults(document, [], faults);
   if (faults.length === 0) recordFaults(type, document, [], faults);
   return faults.slice(0, MAX_FAULTS);
 }
 
-/** Refuses what no document may hold anywhere: broken text, unsafe keys, numbers out of range, deep nesting. */
+/** Refuses what no document may hold anywhere: broken text, unsafe keys, numbers out of range. */
 function plainFaults(node: unknown, path: (string | number)[], faults: Fault[]): void {
   if (faults.length >= MAX_FAULTS) return;
   const fault = (reason: string): void => void faults.push({ path: pointerOf(...path), reason });
-  if (path.length > MAX_DEPTH) return fault(`is nested deeper than ${MAX_DEPTH} levels`);
   if (typeof node === 'string') {
     if (!isCleanText(node)) fault('has a NUL or half a character in it');
   } else if (typeof node === 'number') {

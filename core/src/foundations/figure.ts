@@ -1,5 +1,6 @@
 /** Figures: every number the application shows, with the working that led to it. */
 import { evaluate, type Value } from './formula.js';
+import type { Declaration } from './declared.js';
 import type { Unit } from './units.js';
 
 /** Where a term's value comes from; `/pointer` is a JSON pointer into a document of the bundle. */
@@ -27,12 +28,17 @@ export interface Working {
   readonly source?: string;
 }
 
-/** `value` is at full precision; null comes with `why` (“infinite” for an infinite value). */
+/**
+ * `value` is at full precision; null comes with `why` (“infinite” for an infinite value). A declared figure knows
+ * its place in the assessment and its declaration; those that are not declared yet have neither.
+ */
 export interface Figure {
   readonly value: Value;
   readonly unit: Unit;
   readonly working: Working;
   readonly why?: string;
+  readonly path?: string;
+  readonly of?: Declaration;
 }
 
 export type Note = Pick<Working, 'rule' | 'source'>;
@@ -87,13 +93,19 @@ export const given = (
   pointer: string,
 ): Term => ({ name, value: value ?? null, unit, from: { document, pointer } });
 
-/** A term taken from another figure, named by its path in the assessment. */
-export const taken = (name: string, figure: Figure, path: string): Term => ({
+/** A term taken from another figure, which knows its path in the assessment unless it is not declared yet. */
+export const taken = (name: string, figure: Figure, path: string = pathOf(figure)): Term => ({
   name,
   value: figure.value,
   unit: figure.unit,
   from: { figure: path },
 });
+
+/** The place of a declared figure in the assessment. */
+export function pathOf({ path }: Figure): string {
+  if (path === undefined) throw new TypeError('a figure that is not declared has no path of its own');
+  return path;
+}
 
 /** A constant or default, with its source in words. */
 export const constant = (name: string, value: Value, unit: Unit, source: string): Term => ({

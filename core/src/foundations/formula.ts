@@ -1,26 +1,12 @@
-/**
- * The small grammar in which workings are written, and its evaluator.
- *
- *   choice  := or ( '?' choice ':' choice )?
- *   or      := and ( 'or' and )*          and := not ( 'and' not )*      not := 'not' not | compare
- *   compare := sum ( ('<' | '<=' | '>' | '>=' | '=' | '!=') sum )?
- *   sum     := product ( ('+' | '-') product )*
- *   product := power ( ('*' | '/') power )*
- *   power   := '-' power | atom ( '^' power )?
- *   atom    := number | 'text' | name | function '(' choice, … ')' | '(' choice ')'
- *
- * A name that several terms share is a list; only `sum`, `max`, `min` and `count` take lists.
- */
+/** The evaluator of workings: a formula as a function of its terms. The grammar stands in `formula-tree.ts`. */
+import { FormulaError, parseFormula, type Operator, type Tree } from './formula-tree.js';
 
+export { FormulaError };
 export type Value = number | string | boolean | null;
 export type Scope = ReadonlyMap<string, Value | readonly Value[]>;
 /** Values of the names in a formula, by their slot. */
 type Slots = readonly (Value | readonly Value[])[];
 type Compiled = (slots: Slots) => Value | readonly Value[];
-
-export class FormulaError extends Error {
-  override name = 'FormulaError';
-}
 
 const RADIANS = Math.PI / 180;
 const MINUTE = 60_000;
@@ -60,153 +46,68 @@ function asNumber(value: Value | readonly Value[] | undefined): number {
   throw new FormulaError(`expected a number, got ${JSON.stringify(value)}`);
 }
 
-const TOKEN = /\s*(\d+(?:\.\d+)?(?:e[+-]?\d+)?|'[^']*'|[A-Za-z_][A-Za-z0-9_]*|<=|>=|!=|[-+*/^()<>=?:,])/y;
-
-function tokenize(formula: string): string[] {
-  const tokens: string[] = [];
-  TOKEN.lastIndex = 0;
-  while (TOKEN.lastIndex < formula.length) {
-    const at = TOKEN.lastIndex;
-    const match = TOKEN.exec(formula);
-    if (!match?.[1]) throw new FormulaError(`cannot read “${formula.slice(at)}” in “${formula}”`);
-    tokens.push(match[1]);
-  }
-  return tokens;
-}
-
-class Parser {
-  private at = 0;
+/** Turns the tree of a formula into a function of its names, whose places are their slots. */
+class Compiler {
   /** Names met so far; their place is their slot. */
   readonly names: string[] = [];
-  private readonly tokens: string[];
-  constructor(private readonly formula: string) {
-    this.tokens = tokenize(formula);
-  }
+  constructor(private readonly formula: string) {}
 
-  parse(): Compiled {
-    const compiled = this.choice();
-    if (this.at < this.tokens.length) throw this.unexpected();
-    return compiled;
-  }
+  readonly compile = (tree: Tree): Compiled => {
+    switch (tree.is) {
+      case 'constant':
+        return constant(tree.value);
+      case 'name':
+        return this.name(tree.name);
+      case 'minus': {
+        const inner = this.compile(tree.of);
+        return slots => -asNumber(inner(slots));
+      }
+      case 'not': {
+        const inner = this.compile(tree.of);
+        return slots => !inner(slots);
+      }
+      case 'choice': {
+        const [test, yes, no] = [this.compile(tree.test), this.compile(tree.yes), this.compile(tree.no)];
+        return slots => (test(slots) ? yes(slots) : no(slots));
+      }
+      case 'call':
+        return this.call(tree.function, tree.of.map(this.compile));
+      default:
+        return OPERATORS[tree.is](this.compile(tree.left), this.compile(tree.right));
+    }
+  };
 
-  private unexpected(): FormulaError {
-    return new FormulaError(`unexpected “${this.tokens[this.at] ?? 'end'}” in “${this.formula}”`);
-  }
-  private take(...wanted: string[]): string | undefined {
-    const token = this.tokens[this.at];
-    if (token === undefined || !wanted.includes(token)) return undefined;
-    this.at++;
-    return token;
-  }
-  private need(token: string): void {
-    if (!this.take(token)) throw this.unexpected();
-  }
-
-  private choice(): Compiled {
-    const test = this.or();
-    if (!this.take('?')) return test;
-    const yes = this.choice();
-    this.need(':');
-    const no = this.choice();
-    return slots => (test(slots) ? yes(slots) : no(slots));
-  }
-  private or(): Compiled {
-    let left = this.and();
-    while (this.take('or')) {
-      const [a, b] = [left, this.and()];
-      left = slots => Boolean(a(slots)) || Boolean(b(slots));
-    }
-    return left;
-  }
-  private and(): Compiled {
-    let left = this.not();
-    while (this.take('and')) {
-      const [a, b] = [left, this.not()];
-      left = slots => Boolean(a(slots)) && Boolean(b(slots));
-    }
-    return left;
-  }
-  private not(): Compiled {
-    if (!this.take('not')) return this.compare();
-    const inner = this.not();
-    return slots => !inner(slots);
-  }
-  private compare(): Compiled {
-    const a = this.sum();
-    const sign = this.take('<', '<=', '>', '>=', '=', '!=');
-    if (!sign) return a;
-    const b = this.sum();
-    if (sign === '=') return slots => a(slots) === b(slots);
-    if (sign === '!=') return slots => a(slots) !== b(slots);
-    if (sign === '<') return slots => asNumber(a(slots)) < asNumber(b(slots));
-    if (sign === '<=') return slots => asNumber(a(slots)) <= asNumber(b(slots));
-    if (sign === '>') return slots => asNumber(a(slots)) > asNumber(b(slots));
-    return slots => asNumber(a(slots)) >= asNumber(b(slots));
-  }
-  private sum(): Compiled {
-    let left = this.product();
-    for (let sign = this.take('+', '-'); sign; sign = this.take('+', '-')) {
-      const [a, b, k] = [left, this.product(), sign === '+' ? 1 : -1];
-      left = slots => asNumber(a(slots)) + k * asNumber(b(slots));
-    }
-    return left;
-  }
-  private product(): Compiled {
-    let left = this.power();
-    for (let sign = this.take('*', '/'); sign; sign = this.take('*', '/')) {
-      const [a, b] = [left, this.power()];
-      left =
-        sign === '*'
-          ? slots => asNumber(a(slots)) * asNumber(b(slots))
-          : slots => asNumber(a(slots)) / asNumber(b(slots));
-    }
-    return left;
-  }
-  private power(): Compiled {
-    if (this.take('-')) {
-      const inner = this.power();
-      return slots => -asNumber(inner(slots));
-    }
-    const base = this.atom();
-    if (!this.take('^')) return base;
-    const exponent = this.power();
-    return slots => asNumber(base(slots)) ** asNumber(exponent(slots));
-  }
-  private atom(): Compiled {
-    if (this.take('(')) {
-      const inner = this.choice();
-      this.need(')');
-      return inner;
-    }
-    const token = this.tokens[this.at];
-    if (token === undefined) throw this.unexpected();
-    this.at++;
-    if (/^\d/.test(token)) return constant(Number(token));
-    if (token.startsWith("'")) return constant(token.slice(1, -1));
-    if (!/^[A-Za-z_]/.test(token)) {
-      this.at--;
-      throw this.unexpected();
-    }
-    return this.take('(') ? this.call(token) : this.name(token);
-  }
-  private name(token: string): Compiled {
-    const known = this.names.indexOf(token);
-    const slot = known >= 0 ? known : this.names.push(token) - 1;
+  private name(name: string): Compiled {
+    const known = this.names.indexOf(name);
+    const slot = known >= 0 ? known : this.names.push(name) - 1;
     return slots => slots[slot] ?? [];
   }
-  private call(token: string): Compiled {
-    const args: Compiled[] = [];
-    do args.push(this.choice());
-    while (this.take(','));
-    this.need(')');
-    const [one, many, two] = [OF_ONE[token], OF_MANY[token], OF_TWO[token]];
+
+  private call(name: string, args: readonly Compiled[]): Compiled {
+    const [one, many, two] = [OF_ONE[name], OF_MANY[name], OF_TWO[name]];
     const [a, b] = args;
     if (one && a && args.length === 1) return slots => one(asNumber(a(slots)));
     if (two && a && b && args.length === 2) return slots => two(a(slots) as Value, b(slots) as Value);
-    if (many) return slots => gathered(args, slots, token === 'count', many);
-    throw new FormulaError(`no function “${token}” of ${args.length} in “${this.formula}”`);
+    if (many) return slots => gathered(args, slots, name === 'count', many);
+    throw new FormulaError(`no function “${name}” of ${args.length} in “${this.formula}”`);
   }
 }
+
+const OPERATORS: Readonly<Record<Operator, (a: Compiled, b: Compiled) => Compiled>> = {
+  '+': (a, b) => slots => asNumber(a(slots)) + asNumber(b(slots)),
+  '-': (a, b) => slots => asNumber(a(slots)) - asNumber(b(slots)),
+  '*': (a, b) => slots => asNumber(a(slots)) * asNumber(b(slots)),
+  '/': (a, b) => slots => asNumber(a(slots)) / asNumber(b(slots)),
+  '^': (a, b) => slots => asNumber(a(slots)) ** asNumber(b(slots)),
+  '=': (a, b) => slots => a(slots) === b(slots),
+  '!=': (a, b) => slots => a(slots) !== b(slots),
+  '<': (a, b) => slots => asNumber(a(slots)) < asNumber(b(slots)),
+  '<=': (a, b) => slots => asNumber(a(slots)) <= asNumber(b(slots)),
+  '>': (a, b) => slots => asNumber(a(slots)) > asNumber(b(slots)),
+  '>=': (a, b) => slots => asNumber(a(slots)) >= asNumber(b(slots)),
+  and: (a, b) => slots => Boolean(a(slots)) && Boolean(b(slots)),
+  or: (a, b) => slots => Boolean(a(slots)) || Boolean(b(slots)),
+};
 
 /** Folds the numbers in some arguments and in the lists among them; what is only counted may be of any sort. */
 function gathered(
@@ -240,8 +141,8 @@ const compiledFormulas = new Map<string, CompiledFormula>();
 function compiledOf(formula: string): CompiledFormula {
   let compiled = compiledFormulas.get(formula);
   if (!compiled) {
-    const parser = new Parser(formula);
-    compiled = { run: parser.parse(), names: parser.names };
+    const compiler = new Compiler(formula);
+    compiled = { run: compiler.compile(parseFormula(formula)), names: compiler.names };
     compiledFormulas.set(formula, compiled);
   }
   return compiled;

@@ -1,6 +1,6 @@
 /** Memory of a station between two assessments: what did not change keeps its identity. */
 
-import { sameJson } from './patch.js';
+import { share } from './share.js';
 
 interface Entry {
   deps: readonly unknown[];
@@ -103,31 +103,4 @@ function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
 function sameEntries(a: Readonly<Record<string, unknown>>, b: Readonly<Record<string, unknown>>): boolean {
   const keys = Object.keys(b);
   return keys.length === Object.keys(a).length && keys.every(key => key in a && Object.is(a[key], b[key]));
-}
-
-const isPlain = (node: object): boolean => Object.getPrototypeOf(node) === Object.prototype;
-
-/**
- * Structural sharing: `next` with every part that equals its counterpart in `previous` replaced by it.
- * Lists are shared whole or not at all, since they are replaced whole.
- */
-export function share(previous: unknown, next: unknown): unknown {
-  if (Object.is(previous, next)) return previous;
-  if (typeof previous !== 'object' || typeof next !== 'object' || !previous || !next) return next;
-  if (Array.isArray(previous) || Array.isArray(next)) return sameJson(previous, next) ? previous : next;
-  if (!isPlain(previous) || !isPlain(next)) return next;
-  const before = previous as Record<string, unknown>;
-  const after = next as Record<string, unknown>;
-  const keys = Object.keys(after);
-  let equal = keys.length === Object.keys(before).length;
-  let copy: Record<string, unknown> | undefined;
-  for (const key of keys) {
-    const shared = share(before[key], after[key]);
-    if (shared !== after[key]) {
-      copy ??= { ...after };
-      copy[key] = shared;
-    }
-    if (shared !== before[key] || (shared === undefined && !Object.hasOwn(before, key))) equal = false;
-  }
-  return equal ? previous : (copy ?? next);
 }

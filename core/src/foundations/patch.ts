@@ -158,14 +158,21 @@ function applyOne(document: Json, operation: Operation): Json {
 }
 
 /**
- * The document after the patch. Branches the patch does not touch keep their identity.
+ * The document after the patch. Branches the patch does not touch keep their identity. `refusal` may tell, after
+ * each operation, why what it led to cannot be: `refusalBeyond` a size, for one.
  * Throws `PatchError` naming the operation; the given document is never changed.
  */
-export function applyPatch<T>(document: T, patch: readonly Operation[]): T {
+export function applyPatch<T>(
+  document: T,
+  patch: readonly Operation[],
+  refusal: (after: Json) => string | undefined = () => undefined,
+): T {
   let current = document as unknown as Json;
   patch.forEach((operation, index) => {
     try {
       current = applyOne(current, operation);
+      const reason = refusal(current);
+      if (reason !== undefined) throw new RangeError(reason);
     } catch (error) {
       throw new PatchError(index, operation.path, error instanceof Error ? error.message : String(error));
     }

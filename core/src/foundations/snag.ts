@@ -1,7 +1,10 @@
 /** Snags: what would stop the show, what could bite, what is worth knowing, and their fixes. */
 import type { Memo } from './memo.js';
 import type { Operation } from './patch.js';
+import { pathOf, type Figure } from './figure.js';
 import { compareText } from './order.js';
+import type { Parts, Thunks } from './parts.js';
+import { SEVERITIES, type Severity } from './severity.js';
 
 export type StationName =
   'brief' | 'ground' | 'shots' | 'signal' | 'stream' | 'runs' | 'power' | 'racks' | 'pack' | 'hands' | 'day';
@@ -19,9 +22,6 @@ export const STATIONS: readonly StationName[] = [
   'hands',
   'day',
 ];
-
-export type Severity = 'stop' | 'risk' | 'note';
-const SEVERITIES: readonly Severity[] = ['stop', 'risk', 'note'];
 
 export interface Snag {
   /** Stable: the rule and its subjects, never a position in a list. */
@@ -57,10 +57,16 @@ export interface OfferedFix extends Pick<Fix, 'label' | 'changes'> {
   /** Titles of the snags that come with it, and how many others it cures. */
   readonly costs: readonly string[];
   readonly cures: number;
+  /** What it takes away of what a person made or wants, in words: no key applies such a fix. */
+  readonly loses: readonly string[];
 }
 
-/** What a rule says of one finding; station, rule name and id are added by `snag`. */
-export type Finding = Omit<Snag, 'id' | 'rule' | 'station' | 'outputs'> & { outputs?: readonly string[] };
+/** What a rule says of one finding; station, rule name and id are added when it is made a snag. */
+export type Finding = Omit<Snag, 'id' | 'rule' | 'station' | 'outputs' | 'because'> & {
+  readonly outputs?: readonly string[];
+  /** The figures that led to it, or their paths where they are not declared yet. */
+  readonly because: readonly (Figure | string)[];
+};
 
 /**
  * One check: `find` reads what its station may read; `fixes` proposes edits for one of its snags, best first,
@@ -71,27 +77,63 @@ export interface Rule<Input> {
   readonly station: StationName;
   find(input: Input): Finding[];
   fixes?(snag: Snag, input: Input): Iterable<Fix>;
+  /** What `find` is handed, where the rule declares it; else it is watched while it reads. */
+  readonly declared?: Declares<Input>;
 }
+
+export interface Declares<Input> {
+  reads(this: void, seen: Input): object;
+  find(this: void, input: never): Iterable<Finding>;
+}
+
+/** A rule as it is written: `find` gets exactly what `reads` picks; `fixes` may look at the whole station. */
+export interface WrittenRule<Seen, In extends object> {
+  readonly rule: string;
+  reads(this: void, seen: Seen): In;
+  find(this: void, input: In): Iterable<Finding>;
+  fixes?(snag: Snag, seen: Seen): Iterable<Fix>;
+}
+
+/** Makes the rules of a station. */
+export const rulesOf =
+  <Seen extends object>(station: StationName) =>
+  <In extends object>({ reads, find, ...of }: WrittenRule<Seen, In>): Rule<Seen> => ({
+    ...{ ...of, station, declared: { reads, find } },
+    find: seen => [...find(reads(seen))],
+  });
 
 /** What the rules find; a rule looks again only when something it read has changed. */
 export function snagsOf<Input extends object>(
   rules: readonly Rule<Input>[],
   input: Input,
   memo: Memo,
+  parts: Parts,
 ): Snag[] {
-  const found = rules.flatMap(rule =>
-    memo.traced(rule.rule, input, seen =>
-      rule.find(seen).map(finding => ({
-        outputs: [],
-        ...finding,
-        id: [rule.rule, ...finding.subjects].join(':'),
-        rule: rule.rule,
-        station: rule.station,
-      })),
-    ),
-  );
+  const found = rules.flatMap(rule => {
+    const { declared } = rule;
+    if (!declared)
+      return memo.traced(rule.rule, input, seen => rule.find(seen).map(each => snagOf(rule, each)));
+    const finds = (handed: object): Snag[] =>
+      Array.from(declared.find(handed as never), each => snagOf(rule, each));
+    return parts.part(rule.rule, handedTo(declared.reads(input)), finds)();
+  });
   return memo.keep('snags', found);
 }
+
+const handedTo = (input: object): Thunks<Record<string, unknown>> =>
+  Object.fromEntries(Object.entries(input).map(([name, value]) => [name, () => value as unknown]));
+
+const snagOf = (
+  { rule, station }: { readonly rule: string; readonly station: StationName },
+  { because, ...finding }: Finding,
+): Snag => ({
+  outputs: [],
+  ...finding,
+  because: because.map(each => (typeof each === 'string' ? each : pathOf(each))),
+  id: [rule, ...finding.subjects].join(':'),
+  rule,
+  station,
+});
 
 /** By severity, then outputs endangered (most first), station along the strap, id. */
 export function compareSnags(a: Snag, b: Snag): number {

@@ -7,6 +7,8 @@ export type Unit =
   | 'Hz'
   | 'm'
   | 'm²'
+  | 'mm²'
+  | 'Ω·mm²/m'
   | 'mm'
   | 'µm'
   | 'f/'

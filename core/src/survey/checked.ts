@@ -1,7 +1,7 @@
 /** Checking a survey by itself: the stations run over a plan with nothing in it but a stream that is wanted. */
 import { createAssessor, type Assessor } from '../assess.js';
 import type { Plan, VenuePin } from '../documents/index.js';
-import { lazily, type Snag } from '../foundations/index.js';
+import { resultOf, type Snag } from '../foundations/index.js';
 
 /** A plan that is never kept, live at an instant: it asks of the venue what any stream from there would ask. */
 export const surveyPlan = (venue: VenuePin, start: string, zone: string): Plan => ({
@@ -23,7 +23,7 @@ export function createSurveyAssessor(): Assessor {
       if (all !== last.all) last = { all, own: all.filter(isOfSurvey) };
       return last.own;
     };
-    return lazily({
+    return resultOf({
       brief: () => assessment.brief,
       ground: () => assessment.ground,
       shots: () => assessment.shots,

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
-import { lazily } from '../../src/foundations/lazy.js';
-import { Memo, share } from '../../src/foundations/memo.js';
+import { resultOf } from '../../src/foundations/parts.js';
+import { Memo } from '../../src/foundations/memo.js';
+import { share } from '../../src/foundations/share.js';
 
 describe('sharing', () => {
   it('gives the next value, with equal parts taken from the previous one', () => {
@@ -81,7 +82,7 @@ describe('a traced function', () => {
 describe('a lazy object', () => {
   it('makes each part once, when it is first read, and lists them all', () => {
     const makers = { a: vi.fn(() => 1), b: vi.fn(() => ({ c: 2 })) };
-    const parts = lazily<{ a: number; b: { c: number } }>(makers);
+    const parts = resultOf<{ a: number; b: { c: number } }>(makers);
     expect(makers.a).not.toHaveBeenCalled();
     expect(parts.b).toBe(parts.b);
     expect(makers.b).toHaveBeenCalledTimes(1);
@@ -93,7 +94,7 @@ describe('a lazy object', () => {
 
   it('tries again after a maker has failed', () => {
     let ready = false;
-    const parts = lazily<{ a: number }>({
+    const parts = resultOf<{ a: number }>({
       a: () => {
         if (!ready) throw new Error('not yet');
         return 1;

@@ -1,4 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { FileLink } from '../ledger/FileLink.js';
 
 export interface FileMenuProps {
   readonly words: string;
@@ -14,9 +15,9 @@ export default function FileMenu({ words, files, made = [] }: FileMenuProps) {
       <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
         {files.map(([address, each]) => (
           <MenuItem key={address}>
-            <a className="block px-3 py-1 data-focus:bg-shade" href={address} download>
+            <FileLink className="block px-3 py-1 data-focus:bg-shade" address={address}>
               {each}
-            </a>
+            </FileLink>
           </MenuItem>
         ))}
         {made.map(([each, make]) => (

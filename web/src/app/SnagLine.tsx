@@ -16,7 +16,8 @@ export function SnagLine() {
   const snag = snags.find(each => each.id === shownId) ?? snags[0];
   const fixes = useFixes(snag?.id);
   const applyFix = useApplyFix();
-  const first = fixes?.[0];
+  // What takes something away is chosen from the list, where it says what: never by one key.
+  const first = fixes?.find(({ loses }) => loses.length === 0);
   // Nobody waits for it: what is first seen goes first.
   useEffect(() => void fetchList(), []);
   useShortcuts({ f: () => (first ? applyFix(first) : false) });
@@ -54,7 +55,9 @@ export function SnagLine() {
               </>
             ) : (
               <span className="text-faint truncate" title={snag.advice}>
-                {fixes === undefined ? 'looking for a fix …' : snag.advice}
+                {fixes === undefined
+                  ? 'looking for a fix …'
+                  : (snag.advice ?? (fixes.length > 0 && 'what could be given up for it stands in the list'))}
               </span>
             )}
           </>

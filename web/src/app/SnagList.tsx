@@ -109,10 +109,11 @@ function SnagItem({ snag }: { snag: Snag }) {
 }
 
 /** What a fix brings besides curing its snag. */
-function FixCosts({ fix: { costs, cures } }: { fix: OfferedFix }) {
+function FixCosts({ fix: { costs, cures, loses } }: { fix: OfferedFix }) {
   const also = cures === 0 ? '' : `cures ${cures} more; `;
   return (
     <span className="text-faint">
+      {loses.length > 0 && <span className="text-risk">{loses.join('; ')}. </span>}
       {also}
       {costs.length === 0 ? 'costs nothing elsewhere' : `but then: ${costs.join(' ')}`}
     </span>

@@ -35,6 +35,15 @@ export function useOpened(
       setError(undefined);
     };
   }, [id, fetchStore]);
+  // A page that is put away may never run again: what waits for more of its kind goes out now.
+  useEffect(() => {
+    if (!store) return;
+    const putAway = (): void => {
+      if (document.visibilityState === 'hidden') void store.whenSettled();
+    };
+    document.addEventListener('visibilitychange', putAway);
+    return () => document.removeEventListener('visibilitychange', putAway);
+  }, [store]);
   const open = useMemo(
     () => store && { store, ui: new UiStore(), go: (name: StationName) => latest.current(name) },
     [store],

@@ -58,7 +58,15 @@ function VenueTopLine() {
   const [bringing, setBringing] = useState(false);
   const { name } = useResult('ground').venue;
   const picture = (): void => {
-    savePng(store.id, name).catch(() => store.say('The picture could not be drawn; the SVG holds the same.'));
+    void store
+      .whenSettled()
+      .then(settled =>
+        settled
+          ? savePng(store.id, name).catch(() =>
+              store.say('The picture could not be drawn; the SVG holds the same.'),
+            )
+          : store.say('The plan is drawn by the server, which cannot be reached just now.'),
+      );
   };
   return (
     <TopLine>

@@ -1,30 +1,37 @@
-import { figureAt, show, showText, type Figure, type Term } from '@idle-satchel/core';
+import { figureAt, isFigure, pathOf, show, showText, type Figure, type Term } from '@idle-satchel/core';
 import { memo, useRef, type ReactNode } from 'react';
 import { useShortcuts } from '../app/shortcuts.js';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { useFlag } from './flags.js';
 
 type Flag = 'stop' | 'risk' | undefined;
 const GLYPH = { stop: '◆ ', risk: '◇ ' } as const;
 const TONE = { stop: 'text-stop', risk: 'text-risk' } as const;
 
-/** One ruled line: name, value, unit; `w` or a click shows the working beneath. */
+/**
+ * One ruled line: name, value, unit; `w` or a click shows the working beneath. A declared figure brings its label,
+ * its path and its flag along.
+ */
 export const FigureRow = memo(function FigureRow({
-  label,
   figure,
-  path,
-  flag,
+  label = figure.of?.label,
+  path = pathOf(figure),
+  flag: given,
   unit,
   children,
 }: {
-  label: ReactNode;
   figure: Figure;
-  path: string;
+  /** Where the line is called otherwise: by the thing it is of. */
+  label?: ReactNode;
+  path?: string;
   flag?: Flag;
   /** Words after the unit, such as `wide`. */
   unit?: string;
   children?: ReactNode;
 }) {
   const { ui } = useOpenEvent();
+  const own = useFlag(path);
+  const flag = given ?? own;
   const reading = useReading();
   const open = useUi(state => state.working) === path;
   const shown = show(figure.value, figure.unit, reading);
@@ -65,6 +72,13 @@ export const FigureRow = memo(function FigureRow({
     </>
   );
 });
+
+/** Declared figures as lines, in the order they are worked out. */
+export function FigureRows({ of }: { of: object }) {
+  return Object.values(of)
+    .filter(isFigure)
+    .map(figure => <FigureRow key={pathOf(figure)} figure={figure} />);
+}
 
 const SUPERSCRIPT: Readonly<Record<string, string>> = { '^ 2': '²', '^ 3': '³' };
 

@@ -1,4 +1,5 @@
 import type { Sheet } from '@idle-satchel/core';
+import { FileLink } from './FileLink.js';
 
 /** A sheet on the screen, as it is printed; `address` is where its files are. */
 export function SheetTable({ sheet, address }: { sheet: Sheet; address: string }) {
@@ -7,12 +8,12 @@ export function SheetTable({ sheet, address }: { sheet: Sheet; address: string }
     <section aria-label={title} className="px-4 py-2 overflow-auto">
       <p className="flex gap-4 items-baseline">
         <b className="grow text-[18px] font-semibold">{title}</b>
-        <a className="link" href={`${address}.pdf`} download>
+        <FileLink className="link" address={`${address}.pdf`}>
           PDF
-        </a>
-        <a className="link" href={`${address}.csv`} download>
+        </FileLink>
+        <FileLink className="link" address={`${address}.csv`}>
           CSV
-        </a>
+        </FileLink>
       </p>
       <table>
         <thead>

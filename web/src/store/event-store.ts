@@ -47,6 +47,8 @@ export class EventStore {
   private redoStack: Done[] = [];
   /** The sending that runs, if one does. */
   private sending: Promise<void> | undefined;
+  /** An edit of one’s own that is being taken back, or made again. */
+  private takingBack: Promise<void> | undefined;
   /** Id of the edit that is on the line just now: nothing can join it any more. */
   private onLine: string | undefined;
   /** Id of the edit that was sent last, answered or not. */
@@ -94,6 +96,17 @@ export class EventStore {
 
   /** Resolves when what waits has been sent, or cannot be sent just now. */
   readonly sent = (): Promise<void> => this.flush();
+
+  /** Whether the server has everything that was done here. */
+  readonly isSettled = (): boolean =>
+    this.queue.length === 0 && this.takingBack === undefined && this.get().saving === 'saved';
+
+  /** Sends what waits at once; true when the server has it all, false when it cannot be reached. */
+  readonly whenSettled = async (): Promise<boolean> => {
+    await this.settle();
+    await this.takingBack;
+    return this.isSettled();
+  };
 
   readonly get = (): EventState => this.live.get();
 
@@ -328,14 +341,20 @@ export class EventStore {
     await this.settle();
     const done = this.undoStack.pop();
     if (!done) return this.say('There is nothing of yours to undo.');
-    await this.takeBack(done, `Undo: ${done.label}`, this.redoStack);
+    await this.whileTakingBack(this.takeBack(done, `Undo: ${done.label}`, this.redoStack));
   }
 
   async redo(): Promise<void> {
     await this.settle();
     const undone = this.redoStack.pop();
     if (!undone) return this.say('There is nothing to redo.');
-    await this.takeBack(undone, `Redo: ${undone.label}`, this.undoStack);
+    await this.whileTakingBack(this.takeBack(undone, `Redo: ${undone.label}`, this.undoStack));
+  }
+
+  private async whileTakingBack(work: Promise<void>): Promise<void> {
+    this.takingBack = work;
+    await work;
+    if (this.takingBack === work) this.takingBack = undefined;
   }
 
   /** Sends everything that waits, so that undo takes back the newest edit. */

@@ -74,7 +74,8 @@ export interface GroundResult {
 }
 
 const NO_AREAS: NonNullable<Venue['areas']> = {};
-const DEFAULT_HEIGHT = 0.75;
+/** Height of what stands on a table, until a height is entered, m. */
+export const TABLE_HEIGHT = 0.75;
 
 function compute({ sharedVenue, venueChanges, devices, rules }: GroundReads, memo: Memo): GroundResult {
   const { venue, misfits } = memo.once('venue', [sharedVenue, venueChanges], () =>
@@ -208,7 +209,7 @@ function placeOf(devices: MapOf<Device>, id: string, areas: NonNullable<Venue['a
   const floor = floorFigure(areas, place.at, place.level);
   const height =
     place.height === undefined
-      ? constant('height', DEFAULT_HEIGHT, 'm', 'table height, until a height is entered')
+      ? constant('height', TABLE_HEIGHT, 'm', 'table height, until a height is entered')
       : given('height', place.height, 'm', 'plan', `/devices/${carrier.id}/place/height`);
   return {
     at: place.at,

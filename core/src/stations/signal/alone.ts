@@ -1,6 +1,6 @@
 /** Signal by itself: computed and checked without any other station, for those who measure it. */
 import type { Bundle } from '../../documents/index.js';
-import { Memo, snagsOf, type Snag } from '../../foundations/index.js';
+import { Memo, Parts, snagsOf, type Snag } from '../../foundations/index.js';
 import { equipmentOf } from '../equipment.js';
 import { signal, type SignalResult } from './index.js';
 
@@ -13,6 +13,6 @@ export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
     ...{ devices: equipmentOf(plan.devices, new Memo()), links, outputs, kinds, shelf, shots, runningOrder },
     rules: { ...rules, ...plan.rules },
   };
-  const result = signal.compute(reads, new Memo());
-  return { result, snags: snagsOf(signal.rules, { ...reads, own: result }, new Memo()) };
+  const result = signal.compute(reads, new Memo(), new Parts());
+  return { result, snags: snagsOf(signal.rules, { ...reads, own: result }, new Memo(), new Parts()) };
 }

@@ -1,5 +1,5 @@
 /** The shape of an edit as it is sent. */
-import type { Operation } from '@idle-satchel/core';
+import { DOCUMENT_LIMIT, type Operation } from '@idle-satchel/core';
 import { AnyJson, Int, Many, OneOf, Optional, Ref, Text } from '@idle-satchel/core/decorators';
 
 /** One operation of a JSON Patch (RFC 6902). */
@@ -7,7 +7,7 @@ export class PatchOperation {
   @OneOf(['add', 'remove', 'replace', 'move', 'copy', 'test']) op!: Operation['op'];
   @Text(400) path!: string;
   @Optional() @Text(400) from?: string;
-  @Optional() @AnyJson() value?: unknown;
+  @Optional() @AnyJson(DOCUMENT_LIMIT) value?: unknown;
 }
 
 /** What an edit does to one document, and which revision it was made against. */

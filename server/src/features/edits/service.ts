@@ -1,6 +1,14 @@
 /** Applying edits: once per id, all or nothing, merged where nothing collides. */
 import { createHash } from 'node:crypto';
-import { applyPatch, collision, invertPatch, PatchError, type Operation } from '@idle-satchel/core';
+import {
+  applyPatch,
+  collision,
+  DOCUMENT_LIMIT,
+  invertPatch,
+  PatchError,
+  refusalBeyond,
+  type Operation,
+} from '@idle-satchel/core';
 import { faultsOf, type Plan } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import type { ChangeRow, DocumentRow } from '../../database/models.js';
@@ -152,8 +160,13 @@ function patched(
   let body: object;
   let inverse: Operation[];
   try {
-    body = applyPatch(row.body, patch);
+    const refusal = refusalBeyond(DOCUMENT_LIMIT);
+    // Applied first: what grows beyond the limit on the way is refused before anything walks it.
+    body = applyPatch(row.body, patch, refusal);
     inverse = invertPatch(row.body, patch);
+    // Taking large parts out and in again makes a small patch whose way back is none.
+    const beyond = refusal(inverse);
+    if (beyond) throw new PatchError(0, '', `the patch that takes it back ${beyond}`);
   } catch (error) {
     if (!(error instanceof PatchError)) throw error;
     throw invalid([{ path: `/changes/${index}/patch/${error.index}`, reason: error.message }]);

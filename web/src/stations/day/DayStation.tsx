@@ -1,8 +1,9 @@
-import { idFrom, MOMENTS, showText, type Check, type Moment, type Operation } from '@idle-satchel/core';
+import { idFrom, MOMENTS, type Check, type Moment, type Operation } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
+import { usePlan, useResult, useStore } from '../../store/hooks.js';
+import { Reading } from './Reading.js';
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
 export default function DayStation() {
@@ -67,28 +68,24 @@ export default function DayStation() {
 function CheckLine({ id, check, name }: { id: string; check: Check; name: string }) {
   const store = useStore();
   const ticks = usePlan(plan => plan.ticks);
-  const reading = useReading();
-  const [value, setValue] = useState('');
   const done = check.tick !== undefined;
   const needsValue = check.unit !== undefined;
-  const number = Number(value.replace(',', '.'));
-  const ready = !needsValue || (value.trim() !== '' && Number.isFinite(number));
-  const toggle = (): void => {
-    if (done) return store.patchPlan('Take a tick off', [{ op: 'remove', path: `/ticks/${check.tick}` }]);
-    if (!ready) return;
+  const keep = (value?: number): void => {
     const tick = {
       check: id,
       by: name.trim() || 'Somebody',
       at: new Date().toISOString(),
-      ...(needsValue ? { value: number } : {}),
+      ...(value === undefined ? {} : { value }),
     };
     const patch: Operation[] = [
       ...(ticks ? [] : [{ op: 'add' as const, path: '/ticks', value: {} }]),
-      { op: 'add', path: `/ticks/${idFrom(id)}`, value: tick },
+      { op: 'add', path: `/ticks/${check.tick ?? idFrom(id)}`, value: tick },
     ];
-    store.patchPlan(`Tick: ${check.label}`.slice(0, 120), patch);
+    const label = `Tick: ${check.label}`.slice(0, 120);
+    store.patchPlan(label, patch, value === undefined ? undefined : `reading of ${id}`);
   };
-  const short = check.value !== undefined && check.atLeast !== undefined && check.value < check.atLeast.value;
+  const takeBack = (): void =>
+    store.patchPlan('Take a tick off', [{ op: 'remove', path: `/ticks/${check.tick ?? ''}` }]);
   return (
     <li
       className={`flex flex-wrap gap-3 items-baseline border-b border-rule py-2 ${done ? 'text-faint' : ''}`}
@@ -98,8 +95,9 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
           type="checkbox"
           className="size-5 translate-y-1 accent-(--oil)"
           checked={done}
-          disabled={!done && !ready}
-          onChange={toggle}
+          disabled={!done && needsValue}
+          title={!done && needsValue ? 'Ticked by its reading' : undefined}
+          onChange={done ? takeBack : () => keep()}
         />
         <span>
           {check.label}
@@ -107,25 +105,7 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
         </span>
       </label>
       {check.tape && <span className="tape tape-small">{check.tape}</span>}
-      {needsValue && !done && (
-        <label className="text-faint">
-          <input
-            className="field w-20 text-right text-ink"
-            inputMode="decimal"
-            aria-label={`Reading: ${check.label}`}
-            value={value}
-            onChange={event => setValue(event.target.value)}
-          />{' '}
-          {check.unit}
-          {check.atLeast && ` · at least ${showText(check.atLeast.value, check.unit ?? '', reading)}`}
-        </label>
-      )}
-      {done && check.value !== undefined && (
-        <span className={short ? 'text-stop' : ''}>
-          {short && '◆ '}
-          {check.value} {check.unit}
-        </span>
-      )}
+      {needsValue && <Reading check={check} onRead={keep} onTakeBack={takeBack} />}
       {done && (
         <span className="text-[13px] text-done">
           {check.by},{' '}

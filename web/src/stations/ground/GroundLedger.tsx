@@ -4,6 +4,7 @@ import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useResult, useStore } from '../../store/hooks.js';
+import { SelectedDevice } from '../devices/SelectedDevice.js';
 import { Circuits } from './Circuits.js';
 import { DimensionField } from './DimensionField.js';
 import { Differences } from './Differences.js';
@@ -33,6 +34,7 @@ export default function GroundLedger() {
           {here && <MovePlan />}
         </div>
       )}
+      {here && <SelectedDevice />}
       <Measures about={here ? 'for this event only' : ''} />
       <StillUnmeasured />
       <Light />

@@ -1,5 +1,6 @@
 import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
 import { fileOf } from '../../api/client.js';
+import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useFlags } from '../../ledger/flags.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
@@ -77,12 +78,12 @@ export default function PackStation() {
           flag={flag('pack.rampPieces')}
         />
         <p className="mt-4 flex gap-2">
-          <a className="button" href={fileOf(store.id, 'pack-list.csv')} download>
+          <FileLink className="button" address={fileOf(`events/${store.id}`, 'pack-list.csv')}>
             Pack list, CSV
-          </a>
-          <a className="button" href={fileOf(store.id, 'cut-list.pdf')} download>
+          </FileLink>
+          <FileLink className="button" address={fileOf(`events/${store.id}`, 'cut-list.pdf')}>
             Cut list, PDF
-          </a>
+          </FileLink>
         </p>
       </aside>
     </div>

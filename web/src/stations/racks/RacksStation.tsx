@@ -1,6 +1,5 @@
 import { numberOf, type RackResult } from '@idle-satchel/core';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useResult, useStore, useUi } from '../../store/hooks.js';
 
 const UNIT = 46;
@@ -33,7 +32,7 @@ export default function RacksStation() {
         </div>
         <Elevation rack={rack} />
       </section>
-      <RackLedger id={current} rack={rack} />
+      <RackLedger key={current} rack={rack} />
     </div>
   );
 }
@@ -135,34 +134,16 @@ function Elevation({ rack }: { rack: RackResult }) {
   );
 }
 
-function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
+function RackLedger({ rack }: { rack: RackResult }) {
   const store = useStore();
-  const flag = useFlags();
-  const path = (name: string): string => `racks.racks.${id}.${name}`;
-  const units = numberOf(rack.have) ?? 0;
+  const { have, used, spare, load, weight, watts, heat, passive } = rack;
+  const units = numberOf(have) ?? 0;
   return (
     <aside className="px-4 py-2 border-l border-rule">
       <Heading about={rack.label}>Rack</Heading>
-      <FigureRow label="Units" figure={rack.have} path={path('have')} />
-      <FigureRow label="Taken" figure={rack.used} path={path('used')} flag={flag(path('used'))} />
-      <FigureRow label="Free" figure={rack.spare} path={path('spare')} />
-      <FigureRow label="In the case" figure={rack.load} path={path('load')} flag={flag(path('load'))} />
-      <FigureRow label="With the case" figure={rack.weight} path={path('weight')}>
-        two people above 23 kg; keep it close, mind the step
-      </FigureRow>
-      <FigureRow label="Power in" figure={rack.watts} path={path('watts')} />
-      <FigureRow
-        label="Heat between the rails"
-        figure={rack.heat}
-        path={path('heat')}
-        flag={flag(path('heat'))}
-      />
-      <FigureRow
-        label="Leaves through one open face"
-        figure={rack.passive}
-        path={path('passive')}
-        flag={flag(path('passive'))}
-      />
+      <FigureRows of={{ have, used, spare, load }} />
+      <FigureRow figure={weight}>two people above 23 kg; keep it close, mind the step</FigureRow>
+      <FigureRows of={{ watts, heat, passive }} />
       {Object.entries(rack.items).map(([key, item]) => (
         <section key={key}>
           <Heading
@@ -191,8 +172,7 @@ function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
           >
             {item.units} U
           </Heading>
-          <FigureRow label="Weight" figure={item.weight} path={path(`items.${key}.weight`)} />
-          <FigureRow label="Power" figure={item.watts} path={path(`items.${key}.watts`)} />
+          <FigureRows of={item} />
         </section>
       ))}
     </aside>

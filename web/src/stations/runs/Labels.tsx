@@ -1,6 +1,7 @@
 import { changedLabels, LABEL_SIZES, leadLabels, printedPatch, type LabelSize } from '@idle-satchel/core';
 import { useState } from 'react';
 import { fileOf } from '../../api/client.js';
+import { FileLink } from '../../ledger/FileLink.js';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 
 /** Labels for both ends of every lead; once printed, only what changed is printed again. */
@@ -31,16 +32,16 @@ export function Labels() {
         {before && changed.length === 0 && ', all as they were printed'}.
       </p>
       <p className="flex flex-wrap gap-2">
-        <a className="button" href={file('pdf', 'all')} download>
+        <FileLink className="button" address={file('pdf', 'all')}>
           All, PDF
-        </a>
-        <a className="button" href={file('svg', 'all')} download>
+        </FileLink>
+        <FileLink className="button" address={file('svg', 'all')}>
           First page, SVG
-        </a>
+        </FileLink>
         {before && changed.length > 0 && (
-          <a className="button button-main" href={file('pdf', 'changed')} download>
+          <FileLink className="button button-main" address={file('pdf', 'changed')}>
             Only what changed, PDF
-          </a>
+          </FileLink>
         )}
         {changed.length > 0 && (
           <button
@@ -52,12 +53,12 @@ export function Labels() {
             They are printed
           </button>
         )}
-        <a className="button" href={fileOf(`events/${store.id}`, 'lay-list.pdf')} download>
+        <FileLink className="button" address={fileOf(`events/${store.id}`, 'lay-list.pdf')}>
           Lay list, PDF
-        </a>
-        <a className="button" href={fileOf(`events/${store.id}`, 'lay-list.csv')} download>
+        </FileLink>
+        <FileLink className="button" address={fileOf(`events/${store.id}`, 'lay-list.csv')}>
           Lay list, CSV
-        </a>
+        </FileLink>
       </p>
     </section>
   );

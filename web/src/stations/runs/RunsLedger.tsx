@@ -2,6 +2,7 @@ import { showText } from '@idle-satchel/core';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useUi } from '../../store/hooks.js';
+import { SelectedDevice } from '../devices/SelectedDevice.js';
 import { CutAll } from './CutAll.js';
 import { Labels } from './Labels.js';
 import { RunLedger } from './RunLedger.js';
@@ -44,6 +45,7 @@ export default function RunsLedger() {
   };
   return (
     <>
+      <SelectedDevice />
       {current !== undefined && <RunLedger id={current} />}
       <Heading>Cables</Heading>
       <CutAll />

@@ -1,5 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { addDevicePatch, boundsOf, inOrder, newId } from '@idle-satchel/core';
+import { addDevicePatch, boundsOf, inOrder, LENS_HEIGHT, newId } from '@idle-satchel/core';
 import { GRID, LENS_HEIGHTS } from '@idle-satchel/core/searches';
 import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
@@ -31,7 +31,7 @@ function Add({ what }: { what: 'camera' | 'lamp' }) {
         ? {
             label: `C${Object.keys(cameras).length + 1}`,
             worked: 'locked' as const,
-            place: { at, height: 1.5 },
+            place: { at, height: LENS_HEIGHT },
           }
         : { label: `LAMP ${Object.keys(lamps).length + 1}`, place: { at, height: 2.2 } };
     store.patchPlan(`Add a ${what}`, addDevicePatch(bundle, id, { ...own, kind }));

@@ -16,7 +16,7 @@ import { NumberField } from '../../ledger/NumberField.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { AddShot } from './AddShot.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
-import { PlaceFields } from './PlaceFields.js';
+import { PlaceFields } from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 import { ShotLedger } from './ShotLedger.js';
 
@@ -56,11 +56,7 @@ function Camera({ id, device }: { id: string; device: Device }) {
           </select>
         </label>
       </DeviceHead>
-      <PlaceFields
-        {...{ id, device }}
-        height={{ label: 'Lens height', usual: 1.5 }}
-        pointsAt="its first shot"
-      />
+      <PlaceFields {...{ id, device }} heightLabel="Lens height" pointsAt="its first shot" />
       {camera.moving && <MovingFields id={id} device={device} moving={camera.moving} />}
       <StandFields id={id} device={device} />
       <FigureRow

@@ -4,7 +4,7 @@ import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
-import { PlaceFields } from './PlaceFields.js';
+import { PlaceFields } from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 import type { Device } from '@idle-satchel/core';
 
@@ -24,7 +24,7 @@ function Lamp({ id, device }: { id: string; device: Device }) {
   return (
     <>
       <DeviceHead id={id} device={device} />
-      <PlaceFields {...{ id, device }} height={{ label: 'Height', usual: 0.75 }} pointsAt="its mark" />
+      <PlaceFields {...{ id, device }} pointsAt="its mark" />
       <ChoiceField
         label="Turned to"
         value={device.lights}

@@ -1,9 +1,11 @@
 import {
   addDevicePatch,
+  carriersFor,
   freeItem,
   inOrder,
   insertAssemblyPatch,
   newId,
+  newPlace,
   type Assembly,
   type Family,
 } from '@idle-satchel/core';
@@ -33,25 +35,19 @@ export function AddGear() {
   const found = offers
     .filter(({ kind }) => wanted !== '' && kind.label.toLowerCase().includes(wanted))
     .slice(0, 8);
-  const carriers = inOrder(devices).filter(([, { kind, place }]) => {
-    const family = kinds[kind]?.family;
-    return (
-      place?.inside === undefined && (family === 'rack case' || family === 'camera' || family === 'switcher')
-    );
-  });
+  const plan = usePlan(whole => whole);
+  const carriers = carriersFor(plan, undefined, ({ kind }) => kinds[kind]?.family);
   const add = (kind: string, label: string): void => {
-    const { bundle } = store.get();
+    const { bundle, assessment } = store.get();
     const id = newId();
     const alike = inOrder(bundle.plan.devices).filter(([, each]) => each.kind === kind).length;
     const name = `${(label.split(',')[0] ?? label).toUpperCase()}${alike === 0 ? '' : ` ${alike + 1}`}`.slice(
       0,
       40,
     );
-    const place = inside === '' ? {} : { place: { inside } };
-    store.patchPlan(
-      `Add ${label}`.slice(0, 120),
-      addDevicePatch(bundle, id, { label: name, kind, ...place }),
-    );
+    // Until somebody places it, it stands at the desk of the house or beside the door.
+    const place = inside === '' ? newPlace(assessment.ground, kinds[kind]) : { inside };
+    store.patchPlan(`Add ${label}`.slice(0, 120), addDevicePatch(bundle, id, { label: name, kind, place }));
     setText('');
     ui.select(id);
   };
@@ -84,7 +80,7 @@ export function AddGear() {
             value={inside}
             onChange={event => setInside(event.target.value)}
           >
-            <option value="">no case</option>
+            <option value="">no case: at the desk</option>
             {carriers.map(([id, { label }]) => (
               <option key={id} value={id}>
                 {label}

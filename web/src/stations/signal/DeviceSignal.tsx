@@ -15,6 +15,7 @@ import { useFlags } from '../../ledger/flags.js';
 import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
 import { AssemblyOf } from './AssemblyOf.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
+import { PlaceFields } from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 
 const TASK_WORDS: Readonly<Record<Task, string>> = {
@@ -62,6 +63,11 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
           <path d={face.body + face.sockets} fill="none" stroke="var(--ink)" />
         </svg>
       </DeviceHead>
+      <PlaceFields
+        id={id}
+        device={device}
+        {...(kind.optics && { heightLabel: 'Lens height', pointsAt: 'its first shot' })}
+      />
       {kind.family === 'rack case' && <AssemblyOf id={id} device={device} />}
       {inOrder(kind.ports)
         .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))

@@ -1,33 +1,29 @@
-import { inOrder, numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import { feedFromOutlets } from '../feeds.js';
-import type { PowerReads, PowerResult } from '../index.js';
-
-/** Minutes of margin below which a battery is a risk. */
-const THIN = 15;
+import { inOrder, numberOf, severityOf } from '../../../foundations/index.js';
+import { feedFromOutlets } from '../feed-fixes.js';
+import { powerRule, type PowerReads } from '../result.js';
 
 /** A battery that ends before the event does, or barely after. */
-export const batteryShort: Rule<Seen<PowerReads, PowerResult>> = {
+export const batteryShort = powerRule({
   rule: 'power.battery-short',
-  station: 'power',
-  find: ({ own, signal }) =>
-    Object.entries(own.batteries).flatMap(([id, life]) => {
-      const margin = numberOf(life.margin);
-      if (margin === undefined || margin >= THIN) return [];
-      const label = signal.wiring.devices[id]?.label ?? 'A battery';
-      return [
-        {
-          severity: margin < 0 ? 'stop' : 'risk',
-          subjects: [id],
-          title:
-            margin < 0
-              ? `${label} is empty ${Math.round(-margin)} min before the end.`
-              : `${label} has only ${Math.round(margin)} min to spare at the end.`,
-          because: [`power.batteries.${id}.ends`, `power.batteries.${id}.margin`],
-          advice: 'Carry a second one and swap it in a break; keep terminals covered.',
-        },
-      ];
-    }),
+  reads: ({ own, signal }) => ({ batteries: own.batteries, devices: signal.wiring.devices }),
+  *find({ batteries, devices }) {
+    for (const [id, { ends, margin }] of Object.entries(batteries)) {
+      const severity = severityOf(margin);
+      if (severity === undefined) continue;
+      const label = devices[id]?.label ?? 'A battery';
+      const minutes = Math.round(Math.abs(numberOf(margin) ?? 0));
+      yield {
+        severity,
+        subjects: [id],
+        title:
+          severity === 'stop'
+            ? `${label} is empty ${minutes} min before the end.`
+            : `${label} has only ${minutes} min to spare at the end.`,
+        because: [ends, margin],
+        advice: 'Carry a second one and swap it in a break; keep terminals covered.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     const { wiring } = seen.signal;
@@ -64,7 +60,7 @@ export const batteryShort: Rule<Seen<PowerReads, PowerResult>> = {
       if (link.to.device !== undefined) yield* feedFromOutlets(seen, link.to.device, snag.id);
     }
   },
-};
+});
 
 function wattHours({ kinds }: PowerReads, kind: string): number {
   const battery = kinds.kinds[kind]?.battery;

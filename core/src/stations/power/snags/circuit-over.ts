@@ -1,34 +1,29 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import { feedFromOutlets } from '../feeds.js';
-import type { PowerReads, PowerResult } from '../index.js';
-
-/** Above this share of the breaker a circuit is near its limit, %. */
-const NEAR = 80;
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { feedFromOutlets } from '../feed-fixes.js';
+import { powerRule } from '../result.js';
 
 /** A circuit over, or near, what its breaker carries by the house rule. */
-export const circuitOver: Rule<Seen<PowerReads, PowerResult>> = {
+export const circuitOver = powerRule({
   rule: 'power.circuit-over',
-  station: 'power',
-  find: ({ own, ground }) =>
-    Object.entries(own.circuits).flatMap(([id, circuit]) => {
-      const share = numberOf(circuit.share) ?? 0;
-      const ours = numberOf(circuit.ours) ?? 0;
-      if (share <= NEAR || ours === 0) return [];
-      const { label = 'A circuit', amps = 0 } = ground.venue.circuits?.[id] ?? {};
-      return [
-        {
-          severity: share > 100 ? 'stop' : 'risk',
-          subjects: [id],
-          title:
-            share > 100
-              ? `${label} carries more than its ${amps} A breaker allows by the house rule.`
-              : `${label} is near its limit: ${Math.round(share)} % of ${amps} A.`,
-          because: [`power.circuits.${id}.counted`, `power.circuits.${id}.share`],
-          advice: 'Ask what else can be switched off while the event runs.',
-        },
-      ];
-    }),
+  reads: ({ own, ground }) => ({ loads: own.circuits, circuits: ground.venue.circuits }),
+  *find({ loads, circuits }) {
+    for (const [id, { ours, counted, share }] of Object.entries(loads)) {
+      const severity = severityOf(share);
+      // What others have on it is no concern of ours while we add nothing.
+      if (severity === undefined || numberOf(ours) === 0) continue;
+      const { label = 'A circuit', amps = 0 } = circuits?.[id] ?? {};
+      yield {
+        severity,
+        subjects: [id],
+        title:
+          severity === 'stop'
+            ? `${label} carries more than its ${amps} A breaker allows by the house rule.`
+            : `${label} is near its limit: ${Math.round(numberOf(share) ?? 0)} % of ${amps} A.`,
+        because: [counted, share],
+        advice: 'Ask what else can be switched off while the event runs.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const circuit = snag.subjects[0] ?? '';
     const { venue } = seen.ground;
@@ -38,4 +33,4 @@ export const circuitOver: Rule<Seen<PowerReads, PowerResult>> = {
       yield* feedFromOutlets(seen, link.to.device, snag.id, id);
     }
   },
-};
+});

@@ -1,34 +1,32 @@
-import { numberOf, type Finding, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import { feedFromOutlets } from '../feeds.js';
-import type { PowerReads, PowerResult } from '../index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { feedFromOutlets } from '../feed-fixes.js';
+import { powerRule } from '../result.js';
 
 /** A strip or wall socket loaded beyond its own rating. */
-export const stripOver: Rule<Seen<PowerReads, PowerResult>> = {
+export const stripOver = powerRule({
   rule: 'power.strip-over',
-  station: 'power',
-  find: ({ own, ground, signal }) => {
-    const over = (tree: 'strips' | 'sockets', id: string, label: string): Finding[] => {
-      const load = own[tree][id];
-      if ((numberOf(load?.share) ?? 0) <= 100) return [];
-      return [
-        {
-          severity: 'stop',
-          subjects: [id],
-          title: `${label} is loaded beyond its rating.`,
-          because: [`power.${tree}.${id}.amps`, `power.${tree}.${id}.share`],
-          advice: 'Spread the load over more sockets on different circuits.',
-        },
-      ];
-    };
-    return [
-      ...Object.keys(own.strips).flatMap(id =>
-        over('strips', id, signal.wiring.devices[id]?.label ?? 'A strip'),
-      ),
-      ...Object.keys(own.sockets).flatMap(id =>
-        over('sockets', id, `Socket ${ground.venue.sockets?.[id]?.label ?? ''}`),
+  reads: ({ own, ground, signal }) => ({
+    ...{ strips: own.strips, sockets: own.sockets },
+    ...{ devices: signal.wiring.devices, venueSockets: ground.venue.sockets },
+  }),
+  *find({ strips, sockets, devices, venueSockets }) {
+    const named = [
+      ...Object.entries(strips).map(([id, load]) => [id, load, devices[id]?.label ?? 'A strip'] as const),
+      ...Object.entries(sockets).map(
+        ([id, load]) => [id, load, `Socket ${venueSockets?.[id]?.label ?? ''}`] as const,
       ),
     ];
+    for (const [id, { amps, share }, label] of named) {
+      const severity = severityOf(share);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} is loaded beyond its rating.`,
+        because: [amps, share],
+        advice: 'Spread the load over more sockets on different circuits.',
+      };
+    }
   },
   *fixes(snag, seen) {
     const at = snag.subjects[0] ?? '';
@@ -37,4 +35,4 @@ export const stripOver: Rule<Seen<PowerReads, PowerResult>> = {
       yield* feedFromOutlets(seen, link.to.device, snag.id, id);
     }
   },
-};
+});

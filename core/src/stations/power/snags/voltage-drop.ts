@@ -1,28 +1,23 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { PowerReads, PowerResult } from '../index.js';
-
-const WARN = 3;
-const STOP = 5;
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { powerRule } from '../result.js';
 
 /** A mains lead on which too much voltage is lost. */
-export const voltageDrop: Rule<Seen<PowerReads, PowerResult>> = {
+export const voltageDrop = powerRule({
   rule: 'power.voltage-drop',
-  station: 'power',
-  find: ({ own, runs }) =>
-    Object.entries(own.drops).flatMap(([id, { drop }]) => {
-      const lost = numberOf(drop) ?? 0;
-      if (lost <= WARN) return [];
-      return [
-        {
-          severity: lost > STOP ? 'stop' : 'risk',
-          subjects: [id],
-          title: `${runs.runs[id]?.label ?? 'A mains lead'} loses ${lost.toFixed(1)} % of the voltage.`,
-          because: [`power.drops.${id}.drop`],
-          advice: 'Use a nearer socket or a thicker lead; unroll reels fully.',
-        },
-      ];
-    }),
+  reads: ({ own, runs }) => ({ drops: own.drops, runs: runs.runs }),
+  *find({ drops, runs }) {
+    for (const [id, { drop }] of Object.entries(drops)) {
+      const severity = severityOf(drop);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${runs[id]?.label ?? 'A mains lead'} loses ${(numberOf(drop) ?? 0).toFixed(1)} % of the voltage.`,
+        because: [drop],
+        advice: 'Use a nearer socket or a thicker lead; unroll reels fully.',
+      };
+    }
+  },
   fixes: snag => [
     {
       label: 'Use a 2.5 mm² lead',
@@ -34,4 +29,4 @@ export const voltageDrop: Rule<Seen<PowerReads, PowerResult>> = {
       ],
     },
   ],
-};
+});

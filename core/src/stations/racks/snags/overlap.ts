@@ -1,6 +1,5 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RackResult, RacksReads, RacksResult } from '../index.js';
+import { numberOf } from '../../../foundations/index.js';
+import { racksRule, type RackResult } from '../result.js';
 
 /** The unit spaces an item takes. */
 const spaces = (unit: number, units: number): number[] => Array.from({ length: units }, (_, i) => unit + i);
@@ -18,24 +17,22 @@ function clash(rack: RackResult, id: string): boolean {
 }
 
 /** Two items in one unit, or an item beyond the rails. */
-export const overlap: Rule<Seen<RacksReads, RacksResult>> = {
+export const overlap = racksRule({
   rule: 'racks.overlap',
-  station: 'racks',
-  find: ({ own }) =>
-    Object.entries(own.racks).flatMap(([rackId, rack]) =>
-      Object.keys(rack.items).flatMap(id =>
-        clash(rack, id)
-          ? [
-              {
-                severity: 'stop' as const,
-                subjects: [id, rackId],
-                title: `${rack.items[id]?.label ?? 'An item'} has no free unit where it is put in ${rack.label}.`,
-                because: [`racks.racks.${rackId}.used`, `racks.racks.${rackId}.have`],
-              },
-            ]
-          : [],
-      ),
-    ),
+  reads: ({ own }) => ({ racks: own.racks }),
+  *find({ racks }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      for (const [id, { label }] of Object.entries(rack.items)) {
+        if (!clash(rack, id)) continue;
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} has no free unit where it is put in ${rack.label}.`,
+          because: [rack.used, rack.have],
+        };
+      }
+    }
+  },
   *fixes(snag, { own }) {
     const [id = '', rackId = ''] = snag.subjects;
     const rack = own.racks[rackId];
@@ -52,4 +49,4 @@ export const overlap: Rule<Seen<RacksReads, RacksResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/place/unit` }] }],
     };
   },
-};
+});

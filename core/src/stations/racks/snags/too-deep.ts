@@ -1,30 +1,27 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RacksReads, RacksResult } from '../index.js';
+import { racksRule } from '../result.js';
 
 /** Room behind an item for plugs and bends, m. */
 const CLEARANCE = 0.05;
 
 /** An item that, with its plugs, is deeper than the case. */
-export const tooDeep: Rule<Seen<RacksReads, RacksResult>> = {
+export const tooDeep = racksRule({
   rule: 'racks.too-deep',
-  station: 'racks',
-  find: ({ own, devices, kinds }) =>
-    Object.entries(own.racks).flatMap(([rackId, rack]) => {
-      const room = kinds.kinds[devices?.[rackId]?.kind ?? '']?.rackCase?.depth ?? Infinity;
-      return Object.entries(rack.items).flatMap(([id, item]) => {
-        const depth = kinds.kinds[devices?.[id]?.kind ?? '']?.rack?.depth ?? 0;
-        if (item.unit === undefined || depth + CLEARANCE <= room) return [];
-        return [
-          {
-            severity: 'stop' as const,
-            subjects: [id, rackId],
-            title: `${item.label} with its plugs is deeper than ${rack.label}.`,
-            because: [`racks.racks.${rackId}.used`],
-          },
-        ];
-      });
-    }),
+  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
+  *find({ racks, devices, kinds }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      const room = kinds[devices?.[rackId]?.kind ?? '']?.rackCase?.depth ?? Infinity;
+      for (const [id, { unit, label }] of Object.entries(rack.items)) {
+        const depth = kinds[devices?.[id]?.kind ?? '']?.rack?.depth ?? 0;
+        if (unit === undefined || depth + CLEARANCE <= room) continue;
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} with its plugs is deeper than ${rack.label}.`,
+          because: [rack.used],
+        };
+      }
+    }
+  },
   fixes: snag => [
     {
       label: 'Carry it loose, outside the rails',
@@ -36,4 +33,4 @@ export const tooDeep: Rule<Seen<RacksReads, RacksResult>> = {
       ],
     },
   ],
-};
+});

@@ -1,38 +1,32 @@
-import { numberOf, type Finding, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RacksReads, RacksResult } from '../index.js';
-
-/** Above this weight nobody lifts a case alone, kg. */
-const ONE_PERSON = 23;
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { racksRule } from '../result.js';
 
 /** A case over its load limit, or too heavy for one person. */
-export const tooHeavy: Rule<Seen<RacksReads, RacksResult>> = {
+export const tooHeavy = racksRule({
   rule: 'racks.too-heavy',
-  station: 'racks',
-  find: ({ own, devices, kinds }) =>
-    Object.entries(own.racks).flatMap(([id, rack]): Finding[] => {
-      const limit = kinds.kinds[devices?.[id]?.kind ?? '']?.rackCase?.load ?? Infinity;
-      const [load, weight] = [numberOf(rack.load) ?? 0, numberOf(rack.weight) ?? 0];
-      if (load > limit) {
-        return [
-          {
-            severity: 'stop',
-            subjects: [id],
-            title: `${rack.label} carries more than its load limit of ${limit} kg.`,
-            because: [`racks.racks.${id}.load`],
-            advice: 'Carry part of it in another case.',
-          },
-        ];
-      }
-      if (weight <= ONE_PERSON) return [];
-      return [
-        {
-          severity: 'note',
+  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
+  *find({ racks, devices, kinds }) {
+    for (const [id, { label, load, weight }] of Object.entries(racks)) {
+      const limit = kinds[devices?.[id]?.kind ?? '']?.rackCase?.load ?? Infinity;
+      if ((numberOf(load) ?? 0) > limit) {
+        yield {
+          severity: 'stop',
           subjects: [id],
-          title: `${rack.label} needs two people to lift: ${weight.toFixed(1)} kg.`,
-          because: [`racks.racks.${id}.weight`],
-          advice: 'Two names on this case; use wheels, keep it close, mind the step.',
-        },
-      ];
-    }),
-};
+          title: `${label} carries more than its load limit of ${limit} kg.`,
+          because: [load],
+          advice: 'Carry part of it in another case.',
+        };
+        continue;
+      }
+      const severity = severityOf(weight);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} needs two people to lift: ${(numberOf(weight) ?? 0).toFixed(1)} kg.`,
+        because: [weight],
+        advice: 'Two names on this case; use wheels, keep it close, mind the step.',
+      };
+    }
+  },
+});

@@ -59,7 +59,7 @@ function* plugIn(
   const input = freeVideoPorts(wiring, device, 'in')[0];
   if (!input) return;
   for (const [switcher, { label }] of inOrder(wiring.devices)) {
-    if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
+    if (switcher === device || wiring.kindOf(switcher)?.family !== 'switcher') continue;
     const output = freeVideoPorts(wiring, switcher, 'out')[0];
     if (!output) continue;
     const connection = connect(

@@ -1,3 +1,4 @@
+import { FileLink } from '../../../ledger/FileLink.js';
 import { CARRIES_WORDS, PATTERNS, type Carries, type SchematicGraph } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useOpenEvent } from '../../../store/hooks.js';
@@ -47,12 +48,12 @@ export function SchematicTools({ graph, zoom }: { graph: SchematicGraph; zoom: Z
           <Pattern key={carries} carries={carries} />
         ))}
       </span>
-      <a className="link" href={sheet('pdf')} download>
+      <FileLink className="link" address={sheet('pdf')}>
         PDF
-      </a>
-      <a className="link" href={sheet('svg')} download>
+      </FileLink>
+      <FileLink className="link" address={sheet('svg')}>
         SVG
-      </a>
+      </FileLink>
     </div>
   );
 }

@@ -1,9 +1,6 @@
 /** Edits that feed a device from another outlet. */
 import { distance, idFrom, inOrder, type Fix, type Json } from '../../foundations/index.js';
-import type { Seen } from '../station.js';
-import type { PowerReads, PowerResult } from './index.js';
-
-type PowerSeen = Seen<PowerReads, PowerResult>;
+import type { PowerSeen } from './result.js';
 
 interface Outlet {
   readonly label: string;

@@ -1,0 +1,148 @@
+/**
+ * Figures declared once: where a figure stands in the assessment, what it is called, its unit, what it rests on,
+ * and its limits with the snag they raise. Ledger, flags, finder, sheets and the command line read all that from
+ * the figure; nothing of it is written a second time.
+ */
+import { calc, found, unknown, type Figure, type Note, type Term } from './figure.js';
+import type { Value } from './formula.js';
+import { SEVERITIES, type Severity } from './severity.js';
+import type { Unit } from './units.js';
+
+/** What a figure rests on. A definition is a sum, a count or a copy, no more. */
+export type Basis =
+  | { readonly by: 'standard'; readonly source: string }
+  | { readonly by: 'house rule'; readonly rule: string; readonly source?: string }
+  | { readonly by: 'measurement'; readonly source?: string }
+  | { readonly by: 'definition' };
+
+/** A formula or method of a standard, of physics or of a published table, by its name there. */
+export const standard = (source: string): Basis => ({ by: 'standard', source });
+/** A choice that practitioners make in different ways, and what it leans on. */
+export const houseRule = (rule: string, source?: string): Basis => ({
+  ...{ by: 'house rule', rule },
+  ...(source !== undefined && { source }),
+});
+/** What somebody measured, or an algorithm measures on the survey. */
+export const measurement = (source?: string): Basis => ({
+  by: 'measurement',
+  ...(source !== undefined && { source }),
+});
+export const DEFINITION: Basis = { by: 'definition' };
+
+/** Where a figure becomes a snag of some severity. */
+export type Threshold = { readonly above: number } | { readonly below: number } | { readonly is: Value };
+
+export interface Limits extends Readonly<Partial<Record<Severity, Threshold>>> {
+  /** The rule that raises the snag. */
+  readonly raises: string;
+}
+
+/** The ids in a key, one for each `*`. */
+export type IdsOf<Key extends string> = Key extends `${string}*${infer Rest}` ? [string, ...IdsOf<Rest>] : [];
+
+export interface Declaration {
+  /** Its place in the assessment, `*` for each id: `power.circuits.*.share`. */
+  readonly key: string;
+  readonly label: string;
+  readonly unit: Unit;
+  readonly basis: Basis;
+  readonly limits?: Limits;
+}
+
+interface Computed<Key extends string> extends Omit<Declaration, 'key'> {
+  readonly key: Key;
+  /** How it follows from its terms; absent where that differs from one to the next. */
+  readonly formula?: string;
+  /** The algorithm that finds it. */
+  readonly method?: string;
+}
+
+/** A declared figure, which makes its figures: each knows its place and its declaration from birth. */
+export class Declared<Key extends string = string> implements Declaration {
+  readonly key: Key;
+  readonly label: string;
+  readonly unit: Unit;
+  readonly basis: Basis;
+  readonly limits?: Limits;
+  readonly formula: string | undefined;
+  readonly method: string | undefined;
+  private readonly pieces: readonly string[];
+  private readonly note: Note;
+
+  constructor({ key, label, unit, basis, limits, formula, method }: Computed<Key>) {
+    this.key = key;
+    this.label = label;
+    this.unit = unit;
+    this.basis = basis;
+    if (limits) this.limits = limits;
+    this.formula = formula;
+    this.method = method;
+    this.pieces = key.split('*');
+    this.note = noteOf(basis);
+  }
+
+  /** The place of the figure with these ids: `power.circuits.circvestr.share`. */
+  path(...ids: IdsOf<Key>): string {
+    let path = this.pieces[0] ?? '';
+    for (let i = 0; i < ids.length; i++) path += (ids[i] as string) + (this.pieces[i + 1] ?? '');
+    return path;
+  }
+
+  /** Computed from its terms by its formula, or by one of its own; see `calc`. */
+  calc(ids: IdsOf<Key>, terms: readonly Term[], own: Note & { readonly formula?: string } = {}): Figure {
+    const { formula = this.formula ?? '', ...note } = own;
+    return this.born(ids, calc(this.unit, formula, terms, { ...this.note, ...note }));
+  }
+
+  /** Found by its method, or by one of its own; see `found`. */
+  found(
+    ids: IdsOf<Key>,
+    value: Value,
+    terms: readonly Term[] = [],
+    own: Note & { readonly method?: string } = {},
+  ): Figure {
+    const { method = this.method ?? '', ...note } = own;
+    return this.born(ids, found(value, this.unit, method, terms, { ...this.note, ...note }));
+  }
+
+  /** Without a value, and why. */
+  unknown(ids: IdsOf<Key>, why: string, terms: readonly Term[] = []): Figure {
+    return this.born(ids, unknown(this.unit, why, terms));
+  }
+
+  private born(ids: IdsOf<Key>, figure: Figure): Figure {
+    return { ...figure, path: this.path(...ids), of: this };
+  }
+}
+
+/** Declares a figure. */
+export const declare = <const Key extends string>(of: Computed<Key>): Declared<Key> => new Declared(of);
+
+function noteOf(basis: Basis): Note {
+  switch (basis.by) {
+    case 'standard':
+      return { source: basis.source };
+    case 'house rule':
+      return { rule: basis.rule, ...(basis.source !== undefined && { source: basis.source }) };
+    case 'measurement':
+      return basis.source === undefined ? {} : { source: basis.source };
+    case 'definition':
+      return {};
+  }
+}
+
+const beyond = (value: Value, threshold: Threshold): boolean => {
+  if ('is' in threshold) return value === threshold.is;
+  if (typeof value !== 'number') return false;
+  return 'above' in threshold ? value > threshold.above : value < threshold.below;
+};
+
+/** How bad a figure is by its declared limits, the worst first; undefined within them, or without any. */
+export function severityOf({ value, of }: Figure): Severity | undefined {
+  const limits = of?.limits;
+  if (!limits) return undefined;
+  return SEVERITIES.find(severity => {
+    const threshold = limits[severity];
+    return threshold !== undefined && beyond(value, threshold);
+  });
+}

@@ -1,0 +1,3 @@
+/** How much a snag matters: it would stop the show, it could bite, or it is worth knowing; the worst first. */
+export type Severity = 'stop' | 'risk' | 'note';
+export const SEVERITIES: readonly Severity[] = ['stop', 'risk', 'note'];

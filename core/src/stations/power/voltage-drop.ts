@@ -1,0 +1,51 @@
+/** Voltage lost on each mains lead that crosses the floor. */
+import type { Link } from '../../documents/index.js';
+import { constant, given, taken, type Figure } from '../../foundations/index.js';
+import type { RunResult } from '../runs/index.js';
+import { throughLink } from './feeding.js';
+import { leadDrop } from './figures.js';
+import { loadTerms, type Loads } from './loads.js';
+
+export interface MainsLead {
+  readonly length: Figure;
+  readonly make: string;
+}
+
+/** Mains leads across the floor, with their length and make. */
+export const mainsLeadsOf = ({
+  runs,
+}: {
+  readonly runs: Readonly<Record<string, RunResult>>;
+}): Readonly<Record<string, MainsLead>> =>
+  Object.fromEntries(
+    Object.entries(runs).flatMap(([id, { connector, crosses, cableLength, make }]) =>
+      connector === 'mains' && crosses ? [[id, { length: cableLength, make }]] : [],
+    ),
+  );
+
+/** Cross section by make, mm²; that of a lead nobody knows is taken to be the thinnest. */
+const SECTION: Readonly<Record<string, number>> = { 'mains-1.5': 1.5, 'mains-2.5': 2.5 };
+const THINNEST = 1.5;
+/** Resistivity of copper at 75 °C, Ω·mm²/m. */
+const COPPER = 0.0214;
+
+export interface LoadedLead extends MainsLead {
+  readonly link: Link;
+  readonly below: readonly string[] | undefined;
+  readonly loads: Loads;
+  readonly volts: number;
+}
+
+export function dropOn(
+  id: string,
+  { length, make, link, below, loads, volts }: LoadedLead,
+): { readonly drop: Figure } {
+  const terms = [
+    taken('L', length, `runs.runs.${id}.cableLength`),
+    ...loadTerms('I', 'amps', throughLink(link, below), loads),
+    constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
+    constant('A', SECTION[make] ?? THINNEST, 'mm²', 'cross section of the lead'),
+    given('V', volts, 'V', 'venue', '/volts'),
+  ];
+  return { drop: leadDrop.calc([id], terms, { rule: 'warn above 3 %, stop above 5 %' }) };
+}

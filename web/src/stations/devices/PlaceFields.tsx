@@ -1,0 +1,152 @@
+import {
+  carriersFor,
+  inOrder,
+  putDownPatch,
+  putIntoPatch,
+  TABLE_HEIGHT,
+  type Device,
+} from '@idle-satchel/core';
+import { ChoiceField } from '../../ledger/ChoiceField.js';
+import { LengthField } from '../../ledger/LengthField.js';
+import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+
+/** Where a device is: in a case or on the floor, how high, and where it points if it points anywhere. */
+export function PlaceFields({
+  id,
+  device,
+  heightLabel = 'Height',
+  pointsAt,
+}: {
+  id: string;
+  device: Device;
+  heightLabel?: string;
+  /** What it points at where no direction is set; absent = it does not point. */
+  pointsAt?: string;
+}) {
+  const { place } = device;
+  return (
+    <>
+      {pointsAt === undefined && <CarriedIn id={id} device={device} />}
+      {place?.at && place.inside === undefined && (
+        <OnFloor {...{ id, device, heightLabel, pointsAt, at: place.at }} />
+      )}
+      {!place?.at && place?.inside === undefined && <Unplaced id={id} device={device} />}
+    </>
+  );
+}
+
+/** An edit that puts a device down where new gear stands. */
+function usePutDown(id: string, { label }: Device): () => void {
+  const store = useStore();
+  return () => {
+    const { bundle, assessment } = store.get();
+    const kind = bundle.kinds.kinds[bundle.plan.devices?.[id]?.kind ?? ''];
+    store.patchPlan(`Put down ${label}`, putDownPatch(bundle.plan, id, assessment.ground, kind));
+  };
+}
+
+/** What carries it; whatever is taken out of its case stands where new gear stands. */
+function CarriedIn({ id, device }: { id: string; device: Device }) {
+  const store = useStore();
+  const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
+  const plan = usePlan(whole => whole);
+  const carriers = carriersFor(plan, id, ({ kind }) => kinds[kind]?.family);
+  const putDown = usePutDown(id, device);
+  const inside = device.place?.inside;
+  if (carriers.length === 0 && inside === undefined) return null;
+  return (
+    <ChoiceField
+      label="Stands"
+      value={inside}
+      none="on the floor or a table"
+      options={carriers.map(([carrier, { label }]) => [carrier, `in ${label}`] as const)}
+      onCommit={carrier =>
+        carrier === undefined
+          ? putDown()
+          : store.patchPlan(`Put ${device.label} into a case`, putIntoPatch(id, carrier))
+      }
+    />
+  );
+}
+
+function Unplaced({ id, device }: { id: string; device: Device }) {
+  const putDown = usePutDown(id, device);
+  return (
+    <p className="flex gap-3 items-baseline py-1 border-b border-rule">
+      <span className="grow text-faint">It has no place yet.</span>
+      <button className="button" onClick={putDown}>
+        Put it on the plan
+      </button>
+    </p>
+  );
+}
+
+function OnFloor({
+  id,
+  device,
+  heightLabel,
+  pointsAt,
+  at: [x, y],
+}: {
+  id: string;
+  device: Device;
+  heightLabel: string;
+  pointsAt: string | undefined;
+  at: readonly [number, number];
+}) {
+  const store = useStore();
+  const place = device.place ?? {};
+  const areas = useResult('ground').venue.areas;
+  const galleries = inOrder(areas).filter(([, { kind }]) => kind === 'gallery');
+  const move = (value: readonly [number, number]): void =>
+    store.patchPlan(`Move ${device.label}`, [{ op: 'replace', path: `/devices/${id}/place/at`, value }]);
+  const path = (field: string): string => `/devices/${id}/place/${field}`;
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-x-5">
+        <LengthField label="East" value={x} onCommit={metres => move([metres, y])} />
+        <LengthField label="South" value={y} onCommit={metres => move([x, metres])} />
+        <LengthField
+          label={heightLabel}
+          value={place.height ?? TABLE_HEIGHT}
+          min={0}
+          max={30}
+          onCommit={value =>
+            store.patchPlan(`Height of ${device.label}`, [{ op: 'add', path: path('height'), value }])
+          }
+        />
+        {pointsAt !== undefined && (
+          <p className="py-1 border-b border-rule">
+            {place.facing === undefined ? (
+              <span className="text-faint">points at {pointsAt}</span>
+            ) : (
+              <button
+                className="link"
+                onClick={() =>
+                  store.patchPlan(`Aim ${device.label}`, [{ op: 'remove', path: path('facing') }])
+                }
+              >
+                Point at {pointsAt}
+              </button>
+            )}
+          </p>
+        )}
+      </div>
+      {(galleries.length > 0 || place.level !== undefined) && (
+        <ChoiceField
+          label="Floor"
+          value={place.level}
+          none="the ground"
+          options={galleries.map(([gallery, { label }]) => [gallery, label] as const)}
+          onCommit={value =>
+            store.patchPlan(`Floor of ${device.label}`, [
+              value === undefined
+                ? { op: 'remove', path: path('level') }
+                : { op: 'add', path: path('level'), value },
+            ])
+          }
+        />
+      )}
+    </>
+  );
+}
