@@ -11,7 +11,7 @@ export {
   type Difference,
 } from './review.js';
 export { seenBundle } from './seen.js';
-export { PHASE_ORDER } from './stations/brief/index.js';
+export { PHASE_ORDER } from './stations/brief/running-order.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
 export { TABLE_HEIGHT } from './stations/ground/index.js';
 export { adoptInVenue, changeForEvent, withMaps } from './stations/ground/venue-changes.js';

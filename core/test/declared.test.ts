@@ -9,7 +9,6 @@ import {
   figuresIn,
   isFigure,
   severityOf,
-  type Declaration,
   type Figure,
   type Limits,
   type Rule,

@@ -14,6 +14,10 @@ const limit = (key: string, severity: Severity, side: Limit['side'], value: Valu
 });
 
 export const LIMITS: readonly Limit[] = [
+  limit('brief.phases.live', 'risk', 'is', 0, 'without a live item nothing has a length'),
+  limit('brief.outputsWanted', 'stop', 'is', 0, 'an event from which nothing comes out'),
+  limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
+  limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('power.devices.*.fedBy', 'stop', 'is', null, 'a device that needs power must be fed'),
   limit('power.strips.*.share', 'stop', 'above', 100, 'a strip carries its rating and no more'),
   limit('power.sockets.*.share', 'stop', 'above', 100, 'a socket carries its rating and no more'),

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
-import { LADDER } from '../../src/stations/stream/index.js';
+import { LADDER } from '../../src/stations/stream/ladder.js';
 import { between } from '../arbitraries.js';
 import { edited, friday, number, remove, set } from './edited.js';
 

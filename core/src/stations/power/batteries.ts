@@ -38,15 +38,10 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryLife {
   const minutes = batteryMinutes.calc([id], [taken('usable', usable), taken('load', load)]);
   const ends = batteryEnds.calc(
     [id],
-    [
-      taken('start', of.start, 'brief.start'),
-      taken('rig', of.rig, 'brief.phases.rig'),
-      taken('before', of.before, 'brief.before'),
-      taken('runtime', minutes),
-    ],
+    [taken('start', of.start), taken('rig', of.rig), taken('before', of.before), taken('runtime', minutes)],
   );
   return {
     ...{ usable, load, minutes, ends },
-    margin: batteryMargin.calc([id], [taken('event_end', of.end, 'brief.end'), taken('battery_end', ends)]),
+    margin: batteryMargin.calc([id], [taken('event_end', of.end), taken('battery_end', ends)]),
   };
 }

@@ -1,8 +1,7 @@
 import { PHASE_ORDER } from '@idle-satchel/core';
 import { fromField, toField } from '../../app/days.js';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { TextField } from '../../ledger/TextField.js';
-import { useFlags } from '../../ledger/flags.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { Outputs } from './Outputs.js';
 import { PHASE_WORDS } from './phase-words.js';
@@ -13,7 +12,6 @@ export default function BriefStation() {
   useWorkingKey();
   const store = useStore();
   const brief = useResult('brief');
-  const flag = useFlags();
   const label = usePlan(plan => plan.label);
   const start = usePlan(plan => plan.start);
   const zone = usePlan(plan => plan.zone);
@@ -54,26 +52,13 @@ export default function BriefStation() {
       </div>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Times</Heading>
-        <FigureRow label="Live at" figure={brief.start} path="brief.start" />
-        <FigureRow label="Live ends" figure={brief.end} path="brief.end" />
-        <FigureRow label="Planned before the start" figure={brief.before} path="brief.before" />
+        <FigureRows of={{ start: brief.start, end: brief.end, before: brief.before }} />
         <Heading>Phases</Heading>
         {PHASE_ORDER.map(phase => (
-          <FigureRow
-            key={phase}
-            label={PHASE_WORDS[phase]}
-            figure={brief.phases[phase]}
-            path={`brief.phases.${phase}`}
-            flag={flag(`brief.phases.${phase}`)}
-          />
+          <FigureRow key={phase} label={PHASE_WORDS[phase]} figure={brief.phases[phase]} />
         ))}
         <Heading>Outputs</Heading>
-        <FigureRow
-          label="Outputs wanted"
-          figure={brief.outputsWanted}
-          path="brief.outputsWanted"
-          flag={flag('brief.outputsWanted')}
-        />
+        <FigureRow figure={brief.outputsWanted} />
       </aside>
     </div>
   );

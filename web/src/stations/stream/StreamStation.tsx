@@ -1,7 +1,6 @@
 import { inOrder, numberOf, showText } from '@idle-satchel/core';
 import { scaleLinear } from 'd3-scale';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
 
 const RUNGS = ['2160p30', '1440p30', '1080p60', '1080p30', '720p60', '720p30', '540p', '360p', '160p'];
@@ -12,25 +11,13 @@ export default function StreamStation() {
   const store = useStore();
   const stream = useResult('stream');
   const outputs = usePlan(plan => plan.outputs);
-  const flag = useFlags();
   const none = Object.keys(stream.streams).length + Object.keys(stream.recordings).length === 0;
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <UploadChart />
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>The line</Heading>
-        <FigureRow
-          label="Worst upload measured"
-          figure={stream.worstUpload}
-          path="stream.worstUpload"
-          flag={flag('stream.worstUpload')}
-        />
-        <FigureRow
-          label="Budget by the house rule"
-          figure={stream.budget}
-          path="stream.budget"
-          flag={flag('stream.budget')}
-        />
+        <FigureRows of={{ worst: stream.worstUpload, budget: stream.budget }} />
         {Object.entries(stream.streams).map(([id, each]) => (
           <section key={id}>
             <Heading
@@ -61,53 +48,13 @@ export default function StreamStation() {
             >
               Stream
             </Heading>
-            <FigureRow label="Size and rate" figure={each.rung} path={`stream.streams.${id}.rung`} />
-            <FigureRow
-              label="Video bit rate"
-              figure={each.videoRate}
-              path={`stream.streams.${id}.videoRate`}
-            />
-            <FigureRow
-              label="On the line"
-              figure={each.lineRate}
-              path={`stream.streams.${id}.lineRate`}
-              flag={flag(`stream.streams.${id}.lineRate`)}
-            />
-            <FigureRow
-              label="Fits the budget"
-              figure={each.fits}
-              path={`stream.streams.${id}.fits`}
-              flag={flag(`stream.streams.${id}.fits`)}
-            />
-            <FigureRow label="Data for the event" figure={each.data} path={`stream.streams.${id}.data`} />
-            <FigureRow
-              label="Next size needs a budget of"
-              figure={each.nextNeeds}
-              path={`stream.streams.${id}.nextNeeds`}
-            />
+            <FigureRows of={each} />
           </section>
         ))}
         {Object.entries(stream.recordings).map(([id, each]) => (
           <section key={id}>
             <Heading about={outputs?.[id]?.label}>Recording</Heading>
-            <FigureRow
-              label="Written per hour"
-              figure={each.perHour}
-              path={`stream.recordings.${id}.perHour`}
-            />
-            <FigureRow
-              label="Disk needed"
-              figure={each.needed}
-              path={`stream.recordings.${id}.needed`}
-              flag={flag(`stream.recordings.${id}.needed`)}
-            />
-            <FigureRow
-              label="Disk there"
-              figure={each.room}
-              path={`stream.recordings.${id}.room`}
-              flag={flag(`stream.recordings.${id}.room`)}
-            />
-            <FigureRow label="Fits" figure={each.fits} path={`stream.recordings.${id}.fits`} />
+            <FigureRows of={each} />
           </section>
         ))}
         {none && (

@@ -1,22 +1,20 @@
-import { idFrom, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { BriefReads, BriefResult } from '../index.js';
+import { idFrom, severityOf } from '../../../foundations/index.js';
+import { briefRule } from '../result.js';
 
 /** Without a live item the length is unknown, and with it data, disk and battery. */
-export const noLiveItem: Rule<Seen<BriefReads, BriefResult>> = {
+export const noLiveItem = briefRule({
   rule: 'brief.no-live-item',
-  station: 'brief',
-  find: ({ own }) =>
-    own.phases.live.value === 0
-      ? [
-          {
-            severity: 'risk',
-            subjects: [],
-            title: 'The running order has no live item: data, disk and battery cannot be worked out.',
-            because: ['brief.phases.live'],
-          },
-        ]
-      : [],
+  reads: ({ own }) => ({ live: own.phases.live }),
+  *find({ live }) {
+    const severity = severityOf(live);
+    if (severity === undefined) return;
+    yield {
+      severity,
+      subjects: [],
+      title: 'The running order has no live item: data, disk and battery cannot be worked out.',
+      because: [live],
+    };
+  },
   fixes: (_snag, { runningOrder }) => [
     {
       label: 'Add a live item of 60 min',
@@ -35,4 +33,4 @@ export const noLiveItem: Rule<Seen<BriefReads, BriefResult>> = {
       ],
     },
   ],
-};
+});

@@ -1,21 +1,19 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { BriefReads, BriefResult } from '../index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { briefRule } from '../result.js';
 
 /** An event from which nothing comes out has nothing to plan for. */
-export const noOutput: Rule<Seen<BriefReads, BriefResult>> = {
+export const noOutput = briefRule({
   rule: 'brief.no-output',
-  station: 'brief',
-  find: ({ own }) =>
-    own.outputsWanted.value === 0
-      ? [
-          {
-            severity: 'stop',
-            subjects: [],
-            title: 'Nothing is to come out: no stream, recording or screen is wanted.',
-            because: ['brief.outputsWanted'],
-            advice: 'Add a stream, a recording or a screen under Brief.',
-          },
-        ]
-      : [],
-};
+  reads: ({ own }) => ({ wanted: own.outputsWanted }),
+  *find({ wanted }) {
+    const severity = severityOf(wanted);
+    if (severity === undefined) return;
+    yield {
+      severity,
+      subjects: [],
+      title: 'Nothing is to come out: no stream, recording or screen is wanted.',
+      because: [wanted],
+      advice: 'Add a stream, a recording or a screen under Brief.',
+    };
+  },
+});

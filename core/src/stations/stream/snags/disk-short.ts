@@ -1,26 +1,24 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { StreamReads, StreamResult } from '../index.js';
+import { inOrder, severityOf } from '../../../foundations/index.js';
+import { streamRule } from '../result.js';
 
 /** A disk that fills before the end. */
-export const diskShort: Rule<Seen<StreamReads, StreamResult>> = {
+export const diskShort = streamRule({
   rule: 'stream.disk-short',
-  station: 'stream',
-  find: ({ own, outputs }) =>
-    Object.entries(own.recordings).flatMap(([id, recording]) =>
-      recording.fits.value === false
-        ? [
-            {
-              severity: 'stop',
-              subjects: [id],
-              outputs: [id],
-              title: `The disk is full before the end of “${outputs?.[id]?.label ?? 'the recording'}”.`,
-              because: [`stream.recordings.${id}.needed`, `stream.recordings.${id}.room`],
-              advice: 'Bring a larger disk, or record fewer cameras separately.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own, outputs }) => ({ recordings: own.recordings, outputs }),
+  *find({ recordings, outputs }) {
+    for (const [id, { needed, room, fits }] of Object.entries(recordings)) {
+      const severity = severityOf(fits);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        outputs: [id],
+        title: `The disk is full before the end of “${outputs?.[id]?.label ?? 'the recording'}”.`,
+        because: [needed, room, fits],
+        advice: 'Bring a larger disk, or record fewer cameras separately.',
+      };
+    }
+  },
   *fixes(snag, { outputs, signal }) {
     const id = snag.subjects[0] ?? '';
     const output = outputs?.[id];
@@ -38,4 +36,4 @@ export const diskShort: Rule<Seen<StreamReads, StreamResult>> = {
       };
     }
   },
-};
+});

@@ -1,6 +1,5 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { StreamReads, StreamResult } from '../index.js';
+import { inOrder, type Finding } from '../../../foundations/index.js';
+import { streamRule } from '../result.js';
 
 const DAY = 24 * 60 * 60 * 1000;
 const WEEK = 7 * DAY;
@@ -16,26 +15,27 @@ function hoursApartInWeek(a: number, b: number): number {
 }
 
 /** Upload tests that say little about the hour of the event: all long ago, or none at this hour of the week. */
-export const uploadOld: Rule<Seen<StreamReads, StreamResult>> = {
+export const uploadOld = streamRule({
   rule: 'stream.upload-old',
-  station: 'stream',
-  find: ({ venue, outputs, brief }) => {
+  reads: ({ own, venue, outputs, brief }) => ({
+    ...{ worst: own.worstUpload, uploads: venue.uploads, outputs, start: brief.start },
+  }),
+  *find({ worst, uploads, outputs, start }) {
     const streams = Object.entries(outputs ?? {}).filter(([, output]) => output.kind === 'stream');
-    const tests = inOrder(venue.uploads).map(([, { at }]) => Date.parse(at));
-    const start = Date.parse(String(brief.start.value));
-    if (streams.length === 0 || tests.length === 0 || Number.isNaN(start)) return [];
-    const say = (severity: 'risk' | 'note', subject: string, title: string) => ({
+    const tests = inOrder(uploads).map(([, { at }]) => Date.parse(at));
+    const begins = Date.parse(String(start.value));
+    if (streams.length === 0 || tests.length === 0 || Number.isNaN(begins)) return;
+    const say = (severity: 'risk' | 'note', subject: string, title: string): Finding => ({
       ...{ severity, subjects: [subject], title },
       outputs: streams.map(([id]) => id),
-      because: ['stream.worstUpload'],
+      because: [worst],
       advice: 'Measure the upload there again, at the same hour of the week.',
     });
-    const days = Math.floor((start - Math.max(...tests)) / DAY);
+    const days = Math.floor((begins - Math.max(...tests)) / DAY);
     if (days > OLD_DAYS) {
-      return [say('risk', 'age', `The newest upload test will be ${days} days old at the event.`)];
+      yield say('risk', 'age', `The newest upload test will be ${days} days old at the event.`);
+    } else if (!tests.some(test => hoursApartInWeek(test, begins) <= SAME_HOUR)) {
+      yield say('note', 'hour', 'No upload was ever measured here at this hour of the week.');
     }
-    return tests.some(test => hoursApartInWeek(test, start) <= SAME_HOUR)
-      ? []
-      : [say('note', 'hour', 'No upload was ever measured here at this hour of the week.')];
   },
-};
+});

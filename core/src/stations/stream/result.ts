@@ -1,0 +1,42 @@
+/** What Stream reads and what comes of it. */
+import type { Kinds, Output, Rules, Venue } from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import type { BriefResult } from '../brief/index.js';
+import type { SignalResult } from '../signal/index.js';
+import type { Seen } from '../station.js';
+
+export interface StreamReads {
+  readonly outputs: MapOf<Output> | undefined;
+  readonly venue: Venue;
+  readonly rules: Rules;
+  readonly kinds: Kinds;
+  readonly brief: BriefResult;
+  readonly signal: SignalResult;
+}
+
+export interface StreamOutput {
+  /** Size and rate: the chosen one, or the best that fits the budget. */
+  readonly rung: Figure;
+  readonly videoRate: Figure;
+  readonly lineRate: Figure;
+  readonly fits: Figure;
+  readonly data: Figure;
+  /** Upload that the next size up would need. */
+  readonly nextNeeds: Figure;
+}
+
+export interface RecordingOutput {
+  readonly perHour: Figure;
+  readonly needed: Figure;
+  readonly room: Figure;
+  readonly fits: Figure;
+}
+
+export interface StreamResult {
+  readonly worstUpload: Figure;
+  readonly budget: Figure;
+  readonly streams: Readonly<Record<string, StreamOutput>>;
+  readonly recordings: Readonly<Record<string, RecordingOutput>>;
+}
+
+export const streamRule = rulesOf<Seen<StreamReads, StreamResult>>('stream');
