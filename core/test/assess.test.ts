@@ -1,8 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess, createAssessor, type Assessment } from '../src/assess.js';
-import { chapelBundle, fridayBundle } from '../src/demo/index.js';
-import type { Bundle } from '../src/documents/index.js';
 import { applyFix, fixesFor } from '../src/fixes.js';
 import {
   applyPatch,
@@ -17,35 +15,9 @@ import {
 } from '../src/foundations/index.js';
 import { allFigures } from '../src/report.js';
 import { seenBundle } from '../src/seen.js';
+import { BUNDLES } from './bundles.js';
 
-const friday = fridayBundle();
-const bundles: [string, Bundle][] = [
-  ['friday', friday],
-  ['chapel', chapelBundle()],
-  ['friday with cameras that move, windows, lenses and lamps', varied(friday)],
-  ['an event with nothing in it yet', emptied(friday)],
-  ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
-];
-
-function varied(bundle: Bundle): Bundle {
-  const window = { order: 'zz1', mark: 'marktable', size: 'knees up', camera: 'camwide01', window: true };
-  const patch: Operation[] = [
-    { op: 'add', path: '/shots/windowsho1', value: window },
-    { op: 'add', path: '/devices/camside01/worked', value: 'roaming' },
-    { op: 'add', path: '/devices/camside01/lens', value: 'lenstele1' },
-    { op: 'add', path: '/devices/camnorth1/worked', value: 'crane' },
-    { op: 'add', path: '/devices/camnorth1/sweep', value: 2 },
-    { op: 'add', path: '/devices/camnorth1/lens', value: 'lensfast1' },
-    { op: 'add', path: '/devices/lamptwo02/lights', value: 'markchoir' },
-  ];
-  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
-}
-
-/** A plan as it is when just made. */
-function emptied(bundle: Bundle): Bundle {
-  const { version, label, start, zone, venue } = bundle.plan;
-  return { ...bundle, plan: { version, label, start, zone, venue } };
-}
+const [[, friday]] = BUNDLES;
 
 /** A second evaluator, unlike the core's own: the formula rewritten to JavaScript. */
 function recomputed(formula: string, figure: Figure): Value {
@@ -87,7 +59,7 @@ function recomputed(formula: string, figure: Figure): Value {
   return run(...called.map(([, fn]) => fn), ...free.map(name => scope.get(name)));
 }
 
-describe.each(bundles)('the working of every figure of %s', (_, bundle) => {
+describe.each(BUNDLES)('the working of every figure of %s', (_, bundle) => {
   const assessment = assess(bundle);
   const figures = allFigures(assessment);
 
@@ -306,7 +278,7 @@ function plain(assessment: Assessment): unknown {
   );
 }
 
-describe.each(bundles)('fixes in %s', (_, bundle) => {
+describe.each(BUNDLES)('fixes in %s', (_, bundle) => {
   const { snags } = assess(bundle);
   const stops = (list: Assessment['snags']): string[] =>
     list.filter(s => s.severity === 'stop').map(s => s.id);

@@ -2,7 +2,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { createChain } from '../src/assess.js';
-import { chapelBundle, fridayBundle } from '../src/demo/index.js';
 import {
   declare,
   DEFINITION,
@@ -17,10 +16,11 @@ import {
   type Value,
 } from '../src/foundations/index.js';
 import { STATIONS } from '../src/foundations/snag.js';
+import { BUNDLES } from './bundles.js';
 import { dimensionOf, dimensionOfUnit, sameDimension } from './dimensions.js';
 import { LIMITS } from './limits.js';
 
-const visitsOf = [fridayBundle(), chapelBundle()].map(bundle => createChain()(bundle).visits);
+const visitsOf = BUNDLES.map(([, bundle]) => createChain()(bundle).visits);
 const declared = visitsOf.flatMap(visits =>
   STATIONS.flatMap(name =>
     [...figuresIn(visits[name].own, name)].flatMap(([path, figure]) =>

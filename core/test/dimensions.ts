@@ -32,6 +32,7 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
     GB: of({ b: 1 }),
   },
   ...{ kg: of({ kg: 1 }), lx: of({ lx: 1 }), K: of({ K: 1 }), '°C': of({ K: 1 }) },
+  'm/min': of({ m: 1, s: -1 }),
   instant: 'instant',
 };
 
@@ -152,6 +153,11 @@ function call(name: string, of: readonly Dimension[]): Dimension {
     case 'atan':
     case 'cos':
       return plainNumber(first, name);
+    case 'sum':
+      // Verdicts are counted.
+      return of
+        .map((each): Dimension => (each === 'verdict' ? ONE : each))
+        .reduce((a, b) => same(a, b, 'beside'), 'any' as Dimension);
     default:
       return of.reduce((a, b) => same(a, b, 'beside'), 'any' as Dimension);
   }

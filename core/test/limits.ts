@@ -18,6 +18,8 @@ export const LIMITS: readonly Limit[] = [
   limit('brief.outputsWanted', 'stop', 'is', 0, 'an event from which nothing comes out'),
   limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
+  limit('hands.roles.*.filled', 'risk', 'is', false, 'a role without a person'),
+  limit('hands.shared.*.apart', 'risk', 'above', 2.5, 'a few steps from one camera to the next'),
   limit('power.devices.*.fedBy', 'stop', 'is', null, 'a device that needs power must be fed'),
   limit('power.strips.*.share', 'stop', 'above', 100, 'a strip carries its rating and no more'),
   limit('power.sockets.*.share', 'stop', 'above', 100, 'a socket carries its rating and no more'),

@@ -8,6 +8,7 @@ export type Unit =
   | 'm'
   | 'm²'
   | 'mm²'
+  | 'm/min'
   | 'Ω·mm²/m'
   | 'mm'
   | 'µm'

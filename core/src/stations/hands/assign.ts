@@ -1,6 +1,6 @@
 /** Putting a person on a role. */
 import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
-import type { HandsReads, RoleResult } from './index.js';
+import type { HandsReads, HandsSeen, RoleResult } from './result.js';
 
 const RANK = { 'can lead': 2, 'can do': 1, learning: 0 } as const;
 
@@ -21,7 +21,7 @@ export function assignPatch(
 }
 
 /** People with the skill who have no role yet, the most able first. */
-export function* assignFixes(
+function* assignFixes(
   { hands, assignments }: HandsReads,
   role: RoleResult,
   taken: ReadonlySet<string>,
@@ -37,5 +37,14 @@ export function* assignFixes(
       label: `Put ${name} on it`,
       changes: [{ document: 'plan', patch: assignPatch(assignments, role, id) }],
     };
+  }
+}
+
+/** Puts somebody who can do it, and has no role yet, on each of some roles in turn. */
+export function* fixesByAssigning(seen: HandsSeen, roles: readonly string[]): Generator<Fix> {
+  const taken = new Set(Object.values(seen.own.roles).flatMap(each => each.person ?? []));
+  for (const key of roles) {
+    const role = seen.own.roles[key];
+    if (role) yield* assignFixes(seen, role, taken);
   }
 }

@@ -1,21 +1,18 @@
 /** One person on several cameras: how far apart these stand. */
-import { distance, found, type Figure, type Point } from '../../foundations/index.js';
-import type { RoleResult } from './index.js';
-
-export interface SharedOperator {
-  /** Cameras this person works, by id. */
-  readonly cameras: readonly string[];
-  /** Between the two that are farthest apart, m. */
-  readonly apart: Figure;
-}
+import { distance, type Point } from '../../foundations/index.js';
+import { operatorApart } from './figures.js';
+import type { Roles, SharedOperator } from './result.js';
 
 const CAMERA = /^camera (.+)$/;
 
 /** Everybody who is put on more than one operated camera that has a place. */
-export function sharedOperators(
-  roles: Readonly<Record<string, RoleResult>>,
-  cameras: Readonly<Record<string, { readonly at: Point | undefined }>>,
-): Record<string, SharedOperator> {
+export function sharedOperators({
+  roles,
+  cameras,
+}: {
+  readonly roles: Roles;
+  readonly cameras: Readonly<Record<string, { readonly at: Point | undefined }>>;
+}): Record<string, SharedOperator> {
   const of = new Map<string, { id: string; at: Point }[]>();
   for (const { key, person } of Object.values(roles)) {
     const id = CAMERA.exec(key)?.[1];
@@ -29,7 +26,7 @@ export function sharedOperators(
     const apart = Math.max(...own.flatMap(a => own.map(b => distance(a.at, b.at))));
     shared[person] = {
       cameras: own.map(({ id }) => id),
-      apart: found(apart, 'm', 'between the two cameras of this person that are farthest apart'),
+      apart: operatorApart.found([person], apart),
     };
   }
   return shared;

@@ -1,6 +1,6 @@
 /** Finding another item of the same kind for a device. */
 import { inOrder, type Fix } from '../../foundations/index.js';
-import type { PackReads } from './index.js';
+import type { PackReads } from './result.js';
 
 /** Items of the same kind that are ready and that neither this plan nor an overlapping event uses. */
 export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: string): Generator<Fix> {

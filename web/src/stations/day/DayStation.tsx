@@ -1,7 +1,7 @@
 import { idFrom, MOMENTS, type Check, type Moment, type Operation } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { Reading } from './Reading.js';
 
@@ -57,9 +57,7 @@ export default function DayStation() {
           />
         </label>
         <Heading>Done</Heading>
-        <FigureRow label="Checks done" figure={day.done} path="day.done" />
-        <FigureRow label="Checks in all" figure={day.all} path="day.all" />
-        <FigureRow label="Ready for doors" figure={day.readyForDoors} path="day.readyForDoors" />
+        <FigureRows of={{ done: day.done, all: day.all, ready: day.readyForDoors }} />
       </aside>
     </div>
   );

@@ -7,8 +7,7 @@ import {
   type RoleResult,
 } from '@idle-satchel/core';
 import { scaleLinear } from 'd3-scale';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
 
 /** Hands: the roles that the design asks for, who does them, and when they must come. */
@@ -16,7 +15,6 @@ export default function HandsStation() {
   useWorkingKey();
   const hands = useResult('hands');
   const selected = useUi(state => state.selected);
-  const flag = useFlags();
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Roles" className="px-5 py-3">
@@ -52,23 +50,10 @@ export default function HandsStation() {
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>People</Heading>
-        <FigureRow label="Roles" figure={hands.wanted} path="hands.wanted" />
-        <FigureRow label="Filled" figure={hands.filled} path="hands.filled" />
-        <FigureRow label="People" figure={hands.people} path="hands.people" />
+        <FigureRows of={{ wanted: hands.wanted, filled: hands.filled, people: hands.people }} />
         <Heading>Ready in time</Heading>
-        <FigureRow
-          label="Work before the line check"
-          figure={hands.work}
-          path="hands.work"
-          unit="of one person"
-        />
-        <FigureRow
-          label="Rigging and checking take"
-          figure={hands.rigging}
-          path="hands.rigging"
-          flag={flag('hands.rigging')}
-        />
-        <FigureRow label="Call" figure={hands.call} path="hands.call" flag={flag('hands.call')} />
+        <FigureRow figure={hands.work} unit="of one person" />
+        <FigureRows of={{ rigging: hands.rigging, call: hands.call }} />
       </aside>
     </div>
   );

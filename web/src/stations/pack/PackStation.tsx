@@ -1,8 +1,7 @@
 import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
 import { fileOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
@@ -10,7 +9,7 @@ export default function PackStation() {
   useWorkingKey();
   const store = useStore();
   const pack = useResult('pack');
-  const flag = useFlags();
+  const { pieces, missing, weight, tapeRolls, rampPieces } = pack;
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Gear checklist" className="px-5 py-3">
@@ -57,26 +56,7 @@ export default function PackStation() {
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Load</Heading>
-        <FigureRow label="Pieces" figure={pack.pieces} path="pack.pieces" />
-        <FigureRow
-          label="Nothing set aside for"
-          figure={pack.missing}
-          path="pack.missing"
-          flag={flag('pack.missing')}
-        />
-        <FigureRow label="Weight" figure={pack.weight} path="pack.weight" />
-        <FigureRow
-          label="Cloth tape"
-          figure={pack.tapeRolls}
-          path="pack.tapeRolls"
-          flag={flag('pack.tapeRolls')}
-        />
-        <FigureRow
-          label="Cable ramps"
-          figure={pack.rampPieces}
-          path="pack.rampPieces"
-          flag={flag('pack.rampPieces')}
-        />
+        <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
         <p className="mt-4 flex gap-2">
           <FileLink className="button" address={fileOf(`events/${store.id}`, 'pack-list.csv')}>
             Pack list, CSV

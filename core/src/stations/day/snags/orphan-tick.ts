@@ -1,28 +1,25 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { DayReads, DayResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { dayRule } from '../result.js';
 
 /** A tick whose check is no longer asked for: the design changed after somebody ticked it. */
-export const orphanTick: Rule<Seen<DayReads, DayResult>> = {
+export const orphanTick = dayRule({
   rule: 'day.orphan-tick',
-  station: 'day',
-  find: ({ own, ticks }) =>
-    inOrder(ticks).flatMap(([id, tick]) =>
-      Object.hasOwn(own.checks, tick.check)
-        ? []
-        : [
-            {
-              severity: 'note',
-              subjects: [id],
-              title: `${tick.by} ticked something that the plan no longer asks for: look what replaced it.`,
-              because: ['day.done'],
-            },
-          ],
-    ),
+  reads: ({ own, ticks }) => ({ checks: own.checks, done: own.done, ticks }),
+  *find({ checks, done, ticks }) {
+    for (const [id, { by, check }] of inOrder(ticks)) {
+      if (Object.hasOwn(checks, check)) continue;
+      yield {
+        severity: 'note',
+        subjects: [id],
+        title: `${by} ticked something that the plan no longer asks for: look what replaced it.`,
+        because: [done],
+      };
+    }
+  },
   fixes: snag => [
     {
       label: 'Remove that tick',
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/ticks/${snag.subjects[0] ?? ''}` }] }],
     },
   ],
-};
+});

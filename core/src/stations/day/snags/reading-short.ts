@@ -1,34 +1,30 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { DayReads, DayResult } from '../index.js';
+import { dayRule } from '../result.js';
 
 /** A reading taken on the day that falls short of what the plan needs. */
-export const readingShort: Rule<Seen<DayReads, DayResult>> = {
+export const readingShort = dayRule({
   rule: 'day.reading-short',
-  station: 'day',
-  find: ({ own, outputs }) =>
-    Object.entries(own.checks).flatMap(([id, check]) => {
-      if (check.value === undefined || !check.atLeast || check.value >= check.atLeast.value) return [];
-      return [
-        {
-          severity: 'stop',
-          subjects: [id],
-          outputs: Object.keys(outputs ?? {}).filter(output => check.atLeast?.path.includes(output)),
-          title: `“${check.label}” read ${check.value} ${check.unit ?? ''}; the plan needs ${check.atLeast.value.toFixed(1)}.`,
-          because: [check.atLeast.path],
-          advice: 'Read it again; if it stays so, choose a smaller picture or free the disk.',
-        },
-      ];
-    }),
+  reads: ({ own, outputs }) => ({ checks: own.checks, outputs }),
+  *find({ checks, outputs }) {
+    for (const [id, { label, value, unit = '', atLeast }] of Object.entries(checks)) {
+      if (value === undefined || !atLeast || value >= atLeast.value) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        outputs: Object.keys(outputs ?? {}).filter(output => atLeast.path.includes(output)),
+        title: `“${label}” read ${value} ${unit}; the plan needs ${atLeast.value.toFixed(1)}.`,
+        because: [atLeast.path],
+        advice: 'Read it again; if it stays so, choose a smaller picture or free the disk.',
+      };
+    }
+  },
   fixes: (snag, { own }) => {
     const tick = own.checks[snag.subjects[0] ?? '']?.tick;
-    return tick === undefined
-      ? []
-      : [
-          {
-            label: 'Take the tick off, to read it again',
-            changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/ticks/${tick}` }] }],
-          },
-        ];
+    if (tick === undefined) return [];
+    return [
+      {
+        label: 'Take the tick off, to read it again',
+        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/ticks/${tick}` }] }],
+      },
+    ];
   },
-};
+});

@@ -1,29 +1,29 @@
-import { inOrder, numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { HandsReads, HandsResult } from '../index.js';
+import { inOrder, numberOf, type Figure } from '../../../foundations/index.js';
+import { handsRule } from '../result.js';
+
+/** Minutes that the running order gives to rigging and checking. */
+const givenBy = ({ rig, check }: { readonly rig: Figure; readonly check: Figure }): number =>
+  (numberOf(rig) ?? 0) + (numberOf(check) ?? 0);
 
 /** Rigging takes longer than the running order gives it. */
-export const lateReady: Rule<Seen<HandsReads, HandsResult>> = {
+export const lateReady = handsRule({
   rule: 'hands.late-ready',
-  station: 'hands',
-  find: ({ own, brief }) => {
-    const needed = numberOf(own.rigging);
-    const given = (numberOf(brief.phases.rig) ?? 0) + (numberOf(brief.phases.check) ?? 0);
-    if (needed === undefined || needed <= given) return [];
-    return [
-      {
-        severity: 'risk',
-        subjects: [],
-        title: `Rigging and checking need ${Math.ceil(needed)} min; the running order gives them ${given}.`,
-        because: ['hands.rigging', 'hands.call'],
-        advice: 'Give the rig phase more minutes under Brief, or put more people on it.',
-      },
-    ];
+  reads: ({ own, brief }) => ({ rigging: own.rigging, call: own.call, phases: brief.phases }),
+  *find({ rigging, call, phases }) {
+    const needed = numberOf(rigging);
+    const given = givenBy(phases);
+    if (needed === undefined || needed <= given) return;
+    yield {
+      severity: 'risk',
+      subjects: [],
+      title: `Rigging and checking need ${Math.ceil(needed)} min; the running order gives them ${given}.`,
+      because: [rigging, call],
+      advice: 'Give the rig phase more minutes under Brief, or put more people on it.',
+    };
   },
   *fixes(_snag, { own, brief, runningOrder }) {
     const [id, item] = inOrder(runningOrder).find(([, each]) => each.phase === 'rig') ?? [];
-    const given = (numberOf(brief.phases.rig) ?? 0) + (numberOf(brief.phases.check) ?? 0);
-    const short = Math.ceil((numberOf(own.rigging) ?? 0) - given);
+    const short = Math.ceil((numberOf(own.rigging) ?? 0) - givenBy(brief.phases));
     if (id === undefined || !item) return;
     yield {
       label: `Give rigging ${short} min more`,
@@ -35,4 +35,4 @@ export const lateReady: Rule<Seen<HandsReads, HandsResult>> = {
       ],
     };
   },
-};
+});

@@ -1,25 +1,25 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { PackReads, PackResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
 
 /** An item that an overlapping event takes as well. */
-export const claimed: Rule<Seen<PackReads, PackResult>> = {
+export const claimed = packRule({
   rule: 'pack.claimed',
-  station: 'pack',
-  find: ({ devices, claims, shelf }) =>
-    inOrder(devices).flatMap(([id, device]) => {
-      const claim = Object.values(claims.claims).find(each => each.item === device.item);
-      if (!claim || device.item === undefined) return [];
-      return [
-        {
-          severity: 'risk',
-          subjects: [id],
-          title: `${shelf.items[device.item]?.tape ?? 'An item'} for ${device.label} is also wanted by “${claim.event}” at that time.`,
-          because: ['pack.pieces'],
-          advice: 'Agree with the people of the other event who takes it.',
-        },
-      ];
-    }),
+  reads: ({ own, devices, claims, shelf }) => ({
+    ...{ pieces: own.pieces, devices, claims: claims.claims, items: shelf.items },
+  }),
+  *find({ pieces, devices, claims, items }) {
+    for (const [id, { item, label }] of inOrder(devices)) {
+      const claim = Object.values(claims).find(each => each.item === item);
+      if (!claim || item === undefined) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `${items[item]?.tape ?? 'An item'} for ${label} is also wanted by “${claim.event}” at that time.`,
+        because: [pieces],
+        advice: 'Agree with the people of the other event who takes it.',
+      };
+    }
+  },
   fixes: (snag, seen) => swapItem(seen, snag.subjects[0] ?? ''),
-};
+});

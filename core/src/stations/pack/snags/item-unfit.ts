@@ -1,38 +1,35 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { PackReads, PackResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
 
 /** An item set aside that is out, in repair or retired, is another kind of thing, or is used twice. */
-export const itemUnfit: Rule<Seen<PackReads, PackResult>> = {
+export const itemUnfit = packRule({
   rule: 'pack.item-unfit',
-  station: 'pack',
-  find: ({ devices, shelf }) => {
-    const seen = new Set<string>();
-    return inOrder(devices).flatMap(([id, device]) => {
-      const item = device.item === undefined ? undefined : shelf.items[device.item];
-      if (!item || device.item === undefined) return [];
-      const again = seen.has(device.item);
-      seen.add(device.item);
+  reads: ({ own, devices, shelf }) => ({ missing: own.missing, devices, items: shelf.items }),
+  *find({ missing, devices, items }) {
+    const met = new Set<string>();
+    for (const [id, { item = '', kind, label }] of inOrder(devices)) {
+      const own = items[item];
+      if (!own) continue;
+      const again = met.has(item);
+      met.add(item);
       const trouble =
-        item.state !== 'ready'
-          ? `is ${item.state}`
-          : item.kind !== device.kind
+        own.state !== 'ready'
+          ? `is ${own.state}`
+          : own.kind !== kind
             ? 'is another kind of thing'
             : again
               ? 'is set aside twice'
               : undefined;
-      if (!trouble) return [];
-      return [
-        {
-          severity: 'stop' as const,
-          subjects: [id],
-          title: `${item.tape} for ${device.label} ${trouble}.`,
-          because: ['pack.missing'],
-          advice: 'Set another item aside for it.',
-        },
-      ];
-    });
+      if (!trouble) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: `${own.tape} for ${label} ${trouble}.`,
+        because: [missing],
+        advice: 'Set another item aside for it.',
+      };
+    }
   },
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
@@ -42,4 +39,4 @@ export const itemUnfit: Rule<Seen<PackReads, PackResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/item` }] }],
     };
   },
-};
+});

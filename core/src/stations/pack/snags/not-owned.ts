@@ -1,25 +1,23 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { PackReads, PackResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
 
 /** A device in the design with nothing on the shelf set aside for it. */
-export const notOwned: Rule<Seen<PackReads, PackResult>> = {
+export const notOwned = packRule({
   rule: 'pack.not-owned',
-  station: 'pack',
-  find: ({ own, devices }) =>
-    inOrder(devices).flatMap(([id, device]) => {
-      const line = own.lines[id];
-      if (!line || line.item !== undefined) return [];
-      return [
-        {
-          severity: 'risk',
-          subjects: [id],
-          title: `Nothing on the shelf is set aside for ${device.label} (${line.label}).`,
-          because: ['pack.missing'],
-          advice: 'Borrow, hire or buy one, enter it on the shelf and set it aside here.',
-        },
-      ];
-    }),
+  reads: ({ own, devices }) => ({ lines: own.lines, missing: own.missing, devices }),
+  *find({ lines, missing, devices }) {
+    for (const [id, device] of inOrder(devices)) {
+      const line = lines[id];
+      if (!line || line.item !== undefined) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `Nothing on the shelf is set aside for ${device.label} (${line.label}).`,
+        because: [missing],
+        advice: 'Borrow, hire or buy one, enter it on the shelf and set it aside here.',
+      };
+    }
+  },
   fixes: (snag, seen) => swapItem(seen, snag.subjects[0] ?? ''),
-};
+});

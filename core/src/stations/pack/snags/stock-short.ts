@@ -1,31 +1,30 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { PackReads, PackResult } from '../index.js';
+import { packRule } from '../result.js';
 
-/** Less tape or fewer ramps on the shelf than the floor needs. */
-export const stockShort: Rule<Seen<PackReads, PackResult>> = {
+/** Less tape, or fewer ramps, mats or hooks on the shelf than the floor needs. */
+export const stockShort = packRule({
   rule: 'pack.stock-short',
-  station: 'pack',
-  find: ({ own, shelf }) =>
-    (
-      [
-        ['tape00000', 'pack.tapeRolls', 'rolls of tape', 'risk'],
-        ['ramps0000', 'pack.rampPieces', 'pieces of cable ramp', 'stop'],
-        ['mats00000', 'runs.mats', 'cable mats', 'stop'],
-        ['hooks0000', 'runs.hooks', 'hooks over doors', 'risk'],
-      ] as const
-    ).flatMap(([key, figure, words, severity]) => {
-      const line = own.lines[key];
-      const have = line?.item === undefined ? 0 : (shelf.items[line.item]?.count ?? 1);
-      if (!line || line.count <= have) return [];
-      return [
-        {
-          severity,
-          subjects: [key],
-          title: `The floor needs ${line.count} ${words}; the shelf has ${have}.`,
-          because: [figure],
-          advice: 'Bring more: a lead across a walked floor that is not covered is a trip hazard.',
-        },
-      ];
-    }),
-};
+  reads: ({ own, shelf, runs }) => ({
+    ...{ lines: own.lines, items: shelf.items, tape: own.tapeRolls, ramps: own.rampPieces },
+    ...{ mats: runs.mats, hooks: runs.hooks },
+  }),
+  *find({ lines, items, tape, ramps, mats, hooks }) {
+    const wanted = [
+      ['tape00000', tape, 'pack.tapeRolls', 'rolls of tape', 'risk'],
+      ['ramps0000', ramps, 'pack.rampPieces', 'pieces of cable ramp', 'stop'],
+      ['mats00000', mats, 'runs.mats', 'cable mats', 'stop'],
+      ['hooks0000', hooks, 'runs.hooks', 'hooks over doors', 'risk'],
+    ] as const;
+    for (const [key, figure, path, words, severity] of wanted) {
+      const line = lines[key];
+      const have = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
+      if (!line || line.count <= have) continue;
+      yield {
+        severity,
+        subjects: [key],
+        title: `The floor needs ${line.count} ${words}; the shelf has ${have}.`,
+        because: [figure.path ?? path],
+        advice: 'Bring more: a lead across a walked floor that is not covered is a trip hazard.',
+      };
+    }
+  },
+});

@@ -1,0 +1,75 @@
+/** Work before the line check, how long it takes the people there are, and when they must come. */
+import { constant, taken, type Figure, type Term } from '../../foundations/index.js';
+import type { BriefResult } from '../brief/index.js';
+import * as figures from './figures.js';
+import type { Roles } from './result.js';
+
+export interface Design {
+  readonly operated: number;
+  readonly locked: number;
+  /** Metres of lead on the floor. */
+  readonly floor: Figure;
+  /** Aisles that leads cross under a ramp. */
+  readonly ramps: number;
+  readonly links: number;
+}
+
+/** Minutes of one person to rig, lay, connect and set. */
+export function workOf({ operated, locked, floor, ramps, links }: Design): Figure {
+  const counted = (name: string, count: number): Term =>
+    constant(name, count, 'pieces', 'counted in the design');
+  const each = (name: string, minutes: number, words: string): Term => constant(name, minutes, 'min', words);
+  return figures.work.calc(
+    [],
+    [
+      ...[counted('operated', operated), each('per_operated', 12, 'to rig an operated camera')],
+      ...[counted('locked', locked), each('per_locked', 8, 'to rig a locked camera')],
+      ...[taken('floor', floor, 'runs.totalOnFloor'), constant('taping', 4, 'm/min', 'laid and taped')],
+      ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
+      ...[counted('links', links), each('per_link', 2, 'to connect 1.5 min, to inspect 0.5')],
+      ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],
+    ],
+  );
+}
+
+const terms = (name: string, roles: Roles): Term[] =>
+  Object.values(roles).map(({ filled }) => taken(name, filled));
+
+export const wantedOf = ({ roles }: { readonly roles: Roles }): Figure =>
+  figures.rolesWanted.calc([], terms('role', roles));
+
+export const filledOf = ({ roles }: { readonly roles: Roles }): Figure =>
+  figures.rolesFilled.calc([], terms('role', roles));
+
+export const peopleOf = ({ roles }: { readonly roles: Roles }): Figure =>
+  figures.peopleCount.found([], new Set(Object.values(roles).flatMap(({ person }) => person ?? [])).size);
+
+export function riggingOf({ work, people }: { readonly work: Figure; readonly people: Figure }): Figure {
+  if (people.value === 0) return figures.rigging.unknown([], 'nobody is put on a role yet');
+  return figures.rigging.calc(
+    [],
+    [
+      ...[taken('work', work), taken('people', people)],
+      constant('power_up', 5, 'min', 'power up and warm'),
+      constant('line_check', 10, 'min', 'line check'),
+    ],
+  );
+}
+
+/** When the first people must be there: counted back from the start over whichever is longer. */
+export const callOf = ({
+  rigging,
+  start,
+  phases,
+}: {
+  readonly rigging: Figure;
+  readonly start: Figure;
+  readonly phases: BriefResult['phases'];
+}): Figure =>
+  figures.callTime.calc(
+    [],
+    [
+      ...[taken('start', start), taken('rigging', rigging), taken('rig', phases.rig)],
+      ...[taken('check', phases.check), taken('rehearse', phases.rehearse), taken('wait', phases.wait)],
+    ],
+  );

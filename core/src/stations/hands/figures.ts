@@ -1,0 +1,65 @@
+/** Every figure of Hands. */
+import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
+
+export const roleFilled = declare({
+  key: 'hands.roles.*.filled',
+  label: 'Filled',
+  unit: '',
+  basis: DEFINITION,
+  limits: { raises: 'hands.unfilled', risk: { is: false } },
+});
+export const rolesWanted = declare({
+  key: 'hands.wanted',
+  label: 'Roles',
+  unit: 'people',
+  basis: DEFINITION,
+  formula: 'count(role)',
+});
+export const rolesFilled = declare({
+  key: 'hands.filled',
+  label: 'Filled',
+  unit: 'people',
+  basis: DEFINITION,
+  formula: 'sum(role)',
+});
+export const peopleCount = declare({
+  key: 'hands.people',
+  label: 'People',
+  unit: 'people',
+  basis: DEFINITION,
+  method: 'different people put on roles',
+});
+export const work = declare({
+  key: 'hands.work',
+  label: 'Work before the line check',
+  unit: 'min',
+  basis: houseRule('minutes of one person', 'usual durations, until a log of one’s own says otherwise'),
+  formula:
+    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * per_setting',
+});
+export const rigging = declare({
+  key: 'hands.rigging',
+  label: 'Rigging and checking take',
+  unit: 'min',
+  basis: houseRule('work shared evenly; a real schedule never is faster'),
+  formula: 'work / people + power_up + line_check',
+});
+export const callTime = declare({
+  key: 'hands.call',
+  label: 'Call',
+  unit: 'instant',
+  basis: houseRule('counted back from the start'),
+  formula: 'later(start, -(max(rigging, rig + check) + rehearse + wait))',
+});
+export const operatorApart = declare({
+  key: 'hands.shared.*.apart',
+  label: 'Between the cameras of one person',
+  unit: 'm',
+  basis: measurement('straight on the plan'),
+  method: 'between the two cameras of this person that are farthest apart',
+  limits: { raises: 'hands.operator-apart', risk: { above: 2.5 } },
+});
+
+export const HANDS_FIGURES = [
+  ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, rigging, callTime, operatorApart],
+];

@@ -1,0 +1,77 @@
+/** Lines of the checklist for devices, and for what is chosen by kind for a camera. */
+import type { Family, Kinds, Shelf } from '../../documents/index.js';
+import { inOrder, type MapOf } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
+import type { Group, PackLine, PackLines } from './result.js';
+
+const FAMILY_GROUP: Readonly<Partial<Record<Family, Group>>> = {
+  camera: 'Cameras',
+  adapter: 'Adapters',
+  battery: 'Power',
+  strip: 'Power',
+  supply: 'Power',
+  'rack case': 'Cases and stands',
+  support: 'Cases and stands',
+};
+
+interface FromShelf {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+}
+
+/** Every device but what belongs to the house. */
+export const deviceLines = ({ devices, kinds, shelf }: FromShelf): PackLines =>
+  Object.fromEntries(
+    inOrder(devices).flatMap(([id, device]) =>
+      device.resident === true ? [] : [[id, deviceLine(device, devices, kinds, shelf)]],
+    ),
+  );
+
+function deviceLine(
+  device: Equipment,
+  devices: MapOf<Equipment> | undefined,
+  kinds: Kinds,
+  shelf: Shelf,
+): PackLine {
+  const kind = kinds.kinds[device.kind];
+  return {
+    group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+    label: kind?.label ?? 'Unknown kind',
+    purpose: device.label,
+    tape: device.item === undefined ? undefined : shelf.items[device.item]?.tape,
+    item: device.item !== undefined && shelf.items[device.item] ? device.item : undefined,
+    kind: device.kind,
+    count: 1,
+    inside: devices?.[device.place?.inside ?? '']?.label,
+  };
+}
+
+/** What is chosen by kind for a camera: its stand and its lens. */
+const BY_KIND = [
+  ['support', 'stand', 'Cases and stands'],
+  ['lens', 'lens', 'Cameras'],
+] as const;
+
+/** Stands and lenses of cameras: for each the first of its kind on the shelf that is ready and not taken yet. */
+export function fittingLines({ devices, kinds, shelf }: FromShelf): PackLines {
+  const taken = new Set(inOrder(devices).map(([, { item }]) => item));
+  const lines: Record<string, PackLine> = {};
+  for (const [id, device] of inOrder(devices)) {
+    for (const [field, name, group] of BY_KIND) {
+      const of = device[field];
+      const kind = of === undefined ? undefined : kinds.kinds[of];
+      if (of === undefined || !kind || device.resident) continue;
+      const [item, own] =
+        inOrder(shelf.items).find(
+          ([key, each]) => each.kind === of && each.state === 'ready' && !taken.has(key),
+        ) ?? [];
+      if (item !== undefined) taken.add(item);
+      lines[`${name} ${id}`] = {
+        ...{ group, label: kind.label, purpose: device.label, tape: own?.tape, item },
+        ...{ kind: of, count: 1, inside: undefined },
+      };
+    }
+  }
+  return lines;
+}

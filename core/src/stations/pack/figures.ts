@@ -1,0 +1,42 @@
+/** Every figure of Pack. */
+import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
+
+export const packPieces = declare({
+  key: 'pack.pieces',
+  label: 'Pieces',
+  unit: 'pieces',
+  basis: DEFINITION,
+  method: 'every line of the checklist by its count',
+});
+export const packMissing = declare({
+  key: 'pack.missing',
+  label: 'Nothing set aside for',
+  unit: 'pieces',
+  basis: DEFINITION,
+  method: 'lines of the checklist for which nothing on the shelf is set aside',
+});
+export const packWeight = declare({
+  key: 'pack.weight',
+  label: 'Weight',
+  unit: 'kg',
+  basis: houseRule('everything that was weighed, without tape and ramps'),
+  formula: 'sum(item)',
+});
+export const tapeRolls = declare({
+  key: 'pack.tapeRolls',
+  label: 'Cloth tape',
+  unit: 'rolls',
+  basis: houseRule(
+    'one strip along whatever lies on the floor, two where more than three leads lie together',
+  ),
+  formula: 'ceil(taped / roll)',
+});
+export const rampPieces = declare({
+  key: 'pack.rampPieces',
+  label: 'Cable ramps',
+  unit: 'pieces',
+  basis: DEFINITION,
+  formula: 'ceil(width / piece)',
+});
+
+export const PACK_FIGURES = [packPieces, packMissing, packWeight, tapeRolls, rampPieces];

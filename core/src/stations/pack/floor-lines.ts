@@ -1,0 +1,51 @@
+/** What the floor asks for: tape, ramps, hooks and mats. */
+import type { Family, Kinds, Shelf } from '../../documents/index.js';
+import { constant, inOrder, taken, type Figure } from '../../foundations/index.js';
+import * as figures from './figures.js';
+import type { PackLine, PackLines } from './result.js';
+
+export const tapeRollsFor = ({ taped }: { readonly taped: Figure }): Figure =>
+  figures.tapeRolls.calc(
+    [],
+    [taken('taped', taped, 'runs.taped'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
+  );
+
+export const rampPiecesFor = ({ ramped }: { readonly ramped: Figure }): Figure =>
+  figures.rampPieces.calc(
+    [],
+    [taken('width', ramped, 'runs.ramped'), constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m')],
+  );
+
+export function floorLines({
+  tapeRolls,
+  rampPieces,
+  hooks,
+  mats,
+  kinds,
+  shelf,
+}: Readonly<Record<'tapeRolls' | 'rampPieces' | 'hooks' | 'mats', Figure>> & {
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+}): PackLines {
+  const lines: Record<string, PackLine> = {};
+  const counted = (key: string, family: Family, words: string, purpose: string, count: Figure): void => {
+    const wanted = Number(count.value ?? 0);
+    if (wanted === 0) return;
+    const stock = inOrder(shelf.items).find(([, item]) => kinds.kinds[item.kind]?.family === family);
+    lines[key] = {
+      group: 'Floor',
+      label: stock ? (kinds.kinds[stock[1].kind]?.label ?? words) : words,
+      purpose,
+      tape: stock?.[1].tape,
+      item: stock?.[0],
+      kind: stock?.[1].kind,
+      count: wanted,
+      inside: undefined,
+    };
+  };
+  counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
+  counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
+  counted('hooks0000', 'hook', 'Hook for leads over a door', 'doors that leads go over', hooks);
+  counted('mats00000', 'mat', 'Cable mat, 0.9 m', 'openings that people walk through', mats);
+  return lines;
+}

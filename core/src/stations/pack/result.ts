@@ -1,0 +1,54 @@
+/** What Pack reads and what comes of it. */
+import type { Claims, Kinds, Shelf } from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
+import type { RunsResult } from '../runs/index.js';
+import type { Seen } from '../station.js';
+
+export interface PackReads {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+  readonly claims: Claims;
+  readonly runs: RunsResult;
+}
+
+export const GROUPS = [
+  'Cameras',
+  'Desk',
+  'Adapters',
+  'Cables',
+  'Power',
+  'Cases and stands',
+  'Floor',
+] as const;
+export type Group = (typeof GROUPS)[number];
+
+/** One line of the checklist: a tagged thing, or a count of untagged ones. */
+export interface PackLine {
+  readonly group: Group;
+  readonly label: string;
+  /** What it is for: the device or the run. */
+  readonly purpose: string;
+  readonly tape: string | undefined;
+  readonly item: string | undefined;
+  readonly kind: string | undefined;
+  readonly count: number;
+  /** Where it travels: the case it is mounted in. */
+  readonly inside: string | undefined;
+}
+
+export type PackLines = Readonly<Record<string, PackLine>>;
+
+export interface PackResult {
+  readonly lines: PackLines;
+  readonly pieces: Figure;
+  readonly missing: Figure;
+  readonly weight: Figure;
+  readonly tapeRolls: Figure;
+  readonly rampPieces: Figure;
+}
+
+export type PackSeen = Seen<PackReads, PackResult>;
+
+export const packRule = rulesOf<PackSeen>('pack');
