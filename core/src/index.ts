@@ -13,7 +13,7 @@ export {
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/running-order.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';
-export { TABLE_HEIGHT } from './stations/ground/index.js';
+export { TABLE_HEIGHT } from './stations/ground/places.js';
 export { adoptInVenue, changeForEvent, withMaps } from './stations/ground/venue-changes.js';
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
 export { assignPatch } from './stations/hands/assign.js';

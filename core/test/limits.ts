@@ -16,6 +16,7 @@ const limit = (key: string, severity: Severity, side: Limit['side'], value: Valu
 export const LIMITS: readonly Limit[] = [
   limit('brief.phases.live', 'risk', 'is', 0, 'without a live item nothing has a length'),
   limit('brief.outputsWanted', 'stop', 'is', 0, 'an event from which nothing comes out'),
+  limit('ground.aisles.*.wideEnough', 'risk', 'is', false, 'narrower than the rule for clear aisles'),
   limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('hands.roles.*.filled', 'risk', 'is', false, 'a role without a person'),

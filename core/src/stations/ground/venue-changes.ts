@@ -4,6 +4,7 @@ import {
   applyPatch,
   idFrom,
   inOrder,
+  PatchError,
   pointerOf,
   sameJson,
   valueAt,
@@ -26,12 +27,22 @@ export function applyVenueChanges(venue: Venue, changes: MapOf<VenueChange> | un
   for (const [id, change] of inOrder(changes)) {
     try {
       seen = applyPatch(seen, operationsOf(seen, change));
-    } catch {
+    } catch (error) {
+      if (!(error instanceof PatchError)) throw error;
       misfits.push(id);
     }
   }
   return { venue: seen, misfits };
 }
+
+/** The same, of what a station reads. */
+export const changedVenue = ({
+  sharedVenue,
+  venueChanges,
+}: {
+  readonly sharedVenue: Venue;
+  readonly venueChanges: MapOf<VenueChange> | undefined;
+}): SeenVenue => applyVenueChanges(sharedVenue, venueChanges);
 
 /** The operations on the venue that a change stands for. */
 function operationsOf(venue: Venue, { path, value }: VenueChange): Operation[] {

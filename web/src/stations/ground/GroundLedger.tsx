@@ -1,8 +1,7 @@
 import { inOrder, partAt } from '@idle-satchel/core';
 import { lazy, memo, Suspense, useState } from 'react';
 import { usePicked } from '../../bench/drafting/picked.js';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useResult, useStore } from '../../store/hooks.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 import { Circuits } from './Circuits.js';
@@ -76,9 +75,7 @@ const Measures = memo(function Measures({ about }: { about: string }) {
       {inOrder(venue.dimensions).map(([id, dimension]) => (
         <DimensionField key={id} {...{ id, dimension }} />
       ))}
-      <FigureRow label="Extent, west to east" figure={length} path="ground.length" />
-      <FigureRow label="Extent, north to south" figure={width} path="ground.width" />
-      <FigureRow label="Floor area" figure={floorArea} path="ground.floorArea" />
+      <FigureRows of={{ length, width, floorArea }} />
     </>
   );
 });
@@ -91,9 +88,7 @@ const Light = memo(function Light() {
       <Heading>Light at the marks</Heading>
       {inOrder(venue.marks).map(([id, { label }]) => {
         const figure = marks[id]?.light;
-        return (
-          figure && <FigureRow key={id} label={label} figure={figure} path={`ground.marks.${id}.light`} />
-        );
+        return figure && <FigureRow key={id} label={label} figure={figure} />;
       })}
     </>
   );
@@ -101,19 +96,11 @@ const Light = memo(function Light() {
 
 const Aisles = memo(function Aisles() {
   const { venue, aisles } = useResult('ground');
-  const flag = useFlags();
   return Object.entries(aisles).map(([id, { width, wideEnough }]) => (
     <div key={id}>
       <Heading about={venue.areas?.[id]?.label}>Keep clear</Heading>
-      <FigureRow
-        label="Width"
-        figure={width}
-        path={`ground.aisles.${id}.width`}
-        flag={flag(`ground.aisles.${id}.width`)}
-      />
-      <FigureRow label="Wide enough by the rule" figure={wideEnough} path={`ground.aisles.${id}.wideEnough`}>
-        the venue’s fire plan and local code decide
-      </FigureRow>
+      <FigureRow figure={width} />
+      <FigureRow figure={wideEnough}>the venue’s fire plan and local code decide</FigureRow>
     </div>
   ));
 });

@@ -1,23 +1,21 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { groundRule } from '../result.js';
 
 /** An aisle narrower than the rule; only the people responsible for the venue can settle it. */
-export const aisleNarrow: Rule<Seen<GroundReads, GroundResult>> = {
+export const aisleNarrow = groundRule({
   rule: 'ground.aisle-narrow',
-  station: 'ground',
-  find: ({ own }) =>
-    Object.entries(own.aisles).flatMap(([id, { wideEnough }]) =>
-      wideEnough.value === false
-        ? [
-            {
-              severity: 'risk',
-              subjects: [id],
-              title: `“${own.venue.areas?.[id]?.label ?? 'The aisle'}” is narrower than the rule for clear aisles.`,
-              because: [`ground.aisles.${id}.width`, `ground.aisles.${id}.wideEnough`],
-              advice: 'Ask the venue: its fire plan and local code decide how wide it must stay.',
-            },
-          ]
-        : [],
-    ),
-};
+  reads: ({ own }) => ({ aisles: own.aisles, areas: own.venue.areas }),
+  *find({ aisles, areas }) {
+    for (const [id, { width, wideEnough }] of Object.entries(aisles)) {
+      const severity = severityOf(wideEnough);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `“${areas?.[id]?.label ?? 'The aisle'}” is narrower than the rule for clear aisles.`,
+        because: [width, wideEnough],
+        advice: 'Ask the venue: its fire plan and local code decide how wide it must stay.',
+      };
+    }
+  },
+});

@@ -1,18 +1,19 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { groundRule } from '../result.js';
 
 /** A change made for this event whose place in the venue is gone. */
-export const changeMisfit: Rule<Seen<GroundReads, GroundResult>> = {
+export const changeMisfit = groundRule({
   rule: 'ground.change-misfit',
-  station: 'ground',
-  find: ({ own, venueChanges }) =>
-    own.misfits.map(id => ({
-      severity: 'risk',
-      subjects: [id],
-      title: `This event’s change to ${venueChanges?.[id]?.path ?? 'the venue'} no longer fits the venue.`,
-      because: [],
-    })),
+  reads: ({ own, venueChanges }) => ({ misfits: own.misfits, venueChanges }),
+  *find({ misfits, venueChanges }) {
+    for (const id of misfits) {
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `This event’s change to ${venueChanges?.[id]?.path ?? 'the venue'} no longer fits the venue.`,
+        because: [],
+      };
+    }
+  },
   fixes: snag => [
     {
       label: 'Drop this change',
@@ -21,4 +22,4 @@ export const changeMisfit: Rule<Seen<GroundReads, GroundResult>> = {
       ],
     },
   ],
-};
+});

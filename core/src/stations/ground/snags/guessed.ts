@@ -1,28 +1,24 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 
 const NAMED = 3;
 
 /** Values that a survey guessed and nobody has measured yet. */
-export const guessed: Rule<Seen<GroundReads, GroundResult>> = {
+export const guessed = groundRule({
   rule: 'ground.guessed',
-  station: 'ground',
-  find: ({ own: { venue } }) => {
-    const labels = inOrder(venue.guesses).map(([, { label }]) => label);
-    if (labels.length === 0) return [];
+  reads: ({ own }) => ({ guesses: own.venue.guesses }),
+  *find({ guesses }) {
+    const labels = inOrder(guesses).map(([, { label }]) => label);
+    if (labels.length === 0) return;
     const more = labels.length > NAMED ? ` and ${labels.length - NAMED} more` : '';
-    const first = labels.slice(0, NAMED).join(', ');
-    return [
-      {
-        severity: 'note',
-        subjects: [],
-        title: `Guessed, not measured: ${first}${more}.`,
-        because: [],
-        advice: 'Measure them, or say that they are right.',
-      },
-    ];
+    yield {
+      severity: 'note',
+      subjects: [],
+      title: `Guessed, not measured: ${labels.slice(0, NAMED).join(', ')}${more}.`,
+      because: [],
+      advice: 'Measure them, or say that they are right.',
+    };
   },
   fixes: (_, { own: { venue }, sharedVenue, venueChanges }) => [
     {
@@ -39,4 +35,4 @@ export const guessed: Rule<Seen<GroundReads, GroundResult>> = {
       ],
     },
   ],
-};
+});

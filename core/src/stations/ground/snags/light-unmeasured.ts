@@ -1,28 +1,25 @@
-import { distance, inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { distance, inOrder } from '../../../foundations/index.js';
+import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 
 /** A reading this near to a mark tells the light at it, m. */
 const NEAR = 1;
 
 /** Marks at which nobody has measured the light: exposure there is not known. */
-export const lightUnmeasured: Rule<Seen<GroundReads, GroundResult>> = {
+export const lightUnmeasured = groundRule({
   rule: 'ground.light-unmeasured',
-  station: 'ground',
-  find: ({ own: { venue } }) => {
-    const dark = inOrder(venue.marks).filter(([, { light }]) => light === undefined);
-    if (dark.length === 0) return [];
-    return [
-      {
-        severity: 'note',
-        subjects: dark.map(([id]) => id).slice(0, 1),
-        title: `Light was not measured at ${dark.map(([, { label }]) => label).join(', ')}.`,
-        because: dark.map(([id]) => `ground.marks.${id}.light`),
-        advice:
-          'Hold the meter upright at face height, its flat sensor towards the camera, lamps as on the day.',
-      },
-    ];
+  reads: ({ own }) => ({ venueMarks: own.venue.marks, marks: own.marks }),
+  *find({ venueMarks, marks }) {
+    const dark = inOrder(venueMarks).filter(([, { light }]) => light === undefined);
+    if (dark.length === 0) return;
+    yield {
+      severity: 'note',
+      subjects: dark.map(([id]) => id).slice(0, 1),
+      title: `Light was not measured at ${dark.map(([, { label }]) => label).join(', ')}.`,
+      because: dark.flatMap(([id]) => marks[id]?.light ?? []),
+      advice:
+        'Hold the meter upright at face height, its flat sensor towards the camera, lamps as on the day.',
+    };
   },
   fixes(_, { own: { venue }, sharedVenue, venueChanges }) {
     const known = inOrder(venue.marks).flatMap(([id, mark]) => {
@@ -45,4 +42,4 @@ export const lightUnmeasured: Rule<Seen<GroundReads, GroundResult>> = {
       },
     ];
   },
-};
+});

@@ -1,27 +1,28 @@
-import { contains, distance, type Point, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { contains, distance, type Point } from '../../../foundations/index.js';
+import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 
 /** A mark inside a pillar or outside the walls cannot be right. */
-export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
+export const markInPillar = groundRule({
   rule: 'ground.mark-in-pillar',
-  station: 'ground',
-  find: ({ own: { venue, blockers } }) =>
-    Object.entries(venue.marks ?? {}).flatMap(([id, mark]) => {
-      const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, mark.at));
-      const outside = !contains(venue.outline, mark.at);
-      if (!pillar && !outside) return [];
-      return [
-        {
-          severity: 'stop',
-          subjects: [id],
-          title: `The mark “${mark.label}” is ${pillar ? `inside pillar ${pillar.label}` : 'outside the walls'}.`,
-          because: [`ground.marks.${id}.elevation`],
-          advice: 'Measure the mark again and correct it.',
-        },
-      ];
-    }),
+  reads: ({ own }) => ({
+    ...{ venueMarks: own.venue.marks, marks: own.marks },
+    ...{ blockers: own.blockers, outline: own.venue.outline },
+  }),
+  *find({ venueMarks, marks, blockers, outline }) {
+    for (const [id, { label, at }] of Object.entries(venueMarks ?? {})) {
+      const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
+      if (!pillar && contains(outline, at)) continue;
+      const figures = marks[id];
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: `The mark “${label}” is ${pillar ? `inside pillar ${pillar.label}` : 'outside the walls'}.`,
+        because: figures ? [figures.elevation] : [],
+        advice: 'Measure the mark again and correct it.',
+      };
+    }
+  },
   *fixes(snag, { own: { venue, blockers }, sharedVenue, venueChanges }) {
     const id = snag.subjects[0] ?? '';
     const mark = venue.marks?.[id];
@@ -42,7 +43,7 @@ export const markInPillar: Rule<Seen<GroundReads, GroundResult>> = {
       ],
     };
   },
-};
+});
 
 /** The nearest point on rings of 0.1 m steps that is free; undefined within 10 m. */
 function nearestFree([x, y]: Point, free: (at: Point) => boolean): Point | undefined {

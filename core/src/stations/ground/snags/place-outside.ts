@@ -1,38 +1,51 @@
-import { contains, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import type { Venue } from '../../../documents/index.js';
+import { contains, type Point } from '../../../foundations/index.js';
+import { groundRule, type GroundResult } from '../result.js';
 import { straightMoves } from '../moves.js';
 
+interface Room extends Pick<Venue, 'outline'> {
+  readonly areas: Venue['areas'] | undefined;
+  readonly blockers: GroundResult['blockers'];
+}
+
+/** Where a place is that nothing may stand at, in words; what belongs to the house hangs where the house has it. */
+function whyNotThere(
+  { outline, areas, blockers }: Room,
+  at: Point,
+  level: string | undefined,
+  resident: boolean,
+): string | undefined {
+  if (!contains(outline, at)) return 'outside the walls';
+  const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
+  if (pillar) return `inside pillar ${pillar.label}`;
+  if (level !== undefined || resident) return undefined;
+  const aisle = Object.values(areas ?? {}).find(
+    each => each.kind === 'keep-clear' && contains(each.outline, at),
+  );
+  return aisle && `in “${aisle.label}”, which must stay clear`;
+}
+
 /** A device outside the walls, in a pillar, or standing where people must be able to walk. */
-export const placeOutside: Rule<Seen<GroundReads, GroundResult>> = {
+export const placeOutside = groundRule({
   rule: 'ground.place-outside',
-  station: 'ground',
-  find: ({ own, devices }) =>
-    Object.entries(devices ?? {}).flatMap(([id, device]) => {
-      const place = own.places[id];
-      if (!place?.at || place.carrier !== id) return [];
-      const { at, level } = place;
-      const because = [`ground.places.${id}.elevation`];
-      const advice = 'Put it where it can stand and people can still pass.';
-      const say = (where: string) => [
-        {
-          severity: 'stop' as const,
-          subjects: [id],
-          title: `${device.label} stands ${where}.`,
-          because,
-          advice,
-        },
-      ];
-      if (!contains(own.venue.outline, at)) return say('outside the walls');
-      const pillar = own.blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
-      if (pillar) return say(`inside pillar ${pillar.label}`);
-      const aisle = Object.values(own.venue.areas ?? {}).find(
-        each => each.kind === 'keep-clear' && contains(each.outline, at),
-      );
-      // What belongs to the house hangs where the house has it.
-      if (aisle && level === undefined && device.resident !== true)
-        return say(`in “${aisle.label}”, which must stay clear`);
-      return [];
-    }),
+  reads: ({ own, devices }) => ({
+    ...{ places: own.places, blockers: own.blockers, devices },
+    ...{ outline: own.venue.outline, areas: own.venue.areas },
+  }),
+  *find({ places, devices, ...room }) {
+    for (const [id, device] of Object.entries(devices ?? {})) {
+      const place = places[id];
+      if (!place?.at || place.carrier !== id) continue;
+      const where = whyNotThere(room, place.at, place.level, device.resident === true);
+      if (where === undefined) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: `${device.label} stands ${where}.`,
+        because: [place.elevation],
+        advice: 'Put it where it can stand and people can still pass.',
+      };
+    }
+  },
   fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),
-};
+});

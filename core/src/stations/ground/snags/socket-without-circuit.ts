@@ -1,26 +1,23 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { GroundReads, GroundResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 
 /** A socket whose breaker is unknown cannot be loaded with confidence. */
-export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
+export const socketWithoutCircuit = groundRule({
   rule: 'ground.socket-without-circuit',
-  station: 'ground',
-  find: ({ own: { venue } }) =>
-    Object.entries(venue.sockets ?? {}).flatMap(([id, socket]) =>
-      socket.circuit && venue.circuits?.[socket.circuit]
-        ? []
-        : [
-            {
-              severity: 'risk',
-              subjects: [id],
-              title: `Nobody has noted which breaker feeds the socket “${socket.label}”.`,
-              because: [],
-              advice: 'Switch breakers off one by one with the caretaker, and note which one feeds it.',
-            },
-          ],
-    ),
+  reads: ({ own }) => ({ sockets: own.venue.sockets, circuits: own.venue.circuits }),
+  *find({ sockets, circuits }) {
+    for (const [id, { label, circuit = '' }] of Object.entries(sockets ?? {})) {
+      if (circuits?.[circuit]) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `Nobody has noted which breaker feeds the socket “${label}”.`,
+        because: [],
+        advice: 'Switch breakers off one by one with the caretaker, and note which one feeds it.',
+      };
+    }
+  },
   fixes: (snag, { own: { venue }, sharedVenue, venueChanges }) =>
     inOrder(venue.circuits).map(([circuit, { label }]) => ({
       label: `It is on ${label}`,
@@ -33,4 +30,4 @@ export const socketWithoutCircuit: Rule<Seen<GroundReads, GroundResult>> = {
         },
       ],
     })),
-};
+});

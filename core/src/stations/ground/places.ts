@@ -1,0 +1,66 @@
+/** Where everything is: marks, and devices on floors, on tables, and in what carries them. */
+import type { Device, Mark, Place, Venue } from '../../documents/index.js';
+import { constant, floorAt, given, taken, type MapOf } from '../../foundations/index.js';
+import * as figures from './figures.js';
+import type { MarkResult, PlaceResult } from './result.js';
+
+type Areas = NonNullable<Venue['areas']>;
+
+/** Height of what stands on a table, until a height is entered, m. */
+export const TABLE_HEIGHT = 0.75;
+
+export function markOf(
+  id: string,
+  { mark, areas }: { readonly mark: Mark; readonly areas: Areas },
+): MarkResult {
+  const floor = figures.markFloor.found([id], floorAt(areas, mark.at, mark.level));
+  const height = given('height', mark.height, 'm', 'venue', `/marks/${id}/height`);
+  return {
+    floor,
+    elevation: figures.markElevation.calc([id], [taken('floor', floor), height]),
+    light:
+      mark.light === undefined
+        ? figures.markLight.unknown([id], 'light not measured')
+        : figures.markLight.calc([id], [given('reading', mark.light, 'lx', 'venue', `/marks/${id}/light`)]),
+  };
+}
+
+export interface Placed {
+  /** The device that carries it in the end: itself, or the outermost one it is inside of. */
+  readonly carrier: string;
+  readonly place: Place | undefined;
+  readonly areas: Areas;
+}
+
+/** What carries a device in the end, and where that is; a ring of devices inside each other is cut. */
+export function carrierOf(devices: MapOf<Device>, id: string): Pick<Placed, 'carrier' | 'place'> {
+  const met: string[] = [id];
+  for (
+    let inside = devices[id]?.place?.inside;
+    inside !== undefined;
+    inside = devices[inside]?.place?.inside
+  ) {
+    if (!devices[inside] || met.includes(inside)) break;
+    met.push(inside);
+  }
+  const carrier = met.at(-1) ?? id;
+  return { carrier, place: devices[carrier]?.place };
+}
+
+export function placeOf(id: string, { carrier, place = {}, areas }: Placed): PlaceResult {
+  const { at, level } = place;
+  if (!at) {
+    const why = 'it has no place yet';
+    const floor = figures.placeFloor.unknown([id], why);
+    return { at, level: undefined, floor, elevation: figures.placeElevation.unknown([id], why), carrier };
+  }
+  const floor = figures.placeFloor.found([id], floorAt(areas, at, level));
+  const height =
+    place.height === undefined
+      ? constant('height', TABLE_HEIGHT, 'm', 'table height, until a height is entered')
+      : given('height', place.height, 'm', 'plan', `/devices/${carrier}/place/height`);
+  return {
+    ...{ at, level, floor, carrier },
+    elevation: figures.placeElevation.calc([id], [taken('floor', floor), height]),
+  };
+}
