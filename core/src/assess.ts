@@ -96,12 +96,17 @@ export function createAssessor(): Assessor {
 /** One assessment from nothing. */
 export const assess = (bundle: Bundle): Assessment => createAssessor()(bundle);
 
-/** The chain of stations with its memory; also keeps what each station read, so that fixes can be asked for. */
-export function createChain(): (bundle: Bundle) => Chain {
+/**
+ * The chain of stations with its memory; also keeps what each station read, so that fixes can be asked for. `worked` is
+ * told of every part and rule that is worked out.
+ */
+export function createChain(worked?: (part: string) => void): (bundle: Bundle) => Chain {
+  const partsOf = (): Record<StationName, Parts> =>
+    memories(name => new Parts(worked && (key => worked(`${name}: ${key}`))));
   const computing = memories(() => new Memo());
-  const computed = memories(() => new Parts());
+  const computed = partsOf();
   const checking = memories(() => new Memo());
-  const checked = memories(() => new Parts());
+  const checked = partsOf();
   const shared = new Memo();
   const listing = new Memo();
   const last: { [Name in StationName]?: Visit } = {};
@@ -193,8 +198,8 @@ export function createChain(): (bundle: Bundle) => Chain {
   };
 }
 
-const memories = <T>(make: () => T): Record<StationName, T> =>
-  Object.fromEntries(STATIONS.map(name => [name, make()])) as Record<StationName, T>;
+const memories = <T>(make: (name: StationName) => T): Record<StationName, T> =>
+  Object.fromEntries(STATIONS.map(name => [name, make(name)])) as Record<StationName, T>;
 
 /** Makers of every station's result from what one is by its name. */
 const resultsBy = (own: (name: StationName) => object): { [Name in StationName]: () => Results[Name] } =>

@@ -57,6 +57,9 @@ interface Computed<Key extends string> extends Omit<Declaration, 'key'> {
   readonly method?: string;
 }
 
+/** Nothing of its own: formula, method and note are those of the declaration. */
+const AS_DECLARED = {};
+
 /** A declared figure, which makes its figures: each knows its place and its declaration from birth. */
 export class Declared<Key extends string = string> implements Declaration {
   readonly key: Key;
@@ -84,12 +87,17 @@ export class Declared<Key extends string = string> implements Declaration {
   /** The place of the figure with these ids: `power.circuits.circvestr.share`. */
   path(...ids: IdsOf<Key>): string {
     let path = this.pieces[0] ?? '';
-    for (let i = 0; i < ids.length; i++) path += (ids[i] as string) + (this.pieces[i + 1] ?? '');
+    for (let i = 0; i < ids.length; i++) path += `${ids[i] as string}${this.pieces[i + 1] ?? ''}`;
     return path;
   }
 
   /** Computed from its terms by its formula, or by one of its own; see `calc`. */
-  calc(ids: IdsOf<Key>, terms: readonly Term[], own: Note & { readonly formula?: string } = {}): Figure {
+  calc(
+    ids: IdsOf<Key>,
+    terms: readonly Term[],
+    own: Note & { readonly formula?: string } = AS_DECLARED,
+  ): Figure {
+    if (own === AS_DECLARED) return this.born(ids, calc(this.unit, this.formula ?? '', terms, this.note));
     const { formula = this.formula ?? '', ...note } = own;
     return this.born(ids, calc(this.unit, formula, terms, { ...this.note, ...note }));
   }
@@ -99,8 +107,10 @@ export class Declared<Key extends string = string> implements Declaration {
     ids: IdsOf<Key>,
     value: Value,
     terms: readonly Term[] = [],
-    own: Note & { readonly method?: string } = {},
+    own: Note & { readonly method?: string } = AS_DECLARED,
   ): Figure {
+    if (own === AS_DECLARED)
+      return this.born(ids, found(value, this.unit, this.method ?? '', terms, this.note));
     const { method = this.method ?? '', ...note } = own;
     return this.born(ids, found(value, this.unit, method, terms, { ...this.note, ...note }));
   }
@@ -110,8 +120,11 @@ export class Declared<Key extends string = string> implements Declaration {
     return this.born(ids, unknown(this.unit, why, terms));
   }
 
-  private born(ids: IdsOf<Key>, figure: Figure): Figure {
-    return { ...figure, path: this.path(...ids), of: this };
+  /** A figure that was made just now gets its place and declaration: it is nobody else's yet. */
+  private born(ids: IdsOf<Key>, figure: { -readonly [Name in keyof Figure]: Figure[Name] }): Figure {
+    figure.path = this.path(...ids);
+    figure.of = this;
+    return figure;
   }
 }
 

@@ -18,8 +18,9 @@ interface Kept {
 export class Parts {
   private readonly kept = new Map<string, Kept>();
   private readonly keptEach = new Map<string, Map<string, Kept>>();
-  /** Keys of the parts that were worked out since `worked` was emptied. */
-  readonly worked: string[] = [];
+
+  /** `worked` is told the key of every part that is worked out. */
+  constructor(private readonly worked: (key: string) => void = () => undefined) {}
 
   /**
    * A part by its key, which names it for as long as this memory lasts. `compute` stands at the top level of its
@@ -29,13 +30,18 @@ export class Parts {
     return once(() => {
       const input = {} as In;
       for (const name of Object.keys(reads) as (keyof In)[]) input[name] = reads[name]();
-      const kept = this.kept.get(key);
-      if (kept && sameEntries(kept.input, input)) return kept.value as Out;
-      const value = share(kept?.value, compute(input)) as Out;
-      this.worked.push(key);
-      this.kept.set(key, { input, value });
-      return value;
+      return this.remembered(key, input, compute);
     });
+  }
+
+  /** The value of a part for what it is handed: the one before, where that is what it was handed then. */
+  remembered<In extends object, Out>(key: string, input: In, compute: (input: In) => Out): Out {
+    const kept = this.kept.get(key);
+    if (kept && sameEntries(kept.input, input)) return kept.value as Out;
+    const value = share(kept?.value, compute(input)) as Out;
+    this.worked(key);
+    this.kept.set(key, { input, value });
+    return value;
   }
 
   /**
@@ -58,7 +64,7 @@ export class Parts {
         let kept = before?.get(id);
         if (!kept || !sameEntries(kept.input, input)) {
           kept = { input, value: share(kept?.value, compute(id, input)) };
-          this.worked.push(`${key}/${id}`);
+          this.worked(`${key}/${id}`);
         }
         now.set(id, kept);
         results[id] = kept.value as Out;
@@ -95,12 +101,13 @@ function once<T>(make: () => T): () => T {
   return () => (made ??= { value: make() }).value;
 }
 
+/** Whether two records have the same entries. */
 function sameEntries(a: object, b: object): boolean {
-  const keys = Object.keys(b);
-  if (keys.length !== Object.keys(a).length) return false;
-  return keys.every(
-    key =>
-      Object.hasOwn(a, key) &&
-      Object.is((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key]),
-  );
+  let more = 0;
+  for (const key in b) {
+    if (!Object.is((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key])) return false;
+    more++;
+  }
+  for (const _ in a) more--;
+  return more === 0;
 }

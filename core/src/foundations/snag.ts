@@ -3,7 +3,7 @@ import type { Memo } from './memo.js';
 import type { Operation } from './patch.js';
 import { pathOf, type Figure } from './figure.js';
 import { compareText } from './order.js';
-import type { Parts, Thunks } from './parts.js';
+import type { Parts } from './parts.js';
 import { SEVERITIES, type Severity } from './severity.js';
 
 export type StationName =
@@ -115,13 +115,10 @@ export function snagsOf<Input extends object>(
       return memo.traced(rule.rule, input, seen => rule.find(seen).map(each => snagOf(rule, each)));
     const finds = (handed: object): Snag[] =>
       Array.from(declared.find(handed as never), each => snagOf(rule, each));
-    return parts.part(rule.rule, handedTo(declared.reads(input)), finds)();
+    return parts.remembered(rule.rule, declared.reads(input), finds);
   });
   return memo.keep('snags', found);
 }
-
-const handedTo = (input: object): Thunks<Record<string, unknown>> =>
-  Object.fromEntries(Object.entries(input).map(([name, value]) => [name, () => value as unknown]));
 
 const snagOf = (
   { rule, station }: { readonly rule: string; readonly station: StationName },

@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest';
+import { createChain } from '../../src/assess.js';
+import { fridayBundle } from '../../src/demo/index.js';
+import { applyPatch } from '../../src/foundations/index.js';
+import { Parts, resultOf } from '../../src/foundations/parts.js';
+
+/** A memory that tells what it worked out. */
+function watched(): { parts: Parts; told: () => string[] } {
+  const keys: string[] = [];
+  return { parts: new Parts(key => keys.push(key)), told: () => keys.splice(0) };
+}
+const double = ({ n }: { readonly n: number }) => ({ twice: n * 2, even: n % 2 === 0 });
+
+describe('a part', () => {
+  it('is worked out when it is first read, and again only when something it is handed is another thing', () => {
+    const { parts, told } = watched();
+    const read = (n: number) => parts.part('double', { n: () => n }, double);
+    const unread = read(1);
+    expect(told()).toEqual([]);
+    expect(unread()).toBe(unread());
+    expect(told()).toEqual(['double']);
+    const first = read(1)();
+    expect(told()).toEqual([]);
+    const second = read(2)();
+    expect([second.twice, told()]).toEqual([4, ['double']]);
+    expect(second).not.toBe(first);
+  });
+
+  it('that comes out equal is the one before, whole or in parts', () => {
+    const { parts } = watched();
+    const read = (n: number) => parts.part('odd', { n: () => n }, ({ n: x }) => ({ odd: { is: x % 2 }, x }));
+    const [one, three] = [read(1)(), read(3)()];
+    expect(three).not.toBe(one);
+    expect(three.odd).toBe(one.odd);
+    const same = (n: number) => parts.part('same', { n: () => n }, () => ({ always: [1, 2] }));
+    expect(same(2)()).toBe(same(1)());
+  });
+
+  it('does not read what it is handed before it is read itself', () => {
+    const { parts } = watched();
+    const broken = parts.part(
+      'broken',
+      {
+        n: (): number => {
+          throw new Error('read');
+        },
+      },
+      double,
+    );
+    expect(broken).toThrow('read');
+  });
+});
+
+describe('a part of each record', () => {
+  it('is worked out for records that changed; those that are gone, or that nothing is picked for, have none', () => {
+    const { parts, told } = watched();
+    const read = (records: Record<string, number>) =>
+      parts.each(
+        'each',
+        () => Object.entries(records),
+        (_, n) => (n < 0 ? undefined : { n }),
+        (id, { n }) => ({ id, ...double({ n }) }),
+      )();
+    const first = read({ a: 1, b: 2 });
+    expect(told()).toEqual(['each/a', 'each/b']);
+    expect(read({ a: 1, b: 2 })).toBe(first);
+    const second = read({ b: 3, a: 1 });
+    expect(told()).toEqual(['each/b']);
+    expect(second.a).toBe(first.a);
+    expect(Object.keys(read({ b: 3, a: -1 }))).toEqual(['b']);
+    read({ a: 1 });
+    expect(told()).toEqual(['each/a']);
+  });
+});
+
+describe('a result', () => {
+  it('makes each part once, when it is read, and then is a plain object', () => {
+    let made = 0;
+    const result = resultOf({ a: () => ++made, b: () => ++made });
+    expect(made).toBe(0);
+    expect([result.a, result.a, made]).toEqual([1, 1, 1]);
+    expect({ ...result }).toEqual({ a: 1, b: 2 });
+  });
+});
+
+describe('one step of a drag', () => {
+  it('works out what hangs on the place of the camera, and nothing else', () => {
+    let told: string[] = [];
+    const chain = createChain(part => told.push(part));
+    const friday = fridayBundle();
+    const moved = (x: number) => {
+      const patch = [{ op: 'replace' as const, path: '/devices/camnorth1/place/at', value: [x, 1.9] }];
+      return { ...friday, plan: applyPatch(friday.plan, patch) };
+    };
+    // Every part of every station is read.
+    const step = (x: number): string[] => {
+      told = [];
+      const { snags, results } = chain(moved(x));
+      JSON.stringify([snags.length, Object.values(results).map(result => Object.keys({ ...result }))]);
+      return told.sort();
+    };
+    step(10.4);
+    const parts = step(10.5);
+    expect(parts.filter(part => !/^(shots|signal|runs): /.test(part))).toEqual(EXPECTED);
+    // The same place once more: only what is handed the place itself looks, and finds nothing new.
+    expect(step(10.5)).toEqual(EXPECTED.filter(part => part.startsWith('ground: ') && !/stairs/.test(part)));
+  });
+});
+
+/** Apart from stations that are not made of parts yet. */
+const EXPECTED: readonly string[] = [
+  ...['day: camera labels', 'day: leads', 'day: plugs'],
+  ...['ground: ground.exit-blocked', 'ground: ground.gallery-without-stairs', 'ground: ground.place-outside'],
+  // The battery is plugged onto the camera.
+  ...['ground: places/battnorth', 'ground: places/camnorth1'],
+  ...['hands: call', 'hands: hands.late-ready', 'hands: rigging', 'hands: shared', 'hands: work'],
+  ...['pack: cable lines/linknort1', 'pack: cables', 'pack: floor lines', 'pack: joiner lines'],
+  ...['pack: pack.stock-short', 'pack: tape rolls'],
+  ...['power: mains leads', 'power: power.voltage-drop'],
+];
