@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { Halt, main, root } from './lib.mjs';
 
 /** Kilobytes: of the stations that are opened first on the day, and of the others. */
-const BUDGETS = { first: 242, other: 256 };
+const BUDGETS = { first: 226, other: 241 };
 const STATIONS = {
   first: ['brief/BriefStation', 'ground/GroundLedger', 'shots/ShotsLedger', 'day/DayStation'],
   other: [

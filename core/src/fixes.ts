@@ -1,14 +1,7 @@
 /** Fixes for a snag, on demand; only what was tried and works is offered. */
 import { createChain } from './assess.js';
 import type { Bundle } from './documents/index.js';
-import {
-  applyPatch,
-  PatchError,
-  type Fix,
-  type OfferedFix,
-  type Rule,
-  type Snag,
-} from './foundations/index.js';
+import { applyPatch, PatchError, type Fix, type OfferedFix, type Snag } from './foundations/index.js';
 import { lossesOf } from './losses.js';
 
 /** At most this many candidates are tried, and this many offered. */
@@ -37,7 +30,7 @@ export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
   const { snags, visits } = chain(bundle);
   const snag = snags.find(each => each.id === snagId);
   const visit = snag && visits[snag.station];
-  const rule = visit?.station.rules.find((each: Rule<never>) => each.rule === snag?.rule);
+  const rule = visit?.rules.find(each => each.rule === snag?.rule);
   if (!snag || !rule?.fixes) return [];
   const stops = new Set(snags.filter(each => each.severity === 'stop').map(each => each.id));
   const known = new Set(snags.map(({ id }) => id));

@@ -1,5 +1,12 @@
 export * from './foundations/index.js';
-export { assess, createAssessor, type Assessment, type Assessor, type Results } from './assess.js';
+export { assess, createAssessor } from './assess.js';
+export {
+  createAssessorBy,
+  type Assessment,
+  type Assessor,
+  type Results,
+  type RuleBook,
+} from './assessing.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
 export {

@@ -105,9 +105,9 @@ function severitiesAt(
   visits: (typeof visitsOf)[number],
 ): Severity[] {
   const [name = '', ...keys] = (figure.path ?? '').split('.');
-  const { station, input } = visits[name as (typeof STATIONS)[number]];
+  const { rules, input } = visits[name as (typeof STATIONS)[number]];
   const own = withValue((input as { own: unknown }).own, keys, value);
-  const found = station.rules.find(each => each.rule === rule) as Rule<object> | undefined;
+  const found = rules.find(each => each.rule === rule) as Rule<object> | undefined;
   if (!found) throw new Error(`no rule ${rule}`);
   const about = figure.path ?? '';
   return found

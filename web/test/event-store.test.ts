@@ -22,6 +22,7 @@ beforeEach(async () => {
   server = new FakeServer(fridayBundle());
   browser.server = server;
   store = await openEvent('eventfriday1');
+  await store.rulesHere;
 });
 afterEach(() => {
   store.close();

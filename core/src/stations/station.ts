@@ -1,12 +1,11 @@
 /** What a station is: it computes its result from the slices it reads, and checks it. */
-import type { Declaration, Memo, Parts, Rule, StationName } from '../foundations/index.js';
+import type { Declaration, Memo, Parts, StationName } from '../foundations/index.js';
 
 /** What a rule of a station sees: what the station reads, and its own result. */
 export type Seen<Reads, Result> = Reads & { readonly own: Result };
 
 export interface Station<Reads extends object, Result extends object> {
   readonly name: StationName;
-  readonly rules: readonly Rule<Seen<Reads, Result>>[];
   /** Every figure it declares. */
   readonly figures?: readonly Declaration[];
   /** Pure; `memo` and `parts` only remember. */

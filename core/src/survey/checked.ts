@@ -1,5 +1,5 @@
 /** Checking a survey by itself: the stations run over a plan with nothing in it but a stream that is wanted. */
-import { createAssessor, type Assessor } from '../assess.js';
+import { createAssessorBy, type Assessor, type RuleBook } from '../assessing.js';
 import type { Plan, VenuePin } from '../documents/index.js';
 import { resultOf, type Snag } from '../foundations/index.js';
 
@@ -13,8 +13,8 @@ const isOfSurvey = ({ station, rule }: Snag): boolean =>
   station === 'ground' || rule.startsWith('stream.upload-');
 
 /** An assessor that tells only what a survey can answer for. */
-export function createSurveyAssessor(): Assessor {
-  const assess = createAssessor();
+export function createSurveyAssessor(rules: () => RuleBook): Assessor {
+  const assess = createAssessorBy(rules);
   let last: { readonly all: readonly Snag[]; readonly own: readonly Snag[] } = { all: [], own: [] };
   return bundle => {
     const assessment = assess(bundle);

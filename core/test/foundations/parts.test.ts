@@ -96,7 +96,8 @@ describe('one step of a drag', () => {
     const step = (x: number): string[] => {
       told = [];
       const { snags, results } = chain(moved(x));
-      JSON.stringify([snags.length, Object.values(results).map(result => Object.keys({ ...result }))]);
+      for (const result of Object.values(results) as object[]) Object.values(result);
+      expect(snags.length).toBeGreaterThan(0);
       return told.sort();
     };
     step(10.4);

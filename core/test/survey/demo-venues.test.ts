@@ -1,4 +1,5 @@
 /** The surveyed demo venues: valid, and with no more open than their stories say. */
+import { RULES } from '../../src/rules.js';
 import { describe, expect, it } from 'vitest';
 import { chapelBundle, fridayBundle, weekendVenues } from '../../src/demo/index.js';
 import { faultsOf, Venue } from '../../src/documents/index.js';
@@ -8,7 +9,7 @@ const friday = fridayBundle();
 
 const snagsOf = (venue: Venue, start: string): string[] => {
   const plan = surveyPlan({ id: 'venuetest1', revision: 1 }, start, 'Europe/London');
-  return createSurveyAssessor()({ ...friday, plan, venue }).snags.map(
+  return createSurveyAssessor(() => RULES)({ ...friday, plan, venue }).snags.map(
     ({ rule, title }) => `${rule}: ${title}`,
   );
 };

@@ -11,6 +11,7 @@ const SnagList = lazy(fetchList);
 export function SnagLine() {
   const { ui, go } = useOpenEvent();
   const snags = useEvent(state => state.assessment.snags);
+  const checked = useEvent(state => state.checked);
   const shownId = useUi(state => state.snag);
   const open = useUi(state => state.snagsOpen);
   const snag = snags.find(each => each.id === shownId) ?? snags[0];
@@ -62,7 +63,9 @@ export function SnagLine() {
             )}
           </>
         ) : (
-          <span className="text-done">No snags are open.</span>
+          <span className={checked ? 'text-done' : 'text-faint'}>
+            {checked ? 'No snags are open.' : 'checking …'}
+          </span>
         )}
         <button
           className="ml-auto whitespace-nowrap text-faint hover:text-ink"

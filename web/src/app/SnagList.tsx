@@ -13,6 +13,7 @@ export default function SnagList() {
   const store = useStore();
   const snags = useEvent(state => state.assessment.snags);
   const accepted = useEvent(state => state.assessment.accepted);
+  const checked = useEvent(state => state.checked);
   return (
     <section
       aria-label="Snags"
@@ -51,7 +52,7 @@ export default function SnagList() {
           </ul>
         </>
       )}
-      {snags.length + accepted.length === 0 && <p>Nothing stands in the way.</p>}
+      {snags.length + accepted.length === 0 && <p>{checked ? 'Nothing stands in the way.' : 'checking …'}</p>}
     </section>
   );
 }

@@ -49,7 +49,8 @@ function Station({ name, current }: { name: StationName; current: boolean }) {
   // One text per station: while something is dragged it mostly stays the same, and nothing is drawn again.
   const counts = useEvent(({ assessment }) => countsOf(assessment.snags, name));
   const mark = markOf(counts, buckle.state === 'buckled');
-  const words = buckle.state === 'reopened' ? 'reopened' : mark.words;
+  const checked = useEvent(state => state.checked);
+  const words = !checked ? '…' : buckle.state === 'reopened' ? 'reopened' : mark.words;
   const tone = current
     ? { stop: 'text-stop', snag: 'text-risk', buckled: '', open: '' }
     : { stop: 'text-(--strap-stop)', snag: 'text-(--strap-risk)', buckled: '', open: '' };
@@ -75,7 +76,8 @@ function Station({ name, current }: { name: StationName; current: boolean }) {
       </Link>
       <button
         className={`block text-[12.5px] mt-0.5 ${tone[mark.kind]}`}
-        aria-label={`Buckle of ${STATION_WORDS[name]}: ${words}`}
+        aria-label={`Buckle of ${STATION_WORDS[name]}: ${checked ? words : 'checking'}`}
+        disabled={!checked}
         title={current ? 'Sign this station off' : `${STATION_WORDS[name]}: ${words}`}
         onClick={() => setSigning(true)}
       >

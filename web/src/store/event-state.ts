@@ -15,6 +15,8 @@ export const SENT_LATER = 'your changes are kept here and sent later.';
 export interface EventState {
   readonly bundle: Bundle;
   readonly assessment: Assessment;
+  /** The rules are here: what the assessment says of snags and buckles counts. */
+  readonly checked: boolean;
   readonly ids: Readonly<Record<DocumentName, string>>;
   readonly venueNow: number;
   readonly saving: 'saved' | 'saving' | 'offline';

@@ -5,12 +5,14 @@
  */
 import {
   changeForEvent,
-  createAssessor,
+  createAssessorBy,
   createSurveyAssessor,
   newId,
   settling,
+  STATIONS,
   type Assessor,
   type Operation,
+  type RuleBook,
 } from '@idle-satchel/core';
 import { ApiProblem, call, type EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
@@ -31,6 +33,7 @@ export interface Kept {
 
 const random = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0) / 2 ** 32;
 const RETRY_MS = 2000;
+const NO_RULES = Object.fromEntries(STATIONS.map(name => [name, []])) as unknown as RuleBook;
 
 export class EventStore {
   /** What is shown, at every step of a drag. */
@@ -38,6 +41,10 @@ export class EventStore {
   /** The same at reading pace, for words and numbers. */
   readonly calm: CalmChannel<EventState>;
   private readonly assessor: Assessor;
+  /** Resolves when the rules are here, or cannot be had. */
+  readonly rulesHere: Promise<void>;
+  /** None until they are here: the first picture does not wait for them. */
+  private rules: RuleBook = NO_RULES;
   private readonly known: KnownDocuments;
   private queue: LocalEdit[] = [];
   /** What is shown may be older than what the server has. */
@@ -65,22 +72,34 @@ export class EventStore {
     readonly of: 'event' | 'venue' = 'event',
     kept?: Kept,
   ) {
-    this.assessor = of === 'event' ? createAssessor() : createSurveyAssessor();
+    const rules = (): RuleBook => this.rules;
+    this.assessor = of === 'event' ? createAssessorBy(rules) : createSurveyAssessor(rules);
     this.known = new KnownDocuments(id, of, opened, edit => this.arrived(edit));
     const { bundle, ids, venueNow } = this.known;
     const state: EventState = {
       ...{ bundle, ids, venueNow, assessment: this.assessor(bundle) },
-      ...{ saving: 'saved', waiting: 0, message: '', canUndo: false, canRedo: false },
+      ...{ saving: 'saved', waiting: 0, message: '', canUndo: false, canRedo: false, checked: false },
     };
     this.live = new Channel(state);
     this.calm = new CalmChannel(state);
     this.stopListening = listen(message => void this.hear(message));
+    this.rulesHere = this.check();
     if (!kept) return;
     this.stale = kept.stale;
     this.beforeSending = kept.beforeSending;
     this.queue = kept.waiting.map(edit => ({ ...edit, notBefore: 0 }));
     this.refresh({ saving: this.stale ? 'offline' : 'saving' });
     void this.flush();
+  }
+
+  /** Fetches the rules and checks by them from then on. */
+  private async check(): Promise<void> {
+    try {
+      this.rules = (await import('@idle-satchel/core/rules')).RULES;
+      this.refresh({ checked: true });
+    } catch {
+      this.say('The checks could not be fetched: load this page again.');
+    }
   }
 
   /** The documents as the server told them, with their revisions, and the edits that it does not have yet. */

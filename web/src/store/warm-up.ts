@@ -1,5 +1,5 @@
 /** Compiling the assessment before the first drag needs it at full speed. */
-import { applyPatch, createAssessor, type Bundle } from '@idle-satchel/core';
+import { applyPatch, createAssessorBy, type Bundle, type Point, type RuleBook } from '@idle-satchel/core';
 
 const PASSES = 40;
 const warmed = new WeakSet<object>();
@@ -15,12 +15,16 @@ export function warmUp(store: { get: () => { bundle: Bundle } }): void {
   const placed = Object.entries(bundle.plan.devices ?? {}).find(([, { place }]) => place?.at);
   const at = placed?.[1].place?.at;
   if (!placed || !at) return;
-  const assess = createAssessor();
+  void import('@idle-satchel/core/rules').then(({ RULES }) => rest(bundle, placed[0], at, RULES));
+}
+
+function rest(bundle: Bundle, device: string, at: Point, rules: RuleBook): void {
+  const assess = createAssessorBy(() => rules);
   let pass = 0;
   const step = (deadline: IdleDeadline): void => {
     do {
       const value = [at[0] + (pass % 5) / 100, at[1]];
-      const path = `/devices/${placed[0]}/place/at`;
+      const path = `/devices/${device}/place/at`;
       void assess({ ...bundle, plan: applyPatch(bundle.plan, [{ op: 'replace', path, value }]) }).snags;
     } while (++pass < PASSES && deadline.timeRemaining() > 5);
     if (pass < PASSES) requestIdleCallback(step);

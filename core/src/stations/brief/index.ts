@@ -4,15 +4,12 @@ import type { Station } from '../station.js';
 import { BRIEF_FIGURES } from './figures.js';
 import type { BriefReads, BriefResult } from './result.js';
 import { beforeOf, endOf, itemTimes, outputsOf, phasesOf, startOf } from './running-order.js';
-import { noLiveItem } from './snags/no-live-item.js';
-import { noOutput } from './snags/no-output.js';
 
 export type * from './result.js';
 
 export const brief: Station<BriefReads, BriefResult> = {
   name: 'brief',
   figures: BRIEF_FIGURES,
-  rules: [noOutput, noLiveItem],
   compute(reads, _memo, parts) {
     const start = () => reads.start;
     const runningOrder = () => reads.runningOrder;

@@ -4,8 +4,6 @@ import type { Station } from '../station.js';
 import { allOf, checksOf, doneOf, momentsOf, readyOf } from './checks.js';
 import { DAY_FIGURES } from './figures.js';
 import type { DayReads, DayResult } from './result.js';
-import { orphanTick } from './snags/orphan-tick.js';
-import { readingShort } from './snags/reading-short.js';
 import * as wanted from './wanted.js';
 
 export * from './result.js';
@@ -13,7 +11,6 @@ export * from './result.js';
 export const day: Station<DayReads, DayResult> = {
   name: 'day',
   figures: DAY_FIGURES,
-  rules: [readingShort, orphanTick],
   compute(reads, _memo, parts) {
     const wiring = () => reads.signal.wiring;
     const runs = () => reads.runs.runs;

@@ -6,17 +6,6 @@ import { GROUND_FIGURES } from './figures.js';
 import { carrierOf, markOf, placeOf } from './places.js';
 import type { GroundReads, GroundResult } from './result.js';
 import { aisleOf, areaOf, blockersOf, dimensionOf, lengthOf, widthOf } from './room.js';
-import { aisleNarrow } from './snags/aisle-narrow.js';
-import { changeMisfit } from './snags/change-misfit.js';
-import { exitBlocked } from './snags/exit-blocked.js';
-import { galleryWithoutStairs } from './snags/gallery-without-stairs.js';
-import { guessed } from './snags/guessed.js';
-import { lightUnmeasured } from './snags/light-unmeasured.js';
-import { markInPillar } from './snags/mark-in-pillar.js';
-import { outlineCrossed } from './snags/outline-crossed.js';
-import { placeOutside } from './snags/place-outside.js';
-import { socketWithoutCircuit } from './snags/socket-without-circuit.js';
-import { unitsSlip } from './snags/units-slip.js';
 import { changedVenue } from './venue-changes.js';
 
 export type * from './result.js';
@@ -26,10 +15,6 @@ const NO_AREAS: NonNullable<Venue['areas']> = {};
 export const ground: Station<GroundReads, GroundResult> = {
   name: 'ground',
   figures: GROUND_FIGURES,
-  rules: [
-    ...[outlineCrossed, unitsSlip, changeMisfit, markInPillar, placeOutside, exitBlocked],
-    ...[socketWithoutCircuit, aisleNarrow, galleryWithoutStairs, lightUnmeasured, guessed],
-  ],
   compute(reads, _memo, parts) {
     const changed = parts.part(
       'venue',

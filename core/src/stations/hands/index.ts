@@ -7,17 +7,12 @@ import { HANDS_FIGURES } from './figures.js';
 import type { HandsReads, HandsResult } from './result.js';
 import { rolesOf, rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
-import { lateReady } from './snags/late-ready.js';
-import { operatorApart } from './snags/operator-apart.js';
-import { unfilled } from './snags/unfilled.js';
-import { unskilled } from './snags/unskilled.js';
 
 export type * from './result.js';
 
 export const hands: Station<HandsReads, HandsResult> = {
   name: 'hands',
   figures: HANDS_FIGURES,
-  rules: [unfilled, unskilled, operatorApart, lateReady],
   compute(reads, _memo, parts) {
     const devices = () => reads.devices;
     const wiring = () => reads.signal.wiring;

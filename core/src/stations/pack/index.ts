@@ -7,17 +7,12 @@ import { deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
-import { claimed } from './snags/claimed.js';
-import { itemUnfit } from './snags/item-unfit.js';
-import { notOwned } from './snags/not-owned.js';
-import { stockShort } from './snags/stock-short.js';
 
 export * from './result.js';
 
 export const pack: Station<PackReads, PackResult> = {
   name: 'pack',
   figures: PACK_FIGURES,
-  rules: [itemUnfit, notOwned, claimed, stockShort],
   compute(reads, _memo, parts) {
     const devices = () => reads.devices;
     const kinds = () => reads.kinds;

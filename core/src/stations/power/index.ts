@@ -7,11 +7,6 @@ import { feedingOf } from './feeding.js';
 import { POWER_FIGURES } from './figures.js';
 import { deviceLoad, socketLoad, stripLoad, totalOf } from './loads.js';
 import type { PowerReads, PowerResult } from './result.js';
-import { batteryShort } from './snags/battery-short.js';
-import { circuitOver } from './snags/circuit-over.js';
-import { stripOver } from './snags/strip-over.js';
-import { unpowered } from './snags/unpowered.js';
-import { voltageDrop } from './snags/voltage-drop.js';
 import { dropOn, mainsLeadsOf } from './voltage-drop.js';
 
 export type * from './result.js';
@@ -19,7 +14,6 @@ export type * from './result.js';
 export const power: Station<PowerReads, PowerResult> = {
   name: 'power',
   figures: POWER_FIGURES,
-  rules: [circuitOver, stripOver, unpowered, batteryShort, voltageDrop],
   compute(reads, _memo, parts) {
     const equipment = () => inOrder(reads.signal.wiring.devices);
     const kindOf = (kind: string) => reads.kinds.kinds[kind];

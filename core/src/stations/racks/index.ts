@@ -4,17 +4,12 @@ import type { Station } from '../station.js';
 import { RACKS_FIGURES } from './figures.js';
 import { rackResult } from './rack.js';
 import type { RacksReads, RacksResult } from './result.js';
-import { overlap } from './snags/overlap.js';
-import { tooDeep } from './snags/too-deep.js';
-import { tooHeavy } from './snags/too-heavy.js';
-import { tooHot } from './snags/too-hot.js';
 
 export type * from './result.js';
 
 export const racks: Station<RacksReads, RacksResult> = {
   name: 'racks',
   figures: RACKS_FIGURES,
-  rules: [overlap, tooHeavy, tooDeep, tooHot],
   compute(reads, _memo, parts) {
     const devices = parts.part('devices', { devices: () => reads.devices }, devicesInOrder);
     const racks = parts.each(

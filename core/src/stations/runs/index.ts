@@ -37,16 +37,6 @@ import { MAKE_WORDS } from './makes.js';
 import { runNumbers } from './numbers.js';
 import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
 import { makeOf, routedRun, type RoutedRun, type RunLengths } from './routed.js';
-import { aisleTight } from './snags/aisle-tight.js';
-import { beyondReach } from './snags/beyond-reach.js';
-import { cableClaimed } from './snags/cable-claimed.js';
-import { cableLost } from './snags/cable-lost.js';
-import { cutShort } from './snags/cut-short.js';
-import { humNear } from './snags/hum-near.js';
-import { leadShort } from './snags/lead-short.js';
-import { muchLeft } from './snags/much-left.js';
-import { noCable } from './snags/no-cable.js';
-import { noRoute } from './snags/no-route.js';
 import { squaresOf } from './trodden.js';
 import { cutFigure, cutLeads, ownedCables, soldLength, type Cut } from './stock.js';
 
@@ -256,9 +246,5 @@ const NONE: ReadonlySet<number> = new Set();
 
 export const runs: Station<RunsReads, RunsResult> = {
   name: 'runs',
-  rules: [
-    ...[noRoute, leadShort, cableLost, cableClaimed, cutShort, noCable, beyondReach],
-    ...[aisleTight, humNear, muchLeft],
-  ],
   compute,
 };

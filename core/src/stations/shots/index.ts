@@ -41,34 +41,6 @@ import { minutesLive, movingResult, type MovingResult } from './moving.js';
 import { noFilmInView } from './no-film.js';
 import { supportResult, type SupportResult } from './support.js';
 import type { ShotResult } from './shot-result.js';
-import { aimedAway } from './snags/aimed-away.js';
-import { headsInTheWay } from './snags/heads-in-the-way.js';
-import { coveredOnce } from './snags/covered-once.js';
-import { disturbing } from './snags/disturbing.js';
-import { flicker } from './snags/flicker.js';
-import { gearInShot } from './snags/gear-in-picture.js';
-import { hidden } from './snags/hidden.js';
-import { lampColour } from './snags/lamp-colour.js';
-import { lampGlare } from './snags/lamp-glare.js';
-import { lampUnturned } from './snags/lamp-unturned.js';
-import { lensMisfit } from './snags/lens-misfit.js';
-import { noCamera } from './snags/no-camera.js';
-import { noFilm } from './snags/no-film.js';
-import { notSharp } from './snags/not-sharp.js';
-import { notStraightDown } from './snags/not-straight-down.js';
-import { overhead } from './snags/overhead.js';
-import { outOfReach } from './snags/out-of-reach.js';
-import { poorCut } from './snags/poor-cut.js';
-import { supportTooWeak } from './snags/support-too-weak.js';
-import { supportWrongHead } from './snags/support-wrong-head.js';
-import { supportWrongHeight } from './snags/support-wrong-height.js';
-import { standInAisle } from './snags/stand-in-aisle.js';
-import { solidInTheWay } from './snags/solid-in-the-way.js';
-import { tooBright } from './snags/too-bright.js';
-import { tooDark } from './snags/too-dark.js';
-import { tooNear } from './snags/too-near.js';
-import { sweepTakesIn } from './snags/sweep-takes-in.js';
-import { windowTooTight } from './snags/window-too-tight.js';
 
 export interface ShotsReads {
   readonly devices: MapOf<Device> | undefined;
@@ -263,35 +235,5 @@ function cameraResult(
 
 export const shots: Station<ShotsReads, ShotsResult> = {
   name: 'shots',
-  rules: [
-    noFilm,
-    hidden,
-    noCamera,
-    outOfReach,
-    headsInTheWay,
-    solidInTheWay,
-    aimedAway,
-    tooDark,
-    notSharp,
-    tooNear,
-    tooBright,
-    overhead,
-    notStraightDown,
-    standInAisle,
-    supportTooWeak,
-    supportWrongHeight,
-    supportWrongHead,
-    flicker,
-    gearInShot,
-    poorCut,
-    coveredOnce,
-    disturbing,
-    windowTooTight,
-    lensMisfit,
-    sweepTakesIn,
-    lampColour,
-    lampGlare,
-    lampUnturned,
-  ],
   compute,
 };

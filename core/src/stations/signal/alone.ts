@@ -3,6 +3,7 @@ import type { Bundle } from '../../documents/index.js';
 import { Memo, Parts, snagsOf, type Snag } from '../../foundations/index.js';
 import { equipmentOf } from '../equipment.js';
 import { signal, type SignalResult } from './index.js';
+import { SIGNAL_RULES } from './snags/index.js';
 
 export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
   result: SignalResult;
@@ -14,5 +15,5 @@ export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
     rules: { ...rules, ...plan.rules },
   };
   const result = signal.compute(reads, new Memo(), new Parts());
-  return { result, snags: snagsOf(signal.rules, { ...reads, own: result }, new Memo(), new Parts()) };
+  return { result, snags: snagsOf(SIGNAL_RULES, { ...reads, own: result }, new Memo(), new Parts()) };
 }

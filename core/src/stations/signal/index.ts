@@ -32,27 +32,6 @@ import { loopsOf, type Loop } from './loops.js';
 import { matingsOf, type Mating } from './mates.js';
 import { isSource, portInUse, sourcesOf, type Source } from './sources.js';
 import { viewsOf, type View } from './views.js';
-import { assemblyOld } from './snags/assembly-old.js';
-import { backupShared } from './snags/backup-shared.js';
-import { keyFill } from './snags/key-fill.js';
-import { lineMissing } from './snags/line-missing.js';
-import { oneComputer } from './snags/one-computer.js';
-import { pictureUnfit } from './snags/picture-unfit.js';
-import { secondCable } from './snags/second-cable.js';
-import { short } from './snags/short.js';
-import { sizeUnlike } from './snags/size-unlike.js';
-import { viewMissing } from './snags/view-missing.js';
-import { wrongProgramme } from './snags/wrong-programme.js';
-import { wrongWay } from './snags/wrong-way.js';
-import { connectorMismatch } from './snags/connector-mismatch.js';
-import { formatMismatch } from './snags/format-mismatch.js';
-import { groupTwice } from './snags/group-twice.js';
-import { lipSync } from './snags/lip-sync.js';
-import { loop } from './snags/loop.js';
-import { screenLate } from './snags/screen-late.js';
-import { outputUnfed } from './snags/output-unfed.js';
-import { portTwice } from './snags/port-twice.js';
-import { sourceUnplugged } from './snags/source-unplugged.js';
 
 export interface SignalReads {
   readonly devices: MapOf<Equipment> | undefined;
@@ -156,10 +135,5 @@ function settingFor(
 
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
-  rules: [
-    ...[outputUnfed, wrongProgramme, connectorMismatch, wrongWay, secondCable, portTwice, groupTwice],
-    ...[formatMismatch, pictureUnfit, loop, short, sourceUnplugged, keyFill, sizeUnlike, backupShared],
-    ...[viewMissing, lineMissing, oneComputer, lipSync, screenLate, assemblyOld],
-  ],
   compute,
 };

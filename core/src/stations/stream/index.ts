@@ -4,10 +4,6 @@ import type { Station } from '../station.js';
 import { STREAM_FIGURES } from './figures.js';
 import { recordingOutput } from './recordings.js';
 import type { StreamReads, StreamResult } from './result.js';
-import { diskShort } from './snags/disk-short.js';
-import { rungTooHigh } from './snags/rung-too-high.js';
-import { uploadOld } from './snags/upload-old.js';
-import { uploadUnmeasured } from './snags/upload-unmeasured.js';
 import { budgetOf, streamOutput, worstOf } from './streams.js';
 
 export type * from './result.js';
@@ -15,7 +11,6 @@ export type * from './result.js';
 export const stream: Station<StreamReads, StreamResult> = {
   name: 'stream',
   figures: STREAM_FIGURES,
-  rules: [uploadUnmeasured, rungTooHigh, diskShort, uploadOld],
   compute(reads, _memo, parts) {
     const outputs = () => inOrder(reads.outputs);
     const live = () => reads.brief.phases.live;

@@ -1,0 +1,5 @@
+/** Every rule of Brief. */
+import { noLiveItem } from './no-live-item.js';
+import { noOutput } from './no-output.js';
+
+export const BRIEF_RULES = [noOutput, noLiveItem];

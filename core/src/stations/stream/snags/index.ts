@@ -1,0 +1,7 @@
+/** Every rule of Stream. */
+import { diskShort } from './disk-short.js';
+import { rungTooHigh } from './rung-too-high.js';
+import { uploadOld } from './upload-old.js';
+import { uploadUnmeasured } from './upload-unmeasured.js';
+
+export const STREAM_RULES = [uploadUnmeasured, rungTooHigh, diskShort, uploadOld];
