@@ -3,7 +3,7 @@ import { createAssessorBy, createChainBy, type Assessment, type Assessor, type C
 import type { Bundle } from './documents/index.js';
 import { RULES } from './rules.js';
 
-export type { Assessment, Assessor, Results } from './assessing.js';
+export type { Assessment, Assessor } from './assessing.js';
 
 const all = () => RULES;
 
