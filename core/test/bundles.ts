@@ -8,6 +8,7 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ['friday', friday],
   ['chapel', chapelBundle()],
   ['friday with cameras that move, windows, lenses and lamps', varied(friday)],
+  ['friday with leads over the aisle and beside mains', crossed(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
 ];
@@ -26,6 +27,20 @@ function varied(bundle: Bundle): Bundle {
     { op: 'add', path: '/devices/camnorth1/lens', value: 'lensfast1' },
     { op: 'add', path: '/devices/lamptwo02/lights', value: 'markchoir' },
   ];
+  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+}
+
+/** Screen and desk on both sides of the aisle; the sound desk where the mains of a camera begins. */
+function crossed(bundle: Bundle): Bundle {
+  const placed = {
+    screennor: [10, 5.5],
+    deskrack1: [10, 9.5],
+    audiodes1: [19.5, 13.6],
+    camside01: [6, 14.9],
+  };
+  const patch = Object.entries(placed).map(([id, value]): Operation => ({
+    ...{ op: 'add', path: `/devices/${id}/place/at`, value },
+  }));
   return { ...bundle, plan: applyPatch(bundle.plan, patch) };
 }
 

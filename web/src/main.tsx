@@ -1,9 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router/dom';
 import { restoreBlackout } from './app/blackout.js';
-import { router } from './app/routes.js';
+import { App } from './app/routes.js';
 import './styles.css';
 
 restoreBlackout();
@@ -22,7 +21,7 @@ if (navigator.serviceWorker?.controller) {
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <RouterProvider router={router} />
+      <App />
     </QueryClientProvider>
   </StrictMode>,
 );

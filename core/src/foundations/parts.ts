@@ -20,7 +20,7 @@ export class Parts {
   private readonly keptEach = new Map<string, Map<string, Kept>>();
 
   /** `worked` is told the key of every part that is worked out. */
-  constructor(private readonly worked: (key: string) => void = () => undefined) {}
+  constructor(private readonly worked?: (key: string) => void) {}
 
   /**
    * A part by its key, which names it for as long as this memory lasts. `compute` stands at the top level of its
@@ -29,7 +29,7 @@ export class Parts {
   part<In extends object, Out>(key: string, reads: Thunks<In>, compute: (input: In) => Out): () => Out {
     return once(() => {
       const input = {} as In;
-      for (const name of Object.keys(reads) as (keyof In)[]) input[name] = reads[name]();
+      for (const name in reads) input[name] = reads[name]();
       return this.remembered(key, input, compute);
     });
   }
@@ -39,7 +39,7 @@ export class Parts {
     const kept = this.kept.get(key);
     if (kept && sameEntries(kept.input, input)) return kept.value as Out;
     const value = share(kept?.value, compute(input)) as Out;
-    this.worked(key);
+    this.worked?.(key);
     this.kept.set(key, { input, value });
     return value;
   }
@@ -55,21 +55,24 @@ export class Parts {
     compute: (id: string, input: In) => Out,
   ): () => Readonly<Record<string, Out>> {
     return once(() => {
-      const before = this.keptEach.get(key);
-      const now = new Map<string, Kept>();
+      const known = this.keptEach.get(key) ?? new Map<string, Kept>();
+      this.keptEach.set(key, known);
       const results: Record<string, Out> = {};
+      let count = 0;
       for (const [id, record] of records()) {
         const input = reads(id, record);
         if (input === undefined) continue;
-        let kept = before?.get(id);
+        let kept = known.get(id);
         if (!kept || !sameEntries(kept.input, input)) {
           kept = { input, value: share(kept?.value, compute(id, input)) };
-          this.worked(`${key}/${id}`);
+          known.set(id, kept);
+          this.worked?.(`${key}/${id}`);
         }
-        now.set(id, kept);
         results[id] = kept.value as Out;
+        count++;
       }
-      this.keptEach.set(key, now);
+      if (known.size > count)
+        for (const id of known.keys()) if (!Object.hasOwn(results, id)) known.delete(id);
       // Each result is shared already, so that only the map itself is left to compare.
       const map = this.kept.get(key)?.value as Record<string, Out> | undefined;
       const value = map && sameEntries(map, results) ? map : results;
@@ -79,26 +82,19 @@ export class Parts {
   }
 }
 
-/** An object whose parts are made when they are first read, each at most once; then they are plain properties. */
+/** An object whose parts are made when they are first read, each at most once. */
 export function resultOf<T extends object>(makers: Makers<T>): T {
   const parts = {};
-  for (const name of Object.keys(makers) as (keyof T)[]) {
-    Object.defineProperty(parts, name, {
-      get: () => {
-        const value = makers[name]();
-        Object.defineProperty(parts, name, { value, enumerable: true });
-        return value;
-      },
-      enumerable: true,
-      configurable: true,
-    });
-  }
+  for (const name in makers)
+    Object.defineProperty(parts, name, { get: once(makers[name]), enumerable: true });
   return parts as T;
 }
 
+const UNMADE: unique symbol = Symbol('not made yet');
+
 function once<T>(make: () => T): () => T {
-  let made: { readonly value: T } | undefined;
-  return () => (made ??= { value: make() }).value;
+  let made: T | typeof UNMADE = UNMADE;
+  return () => (made === UNMADE ? (made = make()) : made);
 }
 
 /** Whether two records have the same entries. */

@@ -14,16 +14,23 @@ export function share(previous: unknown, next: unknown): unknown {
   if (!isPlain(previous) || !isPlain(next)) return next;
   const before = previous as Record<string, unknown>;
   const after = next as Record<string, unknown>;
-  const keys = Object.keys(after);
-  let equal = keys.length === Object.keys(before).length;
+  let equal = true;
+  let more = 0;
   let copy: Record<string, unknown> | undefined;
-  for (const key of keys) {
-    const shared = share(before[key], after[key]);
-    if (shared !== after[key]) {
+  for (const key in after) {
+    more++;
+    const was = before[key];
+    const is = after[key];
+    // Most of a result is what it was; an absent key is not one that is undefined.
+    if (was === is && (is !== undefined || Object.hasOwn(before, key))) continue;
+    const shared = share(was, is);
+    if (shared !== is) {
       copy ??= { ...after };
       copy[key] = shared;
     }
-    if (shared !== before[key] || (shared === undefined && !Object.hasOwn(before, key))) equal = false;
+    if (shared !== was || shared === undefined) equal = false;
   }
+  for (const _ in before) more--;
+  equal &&= more === 0;
   return equal ? previous : (copy ?? next);
 }

@@ -83,7 +83,8 @@ export interface Rule<Input> {
 
 export interface Declares<Input> {
   reads(this: void, seen: Input): object;
-  find(this: void, input: never): Iterable<Finding>;
+  /** The snags that it finds in what it is handed. */
+  check(this: void, input: never): readonly Snag[];
 }
 
 /** A rule as it is written: `find` gets exactly what `reads` picks; `fixes` may look at the whole station. */
@@ -97,10 +98,11 @@ export interface WrittenRule<Seen, In extends object> {
 /** Makes the rules of a station. */
 export const rulesOf =
   <Seen extends object>(station: StationName) =>
-  <In extends object>({ reads, find, ...of }: WrittenRule<Seen, In>): Rule<Seen> => ({
-    ...{ ...of, station, declared: { reads, find } },
-    find: seen => [...find(reads(seen))],
-  });
+  <In extends object>({ reads, find, ...of }: WrittenRule<Seen, In>): Rule<Seen> => {
+    const check = (input: In): readonly Snag[] =>
+      Array.from(find(input), finding => snagOf({ rule: of.rule, station }, finding));
+    return { ...of, station, declared: { reads, check }, find: seen => [...find(reads(seen))] };
+  };
 
 /** What the rules find; a rule looks again only when something it read has changed. */
 export function snagsOf<Input extends object>(
@@ -113,9 +115,11 @@ export function snagsOf<Input extends object>(
     const { declared } = rule;
     if (!declared)
       return memo.traced(rule.rule, input, seen => rule.find(seen).map(each => snagOf(rule, each)));
-    const finds = (handed: object): Snag[] =>
-      Array.from(declared.find(handed as never), each => snagOf(rule, each));
-    return parts.remembered(rule.rule, declared.reads(input), finds);
+    return parts.remembered(
+      rule.rule,
+      declared.reads(input),
+      declared.check as (handed: object) => readonly Snag[],
+    );
   });
   return memo.keep('snags', found);
 }

@@ -22,7 +22,11 @@ const COAX: readonly (readonly [make: CableMake, format: VideoFormat, metres: re
 ];
 
 const reach = (make: CableMake, more: Partial<ReachOf> = {}, rules: Partial<Rules> = {}) =>
-  reachOf({ make, format: '1080p50', joints: 0, source: undefined, ...more }, { ...friday.rules, ...rules });
+  reachOf(
+    'lead',
+    { make, format: '1080p50', joints: 0, source: undefined, ...more },
+    { ...friday.rules, ...rules },
+  );
 const limit = (...given: Parameters<typeof reach>): number => number(reach(...given).limit);
 
 describe('coax', () => {

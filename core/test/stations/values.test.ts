@@ -104,7 +104,8 @@ describe('reach', () => {
     hdmiReach: 'cautious' | 'usual' | 'stretched' = 'usual',
   ): number =>
     number(
-      reachOf({ make, format, joints: 0, source: undefined }, { ...friday.rules, hdmiReach }).limit.value,
+      reachOf('lead', { make, format, joints: 0, source: undefined }, { ...friday.rules, hdmiReach }).limit
+        .value,
     );
 
   it.each([

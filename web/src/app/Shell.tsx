@@ -1,5 +1,5 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { NavLink } from 'react-router';
 import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from './blackout.js';
 import { TopLineSlotContext } from './top-line.js';
@@ -12,7 +12,7 @@ const DOORS = [
 ] as const;
 
 /** The top line with the four doors; a page may add its own words to it. */
-export function Shell() {
+export function Shell({ children }: { children: ReactNode }) {
   const blackout = useBlackout();
   const update = useSyncExternalStore(newerVersion.subscribe, newerVersion.get);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
@@ -51,7 +51,7 @@ export function Shell() {
             {blackout ? 'Lights up' : 'Blackout'}
           </button>
         </header>
-        <Outlet />
+        {children}
       </div>
     </TopLineSlotContext>
   );

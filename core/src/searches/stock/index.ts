@@ -52,7 +52,7 @@ export async function cutAll(
 ): Promise<StockProposal> {
   const { plan, shelf, kinds, claims } = bundle;
   const { runs, rules, signal } = assessment;
-  const all = ownedCables(shelf, kinds, claims, assessment.signal.wiring.devices);
+  const all = ownedCables({ shelf, kinds, claims, devices: assessment.signal.wiring.devices });
   const leads = Object.entries(runs.runs).filter(
     ([, run]) => !run.ownLead && numberOf(run.length) !== undefined,
   );
@@ -79,7 +79,7 @@ export async function cutAll(
       for (const cable of free) {
         if (!suits({ make: asked, connector: run.connector }, cable) || options.has(groupOf(cable))) continue;
         const reach = (joints: number): number =>
-          numberOf(reachOf({ make: cable.make, format: run.format, joints, source }, rules).limit) ??
+          numberOf(reachOf(id, { make: cable.make, format: run.format, joints, source }, rules).limit) ??
           Infinity;
         const carries = reach(0);
         options.set(groupOf(cable), {

@@ -15,7 +15,7 @@ export const day: Station<DayReads, DayResult> = {
     const wiring = () => reads.signal.wiring;
     const runs = () => reads.runs.runs;
     const cameras = parts.part('camera labels', { cameras: () => reads.shots.cameras }, wanted.cameraLabels);
-    const leads = parts.part('leads', { runs: () => reads.runs }, wanted.leadWords);
+    const leads = parts.part('leads', { runs, looms: () => reads.runs.looms }, wanted.leadWords);
     const { signal, stream } = reads;
     const drafts = parts.part(
       'drafts',

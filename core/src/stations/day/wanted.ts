@@ -51,10 +51,10 @@ interface LeadWords {
 type Leads = Readonly<Record<string, LeadWords>>;
 
 /** Leads in the order in which they are laid, as on the lay list of one person. */
-export const leadWords = ({ runs }: { readonly runs: RunsResult }): Leads =>
+export const leadWords = ({ runs, looms }: Pick<RunsResult, 'runs' | 'looms'>): Leads =>
   Object.fromEntries(
-    layOrder(runs, 1).flatMap(({ link }): [string, LeadWords][] => {
-      const run = runs.runs[link];
+    layOrder({ runs, looms }, 1).flatMap(({ link }): [string, LeadWords][] => {
+      const run = runs[link];
       if (!run) return [];
       const tape = typeof run.cable.value === 'string' ? run.cable.value : undefined;
       return [[link, { label: run.label, crossings: run.crossings, tape }]];

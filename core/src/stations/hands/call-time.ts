@@ -24,7 +24,7 @@ export function workOf({ operated, locked, floor, ramps, links }: Design): Figur
     [
       ...[counted('operated', operated), each('per_operated', 12, 'to rig an operated camera')],
       ...[counted('locked', locked), each('per_locked', 8, 'to rig a locked camera')],
-      ...[taken('floor', floor, 'runs.totalOnFloor'), constant('taping', 4, 'm/min', 'laid and taped')],
+      ...[taken('floor', floor), constant('taping', 4, 'm/min', 'laid and taped')],
       ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
       ...[counted('links', links), each('per_link', 2, 'to connect 1.5 min, to inspect 0.5')],
       ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],

@@ -5,15 +5,12 @@ import * as figures from './figures.js';
 import type { PackLine, PackLines } from './result.js';
 
 export const tapeRollsFor = ({ taped }: { readonly taped: Figure }): Figure =>
-  figures.tapeRolls.calc(
-    [],
-    [taken('taped', taped, 'runs.taped'), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')],
-  );
+  figures.tapeRolls.calc([], [taken('taped', taped), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')]);
 
 export const rampPiecesFor = ({ ramped }: { readonly ramped: Figure }): Figure =>
   figures.rampPieces.calc(
     [],
-    [taken('width', ramped, 'runs.ramped'), constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m')],
+    [taken('width', ramped), constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m')],
   );
 
 export function floorLines({

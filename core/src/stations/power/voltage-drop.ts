@@ -41,7 +41,7 @@ export function dropOn(
   { length, make, link, below, loads, volts }: LoadedLead,
 ): { readonly drop: Figure } {
   const terms = [
-    taken('L', length, `runs.runs.${id}.cableLength`),
+    taken('L', length),
     ...loadTerms('I', 'amps', throughLink(link, below), loads),
     constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
     constant('A', SECTION[make] ?? THINNEST, 'mm²', 'cross section of the lead'),

@@ -10,7 +10,7 @@ import {
   type Point,
 } from '../../foundations/index.js';
 import type { Seen } from '../station.js';
-import { endOf } from './ends.js';
+import { endAt, endOf } from './ends.js';
 import type { Zone } from './floor.js';
 import type { RunsReads, RunsResult } from './index.js';
 import type { Stop } from './laying.js';
@@ -45,7 +45,7 @@ export function alternativesOf(id: string, { own, links, ...reads }: RunsSeen): 
   if (!link || !own.runs[id]?.crosses) return [];
   const laying = own.laying();
   const stop = (side: 'from' | 'to'): Stop | undefined => {
-    const { at, level, fixed } = endOf(link[side], reads);
+    const { at, level, fixed } = endOf(link[side], endAt(link[side], reads), reads.signal.wiring);
     return at && { at, fixed, level: laying.levelOf(level) };
   };
   const [from, to] = [stop('from'), stop('to')];

@@ -1,7 +1,6 @@
 /** Where a lead begins and ends: the place, how high above its floor, and the tail that lies there. */
-import type { End, Link } from '../../documents/index.js';
+import type { End, HouseLine, Link } from '../../documents/index.js';
 import {
-  calc,
   constant,
   numberOf,
   taken,
@@ -11,9 +10,10 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
-import type { GroundResult } from '../ground/index.js';
+import type { GroundResult, PlaceResult } from '../ground/index.js';
+import { rises } from './figures.js';
 import { plugEndOf } from '../signal/mates.js';
-import type { PlanWiring, SignalResult } from '../signal/index.js';
+import type { PlanWiring } from '../signal/index.js';
 
 const TAIL = { desk: 2, locked: 1, operated: 3 } as const;
 
@@ -32,19 +32,30 @@ export interface RoutedEnd {
 
 export interface EndReads {
   readonly devices: MapOf<Equipment> | undefined;
-  readonly ground: GroundResult;
-  readonly signal: SignalResult;
+  readonly ground: Pick<GroundResult, 'venue' | 'places'>;
 }
 
-/** What the place of an end depends on, for remembering routes: its device’s place, or the socket of the venue. */
-export const endPlace = (
-  { device, socket, networkSocket }: End,
-  { places, venue }: GroundResult,
-  devices: MapOf<Equipment> | undefined,
-): unknown =>
-  device !== undefined
-    ? (venue.houseLines?.[devices?.[device]?.house ?? ''] ?? places[device])
-    : (venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? '']);
+/** Where one end is, as the plan and the venue have it: a socket, a line of the house, or a device somewhere. */
+export interface EndAt {
+  readonly house: { readonly at: Point; readonly label: string } | undefined;
+  readonly line: HouseLine | undefined;
+  readonly place: PlaceResult | undefined;
+  readonly device: Equipment | undefined;
+  /** What carries the device. */
+  readonly carrier: Equipment | undefined;
+}
+
+export function endAt({ device = '', socket, networkSocket }: End, { devices, ground }: EndReads): EndAt {
+  const { venue, places } = ground;
+  const place = places[device];
+  return {
+    house: venue.sockets?.[socket ?? ''] ?? venue.networkSockets?.[networkSocket ?? ''],
+    line: venue.houseLines?.[devices?.[device]?.house ?? ''],
+    place,
+    device: devices?.[device],
+    carrier: devices?.[place?.carrier ?? device],
+  };
+}
 
 const atWall = (at: Point, label: string, carrier: string): RoutedEnd => ({
   ...{ at, label, carrier, level: undefined, fixed: true },
@@ -53,20 +64,19 @@ const atWall = (at: Point, label: string, carrier: string): RoutedEnd => ({
 });
 
 /** One end of a link. */
-export function endOf(end: End, { devices, ground, signal }: EndReads): RoutedEnd {
-  const house =
-    ground.venue.sockets?.[end.socket ?? ''] ?? ground.venue.networkSockets?.[end.networkSocket ?? ''];
+export function endOf(
+  end: End,
+  { house, line, place, device, carrier }: EndAt,
+  wiring: PlanWiring,
+): RoutedEnd {
   if (house) return atWall(house.at, house.label, end.socket ?? end.networkSocket ?? '');
   const id = end.device ?? '';
-  const line = ground.venue.houseLines?.[devices?.[id]?.house ?? ''];
   if (line) {
-    const near = signal.wiring.portOf(end)?.direction === 'in';
+    const near = wiring.portOf(end)?.direction === 'in';
     const [side, index] = near ? (['near', 0] as const) : (['far', 1] as const);
     return atWall(line.ends[index] as Point, `${side} end of ${line.label}`, `${id} ${side}`);
   }
-  const place = ground.places[id];
-  const carrier = devices?.[place?.carrier ?? id];
-  const camera = signal.wiring.kindOf(place?.carrier)?.family === 'camera';
+  const camera = wiring.kindOf(place?.carrier)?.family === 'camera';
   const byHand = workedByHand(carrier?.worked);
   const sweep = carrier && numberOf(sweepOf(place?.carrier ?? id, carrier));
   const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);
@@ -80,12 +90,9 @@ export function endOf(end: End, { devices, ground, signal }: EndReads): RoutedEn
   return {
     at: place?.at,
     level: place?.level,
-    label: [signal.wiring.portOf(end)?.label, devices?.[id]?.label].filter(Boolean).join(' of '),
+    label: [wiring.portOf(end)?.label, device?.label].filter(Boolean).join(' of '),
     rise: place
-      ? [
-          taken('height', place.elevation, `ground.places.${id}.elevation`),
-          taken('floor', place.floor, `ground.places.${id}.floor`),
-        ]
+      ? [taken('height', place.elevation), taken('floor', place.floor)]
       : [constant('height', null, 'm', 'not placed')],
     tail: constant('tail', tail, 'm', `tail at ${words}`),
     carrier: place?.carrier ?? id,
@@ -94,11 +101,11 @@ export function endOf(end: End, { devices, ground, signal }: EndReads): RoutedEn
 }
 
 /** Up or down from the floor at both ends, m. */
-export const risesOf = (from: RoutedEnd, to: RoutedEnd): Figure =>
-  calc('m', 'sum(height) - sum(floor)', [...from.rise, ...to.rise]);
+export const risesOf = (id: string, from: RoutedEnd, to: RoutedEnd): Figure =>
+  rises.calc([id], [...from.rise, ...to.rise]);
 
 /** Whether a link is plugged straight in: one end brings its plug, and both are in one place. */
-export function pluggedIn(link: Link, wiring: PlanWiring, { places }: GroundResult): boolean {
+export function pluggedIn(link: Link, wiring: PlanWiring, places: GroundResult['places']): boolean {
   const carrier = ({ device = '' }: End): string => places[device]?.carrier ?? device;
   return plugEndOf(wiring, link) !== undefined && carrier(link.from) === carrier(link.to);
 }

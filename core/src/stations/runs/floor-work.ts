@@ -1,17 +1,17 @@
 /** Work on the floor: tape, ramps, hooks over doors, mats, sound beside mains, and the width that is left to pass. */
-import type { Point } from '../../foundations/index.js';
+import type { Venue } from '../../documents/index.js';
 import {
-  calc,
   constant,
   contains,
   crossing as crossingOf,
-  found,
   inOrder,
   taken,
   type Figure,
+  type Point,
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
-import type { RunResult } from './index.js';
+import * as figures from './figures.js';
+import type { RunResult } from './result.js';
 import { alongFloor, type Squares } from './trodden.js';
 
 export interface FloorWork {
@@ -42,28 +42,30 @@ const MAT = 0.9;
 const APART = 0.3;
 /** Width that somebody in a wheelchair passes, m. */
 const PASSAGE = 0.9;
+/** What drawing to the millimetre may take from a width, m. */
+const DRAWN = 0.001;
 /** Floor that a stand takes, m. */
 const STAND = 1;
 
-export function onTheFloor(
-  runs: RunMap,
-  squares: Readonly<Record<string, Squares>>,
-  ground: GroundResult,
-): FloorWork {
+export interface OnFloor extends Pick<GroundResult, 'aisles' | 'places'> {
+  readonly runs: RunMap;
+  readonly squares: Readonly<Record<string, Squares>>;
+  readonly areas: Venue['areas'] | undefined;
+  readonly doors: Venue['doors'] | undefined;
+}
+
+export function onTheFloor({ runs, squares, doors, ...ground }: OnFloor): FloorWork {
   const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
   const own = crossing.map(([, run]) => run);
   return {
-    totalOnFloor: calc(
-      'm',
-      'sum(run)',
-      crossing.flatMap(([id, run]) =>
-        run.onFloor.value === null ? [] : [taken('run', run.onFloor, `runs.runs.${id}.onFloor`)],
-      ),
+    totalOnFloor: figures.totalOnFloor.calc(
+      [],
+      own.flatMap(({ onFloor }) => (onFloor.value === null ? [] : [taken('run', onFloor)])),
     ),
     taped: tapedLength(crossing.flatMap(([id]) => squares[id] ?? [])),
     ramped: rampedWidth(own),
     hooks: hooksOver(own),
-    mats: matsIn(own, ground),
+    mats: matsIn(own, doors),
     beside: besideMains(crossing),
     passages: passagesOf(own, ground),
   };
@@ -85,14 +87,12 @@ function tapedLength(squares: readonly Squares[]): Figure {
     else single += length;
   }
   const method = 'floor on which leads lie, in squares of half a metre';
-  return calc(
-    'm',
-    'few + 2 * many',
+  return figures.taped.calc(
+    [],
     [
       constant('few', single, 'm', `${method}: up to ${MOST_UNDER_ONE_STRIP} side by side`),
       constant('many', double, 'm', `${method}: more than that, taped along both edges`),
     ],
-    { rule: 'leads that lie together share a strip' },
   );
 }
 
@@ -104,23 +104,21 @@ const passed = (runs: readonly RunResult[], kind: RunResult['crossings'][number]
 
 /** Ramps are laid once per aisle, however many leads go under them. */
 const rampedWidth = (runs: readonly RunResult[]): Figure =>
-  calc(
-    'm',
-    'sum(aisle)',
+  figures.ramped.calc(
+    [],
     passed(runs, 'aisle').map(zone => constant('aisle', zone.ramped, 'm', `clear width of ${zone.label}`)),
   );
 
 const hooksOver = (runs: readonly RunResult[]): Figure =>
-  calc(
-    'pieces',
-    'sum(door)',
+  figures.hooks.calc(
+    [],
     passed(runs, 'door').map(zone =>
       constant('door', HOOKS, 'pieces', `over ${zone.label}: one at each jamb, one between`),
     ),
   );
 
-function matsIn(runs: readonly RunResult[], { venue }: GroundResult): Figure {
-  const walked = inOrder(venue.doors).filter(([, { kind, jambs }]) => {
+function matsIn(runs: readonly RunResult[], doors: Venue['doors'] | undefined): Figure {
+  const walked = inOrder(doors).filter(([, { kind, jambs }]) => {
     const [a, b] = jambs as [Point, Point];
     return (
       kind === 'opening' &&
@@ -131,9 +129,8 @@ function matsIn(runs: readonly RunResult[], { venue }: GroundResult): Figure {
       )
     );
   });
-  return calc(
-    'pieces',
-    'sum(opening)',
+  return figures.mats.calc(
+    [],
     walked.map(([, { label, jambs }]) => {
       const [a, b] = jambs as [Point, Point];
       const width = Math.hypot(a[0] - b[0], a[1] - b[1]);
@@ -158,7 +155,7 @@ function besideMains(crossing: readonly (readonly [string, RunResult])[]): Floor
     }
     if (worst.lead === '') continue;
     beside[id] = {
-      mains: found(worst.length, 'm', `length nearer than ${APART} m to a mains lead, not across it`),
+      mains: figures.besideMains.found([id], worst.length),
       lead: worst.lead,
     };
   }
@@ -183,28 +180,30 @@ function runsBeside({ points, aloft }: RunResult, at: Point, direction: Point): 
 /** What is left of each crossed aisle beside the widest thing that stands in it. */
 function passagesOf(
   runs: readonly RunResult[],
-  { venue, aisles, places }: GroundResult,
+  { areas, aisles, places }: Pick<OnFloor, 'areas' | 'aisles' | 'places'>,
 ): FloorWork['passages'] {
   return Object.fromEntries(
     passed(runs, 'aisle').flatMap(({ id, label }) => {
-      const [aisle, area] = [aisles[id], venue.areas?.[id]];
+      const [aisle, area] = [aisles[id], areas?.[id]];
       if (!aisle || !area) return [];
       const stands = Object.entries(places).some(
         ([device, { at, carrier, level }]) =>
           carrier === device && at !== undefined && level === undefined && contains(area.outline, at),
       );
-      const left = calc('m', 'width - stand', [
-        taken('width', aisle.width, `ground.aisles.${id}.width`),
-        constant('stand', stands ? STAND : 0, 'm', stands ? `a stand in ${label}` : 'nothing stands in it'),
-      ]);
-      const wideEnough = calc(
-        '',
-        'left >= passage - 0.001',
+      const left = figures.passageLeft.calc(
+        [id],
         [
-          taken('left', left, `runs.passages.${id}.left`),
-          constant('passage', PASSAGE, 'm', 'width for a wheelchair'),
+          taken('width', aisle.width),
+          constant('stand', stands ? STAND : 0, 'm', stands ? `a stand in ${label}` : 'nothing stands in it'),
         ],
-        { source: 'local code decides; ramps there must be low enough to roll over' },
+      );
+      const wideEnough = figures.passageWideEnough.calc(
+        [id],
+        [
+          taken('left', left),
+          constant('passage', PASSAGE, 'm', 'width for a wheelchair'),
+          constant('drawn', DRAWN, 'm', 'drawn to the millimetre'),
+        ],
       );
       return [[id, { left, wideEnough }]];
     }),

@@ -22,6 +22,12 @@ import {
 } from '../../foundations/index.js';
 import { ceilingLifts, galleriesOf, layGalleries, LiftsBetween } from './levels.js';
 
+/** What of a venue leads are laid by. */
+export type Room = Pick<
+  Venue,
+  'outline' | 'walls' | 'pillars' | 'areas' | 'doors' | 'stairs' | 'ceilingPoints'
+>;
+
 /** Cost per metre by where a lead lies. */
 export const COST = { wall: 1, open: 2.5, seating: 4 } as const;
 /** Cost of crossing a keep-clear aisle with a ramp, m. */
@@ -65,7 +71,7 @@ export interface Wishes {
 export const NO_WISHES: Wishes = { avoid: new Set(), ceiling: false };
 
 /** Lays the grid: walls, pillars, seating, keep-clear aisles, doors, galleries and stairs of the venue. */
-export function floorOf(venue: Venue, { avoid, ceiling }: Wishes = NO_WISHES): Floor {
+export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Floor {
   const { min, max } = boundsOf(venue.outline);
   const origin: Point = [min[0], min[1]];
   const side = (max[0] - min[0]) * (max[1] - min[1]) > LARGE ? 2 * CELL : CELL;

@@ -1,7 +1,7 @@
 /** Laying: floors and least-cost fields, made when they are first asked for and kept while the room stays as it is. */
-import type { Venue, Way, Waypoint } from '../../documents/index.js';
+import type { Way, Waypoint } from '../../documents/index.js';
 import { CostField } from '../../foundations/index.js';
-import { floorOf, type Floor } from './floor.js';
+import { floorOf, type Floor, type Room } from './floor.js';
 import { joined, reversed, routeTo, type Route, type Spot } from './route.js';
 
 /** Fields kept at most for one floor; a dragged desk makes a new one at every step. */
@@ -20,7 +20,7 @@ export interface Stop extends Spot {
 export class Laying {
   private readonly floors = new Map<string, Laid>();
 
-  constructor(private readonly venue: Venue) {}
+  constructor(private readonly venue: Room) {}
 
   /** The floor for leads that keep away from some aisles and doors, or may hang from the ceiling. */
   floor(way?: Way): Floor {

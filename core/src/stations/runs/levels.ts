@@ -45,14 +45,14 @@ export class LiftsBetween {
   }
 }
 
-export const galleriesOf = (venue: Venue): (readonly [string, Area])[] =>
+export const galleriesOf = (venue: Pick<Venue, 'areas'>): (readonly [string, Area])[] =>
   inOrder(venue.areas).filter(([, { kind }]) => kind === 'gallery');
 
 /** Paints each gallery on a floor of its own, and joins it to the ground at its edges and stairs. */
 export function layGalleries(
   grid: FloorGrid & { readonly heights: Float64Array },
   galleries: readonly (readonly [string, Area])[],
-  venue: Venue,
+  venue: Pick<Venue, 'areas' | 'stairs' | 'outline'>,
   lifts: LiftsBetween,
 ): void {
   galleries.forEach(([id, area], i) => {

@@ -1,6 +1,7 @@
 /** Looms: leads that lie together for much of their way, laid and taped as one. */
-import { calc, constant, found, listed, type Figure, type Point } from '../../foundations/index.js';
-import type { RunResult } from './index.js';
+import { constant, listed, taken, type Figure, type Point } from '../../foundations/index.js';
+import * as figures from './figures.js';
+import type { RunResult } from './result.js';
 import { alongFloor, sharedBoth, squareOf, type Squares } from './trodden.js';
 
 export interface Loom {
@@ -26,10 +27,13 @@ const PICTURES: ReadonlySet<RunResult['connector']> = new Set(['HDMI A', 'HDMI C
 const lengthOf = ({ onFloor }: RunResult): number => Number(onFloor.value ?? 0);
 
 /** The leads of each loom, by the first of them. */
-export function loomGroups(
-  runs: Readonly<Record<string, RunResult>>,
-  squares: Readonly<Record<string, Squares>>,
-): Map<string, readonly string[]> {
+export function loomGroups({
+  runs,
+  squares,
+}: {
+  readonly runs: Readonly<Record<string, RunResult>>;
+  readonly squares: Readonly<Record<string, Squares>>;
+}): Readonly<Record<string, readonly string[]>> {
   const crossing = Object.entries(runs).filter(([id, run]) => run.crosses && squares[id]);
   const first = new Map(crossing.map(([id]) => [id, id]));
   const rootOf = (id: string): string => {
@@ -50,15 +54,20 @@ export function loomGroups(
     const root = rootOf(id);
     groups.set(root, [...(groups.get(root) ?? []), id]);
   }
-  return new Map([...groups.values()].flatMap(own => (own.length > 1 ? [[own[0] ?? '', own] as const] : [])));
+  return Object.fromEntries(
+    [...groups.values()].flatMap(own => (own.length > 1 ? [[own[0] ?? '', own] as const] : [])),
+  );
+}
+
+export interface LoomMembers {
+  /** Those of its leads only. */
+  readonly runs: Readonly<Record<string, RunResult>>;
+  readonly squares: Readonly<Record<string, Squares>>;
 }
 
 /** One loom: where its leads lie together, and whether a trunk would save cable. */
-export function loomOf(
-  members: readonly string[],
-  runs: Readonly<Record<string, RunResult>>,
-  squares: Readonly<Record<string, Squares>>,
-): Loom {
+export function loomOf(id: string, { runs, squares }: LoomMembers): Loom {
+  const members = Object.keys(runs);
   const own = members.flatMap(id => runs[id] ?? []);
   const longest = members.reduce((a, b) =>
     lengthOf(runs[b] as RunResult) > lengthOf(runs[a] as RunResult) ? b : a,
@@ -78,15 +87,20 @@ export function loomOf(
     else lines.push((line = [at]));
   });
   const long = own.filter(run => PICTURES.has(run.connector) && Number(run.length.value ?? 0) >= LONG);
-  const length = found(together, 'm', 'length of the longest lead that lies beside another of the loom');
+  const length = figures.loomTogether.found([id], together);
   return {
     members,
     lines: lines.filter(each => each.length > 1),
-    through: found(listed(own.map(({ label }) => label)), '', 'leads that lie together'),
+    through: figures.loomThrough.found([id], listed(own.map(({ label }) => label))),
     together: length,
-    trunk: calc('m', `leads >= ${ENOUGH} ? (leads - 1) * together : 0`, [
-      constant('leads', long.length, 'pieces', `picture leads of ${LONG} m and more`),
-      constant('together', together, 'm', 'length that they lie together'),
-    ]),
+    trunk: figures.loomTrunk.calc(
+      [id],
+      [
+        constant('leads', long.length, 'pieces', `picture leads of ${LONG} m and more`),
+        constant('enough', ENOUGH, 'pieces', 'long picture leads that make a trunk worth while'),
+        constant('one', 1, 'pieces', 'the trunk itself'),
+        taken('together', length),
+      ],
+    ),
   };
 }

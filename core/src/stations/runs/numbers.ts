@@ -6,10 +6,13 @@ import type { MapOf } from '../../foundations/index.js';
  * `R1`, `R2` … across the floor, `P1` … in racks and on tables, by the link of each lead. A number that was printed is
  * kept while its lead stays across the floor, or inside; others take the next that is free.
  */
-export function runNumbers(
-  runs: Readonly<Record<string, { readonly crosses: boolean }>>,
-  printed: MapOf<PrintedLabel> | undefined,
-): ReadonlyMap<string, string> {
+export function runNumbers({
+  runs,
+  printed,
+}: {
+  readonly runs: Readonly<Record<string, { readonly crosses: boolean }>>;
+  readonly printed: MapOf<PrintedLabel> | undefined;
+}): Readonly<Record<string, string>> {
   const prefixOf = (id: string): string => (runs[id]?.crosses ? 'R' : 'P');
   const numbers = new Map<string, string>();
   const taken = new Set<string>();
@@ -28,5 +31,5 @@ export function runNumbers(
     next.set(prefix, index);
     numbers.set(id, `${prefix}${index}`);
   }
-  return numbers;
+  return Object.fromEntries(numbers);
 }

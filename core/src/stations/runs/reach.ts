@@ -1,19 +1,19 @@
 /** How far each make of cable carries: by house rule, by attenuation, and by what was proved. */
 import type { CableMake, Kind, Link, Port, Proof, Rules } from '../../documents/index.js';
 import {
-  calc,
   constant,
   given,
   linkRate,
   taken,
-  unknown,
   type Figure,
   type Term,
   type VideoFormat,
 } from '../../foundations/index.js';
+import * as figures from './figures.js';
 import { MAKE_WORDS } from './makes.js';
 
-const HDMI_STRETCHED = 20;
+/** Plain HDMI by school, m. */
+const HDMI_SCHOOLS = { cautious: 9, usual: 15, stretched: 20 } as const;
 const FLAT: Readonly<Partial<Record<CableMake, number>>> = {
   'hdmi-optical': 100,
   ethernet: 100,
@@ -56,109 +56,124 @@ export interface ReachOf {
   readonly source: { readonly kind: string; readonly key: string; readonly port: Port } | undefined;
 }
 
-const both = (limit: Figure): Reach => ({ limit, stretched: limit });
+/** One term that is both: nobody goes beyond it. */
+const both = (id: string, term: Term): Reach => ({
+  limit: figures.limit.calc([id], [{ ...term, name: 'limit' }]),
+  stretched: figures.stretched.calc([id], [{ ...term, name: 'stretched' }]),
+});
 
 /** The reach of a lead: what its device states, else what the house says, else the usual of its make. */
-export function reachOf({ make, format, joints, source }: ReachOf, rules: Rules): Reach {
+export function reachOf(id: string, { make, format, joints, source }: ReachOf, rules: Rules): Reach {
   if (source?.port.reach !== undefined) {
     const pointer = `/kinds/${source.kind}/ports/${source.key}/reach`;
-    return both(calc('m', 'limit', [given('limit', source.port.reach, 'm', 'kinds', pointer)]));
+    return both(id, given('limit', source.port.reach, 'm', 'kinds', pointer));
   }
-  const usual = usualReach(make, format, joints, source?.port, rules);
+  const usual = usualReach(id, { make, format, joints, source }, rules);
   const own = rules.reaches?.[make];
   if (own === undefined) return usual;
-  const limit = calc('m', 'limit', [given('limit', own, 'm', 'rules', `/reaches/${make}`)]);
+  const limit = figures.limit.calc([id], [given('limit', own, 'm', 'rules', `/reaches/${make}`)]);
   const base = usual.stretched.value === null ? own : Number(usual.stretched.value);
   return {
     limit,
-    stretched: calc('m', 'max(own, usual)', [
-      given('own', own, 'm', 'rules', `/reaches/${make}`),
-      constant('usual', base, 'm', `farthest that anybody runs ${MAKE_WORDS[make]}`),
-    ]),
+    stretched: figures.stretched.calc(
+      [id],
+      [
+        given('own', own, 'm', 'rules', `/reaches/${make}`),
+        constant('usual', base, 'm', `farthest that anybody runs ${MAKE_WORDS[make]}`),
+      ],
+      { formula: 'max(own, usual)' },
+    ),
   };
 }
 
-function usualReach(
-  make: CableMake,
-  format: VideoFormat,
-  joints: number,
-  port: Port | undefined,
-  rules: Rules,
-): Reach {
+function usualReach(id: string, { make, format, joints, source }: ReachOf, rules: Rules): Reach {
   const rate = linkRate(format);
-  if (make === 'hdmi-plain') return plainHdmi(rate, format, rules);
+  if (make === 'hdmi-plain') return plainHdmi(id, rate, format, rules);
   if (make === 'hdmi-active') {
     const words = rate > 2.97 ? 'active copper at 2160 lines' : 'active copper up to 1080p60';
-    return both(calc('m', 'limit', [constant('limit', rate > 2.97 ? 10 : 25, 'm', words)]));
+    return both(id, constant('limit', rate > 2.97 ? 10 : 25, 'm', words));
   }
-  if (COAX[make]) return coaxReach(make, rate, format, joints, rules);
+  if (COAX[make]) return coaxReach(id, { make, format, joints }, rate, rules);
   if (make === 'balanced-audio') {
-    const line = port?.level === 'line';
+    const line = source?.port.level === 'line';
     const words = line ? 'balanced sound at line level' : 'balanced sound at microphone level';
-    return both(calc('m', 'limit', [constant('limit', line ? 300 : 100, 'm', words)]));
+    return both(id, constant('limit', line ? 300 : 100, 'm', words));
   }
   const flat = FLAT[make];
-  if (flat === undefined) return both(unknown('m', 'a mains lead is checked for voltage drop under Power'));
-  return both(calc('m', 'limit', [constant('limit', flat, 'm', `reach of ${MAKE_WORDS[make]}`)]));
+  if (flat !== undefined) return both(id, constant('limit', flat, 'm', `reach of ${MAKE_WORDS[make]}`));
+  const why = 'a mains lead is checked for voltage drop under Power';
+  return { limit: figures.limit.unknown([id], why), stretched: figures.stretched.unknown([id], why) };
 }
 
-function plainHdmi(rate: number, format: VideoFormat, rules: Rules): Reach {
+function plainHdmi(id: string, rate: number, format: VideoFormat, rules: Rules): Reach {
   if (rate > 2.97) {
-    const fast = rate > 5.94;
-    const limit = constant('limit', fast ? 3 : 5, 'm', `plain HDMI at ${format}`);
+    const limit = constant('limit', rate > 5.94 ? 3 : 5, 'm', `plain HDMI at ${format}`);
     const stretched = constant('stretched', 5, 'm', `certified for ${format}`);
-    return { limit: calc('m', 'limit', [limit]), stretched: calc('m', 'stretched', [stretched]) };
+    return { limit: figures.limit.calc([id], [limit]), stretched: figures.stretched.calc([id], [stretched]) };
   }
-  const note = { rule: 'how far plain HDMI may run: cautious 9 m, usual 15 m, stretched 20 m' };
+  const rule = 'how far plain HDMI may run: cautious 9 m, usual 15 m, stretched 20 m';
+  const school = given('school', rules.hdmiReach, '', 'rules', '/hdmiReach');
+  const terms = Object.entries(HDMI_SCHOOLS).map(([name, metres]) =>
+    constant(name, metres, 'm', `${name} school`),
+  );
   return {
-    limit: calc(
-      'm',
-      "school = 'cautious' ? 9 : school = 'usual' ? 15 : 20",
-      [given('school', rules.hdmiReach, '', 'rules', '/hdmiReach')],
-      note,
+    limit: figures.limit.calc([id], [school, ...terms], {
+      ...{ formula: "school = 'cautious' ? cautious : school = 'usual' ? usual : stretched", rule },
+    }),
+    stretched: figures.stretched.calc(
+      [id],
+      [constant('stretched', HDMI_SCHOOLS.stretched, 'm', 'stretched school')],
+      { rule },
     ),
-    stretched: calc('m', 'stretched', [constant('stretched', HDMI_STRETCHED, 'm', 'stretched school')], note),
   };
 }
 
+/** What an attenuation may use up, and what uses it up before the cable does. */
+const LEFT = '100 * max(0, 0.9 * budget - joint * joints) / (a * sqrt(f / mhz) + b * f / mhz)';
+/** The same for the next slower rate: a larger budget does not carry 6G farther than 3G in practice. */
+const SLOWER = '100 * max(0, 0.9 * slower - joint * joints) / (a * sqrt(g / mhz) + b * g / mhz)';
+
 /** Metres at which a tenth of the budget and half a decibel for each joint are left; flat where the house has it so. */
-function coaxReach(make: CableMake, rate: number, format: VideoFormat, joints: number, rules: Rules): Reach {
+function coaxReach(
+  id: string,
+  { make, format, joints }: Pick<ReachOf, 'make' | 'format' | 'joints'>,
+  rate: number,
+  rules: Rules,
+): Reach {
   if (rules.coaxReach === 'flat' && rate <= 2.97) {
-    return both(
-      calc('m', "school = 'flat' ? 90 : 0", [given('school', 'flat', '', 'rules', '/coaxReach')], {
-        rule: '90 m, whatever the coax',
-      }),
-    );
+    return both(id, constant('limit', 90, 'm', 'house rule: 90 m, whatever the coax'));
   }
   const at = (wanted: number): (typeof BUDGETS)[number] =>
     BUDGETS.find(each => each.rate === wanted) ?? BUDGETS[0];
   const { mhz, budget, standard } = at(rate);
+  const three = at(2.97);
   const coax = COAX[make] ?? { a: 0, b: 0 };
   const terms: Term[] = [
     constant('budget', budget, 'dB', standard),
-    constant('joints', joints, 'pieces', 'joints between its cables, 0.5 dB each'),
-    constant('a', coax.a, '', 'class of coax'),
-    constant('b', coax.b, '', 'class of coax'),
+    constant('joints', joints, 'pieces', 'joints between its cables'),
+    constant('joint', 0.5, 'dB', 'lost at each'),
+    constant('a', coax.a, 'dB/100 m', 'class of coax, for each 100 m and root of a megahertz'),
+    constant('b', coax.b, 'dB/100 m', 'class of coax, for each 100 m and megahertz'),
     constant('f', mhz, 'MHz', `half the clock at ${format}`),
+    constant('mhz', 1, 'MHz', 'a megahertz'),
   ];
-  const reach = '100 * max(0, 0.9 * budget - 0.5 * joints) / (a * sqrt(f) + b * f)';
-  const note = { source: `${standard}, one tenth kept back` };
-  if (rate !== 5.94) return both(calc('m', reach, terms, note));
-  // A larger budget does not carry 6G farther than 3G in practice.
-  const slower = '100 * max(0, 0.9 * slower - 0.5 * joints) / (a * sqrt(g) + b * g)';
-  const three = at(2.97);
-  return both(
-    calc(
-      'm',
-      `min(${reach}, ${slower})`,
-      [
-        ...terms,
-        constant('slower', three.budget, 'dB', three.standard),
-        constant('g', three.mhz, 'MHz', 'half the clock of 3G'),
-      ],
-      { source: `${note.source}; never farther than 3G` },
-    ),
-  );
+  const slow = [
+    constant('slower', three.budget, 'dB', three.standard),
+    constant('g', three.mhz, 'MHz', 'half the clock of 3G'),
+  ];
+  const of =
+    rate === 5.94
+      ? {
+          terms: [...terms, ...slow],
+          formula: `min(${LEFT}, ${SLOWER})`,
+          source: `${standard}, one tenth kept back; never farther than 3G`,
+        }
+      : { terms, formula: LEFT, source: `${standard}, one tenth kept back` };
+  const { formula, source } = of;
+  return {
+    limit: figures.limit.calc([id], of.terms, { formula, source, rule: 'coax by attenuation' }),
+    stretched: figures.stretched.calc([id], of.terms, { formula, source, rule: 'coax by attenuation' }),
+  };
 }
 
 /** A proof that speaks for a lead: its own, else that of the one cable it is made of. */
@@ -182,34 +197,27 @@ export const proofOf = (
 
 /** `within`, `proved`, `failed when tested`, `beyond the house rule` or `beyond any rule`, for the cable used. */
 export function reachVerdict(
-  path: string,
+  id: string,
   used: Term,
   { limit, stretched }: Reach,
   format: VideoFormat,
   known: KnownProof | undefined,
 ): Figure {
-  if (limit.value === null) return unknown('', limit.why ?? '');
-  const terms = [
-    used,
-    taken('limit', limit, `${path}.limit`),
-    taken('stretched', stretched, `${path}.stretched`),
-  ];
-  const school = "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'";
-  const note = { rule: 'reach is tested on the whole cable used, coiled excess included' };
-  if (!known) return calc('', school, terms, note);
+  if (limit.value === null) return figures.reach.unknown([id], limit.why ?? '');
+  const terms = [used, taken('limit', limit), taken('stretched', stretched)];
+  const school = { formula: SCHOOL };
+  if (!known) return figures.reach.calc([id], terms, school);
   const { proof, document, pointer } = known;
   const tested = given('tested', proof.length, 'm', document, `${pointer}/length`);
   const faster = proof.format !== undefined && linkRate(proof.format) < linkRate(format);
-  // What worked at a lower rate proves nothing at a higher one; what failed at a lower one fails at a higher one.
-  if (proof.works)
-    return faster
-      ? calc('', school, terms, note)
-      : calc('', `used <= tested ? 'proved' : ${school}`, [...terms, tested], note);
   const slower = proof.format !== undefined && linkRate(proof.format) > linkRate(format);
-  return slower
-    ? calc('', school, terms, note)
-    : calc('', `used >= tested ? 'failed when tested' : ${school}`, [...terms, tested], note);
+  // What worked at a lower rate proves nothing at a higher one; what failed at a lower one fails at a higher one.
+  if (proof.works ? faster : slower) return figures.reach.calc([id], terms, school);
+  const verdict = proof.works ? "used <= tested ? 'proved'" : "used >= tested ? 'failed when tested'";
+  return figures.reach.calc([id], [...terms, tested], { formula: `${verdict} : ${SCHOOL}` });
 }
+
+const SCHOOL = "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'";
 
 /** Nothing speaks against a lead of this verdict. */
 export const reachIsGood = (reach: Figure): boolean =>

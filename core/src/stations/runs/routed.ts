@@ -1,24 +1,19 @@
 /** Routed leads: the way of each over the floors, and how long it must be. */
-import type { CableMake, Connector, Link, Rules } from '../../documents/index.js';
-import {
-  calc,
-  constant,
-  found,
-  given,
-  taken,
-  unknown,
-  type Figure,
-  type Term,
-} from '../../foundations/index.js';
+import type { CableMake, Connector, Link } from '../../documents/index.js';
+import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import * as figures from './figures.js';
 import { plugEndOf } from '../signal/mates.js';
-import type { SignalResult } from '../signal/index.js';
-import { endOf, risesOf, type EndReads, type RoutedEnd } from './ends.js';
+import type { PlanWiring } from '../signal/index.js';
+import { endOf, risesOf, type EndAt, type RoutedEnd } from './ends.js';
 import type { Laying, Stop } from './laying.js';
 import { usualMake } from './makes.js';
 import type { Route } from './route.js';
 
 /** Lead length between things in one rack or on one table, m. */
 const INSIDE = 0.5;
+
+const OFF_FLOOR = { method: 'it does not touch the floor' };
+const ONE_PLACE = { method: 'both ends are in one place' };
 
 export interface RunLengths {
   /** Least-cost way on the floors, m. */
@@ -48,14 +43,14 @@ export interface RoutedRun {
 /** The make and the connector of a link; undefined where things plug together directly. */
 export function makeOf(
   link: Link,
-  { wiring }: SignalResult,
+  wiring: PlanWiring,
 ): { make: CableMake; connector: Connector } | undefined {
   const port = wiring.portOf(link.to) ?? wiring.portOf(link.from);
   const usual = port && usualMake(port);
   return port && usual !== undefined ? { make: link.make ?? usual, connector: port.connector } : undefined;
 }
 
-function ownLeadOf(link: Link, { wiring }: SignalResult): Term | undefined {
+function ownLeadOf(link: Link, wiring: PlanWiring): Term | undefined {
   const end = plugEndOf(wiring, link);
   if (!end) return undefined;
   const { device = '', port = '' } = end;
@@ -66,36 +61,46 @@ function ownLeadOf(link: Link, { wiring }: SignalResult): Term | undefined {
     : given('own', length, 'm', 'kinds', pointer);
 }
 
+export interface LeadToLay {
+  readonly link: Link;
+  readonly from: EndAt;
+  readonly to: EndAt;
+  readonly wiring: PlanWiring;
+  readonly laying: () => Laying;
+  /** What is added to every length, %. */
+  readonly slack: number;
+}
+
 /** One lead, laid. */
-export function routedRun(
-  id: string,
-  link: Link,
-  reads: EndReads & { readonly rules: Rules },
-  laying: () => Laying,
-): RoutedRun {
-  const { make, connector } = makeOf(link, reads.signal) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
-  const [from, to] = [endOf(link.from, reads), endOf(link.to, reads)];
+export function routedRun(id: string, lead: LeadToLay): RoutedRun {
+  const { link, wiring, laying } = lead;
+  const { make, connector } = makeOf(link, wiring) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
+  const [from, to] = [endOf(link.from, lead.from, wiring), endOf(link.to, lead.to, wiring)];
   const crosses = from.carrier !== to.carrier;
-  const ownLead = ownLeadOf(link, reads.signal);
-  const slack = given('slack', reads.rules.slack, '%', 'rules', '/slack');
+  const ownLead = ownLeadOf(link, wiring);
+  const slack = given('slack', lead.slack, '%', 'rules', '/slack');
   const known = { link, from, to, make, connector, crosses, ownLead };
   const measured =
     link.measured === undefined
       ? undefined
-      : calc('m', 'measured', [given('measured', link.measured, 'm', 'plan', `/links/${id}/measured`)]);
+      : figures.runLength.calc(
+          [id],
+          [given('measured', link.measured, 'm', 'plan', `/links/${id}/measured`)],
+          { formula: 'measured', rule: 'as it was measured on site' },
+        );
   if (!crosses) {
     const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');
-    const zero = (words: string): Figure => found(0, 'm', words);
     return {
       ...known,
       route: undefined,
       figures: {
-        onFloor: zero('it does not touch the floor'),
-        between: zero('it does not touch the floor'),
-        rises: zero('both ends are in one place'),
-        tails: zero('both ends are in one place'),
-        overhead: zero('both ends are in one place'),
-        length: measured ?? calc('m', 'inside * (1 + slack / 100)', [none, slack]),
+        onFloor: figures.onFloor.found([id], 0, [], OFF_FLOOR),
+        between: figures.between.found([id], 0, [], OFF_FLOOR),
+        rises: figures.rises.found([id], 0, [], ONE_PLACE),
+        tails: figures.tails.found([id], 0, [], ONE_PLACE),
+        overhead: figures.overhead.found([id], 0, [], ONE_PLACE),
+        length:
+          measured ?? figures.runLength.calc([id], [none, slack], { formula: 'inside * (1 + slack / 100)' }),
       },
     };
   }
@@ -103,42 +108,32 @@ export function routedRun(
     at && { at, fixed, level: laying().levelOf(level) };
   const [first, last] = [stop(from), stop(to)];
   const route = first && last ? laying().route(first, last, link.way) : undefined;
-  const figures = lengthsOf(`runs.runs.${id}`, { from, to, route }, slack);
-  return { ...known, route, figures: measured ? { ...figures, length: measured } : figures };
+  const lengths = lengthsOf(id, { from, to, route }, slack);
+  return { ...known, route, figures: measured ? { ...lengths, length: measured } : lengths };
 }
 
 function lengthsOf(
-  path: string,
+  id: string,
   { from, to, route }: Pick<RoutedRun, 'from' | 'to' | 'route'>,
   slack: Term,
 ): RunLengths {
   const why = !from.at || !to.at ? 'one end has no place yet' : 'no way over the floor leads there';
-  const onFloor = route
-    ? found(
-        route.onFloor,
-        'm',
-        'least-cost path: along walls 1, open floor 2.5, seating 4, ramp + 6 per metre',
-      )
-    : unknown('m', why);
-  const between = route
-    ? found(route.between, 'm', 'up and down on that path: steps, edges of galleries, stairs, ceiling')
-    : unknown('m', why);
-  const rises = risesOf(from, to);
-  const tails = calc('m', 'sum(tail)', [from.tail, to.tail]);
-  const overhead = calc(
-    'm',
-    'sum(over)',
+  const onFloor = route ? figures.onFloor.found([id], route.onFloor) : figures.onFloor.unknown([id], why);
+  const between = route ? figures.between.found([id], route.between) : figures.between.unknown([id], why);
+  const rises = risesOf(id, from, to);
+  const tails = figures.tails.calc([id], [from.tail, to.tail]);
+  const overhead = figures.overhead.calc(
+    [id],
     (route?.crossings ?? [])
       .filter(zone => zone.kind === 'door')
       .map(zone => constant('over', zone.added, 'm', `over ${zone.label}: 2 × (door height + 0.3 m)`)),
   );
-  const length = calc('m', '(path + between + rises + tails + overhead) * (1 + slack / 100)', [
-    taken('path', onFloor, `${path}.onFloor`),
-    taken('between', between, `${path}.between`),
-    taken('rises', rises, `${path}.rises`),
-    taken('tails', tails, `${path}.tails`),
-    taken('overhead', overhead, `${path}.overhead`),
-    slack,
-  ]);
+  const length = figures.runLength.calc(
+    [id],
+    [
+      ...[taken('path', onFloor), taken('between', between), taken('rises', rises)],
+      ...[taken('tails', tails), taken('overhead', overhead), slack],
+    ],
+  );
   return { onFloor, between, rises, tails, overhead, length };
 }

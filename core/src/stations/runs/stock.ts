@@ -1,7 +1,8 @@
 /** Cutting leads from the owned cables: what people accepted, then a quick rule; the exact choice is a search of its own. */
 import type { CableMake, Claims, Connector, Kinds, Link, Proof, Shelf } from '../../documents/index.js';
-import { found, inOrder, unknown, type Figure, type MapOf, type Term } from '../../foundations/index.js';
+import { inOrder, type Figure, type MapOf, type Term } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
+import { cable } from './figures.js';
 import { GROUPS } from './makes.js';
 
 export const QUICK_RULE =
@@ -36,19 +37,24 @@ export interface Cut {
 }
 
 /** Cables that are ready and not used as a device, shortest first. */
-export function ownedCables(
-  shelf: Shelf,
-  kinds: Kinds,
-  claims: Claims,
-  devices: MapOf<Equipment> | undefined,
-): OwnedCable[] {
+export function ownedCables({
+  shelf,
+  kinds,
+  claims,
+  devices,
+}: {
+  readonly shelf: Shelf;
+  readonly kinds: Kinds;
+  readonly claims: Claims;
+  readonly devices: MapOf<Equipment> | undefined;
+}): readonly OwnedCable[] {
   const used = new Set(inOrder(devices).map(([, { item }]) => item));
   const claimed = new Set(inOrder(claims.claims).map(([, { item }]) => item));
   return inOrder(shelf.items)
     .flatMap(([item, { kind, tape, state, proof }]): OwnedCable[] => {
-      const cable = kinds.kinds[kind]?.cable;
-      if (!cable || state !== 'ready' || used.has(item)) return [];
-      const { make, connector, length, directed = false } = cable;
+      const described = kinds.kinds[kind]?.cable;
+      if (!described || state !== 'ready' || used.has(item)) return [];
+      const { make, connector, length, directed = false } = described;
       const own = { item, tape, kind, make, connector, length, directed, claimed: claimed.has(item) };
       return [{ ...own, ...(proof && { proof }) }];
     })
@@ -71,11 +77,16 @@ export function beyondSpares(cables: readonly OwnedCable[], spares: number): Rea
  * A cut for each lead: the cables that were accepted for it while all of them are there, else the shortest one that is
  * long enough, longest lead first. What overlapping events take, and the spares of the house, stay out.
  */
-export function cutLeads(
-  wanted: readonly Wanted[],
-  owned: readonly OwnedCable[],
-  spares: number,
-): Map<string, Cut> {
+export function cutLeads({
+  wanted,
+  owned,
+  spares,
+}: {
+  readonly wanted: readonly Wanted[];
+  readonly owned: readonly OwnedCable[];
+  /** Cables of each kind that the house keeps back. */
+  readonly spares: number;
+}): Readonly<Record<string, Cut>> {
   const byItem = new Map(owned.map(cable => [cable.item, cable]));
   const cuts = new Map<string, Cut>();
   const taken = new Set<string>();
@@ -104,19 +115,16 @@ export function cutLeads(
     taken.add(cable.item);
     left.set(cable.kind, (left.get(cable.kind) ?? 0) - 1);
   }
-  return cuts;
+  return Object.fromEntries(cuts);
 }
 
 /** Tape codes of a cut in one figure. */
-export const cutFigure = (cut: Cut | undefined, terms: readonly Term[]): Figure =>
+export const cutFigure = (id: string, cut: Cut | undefined, terms: readonly Term[]): Figure =>
   cut
-    ? found(
-        cut.cables.map(({ tape }) => tape).join(' + '),
-        '',
-        cut.by === 'accepted' ? ACCEPTED_RULE : QUICK_RULE,
-        terms,
-      )
-    : unknown('', 'no owned cable is long enough');
+    ? cable.found([id], cut.cables.map(({ tape }) => tape).join(' + '), terms, {
+        method: cut.by === 'accepted' ? ACCEPTED_RULE : QUICK_RULE,
+      })
+    : cable.unknown([id], 'no owned cable is long enough');
 
 /** Lengths in which cables are sold and hired, m. */
 export const SOLD_LENGTHS: readonly number[] = [1, 2, 3, 5, 10, 15, 20, 25, 30, 50, 100];

@@ -1,6 +1,8 @@
+import { Suspense } from 'react';
+import { fetched } from '../../app/fetched.js';
 import { usePlan, useUi } from '../../store/hooks.js';
-import { DeviceHead } from './DeviceHead.js';
-import { PlaceFields } from './PlaceFields.js';
+
+const DeviceFields = fetched(() => import('./DeviceFields.js'));
 
 /** The device that is selected on the plan: what it is called and where it is. */
 export function SelectedDevice() {
@@ -8,9 +10,8 @@ export function SelectedDevice() {
   const device = usePlan(plan => plan.devices?.[id]);
   if (!device) return null;
   return (
-    <section key={id} aria-label={`Selected: ${device.label}`}>
-      <DeviceHead id={id} device={device} />
-      <PlaceFields id={id} device={device} />
-    </section>
+    <Suspense>
+      <DeviceFields key={id} id={id} device={device} />
+    </Suspense>
   );
 }

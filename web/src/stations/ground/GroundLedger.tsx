@@ -1,17 +1,15 @@
 import { inOrder, partAt } from '@idle-satchel/core';
 import { lazy, memo, Suspense, useState } from 'react';
+import { fetched } from '../../app/fetched.js';
 import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useResult, useStore } from '../../store/hooks.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
-import { Circuits } from './Circuits.js';
 import { DimensionField } from './DimensionField.js';
-import { Differences } from './Differences.js';
-import { Facts } from './Facts.js';
-import { PartInspector } from './PartInspector.js';
-import { StillUnmeasured } from './StillUnmeasured.js';
-import { TracingFields } from './TracingFields.js';
-import { Uploads } from './Uploads.js';
+
+const PartInspector = fetched(() => import('./PartInspector.js'));
+const StillUnmeasured = fetched(() => import('./StillUnmeasured.js'));
+const GroundRest = fetched(() => import('./GroundRest.js'));
 
 /**
  * Ground: what is picked on the plan, else the venue as a whole – its measures, marks and supplies, and, in an
@@ -26,7 +24,9 @@ export default function GroundLedger() {
   return (
     <>
       {parts.length > 0 ? (
-        <PartInspector parts={parts} />
+        <Suspense>
+          <PartInspector parts={parts} />
+        </Suspense>
       ) : (
         <div className="flex items-center gap-3 pt-1">
           <span className="tape">{venue.name}</span>
@@ -35,14 +35,14 @@ export default function GroundLedger() {
       )}
       {here && <SelectedDevice />}
       <Measures about={here ? 'for this event only' : ''} />
-      <StillUnmeasured />
+      <Suspense>
+        <StillUnmeasured />
+      </Suspense>
       <Light />
       <Aisles />
-      <Circuits />
-      <Uploads />
-      <Facts />
-      <TracingFields />
-      {here && <Differences />}
+      <Suspense>
+        <GroundRest />
+      </Suspense>
     </>
   );
 }

@@ -22,7 +22,7 @@ import { PhotoField } from './PhotoField.js';
 import { PartActions } from './PartActions.js';
 
 /** What is picked on the ground: its name, its measures, everything known of it, and what can be done with it. */
-export function PartInspector({ parts }: { parts: readonly Part[] }) {
+export default function PartInspector({ parts }: { parts: readonly Part[] }) {
   const { ui } = useOpenEvent();
   const [part] = parts;
   if (!part) return null;

@@ -8,7 +8,7 @@ import { AskRow } from './AskRow.js';
 const FIRST = 4;
 
 /** What was guessed or never measured, and what cannot be sure because of it. */
-export const StillUnmeasured = memo(function StillUnmeasured() {
+const StillUnmeasured = memo(function StillUnmeasured() {
   const { venue } = useResult('ground');
   const [all, setAll] = useState(false);
   const [now] = useState(Date.now);
@@ -29,3 +29,5 @@ export const StillUnmeasured = memo(function StillUnmeasured() {
     </>
   );
 });
+
+export default StillUnmeasured;

@@ -1,6 +1,5 @@
-import { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS, numberOf, reachIsGood } from '@idle-satchel/core';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS, numberOf, reachIsGood, type Figure } from '@idle-satchel/core';
+import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { OnSite } from './OnSite.js';
 import { OtherWays } from './OtherWays.js';
@@ -12,14 +11,9 @@ export function RunLedger({ id }: { id: string }) {
   const store = useStore();
   const run = useResult('runs').runs[id];
   const link = usePlan(plan => plan.links?.[id]);
-  const flag = useFlags();
   if (!run) return null;
-  const path = (name: string): string => `runs.runs.${id}.${name}`;
-  const row = (label: string, name: keyof typeof run & FigureName, always = true) => {
-    const figure = run[name];
-    if (!always && (numberOf(figure) ?? 0) === 0) return null;
-    return <FigureRow label={label} figure={figure} path={path(name)} flag={flag(path(name))} />;
-  };
+  /** What is mostly nothing has no line then. */
+  const some = (figure: Figure) => (numberOf(figure) ?? 0) !== 0 && <FigureRow figure={figure} />;
   const makes = CABLE_MAKES_BY_CONNECTOR[run.connector] ?? [];
   const over = run.crossings.map(zone =>
     zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`,
@@ -49,33 +43,19 @@ export function RunLedger({ id }: { id: string }) {
           </select>
         </label>
       )}
-      <FigureRow
-        label="On the floor"
-        figure={run.onFloor}
-        path={path('onFloor')}
-        flag={flag(path('onFloor'))}
-      >
-        {over.join(', ')}
-      </FigureRow>
-      {row('Between floors', 'between', false)}
-      {row('Rises at both ends', 'rises')}
-      {row('Tails', 'tails')}
-      {row('Up and over doors', 'overhead', false)}
-      {row(link?.measured === undefined ? 'Length with slack' : 'Length as measured', 'length')}
-      {row('Carries by the house rule', 'limit')}
-      {row('Cable', 'cable')}
-      {row('Its length', 'cableLength')}
-      {row('Joints', 'joints', false)}
-      {row('Left over', 'excess')}
-      {run.wanted.value !== null && row('To buy or hire', 'wanted')}
-      {row('Reach', 'reach')}
+      <FigureRow figure={run.onFloor}>{over.join(', ')}</FigureRow>
+      {some(run.between)}
+      <FigureRows of={{ rises: run.rises, tails: run.tails }} />
+      {some(run.overhead)}
+      <FigureRow figure={run.length} {...(link?.measured !== undefined && { label: 'Length as measured' })} />
+      <FigureRows of={{ limit: run.limit, cable: run.cable, cableLength: run.cableLength }} />
+      {some(run.joints)}
+      <FigureRow figure={run.excess} />
+      {some(run.wanted)}
+      <FigureRow figure={run.reach} />
       {!reachIsGood(run.reach) && <WaysOut id={id} label={run.label} />}
       <OtherWays id={id} label={run.label} />
       <OnSite id={id} />
     </section>
   );
 }
-
-type FigureName =
-  | ('onFloor' | 'between' | 'rises' | 'tails' | 'overhead' | 'length' | 'limit' | 'cable')
-  | ('cableLength' | 'joints' | 'excess' | 'wanted' | 'reach');

@@ -1,6 +1,6 @@
 import { showText } from '@idle-satchel/core';
 import { useFlags } from '../../ledger/flags.js';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useUi } from '../../store/hooks.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 import { CutAll } from './CutAll.js';
@@ -60,7 +60,6 @@ export default function RunsLedger() {
           key={id}
           label={`${loom.members.map(member => runs.runs[member]?.number).join(', ')} lie together`}
           figure={loom.together}
-          path={`runs.looms.${id}.together`}
         >
           {loom.members.map(member => runs.runs[member]?.label).join(' · ')}
           {Number(loom.trunk.value) > 0 &&
@@ -68,31 +67,17 @@ export default function RunsLedger() {
         </FigureRow>
       ))}
       <Heading>On the floor</Heading>
-      <FigureRow label="Leads on the floor" figure={runs.totalOnFloor} path="runs.totalOnFloor" />
-      <FigureRow label="Tape along them" figure={runs.taped} path="runs.taped" />
-      <FigureRow label="Ramps over" figure={runs.ramped} path="runs.ramped" />
-      {Number(runs.hooks.value) > 0 && (
-        <FigureRow label="Hooks over doors" figure={runs.hooks} path="runs.hooks" />
-      )}
-      {Number(runs.mats.value) > 0 && (
-        <FigureRow label="Mats in openings" figure={runs.mats} path="runs.mats" />
-      )}
+      <FigureRows of={{ total: runs.totalOnFloor, taped: runs.taped, ramped: runs.ramped }} />
+      {Number(runs.hooks.value) > 0 && <FigureRow figure={runs.hooks} />}
+      {Number(runs.mats.value) > 0 && <FigureRow figure={runs.mats} />}
       {Object.entries(runs.passages).map(([id, { left }]) => (
-        <FigureRow
-          key={id}
-          label={`Left to pass in ${areas?.[id]?.label ?? 'the aisle'}`}
-          figure={left}
-          path={`runs.passages.${id}.left`}
-          flag={flag(`runs.passages.${id}.left`)}
-        />
+        <FigureRow key={id} label={`Left to pass in ${areas?.[id]?.label ?? 'the aisle'}`} figure={left} />
       ))}
       {Object.entries(runs.beside).map(([id, { mains, lead }]) => (
         <FigureRow
           key={id}
           label={`${runs.runs[id]?.number ?? ''} beside ${runs.runs[lead]?.number ?? 'mains'}`}
           figure={mains}
-          path={`runs.beside.${id}.mains`}
-          flag={flag(`runs.beside.${id}.mains`)}
         />
       ))}
       <p className="text-faint text-[13px] py-1">

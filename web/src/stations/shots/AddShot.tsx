@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 
 /** Gives a camera one more thing to show, or the plan a whole set of shots of a mark. */
-export function AddShot({ camera }: { camera: string }) {
+export default function AddShot({ camera }: { camera: string }) {
   const store = useStore();
   const marks = useEvent(state => state.assessment.ground.venue.marks);
   const shots = usePlan(plan => plan.shots);

@@ -8,10 +8,11 @@ import {
 } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { fetched } from '../../app/fetched.js';
-import { ShotWishes } from './ShotWishes.js';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
+
+const ShotWishes = fetched(() => import('./ShotWishes.js'));
 
 const SectionPicture = fetched(() => import('./section/SectionPicture.js'));
 
@@ -63,7 +64,9 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
       >
         Shot
       </Heading>
-      <ShotWishes id={id} shot={shot} />
+      <Suspense>
+        <ShotWishes id={id} shot={shot} />
+      </Suspense>
       <details className="py-1 border-b border-rule" onToggle={event => setSection(event.currentTarget.open)}>
         <summary className="cursor-pointer">Section along the line of sight</summary>
         {section && (

@@ -1,4 +1,8 @@
+import { showText, type Reading } from '../../../foundations/index.js';
 import { dayRule } from '../result.js';
+
+/** Rates and gigabytes read the same everywhere. */
+const READING: Reading = { system: 'metric', zone: 'UTC' };
 
 /** A reading taken on the day that falls short of what the plan needs. */
 export const readingShort = dayRule({
@@ -11,7 +15,7 @@ export const readingShort = dayRule({
         severity: 'stop',
         subjects: [id],
         outputs: Object.keys(outputs ?? {}).filter(output => atLeast.path.includes(output)),
-        title: `“${label}” read ${value} ${unit}; the plan needs ${atLeast.value.toFixed(1)}.`,
+        title: `“${label}” read ${value} ${unit}; the plan needs ${showText(atLeast.value, unit, READING)}.`,
         because: [atLeast.path],
         advice: 'Read it again; if it stays so, choose a smaller picture or free the disk.',
       };

@@ -9,12 +9,12 @@ export const stockShort = packRule({
   }),
   *find({ lines, items, tape, ramps, mats, hooks }) {
     const wanted = [
-      ['tape00000', tape, 'pack.tapeRolls', 'rolls of tape', 'risk'],
-      ['ramps0000', ramps, 'pack.rampPieces', 'pieces of cable ramp', 'stop'],
-      ['mats00000', mats, 'runs.mats', 'cable mats', 'stop'],
-      ['hooks0000', hooks, 'runs.hooks', 'hooks over doors', 'risk'],
+      ['tape00000', tape, 'rolls of tape', 'risk'],
+      ['ramps0000', ramps, 'pieces of cable ramp', 'stop'],
+      ['mats00000', mats, 'cable mats', 'stop'],
+      ['hooks0000', hooks, 'hooks over doors', 'risk'],
     ] as const;
-    for (const [key, figure, path, words, severity] of wanted) {
+    for (const [key, figure, words, severity] of wanted) {
       const line = lines[key];
       const have = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
       if (!line || line.count <= have) continue;
@@ -22,7 +22,7 @@ export const stockShort = packRule({
         severity,
         subjects: [key],
         title: `The floor needs ${line.count} ${words}; the shelf has ${have}.`,
-        because: [figure.path ?? path],
+        because: [figure],
         advice: 'Bring more: a lead across a walked floor that is not covered is a trip hazard.',
       };
     }

@@ -1,23 +1,21 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { runsRule } from '../result.js';
 
 /** An aisle under ramps in which too little is left to pass in a wheelchair. */
-export const aisleTight: Rule<Seen<RunsReads, RunsResult>> = {
+export const aisleTight = runsRule({
   rule: 'runs.aisle-tight',
-  station: 'runs',
-  find: ({ own, ground }) =>
-    Object.entries(own.passages).flatMap(([id, { wideEnough }]) =>
-      wideEnough.value === false
-        ? [
-            {
-              severity: 'stop' as const,
-              subjects: [id],
-              title: `“${ground.venue.areas?.[id]?.label ?? 'The aisle'}” leaves too little room to pass in a wheelchair.`,
-              because: [`runs.passages.${id}.left`, `runs.passages.${id}.wideEnough`],
-              advice: 'Move what stands in it, or lead the cables another way.',
-            },
-          ]
-        : [],
-    ),
-};
+  reads: ({ own, ground }) => ({ passages: own.passages, areas: ground.venue.areas }),
+  *find({ passages, areas }) {
+    for (const [id, { left, wideEnough }] of Object.entries(passages)) {
+      const severity = severityOf(wideEnough);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `“${areas?.[id]?.label ?? 'The aisle'}” leaves too little room to pass in a wheelchair.`,
+        because: [left, wideEnough],
+        advice: 'Move what stands in it, or lead the cables another way.',
+      };
+    }
+  },
+});

@@ -1,7 +1,5 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
 import { otherMakes } from '../other-makes.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { runsRule } from '../result.js';
 import { reachIsGood } from '../reach.js';
 
 const WORDS: Readonly<Record<string, string>> = {
@@ -11,23 +9,22 @@ const WORDS: Readonly<Record<string, string>> = {
 };
 
 /** A lead longer than its make of cable carries: a risk up to the stretched limit, a stop beyond it. */
-export const beyondReach: Rule<Seen<RunsReads, RunsResult>> = {
+export const beyondReach = runsRule({
   rule: 'runs.beyond-reach',
-  station: 'runs',
-  find: ({ own }) =>
-    Object.entries(own.runs).flatMap(([id, run]) => {
-      if (reachIsGood(run.reach)) return [];
-      const verdict = String(run.reach.value);
-      return [
-        {
-          severity: verdict === 'beyond the house rule' ? 'risk' : 'stop',
-          subjects: [id],
-          title: `${run.label}: the ${run.makeWords} ${WORDS[verdict] ?? verdict}.`,
-          because: [`runs.runs.${id}.cableLength`, `runs.runs.${id}.limit`, `runs.runs.${id}.reach`],
-          advice:
-            'See the ways out beside the lead, or test it at this length before the day and note what it carried.',
-        },
-      ];
-    }),
+  reads: ({ own }) => ({ runs: own.runs }),
+  *find({ runs }) {
+    for (const [id, { label, makeWords, cableLength, limit, reach }] of Object.entries(runs)) {
+      if (reachIsGood(reach)) continue;
+      const verdict = String(reach.value);
+      yield {
+        severity: verdict === 'beyond the house rule' ? 'risk' : 'stop',
+        subjects: [id],
+        title: `${label}: the ${makeWords} ${WORDS[verdict] ?? verdict}.`,
+        because: [cableLength, limit, reach],
+        advice:
+          'See the ways out beside the lead, or test it at this length before the day and note what it carried.',
+      };
+    }
+  },
   fixes: (snag, { own, links }) => otherMakes(own.runs, links, snag.subjects[0] ?? ''),
-};
+});

@@ -1,30 +1,26 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { runsRule } from '../result.js';
 
 /** A cable accepted for a lead here that an overlapping event takes as well. */
-export const cableClaimed: Rule<Seen<RunsReads, RunsResult>> = {
+export const cableClaimed = runsRule({
   rule: 'runs.cable-claimed',
-  station: 'runs',
-  find: ({ own, claims, shelf }) => {
-    const claimed = new Map(inOrder(claims.claims).map(([, { item, event }]) => [item, event]));
-    if (claimed.size === 0) return [];
-    return Object.entries(own.runs).flatMap(([id, run]) =>
-      run.items.flatMap(item => {
+  reads: ({ own, claims, shelf }) => ({ runs: own.runs, claims: claims.claims, items: shelf.items }),
+  *find({ runs, claims, items }) {
+    const claimed = new Map(inOrder(claims).map(([, { item, event }]) => [item, event]));
+    if (claimed.size === 0) return;
+    for (const [id, run] of Object.entries(runs)) {
+      for (const item of run.items) {
         const event = claimed.get(item);
-        if (event === undefined) return [];
-        return [
-          {
-            severity: 'risk' as const,
-            subjects: [id, item],
-            title: `${shelf.items[item]?.tape ?? 'A cable'} for ${run.label} is also taken by “${event}” at that time.`,
-            because: [`runs.runs.${id}.cable`],
-            advice:
-              'Agree who takes it, or cut the leads from the stock again, which leaves it to the other.',
-          },
-        ];
-      }),
-    );
+        if (event === undefined) continue;
+        yield {
+          severity: 'risk',
+          subjects: [id, item],
+          title: `${items[item]?.tape ?? 'A cable'} for ${run.label} is also taken by “${event}” at that time.`,
+          because: [run.cable],
+          advice: 'Agree who takes it, or cut the leads from the stock again, which leaves it to the other.',
+        };
+      }
+    }
   },
   *fixes(snag) {
     const id = snag.subjects[0] ?? '';
@@ -33,4 +29,4 @@ export const cableClaimed: Rule<Seen<RunsReads, RunsResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}/cables` }] }],
     };
   },
-};
+});

@@ -1,29 +1,25 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { runsRule } from '../result.js';
 
 /** A cable that was accepted for a lead and is not there any more: out, bad, of another kind, or used twice. */
-export const cableLost: Rule<Seen<RunsReads, RunsResult>> = {
+export const cableLost = runsRule({
   rule: 'runs.cable-lost',
-  station: 'runs',
-  find: ({ own, links, shelf }) =>
-    inOrder(links).flatMap(([id, { cables }]) => {
-      const run = own.runs[id];
-      if (!run || !cables?.length || run.cutBy === 'accepted') return [];
-      const lost = cables.filter(item => shelf.items[item]?.state !== 'ready');
-      const names = (lost.length > 0 ? lost : cables)
-        .map(item => shelf.items[item]?.tape ?? 'a cable')
-        .join(', ');
-      return [
-        {
-          severity: run.items.length > 0 ? ('risk' as const) : ('stop' as const),
-          subjects: [id],
-          title: `${run.label}: ${names} ${lost.length > 0 ? 'is not ready any more' : 'cannot be used for it'}.`,
-          because: [`runs.runs.${id}.cable`],
-          advice: 'Cut the leads from the stock again.',
-        },
-      ];
-    }),
+  reads: ({ own, links, shelf }) => ({ runs: own.runs, links, items: shelf.items }),
+  *find({ runs, links, items }) {
+    for (const [id, { cables }] of inOrder(links)) {
+      const run = runs[id];
+      if (!run || !cables?.length || run.cutBy === 'accepted') continue;
+      const lost = cables.filter(item => items[item]?.state !== 'ready');
+      const names = (lost.length > 0 ? lost : cables).map(item => items[item]?.tape ?? 'a cable').join(', ');
+      yield {
+        severity: run.items.length > 0 ? 'risk' : 'stop',
+        subjects: [id],
+        title: `${run.label}: ${names} ${lost.length > 0 ? 'is not ready any more' : 'cannot be used for it'}.`,
+        because: [run.cable],
+        advice: 'Cut the leads from the stock again.',
+      };
+    }
+  },
   *fixes(snag, { own }) {
     const id = snag.subjects[0] ?? '';
     const run = own.runs[id];
@@ -35,4 +31,4 @@ export const cableLost: Rule<Seen<RunsReads, RunsResult>> = {
       ],
     };
   },
-};
+});

@@ -1,25 +1,22 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { numberOf } from '../../../foundations/index.js';
+import { runsRule } from '../result.js';
 
 /** Cables that were accepted for a lead that has become longer. */
-export const cutShort: Rule<Seen<RunsReads, RunsResult>> = {
+export const cutShort = runsRule({
   rule: 'runs.cut-short',
-  station: 'runs',
-  find: ({ own }) =>
-    Object.entries(own.runs).flatMap(([id, run]) =>
-      run.cutBy === 'accepted' && (numberOf(run.excess) ?? 0) < 0
-        ? [
-            {
-              severity: 'stop' as const,
-              subjects: [id],
-              title: `${run.label}: ${String(run.cable.value)} is too short for it now.`,
-              because: [`runs.runs.${id}.length`, `runs.runs.${id}.cableLength`],
-              advice: 'Cut the leads from the stock again, or lead this one a shorter way.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ runs: own.runs }),
+  *find({ runs }) {
+    for (const [id, { label, cutBy, excess, cable, length, cableLength }] of Object.entries(runs)) {
+      if (cutBy !== 'accepted' || (numberOf(excess) ?? 0) >= 0) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: `${label}: ${String(cable.value)} is too short for it now.`,
+        because: [length, cableLength],
+        advice: 'Cut the leads from the stock again, or lead this one a shorter way.',
+      };
+    }
+  },
   *fixes(snag) {
     const id = snag.subjects[0] ?? '';
     yield {
@@ -27,4 +24,4 @@ export const cutShort: Rule<Seen<RunsReads, RunsResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}/cables` }] }],
     };
   },
-};
+});

@@ -1,23 +1,20 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { numberOf } from '../../../foundations/index.js';
+import { runsRule } from '../result.js';
 
 /** A lead that one end brings along does not reach the other. */
-export const leadShort: Rule<Seen<RunsReads, RunsResult>> = {
+export const leadShort = runsRule({
   rule: 'runs.lead-short',
-  station: 'runs',
-  find: ({ own }) =>
-    Object.entries(own.runs).flatMap(([id, run]) =>
-      run.ownLead && (numberOf(run.excess) ?? 0) < 0
-        ? [
-            {
-              severity: 'stop' as const,
-              subjects: [id],
-              title: `${run.label}: its own lead does not reach.`,
-              because: [`runs.runs.${id}.length`, `runs.runs.${id}.cableLength`],
-              advice: 'Bring the two nearer, or put a joiner between and a cable behind it.',
-            },
-          ]
-        : [],
-    ),
-};
+  reads: ({ own }) => ({ runs: own.runs }),
+  *find({ runs }) {
+    for (const [id, { label, ownLead, excess, length, cableLength }] of Object.entries(runs)) {
+      if (!ownLead || (numberOf(excess) ?? 0) >= 0) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: `${label}: its own lead does not reach.`,
+        because: [length, cableLength],
+        advice: 'Bring the two nearer, or put a joiner between and a cable behind it.',
+      };
+    }
+  },
+});

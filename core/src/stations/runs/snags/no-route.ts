@@ -1,32 +1,28 @@
-import type { Link } from '../../../documents/index.js';
-import { distance, inOrder, type Point, type Rule } from '../../../foundations/index.js';
-import type { GroundResult } from '../../ground/index.js';
-import type { Seen } from '../../station.js';
-import type { RunsReads, RunsResult } from '../index.js';
+import { distance, inOrder, type Point } from '../../../foundations/index.js';
+import type { Link, Venue } from '../../../documents/index.js';
+import { runsRule } from '../result.js';
 
 /** A lead for which no way over the floor exists, or an end of which has no place. */
-export const noRoute: Rule<Seen<RunsReads, RunsResult>> = {
+export const noRoute = runsRule({
   rule: 'runs.no-route',
-  station: 'runs',
-  find: ({ own, links, ground }) =>
-    Object.entries(own.runs).flatMap(([id, run]) =>
-      run.crosses && run.onFloor.value === null
-        ? [
-            {
-              severity: 'stop',
-              subjects: [id],
-              title: lostEnd(links?.[id], ground)
-                ? `${run.label}: it is plugged into a socket that is not in this venue.`
-                : `${run.label}: ${run.onFloor.why ?? 'no route'}.`,
-              because: [`runs.runs.${id}.onFloor`],
-              advice: 'Give both ends a place on the plan that a lead can reach without crossing an exit.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own, links, ground }) => ({ runs: own.runs, links, venue: ground.venue }),
+  *find({ runs, links, venue }) {
+    for (const [id, { label, crosses, onFloor }] of Object.entries(runs)) {
+      if (!crosses || onFloor.value !== null) continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        title: lostEnd(links?.[id], venue)
+          ? `${label}: it is plugged into a socket that is not in this venue.`
+          : `${label}: ${onFloor.why ?? 'no route'}.`,
+        because: [onFloor],
+        advice: 'Give both ends a place on the plan that a lead can reach without crossing an exit.',
+      };
+    }
+  },
   *fixes(snag, { links, ground }) {
     const id = snag.subjects[0] ?? '';
-    const lost = lostEnd(links?.[id], ground);
+    const lost = lostEnd(links?.[id], ground.venue);
     if (lost) {
       const other = links?.[id]?.[lost.side === 'from' ? 'to' : 'from'].device;
       const at = other === undefined ? undefined : ground.places[other]?.at;
@@ -51,7 +47,7 @@ export const noRoute: Rule<Seen<RunsReads, RunsResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
     };
   },
-};
+});
 
 interface LostEnd {
   readonly side: 'from' | 'to';
@@ -60,7 +56,7 @@ interface LostEnd {
 }
 
 /** The end of a lead that names a socket which this venue does not have. */
-function lostEnd(link: Link | undefined, { venue }: GroundResult): LostEnd | undefined {
+function lostEnd(link: Link | undefined, venue: Venue): LostEnd | undefined {
   for (const side of ['from', 'to'] as const) {
     for (const [field, map] of [
       ['socket', 'sockets'],
