@@ -54,3 +54,52 @@ describe('sound', () => {
     for (let edits = 0; edits < 2; edits++) await undo(page);
   });
 });
+
+describe('gear', () => {
+  it('that is added stands at the desk, and has its place fields wherever it is selected', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/signal`);
+    await page.getByLabel('What to add').fill('monitor, 7 inch');
+    await page
+      .getByRole('region', { name: 'Add gear' })
+      .getByRole('button', { name: /^Monitor/ })
+      .click();
+    const signal = page.getByRole('region', { name: 'Selected device' });
+    // The desk of the house, by the south door.
+    await expect.poll(() => signal.getByLabel('East').inputValue()).toBe('4.50 m');
+    await signal.getByLabel('East').fill('3 m');
+    await signal.getByLabel('East').press('Enter');
+    await page.getByRole('link', { name: /Power$/ }).click();
+    const selected = page.getByRole('region', { name: 'Selected: MONITOR' });
+    await expect.poll(() => selected.getByLabel('East').inputValue()).toBe('3.00 m');
+    await selected.getByLabel('Stands').selectOption({ label: 'in DESK RACK' });
+    await selected.getByLabel('East').waitFor({ state: 'detached' });
+    await selected.getByLabel('Stands').selectOption({ label: 'on the floor or a table' });
+    await expect.poll(() => selected.getByLabel('East').inputValue()).toBe('4.50 m');
+    await saved(page);
+    await page.getByRole('heading', { name: /Devices/ }).click();
+    for (let edits = 0; edits < 4; edits++) await undo(page);
+    await selected.waitFor({ state: 'detached' });
+  });
+});
+
+describe('a fix that takes something away', () => {
+  it('stands in the list with what is lost, and is made by no key', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/signal`);
+    const line = page.getByRole('contentinfo');
+    await line.getByRole('button', { name: 'Add the adapter ADD 01' }).waitFor();
+    await page.keyboard.press('s');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await snags.getByRole('button', { name: /an adapter is missing/ }).click();
+    const lost = 'C3 SIDE → SWITCHER is unplugged.';
+    await snags.getByText(lost).waitFor();
+    const offers = await snags.getByRole('listitem').filter({ hasText: lost }).innerText();
+    expect(offers.indexOf('Add the adapter')).toBeLessThan(offers.indexOf('Unplug this link'));
+    await page.keyboard.press('s');
+    await page.getByRole('heading', { name: 'Sources' }).click();
+    await page.keyboard.press('f');
+    await line.getByText(/an adapter is missing/).waitFor({ state: 'hidden' });
+    await page.getByText('C3 SIDE adapter').first().waitFor();
+    await saved(page);
+    await undo(page);
+  });
+});

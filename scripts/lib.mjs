@@ -1,6 +1,5 @@
 // Helpers of the scripts: plain Node, no dependency, usable before npm install.
 import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
@@ -83,20 +82,24 @@ export function ensurePackages(...names) {
   );
 }
 
-const hashOf = (...files) => {
-  const hash = createHash('sha256');
-  for (const file of files) hash.update(readFileSync(file));
-  return hash.digest('hex');
-};
+/** Whether npm has put in place what the lock file asks for: npm keeps its own account beside the packages. */
+function installedAsLocked() {
+  const account = join(root, 'node_modules/.package-lock.json');
+  if (!existsSync(account)) return false;
+  const packagesOf = file => JSON.parse(readFileSync(file, 'utf8')).packages;
+  const there = packagesOf(account);
+  return Object.entries(packagesOf(join(root, 'package-lock.json'))).every(
+    ([path, { version, link, optional, peer }]) =>
+      !path.startsWith('node_modules/') || link || optional || peer || there[path]?.version === version,
+  );
+}
 
-/** Runs `npm ci` when the lock file is not the one that was installed. */
-export function ensureInstalled() {
-  const stamp = join(root, 'node_modules/.idle-satchel-lock');
-  const wanted = hashOf(join(root, 'package-lock.json'));
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  say('Installing packages …');
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
-  writeFileSync(stamp, wanted);
+/** Runs `npm ci` when what is installed is not what the lock file asks for; quietly where only an answer is wanted. */
+export function ensureInstalled({ quiet = false } = {}) {
+  if (installedAsLocked()) return;
+  if (!quiet || process.stderr.isTTY) say('Installing packages …');
+  const stdio = quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'];
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio });
 }
 
 const SOURCES = [
@@ -109,7 +112,7 @@ const SOURCES = [
   'tsconfig.base.json',
 ];
 
-function newest(path) {
+export function newest(path) {
   const info = statSync(path);
   if (!info.isDirectory()) return info.mtimeMs;
   return readdirSync(path).reduce((time, name) => Math.max(time, newest(join(path, name))), info.mtimeMs);

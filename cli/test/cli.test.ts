@@ -27,6 +27,15 @@ describe('satchel', () => {
     expect(snags[0]).toMatch(/^stop\tsignal\t/);
   });
 
+  it('prints its answer and nothing else, through its script too', () => {
+    const { stdout, stderr } = spawnSync(
+      process.execPath,
+      [join(root, 'scripts/satchel.mjs'), 'validate', example],
+      { encoding: 'utf8' },
+    );
+    expect([stdout, stderr]).toEqual([`${example}: no faults\n`, '']);
+  });
+
   it('says that a good file has no faults', () => {
     expect(satchel('validate', example)).toMatch(/no faults/);
   });

@@ -184,7 +184,7 @@ export function createChainBy(
           ...{ devices: equipment, links, kinds, shelf, rules, brief: results.brief },
           ...{ ground: results.ground, signal: results.signal, runs: results.runs },
         }),
-      racks: () => visit(racks, { devices: equipment, kinds, power: results.power }),
+      racks: () => visit(racks, { devices: equipment, kinds, loads: results.power.devices }),
       pack: () => visit(pack, { devices: equipment, kinds, shelf, claims, runs: results.runs }),
       hands: () =>
         visit(hands, {

@@ -50,10 +50,11 @@ function besideDoors({ venue }: Ground): Point[] {
     const along = direction(a, b);
     const half = distance(a, b) / 2;
     const middle = between(a, b, 0.5);
-    return BESIDE.flatMap(beyond =>
-      [along, along + 180].flatMap(way =>
-        [along + 90, along - 90].flatMap(off =>
-          [SIDE, EXIT_DEPTH + SIDE].map(away => polar(polar(middle, way, half + beyond), off, away)),
+    // Along its wall first: further into the room it would stand in people's way.
+    return [SIDE, EXIT_DEPTH + SIDE].flatMap(away =>
+      BESIDE.flatMap(beyond =>
+        [along, along + 180].flatMap(way =>
+          [along + 90, along - 90].map(off => polar(polar(middle, way, half + beyond), off, away)),
         ),
       ),
     );

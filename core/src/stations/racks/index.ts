@@ -17,7 +17,7 @@ export const racks: Station<RacksReads, RacksResult> = {
       devices,
       (_, device) =>
         reads.kinds.kinds[device.kind]?.rackCase && {
-          ...{ device, devices: devices(), kinds: reads.kinds.kinds, loads: reads.power.devices },
+          ...{ device, devices: devices(), kinds: reads.kinds.kinds, loads: reads.loads },
         },
       rackResult,
     );

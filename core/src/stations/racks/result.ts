@@ -8,7 +8,7 @@ import type { Seen } from '../station.js';
 export interface RacksReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
-  readonly power: PowerResult;
+  readonly loads: PowerResult['devices'];
 }
 
 export interface RackItem {
