@@ -80,8 +80,9 @@ describe('the documents’ classes', () => {
       fc.property(mutation, ([path, change]) => {
         const document = changed(bundles.friday, path, change);
         // Array holes and surplus keys on arrays are not JSON; skip what JSON could not carry.
-        if (JSON.stringify(document) !== JSON.stringify(JSON.parse(JSON.stringify(document)))) return;
-        const plain = JSON.parse(JSON.stringify(document)) as unknown;
+        const text = JSON.stringify(document);
+        const plain = JSON.parse(text) as unknown;
+        if (JSON.stringify(plain) !== text) return;
         const ours = faultsOf(Bundle, plain);
         if (ours.length > 0) refused++;
         expect({ path, ok: schemaValid(plain) }, JSON.stringify(ours.slice(0, 3))).toEqual({
@@ -89,9 +90,9 @@ describe('the documents’ classes', () => {
           ok: ours.length === 0,
         });
       }),
-      { numRuns: 350 },
+      { numRuns: 160 },
     );
-    expect(refused).toBeGreaterThan(125);
+    expect(refused).toBeGreaterThan(55);
   });
 
   it.each<[string, string[], unknown, string, RegExp]>([
