@@ -10,7 +10,9 @@ function ensureBuilt(program) {
   const stamp = join(root, 'node_modules/.idle-satchel-command');
   const built = existsSync(stamp) && existsSync(program) ? statSync(stamp).mtimeMs : 0;
   if (SOURCES.every(path => newest(join(root, path)) < built)) return;
-  run('npx', ['tsc', '-b', 'cli'], { stdio: ['ignore', 2, 2] });
+  // Not through npx, which has warnings of its own to tell.
+  const compiler = join(root, 'node_modules/typescript/bin/tsc');
+  run(process.execPath, [compiler, '-b', 'cli'], { stdio: ['ignore', 2, 2] });
   writeFileSync(stamp, '');
 }
 
