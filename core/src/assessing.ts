@@ -127,7 +127,7 @@ export function createChainBy(
     const before = last[name];
     const rules = book()[name];
     if (before?.rules === rules && readsAre(before.input as Reads, reads)) return before;
-    const own = station.compute(reads, computing[name], computed[name]);
+    const own = station.compute(reads, computed[name], computing[name]);
     computing[name].endPass();
     const input: Seen<Reads, Result> = { ...reads, own };
     const visited = resultOf<Visit>({

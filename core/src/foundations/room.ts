@@ -74,6 +74,9 @@ export function clearWidth(aisle: Aisle): number {
   return Number.isFinite(narrowest) ? narrowest : 0;
 }
 
+/** What drawing to the millimetre may take from a width, m. */
+export const DRAWN_TO = 0.001;
+
 /** Depth in front of an exit in which nothing may stand or lie, m; the venue's own fire plan may ask for more. */
 export const EXIT_DEPTH = 1.2;
 

@@ -8,6 +8,6 @@ export interface Station<Reads extends object, Result extends object> {
   readonly name: StationName;
   /** Every figure it declares. */
   readonly figures?: readonly Declaration[];
-  /** Pure; `memo` and `parts` only remember. */
-  compute(reads: Reads, memo: Memo, parts: Parts): Result;
+  /** Pure; `parts` only remembers, as does `memo`, until no station needs it. */
+  compute(reads: Reads, parts: Parts, memo: Memo): Result;
 }

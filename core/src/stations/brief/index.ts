@@ -10,7 +10,7 @@ export type * from './result.js';
 export const brief: Station<BriefReads, BriefResult> = {
   name: 'brief',
   figures: BRIEF_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const start = () => reads.start;
     const runningOrder = () => reads.runningOrder;
     const phases = parts.part('phases', { runningOrder }, phasesOf);

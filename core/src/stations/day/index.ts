@@ -11,7 +11,7 @@ export * from './result.js';
 export const day: Station<DayReads, DayResult> = {
   name: 'day',
   figures: DAY_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const wiring = () => reads.signal.wiring;
     const runs = () => reads.runs.runs;
     const cameras = parts.part('camera labels', { cameras: () => reads.shots.cameras }, wanted.cameraLabels);

@@ -15,7 +15,7 @@ const NO_AREAS: NonNullable<Venue['areas']> = {};
 export const ground: Station<GroundReads, GroundResult> = {
   name: 'ground',
   figures: GROUND_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const changed = parts.part(
       'venue',
       { sharedVenue: () => reads.sharedVenue, venueChanges: () => reads.venueChanges },

@@ -6,6 +6,7 @@ import {
   boundsOf,
   clearWidth,
   constant,
+  DRAWN_TO,
   given,
   inOrder,
   pillarBlocker,
@@ -53,9 +54,6 @@ export const dimensionOf = (
   ),
 });
 
-/** What drawing to the millimetre may take from a width, m. */
-const DRAWN = 0.001;
-
 export function aisleOf(
   id: string,
   { aisle, rule }: { readonly aisle: Area; readonly rule: number },
@@ -70,7 +68,7 @@ export function aisleOf(
     [
       taken('width', width),
       given('rule', rule, 'm', 'rules', '/aisleWidth'),
-      constant('drawn', DRAWN, 'm', 'drawn to the millimetre'),
+      constant('drawn', DRAWN_TO, 'm', 'drawn to the millimetre'),
     ],
   );
   return { width, wideEnough };

@@ -13,7 +13,7 @@ export type * from './result.js';
 export const hands: Station<HandsReads, HandsResult> = {
   name: 'hands',
   figures: HANDS_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const devices = () => reads.devices;
     const wiring = () => reads.signal.wiring;
     const cameras = () => inOrder(devices()).filter(([id]) => wiring().kindOf(id)?.family === 'camera');

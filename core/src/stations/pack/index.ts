@@ -13,7 +13,7 @@ export * from './result.js';
 export const pack: Station<PackReads, PackResult> = {
   name: 'pack',
   figures: PACK_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const devices = () => reads.devices;
     const kinds = () => reads.kinds;
     const shelf = () => reads.shelf;

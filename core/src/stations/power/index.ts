@@ -14,7 +14,7 @@ export type * from './result.js';
 export const power: Station<PowerReads, PowerResult> = {
   name: 'power',
   figures: POWER_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const equipment = () => inOrder(reads.signal.wiring.devices);
     const kindOf = (kind: string) => reads.kinds.kinds[kind];
     const venue = () => reads.ground.venue;

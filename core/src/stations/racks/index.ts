@@ -10,7 +10,7 @@ export type * from './result.js';
 export const racks: Station<RacksReads, RacksResult> = {
   name: 'racks',
   figures: RACKS_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const devices = parts.part('devices', { devices: () => reads.devices }, devicesInOrder);
     const racks = parts.each(
       'racks',

@@ -2,6 +2,7 @@
 import type { Venue } from '../../documents/index.js';
 import {
   constant,
+  DRAWN_TO,
   contains,
   crossing as crossingOf,
   inOrder,
@@ -42,8 +43,6 @@ const MAT = 0.9;
 const APART = 0.3;
 /** Width that somebody in a wheelchair passes, m. */
 const PASSAGE = 0.9;
-/** What drawing to the millimetre may take from a width, m. */
-const DRAWN = 0.001;
 /** Floor that a stand takes, m. */
 const STAND = 1;
 
@@ -202,7 +201,7 @@ function passagesOf(
         [
           taken('left', left),
           constant('passage', PASSAGE, 'm', 'width for a wheelchair'),
-          constant('drawn', DRAWN, 'm', 'drawn to the millimetre'),
+          constant('drawn', DRAWN_TO, 'm', 'drawn to the millimetre'),
         ],
       );
       return [[id, { left, wideEnough }]];

@@ -19,7 +19,7 @@ export type * from './result.js';
 export const runs: Station<RunsReads, RunsResult> = {
   name: 'runs',
   figures: RUNS_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const venue = () => reads.ground.venue;
     const wiring = () => reads.signal.wiring;
     const places = () => reads.ground.places;

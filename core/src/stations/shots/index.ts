@@ -235,5 +235,5 @@ function cameraResult(
 
 export const shots: Station<ShotsReads, ShotsResult> = {
   name: 'shots',
-  compute,
+  compute: (reads, _parts, memo) => compute(reads, memo),
 };

@@ -14,6 +14,6 @@ export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
     ...{ devices: equipmentOf(plan.devices, new Memo()), links, outputs, kinds, shelf, shots, runningOrder },
     rules: { ...rules, ...plan.rules },
   };
-  const result = signal.compute(reads, new Memo(), new Parts());
+  const result = signal.compute(reads, new Parts(), new Memo());
   return { result, snags: snagsOf(SIGNAL_RULES, { ...reads, own: result }, new Memo(), new Parts()) };
 }

@@ -135,5 +135,5 @@ function settingFor(
 
 export const signal: Station<SignalReads, SignalResult> = {
   name: 'signal',
-  compute,
+  compute: (reads, _parts, memo) => compute(reads, memo),
 };

@@ -11,7 +11,7 @@ export type * from './result.js';
 export const stream: Station<StreamReads, StreamResult> = {
   name: 'stream',
   figures: STREAM_FIGURES,
-  compute(reads, _memo, parts) {
+  compute(reads, parts) {
     const outputs = () => inOrder(reads.outputs);
     const live = () => reads.brief.phases.live;
     const worstUpload = parts.part('worst upload', { uploads: () => reads.venue.uploads }, worstOf);
