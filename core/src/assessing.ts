@@ -161,7 +161,16 @@ export function createChainBy(
       ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
       shots: () =>
         visit(shots, {
-          ...{ devices, shots: plan.shots, runningOrder, links, kinds, rules, ownRules: plan.rules },
+          ...{
+            devices,
+            equipment,
+            shots: plan.shots,
+            runningOrder,
+            links,
+            kinds,
+            rules,
+            ownRules: plan.rules,
+          },
           ...{ shelf, claims, ground: results.ground },
         }),
       signal: () =>

@@ -15,11 +15,13 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
 
 function varied(bundle: Bundle): Bundle {
   const window = { order: 'zz1', mark: 'marktable', size: 'knees up', camera: 'camwide01', window: true };
+  const above = { order: 'zz2', mark: 'marktable', size: 'from above', camera: 'camside01' };
   const patch: Operation[] = [
     // One person on two cameras.
     { op: 'add', path: '/assignments/assignone1', value: { role: 'camera camside01', person: 'wilfokonjo' } },
     { op: 'add', path: '/assignments/assigntwo1', value: { role: 'camera camnorth1', person: 'wilfokonjo' } },
     { op: 'add', path: '/shots/windowsho1', value: window },
+    { op: 'add', path: '/shots/fromabove1', value: above },
     { op: 'add', path: '/devices/camside01/worked', value: 'roaming' },
     { op: 'add', path: '/devices/camside01/lens', value: 'lenstele1' },
     { op: 'add', path: '/devices/camnorth1/worked', value: 'crane' },

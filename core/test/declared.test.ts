@@ -97,12 +97,13 @@ function withValue(node: unknown, [key, ...rest]: readonly string[], value: Valu
   return copy;
 }
 
-/** Severities that a rule gives where a figure of some station has a value. */
+/** Severities that a rule gives where a figure of some station has a value; `alone`: but for what other figures raise. */
 function severitiesAt(
   figure: Figure,
   value: Value,
   rule: string,
   visits: (typeof visitsOf)[number],
+  alone = false,
 ): Severity[] {
   const [name = '', ...keys] = (figure.path ?? '').split('.');
   const { rules, input } = visits[name as (typeof STATIONS)[number]];
@@ -110,9 +111,15 @@ function severitiesAt(
   const found = rules.find(each => each.rule === rule) as Rule<object> | undefined;
   if (!found) throw new Error(`no rule ${rule}`);
   const about = figure.path ?? '';
+  const isAbout = (each: Figure | string) => (typeof each === 'string' ? each : each.path) === about;
   return found
     .find({ ...input, own })
-    .filter(({ because }) => because.some(each => (typeof each === 'string' ? each : each.path) === about))
+    .filter(({ because }) => because.some(isAbout))
+    .filter(
+      ({ because }) =>
+        !alone ||
+        !because.some(each => typeof each === 'object' && !isAbout(each) && severityOf(each) !== undefined),
+    )
     .map(({ severity }) => severity);
 }
 
@@ -135,13 +142,18 @@ describe('the limits of declared figures', () => {
   it.each(LIMITS)('$key: $severity where it is $side $value ($from)', ({ key, severity, side, value }) => {
     const limits = declarations.find(({ of }) => of.key === key)?.of.limits as Limits;
     const cases = declared.filter(({ of }) => of.key === key);
-    const verdicts = (at: Value): Severity[][] =>
-      cases.map(({ figure, visits }) => severitiesAt(figure, at, limits.raises, visits));
+    const verdicts = (at: Value, alone = false): Severity[][] =>
+      cases.map(({ figure, visits }) => severitiesAt(figure, at, limits.raises, visits, alone));
     expect(cases.length).toBeGreaterThan(0);
+    if (side === 'isNot') {
+      expect(verdicts('something').flat()).toContain(severity);
+      expect([...verdicts(value, true), ...verdicts(null, true)].flat()).toEqual([]);
+      return;
+    }
     if (side === 'is') {
       // One of them at least is not spared for another reason.
       expect(verdicts(value).flat()).toContain(severity);
-      expect(verdicts('something else').flat()).toEqual([]);
+      expect(verdicts('something else', true).flat()).toEqual([]);
       return;
     }
     const [just, within] = SIDES[side]?.(value as number) ?? [NaN, NaN];

@@ -31,7 +31,13 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
     'MB/s': of({ b: 1, s: -1 }),
     GB: of({ b: 1 }),
   },
-  ...{ kg: of({ kg: 1 }), lx: of({ lx: 1 }), K: of({ K: 1 }), '°C': of({ K: 1 }) },
+  ...{
+    kg: of({ kg: 1 }),
+    lx: of({ lx: 1 }),
+    'lx·s': of({ lx: 1, s: 1 }),
+    K: of({ K: 1 }),
+    '°C': of({ K: 1 }),
+  },
   'm/min': of({ m: 1, s: -1 }),
   instant: 'instant',
 };

@@ -4,7 +4,7 @@ import type { Severity, Value } from '../src/foundations/index.js';
 interface Limit {
   readonly key: string;
   readonly severity: Severity;
-  readonly side: 'above' | 'below' | 'is';
+  readonly side: 'above' | 'below' | 'is' | 'isNot';
   readonly value: Value;
   readonly from: string;
 }
@@ -17,6 +17,36 @@ export const LIMITS: readonly Limit[] = [
   limit('brief.phases.live', 'risk', 'is', 0, 'without a live item nothing has a length'),
   limit('brief.outputsWanted', 'stop', 'is', 0, 'an event from which nothing comes out'),
   limit('ground.aisles.*.wideEnough', 'risk', 'is', false, 'narrower than the rule for clear aisles'),
+  limit('shots.cameras.*.noFilm', 'stop', 'isNot', 'none', 'people there have not agreed to be seen'),
+  limit('shots.cameras.*.disturbance', 'note', 'above', 40, 'two in five of the seats, weighed'),
+  limit('shots.cameras.*.support.tallEnough', 'risk', 'is', false, 'the lens is where it is planned'),
+  limit('shots.cameras.*.support.strongEnough', 'stop', 'is', false, 'it may tip or slip'),
+  limit('shots.cameras.*.support.rightHead', 'risk', 'is', false, 'moves by hand want a fluid head'),
+  limit('shots.shots.*.reached', 'risk', 'is', false, 'the lens does not go that far'),
+  limit('shots.shots.*.verticalAngle', 'risk', 'above', 60, 'what hangs over people needs a second fixing'),
+  limit('shots.shots.*.viewVerdict', 'risk', 'is', 'poor', 'what lies on a table is foreshortened'),
+  limit('shots.shots.*.nearEnough', 'risk', 'is', false, 'nearer than the lens focuses'),
+  limit('shots.shots.*.window.sharp', 'risk', 'is', false, 'a window is not enlarged beyond the sensor'),
+  limit('shots.shots.*.window.inside', 'risk', 'is', false, 'a window lies in the picture it is cut from'),
+  limit('shots.shots.*.hidden', 'risk', 'above', 5, 'a twentieth of the frame is seen to be missing'),
+  limit('shots.shots.*.sight', 'stop', 'is', 'blocked', 'the middle of the frame is hidden'),
+  limit('shots.shots.*.overSeated', 'stop', 'below', 0.1, 'a hand’s breadth over heads'),
+  limit(
+    'shots.shots.*.overStanding',
+    'risk',
+    'below',
+    0.1,
+    'a hand’s breadth over heads, while people stand',
+  ),
+  limit('shots.shots.*.pastSolids', 'stop', 'below', 0, 'furniture is in the picture'),
+  limit('shots.shots.*.pastSolids', 'risk', 'below', 0.1, 'a hand’s breadth from furniture'),
+  limit('shots.shots.*.flickers', 'risk', 'isNot', 'none', 'no shutter suits everything in the picture'),
+  limit('shots.shots.*.gainAccepted', 'risk', 'is', false, 'more gain than its owner accepts'),
+  limit('shots.shots.*.lightToSpare', 'note', 'above', 0.67, 'a third of a stop or two is stopped down'),
+  limit('shots.shots.*.focus.everyFaceSharp', 'risk', 'is', false, 'a face of a group is not sharp'),
+  limit('shots.gear.*.share', 'note', 'above', 1, 'a hundredth of the picture is seen at once'),
+  limit('shots.coverage.*.count', 'note', 'is', 1, 'if that one fails nothing is left'),
+  limit('shots.cuts.*.good', 'note', 'is', false, 'the 30° rule: else a cut looks like a mistake'),
   limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('runs.runs.*.excess', 'note', 'above', 10, 'a heap of cable to hide'),

@@ -4,7 +4,7 @@
  * the figure; nothing of it is written a second time.
  */
 import { calc, found, unknown, type Figure, type Note, type Term } from './figure.js';
-import type { Value } from './formula.js';
+import { reckoner, type Reckoner, type Value } from './formula.js';
 import { SEVERITIES, type Severity } from './severity.js';
 import type { Unit } from './units.js';
 
@@ -30,7 +30,12 @@ export const measurement = (source?: string): Basis => ({
 export const DEFINITION: Basis = { by: 'definition' };
 
 /** Where a figure becomes a snag of some severity. */
-export type Threshold = { readonly above: number } | { readonly below: number } | { readonly is: Value };
+export type Threshold =
+  | { readonly above: number }
+  | { readonly below: number }
+  | { readonly is: Value }
+  /** Known, and anything but that. */
+  | { readonly isNot: Value };
 
 export interface Limits extends Readonly<Partial<Record<Severity, Threshold>>> {
   /** The rule that raises the snag. */
@@ -115,6 +120,11 @@ export class Declared<Key extends string = string> implements Declaration {
     return this.born(ids, found(value, this.unit, method, terms, { ...this.note, ...note }));
   }
 
+  /** Its formula as a function of bare numbers, for what asks it of many places; see `reckoner`. */
+  reckoner<const Names extends readonly string[]>(...names: Names): Reckoner<[...Names]> {
+    return reckoner(this.formula ?? '', ...names);
+  }
+
   /** Without a value, and why. */
   unknown(ids: IdsOf<Key>, why: string, terms: readonly Term[] = []): Figure {
     return this.born(ids, unknown(this.unit, why, terms));
@@ -146,6 +156,7 @@ function noteOf(basis: Basis): Note {
 
 const beyond = (value: Value, threshold: Threshold): boolean => {
   if ('is' in threshold) return value === threshold.is;
+  if ('isNot' in threshold) return value !== null && value !== threshold.isNot;
   if (typeof value !== 'number') return false;
   return 'above' in threshold ? value > threshold.above : value < threshold.below;
 };

@@ -159,6 +159,9 @@ export function evaluate(formula: string, scope: Scope): Value {
   return value as Value;
 }
 
+/** A function of one number for each name. */
+export type Reckoner<Names extends readonly string[]> = (...values: { [I in keyof Names]: number }) => number;
+
 /**
  * A formula as a function of its names in that order, for what reckons it a million times over: the search reads the
  * same formula as the figure does. Numbers in, a number out; a verdict of true or false comes as 1 or 0.
@@ -166,7 +169,7 @@ export function evaluate(formula: string, scope: Scope): Value {
 export function reckoner<const Names extends readonly string[]>(
   formula: string,
   ...names: Names
-): (...values: { [I in keyof Names]: number }) => number {
+): Reckoner<Names> {
   const slots: number[] = names.map(() => 0);
   let compiled: { readonly run: Compiled; readonly slotOf: readonly number[] } | undefined;
   return (...values) => {

@@ -19,6 +19,7 @@ export type Unit =
   | 'stops'
   | '°'
   | 'lx'
+  | 'lx·s'
   | 'min'
   | 'h'
   | 'px'

@@ -3,7 +3,8 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder, numberOf, polar, showText, type Figure, type Point } from '../foundations/index.js';
 import { readingOf } from '../review.js';
-import { filterFor, SPARE } from '../stations/shots/exposure.js';
+import { filterFor } from '../stations/shots/exposure.js';
+import { SPARE } from '../stations/shots/figures/light.js';
 import { WORKED_WORDS } from '../stations/equipment.js';
 import { viewfinderOf, type Inked } from '../viewfinder/index.js';
 

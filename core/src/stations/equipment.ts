@@ -1,6 +1,6 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
 import type { Device, Place, Shelf, WayToWork } from '../documents/index.js';
-import { calc, constant, given, inOrder, type Figure, type MapOf, type Memo } from '../foundations/index.js';
+import { constant, given, inOrder, type MapOf, type Memo, type Term } from '../foundations/index.js';
 
 /** A device, with its place only as far as it is one in a case. */
 export interface Equipment extends Omit<Device, 'place'> {
@@ -27,13 +27,17 @@ export const movesAbout = (worked: Device['worked']): worked is 'roaming' | 'cra
 const SWEEP = { roaming: 3, crane: 4 } as const;
 
 /** How far a camera that moves goes, m; undefined for one that stays where it is. */
-export function sweepOf(id: string, { worked, sweep }: Pick<Device, 'worked' | 'sweep'>): Figure | undefined {
+export function sweepOf(
+  id: string,
+  { worked, sweep }: Pick<Device, 'worked' | 'sweep'>,
+): (Term & { readonly value: number }) | undefined {
   if (!movesAbout(worked)) return undefined;
-  return calc('m', 'sweep', [
+  const metres = sweep ?? SWEEP[worked];
+  const term =
     sweep === undefined
-      ? constant('sweep', SWEEP[worked], 'm', 'until it is entered')
-      : given('sweep', sweep, 'm', 'plan', `/devices/${id}/sweep`),
-  ]);
+      ? constant('sweep', metres, 'm', 'until it is entered')
+      : given('sweep', metres, 'm', 'plan', `/devices/${id}/sweep`);
+  return { ...term, value: metres };
 }
 
 /** Items of a kind that are ready and that no device of the plan uses yet. */

@@ -63,11 +63,12 @@ export function boardsFor(
 ): Face[] {
   const { bundle, assessment } = planned;
   const { ground, shots, rules } = assessment;
+  const { devices } = bundle.plan;
   return [
     ...[...peopleInSeats(ground.venue, rules, posture), ...peopleAtMarks(planned)].flatMap(each =>
       personBoards(each, aim),
     ),
-    ...gearOf({ devices: bundle.plan.devices, ground, rules, cameras: shots.cameras })
+    ...gearOf({ devices, places: ground.places, standingHead: rules.standingHead, cameras: shots.cameras })
       .filter(({ id }) => id !== camera)
       .flatMap(({ id, at, floor, top, operator }) => {
         const of = `devices/${id}`;

@@ -5,20 +5,20 @@
  */
 import { describe, expect, it } from 'vitest';
 import type { Area, Optics } from '../../src/documents/index.js';
-import { constant, evaluate, found, numberOf, type Figure } from '../../src/foundations/index.js';
+import { constant, evaluate, numberOf, type Figure } from '../../src/foundations/index.js';
 import { gainFor, isoFor } from '../../src/stations/shots/exposure.js';
 import { circleOfConfusion, focusOf, type Focus } from '../../src/stations/shots/focus.js';
 import { focalFor, frameAt, pixelsOnFace, tiltFor, verticalAngle } from '../../src/stations/shots/framing.js';
 import { hiddenShare, lowestPoint, nearestHeads, seatsBetween } from '../../src/stations/shots/sight.js';
 import { blocker } from '../../src/foundations/room.js';
 import { footprint } from '../../src/foundations/geometry.js';
+import { givenFigure as given } from '../given.js';
 import { assessed, friday, set } from './edited.js';
 import independent from './independent.json' with { type: 'json' };
 
 type In = Readonly<Record<string, number>>;
 type Unit = Figure['unit'];
 const term = (name: string, value: number, unit: Unit) => constant(name, value, unit, 'given');
-const given = (value: number, unit: Unit): Figure => found(value, unit, 'given');
 const value = (figure: Figure | undefined): number => numberOf(figure) ?? NaN;
 const n = (input: In, name: string): number => input[name] ?? NaN;
 
@@ -75,6 +75,7 @@ const OURS: Readonly<Record<string, (input: In) => number>> = {
   'above the eyes, degrees': i =>
     value(
       verticalAngle(
+        'x',
         term('across', n(i, 'run'), 'm'),
         term('lens', n(i, 'lens'), 'm'),
         term('face', n(i, 'face'), 'm'),
@@ -88,7 +89,7 @@ const OURS: Readonly<Record<string, (input: In) => number>> = {
       blocker('pillar', 'P', footprint([n(i, 'x'), n(i, 'y')], n(i, 'side'), false)),
     ]).share,
   'circle by diagonal, µm': i =>
-    value(circleOfConfusion('kind', optics(i), { circle: 'diagonal', format: '1080p25' })),
+    value(circleOfConfusion('x', 'kind', optics(i), { circle: 'diagonal', format: '1080p25' })),
   'angle of view, degrees': angleOfView,
 };
 

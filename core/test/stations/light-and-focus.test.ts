@@ -2,20 +2,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Format, Optics } from '../../src/documents/index.js';
-import {
-  found,
-  numberOf,
-  parseQuantity,
-  showText,
-  type Figure,
-  type Point,
-} from '../../src/foundations/index.js';
+import { numberOf, parseQuantity, showText, type Figure, type Point } from '../../src/foundations/index.js';
 import { gainNeeded, isoNeeded, lightToSpare, shutterTime } from '../../src/stations/shots/exposure.js';
 import { circleOfConfusion, facesAlong, focusOf } from '../../src/stations/shots/focus.js';
 import { between } from '../arbitraries.js';
+import { givenFigure as given } from '../given.js';
 import { assessed, number, set } from './edited.js';
 
-const given = (value: number, unit: Figure['unit']): Figure => found(value, unit, 'given');
 const OPTICS: Optics = {
   sensorWidth: 17.3,
   sensorHeight: 9.73,
@@ -27,7 +20,7 @@ const OPTICS: Optics = {
 
 describe('exposure', () => {
   const iso = (lux: number, N: number, t: number): Figure =>
-    isoNeeded('x', 'mark', given(lux, 'lx'), given(N, 'f/'), given(t, 's'), OPTICS);
+    isoNeeded('x', given(lux, 'lx'), given(N, 'f/'), given(t, 's'), OPTICS);
 
   it('of 150 lx at f/2.8 and 1/50 s asks for ISO 653, 4.3 dB over a base of 400', () => {
     expect(number(iso(150, 2.8, 1 / 50))).toBeCloseTo(653.33, 2);
@@ -62,7 +55,7 @@ describe('exposure', () => {
     ['1080p60', 60, 60],
     ['1080p50', 60, 60],
   ])('at %s and %d Hz mains the shutter is 1/%d s', (format, hertz, part) => {
-    const shutter = shutterTime(format, hertz);
+    const shutter = shutterTime('x', format, hertz);
     expect(number(shutter)).toBeCloseTo(1 / part, 9);
     expect(showText(shutter.value, 's', { system: 'metric', zone: 'UTC' })).toBe(`1/${part} s`);
   });
@@ -96,8 +89,11 @@ describe('focus', () => {
 
   it('counts as sharp what its house rule says', () => {
     // √(17.3² + 9.73²) / 1500 = 13.23 µm; 2 · 17.3 / 1920 = 18.02 µm.
-    expect(number(circleOfConfusion('kind', OPTICS, rules))).toBeCloseTo(13.2325, 3);
-    expect(number(circleOfConfusion('kind', OPTICS, { ...rules, circle: 'pixels' }))).toBeCloseTo(18.0208, 3);
+    expect(number(circleOfConfusion('x', 'kind', OPTICS, rules))).toBeCloseTo(13.2325, 3);
+    expect(number(circleOfConfusion('x', 'kind', OPTICS, { ...rules, circle: 'pixels' }))).toBeCloseTo(
+      18.0208,
+      3,
+    );
   });
 
   it('at 60 mm, f/4 and 8.77 m is sharp from 7.77 to 10.05 m', () => {

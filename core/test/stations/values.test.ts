@@ -16,7 +16,7 @@ import {
 import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { stretchVenue } from '../../src/stations/ground/stretch.js';
 import { reachOf } from '../../src/stations/runs/reach.js';
-import { hiddenShare, overHeads } from '../../src/stations/shots/sight.js';
+import { hiddenShare, overHeads, seatsBetween } from '../../src/stations/shots/sight.js';
 import { pillarBlocker } from '../../src/foundations/room.js';
 
 const friday = fridayBundle();
@@ -238,11 +238,12 @@ describe('sight over heads on a raked floor', () => {
       ...{ outline: footprint([6, 0], 4, false), floor: 0.1, rake, ...(head ? { standingHead: head } : {}) },
     };
     const line = {
-      ...{ from: [0, 0] as Point, to: [10, 0] as Point, run: 10 },
+      run: 10,
       lens: constant('hL', 3, 'm', 'test'),
       target: constant('hT', 1, 'm', 'test'),
     };
-    return number(overHeads({ tiersall1: block }, line, 'standingHead', friday.rules).clear.value);
+    const seats = seatsBetween({ tiersall1: block }, [0, 0], [10, 0]);
+    return number(overHeads('x', seats, line, 'standingHead', friday.rules).clear.value);
   };
 
   it('looks at the edge where the line comes nearest, with the floor there', () => {

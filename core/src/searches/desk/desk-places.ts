@@ -12,7 +12,8 @@ import {
 } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
-import { HEAD_CLEARANCE, hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
+import { CLEARANCE } from '../../stations/shots/figures/sight.js';
+import { hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
 import { hubOf } from '../hub.js';
 import { spotsOf } from '../placement/places.js';
 
@@ -101,9 +102,7 @@ function pricing(
       if (hiddenShare(at, mark.at, 1, ground.blockers).middle) return false;
       const eyes = Number(ground.marks[id]?.elevation.value ?? floor + mark.height);
       const edges = seatsBetween(areas, at, mark.at);
-      return (
-        (nearestHeads(edges, floor + DESK.eyes, eyes, 'seatedHead', rules)?.clear ?? 1) >= HEAD_CLEARANCE
-      );
+      return (nearestHeads(edges, floor + DESK.eyes, eyes, 'seatedHead', rules)?.clear ?? 1) >= CLEARANCE;
     }).length;
     const body = { at, floor, top: floor + DESK.top, width: DESK.side };
     const taken = pictures.filter(picture => shareOfPicture(picture, body, blocking) > SEEN).length;

@@ -43,7 +43,13 @@ export function wantedOf(
   const shots: WantedShot[] = [];
   const moments = new Map<string, Demand[]>();
   for (const [id, shot] of inOrder(plan.shots)) {
-    const subject = subjectOf(id, shot, ground, light);
+    const subject = subjectOf(
+      id,
+      shot,
+      ground.venue.marks?.[shot.mark],
+      ground.marks[shot.mark],
+      light[shot.mark],
+    );
     if (!subject) continue;
     const { importance = 'wanted' } = shot;
     const items = (shot.items ?? []).filter(item => plan.runningOrder?.[item]);

@@ -76,7 +76,9 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   const cameras = devices.filter(([, device]) => optics(device));
   const moving = cameras.filter(([id]) => wish.cameras.includes(id));
   const staying = cameras.filter(([id]) => !wish.cameras.includes(id) && ground.places[id]?.at);
-  const gear = gearOf({ devices: plan.devices, ground, rules, cameras: shots.cameras }).filter(
+  const { places: stands } = ground;
+  const { standingHead } = rules;
+  const gear = gearOf({ devices: plan.devices, places: stands, standingHead, cameras: shots.cameras }).filter(
     ({ id }) => !cameras.some(([camera]) => camera === id),
   );
   const scene: Scene = {
@@ -98,7 +100,7 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
     const key = `${kind} ${put ?? 'own'} ${aperture ?? 'open'} ${converter ?? 1}`;
     const known = lenses.get(key);
     const of = optics(device) as Fitted;
-    const lens = known ?? lensOf(kind, of, aperture, rules, ground.venue.hertz);
+    const lens = known ?? lensOf(of, aperture, rules, ground.venue.hertz);
     lenses.set(key, lens);
     return { devices: [id], worked, lens };
   };

@@ -1,6 +1,7 @@
 /** How good a shot is from a place, 0…1, and by what it is less than perfect. */
 import type { Appraisal, Outlook, Subject } from '../../stations/shots/appraisal.js';
-import { HEAD_CLEARANCE, isHidden } from '../../stations/shots/sight.js';
+import { CLEARANCE } from '../../stations/shots/figures/sight.js';
+import { isHidden } from '../../stations/shots/sight.js';
 
 /** Why a shot is not perfect, or not to be had at all. */
 export type Reason =
@@ -64,7 +65,7 @@ export function qualityOf(
   if (!shared && !shot.reached) return never('reach');
   if (!shot.nearEnough) return never('near');
   if (isHidden(view.hidden)) return never('sight');
-  const blocked = (clear: number | undefined): boolean => clear !== undefined && clear < HEAD_CLEARANCE;
+  const blocked = (clear: number | undefined): boolean => clear !== undefined && clear < CLEARANCE;
   if (blocked(shot.past)) return never('solid');
   if (blocked(shot.seated)) return never('heads');
   let [value, least, worst]: [number, number, Reason | undefined] = [1, 0.999, undefined];

@@ -242,7 +242,7 @@ export const pictureOf = (
 /** Whether a picture takes in a no-film area. */
 function takesIn({ eye, aim, across }: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean {
   const spread = (2 * Math.atan(across) * 180) / Math.PI;
-  return noFilmInView(areas, eye, aim, spread, blocking).value !== 'none';
+  return noFilmInView(areas, { at: eye, facing: aim, spread }, blocking).length > 0;
 }
 
 /** Whether a body seen from a stance is in the picture of a shot. */

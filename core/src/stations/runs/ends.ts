@@ -1,14 +1,6 @@
 /** Where a lead begins and ends: the place, how high above its floor, and the tail that lies there. */
 import type { End, HouseLine, Link } from '../../documents/index.js';
-import {
-  constant,
-  numberOf,
-  taken,
-  type Figure,
-  type MapOf,
-  type Point,
-  type Term,
-} from '../../foundations/index.js';
+import { constant, taken, type Figure, type MapOf, type Point, type Term } from '../../foundations/index.js';
 import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { GroundResult, PlaceResult } from '../ground/index.js';
 import { rises } from './figures.js';
@@ -78,7 +70,7 @@ export function endOf(
   }
   const camera = wiring.kindOf(place?.carrier)?.family === 'camera';
   const byHand = workedByHand(carrier?.worked);
-  const sweep = carrier && numberOf(sweepOf(place?.carrier ?? id, carrier));
+  const sweep = carrier && sweepOf(place?.carrier ?? id, carrier)?.value;
   const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);
   const words = !camera
     ? 'a rack or table'

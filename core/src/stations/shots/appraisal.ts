@@ -13,9 +13,9 @@ import {
   type MapOf,
   type Point,
 } from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
-import { apertureAt, gainFor, isoFor, shutterTime } from './exposure.js';
-import { circleOfConfusion, facesAlong, holdsFaces } from './focus.js';
+import type { MarkResult } from '../ground/index.js';
+import { apertureAt, gainFor, isoFor, shutterFor } from './exposure.js';
+import { circleFor, facesAlong, holdsFaces } from './focus.js';
 import { lightLoss, type Fitted } from './fitted.js';
 import {
   allRoundAt,
@@ -61,15 +61,14 @@ export interface Lens {
   readonly shutter: number;
 }
 
-/** What a shot is of, in the light at each mark, lx; undefined while its mark is not known. */
+/** What a shot is of, in the light at its mark; undefined while its mark is not known. */
 export function subjectOf(
   id: string,
   shot: Shot,
-  { venue, marks }: GroundResult,
-  light: Readonly<Record<string, Figure>>,
+  mark: Mark | undefined,
+  figures: MarkResult | undefined,
+  light: Figure | undefined,
 ): Subject | undefined {
-  const mark = venue.marks?.[shot.mark];
-  const figures = marks[shot.mark];
   const [eyes, floor] = [numberOf(figures?.elevation), numberOf(figures?.floor)];
   const wanted = mark && numberOf(frameWanted(id, shot, mark.width));
   if (!mark || eyes === undefined || floor === undefined || wanted === undefined) return undefined;
@@ -77,23 +76,17 @@ export function subjectOf(
     mark,
     eyes,
     floor,
-    light: numberOf(light[shot.mark]),
+    light: numberOf(light),
     wanted,
     fromAbove: shot.size === 'from above',
   };
 }
 
-/** The lens of a kind of camera in an event; undefined for what has none. */
-export function lensOf(
-  kind: string,
-  optics: Fitted,
-  aperture: number | undefined,
-  rules: Rules,
-  hertz: number,
-): Lens {
-  const [circle, shutter] = [circleOfConfusion(kind, optics, rules), shutterTime(rules.format, hertz)];
-  return { optics, aperture, circle: numberOf(circle) ?? 0, shutter: numberOf(shutter) ?? 0 };
-}
+/** The lens of a camera in an event with mains of so many hertz. */
+export const lensOf = (optics: Fitted, aperture: number | undefined, rules: Rules, hertz: number): Lens => ({
+  ...{ optics, aperture, circle: circleFor(optics, rules) },
+  shutter: shutterFor(rules.format, hertz),
+});
 
 /** What a place on the plan sees of a subject, at whatever height; worked out when it is read. */
 export class Outlook {
@@ -108,7 +101,7 @@ export class Outlook {
     private readonly level: string | undefined,
     private readonly subject: Subject,
     private readonly blockers: readonly Blocker[],
-    private readonly areas: MapOf<Area>,
+    private readonly areas: MapOf<Area> | undefined,
   ) {
     this.run = distance(at, subject.mark.at);
   }

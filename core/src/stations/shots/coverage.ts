@@ -1,18 +1,11 @@
 /** Coverage: which cameras could take the shot that a mark is wanted in. */
-import type { Device, Kinds, Rules, Shot } from '../../documents/index.js';
-import {
-  found,
-  inOrder,
-  numberOf,
-  unknown,
-  type Figure,
-  type MapOf,
-  type Memo,
-} from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
-import { Appraisal, lensOf, Outlook, subjectOf } from './appraisal.js';
-import { opticsOf, type Fitted } from './fitted.js';
-import { HEAD_CLEARANCE, isHidden } from './sight.js';
+import type { Area, Mark, Rules, Shot } from '../../documents/index.js';
+import { inOrder, numberOf, type Blocker, type Figure, type MapOf } from '../../foundations/index.js';
+import type { MarkResult, PlaceResult } from '../ground/index.js';
+import { Appraisal, lensOf, Outlook, subjectOf, type Subject } from './appraisal.js';
+import { CLEARANCE, coverage, coveredBy } from './figures/sight.js';
+import type { Fitted } from './fitted.js';
+import { isHidden } from './sight.js';
 
 export interface Coverage {
   /** The shot it is wanted in: the first one planned of this mark. */
@@ -23,95 +16,103 @@ export interface Coverage {
   readonly count: Figure;
 }
 
-interface Reads {
-  readonly shots: MapOf<Shot> | undefined;
-  readonly cameras: readonly (readonly [string, Device])[];
-  readonly kinds: Kinds;
-  readonly rules: Rules;
-  readonly ground: GroundResult;
-  readonly light: Readonly<Record<string, Figure>>;
-}
-
-const NO_AREAS = {};
-
 /** Beyond this angle off its front a face is a profile, degrees. */
 const PROFILE = 60;
 
-/** For each mark that a shot is planned of, what each camera could make of it. */
-export function coverageOf(
-  { shots, cameras, kinds, rules, ground, light }: Reads,
-  memo: Memo,
-): Readonly<Record<string, Coverage>> {
-  const first = new Map<string, readonly [string, Shot]>();
-  for (const shot of inOrder(shots)) if (!first.has(shot[1].mark)) first.set(shot[1].mark, shot);
-  const pairs = [...first.values()].flatMap(([id, shot]) =>
-    cameras.flatMap(([camera, device]): [string, Pair][] => {
-      const optics = opticsOf(kinds, device);
-      return optics ? [[`${shot.mark}/${camera}`, { id, shot, camera, device, optics }]] : [];
+/** A shot and a camera that might take it, were it pointed there. */
+export interface Pair {
+  readonly shot: string;
+  readonly camera: string;
+}
+
+/** For each mark that a shot is planned of, its first one. */
+export function firstByMark({
+  shots,
+}: {
+  readonly shots: MapOf<Shot> | undefined;
+}): ReadonlyMap<string, string> {
+  const first = new Map<string, string>();
+  for (const [id, { mark }] of inOrder(shots)) if (!first.has(mark)) first.set(mark, id);
+  return first;
+}
+
+/** Every such shot with every camera, by mark and camera. */
+export const pairsOf = ({
+  first,
+  cameras,
+}: {
+  readonly first: ReadonlyMap<string, string>;
+  readonly cameras: readonly string[];
+}): readonly (readonly [string, Pair])[] =>
+  [...first].flatMap(([mark, shot]) =>
+    cameras.map((camera): [string, Pair] => [`${mark}/${camera}`, { shot, camera }]),
+  );
+
+/** What one camera could make of a shot. */
+export interface Tried {
+  readonly pair: Pair;
+  readonly shot: Shot;
+  readonly mark: Mark | undefined;
+  readonly markFigures: MarkResult | undefined;
+  readonly place: PlaceResult | undefined;
+  readonly aperture: number | undefined;
+  readonly optics: Fitted;
+  readonly hertz: number;
+  readonly blockers: readonly Blocker[];
+  readonly areas: MapOf<Area> | undefined;
+  readonly rules: Rules;
+}
+
+export function couldTake(
+  _: string,
+  { pair, shot, mark, markFigures, place, aperture, optics, hertz, blockers, areas, rules }: Tried,
+): Figure {
+  const ids: [string, string] = [shot.mark, pair.camera];
+  const subject = subjectOf(pair.shot, shot, mark, markFigures, undefined);
+  const height = numberOf(place?.elevation);
+  if (!subject || !place?.at || height === undefined)
+    return coverage.unknown(ids, 'the camera has no place yet');
+  const lens = lensOf(optics, aperture, rules, hertz);
+  const view = new Outlook(place.at, place.level, subject, blockers, areas);
+  const appraisal = new Appraisal(place.at, height, view, subject, lens, rules);
+  return coverage.found(ids, verdictOf(appraisal, view, subject, optics));
+}
+
+/** `yes`, or what is in the way. */
+function verdictOf(
+  { needed, reached, standing, past }: Appraisal,
+  view: Outlook,
+  { fromAbove }: Subject,
+  { focalMin }: Fitted,
+): string {
+  if (!reached) return focalMin > needed ? 'too near' : 'too far';
+  if (isHidden(view.hidden)) return 'hidden';
+  if (past !== undefined && past < CLEARANCE) return 'behind furniture';
+  if (standing !== undefined && standing < CLEARANCE) return 'behind heads';
+  return view.side > PROFILE && !fromAbove ? 'profile' : 'yes';
+}
+
+/** The verdicts gathered by mark. */
+export const coverageOf = ({
+  first,
+  pairs,
+  verdicts,
+  shots,
+}: {
+  readonly first: ReadonlyMap<string, string>;
+  readonly pairs: readonly (readonly [string, Pair])[];
+  readonly verdicts: Readonly<Record<string, Figure>>;
+  readonly shots: MapOf<Shot> | undefined;
+}): Readonly<Record<string, Coverage>> =>
+  Object.fromEntries(
+    [...first].flatMap(([mark, id]): [string, Coverage][] => {
+      const shot = shots?.[id];
+      if (!shot) return [];
+      const cameras = pairs.flatMap(([key, pair]): [string, Figure][] =>
+        pair.shot === id && verdicts[key] ? [[pair.camera, verdicts[key]]] : [],
+      );
+      const able = cameras.filter(([, { value }]) => value === 'yes').length;
+      const count = coveredBy.found([mark], able);
+      return [[mark, { size: shot.size, cameras: Object.fromEntries(cameras), count }]];
     }),
   );
-  const verdicts = memo.each(
-    'pairs',
-    pairs,
-    ({ shot, camera, device, optics }) => [
-      ...[
-        shot,
-        device.kind,
-        device.aperture,
-        optics,
-        ground.venue.hertz,
-        ground.venue.marks?.[shot.mark],
-        ground.marks[shot.mark],
-        ground.places[camera],
-      ],
-      ...[ground.blockers, ground.venue.areas, rules],
-    ],
-    pair => verdictOf(pair, rules, ground, light),
-  );
-  return memo.once('coverage', [verdicts, shots], () =>
-    Object.fromEntries(
-      [...first].map(([mark, [, { size }]]): [string, Coverage] => {
-        const own = pairs.filter(([, { shot }]) => shot.mark === mark);
-        const entries = own.flatMap(([key, { camera }]): [string, Figure][] =>
-          verdicts[key] ? [[camera, verdicts[key]]] : [],
-        );
-        const able = entries.filter(([, { value }]) => value === 'yes').length;
-        const count = found(able, '', 'cameras that see it, reach it and are before it, counted');
-        return [mark, { size, cameras: Object.fromEntries(entries), count }];
-      }),
-    ),
-  );
-}
-
-/** A shot and a camera that might take it. */
-interface Pair {
-  readonly id: string;
-  readonly shot: Shot;
-  readonly camera: string;
-  readonly device: Device;
-  readonly optics: Fitted;
-}
-
-/** What one camera could make of a shot, were it pointed there. */
-function verdictOf(
-  { id, shot, camera, device, optics }: Pair,
-  rules: Rules,
-  ground: GroundResult,
-  light: Reads['light'],
-): Figure {
-  const subject = subjectOf(id, shot, ground, light);
-  const place = ground.places[camera];
-  const height = numberOf(place?.elevation);
-  if (!subject || !place?.at || height === undefined) return unknown('', 'the camera has no place yet');
-  const method =
-    'distance, focal lengths, walls, furniture and what hangs, heads of people standing, angle off the front; in this order';
-  const says = (verdict: string): Figure => found(verdict, '', method);
-  const lens = lensOf(device.kind, optics, device.aperture, rules, ground.venue.hertz);
-  const view = new Outlook(place.at, place.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS);
-  const { needed, reached, standing, past } = new Appraisal(place.at, height, view, subject, lens, rules);
-  if (!reached) return says(optics.focalMin > needed ? 'too near' : 'too far');
-  if (isHidden(view.hidden)) return says('hidden');
-  if (past !== undefined && past < HEAD_CLEARANCE) return says('behind furniture');
-  if (standing !== undefined && standing < HEAD_CLEARANCE) return says('behind heads');
-  return says(view.side > PROFILE && !subject.fromAbove ? 'profile' : 'yes');
-}

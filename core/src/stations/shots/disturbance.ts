@@ -2,18 +2,16 @@
 import type { Area, Device, Rules } from '../../documents/index.js';
 import {
   boundsOf,
-  calc,
   constant,
   contains,
   distance,
   inOrder,
-  reckoner,
-  unknown,
   type Figure,
   type MapOf,
   type Point,
 } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
+import { disturbance } from './figures/cameras.js';
 
 /** Seats are looked out from a point in each square metre. */
 const SEAT_GRID = 1;
@@ -55,8 +53,7 @@ export function drawnFrom(seats: readonly Point[], mark: Point): (at: Point) => 
   };
 }
 
-const WEIGHED = 'drawn * moves * above';
-const weighed = reckoner(WEIGHED, 'drawn', 'moves', 'above');
+const weighed = disturbance.reckoner('drawn', 'moves', 'above');
 
 /** Somebody who works a camera draws twice the eyes, and what stands above the heads half as many again. */
 const weightsOf = (
@@ -82,21 +79,26 @@ export function disturbanceOf(
 
 /** How much a camera of the plan disturbs, % of the seats, weighed. */
 export function disturbanceBy(
-  { worked, place }: Device,
+  id: string,
+  { worked, place }: Pick<Device, 'worked' | 'place'>,
   at: Point | undefined,
   drawn: ((at: Point) => number) | undefined,
   rules: Pick<Rules, 'seatedHead'>,
 ): Figure {
-  if (!at || !drawn) return unknown('%', 'it has no place yet, or nothing is wanted');
+  if (!at || !drawn) return disturbance.unknown([id], 'it has no place yet, or nothing is wanted');
   const { moves, above } = weightsOf(worked, place?.height ?? 0, rules);
-  return calc('%', WEIGHED, [
-    constant('drawn', drawn(at) * 100, '%', 'seats whose line to the main mark passes within 20° of it'),
-    constant('moves', moves, '×', moves > 1 ? 'somebody works it there' : 'nobody moves there'),
-    constant(
-      'above',
-      above,
-      '×',
-      above > 1 ? 'its lens is above seated heads' : 'it is no higher than heads',
-    ),
-  ]);
+  const eyes = 'seats whose line to the main mark passes within 20° of it';
+  return disturbance.calc(
+    [id],
+    [
+      constant('drawn', drawn(at) * 100, '%', eyes),
+      constant('moves', moves, '×', moves > 1 ? 'somebody works it there' : 'nobody moves there'),
+      constant(
+        'above',
+        above,
+        '×',
+        above > 1 ? 'its lens is above seated heads' : 'it is no higher than heads',
+      ),
+    ],
+  );
 }

@@ -1,23 +1,14 @@
 /** Exposure: aperture in use, shutter, and the sensitivity that the light at a mark asks for (ISO 2720). */
 import type { Device, Format } from '../../documents/index.js';
-import {
-  calc,
-  constant,
-  given,
-  reckoner,
-  taken,
-  unknown,
-  type Figure,
-  type Term,
-} from '../../foundations/index.js';
+import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import * as figures from './figures/light.js';
 import { lightLoss, opticsTerm, type Fitted } from './fitted.js';
 import { lensTerms } from './framing.js';
 
 /** Frames each second of a format. */
 export const rateOf = (format: Format): number => Number(format.slice(format.indexOf('p') + 1));
 
-const OPEN = 'short * (long / short) ^ (fmax > fmin ? log10(f / fmin) / log10(fmax / fmin) : 0)';
-const widestAt = reckoner(OPEN, 'short', 'long', 'fmin', 'fmax', 'f');
+const widestAt = figures.aperture.reckoner('short', 'long', 'fmin', 'fmax', 'f');
 
 /** The aperture in use at a focal length, f-number; undefined where how far the lens opens is not known. */
 export function apertureAt(optics: Fitted, focal: number, set: number | undefined): number | undefined {
@@ -33,29 +24,28 @@ export function apertureAt(optics: Fitted, focal: number, set: number | undefine
  */
 export function apertureInUse(
   id: string,
-  device: Device,
+  camera: string,
+  { kind, aperture }: Pick<Device, 'kind' | 'aperture'>,
   optics: Fitted,
   focal: Figure,
-  focalPath: string,
 ): Figure {
-  const { kind, aperture } = device;
-  if (optics.apertureShort === undefined) return unknown('f/', 'how far its lens opens is not known');
+  const { apertureShort, apertureLong } = optics;
+  if (apertureShort === undefined)
+    return figures.aperture.unknown([id], 'how far its lens opens is not known');
   const ends: Term[] = [
     opticsTerm('short', kind, optics, 'apertureShort', 'f/'),
-    optics.apertureLong === undefined
-      ? constant('long', optics.apertureShort, 'f/', 'it opens as far at every focal length')
+    apertureLong === undefined
+      ? constant('long', apertureShort, 'f/', 'it opens as far at every focal length')
       : opticsTerm('long', kind, optics, 'apertureLong', 'f/'),
     ...lensTerms(kind, optics),
-    taken('f', focal, focalPath),
+    taken('f', focal),
   ];
-  return aperture === undefined
-    ? calc('f/', OPEN, ends, { rule: 'wide open' })
-    : calc(
-        'f/',
-        `max(set, ${OPEN})`,
-        [given('set', aperture, 'f/', 'plan', `/devices/${id}/aperture`), ...ends],
-        { rule: 'as set, but never wider than the lens opens' },
-      );
+  if (aperture === undefined) return figures.aperture.calc([id], ends, { rule: 'wide open' });
+  const set = given('set', aperture, 'f/', 'plan', `/devices/${camera}/aperture`);
+  return figures.aperture.calc([id], [set, ...ends], {
+    formula: `max(set, ${figures.aperture.formula ?? ''})`,
+    rule: 'as set, but never wider than the lens opens',
+  });
 }
 
 /** Longer than this, people who move smear, s. */
@@ -65,10 +55,9 @@ const LONGEST = 1 / 50;
  * The longest shutter that no lamp on the mains flickers with, s: a whole number of its pulses, which come twice each
  * cycle, no longer than a frame and than a fiftieth. Where a pulse is longer than a frame, the frame itself.
  */
-export const shutterTime = (format: Format, hertz: number): Figure =>
-  calc(
-    's',
-    'floor(2 * mains * min(1 / rate, longest) + 0.001) >= 1 ? floor(2 * mains * min(1 / rate, longest) + 0.001) / (2 * mains) : 1 / rate',
+export const shutterTime = (id: string, format: Format, hertz: number): Figure =>
+  figures.shutter.calc(
+    [id],
     [
       given('mains', hertz, 'Hz', 'venue', '/hertz'),
       constant('rate', rateOf(format), 'Hz', `frames a second at ${format}`),
@@ -77,55 +66,55 @@ export const shutterTime = (format: Format, hertz: number): Figure =>
     { rule: 'a whole number of the pulses of lamps on the mains, no longer than a frame' },
   );
 
-const ISO = '250 * (N * loss) ^ 2 / (E * t)';
-export const isoFor = reckoner(ISO, 'N', 'loss', 'E', 't');
+const shutterBy = figures.shutter.reckoner('mains', 'rate', 'longest');
+/** The same as a number, s, for searches. */
+export const shutterFor = (format: Format, hertz: number): number =>
+  shutterBy(hertz, rateOf(format), LONGEST);
 
-/** Sensitivity needed, ISO: S = 250·N² / (E·t) (incident light, ISO 2720, C = 250). */
+/** The calibration constant of incident-light meters that ISO 2720 recommends, lx·s. */
+const CALIBRATION = 250;
+const isoBy = figures.iso.reckoner('C', 'N', 'loss', 'E', 't');
+/** Sensitivity needed at an f-number, a loss of the lens, a light, lx, and a shutter, s. */
+export const isoFor = (N: number, loss: number, E: number, t: number): number =>
+  isoBy(CALIBRATION, N, loss, E, t);
+
+/** Sensitivity needed, ISO: S = C·N² / (E·t). */
 export const isoNeeded = (
-  path: string,
-  mark: string,
+  id: string,
   light: Figure,
   aperture: Figure,
   shutter: Figure,
   optics: Fitted,
 ): Figure =>
-  calc(
-    'ISO',
-    ISO,
+  figures.iso.calc(
+    [id],
     [
-      taken('N', aperture, `${path}.aperture`),
+      constant('C', CALIBRATION, 'lx·s', 'calibration constant for incident light, ISO 2720'),
+      taken('N', aperture),
       constant(
         'loss',
         lightLoss(optics),
         '×',
         'T-stop of the lens over its f-number, 1 where that is not known',
       ),
-      taken('E', light, `shots.light.${mark}`),
-      taken('t', shutter, `${path}.shutter`),
+      taken('E', light),
+      taken('t', shutter),
     ],
-    { source: 'ISO 2720, incident light, C = 250' },
   );
 
-const GAIN = 'max(0, 20 * log10(S / base))';
-export const gainFor = reckoner(GAIN, 'S', 'base');
-
 /** Gain over the base sensitivity, dB: 20·log10(S / base), 6.02 dB to a stop; 0 where there is light to spare. */
-export const gainNeeded = (path: string, kind: string, optics: Fitted, iso: Figure): Figure =>
+export const gainFor = figures.gain.reckoner('S', 'base');
+
+export const gainNeeded = (id: string, kind: string, optics: Fitted, iso: Figure): Figure =>
   optics.baseIso === undefined
-    ? unknown('dB', 'its base sensitivity is not known')
-    : calc('dB', GAIN, [taken('S', iso, `${path}.iso`), opticsTerm('base', kind, optics, 'baseIso', 'ISO')]);
+    ? figures.gain.unknown([id], 'its base sensitivity is not known')
+    : figures.gain.calc([id], [taken('S', iso), opticsTerm('base', kind, optics, 'baseIso', 'ISO')]);
 
 /** Light to spare at the base sensitivity, stops: what a neutral-density filter or a narrower aperture takes away. */
-export const lightToSpare = (path: string, kind: string, optics: Fitted, iso: Figure): Figure =>
+export const lightToSpare = (id: string, kind: string, optics: Fitted, iso: Figure): Figure =>
   optics.baseIso === undefined
-    ? unknown('stops', 'its base sensitivity is not known')
-    : calc('stops', 'max(0, log2(base / S))', [
-        opticsTerm('base', kind, optics, 'baseIso', 'ISO'),
-        taken('S', iso, `${path}.iso`),
-      ]);
-
-/** Less light to spare than this is taken away by a third of a stop or two, stops. */
-export const SPARE = 0.67;
+    ? figures.lightToSpare.unknown([id], 'its base sensitivity is not known')
+    : figures.lightToSpare.calc([id], [opticsTerm('base', kind, optics, 'baseIso', 'ISO'), taken('S', iso)]);
 
 /** The neutral-density filter for so many stops to spare: `3 stops (ND 8)`. */
 export function filterFor(spare: number): string {
@@ -134,10 +123,10 @@ export function filterFor(spare: number): string {
 }
 
 /** Whether the gain stays within what is acceptable for the camera; unknown where no limit is known. */
-export const gainAccepted = (path: string, kind: string, optics: Fitted, gain: Figure): Figure =>
+export const gainAccepted = (id: string, kind: string, optics: Fitted, gain: Figure): Figure =>
   optics.mostGain === undefined
-    ? unknown('', 'its highest acceptable gain is not known')
-    : calc('', 'gain <= most', [
-        taken('gain', gain, `${path}.gain`),
-        opticsTerm('most', kind, optics, 'mostGain', 'dB'),
-      ]);
+    ? figures.gainAccepted.unknown([id], 'its highest acceptable gain is not known')
+    : figures.gainAccepted.calc(
+        [id],
+        [taken('gain', gain), opticsTerm('most', kind, optics, 'mostGain', 'dB')],
+      );

@@ -17,32 +17,32 @@ const EQUIVALENT_WIDTH = 34.6;
 /** What the video mode of a phone crops, where it was not measured. */
 const PHONE_CROP = 1 / 0.85;
 
-type Put = Pick<Device, 'kind' | 'converter' | 'lens'>;
-/** Stands for no lens but the camera's own. */
-const OWN = {};
-const known = new WeakMap<Optics, WeakMap<object, Map<number, Fitted>>>();
-
-/** What a map has for a key, made the first time. */
-function kept<K, V>(
-  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
-  key: K,
-  make: () => V,
-): V {
-  const value = map.get(key) ?? make();
-  map.set(key, value);
-  return value;
+/** What a camera is put together from: its optics, the lens that is put on, if another, and a converter. */
+export interface Put {
+  readonly optics: Optics;
+  readonly lens: Lens | undefined;
+  /** The kind of the lens. */
+  readonly lensKind: string | undefined;
+  readonly converter: number;
 }
 
-/** The optics of a camera; undefined for what is none. The same object for the same kind, lens and converter. */
-export function opticsOf(kinds: Kinds, { kind, converter = 1, lens: id }: Put): Fitted | undefined {
-  const optics = kinds.kinds[kind]?.optics;
-  if (!optics) return undefined;
-  const lens = kinds.kinds[id ?? '']?.lens;
-  const byLens = kept(known, optics, () => new WeakMap<object, Map<number, Fitted>>());
-  const byConverter = kept(byLens, lens ?? OWN, () => new Map<number, Fitted>());
-  return kept(byConverter, converter, () =>
-    fit(lens && id !== undefined ? withLens(optics, lens, id) : optics, converter),
-  );
+/** What a device is put together from; undefined for what is no camera. */
+export function putOf(
+  { kinds }: Kinds,
+  { kind, lens, converter = 1 }: Pick<Device, 'kind' | 'converter' | 'lens'>,
+): Put | undefined {
+  const optics = kinds[kind]?.optics;
+  return optics && { optics, lens: kinds[lens ?? '']?.lens, lensKind: lens, converter };
+}
+
+/** The optics of a camera as it is put together. */
+export const fittedOf = ({ optics, lens, lensKind, converter }: Put): Fitted =>
+  converted(lens && lensKind !== undefined ? withLens(optics, lens, lensKind) : optics, converter);
+
+/** The optics of a device; undefined for what is no camera. */
+export function opticsOf(kinds: Kinds, device: Parameters<typeof putOf>[1]): Fitted | undefined {
+  const put = putOf(kinds, device);
+  return put && fittedOf(put);
 }
 
 /** A camera with another lens: all that is the lens's is read from its kind. */
@@ -62,7 +62,7 @@ function withLens(optics: Optics, lens: Lens, id: string): Fitted {
  * diagonal of the sensor forces a crop. From “F n at 2000 lx” the base sensitivity is 250·n² / (2000·t). Focal
  * lengths of phones are those of full frame with the same diagonal: f = f35 · w / 34.6, w the width at 4:3.
  */
-function fit(optics: Fitted, k: number): Fitted {
+function converted(optics: Fitted, k: number): Fitted {
   const { sensorWidth, sensorHeight, imageCircle, atTwoThousand, baseIso, pixels, equivalent } = optics;
   const told: Partial<Record<keyof Optics, string>> = {};
   const fitted: Fitted = { ...optics };

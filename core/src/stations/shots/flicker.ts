@@ -1,15 +1,8 @@
 /** Flicker: shutter times that suit every lamp and screen in a picture. */
 import type { Format, HouseScreen, Venue } from '../../documents/index.js';
-import {
-  constant,
-  floorAt,
-  found,
-  inOrder,
-  type Figure,
-  type Segment,
-  type Term,
-} from '../../foundations/index.js';
+import { constant, floorAt, inOrder, type Figure, type Segment, type Term } from '../../foundations/index.js';
 import { rateOf } from './exposure.js';
+import * as figures from './figures/light.js';
 import { shareOfPicture, type Picture } from './gear-in-picture.js';
 
 /** Something that pulses so many times a second. */
@@ -22,7 +15,13 @@ export interface Pulse {
 const STEADY: ReadonlySet<string> = new Set(['daylight', 'halogen']);
 
 /** The lamps on the mains, at twice its frequency; none where every lamp that was surveyed is steady. */
-export function lampPulse({ lamps, hertz }: Pick<Venue, 'lamps' | 'hertz'>): Pulse | undefined {
+export function lampPulse({
+  lamps,
+  hertz,
+}: {
+  readonly lamps?: Venue['lamps'] | undefined;
+  readonly hertz: number;
+}): Pulse | undefined {
   const all = inOrder(lamps);
   const steady = all.every(([, { kind, pulses }]) => pulses === false || (STEADY.has(kind) && !pulses));
   return all.length > 0 && steady ? undefined : { label: 'lamps on the mains', hertz: 2 * hertz };
@@ -35,7 +34,7 @@ const SEEN = 0.002;
 
 /** The screens of the house that stand in a picture and of which the refresh is known. */
 export function screenPulses(
-  { screens, areas = {} }: Pick<Venue, 'screens' | 'areas'>,
+  { screens, areas = {} }: { readonly [Name in 'screens' | 'areas']: Venue[Name] | undefined },
   picture: Picture,
   blocking: readonly Segment[],
 ): Pulse[] {
@@ -81,7 +80,7 @@ export interface Flicker {
  * The shutter of a shot: the longest that suits everything in the picture, no longer than a fiftieth, or else than a
  * frame. Where none suits all, the one that suits the first sources, and what flickers is named.
  */
-export function flickerOf(format: Format, pulses: readonly Pulse[]): Flicker {
+export function flickerOf(id: string, format: Format, pulses: readonly Pulse[]): Flicker {
   const frame = 1 / rateOf(format);
   const limit = Math.min(frame, LONGEST);
   let suited = pulses.length;
@@ -94,12 +93,10 @@ export function flickerOf(format: Format, pulses: readonly Pulse[]): Flicker {
     constant('rate', rateOf(format), 'Hz', `frames a second at ${format}`),
     ...pulses.map(({ label, hertz }) => constant('pulses', hertz, 'Hz', `${label}, each second`)),
   ];
-  const method =
-    'longest whole number of pulses of everything in the picture, no longer than a fiftieth, or else than a frame';
   const used = shutter;
   const bad = pulses.filter(pulse => !suits(used, pulse)).map(({ label }) => label);
   return {
-    shutter: found(used, 's', method, terms),
-    flickers: found(bad.length === 0 ? 'none' : bad.join(', '), '', method, terms),
+    shutter: figures.shutter.found([id], used, terms),
+    flickers: figures.flickers.found([id], bad.length === 0 ? 'none' : bad.join(', '), terms),
   };
 }

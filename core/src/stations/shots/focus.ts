@@ -1,16 +1,16 @@
 /** Focus: what counts as sharp, from where to where it reaches, and the aperture that holds every face. */
 import type { Format, Mark, Rules } from '../../documents/index.js';
 import {
-  calc,
   constant,
   distance,
   polar,
   reckoner,
   taken,
-  unknown,
   type Figure,
   type Point,
 } from '../../foundations/index.js';
+import * as figures from './figures/light.js';
+import { nearEnough as nearEnoughFigure } from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 import { sensorTerms } from './framing.js';
 
@@ -20,8 +20,13 @@ const OUTPUT_PIXELS = { '1080': 1920, '720': 1280 } as const;
 export const outputPixels = (format: Format): number =>
   OUTPUT_PIXELS[format.startsWith('720') ? '720' : '1080'];
 
+const TWO_PIXELS = '2000 * w / crop / out';
+const circleByPixels = reckoner(TWO_PIXELS, 'w', 'crop', 'out');
+const circleByDiagonal = figures.circle.reckoner('w', 'h', 'crop');
+
 /** The circle of confusion on the active area, µm, by house rule: its diagonal / 1500, or two pixels of the output. */
 export function circleOfConfusion(
+  id: string,
   kind: string,
   optics: Fitted,
   rules: Pick<Rules, 'circle' | 'format'>,
@@ -29,14 +34,23 @@ export function circleOfConfusion(
   const sensor = sensorTerms(kind, optics);
   if (rules.circle === 'pixels') {
     const out = constant('out', outputPixels(rules.format), 'px', `width of the output at ${rules.format}`);
-    return calc('µm', '2000 * w / crop / out', [...sensor, out], { rule: 'two pixels of the output' });
+    return figures.circle.calc([id], [...sensor, out], {
+      formula: TWO_PIXELS,
+      rule: 'two pixels of the output',
+    });
   }
-  return calc(
-    'µm',
-    '1000 * sqrt(w ^ 2 + h ^ 2) / crop / 1500',
-    [...sensor, opticsTerm('h', kind, optics, 'sensorHeight', 'mm')],
-    { rule: 'diagonal of the active area / 1500' },
-  );
+  const height = opticsTerm('h', kind, optics, 'sensorHeight', 'mm');
+  return figures.circle.calc([id], [...sensor, height], { rule: 'diagonal of the active area / 1500' });
+}
+
+/** The same as a number, µm, for searches. */
+export function circleFor(
+  { sensorWidth, sensorHeight, crop = 1 }: Fitted,
+  { circle, format }: Pick<Rules, 'circle' | 'format'>,
+): number {
+  return circle === 'pixels'
+    ? circleByPixels(sensorWidth, crop, outputPixels(format))
+    : circleByDiagonal(sensorWidth, sensorHeight, crop);
 }
 
 export interface Focus {
@@ -55,10 +69,16 @@ export interface Focus {
   readonly diffraction: Figure;
 }
 
-export const NO_FOCUS = (why: string): Focus => ({
-  ...{ circle: unknown('µm', why), focusAt: unknown('m', why), hyperfocal: unknown('m', why) },
-  ...{ near: unknown('m', why), far: unknown('m', why), everyFaceSharp: unknown('', why) },
-  ...{ apertureForAll: unknown('f/', why), diffraction: unknown('', why) },
+/** What is not known while a shot has no camera with a place. */
+export const noFocus = (id: string, why: string): Focus => ({
+  circle: figures.circle.unknown([id], why),
+  focusAt: figures.focusAt.unknown([id], why),
+  hyperfocal: figures.hyperfocal.unknown([id], why),
+  near: figures.sharpFrom.unknown([id], why),
+  far: figures.sharpTo.unknown([id], why),
+  everyFaceSharp: figures.everyFaceSharp.unknown([id], why),
+  apertureForAll: figures.apertureForAll.unknown([id], why),
+  diffraction: figures.diffraction.unknown([id], why),
 });
 
 /**
@@ -79,15 +99,10 @@ export function facesAlong(camera: Point, { at, facing, width = 0 }: Mark, slant
 /** Wavelength in the middle of what the eye sees, mm. */
 const WAVELENGTH = 0.00055;
 
-const FOCUS_AT = '2 * dmin * dmax / (dmin + dmax)';
-const HYPERFOCAL = '(f ^ 2 / (N * c / 1000) + f) / 1000';
-const NEAR = 's * (H - f / 1000) / (H + s - 2 * f / 1000)';
-const ALL_SHARP = 'near <= dmin and (s < H ? dmax <= s * (H - f / 1000) / (H - s) : 1 = 1)';
-
-const focusBetween = reckoner(FOCUS_AT, 'dmin', 'dmax');
-const hyperfocalOf = reckoner(HYPERFOCAL, 'f', 'N', 'c');
-const nearOf = reckoner(NEAR, 's', 'H', 'f');
-const allSharp = reckoner(ALL_SHARP, 'near', 'dmin', 'dmax', 's', 'H', 'f');
+const focusBetween = figures.focusAt.reckoner('dmin', 'dmax');
+const hyperfocalOf = figures.hyperfocal.reckoner('f', 'N', 'c');
+const nearOf = figures.sharpFrom.reckoner('s', 'H', 'f');
+const allSharp = figures.everyFaceSharp.reckoner('near', 'dmin', 'dmax', 's', 'H', 'f');
 
 /** Whether every face between two distances along the axis, m, is sharp at a focal length (mm), aperture and circle (µm). */
 export function holdsFaces(
@@ -103,54 +118,44 @@ export function holdsFaces(
 
 /** Depth of field at a focal length and aperture, thin lens; `faces` are the distances of the outermost ones, m. */
 export function focusOf(
-  path: string,
+  id: string,
   circle: Figure,
   lens: { readonly focal: Figure; readonly aperture: Figure },
   faces: readonly [number, number],
 ): Focus {
   const [nearest, farthest] = faces;
-  const f = taken('f', lens.focal, `${path}.focal`);
-  const N = taken('N', lens.aperture, `${path}.aperture`);
-  const c = taken('c', circle, `${path}.focus.circle`);
+  const f = taken('f', lens.focal);
+  const N = taken('N', lens.aperture);
+  const c = taken('c', circle);
   const ends = [
     constant('dmin', nearest, 'm', 'distance to the nearest face along the axis'),
     constant('dmax', farthest, 'm', 'distance to the farthest face along the axis'),
   ];
-  const focusAt = calc('m', FOCUS_AT, ends, {
-    rule: 'so that the nearest and the farthest face are as sharp',
-  });
-  const s = taken('s', focusAt, `${path}.focus.focusAt`);
-  const hyperfocal = calc('m', HYPERFOCAL, [f, N, c], { source: 'thin lens' });
-  const H = taken('H', hyperfocal, `${path}.focus.hyperfocal`);
-  const near = calc('m', NEAR, [s, H, f]);
+  const focusAt = figures.focusAt.calc([id], ends);
+  const s = taken('s', focusAt);
+  const hyperfocal = figures.hyperfocal.calc([id], [f, N, c]);
+  const H = taken('H', hyperfocal);
+  const near = figures.sharpFrom.calc([id], [s, H, f]);
   return {
     ...{ circle, focusAt, hyperfocal, near },
-    far: calc('m', 's < H ? s * (H - f / 1000) / (H - s) : 1 / 0', [s, H, f]),
-    everyFaceSharp: calc('', ALL_SHARP, [taken('near', near, `${path}.focus.near`), ...ends, s, H, f], {
-      rule: 'the nearest and the farthest face lie where it is sharp',
-    }),
+    far: figures.sharpTo.calc([id], [s, H, f]),
+    everyFaceSharp: figures.everyFaceSharp.calc([id], [taken('near', near), ...ends, s, H, f]),
     apertureForAll:
       farthest - nearest < 1e-6
-        ? unknown('f/', 'one face needs no depth')
-        : calc(
-            'f/',
-            '2 ^ (ceil(6 * log2(f ^ 2 * (dmax - dmin) / (c / 1000 * (dmax + dmin) * (1000 * s - f)))) / 6)',
-            [f, c, ...ends, s],
-            { rule: 'rounded up to a third of a stop' },
-          ),
-    diffraction: calc('', '2.44 * wavelength * N > c / 1000', [
-      constant('wavelength', WAVELENGTH, 'mm', 'green light'),
-      N,
-      c,
-    ]),
+        ? figures.apertureForAll.unknown([id], 'one face needs no depth')
+        : figures.apertureForAll.calc([id], [f, c, ...ends, s]),
+    diffraction: figures.diffraction.calc(
+      [id],
+      [constant('wavelength', WAVELENGTH, 'mm', 'green light'), N, c],
+    ),
   };
 }
 
 /** Whether the lens focuses as near as the subject is. */
-export const nearEnough = (path: string, kind: string, optics: Fitted, distance: Figure): Figure =>
+export const nearEnough = (id: string, kind: string, optics: Fitted, distance: Figure): Figure =>
   optics.nearest === undefined
-    ? unknown('', 'how near its lens focuses is not known')
-    : calc('', 'd >= nearest', [
-        taken('d', distance, `${path}.distance`),
-        opticsTerm('nearest', kind, optics, 'nearest', 'm'),
-      ]);
+    ? nearEnoughFigure.unknown([id], 'how near its lens focuses is not known')
+    : nearEnoughFigure.calc(
+        [id],
+        [taken('d', distance), opticsTerm('nearest', kind, optics, 'nearest', 'm')],
+      );

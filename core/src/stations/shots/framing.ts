@@ -1,6 +1,7 @@
 /** Framing: wanted frame sizes, needed focal length, angle of view. */
 import type { Shot, ShotSize } from '../../documents/index.js';
-import { calc, constant, given, reckoner, taken, type Figure, type Term } from '../../foundations/index.js';
+import { constant, given, reckoner, taken, type Figure, type Term } from '../../foundations/index.js';
+import * as figures from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 
 /** Wanted frame width and height in metres, 16:9. `pair` and wider follow from their width. */
@@ -23,27 +24,35 @@ export const TIGHT_TO_WIDE: readonly ShotSize[] = [
   'full figure',
 ];
 
-const TABLE = 'table of shot sizes, 16:9';
 const GROUP_MARGIN = 1.1;
+/** Width of a seat of a panel, and what is left around them all, m. */
+const [SEAT, AROUND] = [0.75, 0.5];
 const LONE_EXTENT = 2;
 
 /** Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated, extent + 10 % for a whole area. */
 export function frameWanted(id: string, shot: Shot, extent: number | undefined): Figure {
   const size = SIZES[shot.size];
-  if (size) return calc('m', 'size', [constant('size', size.width, 'm', TABLE)], { source: TABLE });
+  if (size) {
+    const width = constant('size', size.width, 'm', 'table of shot sizes, 16:9');
+    return figures.frameWanted.calc([id], [width], { formula: 'size' });
+  }
   if (shot.size === 'panel') {
-    return calc('m', '0.75 * people + 0.5', [
+    const people =
       shot.people === undefined
         ? constant('people', 3, 'people', 'three, until a number is entered')
-        : given('people', shot.people, 'people', 'plan', `/shots/${id}/people`),
-    ]);
+        : given('people', shot.people, 'people', 'plan', `/shots/${id}/people`);
+    const seats = [
+      constant('seat', SEAT, 'm', 'width of a seat'),
+      constant('around', AROUND, 'm', 'left around them all'),
+    ];
+    return figures.frameWanted.calc([id], [people, ...seats], { formula: 'seat * people + around' });
   }
-  return calc('m', 'extent * margin', [
+  const whole =
     extent === undefined
       ? constant('extent', LONE_EXTENT, 'm', 'two metres, until the mark’s width is entered')
-      : given('extent', extent, 'm', 'venue', `/marks/${shot.mark}/width`),
-    constant('margin', GROUP_MARGIN, '×', 'the whole area and 10 % around it'),
-  ]);
+      : given('extent', extent, 'm', 'venue', `/marks/${shot.mark}/width`);
+  const margin = constant('margin', GROUP_MARGIN, '×', 'the whole area and 10 % around it');
+  return figures.frameWanted.calc([id], [whole, margin], { formula: 'extent * margin' });
 }
 
 /** Terms of the active sensor width after the video mode's crop. */
@@ -56,48 +65,36 @@ export function sensorTerms(kind: string, optics: Fitted): Term[] {
   ];
 }
 
-const NEEDED = 'w / crop * d / W';
-export const focalFor = reckoner(NEEDED, 'w', 'crop', 'd', 'W');
-
 /** Focal length that frames W metres at d metres: f = w·d/W, for d much longer than f. */
+export const focalFor = figures.focalNeeded.reckoner('w', 'crop', 'd', 'W');
+
 export const focalNeeded = (
+  id: string,
   kind: string,
   optics: Fitted,
-  path: string,
   distance: Figure,
   wanted: Figure,
 ): Figure =>
-  calc(
-    'mm',
-    NEEDED,
-    [
-      ...sensorTerms(kind, optics),
-      taken('d', distance, `${path}.distance`),
-      taken('W', wanted, `${path}.frameWanted`),
-    ],
-    { source: 'thin lens, d much longer than f' },
-  );
+  figures.focalNeeded.calc([id], [...sensorTerms(kind, optics), taken('d', distance), taken('W', wanted)]);
 
 export const lensTerms = (kind: string, optics: Fitted): Term[] => [
   opticsTerm('fmin', kind, optics, 'focalMin', 'mm'),
   opticsTerm('fmax', kind, optics, 'focalMax', 'mm'),
 ];
 
-const REACHES = 'fmin <= 1.05 * f and fmax >= 0.95 * f';
-export const isReached = reckoner(REACHES, 'fmin', 'fmax', 'f');
-
 /** A lens reaches a shot when fmin ≤ 1.05·f and fmax ≥ 0.95·f. */
-export const reaches = (kind: string, optics: Fitted, path: string, needed: Figure): Figure =>
-  calc('', REACHES, [...lensTerms(kind, optics), taken('f', needed, `${path}.focalNeeded`)], {
-    rule: 'within 5 % of the focal length needed',
-  });
+export const isReached = figures.reached.reckoner('fmin', 'fmax', 'f');
+
+export const reaches = (id: string, kind: string, optics: Fitted, needed: Figure): Figure =>
+  figures.reached.calc([id], [...lensTerms(kind, optics), taken('f', needed)]);
 
 /** Focal length in use where one is set by hand for all shots of a camera, as far as the lens goes. */
-export const focalSet = (camera: string, kind: string, optics: Fitted, set: number): Figure =>
-  calc('mm', 'max(fmin, min(fmax, set))', [
-    ...lensTerms(kind, optics),
-    given('set', set, 'mm', 'plan', `/devices/${camera}/focal`),
-  ]);
+export const focalSet = (id: string, camera: string, kind: string, optics: Fitted, set: number): Figure =>
+  figures.focal.calc(
+    [id],
+    [...lensTerms(kind, optics), given('set', set, 'mm', 'plan', `/devices/${camera}/focal`)],
+    { formula: 'max(fmin, min(fmax, set))', rule: 'the one set for all shots of its camera' },
+  );
 
 /** A shot taken from a frame more than so many times as wide as it is wanted is no such shot any more. */
 export const LOOSEST = 2.2;
@@ -106,106 +103,86 @@ const HELD = 'focal <= 1.05 * f and focal * loosest >= f';
 export const isHeldBySet = reckoner(HELD, 'focal', 'f', 'loosest');
 
 /** Whether a focal length that is set holds a shot: no tighter than it is wanted, and not too loosely. */
-export const heldBySet = (path: string, needed: Figure, focal: Figure): Figure =>
-  calc(
-    '',
-    HELD,
+export const heldBySet = (id: string, needed: Figure, focal: Figure): Figure =>
+  figures.reached.calc(
+    [id],
     [
-      taken('focal', focal, `${path}.focal`),
-      taken('f', needed, `${path}.focalNeeded`),
+      taken('focal', focal),
+      taken('f', needed),
       constant('loosest', LOOSEST, '×', 'a frame wider than so many times is another shot'),
     ],
-    { rule: 'the focal length set for all its shots holds this one' },
+    { formula: HELD, rule: 'the focal length set for all its shots holds this one' },
   );
 
 /** Focal length in use: the one needed, as far as the lens goes. */
-export const focalInUse = (kind: string, optics: Fitted, path: string, needed: Figure): Figure =>
-  calc('mm', 'max(fmin, min(fmax, f))', [
-    ...lensTerms(kind, optics),
-    taken('f', needed, `${path}.focalNeeded`),
-  ]);
+export const focalInUse = (id: string, kind: string, optics: Fitted, needed: Figure): Figure =>
+  figures.focal.calc([id], [...lensTerms(kind, optics), taken('f', needed)]);
 
-const FRAME = 'w / crop * d / f';
 /** Frame width at a distance (m) with a focal length (mm). */
-export const frameAt = reckoner(FRAME, 'w', 'crop', 'd', 'f');
+export const frameAt = figures.frameGiven.reckoner('w', 'crop', 'd', 'f');
 
 /** Length of a full turn at distance 1. */
 const TURN = 2 * Math.PI;
 export const allRoundAt = (distance: number): number => TURN * distance;
 
 /** What a camera that sees all round gives at a distance: the whole circle, m. */
-export const frameAllRound = (path: string, distance: Figure): Figure =>
-  calc('m', 'turn * d', [
-    constant('turn', TURN, '', 'a whole circle at distance 1'),
-    taken('d', distance, `${path}.distance`),
-  ]);
+export const frameAllRound = (id: string, distance: Figure): Figure =>
+  figures.frameGiven.calc(
+    [id],
+    [constant('turn', TURN, '', 'a whole circle at distance 1'), taken('d', distance)],
+    { formula: 'turn * d' },
+  );
 
 /** Frame width the lens really gives there, at the focal length in use. */
 export const frameGiven = (
+  id: string,
   kind: string,
   optics: Fitted,
-  path: string,
   distance: Figure,
   focal: Figure,
 ): Figure =>
-  calc('m', FRAME, [
-    ...sensorTerms(kind, optics),
-    taken('d', distance, `${path}.distance`),
-    taken('f', focal, `${path}.focal`),
-  ]);
+  figures.frameGiven.calc([id], [...sensorTerms(kind, optics), taken('d', distance), taken('f', focal)]);
 
 /** Height of the frame that the lens gives there, 16:9. */
-export const frameHeight = (path: string, frame: Figure): Figure =>
-  calc('m', 'frame * 9 / 16', [taken('frame', frame, `${path}.frameGiven`)]);
+export const frameHeight = (id: string, frame: Figure): Figure =>
+  figures.frameHeight.calc([id], [taken('frame', frame)]);
 
 const FACE = 0.16;
-
-const FACE_PIXELS = 'pixels * face / frame';
+const onFace = figures.facePixels.reckoner('pixels', 'face', 'frame');
 export const pixelsOnFace = (pixels: number, frame: number): number => onFace(pixels, FACE, frame);
-const onFace = reckoner(FACE_PIXELS, 'pixels', 'face', 'frame');
 
 /** Source pixels across a face 0.16 m wide. */
-export const facePixels = (kind: string, optics: Fitted, path: string, frame: Figure): Figure =>
-  calc('px', FACE_PIXELS, [
-    opticsTerm('pixels', kind, optics, 'pixels', 'px'),
-    constant('face', FACE, 'm', 'width of a face'),
-    taken('frame', frame, `${path}.frameGiven`),
-  ]);
+export const facePixels = (id: string, kind: string, optics: Fitted, frame: Figure): Figure =>
+  figures.facePixels.calc(
+    [id],
+    [
+      opticsTerm('pixels', kind, optics, 'pixels', 'px'),
+      constant('face', FACE, 'm', 'width of a face'),
+      taken('frame', frame),
+    ],
+  );
 
 /** What so many pixels across a face are enough for. */
-export const faceVerdict = (path: string, pixels: Figure): Figure =>
-  calc(
-    '',
-    "px >= 200 ? 'close-up' : px >= 100 ? 'medium shot' : px >= 60 ? 'wide shot' : 'too small to read'",
-    [taken('px', pixels, `${path}.facePixels`)],
-    { rule: '200, 100 and 60 pixels across a face' },
-  );
+export const faceVerdict = (id: string, pixels: Figure): Figure =>
+  figures.faceVerdict.calc([id], [taken('px', pixels)]);
 
 /** How far the camera looks down on the eyes, degrees; below zero it looks up. */
-export const verticalAngle = (across: Term, lens: Term, face: Term): Figure =>
-  calc('°', 'atan((lens - face) / across)', [across, lens, face]);
+export const verticalAngle = (id: string, across: Term, lens: Term, face: Term): Figure =>
+  figures.verticalAngle.calc([id], [across, lens, face]);
 
 /** How a table, a book or hands are seen from above: within 10° of straight down. */
-export const verdictFromAbove = (path: string, above: Figure): Figure =>
-  calc(
-    '',
-    "above >= 80 ? 'good' : above >= 70 ? 'fair' : 'poor'",
-    [taken('above', above, `${path}.verticalAngle`)],
-    { rule: 'within 10° of straight down, 20° at most' },
-  );
+export const verdictFromAbove = (id: string, above: Figure): Figure =>
+  figures.viewVerdict.calc([id], [taken('above', above)], {
+    formula: "above >= 80 ? 'good' : above >= 70 ? 'fair' : 'poor'",
+    rule: 'within 10° of straight down, 20° at most',
+  });
 
 /** How a face is seen: by the worse of the angle off its front and the angle above its eyes. */
-export const viewVerdict = (path: string, side: Figure, above: Figure): Figure =>
-  calc(
-    '',
-    "side > 60 ? 'profile' : side > 45 or above > 25 or above < -5 ? 'poor' : side > 30 or above > 15 ? 'fair' : 'good'",
-    [taken('side', side, `${path}.viewingAngle`), taken('above', above, `${path}.verticalAngle`)],
-    { rule: '30°, 45° and 60° off the front; −5° to 15° and to 25° above the eyes' },
-  );
-
-const TILT = 'atan((face - frame * 9 / 16 / 6 - lens) / across)';
-export const tiltFor = reckoner(TILT, 'face', 'frame', 'lens', 'across');
+export const viewVerdict = (id: string, side: Figure, above: Figure): Figure =>
+  figures.viewVerdict.calc([id], [taken('side', side), taken('above', above)]);
 
 /** Eyes lie a third from the top, so the middle of a frame is a sixth of its height below them. */
-export const tiltTo = (path: string, across: Term, lens: Term, face: Term, frame: Figure): Figure =>
-  calc('°', TILT, [...[face, lens, across], taken('frame', frame, `${path}.frameGiven`)]);
+export const tiltFor = figures.tilt.reckoner('face', 'frame', 'lens', 'across');
+
+export const tiltTo = (id: string, across: Term, lens: Term, face: Term, frame: Figure): Figure =>
+  figures.tilt.calc([id], [face, lens, across, taken('frame', frame)]);

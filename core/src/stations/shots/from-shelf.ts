@@ -9,7 +9,7 @@ import {
   type MapOf,
   type Operation,
 } from '../../foundations/index.js';
-import type { ShotsSeen } from './words.js';
+import type { ShotsSeen } from './result.js';
 import { whyNotStand } from './standing.js';
 
 interface Offer {

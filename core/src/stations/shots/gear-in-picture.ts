@@ -2,12 +2,10 @@
 import type { Device, Mark, Rules } from '../../documents/index.js';
 import {
   direction,
-  found,
   inOrder,
   numberOf,
   polar,
   sightAlong,
-  unknown,
   type Figure,
   type MapOf,
   type Point,
@@ -16,8 +14,8 @@ import {
 import type { GroundResult, PlaceResult } from '../ground/index.js';
 import { workedByHand } from '../equipment.js';
 import type { Fitted } from './fitted.js';
-import type { CameraResult } from './index.js';
-import type { ShotResult } from './shot-result.js';
+import { gearShare } from './figures/sight.js';
+import type { CameraResult } from './result.js';
 
 /** Something that stands on the floor: how wide, from where to how high, m. */
 export interface Gear {
@@ -49,17 +47,17 @@ const RADIANS = Math.PI / 180;
 /** All devices that stand by themselves, and one operator behind each camera that is worked by hand. */
 export function gearOf({
   devices,
-  ground,
-  rules,
+  places,
+  standingHead,
   cameras,
 }: {
-  devices: MapOf<Device> | undefined;
-  ground: GroundResult;
-  rules: Rules;
-  cameras: Readonly<Record<string, CameraResult>>;
+  readonly devices: MapOf<Pick<Device, 'order' | 'label' | 'worked' | 'resident'>> | undefined;
+  readonly places: GroundResult['places'];
+  readonly standingHead: Rules['standingHead'];
+  readonly cameras: Readonly<Record<string, Pick<CameraResult, 'aim' | 'moving'>>>;
 }): Gear[] {
   return inOrder(devices).flatMap(([id, { label, worked, resident }]) => {
-    const place = ground.places[id];
+    const place = places[id];
     const [standing, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
     if (!place?.at || place.carrier !== id || standing === undefined || top === undefined) return [];
     const floor = resident === true ? Math.max(standing, top - MOUNTED) : standing;
@@ -68,7 +66,7 @@ export function gearOf({
     const aim = numberOf(cameras[id]?.aim);
     if (!workedByHand(worked) || aim === undefined) return [stand];
     const at = polar(place.at, aim + 180, OPERATOR_BEHIND);
-    return [stand, { ...stand, at, top: floor + rules.standingHead, width: SHOULDERS, operator: true }];
+    return [stand, { ...stand, at, top: floor + standingHead, width: SHOULDERS, operator: true }];
   });
 }
 
@@ -83,23 +81,31 @@ const someOf = (corners: readonly Point[]): Point[] => {
   return corners.filter((_, i) => i % step === 0);
 };
 
-/** What of the gear stands in the picture of a shot and is not hidden by walls or pillars. */
+/** What of the gear, but the camera itself, stands in the picture of a shot and is not hidden by walls or pillars. */
 export function gearInPicture(
   id: string,
-  { picture }: Pick<ShotResult, 'picture'>,
-  gear: readonly Gear[],
-  blocking: readonly Segment[],
+  {
+    picture,
+    camera,
+    gear,
+    blocking,
+  }: {
+    readonly picture: Picture | undefined;
+    readonly camera: string | undefined;
+    readonly gear: readonly Gear[];
+    readonly blocking: readonly Segment[];
+  },
 ): GearInPicture {
-  if (!picture) return { share: unknown('%', 'its camera has no place yet'), by: [] };
+  if (!picture) return { share: gearShare.unknown([id], 'its camera has no place yet'), by: [] };
   const by = gear.flatMap(({ id: of, label, also = [], ...body }) => {
+    if (of === camera) return [];
     const shares = [body.at, ...also].map(at => shareOfPicture(picture, { ...body, at }, blocking));
     const share = Math.max(...shares);
     return share > 0 ? [{ id: of, label, share: share * 100 }] : [];
   });
   by.sort((a, b) => b.share - a.share);
   const total = by.reduce((sum, each) => sum + each.share, 0);
-  const method = `stands and operators projected onto the picture of shot ${id}, those behind walls left out; what moves, where it takes most`;
-  return { share: found(Math.min(100, total), '%', method), by };
+  return { share: gearShare.found([id], Math.min(100, total)), by };
 }
 
 /** A picture: where it is taken from, how it is aimed, and the tangent of half its angle of view. */

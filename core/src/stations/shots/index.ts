@@ -1,239 +1,240 @@
 /** Shots: marks, framing and cameras – what each camera can show of what is wanted. */
-import type {
-  Claims,
-  Device,
-  Kinds,
-  Link,
-  RuleChoices,
-  Rules,
-  RunningItem,
-  Shelf,
-  Shot,
-} from '../../documents/index.js';
+import type { Mark, Shot } from '../../documents/index.js';
 import {
-  calc,
-  constant,
-  direction,
-  found,
-  given,
   inOrder,
-  numberOf,
-  taken,
-  unknown,
-  visibleRegion,
-  type Figure,
+  resultOf,
+  type Blocker,
+  type Makers,
   type MapOf,
-  type Memo,
+  type Parts,
   type Point,
   type Segment,
 } from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
 import type { Station } from '../station.js';
-import { allResults, framedFor } from './all-shots.js';
-import { coverageOf, type Coverage } from './coverage.js';
-import { cutsOf, type Cut } from './cuts.js';
-import { disturbanceBy, drawnFrom, seatsOf } from './disturbance.js';
-import { opticsOf, type Fitted } from './fitted.js';
-import { lensTerms, sensorTerms } from './framing.js';
-import { gearInPicture, gearOf, type GearInPicture } from './gear-in-picture.js';
-import { lightOf, type Light } from './light.js';
-import { minutesLive, movingResult, type MovingResult } from './moving.js';
-import { noFilmInView } from './no-film.js';
-import { supportResult, type SupportResult } from './support.js';
-import type { ShotResult } from './shot-result.js';
+import { cameraResult, type CameraReads } from './camera.js';
+import { couldTake, coverageOf, firstByMark, pairsOf, type Tried } from './coverage.js';
+import { cutsOf } from './cuts.js';
+import { drawnFrom, seatsOf } from './disturbance.js';
+import { SHOTS_FIGURES } from './figures/index.js';
+import { fittedOf, putOf, type Fitted } from './fitted.js';
+import { framedFor, wholeOf, type ShotsInOrder } from './framed-for.js';
+import { gearInPicture, gearOf } from './gear-in-picture.js';
+import { lampResult, lightAt } from './light.js';
+import { minutesLive } from './moving.js';
+import type { ShotResult, ShotsReads, ShotsResult } from './result.js';
+import { shotResult, type ShotReads } from './shot.js';
+import type { Whole } from './window.js';
 
-export interface ShotsReads {
-  readonly devices: MapOf<Device> | undefined;
-  readonly shots: MapOf<Shot> | undefined;
-  readonly runningOrder: MapOf<RunningItem> | undefined;
-  readonly links: MapOf<Link> | undefined;
-  readonly kinds: Kinds;
-  /** What could be put up instead. */
-  readonly shelf: Shelf;
-  readonly claims: Claims;
-  readonly rules: Rules;
-  /** What the event chose for itself; undefined = nothing. */
-  readonly ownRules: RuleChoices | undefined;
-  readonly ground: GroundResult;
-}
-
-export interface CameraResult {
-  readonly label: string;
-  /** What it stands on, where that is chosen. */
-  readonly support: SupportResult | undefined;
-  readonly at: Point | undefined;
-  /** Focal length in use: the one its first shot needs, as far as the lens goes. */
-  readonly focal: Figure;
-  readonly aim: Figure;
-  readonly angleOfView: Figure;
-  /** What it sees, cut to its angle of view. */
-  readonly wedge: readonly Point[];
-  readonly noFilm: Figure;
-  /** Share of the seats that look past it at the main mark, weighed; %. */
-  readonly disturbance: Figure;
-  /** Where it goes while it is live; undefined for one that stays. */
-  readonly moving: MovingResult | undefined;
-  /** Pictures it gives at once: its own and its windows. */
-  readonly pictures: Figure;
-}
-
+export type * from './result.js';
 export type { LampResult } from './light.js';
 export type { MovingResult } from './moving.js';
-export type { ShotResult } from './shot-result.js';
 export type { WindowResult } from './window.js';
-
-export interface ShotsResult {
-  readonly cameras: Readonly<Record<string, CameraResult>>;
-  readonly shots: Readonly<Record<string, ShotResult>>;
-  /** For every mark that is wanted, which cameras could take its shot. */
-  readonly coverage: Readonly<Record<string, Coverage>>;
-  /** For every shot, which other gear and who works it stand in its picture. */
-  readonly gear: Readonly<Record<string, GearInPicture>>;
-  /** For every two shots of one mark, whether one can cut from one to the other; by both their ids. */
-  readonly cuts: Readonly<Record<string, Cut>>;
-  readonly lamps: Light['lamps'];
-  readonly light: Light['light'];
-}
-
-const RANGE = 60;
-const NO_AREAS = {};
-
-function compute(reads: ShotsReads, memo: Memo): ShotsResult {
-  const { devices, shots, runningOrder, kinds, rules, ground } = reads;
-  const allShots = inOrder(shots);
-  const blocking = memo.once('blocking', [ground.blockers], () =>
-    ground.blockers.flatMap(each => each.segments),
-  );
-  const cameras = inOrder(devices).filter(([, device]) => opticsOf(kinds, device));
-  const { lamps, light } = lightOf({ devices, kinds, ground, blocking }, memo);
-  const shotResults = allResults({ ...reads, blocking, light }, allShots, memo);
-  const main = allShots.find(([, { importance }]) => importance === 'vital') ?? allShots[0];
-  const mainMark = ground.venue.marks?.[main?.[1].mark ?? '']?.at;
-  const drawn = memo.once('drawn', [ground.venue.areas, mainMark], () =>
-    mainMark ? drawnFrom(seatsOf(ground.venue.areas), mainMark) : undefined,
-  );
-  const framed = framedFor(allShots);
-  const firstOf = (camera: string): [string, Shot] | undefined => {
-    const id = framed.get(camera) ?? allShots.find(([, shot]) => shot.camera === camera)?.[0];
-    const shot = shots?.[id ?? ''];
-    return id !== undefined && shot ? [id, shot] : undefined;
-  };
-  const cameraResults = memo.each(
-    'cameras',
-    cameras,
-    (device, id) => {
-      const first = firstOf(id);
-      return [
-        device,
-        kinds.kinds[device.kind],
-        kinds.kinds[device.support ?? ''],
-        ground.places[id],
-        first?.[1],
-        first && ground.venue.marks?.[first[1].mark],
-        first && shotResults[first[0]]?.focal,
-        blocking,
-        ground.venue.areas,
-        drawn,
-        rules,
-        ...[device.lens && kinds.kinds[device.lens], shots, runningOrder, ground.venue.doors],
-      ];
-    },
-    (device, id) => {
-      const first = firstOf(id);
-      const optics = opticsOf(kinds, device) as Fitted;
-      const result = first && shotResults[first[0]];
-      return {
-        ...cameraResult(id, device, optics, kinds, first, result, ground, blocking),
-        disturbance: disturbanceBy(device, ground.places[id]?.at, drawn, rules),
-        moving: movingResult(id, device, kinds, ground, blocking, minutesLive(id, shots, runningOrder)),
-        pictures: picturesAtOnce(allShots.filter(([, shot]) => shot.camera === id)),
-      };
-    },
-  );
-  const gear = memo.once('gear places', [devices, ground.places, rules, cameraResults], () =>
-    gearOf({ devices, ground, rules, cameras: cameraResults }),
-  );
-  const gearResults = memo.each(
-    'gear',
-    Object.entries(shotResults),
-    shot => [shot.picture, gear, blocking],
-    (shot, id) =>
-      gearInPicture(
-        id,
-        shot,
-        gear.filter(each => each.id !== shot.camera),
-        blocking,
-      ),
-  );
-  const coverage = coverageOf({ shots, cameras, kinds, rules, ground, light }, memo);
-  const cuts = memo.once('cuts', [shots, cameraResults, ground.venue.marks], () =>
-    cutsOf(allShots, cameraResults, ground.venue.marks),
-  );
-  return memo.once('result', [cameraResults, shotResults, coverage, gearResults, cuts, lamps, light], () => ({
-    cameras: cameraResults,
-    shots: shotResults,
-    ...{ coverage, gear: gearResults, cuts, lamps, light },
-  }));
-}
-
-/** A camera gives one picture, and one more for each window that is cut from it. */
-const picturesAtOnce = (own: readonly (readonly [string, Shot])[]): Figure =>
-  calc('pieces', 'own + windows', [
-    constant('own', 1, 'pieces', 'its own picture'),
-    constant('windows', own.filter(([, { window }]) => window).length, 'pieces', 'windows cut from it'),
-  ]);
-
-function cameraResult(
-  id: string,
-  device: Device,
-  optics: Fitted,
-  kinds: Kinds,
-  first: [string, Shot] | undefined,
-  shot: ShotResult | undefined,
-  ground: GroundResult,
-  blocking: readonly Segment[],
-): Omit<CameraResult, 'disturbance' | 'moving' | 'pictures'> {
-  const at = ground.places[id]?.at;
-  const focal =
-    first && shot && shot.focal.value !== null
-      ? shot.focal
-      : calc('mm', 'fmin', [
-          lensTerms(device.kind, optics)[0] ?? constant('fmin', optics.focalMin, 'mm', 'lens'),
-        ]);
-  const angleOfView = optics.panoramic
-    ? found(360, '°', 'it sees all round')
-    : calc(
-        '°',
-        '2 * atan(w / crop / (2 * f))',
-        [...sensorTerms(device.kind, optics), taken('f', focal, `shots.cameras.${id}.focal`)],
-        { source: 'horizontal, thin lens' },
-      );
-  const mark = first && ground.venue.marks?.[first[1].mark];
-  const aim =
-    device.place?.facing !== undefined
-      ? calc('°', 'facing', [
-          given('facing', device.place.facing, '°', 'plan', `/devices/${id}/place/facing`),
-        ])
-      : at && mark
-        ? found(direction(at, mark.at), '°', 'towards the mark of its first shot')
-        : unknown('°', 'it has no shot and no direction yet');
-  const [facing, spread] = [numberOf(aim), numberOf(angleOfView)];
-  const placed = at && facing !== undefined && spread !== undefined;
-  return {
-    label: device.label,
-    support: supportResult(id, device, kinds),
-    at,
-    focal,
-    aim,
-    angleOfView,
-    wedge: placed ? visibleRegion(at, facing, spread, RANGE, blocking) : [],
-    noFilm: placed
-      ? noFilmInView(ground.venue.areas ?? NO_AREAS, at, facing, spread, blocking)
-      : unknown('', 'it has no place or direction yet'),
-  };
-}
 
 export const shots: Station<ShotsReads, ShotsResult> = {
   name: 'shots',
-  compute: (reads, _parts, memo) => compute(reads, memo),
+  figures: SHOTS_FIGURES,
+  compute(reads, parts) {
+    const room = roomOf(reads, parts);
+    const { cameras, lamps, light, shots } = camerasAndShots(reads, parts, room);
+    const gear = parts.part(
+      'gear places',
+      {
+        ...{ devices: () => reads.equipment, places: room.places, cameras },
+        standingHead: () => reads.rules.standingHead,
+      },
+      gearOf,
+    );
+    return resultOf<ShotsResult>({
+      ...{ cameras, shots, lamps, light, coverage: coverageIn(reads, parts, room) },
+      gear: parts.each(
+        'gear',
+        () => Object.entries(shots()),
+        (_, { picture, camera }) => ({ picture, camera, gear: gear(), blocking: room.blocking() }),
+        gearInPicture,
+      ),
+      cuts: parts.part('cuts', { shots: room.inOrder, cameras, marks: room.marks }, cutsOf),
+    });
+  },
 };
+
+/** What all cameras and shots have in common. */
+interface Room {
+  readonly venue: () => ShotsReads['ground']['venue'];
+  readonly marks: () => MapOf<Mark> | undefined;
+  readonly places: () => ShotsReads['ground']['places'];
+  readonly blocking: () => readonly Segment[];
+  readonly inOrder: () => ShotsInOrder;
+  /** The optics of every camera. */
+  readonly optics: () => Readonly<Record<string, Fitted>>;
+}
+
+function roomOf(reads: ShotsReads, parts: Parts): Room {
+  const venue = () => reads.ground.venue;
+  return {
+    ...{ venue, marks: () => venue().marks, places: () => reads.ground.places },
+    blocking: parts.part('blocking', { blockers: () => reads.ground.blockers }, blockingOf),
+    inOrder: parts.part('in order', { shots: () => reads.shots }, inOrderOf),
+    optics: parts.each(
+      'optics',
+      () => inOrder(reads.devices),
+      (_, device) => putOf(reads.kinds, device),
+      (_, put) => fittedOf(put),
+    ),
+  };
+}
+
+const blockingOf = ({ blockers }: { readonly blockers: readonly Blocker[] }): readonly Segment[] =>
+  blockers.flatMap(({ segments }) => segments);
+
+const inOrderOf = ({ shots }: Pick<ShotsReads, 'shots'>): ShotsInOrder => inOrder(shots);
+
+/** Lamps first, then shots in their light, those with a frame of their own before the windows; then the cameras. */
+function camerasAndShots(
+  reads: ShotsReads,
+  parts: Parts,
+  room: Room,
+): Makers<Pick<ShotsResult, 'cameras' | 'shots' | 'lamps' | 'light'>> {
+  const { venue, marks, places, blocking, optics } = room;
+  const { devices, equipment, ground } = reads;
+  const kindOf = (id: string | undefined) => reads.kinds.kinds[id ?? ''];
+  const lamps = parts.each(
+    'lamps',
+    () => inOrder(devices),
+    (id, device) => {
+      const lamp = kindOf(device.kind)?.lamp;
+      const shared = { marks: marks(), figures: ground.marks, blocking: blocking() };
+      return lamp && { device, lamp, place: places()[id], ...shared };
+    },
+    lampResult,
+  );
+  const light = parts.each(
+    'light',
+    () => inOrder(marks()),
+    id => ({ measured: ground.marks[id]?.light, lamps: lamps() }),
+    lightAt,
+  );
+  const framed = parts.part('framed for', { shots: room.inOrder }, framedFor);
+  const readsOf = (shot: Shot, whole: Whole | undefined): ShotReads => {
+    const { camera = '', mark } = shot;
+    return {
+      ...{ shot, mark: marks()?.[mark], markFigures: ground.marks[mark], light: light()[mark], whole },
+      ...{ device: equipment?.[camera], place: places()[camera], optics: optics()[camera] },
+      ...{ rules: reads.rules, blockers: ground.blockers, blocking: blocking(), areas: venue().areas },
+      ...{ hertz: venue().hertz, lamps: venue().lamps, screens: venue().screens },
+    };
+  };
+  const whole = parts.each(
+    'whole frames',
+    room.inOrder,
+    (_, shot) => (wholeOf(shot, framed()) === undefined ? readsOf(shot, undefined) : undefined),
+    shotResult,
+  );
+  const wholes = parts.each(
+    'wholes',
+    room.inOrder,
+    (_, shot): Whole | undefined => {
+      const of = wholeOf(shot, framed()) ?? '';
+      const { focal, picture } = whole()[of] ?? {};
+      const facing = devices?.[shot.camera ?? '']?.place?.facing;
+      return focal && picture && { shot: of, focal, picture, aim: facing ?? picture.aim };
+    },
+    (_, cutFrom) => cutFrom,
+  );
+  const windows = parts.each(
+    'windows',
+    room.inOrder,
+    (id, shot) => (wholeOf(shot, framed()) === undefined ? undefined : readsOf(shot, wholes()[id])),
+    shotResult,
+  );
+  const shots = parts.part('shots', { whole, windows, order: room.inOrder }, inOnePlace);
+  return { lamps, light, shots, cameras: camerasIn(reads, parts, room, framed, shots) };
+}
+
+/** Whole frames and windows in the order of the plan. */
+const inOnePlace = ({
+  whole,
+  windows,
+  order,
+}: {
+  readonly whole: Readonly<Record<string, ShotResult>>;
+  readonly windows: Readonly<Record<string, ShotResult>>;
+  readonly order: ShotsInOrder;
+}): Readonly<Record<string, ShotResult>> =>
+  Object.fromEntries(
+    order.flatMap(([id]): [string, ShotResult][] => {
+      const result = whole[id] ?? windows[id];
+      return result ? [[id, result]] : [];
+    }),
+  );
+
+function camerasIn(
+  reads: ShotsReads,
+  parts: Parts,
+  room: Room,
+  framed: () => ReadonlyMap<string, string>,
+  shots: () => ShotsResult['shots'],
+): () => ShotsResult['cameras'] {
+  const { venue, marks, places, blocking, optics } = room;
+  const { ground } = reads;
+  const kindOf = (id: string | undefined) => reads.kinds.kinds[id ?? ''];
+  const mainMark = () => {
+    const main = room.inOrder().find(([, { importance }]) => importance === 'vital') ?? room.inOrder()[0];
+    return marks()?.[main?.[1].mark ?? '']?.at;
+  };
+  const drawn = parts.part('drawn', { areas: () => venue().areas, mark: mainMark }, drawnTo);
+  return parts.each(
+    'cameras',
+    () => inOrder(reads.devices),
+    (id, device): CameraReads | undefined => {
+      const of = optics()[id];
+      if (!of) return undefined;
+      const own = room.inOrder().filter(([, { camera }]) => camera === id);
+      const first = framed().get(id) ?? own[0]?.[0] ?? '';
+      const { areas, doors, pillars } = venue();
+      return {
+        ...{ device, optics: of, at: places()[id]?.at, rules: reads.rules, drawn: drawn() },
+        ...{ kind: kindOf(device.kind), support: kindOf(device.support), lens: kindOf(device.lens) },
+        ...{ mark: marks()?.[reads.shots?.[first]?.mark ?? ''], focal: shots()[first]?.focal },
+        windows: own.filter(([, { window }]) => window).length,
+        minutes: minutesLive(id, reads.shots, reads.runningOrder),
+        ...{ blockers: ground.blockers, blocking: blocking(), areas, doors, pillars },
+      };
+    },
+    cameraResult,
+  );
+}
+
+const drawnTo = ({
+  areas,
+  mark,
+}: {
+  readonly areas: ShotsReads['ground']['venue']['areas'];
+  readonly mark: Point | undefined;
+}): ((at: Point) => number) | undefined => mark && drawnFrom(seatsOf(areas), mark);
+
+/** What each camera could make of the first shot of each mark. */
+function coverageIn(reads: ShotsReads, parts: Parts, room: Room): () => ShotsResult['coverage'] {
+  const { venue, marks, places, optics } = room;
+  const { ground, devices, shots, rules } = reads;
+  const first = parts.part('first by mark', { shots: () => shots }, firstByMark);
+  const cameras = parts.part('camera ids', { optics }, camerasOf);
+  const pairs = parts.part('pairs', { first, cameras }, pairsOf);
+  const verdicts = parts.each(
+    'could take',
+    pairs,
+    (_, pair): Tried | undefined => {
+      const [shot, of, device] = [shots?.[pair.shot], optics()[pair.camera], devices?.[pair.camera]];
+      if (!shot || !of) return undefined;
+      return {
+        ...{ pair, shot, optics: of, aperture: device?.aperture, rules, place: places()[pair.camera] },
+        ...{ mark: marks()?.[shot.mark], markFigures: ground.marks[shot.mark] },
+        ...{ hertz: venue().hertz, blockers: ground.blockers, areas: venue().areas },
+      };
+    },
+    couldTake,
+  );
+  return parts.part('coverage', { first, pairs, verdicts, shots: () => shots }, coverageOf);
+}
+
+const camerasOf = ({ optics }: { readonly optics: Readonly<Record<string, Fitted>> }): readonly string[] =>
+  Object.keys(optics);

@@ -1,24 +1,21 @@
 /** Light: what is measured at a mark, and what the lamps that are brought along add to it. */
-import type { Device, Kinds, LampLight, Mark } from '../../documents/index.js';
+import type { Device, LampLight, Mark } from '../../documents/index.js';
 import {
-  calc,
   constant,
   direction,
-  found,
   given,
   inOrder,
   numberOf,
   sightAlong,
   taken,
-  unknown,
   visibleRegion,
   type Figure,
   type MapOf,
-  type Memo,
   type Point,
   type Segment,
 } from '../../foundations/index.js';
-import type { GroundResult, MarkResult, PlaceResult } from '../ground/index.js';
+import type { MarkResult, PlaceResult } from '../ground/index.js';
+import { lampAbove, lampAim, lampDistance, lampLight, lampSide, lightAtMark } from './figures/light.js';
 
 /** What a lamp gives to a face in its beam. */
 export interface OnFace {
@@ -40,19 +37,6 @@ export interface LampResult {
   readonly marks: Readonly<Record<string, OnFace>>;
 }
 
-export interface Light {
-  readonly lamps: Readonly<Record<string, LampResult>>;
-  /** Vertical illuminance at each mark with the lamps on, lx. */
-  readonly light: Readonly<Record<string, Figure>>;
-}
-
-interface Reads {
-  readonly devices: MapOf<Device> | undefined;
-  readonly kinds: Kinds;
-  readonly ground: GroundResult;
-  readonly blocking: readonly Segment[];
-}
-
 /** A beam is drawn so far, m. */
 const DRAWN = 12;
 const RADIANS = Math.PI / 180;
@@ -60,61 +44,49 @@ const RADIANS = Math.PI / 180;
 type Vector = readonly [number, number, number];
 const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
-/** All lamps of a plan, and the light at every mark with them. */
-export function lightOf({ devices, kinds, ground, blocking }: Reads, memo: Memo): Light {
-  const lamps = memo.each(
-    'lamps',
-    inOrder(devices).filter(([, { kind }]) => kinds.kinds[kind]?.lamp),
-    (device, id) => [
-      ...[device, kinds.kinds[device.kind], ground.places[id]],
-      ...[ground.marks, ground.venue.marks, blocking],
-    ],
-    (device, id) => lampResult(id, device, kinds.kinds[device.kind]?.lamp as LampLight, ground, blocking),
-  );
-  const light = memo.each(
-    'light',
-    inOrder(ground.venue.marks),
-    (_, id) => [ground.marks[id]?.light, ...Object.values(lamps).map(({ marks }) => marks[id]?.light)],
-    (_, id) => lightAt(id, ground.marks[id], lamps),
-  );
-  return { lamps, light };
-}
-
-/** What was measured, and what every lamp adds. */
-function lightAt(
+/** What was measured at a mark, and what every lamp adds. */
+export function lightAt(
   id: string,
-  mark: MarkResult | undefined,
-  lamps: Readonly<Record<string, LampResult>>,
+  {
+    measured,
+    lamps,
+  }: { readonly measured: Figure | undefined; readonly lamps: Readonly<Record<string, LampResult>> },
 ): Figure {
-  const measured = mark?.light ?? unknown('lx', 'its mark is gone');
-  const added = Object.entries(lamps).flatMap(([lamp, { marks }]) =>
-    marks[id] ? [taken('lamp', marks[id].light, `shots.lamps.${lamp}.marks.${id}.light`)] : [],
+  if (!measured) return lightAtMark.unknown([id], 'its mark is gone');
+  const added = Object.values(lamps).flatMap(({ marks }) =>
+    marks[id] ? [taken('lamp', marks[id].light)] : [],
   );
-  const room = taken('room', measured, `ground.marks.${id}.light`);
-  if (added.length === 0) return calc('lx', 'room', [room]);
-  return calc('lx', 'room + sum(lamp)', [
-    room.value === null ? constant('room', 0, 'lx', 'not measured: only what is brought counts') : room,
-    ...added,
-  ]);
+  const room = taken('room', measured);
+  if (added.length === 0) return lightAtMark.calc([id], [room], { formula: 'room' });
+  const brought = constant('room', 0, 'lx', 'not measured: only what is brought counts');
+  return lightAtMark.calc([id], [room.value === null ? brought : room, ...added]);
 }
 
-function lampResult(
-  id: string,
-  { label, kind, lights, place: put }: Device,
-  lamp: LampLight,
-  ground: GroundResult,
-  blocking: readonly Segment[],
-): LampResult {
-  const place = ground.places[id];
+export interface Lamp {
+  readonly device: Device;
+  readonly lamp: LampLight;
+  readonly place: PlaceResult | undefined;
+  readonly marks: MapOf<Mark> | undefined;
+  readonly figures: Readonly<Record<string, MarkResult>>;
+  readonly blocking: readonly Segment[];
+}
+
+/** Where a lamp looks, and what it gives to each face in its beam. */
+export function lampResult(id: string, { device, lamp, place, marks, figures, blocking }: Lamp): LampResult {
+  const { label, kind, lights, place: put } = device;
   const from = place && placeInSpace(place);
-  const target = ground.venue.marks?.[lights ?? ''];
-  const to = target && faceOf(target, ground.marks[lights ?? '']);
+  const target = marks?.[lights ?? ''];
+  const to = target && faceOf(target, figures[lights ?? '']);
   const aim =
     place?.at && target
-      ? found(direction(place.at, target.at), '°', 'towards the mark that it is turned to')
+      ? lampAim.found([id], direction(place.at, target.at), [], {
+          method: 'towards the mark that it is turned to',
+        })
       : put?.facing === undefined
-        ? unknown('°', 'it is turned to no mark')
-        : calc('°', 'facing', [given('facing', put.facing, '°', 'plan', `/devices/${id}/place/facing`)]);
+        ? lampAim.unknown([id], 'it is turned to no mark')
+        : lampAim.calc([id], [given('facing', put.facing, '°', 'plan', `/devices/${id}/place/facing`)], {
+            formula: 'facing',
+          });
   const turned = numberOf(aim);
   if (!place?.at || !from || turned === undefined) {
     return { label, at: place?.at, aim, beam: [], marks: {} };
@@ -122,14 +94,13 @@ function lampResult(
   const axis = to
     ? towards(from, to).unit
     : ([Math.cos(turned * RADIANS), Math.sin(turned * RADIANS), 0] as const);
-  const path = `shots.lamps.${id}.marks`;
-  const marks = inOrder(ground.venue.marks).flatMap(([mark, each]): [string, OnFace][] => {
-    const face = faceOf(each, ground.marks[mark]);
-    const on = face && onFace(`${path}.${mark}`, kind, lamp, { from, axis }, each, face, blocking);
+  const lit = inOrder(marks).flatMap(([mark, each]): [string, OnFace][] => {
+    const face = faceOf(each, figures[mark]);
+    const on = face && onFace([id, mark], kind, lamp, { from, axis }, each, face, blocking);
     return on ? [[mark, on]] : [];
   });
   const beam = visibleRegion(place.at, turned, Math.min(360, lamp.beam), DRAWN, blocking);
-  return { label, at: place.at, aim, beam, marks: Object.fromEntries(marks) };
+  return { label, at: place.at, aim, beam, marks: Object.fromEntries(lit) };
 }
 
 const placeInSpace = ({ at, elevation }: PlaceResult): Vector | undefined => {
@@ -153,7 +124,7 @@ function towards(from: Vector, to: Vector): { away: number; unit: Vector } {
  * of the angle off the front of the face. Undefined outside the beam, from behind, and where a wall stands between.
  */
 function onFace(
-  path: string,
+  ids: [lamp: string, mark: string],
   kind: string,
   lamp: LampLight,
   { from, axis }: { readonly from: Vector; readonly axis: Vector },
@@ -169,21 +140,17 @@ function onFace(
   const run = Math.hypot(face[0] - at[0], face[1] - at[1]);
   if (off > lamp.beam / 2 || turned <= 0) return undefined;
   if (sightAlong(at, direction(at, mark.at), blocking, run) < run - 0.05) return undefined;
-  const distance = found(away, 'm', 'from the lamp to the face');
+  const distance = lampDistance.found(ids, away);
   const sideways = Math.abs(((direction(mark.at, at) - mark.facing + 540) % 360) - 180);
   return {
     distance,
-    light: calc(
-      'lx',
-      'lux / d ^ 2 * turned',
-      [
-        given('lux', lamp.lux, 'lx', 'kinds', `/kinds/${kind}/lamp/lux`),
-        taken('d', distance, `${path}.distance`),
-        constant('turned', turned, '×', 'cosine of the angle between the front of the face and the lamp'),
-      ],
-      { source: 'inverse square law, in the beam' },
-    ),
-    side: found(sideways, '°', 'angle on the plan between where the face looks and the lamp'),
-    above: found(Math.atan2(from[2] - face[2], run) / RADIANS, '°', 'angle of the lamp above the eyes'),
+    light: lampLight.calc(ids, [
+      given('lux', lamp.lux, 'lx', 'kinds', `/kinds/${kind}/lamp/lux`),
+      constant('stated', 1, 'm', 'where the light of lamps is stated'),
+      taken('d', distance),
+      constant('turned', turned, '×', 'cosine of the angle between the front of the face and the lamp'),
+    ]),
+    side: lampSide.found(ids, sideways),
+    above: lampAbove.found(ids, Math.atan2(from[2] - face[2], run) / RADIANS),
   };
 }

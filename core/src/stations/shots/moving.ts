@@ -1,12 +1,10 @@
 /** Cameras that move about while they are live: carried ones, and those on the arm of a crane. */
-import type { Device, Kinds, Mark, RunningItem, Shot } from '../../documents/index.js';
+import type { Device, Mark, RunningItem, Shot, Venue } from '../../documents/index.js';
 import {
-  calc,
   constant,
   contains,
   distance,
   distanceToSegment,
-  found,
   given,
   inOrder,
   isExit,
@@ -15,16 +13,17 @@ import {
   polar,
   sidesOf,
   taken,
-  unknown,
   visibleRegion,
+  type Blocker,
   type Figure,
   type MapOf,
   type Point,
   type Polygon,
   type Segment,
 } from '../../foundations/index.js';
-import type { GroundResult } from '../ground/index.js';
 import { movesAbout, sweepOf } from '../equipment.js';
+import * as figures from './figures/cameras.js';
+import { fromEverywhere } from './figures/framing.js';
 import type { Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
 
@@ -63,95 +62,103 @@ const farthest = (area: Polygon, to: Point): number => Math.max(...area.map(corn
 
 /** Whether the lens frames a shot from the nearest and from the farthest that its camera comes to the mark. */
 export function framedEverywhere(
-  path: string,
+  id: string,
   camera: string,
-  device: Device,
-  {
-    at,
-    mark,
-    optics,
-    wanted,
-  }: { readonly at: Point; readonly mark: Mark; readonly optics: Fitted; readonly wanted: Figure },
+  device: Pick<Device, 'worked' | 'sweep' | 'kind'>,
+  view: { readonly at: Point; readonly mark: Mark; readonly optics: Fitted; readonly wanted: Figure },
   blocking: readonly Segment[],
 ): Figure | undefined {
   const sweep = sweepOf(camera, device);
   if (!sweep || !movesAbout(device.worked)) return undefined;
-  const { near, far } = reachOf(areaOf(at, Number(sweep.value), device.worked, blocking), at, mark.at);
-  return calc(
-    '',
-    'fmin <= 1.05 * w / crop * near / W and fmax >= 0.95 * w / crop * far / W',
+  const { at, mark, optics, wanted } = view;
+  const { near, far } = reachOf(areaOf(at, sweep.value, device.worked, blocking), at, mark.at);
+  return fromEverywhere.calc(
+    [id],
     [
       ...lensTerms(device.kind, optics),
       ...sensorTerms(device.kind, optics),
       constant('near', near, 'm', 'nearest that it comes to the mark'),
       constant('far', far, 'm', 'farthest that it goes from the mark'),
-      taken('W', wanted, `${path}.frameWanted`),
+      taken('W', wanted),
     ],
-    { rule: 'within 5 % of the focal length needed, from everywhere' },
   );
 }
 
-export function movingResult(
-  id: string,
-  device: Device,
-  { kinds }: Kinds,
-  ground: GroundResult,
-  blocking: readonly Segment[],
-  carriedFor: number,
-): MovingResult | undefined {
-  const { worked, kind, lens } = device;
-  const sweep = sweepOf(id, device);
-  const at = ground.places[id]?.at;
-  if (!sweep || !movesAbout(worked)) return undefined;
-  const area = at ? areaOf(at, Number(sweep.value), worked, blocking) : [];
-  const weight = (of: string, name: string) => {
-    const kilos = kinds[of]?.weight;
-    return kilos === undefined ? [] : [given(name, kilos, 'kg', 'kinds', `/kinds/${of}/weight`)];
-  };
-  const weights = [...weight(kind, 'weight'), ...(lens === undefined ? [] : weight(lens, 'weight'))];
+export interface Moving {
+  readonly device: Device;
+  readonly at: Point | undefined;
+  /** Weights of camera and lens, kg. */
+  readonly weight: number | undefined;
+  readonly lensWeight: number | undefined;
+  /** What it may come into: blockers, pillars, areas and doors. */
+  readonly blockers: readonly Blocker[];
+  readonly pillars: Venue['pillars'];
+  readonly areas: Venue['areas'];
+  readonly doors: Venue['doors'];
+  readonly blocking: readonly Segment[];
+  /** Minutes that it is live. */
+  readonly minutes: number;
+}
+
+/** How a camera moves; undefined for one that stays. */
+export function movingResult(id: string, moving: Moving): MovingResult | undefined {
+  const { device, at, blocking, minutes } = moving;
+  const { worked } = device;
+  const term = sweepOf(id, device);
+  if (!term || !movesAbout(worked)) return undefined;
+  const area = at ? areaOf(at, term.value, worked, blocking) : [];
   return {
-    sweep,
+    sweep: figures.sweep.calc([id], [term]),
     area,
     takesIn: at
-      ? found(
-          noneOr(worked === 'crane' ? underCrane(area, ground) : walkedInto(area, ground)),
-          '',
-          'what the area it moves in has in common with walls, seats, aisles and exits',
+      ? figures.takesIn.found(
+          [id],
+          noneOr(worked === 'crane' ? underCrane(area, moving) : walkedInto(area, moving)),
         )
-      : unknown('', 'it has no place yet'),
-    carried:
-      worked === 'crane' || weights.length === 0
-        ? unknown('kg', worked === 'crane' ? 'nobody carries it' : 'its weight is not known')
-        : calc('kg', 'sum(weight)', weights),
-    carriedFor: found(carriedFor, 'min', 'items of the running order that its shots are wanted in, added up'),
+      : figures.takesIn.unknown([id], 'it has no place yet'),
+    carried: carriedBy(id, moving),
+    carriedFor: figures.carriedFor.found([id], minutes),
   };
+}
+
+function carriedBy(id: string, { device, weight, lensWeight }: Moving): Figure {
+  const { worked, kind, lens } = device;
+  const weights = [[kind, weight] as const, [lens, lensWeight] as const].flatMap(([of, kilos]) =>
+    of === undefined || kilos === undefined
+      ? []
+      : [given('weight', kilos, 'kg', 'kinds', `/kinds/${of}/weight`)],
+  );
+  if (worked === 'crane') return figures.carried.unknown([id], 'nobody carries it');
+  return weights.length === 0
+    ? figures.carried.unknown([id], 'its weight is not known')
+    : figures.carried.calc([id], weights);
 }
 
 const noneOr = (names: readonly string[]): string => (names.length === 0 ? 'none' : listed(names));
 
 /** Walls and pillars that the arm of a crane would hit, and people it would swing over. */
-function underCrane(area: Polygon, { venue, blockers }: GroundResult): string[] {
+function underCrane(area: Polygon, { pillars, blockers, areas, doors }: Moving): string[] {
   const hits = blockers.filter(({ outline, segments, id }) =>
     id === 'walls' || outline.length === 0
       ? segments.some(([a, b]) => meet(area, [a, b]))
       : meet(area, outline),
   );
-  const solid = hits.map(({ id, label }) => (venue.pillars?.[id] ? `pillar ${label}` : `the ${label}`));
-  return [...new Set(solid), ...areasIn(area, venue, ['seating', 'keep-clear']), ...exitsIn(area, venue)];
+  const solid = hits.map(({ id, label }) => (pillars?.[id] ? `pillar ${label}` : `the ${label}`));
+  return [...new Set(solid), ...areasIn(area, areas, ['seating', 'keep-clear']), ...exitsIn(area, doors)];
 }
 
 /** Ways that must stay clear which somebody with a camera and a lead walks into. */
-const walkedInto = (area: Polygon, { venue }: GroundResult): string[] => [
-  ...areasIn(area, venue, ['keep-clear']),
-  ...exitsIn(area, venue),
+const walkedInto = (area: Polygon, { areas, doors }: Moving): string[] => [
+  ...areasIn(area, areas, ['keep-clear']),
+  ...exitsIn(area, doors),
 ];
 
-const areasIn = (area: Polygon, { areas }: GroundResult['venue'], kinds: readonly string[]): string[] =>
+const areasIn = (area: Polygon, areas: Venue['areas'], kinds: readonly string[]): string[] =>
   inOrder(areas).flatMap(([, each]) =>
     kinds.includes(each.kind) && meet(each.outline, area) ? [each.label] : [],
   );
 
-const exitsIn = (area: Polygon, { doors }: GroundResult['venue']): string[] =>
+const exitsIn = (area: Polygon, doors: Venue['doors']): string[] =>
   inOrder(doors).flatMap(([, door]) => (isExit(door) && meet(area, door.jambs) ? [door.label] : []));
 
 /** Minutes that a camera is live: the items its shots are wanted in, or all of them where none are named. */

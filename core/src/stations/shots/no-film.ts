@@ -5,7 +5,6 @@ import {
   contains,
   distance,
   direction,
-  found,
   inOrder,
   inView,
   polar,
@@ -16,34 +15,41 @@ import {
   type Point,
   type Segment,
 } from '../../foundations/index.js';
+import { noFilm } from './figures/cameras.js';
 
 const STEP = 0.25;
 
-/** Labels of no-film areas of which any part is in view and not behind a wall or pillar; checked every 0.25 m. */
-export function noFilmInView(
-  areas: MapOf<Area>,
-  camera: Point,
-  facing: number,
-  spread: number,
-  blocking: readonly Segment[],
-): Figure {
-  const seen: string[] = [];
-  for (const [, area] of inOrder(areas)) {
-    if (area.kind === 'no-film' && inFrame(area.outline, camera, facing, spread, blocking))
-      seen.push(area.label);
-  }
-  return found(
-    seen.length === 0 ? 'none' : seen.join(', '),
-    '',
-    'every 0.25 m of each no-film area’s edge inside the angle of view, tested for a clear line from the camera',
-  );
+export interface View {
+  readonly at: Point;
+  /** Where it looks and how wide, degrees. */
+  readonly facing: number;
+  readonly spread: number;
 }
+
+/** Labels of no-film areas of which any part is in view and not behind a wall or pillar; checked every 0.25 m. */
+export const noFilmInView = (
+  areas: MapOf<Area> | undefined,
+  view: View,
+  blocking: readonly Segment[],
+): string[] =>
+  inOrder(areas).flatMap(([, { kind, label, outline }]) =>
+    kind === 'no-film' && inFrame(outline, view, blocking) ? [label] : [],
+  );
+
+/** The same, of a camera of the plan. */
+export const noFilmOf = (
+  id: string,
+  view: View | undefined,
+  areas: MapOf<Area> | undefined,
+  blocking: readonly Segment[],
+): Figure =>
+  view
+    ? noFilm.found([id], noFilmInView(areas, view, blocking).join(', ') || 'none')
+    : noFilm.unknown([id], 'it has no place or direction yet');
 
 function inFrame(
   outline: readonly Point[],
-  camera: Point,
-  facing: number,
-  spread: number,
+  { at: camera, facing, spread }: View,
   blocking: readonly Segment[],
 ): boolean {
   if (contains(outline, camera)) return true;

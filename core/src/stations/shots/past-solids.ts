@@ -2,19 +2,18 @@
 import type { Area, AreaKind } from '../../documents/index.js';
 import {
   between,
-  calc,
   constant,
   contains,
   floorOfArea,
   inOrder,
   stretchInside,
   taken,
-  unknown,
   type Figure,
   type MapOf,
   type Point,
   type Term,
 } from '../../foundations/index.js';
+import { pastSolids as figure } from './figures/sight.js';
 
 /** The edge of something solid on a line of sight: how far along (0…1), and from where to where it is solid, m. */
 export interface SolidEdge {
@@ -49,7 +48,7 @@ function solidAt(area: Area, at: Point): { low: number; high: number } | undefin
  * camera and mark are on, are no obstacle.
  */
 export const solidsBetween = (
-  areas: MapOf<Area>,
+  areas: MapOf<Area> | undefined,
   from: Point,
   to: Point,
   levels: readonly (string | undefined)[],
@@ -108,41 +107,36 @@ export interface PastSolids {
   readonly by: string | undefined;
 }
 
-/** The clearance of a line of sight from what is solid, m. */
+/** The clearance of a line of sight from what is solid, m; `run` is its horizontal distance, m. */
 export function pastSolids(
+  id: string,
   edges: readonly SolidEdge[],
-  path: string,
   run: number,
   { lens, lowest, face }: { readonly lens: Term; readonly lowest: Figure; readonly face: Term },
 ): PastSolids {
   const heights = { lens: Number(lens.value), lowest: Number(lowest.value), eyes: Number(face.value) };
   const nearest = nearestSolid(edges, heights);
-  if (!nearest) return { clear: unknown('m', 'nothing solid lies between camera and mark'), by: undefined };
+  if (!nearest) {
+    return { clear: figure.unknown([id], 'nothing solid lies between camera and mark'), by: undefined };
+  }
   const { edge, beneath } = nearest;
   const where = [
     constant('x', edge.at * run, 'm', `edge of “${edge.label}”, distance from the camera`),
     constant('D', run, 'm', 'horizontal distance from camera to mark'),
   ];
-  const rule = 'must clear by 0.10 m';
   const clear = beneath
-    ? calc(
-        'm',
-        'under - (lens + (face + head - lens) * x / D)',
+    ? figure.calc(
+        [id],
         [
           ...[lens, face, ...where],
           constant('head', HEAD_TOP, 'm', 'from the eyes to the top of the head'),
           constant('under', edge.low, 'm', `underside of “${edge.label}”`),
         ],
-        { rule },
+        { formula: 'under - (lens + (face + head - lens) * x / D)' },
       )
-    : calc(
-        'm',
-        'lens + (lowest - lens) * x / D - top',
-        [
-          ...[lens, taken('lowest', lowest, `${path}.lowest`), ...where],
-          constant('top', edge.high, 'm', `top of “${edge.label}”`),
-        ],
-        { rule },
+    : figure.calc(
+        [id],
+        [lens, taken('lowest', lowest), ...where, constant('top', edge.high, 'm', `top of “${edge.label}”`)],
       );
   return { clear, by: edge.id };
 }

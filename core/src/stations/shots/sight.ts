@@ -2,13 +2,10 @@
 import type { Area, Rules } from '../../documents/index.js';
 import {
   between,
-  calc,
   constant,
   floorOfArea,
-  unknown,
   given,
   inOrder,
-  reckoner,
   stretchInside,
   taken,
   type Blocker,
@@ -17,6 +14,8 @@ import {
   type Point,
   type Term,
 } from '../../foundations/index.js';
+import { HIDDEN_BEARABLE, overSeated, overStanding } from './figures/sight.js';
+import { lowest } from './figures/framing.js';
 
 /** How much of a frame each blocker hides. */
 export interface Hidden {
@@ -27,9 +26,6 @@ export interface Hidden {
   /** Ids of blockers that hide anything, the worst first. */
   readonly by: readonly { readonly id: string; readonly label: string; readonly share: number }[];
 }
-
-/** More of the frame hidden than this is worth a snag and is no coverage, %. */
-export const HIDDEN_BEARABLE = 5;
 
 /** The middle of the frame is hidden, or more of it than is bearable. */
 export const isHidden = ({ middle, share }: Hidden): boolean => middle || share * 100 > HIDDEN_BEARABLE;
@@ -104,22 +100,11 @@ function covered(intervals: [number, number][]): number {
   return sum;
 }
 
-const LOWEST = 'max(floor, eyes - 2 / 3 * frame * 9 / 16)';
-export const lowestPoint = reckoner(LOWEST, 'floor', 'eyes', 'frame');
+export const lowestPoint = lowest.reckoner('floor', 'eyes', 'frame');
 
 /** Height of the lowest point wanted: with the eyes a third from the top, two thirds of the frame lie below. */
-export const lowestWanted = (
-  mark: string,
-  path: string,
-  frame: Figure,
-  elevation: Figure,
-  floor: Figure,
-): Figure =>
-  calc('m', LOWEST, [
-    taken('floor', floor, `ground.marks.${mark}.floor`),
-    taken('eyes', elevation, `ground.marks.${mark}.elevation`),
-    taken('frame', frame, `${path}.frameWanted`),
-  ]);
+export const lowestWanted = (id: string, frame: Figure, elevation: Figure, floor: Figure): Figure =>
+  lowest.calc([id], [taken('floor', floor), taken('eyes', elevation), taken('frame', frame)]);
 
 export interface OverHeads {
   /** Least distance between the line of sight and the heads below it, m; null when no seats lie between. */
@@ -128,10 +113,8 @@ export interface OverHeads {
   readonly block: string | undefined;
 }
 
-interface Line {
-  readonly from: Point;
-  readonly to: Point;
-  /** Horizontal distance, m. */
+/** A line of sight: horizontal distance, m, and the heights of lens and lowest point wanted. */
+export interface Line {
   readonly run: number;
   readonly lens: Term;
   readonly target: Term;
@@ -148,7 +131,7 @@ export interface SeatsEdge {
 type Posture = 'seatedHead' | 'standingHead';
 
 /** The near and the far edge of every seating block between two points. */
-export const seatsBetween = (areas: MapOf<Area>, from: Point, to: Point): SeatsEdge[] =>
+export const seatsBetween = (areas: MapOf<Area> | undefined, from: Point, to: Point): SeatsEdge[] =>
   inOrder(areas).flatMap(([id, block]) => {
     if (block.kind !== 'seating') return [];
     const stretch = stretchInside(block.outline, from, to) ?? [];
@@ -176,33 +159,33 @@ export function nearestHeads(
  * edge of every seating block it crosses (a straight line comes nearest to heads on a flat or evenly raked floor
  * at an edge).
  */
-export function overHeads(areas: MapOf<Area>, line: Line, posture: Posture, rules: Rules): OverHeads {
-  const edges = seatsBetween(areas, line.from, line.to);
+export function overHeads(
+  id: string,
+  edges: readonly SeatsEdge[],
+  line: Line,
+  posture: Posture,
+  rules: Rules,
+): OverHeads {
+  const figure = posture === 'seatedHead' ? overSeated : overStanding;
   const nearest = nearestHeads(edges, Number(line.lens.value), Number(line.target.value), posture, rules);
   if (!nearest) {
-    return { clear: unknown('m', 'no seats lie between camera and mark'), block: undefined };
+    return { clear: figure.unknown([id], 'no seats lie between camera and mark'), block: undefined };
   }
-  const { id, block } = nearest;
-  return {
-    block: id,
-    clear: calc(
-      'm',
-      'hL + (hT - hL) * x / D - (seats + head)',
-      [
-        line.lens,
-        line.target,
-        constant('x', nearest.at * line.run, 'm', 'edge of the seating block nearest to the line'),
-        constant('D', line.run, 'm', 'horizontal distance from camera to mark'),
-        block.floor === undefined || block.rake
-          ? constant('seats', nearest.floor, 'm', 'floor under the seats at that edge')
-          : given('seats', nearest.floor, 'm', 'venue', `/areas/${id}/floor`),
-        block[posture] === undefined
-          ? given('head', rules[posture], 'm', 'rules', `/${posture}`)
-          : given('head', block[posture], 'm', 'venue', `/areas/${id}/${posture}`),
-      ],
-      { rule: 'must clear by 0.10 m' },
-    ),
-  };
+  const { id: of, block, at, floor } = nearest;
+  const clear = figure.calc(
+    [id],
+    [
+      line.lens,
+      line.target,
+      constant('x', at * line.run, 'm', 'edge of the seating block nearest to the line'),
+      constant('D', line.run, 'm', 'horizontal distance from camera to mark'),
+      block.floor === undefined || block.rake
+        ? constant('seats', floor, 'm', 'floor under the seats at that edge')
+        : given('seats', floor, 'm', 'venue', `/areas/${of}/floor`),
+      block[posture] === undefined
+        ? given('head', rules[posture], 'm', 'rules', `/${posture}`)
+        : given('head', block[posture], 'm', 'venue', `/areas/${of}/${posture}`),
+    ],
+  );
+  return { clear, block: of };
 }
-
-export const HEAD_CLEARANCE = 0.1;

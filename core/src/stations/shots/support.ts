@@ -1,7 +1,8 @@
 /** What a camera stands on: whether it is tall, strong and smooth enough. */
-import type { Device, Kinds } from '../../documents/index.js';
-import { calc, constant, given, inOrder, unknown, type Figure, type Fix } from '../../foundations/index.js';
-import type { ShotsSeen } from './words.js';
+import type { Device, Kind } from '../../documents/index.js';
+import { constant, given, inOrder, type Figure, type Fix } from '../../foundations/index.js';
+import * as figures from './figures/cameras.js';
+import type { ShotsSeen } from './result.js';
 
 export interface SupportResult {
   readonly label: string;
@@ -13,48 +14,50 @@ export interface SupportResult {
   readonly rightHead: Figure;
 }
 
+/** What the checks of a support read of a device. */
+export type Supported = Pick<Device, 'support' | 'kind' | 'place' | 'worked'>;
+
 /** The checks of a camera's support; undefined where none is chosen or its kind is gone. */
 export function supportResult(
   id: string,
-  { support, kind, place, worked = 'locked' }: Device,
-  { kinds }: Kinds,
+  { support, kind, place, worked = 'locked' }: Supported,
+  of: Kind | undefined,
+  /** Of the camera, kg. */
+  weight: number | undefined,
 ): SupportResult | undefined {
-  const of = support === undefined ? undefined : kinds[support];
   if (support === undefined || !of?.support) return undefined;
   const { low, high, load, head } = of.support;
   const from = (name: string, value: number, unit: 'm' | 'kg', field: string) =>
     given(name, value, unit, 'kinds', `/kinds/${support}/support/${field}`);
-  const weight = kinds[kind]?.weight;
   return {
     label: of.label,
     tallEnough:
       place?.height === undefined
-        ? unknown('', 'the height of the lens is not set')
-        : calc('', 'low <= lens + 0.005 and lens <= high + 0.005', [
-            from('low', low, 'm', 'low'),
-            from('high', high, 'm', 'high'),
-            given('lens', place.height, 'm', 'plan', `/devices/${id}/place/height`),
-          ]),
+        ? figures.tallEnough.unknown([id], 'the height of the lens is not set')
+        : figures.tallEnough.calc(
+            [id],
+            [
+              from('low', low, 'm', 'low'),
+              from('high', high, 'm', 'high'),
+              given('lens', place.height, 'm', 'plan', `/devices/${id}/place/height`),
+            ],
+          ),
     strongEnough:
       weight === undefined
-        ? unknown('', 'the weight of the camera is not known')
-        : calc(
-            '',
-            'weight <= load',
+        ? figures.strongEnough.unknown([id], 'the weight of the camera is not known')
+        : figures.strongEnough.calc(
+            [id],
             [
               given('weight', weight, 'kg', 'kinds', `/kinds/${kind}/weight`),
               from('load', load, 'kg', 'load'),
             ],
-            { rule: 'clamps and plates count as well' },
           ),
-    rightHead: calc(
-      '',
-      "worked != 'operated' or head = 'fluid'",
+    rightHead: figures.rightHead.calc(
+      [id],
       [
         constant('worked', worked, '', 'how the camera is worked'),
         given('head', head, '', 'kinds', `/kinds/${support}/support/head`),
       ],
-      { rule: 'a camera worked by hand needs a fluid head' },
     ),
   };
 }
@@ -65,9 +68,9 @@ export function* otherSupports({ devices, kinds }: ShotsSeen, camera: string): G
   if (!device) return;
   const fitting = inOrder(kinds.kinds)
     .filter(([id, { support }]) => support && id !== device.support)
-    .filter(([id]) => {
+    .filter(([id, of]) => {
       const { tallEnough, strongEnough, rightHead } =
-        supportResult(camera, { ...device, support: id }, kinds) ?? {};
+        supportResult(camera, { ...device, support: id }, of, kinds.kinds[device.kind]?.weight) ?? {};
       return [tallEnough, strongEnough, rightHead].every(each => each && each.value !== false);
     })
     .sort(([, a], [, b]) => (a.weight ?? 0) - (b.weight ?? 0));

@@ -1,14 +1,7 @@
 /** Windows: a shot that is cut from the picture of its camera, which is framed for another shot. */
 import type { Rules } from '../../documents/index.js';
-import {
-  angleBetween,
-  calc,
-  constant,
-  found,
-  numberOf,
-  taken,
-  type Figure,
-} from '../../foundations/index.js';
+import { angleBetween, constant, numberOf, taken, type Figure } from '../../foundations/index.js';
+import * as figures from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 import { outputPixels } from './focus.js';
 import type { Picture } from './gear-in-picture.js';
@@ -45,7 +38,7 @@ export function cutBy(optics: Fitted, crop: number): Fitted {
 
 /** `full`: width of the whole picture at the subject; `aim` and `tilt` point at the middle of the window, degrees. */
 export function windowResult(
-  path: string,
+  id: string,
   kind: string,
   optics: Fitted,
   rules: Pick<Rules, 'format'>,
@@ -53,10 +46,10 @@ export function windowResult(
   { full, wanted, aim, tilt }: { full: Figure; wanted: Figure; aim: number; tilt: number },
 ): WindowResult {
   const out = outputPixels(rules.format);
-  const crop = calc('×', 'max(1, full / W)', [
-    constant('full', full.value, 'm', 'width of the whole picture there'),
-    taken('W', wanted, `${path}.frameWanted`),
-  ]);
+  const crop = figures.windowCrop.calc(
+    [id],
+    [constant('full', full.value, 'm', 'width of the whole picture there'), taken('W', wanted)],
+  );
   const { across } = whole.picture;
   const part = across / (numberOf(crop) ?? 1);
   const lies =
@@ -65,17 +58,15 @@ export function windowResult(
   return {
     of: whole.shot,
     crop,
-    sharp: calc(
-      '',
-      'pixels / crop >= 0.95 * out',
+    sharp: figures.windowSharp.calc(
+      [id],
       [
         opticsTerm('pixels', kind, optics, 'pixels', 'px'),
-        taken('crop', crop, `${path}.window.crop`),
+        taken('crop', crop),
         constant('out', out, 'px', `width of the output at ${rules.format}`),
       ],
-      { rule: 'as many pixels of the sensor as the output has' },
     ),
-    inside: found(lies, '', 'the window laid into the picture of the shot that its camera is framed for'),
+    inside: figures.windowInside.found([id], lies),
   };
 }
 
@@ -86,10 +77,8 @@ function within(off: number, whole: number, part: number): boolean {
 }
 
 /** Whether a window is as good as a frame of its own. */
-export const windowHolds = (path: string, { sharp, inside }: Omit<WindowResult, 'of' | 'crop'>): Figure =>
-  calc(
-    '',
-    'sharp and inside',
-    [taken('sharp', sharp, `${path}.window.sharp`), taken('inside', inside, `${path}.window.inside`)],
-    { rule: 'a window lies in the picture whole and is not enlarged' },
-  );
+export const windowHolds = (id: string, { sharp, inside }: Omit<WindowResult, 'of' | 'crop'>): Figure =>
+  figures.reached.calc([id], [taken('sharp', sharp), taken('inside', inside)], {
+    formula: 'sharp and inside',
+    rule: 'a window lies in the picture whole and is not enlarged',
+  });

@@ -1,18 +1,26 @@
 /** Words and moves that several rules of Shots share. */
 import type { Fix } from '../../foundations/index.js';
 import { placeAt, stepsFrom } from '../ground/moves.js';
-import type { Seen } from '../station.js';
-import type { ShotsReads, ShotsResult } from './index.js';
+import type { ShotsSeen } from './result.js';
 import { footprintOf, whyNotStand } from './standing.js';
 
-export type ShotsSeen = Seen<ShotsReads, ShotsResult>;
+/** What the names of shots are made of. */
+export interface Named {
+  readonly shots: ShotsSeen['shots'];
+  readonly cameras: ShotsSeen['own']['cameras'];
+  readonly marks: ShotsSeen['ground']['venue']['marks'];
+}
+
+export const namedIn = ({ shots, own, ground }: ShotsSeen): Named => ({
+  ...{ shots, cameras: own.cameras, marks: ground.venue.marks },
+});
 
 /** `C2 NORTH` and `Lectern, waist up` for titles. */
-export function namesOf({ shots, devices, ground }: ShotsSeen, id: string): { camera: string; shot: string } {
+export function namesOf({ shots, cameras, marks }: Named, id: string): { camera: string; shot: string } {
   const shot = shots?.[id];
   return {
-    camera: devices?.[shot?.camera ?? '']?.label ?? 'No camera',
-    shot: shot ? `${ground.venue.marks?.[shot.mark]?.label ?? 'a lost mark'}, ${shot.size}` : 'the shot',
+    camera: cameras[shot?.camera ?? '']?.label ?? 'No camera',
+    shot: shot ? `${marks?.[shot.mark]?.label ?? 'a lost mark'}, ${shot.size}` : 'the shot',
   };
 }
 

@@ -1,8 +1,7 @@
 import { inOrder, WAYS_TO_WORK, WORKED_WORDS, type Device } from '@idle-satchel/core';
 import { Suspense } from 'react';
 import { fetched } from '../../app/fetched.js';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
 import { PlaceFields } from '../devices/PlaceFields.js';
@@ -24,7 +23,6 @@ function Camera({ id, device }: { id: string; device: Device }) {
   const camera = useResult('shots').cameras[id];
   const shots = usePlan(plan => plan.shots);
   const put = useDeviceEdit(id, device);
-  const flag = useFlags();
   if (!camera) return null;
   const own = inOrder(shots).filter(([, shot]) => shot.camera === id);
   return (
@@ -53,33 +51,10 @@ function Camera({ id, device }: { id: string; device: Device }) {
         {camera.moving && <MovingFields id={id} device={device} moving={camera.moving} />}
         <StandFields id={id} device={device} />
       </Suspense>
-      <FigureRow
-        label="Angle of view"
-        figure={camera.angleOfView}
-        path={`shots.cameras.${id}.angleOfView`}
-        unit="across"
-      />
-      <FigureRow label="Focal length in use" figure={camera.focal} path={`shots.cameras.${id}.focal`} />
-      <FigureRow
-        label="No-film areas in the picture"
-        figure={camera.noFilm}
-        path={`shots.cameras.${id}.noFilm`}
-        flag={flag(`shots.cameras.${id}.noFilm`)}
-      />
-      <FigureRow
-        label="Disturbs"
-        figure={camera.disturbance}
-        path={`shots.cameras.${id}.disturbance`}
-        unit="of the seats"
-        flag={flag(`shots.cameras.${id}.disturbance`)}
-      />
-      {camera.pictures.value !== 1 && (
-        <FigureRow
-          label="Pictures at once, each for an input"
-          figure={camera.pictures}
-          path={`shots.cameras.${id}.pictures`}
-        />
-      )}
+      <FigureRow figure={camera.angleOfView} unit="across" />
+      <FigureRows of={{ focal: camera.focal, noFilm: camera.noFilm }} />
+      <FigureRow figure={camera.disturbance} unit="of the seats" />
+      {camera.pictures.value !== 1 && <FigureRow figure={camera.pictures} />}
       {own.map(([key, shot]) => (
         <ShotLedger key={key} id={key} shot={shot} />
       ))}

@@ -1,7 +1,6 @@
 import { inOrder } from '@idle-satchel/core';
 import { ChoiceField } from '../../ledger/ChoiceField.js';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
 import { PlaceFields } from '../devices/PlaceFields.js';
@@ -18,7 +17,6 @@ function Lamp({ id, device }: { id: string; device: Device }) {
   const { lamps, light } = useResult('shots');
   const marks = useEvent(state => state.assessment.ground.venue.marks);
   const put = useDeviceEdit(id, device);
-  const flag = useFlags();
   const lamp = lamps[id];
   if (!lamp) return null;
   return (
@@ -32,32 +30,15 @@ function Lamp({ id, device }: { id: string; device: Device }) {
         options={inOrder(marks).map(([mark, { label }]) => [mark, label] as const)}
         onCommit={mark => put('Aim', 'lights', mark)}
       />
-      <FigureRow
-        label="Direction"
-        figure={lamp.aim}
-        path={`shots.lamps.${id}.aim`}
-        flag={flag(`shots.lamps.${id}.aim`)}
-      />
-      {Object.entries(lamp.marks).map(([mark, on]) => {
-        const path = (name: string): string => `shots.lamps.${id}.marks.${mark}.${name}`;
-        return (
-          <section key={mark} aria-label={`Light on ${marks?.[mark]?.label ?? 'a lost mark'}`}>
-            <Heading about={marks?.[mark]?.label}>Light on</Heading>
-            <FigureRow label="Distance" figure={on.distance} path={path('distance')} />
-            <FigureRow label="It adds" figure={on.light} path={path('light')} flag={flag(path('light'))} />
-            {light[mark] && (
-              <FigureRow label="Light there in all" figure={light[mark]} path={`shots.light.${mark}`} />
-            )}
-            <FigureRow
-              label="Off the front of the face"
-              figure={on.side}
-              path={path('side')}
-              flag={flag(path('side'))}
-            />
-            <FigureRow label="Above the eyes" figure={on.above} path={path('above')} />
-          </section>
-        );
-      })}
+      <FigureRow figure={lamp.aim} />
+      {Object.entries(lamp.marks).map(([mark, on]) => (
+        <section key={mark} aria-label={`Light on ${marks?.[mark]?.label ?? 'a lost mark'}`}>
+          <Heading about={marks?.[mark]?.label}>Light on</Heading>
+          <FigureRows of={{ distance: on.distance, light: on.light }} />
+          {light[mark] && <FigureRow label="Light there in all" figure={light[mark]} />}
+          <FigureRows of={{ side: on.side, above: on.above }} />
+        </section>
+      ))}
       <p className="text-faint text-[13px] pt-2">
         Weigh its stand down, tape its lead, and keep it clear of ways out; lamps grow hot.
       </p>

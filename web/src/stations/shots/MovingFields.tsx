@@ -1,6 +1,5 @@
 import { numberOf, type Device, type MovingResult } from '@idle-satchel/core';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 
@@ -15,8 +14,6 @@ export default function MovingFields({
   moving: MovingResult;
 }) {
   const put = useDeviceEdit(id, device);
-  const flag = useFlags();
-  const path = (name: string): string => `shots.cameras.${id}.moving.${name}`;
   const crane = device.worked === 'crane';
   return (
     <>
@@ -27,18 +24,8 @@ export default function MovingFields({
         max={30}
         onCommit={metres => put('Reach', 'sweep', metres)}
       />
-      <FigureRow
-        label={crane ? 'Comes into or over' : 'Walks into'}
-        figure={moving.takesIn}
-        path={path('takesIn')}
-        flag={flag(path('takesIn'))}
-      />
-      {!crane && (
-        <>
-          <FigureRow label="Carried" figure={moving.carried} path={path('carried')} />
-          <FigureRow label="For" figure={moving.carriedFor} path={path('carriedFor')} />
-        </>
-      )}
+      <FigureRow figure={moving.takesIn} {...(!crane && { label: 'Walks into' })} />
+      {!crane && <FigureRows of={{ carried: moving.carried, carriedFor: moving.carriedFor }} />}
     </>
   );
 }

@@ -1,15 +1,7 @@
-import {
-  SHOT_SIZES,
-  type Figure,
-  type Operation,
-  type Shot,
-  type ShotResult,
-  type WindowResult,
-} from '@idle-satchel/core';
+import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { fetched } from '../../app/fetched.js';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
 
 const ShotWishes = fetched(() => import('./ShotWishes.js'));
@@ -24,10 +16,8 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   const [result, gear] = [shots[id], gearOf[id]];
   const venue = useEvent(state => state.assessment.ground.venue);
   const blockers = useEvent(state => state.assessment.ground.blockers);
-  const flag = useFlags();
   const [section, setSection] = useState(false);
   if (!result) return null;
-  const path = (name: string): string => `shots.shots.${id}.${name}`;
   const hiddenBy = result.hiddenBy
     .map(
       ({ id: by, share }) =>
@@ -75,96 +65,29 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
           </Suspense>
         )}
       </details>
-      <FigureRow label="Distance" figure={result.distance} path={path('distance')} />
-      <FigureRow label="Frame wanted" figure={result.frameWanted} path={path('frameWanted')} unit="wide" />
-      <FigureRow
-        label="Focal length needed"
-        figure={result.focalNeeded}
-        path={path('focalNeeded')}
-        flag={flag(path('focalNeeded'))}
-      />
-      <FigureRow
-        label="Shot reached"
-        figure={result.reached}
-        path={path('reached')}
-        flag={flag(path('reached'))}
-      />
-      {result.window && <WindowRows window={result.window} path={path('window')} />}
-      {result.fromEverywhere && (
-        <FigureRow
-          label="Reached from everywhere it goes"
-          figure={result.fromEverywhere}
-          path={path('fromEverywhere')}
-        />
-      )}
-      <FigureRow label="Frame it gives" figure={result.frameGiven} path={path('frameGiven')} unit="wide" />
-      <FigureRow label="Frame height" figure={result.frameHeight} path={path('frameHeight')} unit="high" />
-      <FigureRow label="Face" figure={result.facePixels} path={path('facePixels')} />
-      <FigureRow label="Face reads as" figure={result.faceVerdict} path={path('faceVerdict')} />
-      {light && <FigureRow label="Light at the mark" figure={light} path={`shots.light.${shot.mark}`} />}
-      {lightAndFocus(result).map(([name, label, figure]) => (
-        <FigureRow key={name} {...{ label, figure }} path={path(name)} flag={flag(path(name))} />
-      ))}
-      <FigureRow
-        label="Viewing angle"
-        figure={result.viewingAngle}
-        path={path('viewingAngle')}
-        unit="off front"
-      />
-      <FigureRow
-        label="Camera above the eyes"
-        figure={result.verticalAngle}
-        path={path('verticalAngle')}
-        unit="down"
-      />
-      <FigureRow label="Face seen" figure={result.viewVerdict} path={path('viewVerdict')} />
-      <FigureRow label="Tilt" figure={result.tilt} path={path('tilt')} unit="from level" />
-      <FigureRow
-        label="Sight past walls and pillars"
-        figure={result.sight}
-        path={path('sight')}
-        flag={flag(path('sight'))}
-      />
-      <FigureRow
-        label="Frame hidden"
-        figure={result.hidden}
-        path={path('hidden')}
-        flag={flag(path('hidden'))}
-      >
-        {hiddenBy}
-      </FigureRow>
+      <FigureRow figure={result.distance} />
+      <FigureRow figure={result.frameWanted} unit="wide" />
+      <FigureRows of={{ focalNeeded: result.focalNeeded, reached: result.reached, ...result.window }} />
+      {result.fromEverywhere && <FigureRow figure={result.fromEverywhere} />}
+      <FigureRow figure={result.frameGiven} unit="wide" />
+      <FigureRow figure={result.frameHeight} unit="high" />
+      <FigureRows of={{ facePixels: result.facePixels, faceVerdict: result.faceVerdict, light }} />
+      <FigureRows of={lightAndFocus(result)} />
+      <FigureRow figure={result.viewingAngle} unit="off front" />
+      <FigureRow figure={result.verticalAngle} unit="down" />
+      <FigureRow figure={result.viewVerdict} />
+      <FigureRow figure={result.tilt} unit="from level" />
+      <FigureRow figure={result.sight} />
+      <FigureRow figure={result.hidden}>{hiddenBy}</FigureRow>
       {gear && (
-        <FigureRow
-          label="Other gear in the picture"
-          figure={gear.share}
-          path={`shots.gear.${id}.share`}
-          flag={flag(`shots.gear.${id}.share`)}
-        >
+        <FigureRow figure={gear.share}>
           {[...new Set(gear.by.map(({ label }) => label))].join(', ')}
         </FigureRow>
       )}
-      <FigureRow
-        label="Over heads, seated"
-        figure={result.overSeated}
-        path={path('overSeated')}
-        flag={flag(path('overSeated'))}
-        unit="clear"
-      />
-      <FigureRow
-        label="Over heads, standing"
-        figure={result.overStanding}
-        path={path('overStanding')}
-        flag={flag(path('overStanding'))}
-        unit="clear"
-      />
+      <FigureRow figure={result.overSeated} unit="clear" />
+      <FigureRow figure={result.overStanding} unit="clear" />
       {result.solid !== undefined && (
-        <FigureRow
-          label="Past furniture and what hangs"
-          figure={result.pastSolids}
-          path={path('pastSolids')}
-          flag={flag(path('pastSolids'))}
-          unit="clear"
-        >
+        <FigureRow figure={result.pastSolids} unit="clear">
           {venue.areas?.[result.solid]?.label}
         </FigureRow>
       )}
@@ -172,51 +95,15 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
   );
 }
 
-/** What is cut from the picture of another shot, and whether it can be. */
-function WindowRows({ window, path }: { window: WindowResult; path: string }) {
-  const flag = useFlags();
-  const rows = [
-    ['crop', 'Narrower than the picture it is cut from'],
-    ['sharp', 'As sharp as the output'],
-    ['inside', 'Inside the whole picture'],
-  ] as const;
-  return rows.map(([name, label]) => (
-    <FigureRow
-      key={name}
-      label={label}
-      figure={window[name]}
-      path={`${path}.${name}`}
-      flag={flag(`${path}.${name}`)}
-    />
-  ));
-}
-
 /** What the light asks of the camera, and from where to where it is sharp; what says nothing here is left out. */
-function lightAndFocus({ focus, ...shot }: ShotResult): [name: string, label: string, figure: Figure][] {
-  const all: [string, string, Figure, boolean?][] = [
-    ['aperture', 'Aperture', shot.aperture],
-    ['shutter', 'Shutter', shot.shutter],
-    ['flickers', 'Flickers at that', shot.flickers],
-    ['iso', 'Sensitivity needed', shot.iso],
-    ['gain', 'Gain', shot.gain],
-    ['lightToSpare', 'Light to spare', shot.lightToSpare, shot.lightToSpare.value !== 0],
-    ['focus.near', 'Sharp from', focus.near],
-    ['focus.far', 'Sharp to', focus.far],
-    ['focus.everyFaceSharp', 'Every face sharp', focus.everyFaceSharp],
-    [
-      'focus.diffraction',
-      'Stopping down sharpens no more',
-      focus.diffraction,
-      focus.diffraction.value === true,
-    ],
-    [
-      'focus.apertureForAll',
-      'Aperture that holds them all',
-      focus.apertureForAll,
-      focus.apertureForAll.value !== null,
-    ],
-  ];
-  return all.flatMap(([name, label, figure, says = true]): [string, string, Figure][] =>
-    says ? [[name, label, figure]] : [],
-  );
+function lightAndFocus({ focus, ...shot }: ShotResult): Readonly<Record<string, Figure>> {
+  const { aperture, shutter, flickers, iso, gain, lightToSpare } = shot;
+  const { near, far, everyFaceSharp, diffraction, apertureForAll } = focus;
+  return {
+    ...{ aperture, shutter, flickers, iso, gain },
+    ...(lightToSpare.value !== 0 && { lightToSpare }),
+    ...{ near, far, everyFaceSharp },
+    ...(diffraction.value === true && { diffraction }),
+    ...(apertureForAll.value !== null && { apertureForAll }),
+  };
 }

@@ -1,7 +1,6 @@
 import { inOrder, type Device } from '@idle-satchel/core';
 import { ChoiceField } from '../../ledger/ChoiceField.js';
-import { useFlags } from '../../ledger/flags.js';
-import { FigureRow } from '../../ledger/Ledger.js';
+import { FigureRows } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { useEvent, useResult } from '../../store/hooks.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
@@ -10,7 +9,6 @@ import { useDeviceEdit } from '../devices/use-device-edit.js';
 export default function StandFields({ id, device }: { id: string; device: Device }) {
   const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
   const support = useResult('shots').cameras[id]?.support;
-  const flag = useFlags();
   const put = useDeviceEdit(id, device);
   const mount = kinds[device.kind]?.optics?.mount;
   // Without a known mount nothing says which lenses go onto it.
@@ -19,11 +17,6 @@ export default function StandFields({ id, device }: { id: string; device: Device
       ? [[key, lens.mount === mount ? label : `${label} (another mount)`] as const]
       : [],
   );
-  const checks = [
-    ['tallEnough', 'Stand reaches that height'],
-    ['strongEnough', 'Stand carries it'],
-    ['rightHead', 'Head can be worked'],
-  ] as const;
   return (
     <>
       <ChoiceField
@@ -69,11 +62,7 @@ export default function StandFields({ id, device }: { id: string; device: Device
         max={4}
         onCommit={value => put('Converter', 'converter', value)}
       />
-      {support &&
-        checks.map(([name, label]) => {
-          const path = `shots.cameras.${id}.support.${name}`;
-          return <FigureRow key={name} label={label} figure={support[name]} path={path} flag={flag(path)} />;
-        })}
+      {support && <FigureRows of={support} />}
     </>
   );
 }

@@ -1,31 +1,27 @@
-import { direction, inView, inOrder, numberOf, type Rule } from '../../../foundations/index.js';
-import { namesOf, type ShotsSeen } from '../words.js';
+import { direction, inOrder, inView, numberOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { namedIn, namesOf } from '../words.js';
 
 /** A locked-off camera turned by hand so far that its shot has left the picture. */
-export const aimedAway: Rule<ShotsSeen> = {
+export const aimedAway = shotsRule({
   rule: 'shots.aimed-away',
-  station: 'shots',
-  find: seen =>
-    inOrder(seen.shots).flatMap(([id, shot]) => {
-      const camera = seen.own.cameras[shot.camera ?? ''];
-      const device = seen.devices?.[shot.camera ?? ''];
-      const mark = seen.ground.venue.marks?.[shot.mark];
+  reads: seen => ({ ...namedIn(seen), equipment: seen.equipment }),
+  *find(named) {
+    const { shots, cameras, marks, equipment } = named;
+    for (const [id, { camera: by = '', mark: of }] of inOrder(shots)) {
+      const [camera, mark] = [cameras[by], marks?.[of]];
       const [aim, spread] = [numberOf(camera?.aim), numberOf(camera?.angleOfView)];
-      if (!camera?.at || !mark || device?.worked !== 'locked' || aim === undefined || spread === undefined)
-        return [];
-      if (inView(aim, spread, direction(camera.at, mark.at))) return [];
-      return [
-        {
-          severity: 'risk',
-          subjects: [id, shot.camera ?? ''],
-          title: `${camera.label} is locked off and does not point at ${namesOf(seen, id).shot}.`,
-          because: [
-            `shots.cameras.${shot.camera ?? ''}.aim`,
-            `shots.cameras.${shot.camera ?? ''}.angleOfView`,
-          ],
-        },
-      ];
-    }),
+      if (equipment?.[by]?.worked !== 'locked') continue;
+      if (!camera?.at || !mark || aim === undefined || spread === undefined) continue;
+      if (inView(aim, spread, direction(camera.at, mark.at))) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id, by],
+        title: `${camera.label} is locked off and does not point at ${namesOf(named, id).shot}.`,
+        because: [camera.aim, camera.angleOfView],
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = '', camera = ''] = snag.subjects;
     if (seen.devices?.[camera]?.place?.facing !== undefined) {
@@ -47,4 +43,4 @@ export const aimedAway: Rule<ShotsSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/shots/${id}/camera` }] }],
     };
   },
-};
+});

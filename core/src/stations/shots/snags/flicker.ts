@@ -1,25 +1,26 @@
-import { FORMATS, type Rule } from '../../../foundations/index.js';
-import { namesOf, type ShotsSeen } from '../words.js';
+import { FORMATS, severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { namedIn, namesOf } from '../words.js';
 
 /** Lamps and screens in one picture that no shutter suits all. */
-export const flicker: Rule<ShotsSeen> = {
+export const flicker = shotsRule({
   rule: 'shots.flicker',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, { flickers, camera = '' }]) => {
-      if (typeof flickers.value !== 'string' || flickers.value === 'none') return [];
-      const names = namesOf(seen, id);
-      return [
-        {
-          severity: 'risk' as const,
-          subjects: [id, camera],
-          title: `${flickers.value} will flicker in ${names.shot} from ${names.camera}: no shutter suits everything in the picture.`,
-          because: [`shots.shots.${id}.flickers`, `shots.shots.${id}.shutter`],
-          advice:
-            'Change the refresh of the screen, use other lamps or another frame rate, or keep it out of the picture.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { flickers, shutter, camera = '' }] of Object.entries(results)) {
+      const severity = severityOf(flickers);
+      if (severity === undefined) continue;
+      const names = namesOf(named, id);
+      yield {
+        severity,
+        subjects: [id, camera],
+        title: `${flickers.value} will flicker in ${names.shot} from ${names.camera}: no shutter suits everything in the picture.`,
+        because: [flickers, shutter],
+        advice:
+          'Change the refresh of the screen, use other lamps or another frame rate, or keep it out of the picture.',
+      };
+    }
+  },
   *fixes(_, { rules, ownRules }) {
     const size = rules.format.slice(0, rules.format.indexOf('p'));
     for (const format of FORMATS) {
@@ -38,4 +39,4 @@ export const flicker: Rule<ShotsSeen> = {
       };
     }
   },
-};
+});

@@ -1,31 +1,28 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import { movesOf, namesOf, type ShotsSeen } from '../words.js';
-
-/** Gear that takes more of a picture than this is seen at once, %. */
-const BEARABLE = 1;
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { movesOf, namedIn, namesOf } from '../words.js';
 
 /** Another camera, its stand or who works it in the picture. */
-export const gearInShot: Rule<ShotsSeen> = {
+export const gearInShot = shotsRule({
   rule: 'shots.gear-in-picture',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.gear).flatMap(([id, { share, by }]) => {
-      const [worst] = by;
-      const taken = numberOf(share) ?? 0;
-      if (!worst || taken <= BEARABLE) return [];
-      const { camera, shot } = namesOf(seen, id);
-      return [
-        {
-          severity: 'note',
-          subjects: [id, worst.id, seen.own.shots[id]?.camera ?? ''],
-          title: `${camera} has ${worst.label} in its picture of ${shot}: ${Math.max(1, Math.round(taken))} % of the frame.`,
-          because: [`shots.gear.${id}.share`],
-          advice: 'Move one of the two, raise the one that looks, or frame tighter; some crews do not mind.',
-        },
-      ];
-    }),
+  reads: seen => ({ gear: seen.own.gear, ...namedIn(seen) }),
+  *find({ gear, ...named }) {
+    for (const [id, { share, by }] of Object.entries(gear)) {
+      const [[worst], severity] = [by, severityOf(share)];
+      if (!worst || severity === undefined) continue;
+      const { camera, shot } = namesOf(named, id);
+      const percent = Math.max(1, Math.round(numberOf(share) ?? 0));
+      yield {
+        severity,
+        subjects: [id, worst.id, named.shots?.[id]?.camera ?? ''],
+        title: `${camera} has ${worst.label} in its picture of ${shot}: ${percent} % of the frame.`,
+        because: [share],
+        advice: 'Move one of the two, raise the one that looks, or frame tighter; some crews do not mind.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     yield* movesOf(seen, snag.subjects[1]);
     yield* movesOf(seen, snag.subjects[2]);
   },
-};
+});

@@ -1,29 +1,29 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import { HEAD_CLEARANCE } from '../sight.js';
-import { movesOf, namesOf, raisesOf, type ShotsSeen } from '../words.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { movesOf, namedIn, namesOf, raisesOf } from '../words.js';
 
 /** Heads between lens and subject, seated or only once people stand. */
-export const headsInTheWay: Rule<ShotsSeen> = {
+export const headsInTheWay = shotsRule({
   rule: 'shots.heads-in-the-way',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, shot]) => {
-      const blocked = (clear: number | undefined) => clear !== undefined && clear < HEAD_CLEARANCE;
-      const seated = blocked(numberOf(shot.overSeated));
-      if (!seated && !blocked(numberOf(shot.overStanding))) return [];
-      const { camera, shot: name } = namesOf(seen, id);
-      return [
-        {
-          severity: seated ? 'stop' : 'risk',
-          subjects: [id, shot.camera ?? ''],
-          title: `Heads hide ${name} from ${camera} ${seated ? 'even while people sit' : 'when people stand'}.`,
-          because: [`shots.shots.${id}.${seated ? 'overSeated' : 'overStanding'}`],
-          advice: 'Stand the camera higher or before the front row, or cut away while people stand.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { overSeated, overStanding, camera: by = '' }] of Object.entries(results)) {
+      const nearest = [overSeated, overStanding].find(figure => severityOf(figure) !== undefined);
+      const severity = nearest && severityOf(nearest);
+      if (!nearest || severity === undefined) continue;
+      const { camera, shot } = namesOf(named, id);
+      const when = nearest === overSeated ? 'even while people sit' : 'when people stand';
+      yield {
+        severity,
+        subjects: [id, by],
+        title: `Heads hide ${shot} from ${camera} ${when}.`,
+        because: [nearest],
+        advice: 'Stand the camera higher or before the front row, or cut away while people stand.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     yield* raisesOf(seen, snag.subjects[1]);
     yield* movesOf(seen, snag.subjects[1]);
   },
-};
+});

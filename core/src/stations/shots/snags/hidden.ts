@@ -1,28 +1,28 @@
-import { listed, numberOf, type Rule } from '../../../foundations/index.js';
-import { HIDDEN_BEARABLE } from '../sight.js';
-import { movesOf, namesOf, type ShotsSeen } from '../words.js';
+import { listed, numberOf, severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { movesOf, namedIn, namesOf } from '../words.js';
 
 /** A wall or pillar between camera and subject. */
-export const hidden: Rule<ShotsSeen> = {
+export const hidden = shotsRule({
   rule: 'shots.hidden',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, shot]) => {
-      const share = numberOf(shot.hidden) ?? 0;
-      if (shot.sight.value !== 'blocked' && share <= HIDDEN_BEARABLE) return [];
-      const { camera, shot: name } = namesOf(seen, id);
-      return [
-        {
-          severity: shot.sight.value === 'blocked' ? 'stop' : 'risk',
-          subjects: [id, shot.camera ?? ''],
-          title: `${camera} cannot see all of ${name}: ${culprits(shot.hiddenBy)} ${Math.round(share)} % of the frame.`,
-          because: [`shots.shots.${id}.hidden`, `shots.shots.${id}.sight`],
-          advice: 'Give this shot to a camera on the other side, or move the mark.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { sight, hidden: share, hiddenBy, camera: by = '' }] of Object.entries(results)) {
+      const severity = severityOf(sight) ?? severityOf(share);
+      if (severity === undefined) continue;
+      const { camera, shot } = namesOf(named, id);
+      const percent = Math.round(numberOf(share) ?? 0);
+      yield {
+        severity,
+        subjects: [id, by],
+        title: `${camera} cannot see all of ${shot}: ${culprits(hiddenBy)} ${percent} % of the frame.`,
+        because: [share, sight],
+        advice: 'Give this shot to a camera on the other side, or move the mark.',
+      };
+    }
+  },
   fixes: (snag, seen) => movesOf(seen, snag.subjects[1]),
-};
+});
 
 /** `pillar N3 hides` or `pillar N3 and a wall hide`. */
 function culprits(by: readonly { id: string; label: string }[]): string {

@@ -1,5 +1,5 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { ShotsSeen } from '../words.js';
+import { inOrder } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 
 /** Lamps that differ by more than this show it in one picture, mireds (10⁶ / K). */
 const MIXED = 50;
@@ -7,28 +7,27 @@ const MIXED = 50;
 const mireds = (kelvin: number): number => 1e6 / kelvin;
 
 /** A lamp of another colour than those that light the room: one side of a face turns blue or orange. */
-export const lampColour: Rule<ShotsSeen> = {
+export const lampColour = shotsRule({
   rule: 'shots.lamp-colour',
-  station: 'shots',
-  find: ({ own, devices, kinds, ground }) => {
-    const house = inOrder(ground.venue.lamps).flatMap(([, { label, kind, kelvin }]) =>
+  reads: ({ own, equipment, kinds, ground }) => ({
+    ...{ lamps: own.lamps, equipment, kinds: kinds.kinds, house: ground.venue.lamps },
+  }),
+  *find({ lamps, equipment, kinds, house }) {
+    const lit = inOrder(house).flatMap(([, { label, kind, kelvin }]) =>
       kelvin === undefined || kind === 'daylight' ? [] : [{ label, kelvin }],
     );
-    return Object.entries(own.lamps).flatMap(([id, { label, marks }]) => {
-      const kelvin = kinds.kinds[devices?.[id]?.kind ?? '']?.lamp?.kelvin;
-      if (kelvin === undefined || Object.keys(marks).length === 0) return [];
-      const other = house.find(each => Math.abs(mireds(each.kelvin) - mireds(kelvin)) > MIXED);
-      if (!other) return [];
-      return [
-        {
-          severity: 'note' as const,
-          subjects: [id],
-          title: `${label} is ${kelvin} K and ${other.label} ${other.kelvin} K: their colours mix on a face.`,
-          because: Object.keys(marks).map(mark => `shots.lamps.${id}.marks.${mark}.light`),
-          advice:
-            'Put a colour filter on it, switch it to the colour of the room, or dim what is not needed.',
-        },
-      ];
-    });
+    for (const [id, { label, marks }] of Object.entries(lamps)) {
+      const kelvin = kinds[equipment?.[id]?.kind ?? '']?.lamp?.kelvin;
+      if (kelvin === undefined || Object.keys(marks).length === 0) continue;
+      const other = lit.find(each => Math.abs(mireds(each.kelvin) - mireds(kelvin)) > MIXED);
+      if (!other) continue;
+      yield {
+        severity: 'note',
+        subjects: [id],
+        title: `${label} is ${kelvin} K and ${other.label} ${other.kelvin} K: their colours mix on a face.`,
+        because: Object.values(marks).map(({ light }) => light),
+        advice: 'Put a colour filter on it, switch it to the colour of the room, or dim what is not needed.',
+      };
+    }
   },
-};
+});

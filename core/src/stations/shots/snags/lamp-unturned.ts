@@ -1,26 +1,25 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { ShotsSeen } from '../words.js';
+import { inOrder } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 
 /** A lamp that is turned to nothing, or lights no mark where it is: its light is not reckoned with. */
-export const lampUnturned: Rule<ShotsSeen> = {
+export const lampUnturned = shotsRule({
   rule: 'shots.lamp-unturned',
-  station: 'shots',
-  find: ({ own }) =>
-    Object.entries(own.lamps).flatMap(([id, { label, at, aim, marks }]) => {
-      if (!at || Object.keys(marks).length > 0) return [];
-      return [
-        {
-          severity: 'note' as const,
-          subjects: [id],
-          title:
-            aim.value === null
-              ? `${label} is turned to no mark: its light is not reckoned with.`
-              : `${label} lights no face from where it is.`,
-          because: [`shots.lamps.${id}.aim`],
-          advice: 'It must stand before the face it is to light, with no wall between.',
-        },
-      ];
-    }),
+  reads: ({ own }) => ({ lamps: own.lamps }),
+  *find({ lamps }) {
+    for (const [id, { label, at, aim, marks }] of Object.entries(lamps)) {
+      if (!at || Object.keys(marks).length > 0) continue;
+      yield {
+        severity: 'note',
+        subjects: [id],
+        title:
+          aim.value === null
+            ? `${label} is turned to no mark: its light is not reckoned with.`
+            : `${label} lights no face from where it is.`,
+        because: [aim],
+        advice: 'It must stand before the face it is to light, with no wall between.',
+      };
+    }
+  },
   *fixes(snag, { own, ground }) {
     const [id = ''] = snag.subjects;
     for (const [mark, { label }] of inOrder(ground.venue.marks)) {
@@ -30,4 +29,4 @@ export const lampUnturned: Rule<ShotsSeen> = {
       };
     }
   },
-};
+});

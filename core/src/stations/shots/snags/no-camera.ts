@@ -1,24 +1,23 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import { namesOf, type ShotsSeen } from '../words.js';
+import { inOrder } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { namedIn, namesOf } from '../words.js';
 
 /** A wanted shot that no camera takes. */
-export const noCamera: Rule<ShotsSeen> = {
+export const noCamera = shotsRule({
   rule: 'shots.no-camera',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.shots ?? {}).flatMap(([id, shot]) =>
-      shot.camera !== undefined && seen.own.cameras[shot.camera]
-        ? []
-        : [
-            {
-              severity: 'risk',
-              subjects: [id],
-              title: `No camera takes ${namesOf(seen, id).shot}.`,
-              because: [`shots.shots.${id}.frameWanted`],
-              advice: 'Add a camera for it, or leave this shot out.',
-            },
-          ],
-    ),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { camera }] of Object.entries(named.shots ?? {})) {
+      if (camera !== undefined && named.cameras[camera]) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `No camera takes ${namesOf(named, id).shot}.`,
+        because: [results[id]?.frameWanted].filter(figure => figure !== undefined),
+        advice: 'Add a camera for it, or leave this shot out.',
+      };
+    }
+  },
   fixes: (snag, { devices, own }) =>
     inOrder(devices)
       .filter(([id]) => own.cameras[id])
@@ -31,4 +30,4 @@ export const noCamera: Rule<ShotsSeen> = {
           },
         ],
       })),
-};
+});

@@ -1,24 +1,24 @@
-import type { Rule } from '../../../foundations/index.js';
-import { movesOf, type ShotsSeen } from '../words.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { movesOf } from '../words.js';
 
 /** People who have not consented must not be in frame. */
-export const noFilm: Rule<ShotsSeen> = {
+export const noFilm = shotsRule({
   rule: 'shots.no-film',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.cameras).flatMap(([id, camera]) =>
-      typeof camera.noFilm.value === 'string' && camera.noFilm.value !== 'none'
-        ? [
-            {
-              severity: 'stop',
-              subjects: [id],
-              title: `${camera.label} has part of a no-film area in its picture: ${camera.noFilm.value}.`,
-              because: [`shots.cameras.${id}.noFilm`],
-              advice: 'Move or turn the camera: people there have not agreed to be seen.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ cameras: own.cameras }),
+  *find({ cameras }) {
+    for (const [id, { label, noFilm: seen }] of Object.entries(cameras)) {
+      const severity = severityOf(seen);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} has part of a no-film area in its picture: ${String(seen.value)}.`,
+        because: [seen],
+        advice: 'Move or turn the camera: people there have not agreed to be seen.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     if (seen.devices?.[id]?.place?.facing !== undefined) {
@@ -29,4 +29,4 @@ export const noFilm: Rule<ShotsSeen> = {
     }
     yield* movesOf(seen, id);
   },
-};
+});

@@ -1,25 +1,26 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import { namesOf, type ShotsSeen } from '../words.js';
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { namedIn, namesOf } from '../words.js';
 
 /** A shot from above that is taken at a slant: what lies on the table is foreshortened. */
-export const notStraightDown: Rule<ShotsSeen> = {
+export const notStraightDown = shotsRule({
   rule: 'shots.not-straight-down',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, { viewVerdict, verticalAngle, camera = '' }]) => {
-      const slanting = seen.shots?.[id]?.size === 'from above' && viewVerdict.value === 'poor';
-      if (!slanting || numberOf(verticalAngle) === undefined) return [];
-      const names = namesOf(seen, id);
-      return [
-        {
-          severity: 'risk' as const,
-          subjects: [id, camera],
-          title: `${names.camera} does not look straight down on ${names.shot}.`,
-          because: [`shots.shots.${id}.verticalAngle`, `shots.shots.${id}.viewVerdict`],
-          advice: 'Hang it over the middle, within 10° of straight down.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { viewVerdict, verticalAngle, camera = '' }] of Object.entries(results)) {
+      const severity = severityOf(viewVerdict);
+      if (severity === undefined || named.shots?.[id]?.size !== 'from above') continue;
+      if (numberOf(verticalAngle) === undefined) continue;
+      const names = namesOf(named, id);
+      yield {
+        severity,
+        subjects: [id, camera],
+        title: `${names.camera} does not look straight down on ${names.shot}.`,
+        because: [verticalAngle, viewVerdict],
+        advice: 'Hang it over the middle, within 10° of straight down.',
+      };
+    }
+  },
   *fixes(snag, { shots, devices, ground }) {
     const [id = '', camera = ''] = snag.subjects;
     const at = ground.venue.marks?.[shots?.[id]?.mark ?? '']?.at;
@@ -40,4 +41,4 @@ export const notStraightDown: Rule<ShotsSeen> = {
       };
     }
   },
-};
+});

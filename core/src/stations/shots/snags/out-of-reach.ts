@@ -1,31 +1,30 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
+import { numberOf, severityOf } from '../../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../framing.js';
 import { camerasFor, lensesFor } from '../from-shelf.js';
-import { movesOf, namesOf, type ShotsSeen } from '../words.js';
+import { shotsRule } from '../result.js';
+import { movesOf, namedIn, namesOf } from '../words.js';
 
 /** A lens that cannot frame the wanted shot from there. */
-export const outOfReach: Rule<ShotsSeen> = {
+export const outOfReach = shotsRule({
   rule: 'shots.out-of-reach',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, shot]) => {
-      if (shot.reached.value !== false || shot.window) return [];
-      const { camera, shot: name } = namesOf(seen, id);
-      const tight = (numberOf(shot.frameGiven) ?? 0) > (numberOf(shot.frameWanted) ?? 0);
-      return [
-        {
-          severity: 'risk',
-          subjects: [id, shot.camera ?? ''],
-          title: `${camera} cannot frame ${name} that ${tight ? 'tight' : 'wide'} from where it is.`,
-          because: [
-            `shots.shots.${id}.focalNeeded`,
-            `shots.shots.${id}.reached`,
-            `shots.shots.${id}.frameGiven`,
-          ],
-          advice: 'Use a longer or shorter lens, or ask for another shot.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { reached, window, focalNeeded, frameGiven, frameWanted, ...of }] of Object.entries(
+      results,
+    )) {
+      const severity = severityOf(reached);
+      if (severity === undefined || window) continue;
+      const { camera, shot } = namesOf(named, id);
+      const tight = (numberOf(frameGiven) ?? 0) > (numberOf(frameWanted) ?? 0);
+      yield {
+        severity,
+        subjects: [id, of.camera ?? ''],
+        title: `${camera} cannot frame ${shot} that ${tight ? 'tight' : 'wide'} from where it is.`,
+        because: [focalNeeded, reached, frameGiven],
+        advice: 'Use a longer or shorter lens, or ask for another shot.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = '', camera] = snag.subjects;
     const shot = seen.shots?.[id];
@@ -53,4 +52,4 @@ export const outOfReach: Rule<ShotsSeen> = {
     }
     yield* movesOf(seen, camera);
   },
-};
+});

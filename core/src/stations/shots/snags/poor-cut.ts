@@ -1,24 +1,25 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { ShotsSeen } from '../words.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
+import { namedIn } from '../words.js';
 
 /** Two shots of one mark so alike that a cut between them looks like a mistake. */
-export const poorCut: Rule<ShotsSeen> = {
+export const poorCut = shotsRule({
   rule: 'shots.poor-cut',
-  station: 'shots',
-  find: ({ own, ground, shots }) =>
-    Object.entries(own.cuts).flatMap(([id, { mark, shots: both, angle, good }]) => {
-      if (good.value !== false) return [];
-      const names = both.map(each => own.cameras[shots?.[each]?.camera ?? '']?.label ?? 'a camera');
-      return [
-        {
-          severity: 'note',
-          subjects: [...both],
-          title: `${names.join(' and ')} show ${ground.venue.marks?.[mark]?.label ?? 'a mark'} too much alike to cut between: ${Math.round(Number(angle.value))}° apart and the same size.`,
-          because: [`shots.cuts.${id}.angle`, `shots.cuts.${id}.good`],
-          advice: 'Make one of them a size wider or tighter, or put 30° between the cameras.',
-        },
-      ];
-    }),
+  reads: seen => ({ cuts: seen.own.cuts, ...namedIn(seen) }),
+  *find({ cuts, cameras, marks, shots }) {
+    for (const { mark, shots: both, angle, good } of Object.values(cuts)) {
+      const severity = severityOf(good);
+      if (severity === undefined) continue;
+      const names = both.map(each => cameras[shots?.[each]?.camera ?? '']?.label ?? 'a camera');
+      yield {
+        severity,
+        subjects: [...both],
+        title: `${names.join(' and ')} show ${marks?.[mark]?.label ?? 'a mark'} too much alike to cut between: ${Math.round(Number(angle.value))}° apart and the same size.`,
+        because: [angle, good],
+        advice: 'Make one of them a size wider or tighter, or put 30° between the cameras.',
+      };
+    }
+  },
   *fixes(snag, { shots }) {
     for (const id of snag.subjects) {
       const size = shots?.[id]?.size;
@@ -30,4 +31,4 @@ export const poorCut: Rule<ShotsSeen> = {
       };
     }
   },
-};
+});

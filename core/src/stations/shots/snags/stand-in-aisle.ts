@@ -1,30 +1,33 @@
-import { inOrder, meet, squareAround, type Rule } from '../../../foundations/index.js';
+import { inOrder, meet, squareAround } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 import { footprintOf } from '../standing.js';
-import { movesOf, type ShotsSeen } from '../words.js';
+import { movesOf } from '../words.js';
 
 /** A camera or lamp whose stand, or whoever works it, reaches into an aisle that must stay clear. */
-export const standInAisle: Rule<ShotsSeen> = {
+export const standInAisle = shotsRule({
   rule: 'shots.stand-in-aisle',
-  station: 'shots',
-  find: ({ own, devices, ground }) =>
-    [...Object.entries(own.cameras), ...Object.entries(own.lamps)].flatMap(([id, { label, at }]) => {
-      const device = devices?.[id];
-      if (!at || !device || device.place?.level !== undefined) return [];
+  reads: ({ own, equipment, ground }) => ({
+    ...{ cameras: own.cameras, lamps: own.lamps, equipment },
+    ...{ areas: ground.venue.areas, places: ground.places },
+  }),
+  *find({ cameras, lamps, equipment, areas, places }) {
+    for (const [id, { label, at }] of [...Object.entries(cameras), ...Object.entries(lamps)]) {
+      const [device, place] = [equipment?.[id], places[id]];
+      if (!at || !device || !place || place.level !== undefined) continue;
       const side = footprintOf(device.worked);
-      const aisle = inOrder(ground.venue.areas).find(
-        ([, area]) => area.kind === 'keep-clear' && meet(area.outline, squareAround(at, side)),
+      const square = squareAround(at, side);
+      const aisle = inOrder(areas).find(
+        ([, { kind, outline }]) => kind === 'keep-clear' && meet(outline, square),
       );
-      return aisle
-        ? [
-            {
-              severity: 'risk' as const,
-              subjects: [id],
-              title: `${label} needs ${side} m of floor and reaches into “${aisle[1].label}”, which must stay clear.`,
-              because: [`ground.places.${id}.elevation`],
-              advice: 'People leave that way: the venue’s fire plan decides.',
-            },
-          ]
-        : [];
-    }),
+      if (!aisle) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id],
+        title: `${label} needs ${side} m of floor and reaches into “${aisle[1].label}”, which must stay clear.`,
+        because: [place.elevation],
+        advice: 'People leave that way: the venue’s fire plan decides.',
+      };
+    }
+  },
   fixes: (snag, seen) => movesOf(seen, snag.subjects[0]),
-};
+});

@@ -1,24 +1,23 @@
-import type { Rule } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
-import type { ShotsSeen } from '../words.js';
 
 /** A support that does not carry the camera on it. */
-export const supportTooWeak: Rule<ShotsSeen> = {
+export const supportTooWeak = shotsRule({
   rule: 'shots.support-too-weak',
-  station: 'shots',
-  find: ({ own }) =>
-    Object.entries(own.cameras).flatMap(([id, { label, support }]) =>
-      support?.strongEnough.value === false
-        ? [
-            {
-              severity: 'stop' as const,
-              subjects: [id],
-              title: `${label} is too heavy for “${support.label}”: it may tip or slip.`,
-              because: [`shots.cameras.${id}.support.strongEnough`],
-              advice: 'Use a support rated for camera, plate and clamps together, and weigh its feet down.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ cameras: own.cameras }),
+  *find({ cameras }) {
+    for (const [id, { label, support }] of Object.entries(cameras)) {
+      const severity = support && severityOf(support.strongEnough);
+      if (!support || severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} is too heavy for “${support.label}”: it may tip or slip.`,
+        because: [support.strongEnough],
+        advice: 'Use a support rated for camera, plate and clamps together, and weigh its feet down.',
+      };
+    }
+  },
   fixes: (snag, seen) => otherSupports(seen, snag.subjects[0] ?? ''),
-};
+});

@@ -1,25 +1,24 @@
-import type { Rule } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
-import type { ShotsSeen } from '../words.js';
 
 /** A camera worked by hand on a head that does not move smoothly. */
-export const supportWrongHead: Rule<ShotsSeen> = {
+export const supportWrongHead = shotsRule({
   rule: 'shots.support-wrong-head',
-  station: 'shots',
-  find: ({ own }) =>
-    Object.entries(own.cameras).flatMap(([id, { label, support }]) =>
-      support?.rightHead.value === false
-        ? [
-            {
-              severity: 'risk' as const,
-              subjects: [id],
-              title: `${label} is worked by hand on “${support.label}”, which has no fluid head: moves will jerk on air.`,
-              because: [`shots.cameras.${id}.support.rightHead`],
-              advice: 'Use a fluid head, or lock the camera off.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ cameras: own.cameras }),
+  *find({ cameras }) {
+    for (const [id, { label, support }] of Object.entries(cameras)) {
+      const severity = support && severityOf(support.rightHead);
+      if (!support || severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} is worked by hand on “${support.label}”, which has no fluid head: moves will jerk on air.`,
+        because: [support.rightHead],
+        advice: 'Use a fluid head, or lock the camera off.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     yield* otherSupports(seen, id);
@@ -28,4 +27,4 @@ export const supportWrongHead: Rule<ShotsSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/worked`, value: 'locked' }] }],
     };
   },
-};
+});

@@ -1,25 +1,24 @@
-import type { Rule } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
+import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
-import type { ShotsSeen } from '../words.js';
 
 /** A lens planned higher or lower than its support goes. */
-export const supportWrongHeight: Rule<ShotsSeen> = {
+export const supportWrongHeight = shotsRule({
   rule: 'shots.support-wrong-height',
-  station: 'shots',
-  find: ({ own }) =>
-    Object.entries(own.cameras).flatMap(([id, { label, support }]) =>
-      support?.tallEnough.value === false
-        ? [
-            {
-              severity: 'risk' as const,
-              subjects: [id],
-              title: `“${support.label}” does not hold ${label} at the height planned.`,
-              because: [`shots.cameras.${id}.support.tallEnough`],
-              advice: 'Choose another support, or a height that it reaches.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ cameras: own.cameras }),
+  *find({ cameras }) {
+    for (const [id, { label, support }] of Object.entries(cameras)) {
+      const severity = support && severityOf(support.tallEnough);
+      if (!support || severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `“${support.label}” does not hold ${label} at the height planned.`,
+        because: [support.tallEnough],
+        advice: 'Choose another support, or a height that it reaches.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     const device = seen.devices?.[id];
@@ -32,4 +31,4 @@ export const supportWrongHeight: Rule<ShotsSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/place/height`, value }] }],
     };
   },
-};
+});

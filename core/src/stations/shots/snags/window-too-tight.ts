@@ -1,28 +1,31 @@
-import type { Rule } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../framing.js';
-import { namesOf, type ShotsSeen } from '../words.js';
+import { shotsRule } from '../result.js';
+import { namedIn, namesOf } from '../words.js';
 
 /** A window that is enlarged beyond the pixels of the sensor, or that leaves the picture it is cut from. */
-export const windowTooTight: Rule<ShotsSeen> = {
+export const windowTooTight = shotsRule({
   rule: 'shots.window-too-tight',
-  station: 'shots',
-  find: seen =>
-    Object.entries(seen.own.shots).flatMap(([id, { window, camera = '' }]) => {
-      if (!window || (window.sharp.value !== false && window.inside.value !== false)) return [];
-      const names = namesOf(seen, id);
-      const outside = window.inside.value === false;
-      return [
-        {
-          severity: 'risk' as const,
-          subjects: [id, camera],
-          title: outside
-            ? `The window of ${names.camera} for ${names.shot} leaves its picture.`
-            : `The window of ${names.camera} for ${names.shot} has fewer pixels than the output: it is soft.`,
-          because: ['crop', 'sharp', 'inside'].map(name => `shots.shots.${id}.window.${name}`),
-          advice: 'Frame the camera wider, take a wider window, or give the shot to another camera.',
-        },
-      ];
-    }),
+  reads: seen => ({ results: seen.own.shots, ...namedIn(seen) }),
+  *find({ results, ...named }) {
+    for (const [id, { window, camera = '' }] of Object.entries(results)) {
+      if (!window) continue;
+      const [outside, soft] = [severityOf(window.inside), severityOf(window.sharp)];
+      const severity = outside ?? soft;
+      if (severity === undefined) continue;
+      const names = namesOf(named, id);
+      yield {
+        severity,
+        subjects: [id, camera],
+        title:
+          outside === undefined
+            ? `The window of ${names.camera} for ${names.shot} has fewer pixels than the output: it is soft.`
+            : `The window of ${names.camera} for ${names.shot} leaves its picture.`,
+        because: [window.crop, window.sharp, window.inside],
+        advice: 'Frame the camera wider, take a wider window, or give the shot to another camera.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     const shot = seen.shots?.[id];
@@ -38,4 +41,4 @@ export const windowTooTight: Rule<ShotsSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/shots/${id}/window` }] }],
     };
   },
-};
+});
