@@ -7,7 +7,6 @@ import type { Bundle, Rules } from './documents/index.js';
 import {
   compareSnags,
   resultOf,
-  Memo,
   Parts,
   snagsOf,
   STATIONS,
@@ -82,14 +81,17 @@ export interface Chain {
  */
 export function createAssessorBy(rules: () => RuleBook): Assessor {
   const chain = createChainBy(rules);
-  const memo = new Memo();
+  const parts = new Parts();
   return bundle => {
     const { plan } = bundle;
     const found = chain(bundle);
     const reviewed = (): ReturnType<typeof review> => {
       const { results, rules, snags } = found;
-      const all = STATIONS.map(name => results[name]);
-      return memo.once('review', [...all, rules, snags, plan], () => review(plan, results, rules, snags));
+      const all = resultsBy(name => results[name]);
+      const own = Object.fromEntries(STATIONS.map(name => [name, all[name]()]));
+      return parts.remembered('review', { ...own, plan, rules, snags }, () =>
+        review(plan, results, rules, snags),
+      );
     };
     return resultOf<Assessment>({
       ...resultsBy(name => found.results[name]),
@@ -111,50 +113,32 @@ export function createChainBy(
 ): (bundle: Bundle) => Chain {
   const partsOf = (): Record<StationName, Parts> =>
     memories(name => new Parts(worked && (key => worked(`${name}: ${key}`))));
-  const computing = memories(() => new Memo());
-  const computed = partsOf();
-  const checking = memories(() => new Memo());
-  const checked = partsOf();
-  const shared = new Memo();
-  const listing = new Memo();
-  const last: { [Name in StationName]?: Visit } = {};
+  const [computed, checked] = [partsOf(), partsOf()];
+  const shared = new Parts();
 
   const visit = <Reads extends object, Result extends object>(
     station: Station<Reads, Result>,
     reads: Reads,
   ): Visit => {
-    const { name } = station;
-    const before = last[name];
-    const rules = book()[name];
-    if (before?.rules === rules && readsAre(before.input as Reads, reads)) return before;
-    const own = station.compute(reads, computed[name], computing[name]);
-    computing[name].endPass();
-    const input: Seen<Reads, Result> = { ...reads, own };
-    const visited = resultOf<Visit>({
-      station: () => station as unknown as Station<never, never>,
-      rules: () => rules,
-      input: () => input,
-      own: () => own,
-      snags: () => {
-        const snags = snagsOf(
-          rules as readonly Rule<Seen<Reads, Result>>[],
-          input,
-          checking[name],
-          checked[name],
-        );
-        checking[name].endPass();
-        return snags;
-      },
+    const rules = book()[station.name];
+    return shared.madeOf(station.name, { ...reads, 'the rules in force': rules }, () => {
+      const own = station.compute(reads, computed[station.name]);
+      const input: Seen<Reads, Result> = { ...reads, own };
+      return resultOf<Visit>({
+        station: () => station as unknown as Station<never, never>,
+        rules: () => rules,
+        input: () => input,
+        own: () => own,
+        snags: () =>
+          snagsOf(rules as unknown as readonly Rule<Seen<Reads, Result>>[], input, checked[station.name]),
+      });
     });
-    last[name] = visited;
-    return visited;
   };
 
   return ({ plan, venue: sharedVenue, rules: houseRules, kinds, shelf, hands: people, claims }) => {
-    const rules = shared.once('rules', [houseRules, plan.rules], () => ({ ...houseRules, ...plan.rules }));
+    const rules = shared.remembered('rules', { houseRules, own: plan.rules }, rulesInForce);
     const { devices, links, outputs, runningOrder } = plan;
     const equipment = equipmentOf(devices, shared);
-    shared.endPass();
 
     const visits: Record<StationName, Visit> = resultOf<Record<StationName, Visit>>({
       brief: () => visit(brief, { start: plan.start, outputs, runningOrder }),
@@ -213,10 +197,8 @@ export function createChainBy(
       visits: () => visits,
       results: () => results,
       snags: () => {
-        const found = STATIONS.map(name => visits[name].snags);
-        const snags = listing.once('snags', found, () => found.flat().sort(compareSnags));
-        listing.endPass();
-        return snags;
+        const found = Object.fromEntries(STATIONS.map(name => [name, visits[name].snags]));
+        return shared.remembered('snags', found, inRank);
       },
     });
   };
@@ -231,8 +213,15 @@ const resultsBy = (own: (name: StationName) => object): { [Name in StationName]:
     [Name in StationName]: () => Results[Name];
   };
 
-/** Is every part that a station reads the one it read last time? */
-function readsAre<Reads extends object>(last: Reads, reads: Reads): boolean {
-  for (const name in reads) if (!Object.is(last[name], reads[name])) return false;
-  return true;
-}
+/** The choices of the event over those of the house. */
+const rulesInForce = ({
+  houseRules,
+  own,
+}: {
+  readonly houseRules: Rules;
+  readonly own: Bundle['plan']['rules'];
+}): Rules => ({ ...houseRules, ...own });
+
+/** The snags of all stations, the worst first. */
+const inRank = (found: Readonly<Record<string, readonly Snag[]>>): readonly Snag[] =>
+  Object.values(found).flat().sort(compareSnags);

@@ -1,6 +1,6 @@
 import { chapelBundle, fridayBundle } from '../src/demo/index.js';
 import type { Bundle } from '../src/documents/index.js';
-import { applyPatch, type Operation } from '../src/foundations/index.js';
+import { applyPatch, type Json, type Operation } from '../src/foundations/index.js';
 
 const friday = fridayBundle();
 /** Events that tests of every figure and every fix run over. */
@@ -9,6 +9,10 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ['chapel', chapelBundle()],
   ['friday with cameras that move, windows, lenses and lamps', varied(friday)],
   ['friday with leads over the aisle and beside mains', crossed(friday)],
+  [
+    'friday wired otherwise, with a matrix in a ring, a remote camera and a case that has grown',
+    rewired(friday),
+  ],
   ['an event with nothing in it yet', emptied(friday)],
   ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
 ];
@@ -44,6 +48,36 @@ function crossed(bundle: Bundle): Bundle {
     ...{ op: 'add', path: `/devices/${id}/place/at`, value },
   }));
   return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+}
+
+/** A matrix that leads back into itself, talkback and all; a camera worked from afar; a multiview; a share kept spare. */
+function rewired(bundle: Bundle): Bundle {
+  const plug = (id: string, [from, out]: [string, string], [to, into]: [string, string]): Operation => ({
+    ...{ op: 'add', path: `/links/${id}` },
+    value: { from: { device: from, port: out }, to: { device: to, port: into } },
+  });
+  const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });
+  const device = (id: string, kind: string, more: { [name: string]: Json } = {}): Operation =>
+    add(`/devices/${id}`, { order: 'zz', label: id, kind, place: { inside: 'deskrack1' }, ...more });
+  const assembly = { label: 'Desk rack', version: 2, root: 'deskrack1', parts: {} };
+  const patch: Operation[] = [
+    device('matrix001', 'matrixeig', { buses: { sdiout0001: { bus: 'aux', input: 'sdiin0002' } } }),
+    device('rackswit1', 'switchrac'),
+    plug('linkmatr1', ['matrix001', 'sdiout0001'], ['rackswit1', 'sdiin0001']),
+    plug('linkmatr2', ['rackswit1', 'sdiout001'], ['matrix001', 'sdiin0002']),
+    device('monitor01', 'monitor24', { viewers: ['mixer'] }),
+    add('/devices/switcher1/buses', { hdmiout03: { bus: 'multiview' } }),
+    plug('linkmonit', ['switcher1', 'hdmiout03'], ['monitor01', 'hdmiin001']),
+    add('/devices/camside01/kind', 'campantil'),
+    add('/devices/camside01/worked', 'remote'),
+    add('/devices/deskrack1/assembly', { id: 'assembly01', version: 1 }),
+    add('/rules', { keptSpare: 20 }),
+  ];
+  return {
+    ...bundle,
+    kinds: applyPatch(bundle.kinds, [add('/assemblies', { assembly01: assembly })]),
+    plan: applyPatch(bundle.plan, patch),
+  };
 }
 
 /** A plan as it is when just made. */

@@ -4,7 +4,7 @@ import type { Severity, Value } from '../src/foundations/index.js';
 interface Limit {
   readonly key: string;
   readonly severity: Severity;
-  readonly side: 'above' | 'below' | 'is' | 'isNot';
+  readonly side: 'above' | 'orBelow' | 'below' | 'is' | 'isNot';
   readonly value: Value;
   readonly from: string;
 }
@@ -47,6 +47,32 @@ export const LIMITS: readonly Limit[] = [
   limit('shots.gear.*.share', 'note', 'above', 1, 'a hundredth of the picture is seen at once'),
   limit('shots.coverage.*.count', 'note', 'is', 1, 'if that one fails nothing is left'),
   limit('shots.cuts.*.good', 'note', 'is', false, 'the 30° rule: else a cut looks like a mistake'),
+  limit('signal.links.*.mates', 'stop', 'is', false, 'a plug does not go into another socket'),
+  limit('signal.links.*.faces', 'stop', 'isNot', 'yes', 'an output goes into an input of the same sort'),
+  limit('signal.sources.*.input', 'risk', 'is', null, 'a picture that nobody can take'),
+  limit('signal.sources.*.picture', 'stop', 'is', 'copy-protected', 'switchers show it black'),
+  limit('signal.sources.*.picture', 'risk', 'isNot', 'clean', 'everybody would see it'),
+  limit('signal.countables.*.*.spare', 'stop', 'below', 0, 'there are no more'),
+  limit('signal.countables.*.*.beyondKept', 'note', 'below', -1e-9, 'less is spare than the house keeps'),
+  limit('signal.formats.*.taken', 'stop', 'isNot', 'yes', 'the input stays black'),
+  limit('signal.loops.*.howls', 'stop', 'is', true, 'talkback that hears itself howls'),
+  limit('signal.loops.*.howls', 'risk', 'is', false, 'a picture in itself'),
+  limit('signal.latency.*.sources.*.offset', 'risk', 'above', 45, 'ITU-R BT.1359-1: early sound is noticed'),
+  limit(
+    'signal.latency.*.sources.*.offset',
+    'risk',
+    'orBelow',
+    -125,
+    'ITU-R BT.1359-1: late sound is noticed',
+  ),
+  limit('signal.screens.*.late', 'note', 'above', 100, 'whoever sees speaker and screen notices'),
+  limit('signal.outputs.*.fedBy', 'stop', 'is', null, 'an output that nothing feeds'),
+  limit('signal.views.*.sees', 'note', 'is', null, 'they do not see what they must'),
+  limit('signal.views.*.tile', 'note', 'below', 0.12, 'a picture that is seen from a chair at the desk'),
+  limit('signal.cameras.*.control', 'risk', 'is', null, 'nothing steers it'),
+  limit('signal.cameras.*.talkback', 'risk', 'is', null, 'nobody can speak to its operator'),
+  limit('signal.cameras.*.tally', 'note', 'is', null, 'its operator does not see that it is on air'),
+  limit('signal.assemblies.*.newer', 'note', 'is', true, 'a newer version exists'),
   limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('runs.runs.*.excess', 'note', 'above', 10, 'a heap of cable to hide'),

@@ -3,7 +3,7 @@
  * and its limits with the snag they raise. Ledger, flags, finder, sheets and the command line read all that from
  * the figure; nothing of it is written a second time.
  */
-import { calc, found, unknown, type Figure, type Note, type Term } from './figure.js';
+import { calc, found, unknown, type Figure, type Note, type Term, type Worked } from './figure.js';
 import { reckoner, type Reckoner, type Value } from './formula.js';
 import { SEVERITIES, type Severity } from './severity.js';
 import type { Unit } from './units.js';
@@ -31,7 +31,7 @@ export const DEFINITION: Basis = { by: 'definition' };
 
 /** Where a figure becomes a snag of some severity. */
 export type Threshold =
-  | { readonly above: number }
+  | { readonly above: number; readonly orBelow?: number }
   | { readonly below: number }
   | { readonly is: Value }
   /** Known, and anything but that. */
@@ -61,6 +61,11 @@ interface Computed<Key extends string> extends Omit<Declaration, 'key'> {
   /** The algorithm that finds it. */
   readonly method?: string;
 }
+
+/** What an algorithm says of a figure before it has a place. */
+export type Outcome =
+  | { readonly value: Value; readonly method?: string; readonly terms?: readonly Term[] }
+  | { readonly why: string; readonly terms?: readonly Term[] };
 
 /** Nothing of its own: formula, method and note are those of the declaration. */
 const AS_DECLARED = {};
@@ -125,13 +130,22 @@ export class Declared<Key extends string = string> implements Declaration {
     return reckoner(this.formula ?? '', ...names);
   }
 
+  /** As some algorithm says: found, or without a value and why. */
+  said(ids: IdsOf<Key>, outcome: Outcome): Figure {
+    const { terms = [] } = outcome;
+    return 'why' in outcome
+      ? this.unknown(ids, outcome.why, terms)
+      : this.found(ids, outcome.value, terms, outcome.method === undefined ? {} : { method: outcome.method });
+  }
+
   /** Without a value, and why. */
   unknown(ids: IdsOf<Key>, why: string, terms: readonly Term[] = []): Figure {
     return this.born(ids, unknown(this.unit, why, terms));
   }
 
   /** A figure that was made just now gets its place and declaration: it is nobody else's yet. */
-  private born(ids: IdsOf<Key>, figure: { -readonly [Name in keyof Figure]: Figure[Name] }): Figure {
+  private born(ids: IdsOf<Key>, worked: Worked): Figure {
+    const figure = worked as { -readonly [Name in keyof Figure]: Figure[Name] };
     figure.path = this.path(...ids);
     figure.of = this;
     return figure;
@@ -158,12 +172,13 @@ const beyond = (value: Value, threshold: Threshold): boolean => {
   if ('is' in threshold) return value === threshold.is;
   if ('isNot' in threshold) return value !== null && value !== threshold.isNot;
   if (typeof value !== 'number') return false;
-  return 'above' in threshold ? value > threshold.above : value < threshold.below;
+  if ('below' in threshold) return value < threshold.below;
+  return value > threshold.above || (threshold.orBelow !== undefined && value < threshold.orBelow);
 };
 
 /** How bad a figure is by its declared limits, the worst first; undefined within them, or without any. */
 export function severityOf({ value, of }: Figure): Severity | undefined {
-  const limits = of?.limits;
+  const { limits } = of;
   if (!limits) return undefined;
   return SEVERITIES.find(severity => {
     const threshold = limits[severity];

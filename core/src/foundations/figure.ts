@@ -28,26 +28,27 @@ export interface Working {
   readonly source?: string;
 }
 
-/**
- * `value` is at full precision; null comes with `why` (“infinite” for an infinite value). A declared figure knows
- * its place in the assessment and its declaration; those that are not declared yet have neither.
- */
-export interface Figure {
+/** What a number is and how it came to be: `value` is at full precision; null comes with `why` (“infinite”). */
+export interface Worked {
   readonly value: Value;
   readonly unit: Unit;
   readonly working: Working;
   readonly why?: string;
-  readonly path?: string;
-  readonly of?: Declaration;
+}
+
+/** A worked number that knows its place in the assessment and its declaration. */
+export interface Figure extends Worked {
+  readonly path: string;
+  readonly of: Declaration;
 }
 
 export type Note = Pick<Working, 'rule' | 'source'>;
 
 /**
- * A figure computed by its own formula from its terms, so that the working cannot differ from the value.
+ * A number computed by its own formula from its terms, so that the working cannot differ from the value.
  * A non-finite result becomes null with the reason, as does a term without a value.
  */
-export function calc(unit: Unit, formula: string, terms: readonly Term[], note: Note = {}): Figure {
+export function calc(unit: Unit, formula: string, terms: readonly Term[], note: Note = {}): Worked {
   const working: Working = { formula, terms, ...note };
   const missing = terms.find(term => term.value === null);
   if (missing) return { value: null, unit, working, why: `${missing.name} is not known` };
@@ -56,19 +57,19 @@ export function calc(unit: Unit, formula: string, terms: readonly Term[], note: 
   return { value: null, unit, working, why: Number.isNaN(value) ? 'not defined here' : 'infinite' };
 }
 
-/** A figure that an algorithm found; `method` names it. */
+/** What an algorithm found; `method` names it. */
 export function found(
   value: Value,
   unit: Unit,
   method: string,
   terms: readonly Term[] = [],
   note: Note = {},
-): Figure {
+): Worked {
   return { value, unit, working: { method, terms, ...note } };
 }
 
-/** A figure without a value, and why. */
-export function unknown(unit: Unit, why: string, terms: readonly Term[] = []): Figure {
+/** Without a value, and why. */
+export function unknown(unit: Unit, why: string, terms: readonly Term[] = []): Worked {
   return { value: null, unit, working: { method: why, terms }, why };
 }
 
@@ -93,19 +94,11 @@ export const given = (
   pointer: string,
 ): Term => ({ name, value: value ?? null, unit, from: { document, pointer } });
 
-/** A term taken from another figure, which knows its path in the assessment unless it is not declared yet. */
-export const taken = (name: string, figure: Figure, path: string = pathOf(figure)): Term => ({
-  name,
-  value: figure.value,
-  unit: figure.unit,
+/** A term taken from another figure. */
+export const taken = (name: string, { value, unit, path }: Figure): Term => ({
+  ...{ name, value, unit },
   from: { figure: path },
 });
-
-/** The place of a declared figure in the assessment. */
-export function pathOf({ path }: Figure): string {
-  if (path === undefined) throw new TypeError('a figure that is not declared has no path of its own');
-  return path;
-}
 
 /** A constant or default, with its source in words. */
 export const constant = (name: string, value: Value, unit: Unit, source: string): Term => ({

@@ -4,7 +4,6 @@ export * from './formats.js';
 export * from './formula.js';
 export * from './geometry.js';
 export * from './json-size.js';
-export * from './memo.js';
 export * from './parts.js';
 export * from './order.js';
 export * from './patch.js';

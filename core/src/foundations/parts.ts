@@ -44,6 +44,15 @@ export class Parts {
     return value;
   }
 
+  /** What was made of the same input before, as it is; else made anew. For what is itself made of parts. */
+  madeOf<In extends object, Out>(key: string, input: In, make: (input: In) => Out): Out {
+    const kept = this.kept.get(key);
+    if (kept && sameEntries(kept.input, input)) return kept.value as Out;
+    const value = make(input);
+    this.kept.set(key, { input, value });
+    return value;
+  }
+
   /**
    * A map of results, one for each record, each a part of its own. `reads` picks what the part of a record is
    * handed; a record for which it picks nothing has none.

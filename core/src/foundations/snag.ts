@@ -1,7 +1,6 @@
 /** Snags: what would stop the show, what could bite, what is worth knowing, and their fixes. */
-import type { Memo } from './memo.js';
 import type { Operation } from './patch.js';
-import { pathOf, type Figure } from './figure.js';
+import type { Figure } from './figure.js';
 import { compareText } from './order.js';
 import type { Parts } from './parts.js';
 import { SEVERITIES, type Severity } from './severity.js';
@@ -64,27 +63,20 @@ export interface OfferedFix extends Pick<Fix, 'label' | 'changes'> {
 /** What a rule says of one finding; station, rule name and id are added when it is made a snag. */
 export type Finding = Omit<Snag, 'id' | 'rule' | 'station' | 'outputs' | 'because'> & {
   readonly outputs?: readonly string[];
-  /** The figures that led to it, or their paths where they are not declared yet. */
-  readonly because: readonly (Figure | string)[];
+  /** The figures that led to it. */
+  readonly because: readonly Figure[];
 };
 
-/**
- * One check: `find` reads what its station may read; `fixes` proposes edits for one of its snags, best first,
- * and is run on demand only. What is offered to a person is first tried: see `fixesFor`.
- */
-export interface Rule<Input> {
+/** One check of a station. What is offered to a person is first tried: see `fixesFor`. */
+export interface Rule<Seen> {
   readonly rule: string;
   readonly station: StationName;
-  find(input: Input): Finding[];
-  fixes?(snag: Snag, input: Input): Iterable<Fix>;
-  /** What `find` is handed, where the rule declares it; else it is watched while it reads. */
-  readonly declared?: Declares<Input>;
-}
-
-export interface Declares<Input> {
-  reads(this: void, seen: Input): object;
-  /** The snags that it finds in what it is handed. */
-  check(this: void, input: never): readonly Snag[];
+  /** What the rule is handed of all that the station sees. */
+  reads(this: void, seen: Seen): object;
+  /** What it finds in that. */
+  find(this: void, input: never): Iterable<Finding>;
+  /** Proposes edits for one of its snags, best first; run on demand only. */
+  fixes?(snag: Snag, seen: Seen): Iterable<Fix>;
 }
 
 /** A rule as it is written: `find` gets exactly what `reads` picks; `fixes` may look at the whole station. */
@@ -98,30 +90,25 @@ export interface WrittenRule<Seen, In extends object> {
 /** Makes the rules of a station. */
 export const rulesOf =
   <Seen extends object>(station: StationName) =>
-  <In extends object>({ reads, find, ...of }: WrittenRule<Seen, In>): Rule<Seen> => {
-    const check = (input: In): readonly Snag[] =>
-      Array.from(find(input), finding => snagOf({ rule: of.rule, station }, finding));
-    return { ...of, station, declared: { reads, check }, find: seen => [...find(reads(seen))] };
-  };
+  <In extends object>(rule: WrittenRule<Seen, In>): Rule<Seen> => ({ ...rule, station });
 
-/** What the rules find; a rule looks again only when something it read has changed. */
-export function snagsOf<Input extends object>(
-  rules: readonly Rule<Input>[],
-  input: Input,
-  memo: Memo,
+/** What a rule finds in what its station sees. */
+export const findingsOf = <Seen>({ reads, find }: Rule<Seen>, seen: Seen): Iterable<Finding> =>
+  find(reads(seen) as never);
+
+/** What the rules find; a rule looks again only when something it is handed has changed. */
+export function snagsOf<Seen extends object>(
+  rules: readonly Rule<Seen>[],
+  seen: Seen,
   parts: Parts,
-): Snag[] {
-  const found = rules.flatMap(rule => {
-    const { declared } = rule;
-    if (!declared)
-      return memo.traced(rule.rule, input, seen => rule.find(seen).map(each => snagOf(rule, each)));
-    return parts.remembered(
-      rule.rule,
-      declared.reads(input),
-      declared.check as (handed: object) => readonly Snag[],
+): readonly Snag[] {
+  const found: Record<string, readonly Snag[]> = {};
+  for (const rule of rules) {
+    found[rule.rule] = parts.remembered(rule.rule, rule.reads(seen), input =>
+      Array.from(rule.find(input as never), finding => snagOf(rule, finding)),
     );
-  });
-  return memo.keep('snags', found);
+  }
+  return parts.remembered('snags', found, lists => Object.values(lists).flat());
 }
 
 const snagOf = (
@@ -130,7 +117,7 @@ const snagOf = (
 ): Snag => ({
   outputs: [],
   ...finding,
-  because: because.map(each => (typeof each === 'string' ? each : pathOf(each))),
+  because: because.map(({ path }) => path),
   id: [rule, ...finding.subjects].join(':'),
   rule,
   station,

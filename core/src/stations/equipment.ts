@@ -1,6 +1,6 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
 import type { Device, Place, Shelf, WayToWork } from '../documents/index.js';
-import { constant, given, inOrder, type MapOf, type Memo, type Term } from '../foundations/index.js';
+import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../foundations/index.js';
 
 /** A device, with its place only as far as it is one in a case. */
 export interface Equipment extends Omit<Device, 'place'> {
@@ -55,21 +55,24 @@ export function freeItems(
 /** The first of them. */
 export const freeItem = (...of: Parameters<typeof freeItems>): string | undefined => freeItems(...of)[0];
 
+/** A device without where it stands. */
+export const withoutPlace = ({ place, ...device }: Device): Equipment =>
+  place?.inside === undefined
+    ? device
+    : {
+        ...device,
+        place: { inside: place.inside, ...(place.unit === undefined ? {} : { unit: place.unit }) },
+      };
+
 /**
  * The devices as equipment; it stays the same object while they are only moved about, so that wiring, cases and
  * roles rest.
  */
-export const equipmentOf = (devices: MapOf<Device> | undefined, memo: Memo): MapOf<Equipment> | undefined =>
+export const equipmentOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Equipment> | undefined =>
   devices &&
-  memo.each(
+  parts.each(
     'equipment',
-    inOrder(devices),
-    device => [device],
-    ({ place, ...device }): Equipment =>
-      place?.inside === undefined
-        ? device
-        : {
-            ...device,
-            place: { inside: place.inside, ...(place.unit === undefined ? {} : { unit: place.unit }) },
-          },
-  );
+    () => inOrder(devices),
+    (_, device) => ({ device }),
+    (_, { device }) => withoutPlace(device),
+  )();

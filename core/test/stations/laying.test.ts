@@ -225,9 +225,9 @@ describe('two leads', () => {
 
   it('lie together where they are near on one floor, not above each other', () => {
     const ground = squaresOf(straight(0, 2));
-    expect(sharedBoth(ground, squaresOf(straight(0, 2.3)))).toBeCloseTo(10, 9);
-    expect(sharedBoth(ground, squaresOf(straight(0, 4)))).toBe(0);
-    expect(sharedBoth(ground, squaresOf(straight(3, 2)))).toBe(0);
-    expect(sharedBoth(ground, squaresOf({ ...straight(0, 2), aloft: new Set([0]) }))).toBe(0);
+    expect(sharedBoth('', { a: ground, b: squaresOf(straight(0, 2.3)) })).toBeCloseTo(10, 9);
+    expect(sharedBoth('', { a: ground, b: squaresOf(straight(0, 4)) })).toBe(0);
+    expect(sharedBoth('', { a: ground, b: squaresOf(straight(3, 2)) })).toBe(0);
+    expect(sharedBoth('', { a: ground, b: squaresOf({ ...straight(0, 2), aloft: new Set([0]) }) })).toBe(0);
   });
 });

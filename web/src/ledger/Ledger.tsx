@@ -1,10 +1,9 @@
-import { figureAt, isFigure, pathOf, show, showText, type Figure, type Term } from '@idle-satchel/core';
+import { figureAt, isFigure, show, showText, type Figure, type Term } from '@idle-satchel/core';
 import { memo, useRef, type ReactNode } from 'react';
 import { useShortcuts } from '../app/shortcuts.js';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { useFlag } from './flags.js';
 
-type Flag = 'stop' | 'risk' | undefined;
 const GLYPH = { stop: '◆ ', risk: '◇ ' } as const;
 const TONE = { stop: 'text-stop', risk: 'text-risk' } as const;
 
@@ -14,24 +13,23 @@ const TONE = { stop: 'text-stop', risk: 'text-risk' } as const;
  */
 export const FigureRow = memo(function FigureRow({
   figure,
-  label = figure.of?.label,
-  path = pathOf(figure),
-  flag: given,
+  label = figure.of.label,
+  because = figure,
   unit,
   children,
 }: {
   figure: Figure;
   /** Where the line is called otherwise: by the thing it is of. */
   label?: ReactNode;
-  path?: string;
-  flag?: Flag;
+  /** The figure whose snags flag the line, where that is another one. */
+  because?: Figure;
   /** Words after the unit, such as `wide`. */
   unit?: string;
   children?: ReactNode;
 }) {
   const { ui } = useOpenEvent();
-  const own = useFlag(path);
-  const flag = given ?? own;
+  const { path } = figure;
+  const flag = useFlag(because.path);
   const reading = useReading();
   const open = useUi(state => state.working) === path;
   const shown = show(figure.value, figure.unit, reading);
@@ -77,7 +75,7 @@ export const FigureRow = memo(function FigureRow({
 export function FigureRows({ of }: { of: object }) {
   return Object.values(of)
     .filter(isFigure)
-    .map(figure => <FigureRow key={pathOf(figure)} figure={figure} />);
+    .map(figure => <FigureRow key={figure.path} figure={figure} />);
 }
 
 const SUPERSCRIPT: Readonly<Record<string, string>> = { '^ 2': '²', '^ 3': '³' };

@@ -1,5 +1,5 @@
 /** Which figures an open snag points at, and how bad it is: the ledger marks those lines. */
-import type { Severity, Snag } from '@idle-satchel/core';
+import type { Figure, Severity, Snag } from '@idle-satchel/core';
 import { useEvent } from '../store/hooks.js';
 
 const RANK: Readonly<Record<Severity, number>> = { stop: 2, risk: 1, note: 0 };
@@ -25,8 +25,8 @@ function flagAt(snags: readonly Snag[], path: string): Flag {
 /** The flag of one figure. */
 export const useFlag = (path: string): Flag => useEvent(({ assessment }) => flagAt(assessment.snags, path));
 
-/** Flags of figures by their paths, where those are not declared yet. */
-export function useFlags(): (path: string) => Flag {
+/** The flags of many figures. */
+export function useFlags(): (figure: Figure) => Flag {
   const snags = useEvent(({ assessment }) => assessment.snags);
-  return path => flagAt(snags, path);
+  return ({ path }) => flagAt(snags, path);
 }

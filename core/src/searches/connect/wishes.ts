@@ -108,9 +108,9 @@ export function wishesOf({ plan, kinds, shelf }: Bundle, { signal, rules }: Asse
     );
   const fitsAsItIs = (from: PortEnd, to: PortEnd, into: Port): boolean => {
     if (into.scaled || wiring.kindOf(to.device)?.family !== 'switcher') return true;
-    const given = givenBy(wiring, from.device, from.port, rules.format).value;
+    const given = givenBy(wiring, from.device, from.port, rules.format);
     const own = wiring.devices[to.device]?.format ?? rules.format;
-    return typeof given !== 'string' || whyNotNative(own, given) === undefined;
+    return 'why' in given || whyNotNative(own, given.value) === undefined;
   };
   const isVideo =
     (direction: Port['direction']) =>

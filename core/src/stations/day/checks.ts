@@ -1,6 +1,6 @@
 /** The checks with the ticks they have, and how many there are of each. */
 import type { Tick } from '../../documents/index.js';
-import { constant, inOrder, pathOf, type Figure, type MapOf } from '../../foundations/index.js';
+import { constant, inOrder, type Figure, type MapOf } from '../../foundations/index.js';
 import * as figures from './figures.js';
 import { MOMENTS, type Check, type Checks, type DayResult } from './result.js';
 import type { Draft, Drafts } from './wanted.js';
@@ -31,7 +31,7 @@ function checkOf({ atLeast, ...draft }: Draft, given: readonly [string, Tick] | 
     detail: draft.detail ?? '',
     tape: draft.tape,
     unit: draft.unit,
-    atLeast: typeof atLeast?.value === 'number' ? { path: pathOf(atLeast), value: atLeast.value } : undefined,
+    atLeast: typeof atLeast?.value === 'number' ? { path: atLeast.path, value: atLeast.value } : undefined,
     tick,
     by: entry?.by,
     at: entry?.at,

@@ -12,7 +12,7 @@ import type { RunsReads, RunsResult } from './result.js';
 import { makeOf, routedRun, type RoutedRun } from './routed.js';
 import { runResult } from './run.js';
 import { cutLeads, ownedCables, type Wanted } from './stock.js';
-import { squaresOf } from './trodden.js';
+import { pairsOf, sharedBoth, squaresOf } from './trodden.js';
 
 export type * from './result.js';
 
@@ -73,7 +73,13 @@ export const runs: Station<RunsReads, RunsResult> = {
       (_, { crosses, points, floors, aloft }) => (crosses ? { points, floors, aloft } : undefined),
       (_, run) => squaresOf(run),
     );
-    const groups = parts.part('groups', { runs, squares }, loomGroups);
+    const beside = parts.each(
+      'beside',
+      () => pairsOf(squares()),
+      (_, two) => two,
+      sharedBoth,
+    );
+    const groups = parts.part('groups', { runs, squares, beside }, loomGroups);
     const loom = <T>(key: string, of: () => Readonly<Record<string, T>>) =>
       parts.each(
         key,

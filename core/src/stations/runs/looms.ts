@@ -2,7 +2,7 @@
 import { constant, listed, taken, type Figure, type Point } from '../../foundations/index.js';
 import * as figures from './figures.js';
 import type { RunResult } from './result.js';
-import { alongFloor, sharedBoth, squareOf, type Squares } from './trodden.js';
+import { alongFloor, pairOf, squareOf, type Squares } from './trodden.js';
 
 export interface Loom {
   /** Ids of its leads, and where they lie together: lines for the plan. */
@@ -30,9 +30,12 @@ const lengthOf = ({ onFloor }: RunResult): number => Number(onFloor.value ?? 0);
 export function loomGroups({
   runs,
   squares,
+  beside,
 }: {
   readonly runs: Readonly<Record<string, RunResult>>;
   readonly squares: Readonly<Record<string, Squares>>;
+  /** How far each two of them lie beside each other, m. */
+  readonly beside: Readonly<Record<string, number>>;
 }): Readonly<Record<string, readonly string[]>> {
   const crossing = Object.entries(runs).filter(([id, run]) => run.crosses && squares[id]);
   const first = new Map(crossing.map(([id]) => [id, id]));
@@ -42,11 +45,9 @@ export function loomGroups({
   };
   crossing.forEach(([a, one], i) => {
     for (const [b, other] of crossing.slice(i + 1)) {
-      const [x, y] = [squares[a], squares[b]];
-      if (!x || !y) continue;
-      const beside = sharedBoth(x, y);
+      const length = beside[pairOf(a, b)] ?? beside[pairOf(b, a)] ?? 0;
       const least = Math.max(LEAST_SHARED, LEAST_PART * Math.min(lengthOf(one), lengthOf(other)));
-      if (beside >= least) first.set(rootOf(b), rootOf(a));
+      if (length >= least) first.set(rootOf(b), rootOf(a));
     }
   });
   const groups = new Map<string, string[]>();

@@ -1,6 +1,6 @@
 /** Where leads lie, in squares of half a metre: what they share, and how much floor they cover together. */
 import { distance, type Point } from '../../foundations/index.js';
-import type { RunResult } from './index.js';
+import type { RunResult } from './result.js';
 
 /** Side of a square, m: leads as near as this to each other count as lying together. */
 export const SQUARE = 0.5;
@@ -57,19 +57,25 @@ export function squaresOf(run: Pick<RunResult, 'points' | 'floors' | 'aloft'>): 
   return { lengths, around };
 }
 
-const known = new WeakMap<Squares, WeakMap<Squares, number>>();
-
-/** Length of two leads that lies beside the other, of both the less, m; worked out once for the same two ways. */
-export function sharedBoth(a: Squares, b: Squares): number {
-  const own = known.get(a) ?? new WeakMap<Squares, number>();
-  known.set(a, own);
-  let length = own.get(b);
-  if (length === undefined) {
-    length = Math.min(shared(a, b), shared(b, a));
-    own.set(b, length);
+/** Every two leads that lie on the floor, by both their ids. */
+export function* pairsOf(
+  squares: Readonly<Record<string, Squares>>,
+): Generator<[pair: string, of: { readonly a: Squares; readonly b: Squares }]> {
+  const all = Object.entries(squares);
+  for (let i = 0; i < all.length; i++) {
+    const [id, a] = all[i] as [string, Squares];
+    for (let j = i + 1; j < all.length; j++) {
+      const [other, b] = all[j] as [string, Squares];
+      yield [pairOf(id, other), { a, b }];
+    }
   }
-  return length;
 }
+
+export const pairOf = (id: string, other: string): string => `${id} ${other}`;
+
+/** Length of two leads that lies beside the other, of both the less, m. */
+export const sharedBoth = (_: string, { a, b }: { readonly a: Squares; readonly b: Squares }): number =>
+  Math.min(shared(a, b), shared(b, a));
 
 function shared(a: Squares, b: Squares): number {
   let sum = 0;

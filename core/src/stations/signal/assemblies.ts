@@ -1,7 +1,8 @@
 /** Cases that were put in as assemblies: which version they are, and which is the newest. */
 import type { Kinds } from '../../documents/index.js';
-import { calc, given, inOrder, unknown, type Figure } from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import { given, inOrder, type Figure } from '../../foundations/index.js';
+import { assemblyNewer, assemblyNewest, assemblyVersion } from './figures.js';
+import type { PlanWiring } from './result.js';
 
 export interface AssemblyVersions {
   readonly version: Figure;
@@ -9,34 +10,27 @@ export interface AssemblyVersions {
   readonly newer: Figure;
 }
 
-export const assemblyVersions = (
-  wiring: PlanWiring,
-  { assemblies }: Kinds,
-): Record<string, AssemblyVersions> =>
+const NOT_KEPT = 'the assembly is not kept any more';
+
+export const assemblyVersions = ({
+  wiring,
+  assemblies,
+}: {
+  readonly wiring: PlanWiring;
+  readonly assemblies: Kinds['assemblies'];
+}): Readonly<Record<string, AssemblyVersions>> =>
   Object.fromEntries(
     inOrder(wiring.devices).flatMap(([id, { assembly }]): [string, AssemblyVersions][] => {
       if (!assembly) return [];
       const own = given('version', assembly.version, '', 'plan', `/devices/${id}/assembly/version`);
       const known = assemblies?.[assembly.id];
-      const newest = known
-        ? calc('', 'newest', [
-            given('newest', known.version, '', 'kinds', `/assemblies/${assembly.id}/version`),
-          ])
-        : unknown('', 'the assembly is not kept any more');
-      return [
-        [
-          id,
-          {
-            version: calc('', 'version', [own]),
-            newest,
-            newer: known
-              ? calc('', 'newest > version', [
-                  given('newest', known.version, '', 'kinds', `/assemblies/${assembly.id}/version`),
-                  own,
-                ])
-              : unknown('', 'the assembly is not kept any more'),
-          },
-        ],
-      ];
+      const newest =
+        known && given('newest', known.version, '', 'kinds', `/assemblies/${assembly.id}/version`);
+      const versions: AssemblyVersions = {
+        version: assemblyVersion.calc([id], [own]),
+        newest: newest ? assemblyNewest.calc([id], [newest]) : assemblyNewest.unknown([id], NOT_KEPT),
+        newer: newest ? assemblyNewer.calc([id], [newest, own]) : assemblyNewer.unknown([id], NOT_KEPT),
+      };
+      return [[id, versions]];
     }),
   );

@@ -1,7 +1,8 @@
 /** What leads to a camera besides its picture: control, tally, talkback, and how many coax leads that makes. */
-import { calc, constant, found, inOrder, unknown, type Figure } from '../../foundations/index.js';
+import { constant, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
-import type { PlanWiring } from './index.js';
+import { cameraCoax, cameraControl, cameraTalkback, cameraTally } from './figures.js';
+import type { PlanWiring } from './result.js';
 
 export interface CameraLines {
   /** By what it is steered; only for a remote camera. */
@@ -16,7 +17,7 @@ export interface CameraLines {
 /** The devices that are fixed to another one or carried with it. */
 export type Aboard = (carrier: string) => readonly string[];
 
-export function aboardOf(wiring: PlanWiring): Aboard {
+export function aboardOf({ wiring }: { readonly wiring: PlanWiring }): Aboard {
   const carried = new Map<string, string[]>();
   for (const [id, { place }] of inOrder(wiring.devices)) {
     if (place?.inside === undefined) continue;
@@ -28,66 +29,72 @@ export function aboardOf(wiring: PlanWiring): Aboard {
 }
 
 /** The lines of every camera that somebody works, on the spot or from afar. */
-export function cameraLines(wiring: PlanWiring, aboard: Aboard): Record<string, CameraLines> {
+export function cameraLines({
+  wiring,
+  aboard,
+}: {
+  readonly wiring: PlanWiring;
+  readonly aboard: Aboard;
+}): Readonly<Record<string, CameraLines>> {
   // Where one camera is sent as it is, nobody mixes who could speak to its operator.
   const mixed = inOrder(wiring.devices).some(([id]) => wiring.kindOf(id)?.family === 'switcher');
   return Object.fromEntries(
     inOrder(wiring.devices).flatMap(([id, { worked }]): [string, CameraLines][] => {
       if (wiring.kindOf(id)?.family !== 'camera') return [];
       const coax = coaxTo(wiring, id);
-      if (worked === 'remote')
-        return [[id, { control: lineTo(wiring, id, ['control', 'network'], 'nothing steers it'), coax }]];
+      if (worked === 'remote') {
+        const steered = lineTo(wiring, id, ['control', 'network'], 'nothing steers it');
+        return [[id, { control: cameraControl.said([id], steered), coax }]];
+      }
       if (!workedByHand(worked) || !mixed) return [];
-      const talkback = talkbackOf(wiring, id, aboard(id));
-      return [[id, { talkback, tally: tallyOf(wiring, id, aboard(id)), coax }]];
+      const talkback = cameraTalkback.said([id], talkbackOf(wiring, id, aboard(id)));
+      return [[id, { talkback, tally: cameraTally.said([id], tallyOf(wiring, id, aboard(id))), coax }]];
     }),
   );
 }
 
 /** The device at the other end of a lead that carries one of these. */
-function lineTo(wiring: PlanWiring, id: string, carries: readonly string[], why: string): Figure {
+function lineTo(wiring: PlanWiring, id: string, carries: readonly string[], why: string): Outcome {
   for (const [, { from, to }] of [...wiring.into(id), ...wiring.outOf(id)]) {
     const own = from.device === id ? from : to;
     const other = from.device === id ? to : from;
     const what = wiring.portOf(own)?.carries;
     if (what === undefined || !carries.includes(what)) continue;
-    return found(
-      wiring.devices[other.device ?? '']?.label ?? 'a socket of the venue',
-      '',
-      `a lead for ${what}`,
-    );
+    const value = wiring.devices[other.device ?? '']?.label ?? 'a socket of the venue';
+    return { value, method: `a lead for ${what}` };
   }
-  return unknown('', why);
+  return { why };
 }
 
 /** A beltpack with the camera that is linked to its base, a lead for talkback, or talkback in the return picture. */
-function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Figure {
+function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
   for (const pack of own) {
     if (wiring.kindOf(pack)?.family !== 'talkback') continue;
     if (wiring.into(pack).length + wiring.outOf(pack).length > 0)
-      return found(wiring.devices[pack]?.label ?? pack, '', 'talkback that is worn at the camera and linked');
+      return {
+        value: wiring.devices[pack]?.label ?? pack,
+        method: 'talkback that is worn at the camera and linked',
+      };
   }
   const inReturn = wiring.into(id).find(([, { from }]) => wiring.portOf(from)?.talkback);
-  if (inReturn) return found('with the return picture', '', 'sound channels of the return picture');
+  if (inReturn) return { value: 'with the return picture', method: 'sound channels of the return picture' };
   return lineTo(wiring, id, ['talkback'], 'no talkback leads to its operator');
 }
 
 /** A tally lead, or a screen on the camera whose picture or network tells what is on air. */
-function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Figure {
+function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
   const screen = own.find(each => wiring.kindOf(each)?.family === 'screen' && wiring.into(each).length > 0);
   if (screen !== undefined)
-    return found(
-      `by ${wiring.devices[screen]?.label ?? screen}`,
-      '',
-      'the programme on a screen at the camera',
-    );
+    return {
+      value: `by ${wiring.devices[screen]?.label ?? screen}`,
+      method: 'the programme on a screen at the camera',
+    };
   return lineTo(wiring, id, ['tally', 'network'], 'its operator does not see that it is on air');
 }
 
 const coaxTo = (wiring: PlanWiring, id: string): Figure =>
-  calc(
-    'pieces',
-    'sum(lead)',
+  cameraCoax.calc(
+    [id],
     [
       constant('lead', 0, 'pieces', 'none but these'),
       ...[...wiring.into(id), ...wiring.outOf(id)]

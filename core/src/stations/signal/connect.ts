@@ -2,7 +2,7 @@
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch, type Json, type Operation } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 import { clashOf } from './mates.js';
 
 /** Input and output of the kind of adapter that goes between two ports, or undefined. */

@@ -1,9 +1,7 @@
 /** Whatever of a switcher, recorder or network can run out: used, there, and spare. */
 import type { Inside, Output, Port, RunningItem } from '../../documents/index.js';
 import {
-  calc,
   constant,
-  found,
   given,
   inOrder,
   taken,
@@ -12,7 +10,8 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import type { FedOutput } from './fed-by.js';
-import type { PlanWiring } from './index.js';
+import * as figures from './figures.js';
+import type { PlanWiring } from './result.js';
 import { LAYOUT_COUNTABLES, layoutNeeds } from './layouts.js';
 import { busOf, videoPorts } from './switching.js';
 
@@ -52,7 +51,7 @@ export function countablesOf(reads: CountReads): Record<string, Counts> {
       const each = sketch[name];
       if (each === undefined) continue;
       any = true;
-      counts[name] = countOf(`signal.countables.${id}.${name}`, each, reads.keptSpare);
+      counts[name] = countOf([id, name], each, reads.keptSpare);
     }
     if (any) all[id] = counts;
   }
@@ -78,28 +77,19 @@ interface Sketch {
   readonly most?: boolean;
 }
 
-function countOf(path: string, { have, used, most }: Sketch, keptSpare: number): Count {
+function countOf(ids: [string, Countable], { have, used, most }: Sketch, keptSpare: number): Count {
   const counts = used.map(({ value }) => Number(value));
   const drawn = most ? Math.max(0, ...counts) : counts.reduce((sum, each) => sum + each, 0);
-  const figures = {
-    have: found(have.value, 'pieces', 'what it has', [have]),
-    used: found(
-      drawn,
-      'pieces',
-      most ? 'the most that one item needs at once' : 'all that draws on it',
-      used,
-    ),
+  const own = most ? { method: 'the most that one item needs at once' } : {};
+  const count = {
+    have: figures.countHave.found(ids, have.value, [have]),
+    used: figures.countUsed.found(ids, drawn, used, own),
   };
-  const terms = [taken('have', figures.have, `${path}.have`), taken('used', figures.used, `${path}.used`)];
-  const spare = calc('pieces', 'have - used', terms);
-  if (keptSpare === 0) return { have: figures.have, used: figures.used, spare };
-  return {
-    ...{ have: figures.have, used: figures.used, spare },
-    beyondKept: calc('pieces', 'have - used - have * kept / 100', [
-      ...terms,
-      constant('kept', keptSpare, '%', 'share kept spare, by house rule'),
-    ]),
-  };
+  const terms = [taken('have', count.have), taken('used', count.used)];
+  const spare = figures.countSpare.calc(ids, terms);
+  if (keptSpare === 0) return { ...count, spare };
+  const kept = constant('kept', keptSpare, '%', 'share kept spare, by house rule');
+  return { ...count, spare, beyondKept: figures.countBeyondKept.calc(ids, [...terms, kept]) };
 }
 
 type Sketches = Partial<Record<Countable, Sketch>>;

@@ -1,8 +1,16 @@
 /** Outputs: what feeds each of them, as which programme, and of which size. */
 import type { Bus, Format, Output } from '../../documents/index.js';
-import { constant, found, unknown, type Figure, type MapOf, inOrder } from '../../foundations/index.js';
+import {
+  constant,
+  inOrder,
+  type Figure,
+  type MapOf,
+  type Outcome,
+  type Term,
+} from '../../foundations/index.js';
+import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 import { isSource } from './sources.js';
 import { busOf, feedsOf } from './switching.js';
 
@@ -16,17 +24,38 @@ export interface FedOutput {
   readonly switcher: string | undefined;
 }
 
-export const fedOutputs = (
-  wiring: PlanWiring,
-  outputs: MapOf<Output> | undefined,
-  house: Format,
-): Record<string, FedOutput> =>
-  Object.fromEntries(inOrder(outputs).map(([id, output]) => [id, fedOutput(wiring, output, house)]));
+export const fedOutputs = ({
+  wiring,
+  outputs,
+  house,
+}: {
+  readonly wiring: PlanWiring;
+  readonly outputs: MapOf<Output> | undefined;
+  readonly house: Format;
+}): Readonly<Record<string, FedOutput>> =>
+  Object.fromEntries(
+    inOrder(outputs).map(([id, output]) => {
+      const { fedBy, gets, format, switcher } = feedOf(wiring, output, house);
+      const fed: FedOutput = {
+        fedBy: outputFedBy.said([id], fedBy),
+        gets: outputGets.said([id], gets),
+        format: outputFormat.said([id], format),
+        switcher,
+      };
+      return [id, fed];
+    }),
+  );
 
-const nothing = (why: string): FedOutput => ({
-  fedBy: unknown('', why),
-  gets: unknown('', why),
-  format: unknown('', why),
+/** What feeds an output, before it is a figure. */
+interface Feed {
+  readonly fedBy: Outcome;
+  readonly gets: Outcome;
+  readonly format: Outcome;
+  readonly switcher: string | undefined;
+}
+
+const nothing = (why: string): Feed => ({
+  ...{ fedBy: { why }, gets: { why }, format: { why } },
   switcher: undefined,
 });
 
@@ -41,7 +70,7 @@ const BUS_WORDS: Readonly<Record<Bus, string>> = {
 };
 
 /** Walks upstream from the device an output comes out of, to a switcher that has a source, or to a source. */
-function fedOutput(wiring: PlanWiring, output: Output, house: Format): FedOutput {
+function feedOf(wiring: PlanWiring, output: Output, house: Format): Feed {
   if (output.device === undefined) return nothing('no device is chosen for it');
   if (!wiring.devices[output.device]) return nothing('its device is gone');
   const seen = new Set<string>();
@@ -53,15 +82,14 @@ function fedOutput(wiring: PlanWiring, output: Output, house: Format): FedOutput
     const label = wiring.devices[device]?.label ?? device;
     path.unshift(label);
     const kind = wiring.kindOf(device);
-    const followed = `links followed: ${path.join(' → ')}`;
-    const made = (fedBy: Figure, bus: string): FedOutput => ({
-      fedBy,
-      gets: found(bus, '', followed),
+    const method = `links followed: ${path.join(' → ')}`;
+    const made = (fedBy: string, bus: string, terms: readonly Term[] = []): Feed => ({
+      fedBy: { value: fedBy, method, terms },
+      gets: { value: bus, method },
       format: givenBy(wiring, device, port, house),
       switcher: kind?.family === 'switcher' ? device : undefined,
     });
-    if (isSource(kind) && device !== output.device)
-      return made(found(`${label} alone`, '', followed), 'one source');
+    if (isSource(kind) && device !== output.device) return made(`${label} alone`, 'one source');
     const feeds = feedsOf(wiring, device, port);
     if (kind?.family === 'switcher') {
       // What a switcher itself streams or records is the programme that is wanted of it, where it has that many.
@@ -76,10 +104,7 @@ function fedOutput(wiring: PlanWiring, output: Output, house: Format): FedOutput
         if (feeds.length === 0)
           return nothing(`${label} has no source${bus === 'aux' ? ' on that output' : ''}`);
         const sources = [constant('sources', feeds.length, 'pieces', 'inputs in use')];
-        return made(
-          found(`${BUS_WORDS[bus ?? 'programme']} of ${label}`, '', followed, sources),
-          bus ?? 'programme',
-        );
+        return made(`${BUS_WORDS[bus ?? 'programme']} of ${label}`, bus ?? 'programme', sources);
       }
     }
     const [first] = feeds;

@@ -2,18 +2,18 @@
 import type { Link, Port } from '../../documents/index.js';
 import {
   constant,
-  found,
   given,
   inOrder,
   linkRate,
-  unknown,
   whyNotNative,
   type Figure,
   type MapOf,
+  type Outcome,
   type Term,
   type VideoFormat,
 } from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import { formatTaken, linkFormat } from './figures.js';
+import type { PlanWiring } from './result.js';
 import { feedsOf, passesOn } from './switching.js';
 
 export interface LinkFormat {
@@ -22,6 +22,9 @@ export interface LinkFormat {
   /** `yes`, or why the input cannot take it. */
   readonly taken: Figure;
 }
+
+/** A format that is given, or why none is known. */
+export type Given = Outcome & ({ readonly value: VideoFormat } | { readonly why: string });
 
 /**
  * What a device gives: the format it is set to, or that of what comes into it where it only passes it on, or that of
@@ -33,48 +36,57 @@ export function givenBy(
   port: string | undefined,
   house: VideoFormat,
   seen: ReadonlySet<string> = new Set(),
-): Figure {
+): Given {
   const device = wiring.devices[id];
   const kind = wiring.kindOf(id);
   const label = device?.label ?? 'a device';
-  if (!device || !kind) return unknown('', 'its device is gone');
+  if (!device || !kind) return { why: 'its device is gone' };
   const method = `what ${label} gives`;
   if (device.format !== undefined) {
-    return found(device.format, '', method, [
-      given('set', device.format, '', 'plan', `/devices/${id}/format`),
-    ]);
+    const set = given('set', device.format, '', 'plan', `/devices/${id}/format`);
+    return { value: device.format, method, terms: [set] };
   }
   if (passesOn(kind.family) || kind.ports?.[port ?? '']?.loops !== undefined) {
     const feed = feedsOf(wiring, id, port)[0]?.[1];
-    if (!feed?.from.device || seen.has(id)) return unknown('', `nothing comes into ${label}`);
+    if (!feed?.from.device || seen.has(id)) return { why: `nothing comes into ${label}` };
     return givenBy(wiring, feed.from.device, feed.from.port, house, new Set([...seen, id]));
   }
   const can = kind.ports?.[port ?? '']?.formats;
   const event = constant('event', house, '', 'format of the event, by house rule or its own');
   if (can === undefined || can.includes(house))
-    return found(house, '', `${method}: set to the format of the event`, [event]);
-  return found(can[0] ?? house, '', `${method}: it cannot be set to the format of the event`, [
-    constant('first', can[0] ?? house, '', `first that ${label} can be set to`),
-  ]);
+    return { value: house, method: `${method}: set to the format of the event`, terms: [event] };
+  const first = can[0] ?? house;
+  return {
+    value: first,
+    method: `${method}: it cannot be set to the format of the event`,
+    terms: [constant('first', first, '', `first that ${label} can be set to`)],
+  };
 }
 
 /** Every video link between two devices: its format, and whether that is taken at its end. */
-export function linkFormats(
-  wiring: PlanWiring,
-  links: MapOf<Link> | undefined,
-  house: VideoFormat,
-): Record<string, LinkFormat> {
-  const known = new Map<string, Map<string, Figure>>();
+export function linkFormats({
+  wiring,
+  links,
+  house,
+}: {
+  readonly wiring: PlanWiring;
+  readonly links: MapOf<Link> | undefined;
+  readonly house: VideoFormat;
+}): Readonly<Record<string, LinkFormat>> {
+  const known = new Map<string, Map<string, Given>>();
   const formats: Record<string, LinkFormat> = {};
   for (const [id, link] of inOrder(links)) {
     const { device, port = '' } = link.from;
     const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
     if (device === undefined || from?.carries !== 'video' || !to) continue;
-    const own = known.get(device) ?? new Map<string, Figure>();
+    const own = known.get(device) ?? new Map<string, Given>();
     known.set(device, own);
     const format = own.get(port) ?? givenBy(wiring, device, port, house);
     own.set(port, format);
-    formats[id] = { format, taken: takenAt(wiring, link, from, to, format, house) };
+    formats[id] = {
+      format: linkFormat.said([id], format),
+      taken: formatTaken.said([id], takenAt(wiring, link, from, to, format, house)),
+    };
   }
   return formats;
 }
@@ -87,13 +99,13 @@ function takenAt(
   link: Link,
   from: Port,
   to: Port,
-  format: Figure,
+  format: Given,
   house: VideoFormat,
-): Figure {
-  const { value: fed } = format;
+): Outcome {
   const device = wiring.devices[link.to.device ?? ''];
   const kind = wiring.kindOf(link.to.device);
-  if (typeof fed !== 'string' || !device || !kind) return unknown('', 'what runs through it is not known');
+  if ('why' in format || !device || !kind) return { why: 'what runs through it is not known' };
+  const { value: fed } = format;
   const own = device.format ?? house;
   const terms: Term[] = [
     constant('fed', fed, '', `what comes out of ${wiring.devices[link.from.device ?? '']?.label ?? 'it'}`),
@@ -101,8 +113,7 @@ function takenAt(
       ? constant('own', own, '', 'format of the event')
       : given('own', own, '', 'plan', `/devices/${link.to.device ?? ''}/format`),
   ];
-  const says = (verdict: string): Figure =>
-    found(verdict, '', 'format that comes in against what the input takes', terms);
+  const says = (value: string): Outcome => ({ value, terms });
   const levels = unlikeLevels(from.level3g, to.level3g, fed);
   if (levels !== undefined) return says(levels);
   if (to.formats && (to.scaled || !NATIVE.has(kind.family))) {

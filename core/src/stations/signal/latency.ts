@@ -1,21 +1,19 @@
 /** Latency and lip sync: how late pictures and sound come to each output, and the delay that brings them together. */
-import type { DelayAt, Format, Kind, Output, Rules, Shot } from '../../documents/index.js';
+import type { DelayAt, Format, Kind, Output, Shot } from '../../documents/index.js';
 import {
-  calc,
   constant,
-  found,
   given,
   inOrder,
   numberOf,
   taken,
-  unknown,
   videoOf,
   type Figure,
   type MapOf,
   type Term,
 } from '../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../shots/framing.js';
-import type { PlanWiring } from './index.js';
+import * as figures from './figures.js';
+import type { PlanWiring } from './result.js';
 import { waysInto } from './ways.js';
 
 /** One source as it comes to one output. */
@@ -104,19 +102,36 @@ function tightest(shots: MapOf<Shot> | undefined, cameras: readonly string[]): s
 const EARLY = 40;
 const LATE = 60;
 
+/** Where sound early or late is fair, noticeable and unacceptable. */
+const BOUNDS: readonly Term[] = [
+  constant('goodEarly', EARLY, 'ms', 'EBU R37'),
+  constant('goodLate', LATE, 'ms', 'EBU R37'),
+  constant('seenEarly', 45, 'ms', 'ITU-R BT.1359-1, noticeable'),
+  constant('seenLate', 125, 'ms', 'ITU-R BT.1359-1, noticeable'),
+  constant('badEarly', 90, 'ms', 'ITU-R BT.1359-1, unacceptable'),
+  constant('badLate', 185, 'ms', 'ITU-R BT.1359-1, unacceptable'),
+];
+
+/** What delays are worked out from. */
+interface SyncReads {
+  readonly wiring: PlanWiring;
+  readonly shots: MapOf<Shot> | undefined;
+  readonly house: Format;
+  readonly delayAt: DelayAt | undefined;
+}
+
 /** How every output but a screen in the room has pictures and sound together. */
-export function latencyOf(
-  wiring: PlanWiring,
-  outputs: MapOf<Output> | undefined,
-  shots: MapOf<Shot> | undefined,
-  { format: house, delayAt = 'meeting' }: Pick<Rules, 'format' | 'delayAt'>,
-): Record<string, OutputSync> {
+export function latencyOf({
+  outputs,
+  ...reads
+}: SyncReads & { readonly outputs: MapOf<Output> | undefined }): Readonly<Record<string, OutputSync>> {
+  const { wiring } = reads;
   const desk = inOrder(wiring.devices).find(([id]) => wiring.kindOf(id)?.family === 'audio desk')?.[0];
   return Object.fromEntries(
     inOrder(outputs).flatMap(([id, { kind, device }]): [string, OutputSync][] =>
       kind === 'screen' || device === undefined || !wiring.devices[device]
         ? []
-        : [[id, syncOf(id, device, desk, wiring, shots, house, delayAt)]],
+        : [[id, syncOf(id, device, desk, reads)]],
     ),
   );
 }
@@ -137,86 +152,82 @@ function syncOf(
   output: string,
   device: string,
   desk: string | undefined,
-  wiring: PlanWiring,
-  shots: MapOf<Shot> | undefined,
-  house: Format,
-  delayAt: DelayAt,
+  { wiring, shots, house, delayAt = 'meeting' }: SyncReads,
 ): OutputSync {
-  const path = `signal.latency.${output}`;
   const cameras = camerasInto(wiring, device);
   const soundWay = desk === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(desk);
   // From where both run in one lead, they stay together.
   const meeting = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
   const at = delayAt === 'desk' && meeting !== undefined ? desk : meeting;
-  const until = (way: readonly string[], end = meeting): readonly string[] =>
-    end === undefined || !way.includes(end) ? way : way.slice(0, way.indexOf(end) + 1);
-  const set = soundWay
-    ? until(soundWay).flatMap(each => {
-        const delay = wiring.devices[each]?.soundDelay;
-        return delay === undefined ? [] : [given('set', delay, 'ms', 'plan', `/devices/${each}/soundDelay`)];
-      })
-    : [];
-  const sound =
-    soundWay && meeting !== undefined
-      ? calc('ms', 'sum(adds) + sum(set)', [
-          ...until(soundWay).map(each => soundDelay(wiring, each)),
-          ...(set.length > 0 ? set : [constant('set', 0, 'ms', 'no delay is set')]),
-        ])
-      : unknown('ms', 'no sound desk leads there');
+  const met = soundWay && meeting !== undefined ? { way: soundWay, meeting } : undefined;
+  const sound = met
+    ? soundAfter(output, wiring, upTo(met.way, meeting))
+    : figures.soundLate.unknown([output], 'no sound desk leads there');
   const sources = Object.fromEntries(
     cameras.map(({ id, way }): [string, Sync] => {
-      const own = `${path}.sources.${id}`;
-      // Sound that was embedded before goes through boxes with other pictures until it meets those of this camera.
-      const meets = soundWay?.find(each => way.includes(each));
-      const along =
-        soundWay && meeting !== undefined && meets !== undefined
-          ? soundWay.slice(soundWay.indexOf(meeting) + 1, soundWay.indexOf(meets))
-          : [];
-      const adds = until(way, meets).map(each => pictureDelay(wiring, each, house));
-      const video =
-        along.length === 0
-          ? calc('ms', 'sum(adds)', adds)
-          : calc('ms', 'sum(adds) - sum(along)', [
-              ...adds,
-              ...along.map(each => ({ ...pictureDelay(wiring, each, house), name: 'along' })),
-            ]);
-      const offset = calc('ms', 'video - sound', [
-        taken('video', video, `${own}.video`),
-        taken('sound', sound, `${path}.sound`),
-      ]);
-      return [id, { video, offset, verdict: verdictOf(own, offset) }];
+      const ids: [string, string] = [output, id];
+      const video = pictureAfter(ids, way, met, each => pictureDelay(wiring, each, house));
+      const offset = figures.soundOffset.calc(ids, [taken('video', video), taken('sound', sound)]);
+      return [
+        id,
+        { video, offset, verdict: figures.soundVerdict.calc(ids, [taken('early', offset), ...BOUNDS]) },
+      ];
     }),
   );
   const first = tightest(
     shots,
     cameras.map(({ id }) => id),
   );
-  return {
-    sound,
-    sources,
-    delay: delayFor(path, sound, sources, first, wiring.devices[at ?? '']?.soundDelay ?? 0),
-    at,
-  };
+  const set = wiring.devices[at ?? '']?.soundDelay ?? 0;
+  return { sound, sources, delay: delayFor(output, sound, sources, first, set), at };
 }
 
-/** How much early or late sound shows: EBU R37 and ITU-R BT.1359-1. */
-const verdictOf = (path: string, offset: Figure): Figure =>
-  calc(
-    '',
-    "early > 90 or early < -185 ? 'unacceptable' : early > 45 or early < -125 ? 'noticeable' : early > 40 or early < -60 ? 'fair' : 'good'",
-    [taken('early', offset, `${path}.offset`)],
-    {
-      source:
-        'EBU R37 (40 ms early, 60 ms late); ITU-R BT.1359-1 (45 / 125 noticeable, 90 / 185 unacceptable)',
-    },
+/** A way as far as one of its devices, that included; whole where it does not come there. */
+const upTo = (way: readonly string[], end: string | undefined): readonly string[] =>
+  end === undefined || !way.includes(end) ? way : way.slice(0, way.indexOf(end) + 1);
+
+/** What the devices on its way add to sound, and the delays that are set in them, ms. */
+function soundAfter(output: string, wiring: PlanWiring, way: readonly string[]): Figure {
+  const set = way.flatMap(each => {
+    const delay = wiring.devices[each]?.soundDelay;
+    return delay === undefined ? [] : [given('set', delay, 'ms', 'plan', `/devices/${each}/soundDelay`)];
+  });
+  return figures.soundLate.calc(
+    [output],
+    [
+      ...way.map(each => soundDelay(wiring, each)),
+      ...(set.length > 0 ? set : [constant('set', 0, 'ms', 'no delay is set')]),
+    ],
   );
+}
+
+/**
+ * What the devices on its way add to a picture until sound meets it, ms. Sound that was embedded before goes through
+ * boxes with other pictures until it meets those of this camera: what they add is taken off.
+ */
+function pictureAfter(
+  ids: [output: string, camera: string],
+  way: readonly string[],
+  sound: { readonly way: readonly string[]; readonly meeting: string } | undefined,
+  delay: (device: string) => Term,
+): Figure {
+  const meets = sound?.way.find(each => way.includes(each));
+  const along =
+    sound && meets !== undefined
+      ? sound.way.slice(sound.way.indexOf(sound.meeting) + 1, sound.way.indexOf(meets))
+      : [];
+  const adds = upTo(way, meets ?? sound?.meeting).map(delay);
+  if (along.length === 0) return figures.pictureLate.calc(ids, adds);
+  const taken = along.map(each => ({ ...delay(each), name: 'along' }));
+  return figures.pictureLate.calc(ids, [...adds, ...taken], { formula: 'sum(adds) - sum(along)' });
+}
 
 /**
  * The delay for the tightest shot, raised until no camera is more than 40 ms early, as long as the tightest shot is no
  * more than 60 ms late by it.
  */
 function delayFor(
-  path: string,
+  output: string,
   sound: Figure,
   sources: Readonly<Record<string, Sync>>,
   first: string | undefined,
@@ -224,46 +235,43 @@ function delayFor(
 ): Figure {
   const tight = sources[first ?? '']?.video;
   if (first === undefined || !tight || numberOf(sound) === undefined) {
-    return unknown('ms', 'there is no camera or no sound to bring together');
+    return figures.soundDelay.unknown([output], 'there is no camera or no sound to bring together');
   }
-  return calc(
-    'ms',
-    'max(tight, min(max(video) - early, tight + late)) - (sound - set)',
+  return figures.soundDelay.calc(
+    [output],
     [
-      taken('tight', tight, `${path}.sources.${first}.video`),
-      ...Object.entries(sources).map(([id, { video }]) =>
-        taken('video', video, `${path}.sources.${id}.video`),
-      ),
-      taken('sound', sound, `${path}.sound`),
+      taken('tight', tight),
+      ...Object.values(sources).map(({ video }) => taken('video', video)),
+      taken('sound', sound),
       constant('set', set, 'ms', 'delay that is set there now'),
       constant('early', EARLY, 'ms', 'sound may be early'),
       constant('late', LATE, 'ms', 'and late'),
     ],
-    { rule: 'for the tightest shot, raised until no camera is more than 40 ms early', source: 'EBU R37' },
   );
 }
 
-/** A screen in the room beside the speaker may be so late, ms. */
-export const SCREEN_LATE = 100;
-
-/** How late the pictures of each camera are on each screen in the room, ms. */
-export function screensOf(
-  wiring: PlanWiring,
-  outputs: MapOf<Output> | undefined,
-  house: Format,
-): Record<string, { readonly late: Figure }> {
+/** How late the pictures of the slowest camera are on each screen in the room, ms. */
+export function screensOf({
+  wiring,
+  outputs,
+  house,
+}: {
+  readonly wiring: PlanWiring;
+  readonly outputs: MapOf<Output> | undefined;
+  readonly house: Format;
+}): Readonly<Record<string, { readonly late: Figure }>> {
+  const total = (terms: readonly Term[]): number => terms.reduce((sum, { value }) => sum + Number(value), 0);
   return Object.fromEntries(
     inOrder(outputs).flatMap(([id, { kind, device }]): [string, { late: Figure }][] => {
       if (kind !== 'screen' || device === undefined) return [];
       const ways = camerasInto(wiring, device).map(({ way }) =>
         way.map(each => pictureDelay(wiring, each, house)),
       );
-      const total = (terms: readonly Term[]): number =>
-        terms.reduce((sum, { value }) => sum + Number(value), 0);
       const slowest = ways.sort((a, b) => total(b) - total(a))[0];
-      return [
-        [id, { late: slowest ? calc('ms', 'sum(adds)', slowest) : found(0, 'ms', 'no camera leads to it') }],
-      ];
+      const late = slowest
+        ? figures.screenLate.calc([id], slowest)
+        : figures.screenLate.found([id], 0, [], { method: 'no camera leads to it' });
+      return [[id, { late }]];
     }),
   );
 }

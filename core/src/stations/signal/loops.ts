@@ -1,7 +1,8 @@
 /** Loops: ways by which what a device gives comes back into it. */
 import type { Link } from '../../documents/index.js';
-import { found, inOrder, listed, ringsOf, type Figure, type MapOf } from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import { inOrder, listed, ringsOf, type Figure, type MapOf } from '../../foundations/index.js';
+import { loopHowls, loopThrough } from './figures.js';
+import type { PlanWiring } from './result.js';
 import { endsIn, leadsThrough, type Lead } from './switching.js';
 
 export interface Loop {
@@ -18,7 +19,13 @@ export interface Loop {
  * Every loop of pictures or sound that is not meant, and every one with talkback in it, meant or not. Several rings
  * through the same devices are one loop. Keyed by the first of its links.
  */
-export function loopsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Record<string, Loop> {
+export function loopsOf({
+  wiring,
+  links,
+}: {
+  readonly wiring: PlanWiring;
+  readonly links: MapOf<Link> | undefined;
+}): Readonly<Record<string, Loop>> {
   const all = inOrder(links).filter(([, { from, to }]) => {
     const carries = wiring.portOf(from)?.carries;
     return (
@@ -44,14 +51,14 @@ export function loopsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Rec
   return Object.fromEntries(
     loops.map(([ring, howls]): [string, Loop] => {
       const names = ring.devices.map(id => wiring.devices[id]?.label ?? id);
-      const method = 'devices that all lead to each other (strongly connected components of the links)';
+      const id = ring.links[0]?.[0] ?? '';
       return [
-        ring.links[0]?.[0] ?? '',
+        id,
         {
           devices: ring.devices,
           links: ring.links.map(([id]) => id),
-          through: found(listed(names), '', method),
-          howls: found(howls, '', 'a port that carries talkback feeds it, and nothing in it takes that out'),
+          through: loopThrough.found([id], listed(names)),
+          howls: loopHowls.found([id], howls),
         },
       ];
     }),

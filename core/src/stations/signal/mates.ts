@@ -1,15 +1,8 @@
 /** Plugs: whether both ends of a lead fit their sockets, and face each other. */
 import type { End, Link, Port } from '../../documents/index.js';
-import {
-  found,
-  given,
-  inOrder,
-  unknown,
-  type Figure,
-  type MapOf,
-  type Term,
-} from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import { given, inOrder, type Figure, type MapOf, type Outcome, type Term } from '../../foundations/index.js';
+import { linkFaces, linkMates } from './figures.js';
+import type { PlanWiring } from './result.js';
 
 export interface Mating {
   /** Does the plug at each end of a link fit its socket? */
@@ -18,37 +11,48 @@ export interface Mating {
   readonly faces: Figure;
 }
 
-const AT_HOUSE: Mating = {
-  mates: found(true, '', 'a lead with the venue’s own plug'),
-  faces: found('yes', '', 'a socket of the venue'),
+/** What a link says of its two ends, before it is a figure. */
+interface Said {
+  readonly mates: Outcome;
+  readonly faces: Outcome;
+}
+
+const AT_HOUSE: Said = {
+  mates: { value: true, method: 'a lead with the venue’s own plug' },
+  faces: { value: 'yes', method: 'a socket of the venue' },
 };
-const OPEN: Mating = {
-  mates: unknown('', 'one end has no port'),
-  faces: unknown('', 'one end has no port'),
-};
+const OPEN: Said = { mates: { why: 'one end has no port' }, faces: { why: 'one end has no port' } };
 
 /** The mating of every link; what two ports of their kinds say to each other is worked out once. */
-export function matingsOf(wiring: PlanWiring, links: MapOf<Link> | undefined): Record<string, Mating> {
-  const known = new Map<Port, Map<Port, Mating>>();
+export function matingsOf({
+  wiring,
+  links,
+}: {
+  readonly wiring: PlanWiring;
+  readonly links: MapOf<Link> | undefined;
+}): Readonly<Record<string, Mating>> {
+  const known = new Map<Port, Map<Port, Said>>();
   const matings: Record<string, Mating> = {};
-  for (const [id, link] of inOrder(links)) {
+  const saidOf = (link: Link): Said => {
     const house = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
     const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
-    if (house !== undefined || !from || !to) {
-      matings[id] = house === undefined ? OPEN : AT_HOUSE;
-      continue;
-    }
-    const own = known.get(from) ?? new Map<Port, Mating>();
+    if (house !== undefined) return AT_HOUSE;
+    if (!from || !to) return OPEN;
+    const own = known.get(from) ?? new Map<Port, Said>();
     known.set(from, own);
-    const mating = own.get(to) ?? matingOf(wiring, link, from, to);
-    own.set(to, mating);
-    matings[id] = mating;
+    const said = own.get(to) ?? matingOf(wiring, link, from, to);
+    own.set(to, said);
+    return said;
+  };
+  for (const [id, link] of inOrder(links)) {
+    const { mates, faces } = saidOf(link);
+    matings[id] = { mates: linkMates.said([id], mates), faces: linkFaces.said([id], faces) };
   }
   return matings;
 }
 
-function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Mating {
-  const said = (
+function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Said {
+  const read = (
     name: string,
     end: 'from' | 'to',
     field: 'connector' | 'direction' | 'carries' | 'ends',
@@ -57,21 +61,20 @@ function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Mating 
     const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${port}/${field}`;
     return given(name, (end === 'from' ? from : to)[field], '', 'kinds', pointer);
   };
+  const plugs = [
+    ...[read('from', 'from', 'connector'), read('to', 'to', 'connector')],
+    ...(from.ends === undefined ? [] : [read('begins', 'from', 'ends')]),
+    ...(to.ends === undefined ? [] : [read('ends', 'to', 'ends')]),
+  ];
+  const ways = [
+    ...[read('leaves', 'from', 'direction'), read('arrives', 'to', 'direction')],
+    ...[read('gives', 'from', 'carries'), read('takes', 'to', 'carries')],
+  ];
   return {
-    mates: found(clashOf(from, to) === undefined, '', MATES, [
-      ...[said('from', 'from', 'connector'), said('to', 'to', 'connector')],
-      ...(from.ends === undefined ? [] : [said('begins', 'from', 'ends')]),
-      ...(to.ends === undefined ? [] : [said('ends', 'to', 'ends')]),
-    ]),
-    faces: found(facing(from, to), '', 'an output into an input, of the same sort', [
-      ...[said('leaves', 'from', 'direction'), said('arrives', 'to', 'direction')],
-      ...[said('gives', 'from', 'carries'), said('takes', 'to', 'carries')],
-    ]),
+    mates: { value: clashOf(from, to) === undefined, terms: plugs },
+    faces: { value: facing(from, to), terms: ways },
   };
 }
-
-const MATES =
-  'the same connector at both ends, never plug on plug, pins on pins or holes on holes, else an adapter';
 
 /** Connectors of which outputs have pins and inputs have holes, by custom; those that give power have holes. */
 const PINNED: ReadonlySet<Port['connector']> = new Set(['XLR', 'XLR 4-pin']);

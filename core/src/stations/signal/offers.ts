@@ -2,7 +2,7 @@
 import type { End, Kind, Kinds, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type Json, type Operation } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 
 /** The first outlet for a mains plug that is free among devices in the same case. */
 function freeOutlet(wiring: PlanWiring, carrier: string): End | undefined {

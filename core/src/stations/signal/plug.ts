@@ -3,7 +3,7 @@ import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { adapterBetween } from './connect.js';
 import { clashOf } from './mates.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 
 export interface PluggedPort {
   readonly end: { readonly device: string; readonly port: string };

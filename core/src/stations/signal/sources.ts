@@ -1,7 +1,8 @@
 /** Sources: where the picture of each camera and computer goes, and whether it may be shown as it comes. */
 import type { Kind, Link } from '../../documents/index.js';
-import { found, given, inOrder, unknown, type Figure } from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import { given, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
+import { sourceInput, sourcePicture } from './figures.js';
+import type { PlanWiring } from './result.js';
 import { feedsOf, onwards, passesOn, videoPorts } from './switching.js';
 
 export interface Source {
@@ -19,11 +20,17 @@ export const isSource = (kind: Kind | undefined): boolean =>
   Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
 
 /** Every source of the plan. */
-export const sourcesOf = (wiring: PlanWiring): Record<string, Source> =>
+export const sourcesOf = ({ wiring }: { readonly wiring: PlanWiring }): Readonly<Record<string, Source>> =>
   Object.fromEntries(
     inOrder(wiring.devices)
       .filter(([id]) => isSource(wiring.kindOf(id)))
-      .map(([id]) => [id, { input: inputOf(wiring, id), picture: pictureOf(wiring, id) }]),
+      .map(([id]) => [
+        id,
+        {
+          input: sourceInput.said([id], inputOf(wiring, id)),
+          picture: sourcePicture.said([id], pictureOf(wiring, id)),
+        },
+      ]),
   );
 
 interface Step {
@@ -33,7 +40,7 @@ interface Step {
 }
 
 /** Follows a picture, nearest first, through what passes it on to a switcher input, or to where it ends. */
-function inputOf(wiring: PlanWiring, source: string): Figure {
+function inputOf(wiring: PlanWiring, source: string): Outcome {
   const name = (id: string): string => wiring.devices[id]?.label ?? id;
   const followed = (step: Step): string => {
     const way: string[] = [];
@@ -51,12 +58,15 @@ function inputOf(wiring: PlanWiring, source: string): Figure {
       const kind = wiring.kindOf(device);
       const next: Step = { device, port, before: step };
       if (kind?.family === 'switcher')
-        return found(kind.ports?.[port ?? '']?.label ?? 'an input that does not exist', '', followed(next));
+        return {
+          value: kind.ports?.[port ?? '']?.label ?? 'an input that does not exist',
+          method: followed(next),
+        };
       if (passesOn(kind?.family)) open.push(next);
       else end ??= next;
     }
   }
-  return end ? found(name(end.device), '', followed(end)) : unknown('', 'its picture goes nowhere');
+  return end ? { value: name(end.device), method: followed(end) } : { why: 'its picture goes nowhere' };
 }
 
 /** The first port in use by which a source gives its picture, else the first it has. */
@@ -66,7 +76,7 @@ export function portInUse(wiring: PlanWiring, id: string): string | undefined {
 }
 
 /** Menus or copy protection on what a source gives, until somebody has switched them off and looked. */
-function pictureOf(wiring: PlanWiring, id: string): Figure {
+function pictureOf(wiring: PlanWiring, id: string): Outcome {
   const port = portInUse(wiring, id) ?? '';
   const kind = wiring.kindOf(id);
   const { overlay, locked } = kind?.ports?.[port] ?? {};
@@ -74,16 +84,17 @@ function pictureOf(wiring: PlanWiring, id: string): Figure {
   const cleared = wiring.devices[id]?.cleared === true;
   const at = (name: 'locked' | 'overlay', value: string) =>
     given(name, value, '', 'kinds', `${pointer}/${name}`);
-  const method = 'what its output shows besides the picture';
   if (locked !== undefined && (locked === 'always' || !cleared))
-    return found(locked === 'always' ? 'copy-protected' : 'copy-protected until that is off', '', method, [
-      at('locked', locked),
-    ]);
+    return {
+      value: locked === 'always' ? 'copy-protected' : 'copy-protected until that is off',
+      terms: [at('locked', locked)],
+    };
   if (overlay !== undefined && (overlay === 'always' || !cleared))
-    return found(overlay === 'always' ? 'menus always on it' : 'menus on it until they are off', '', method, [
-      at('overlay', overlay),
-    ]);
-  return found('clean', '', method);
+    return {
+      value: overlay === 'always' ? 'menus always on it' : 'menus on it until they are off',
+      terms: [at('overlay', overlay)],
+    };
+  return { value: 'clean' };
 }
 
 /** Cameras and computers whose pictures run through a lead, by whatever is between. */

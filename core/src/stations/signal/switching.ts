@@ -1,7 +1,7 @@
 /** Ways through a device: which of its outputs give what comes into which of its inputs. */
 import type { Bus, Link, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 
 export type Lead = readonly [id: string, link: Link];
 

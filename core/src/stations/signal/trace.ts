@@ -1,7 +1,7 @@
 /** Traces: the chain behind an output, everywhere a source ends, and what dies with a lead. */
 import type { Format, Link, Output } from '../../documents/index.js';
 import { inOrder, type Figure, type MapOf } from '../../foundations/index.js';
-import type { PlanWiring, SignalResult } from './index.js';
+import type { PlanWiring, SignalResult } from './result.js';
 import { pictureDelay } from './latency.js';
 import { isSource } from './sources.js';
 import { feedsOf, onwards, type Lead } from './switching.js';

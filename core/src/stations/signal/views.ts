@@ -1,19 +1,11 @@
 /** Views: what everybody who takes part must see, and whether some screen shows it to them. */
 import type { Viewer } from '../../documents/index.js';
-import {
-  calc,
-  constant,
-  found,
-  given,
-  inOrder,
-  taken,
-  unknown,
-  type Figure,
-} from '../../foundations/index.js';
+import { constant, given, inOrder, taken, type Figure } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import type { Aboard } from './camera-lines.js';
 import type { Counts } from './countables.js';
-import type { PlanWiring } from './index.js';
+import { viewSees, viewTile } from './figures.js';
+import type { PlanWiring } from './result.js';
 import { busOf, feedsOf, leadFromMaker, onwards } from './switching.js';
 
 export interface View {
@@ -34,59 +26,78 @@ function busInto(wiring: PlanWiring, id: string): string | undefined {
   return device === undefined ? undefined : (busOf(wiring, device, port) ?? 'one source');
 }
 
+/** What views are worked out from. */
+export interface ViewReads {
+  readonly wiring: PlanWiring;
+  readonly countables: Readonly<Record<string, Counts>>;
+  readonly aboard: Aboard;
+  /** Something is streamed, so that somebody should watch it. */
+  readonly streams: boolean;
+}
+
+/** A screen and the bus that comes to it. */
+interface Shown {
+  readonly id: string;
+  readonly device: PlanWiring['devices'][string];
+  readonly bus: string | undefined;
+}
+
 /** Views that the design asks for, keyed by who must have them. */
-export function viewsOf(
-  wiring: PlanWiring,
-  countables: Readonly<Record<string, Counts>>,
-  aboard: Aboard,
-  streams: boolean,
-): Record<string, View> {
+export function viewsOf({ wiring, countables, aboard, streams }: ViewReads): Readonly<Record<string, View>> {
   const devices = inOrder(wiring.devices);
   const screens = devices
     .filter(([id]) => wiring.kindOf(id)?.family === 'screen')
-    .map(([id, device]) => ({ id, device, bus: busInto(wiring, id) }));
-  const shownTo = (viewer: Viewer) =>
-    screens.filter(({ device, bus }) => bus !== undefined && device.viewers?.includes(viewer));
+    .map(([id, device]): Shown => ({ id, device, bus: busInto(wiring, id) }));
   const mixed = devices.some(([id]) => wiring.kindOf(id)?.family === 'switcher');
   const views: Record<string, View> = {};
-
   for (const [id, device] of devices) {
     const kind = wiring.kindOf(id);
     if (kind?.family === 'switcher' && countables[id]?.inputs?.used.value !== 0 && !isSub(wiring, id)) {
       views[`mixer${id}`] = mixerView(wiring, id, device.label, screens, countables[id]?.tiles?.used);
     }
     if (kind?.family === 'camera' && mixed && workedByHand(device.worked)) {
-      const carried = aboard(id);
-      const own =
-        carried.length === 0
-          ? undefined
-          : screens.find(each => carried.includes(each.id) && each.bus !== undefined);
-      const back = feedsOf(wiring, id)[0]?.[1].from.device;
-      views[`camera${id}`] = {
-        ...{ viewer: 'camera', label: `the operator of ${device.label}`, device: id },
-        sees: own
-          ? found(`${own.bus ?? ''} on ${own.device.label}`, '', 'a screen that is fixed to the camera')
-          : back === undefined
-            ? unknown('', 'no picture leads back to the camera')
-            : found(
-                `what ${wiring.devices[back]?.label ?? 'the desk'} returns`,
-                '',
-                'the return input of the camera',
-              ),
-      };
+      views[`camera${id}`] = operatorView(wiring, id, device.label, aboard(id), screens);
     }
   }
-  if (devices.some(([, { tasks }]) => tasks?.some(task => task === 'call' || task === 'slides'))) {
-    const [screen] = shownTo('presenter');
-    views.presenter = {
-      ...{ viewer: 'presenter', label: 'whoever presents', device: undefined },
-      sees: screen
-        ? found(`${screen.bus ?? ''} on ${screen.device.label}`, '', 'a screen that is turned to the stage')
-        : unknown('', 'no screen is turned to the stage'),
-    };
-  }
+  if (devices.some(([, { tasks }]) => tasks?.some(task => task === 'call' || task === 'slides')))
+    views.presenter = presenterView(screens);
   if (streams) views.watcher = watcherView(wiring);
   return views;
+}
+
+/** An operator sees the programme on a screen at the camera, or what is returned to it. */
+function operatorView(
+  wiring: PlanWiring,
+  id: string,
+  label: string,
+  carried: readonly string[],
+  screens: readonly Shown[],
+): View {
+  const ids: [string] = [`camera${id}`];
+  const own = screens.find(each => carried.includes(each.id) && each.bus !== undefined);
+  const back = feedsOf(wiring, id)[0]?.[1].from.device;
+  const view: Omit<View, 'sees'> = { viewer: 'camera', label: `the operator of ${label}`, device: id };
+  if (own) {
+    const method = 'a screen that is fixed to the camera';
+    return { ...view, sees: viewSees.found(ids, `${own.bus ?? ''} on ${own.device.label}`, [], { method }) };
+  }
+  if (back === undefined)
+    return { ...view, sees: viewSees.unknown(ids, 'no picture leads back to the camera') };
+  const returned = `what ${wiring.devices[back]?.label ?? 'the desk'} returns`;
+  return { ...view, sees: viewSees.found(ids, returned, [], { method: 'the return input of the camera' }) };
+}
+
+function presenterView(screens: readonly Shown[]): View {
+  const screen = screens.find(
+    ({ device, bus }) => bus !== undefined && device.viewers?.includes('presenter'),
+  );
+  const method = 'a screen that is turned to the stage';
+  return {
+    ...{ viewer: 'presenter', label: 'whoever presents', device: undefined },
+    sees: screen
+      ? viewSees.found(['presenter'], `${screen.bus ?? ''} on ${screen.device.label}`, [], { method })
+      : viewSees.unknown(['presenter'], 'no screen is turned to the stage'),
+  };
 }
 
 /** A switcher before another one is worked by whoever works that. */
@@ -99,14 +110,12 @@ function mixerView(
   wiring: PlanWiring,
   id: string,
   label: string,
-  screens: readonly { id: string; device: PlanWiring['devices'][string]; bus: string | undefined }[],
+  screens: readonly Shown[],
   shown: Figure | undefined,
 ): View {
-  const view: Pick<View, 'viewer' | 'label' | 'device'> = {
-    ...{ viewer: 'mixer', label: `whoever works ${label}`, device: id },
-  };
-  const kind = wiring.kindOf(id);
-  const own = kind?.screenWidth;
+  const ids: [string] = [`mixer${id}`];
+  const view: Omit<View, 'sees'> = { viewer: 'mixer', label: `whoever works ${label}`, device: id };
+  const own = wiring.kindOf(id)?.screenWidth;
   const screen = screens.find(
     each =>
       (each.bus === 'multiview' || (each.device.viewers?.includes('mixer') ?? false)) &&
@@ -114,29 +123,17 @@ function mixerView(
       reaches(wiring, id, each.id),
   );
   if (!screen && own === undefined)
-    return { ...view, sees: unknown('', 'no screen shows the multiview or a programme to them') };
+    return { ...view, sees: viewSees.unknown(ids, 'no screen shows the multiview or a programme to them') };
   const bus = screen?.bus ?? 'multiview';
   const device = screen?.id ?? id;
   const width = wiring.kindOf(device)?.screenWidth;
-  const sees = found(
-    `${bus} on ${screen?.device.label ?? 'its own screen'}`,
-    '',
-    'links followed from its outputs',
-  );
+  const sees = viewSees.found(ids, `${bus} on ${screen?.device.label ?? 'its own screen'}`, [], {
+    method: 'links followed from its outputs',
+  });
   if (bus !== 'multiview' || width === undefined || !shown) return { ...view, sees };
-  return {
-    ...view,
-    sees,
-    tile: calc(
-      'm',
-      'width / ceil(sqrt(pictures))',
-      [
-        given('width', width, 'm', 'kinds', `/kinds/${wiring.devices[device]?.kind ?? ''}/screenWidth`),
-        taken('pictures', shown, `signal.countables.${id}.tiles.used`),
-      ],
-      { rule: 'pictures side by side in rows as long as they are many' },
-    ),
-  };
+  const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/screenWidth`;
+  const tile = viewTile.calc(ids, [given('width', width, 'm', 'kinds', pointer), taken('pictures', shown)]);
+  return { ...view, sees, tile };
 }
 
 /** Whether a screen is fed by one switcher. */
@@ -156,22 +153,25 @@ function reaches(wiring: PlanWiring, switcher: string, screen: string): boolean 
 
 /** The stream is watched as a guest sees it, over a line of its own. */
 function watcherView(wiring: PlanWiring): View {
-  const view: Pick<View, 'viewer' | 'label' | 'device'> = {
+  const view: Omit<View, 'sees'> = {
     ...{ viewer: 'watcher', label: 'whoever watches the stream', device: undefined },
   };
   const watching = inOrder(wiring.devices).find(([, { viewers }]) => viewers?.includes('watcher'));
-  if (!watching) return { ...view, sees: unknown('', 'nothing is there to see the stream as its guests do') };
+  if (!watching) {
+    return {
+      ...view,
+      sees: viewSees.unknown(['watcher'], 'nothing is there to see the stream as its guests do'),
+    };
+  }
   const [id, { label }] = watching;
   const wired = [...wiring.into(id), ...wiring.outOf(id)].some(
     ([, { from }]) => wiring.portOf(from)?.carries === 'network',
   );
-  return {
-    ...view,
-    sees: found(
-      wired ? `${label}, over the line of the stream` : label,
-      '',
-      'a device that somebody watches the stream on',
-      [constant('wired', wired, '', `whether ${label} hangs on the network of the stream`)],
-    ),
-  };
+  const sees = viewSees.found(
+    ['watcher'],
+    wired ? `${label}, over the line of the stream` : label,
+    [constant('wired', wired, '', `whether ${label} hangs on the network of the stream`)],
+    { method: 'a device that somebody watches the stream on' },
+  );
+  return { ...view, sees };
 }

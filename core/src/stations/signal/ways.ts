@@ -1,6 +1,6 @@
 /** Shortest ways by which pictures or sound come to a device. */
 import type { Carries } from '../../documents/index.js';
-import type { PlanWiring } from './index.js';
+import type { PlanWiring } from './result.js';
 import { leadsThrough, type Lead } from './switching.js';
 
 /**

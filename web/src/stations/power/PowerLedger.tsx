@@ -1,5 +1,4 @@
-import { inOrder, pathOf, type DeviceLoad } from '@idle-satchel/core';
-import { useFlag } from '../../ledger/flags.js';
+import { inOrder, type DeviceLoad } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
@@ -60,9 +59,8 @@ export default function PowerLedger() {
 
 /** What a device takes, and what feeds it: the line is flagged when nothing does. */
 function Device({ label, watts, fedBy }: { label: string } & Pick<DeviceLoad, 'watts' | 'fedBy'>) {
-  const flag = useFlag(pathOf(fedBy));
   return (
-    <FigureRow label={label} figure={watts} flag={flag}>
+    <FigureRow label={label} figure={watts} because={fedBy}>
       {fedBy.value === null ? fedBy.why : `from ${String(fedBy.value)}`}
     </FigureRow>
   );

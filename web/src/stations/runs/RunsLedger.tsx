@@ -19,7 +19,9 @@ export default function RunsLedger() {
   const crossing = Object.entries(runs.runs).filter(([, run]) => run.crosses);
   const inside = Object.entries(runs.runs).filter(([, run]) => !run.crosses);
   const worst = (id: string): 'stop' | 'risk' | undefined =>
-    flag(`runs.runs.${id}.reach`) ?? flag(`runs.runs.${id}.cable`) ?? flag(`runs.runs.${id}.onFloor`);
+    [runs.runs[id]?.reach, runs.runs[id]?.cable, runs.runs[id]?.onFloor]
+      .map(figure => figure && flag(figure))
+      .find(each => each !== undefined);
   const first = crossing.find(([id]) => worst(id)) ?? crossing[0];
   const current = selected !== undefined && runs.runs[selected] ? selected : first?.[0];
   const row = ([id, run]: (typeof crossing)[number]) => {

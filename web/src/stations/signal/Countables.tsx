@@ -31,7 +31,6 @@ export function Countables() {
             {COUNTABLES.map(name => {
               const count = counts[name];
               if (!count) return null;
-              const path = `signal.countables.${id}.${name}`;
               const short = (numberOf(count.spare) ?? 0) < 0;
               return (
                 <tr key={name} className={short ? 'text-stop' : undefined}>
@@ -40,12 +39,7 @@ export function Countables() {
                     {COUNTABLE_WORDS[name][1]}
                   </td>
                   {(['used', 'have', 'spare'] as const).map(part => (
-                    <Cell
-                      key={part}
-                      figure={count[part]}
-                      path={`${path}.${part}`}
-                      name={`${COUNTABLE_WORDS[name][1]}, ${part}`}
-                    />
+                    <Cell key={part} figure={count[part]} name={`${COUNTABLE_WORDS[name][1]}, ${part}`} />
                   ))}
                 </tr>
               );
@@ -58,8 +52,9 @@ export function Countables() {
   );
 }
 
-function Cell({ figure, path, name }: { figure: Figure; path: string; name: string }) {
+function Cell({ figure, name }: { figure: Figure; name: string }) {
   const { ui } = useOpenEvent();
+  const { path } = figure;
   const open = useUi(state => state.working) === path;
   return (
     <td className="text-right">
@@ -85,11 +80,10 @@ function OpenWorking() {
     : [];
   const count = countables[device]?.[name as (typeof COUNTABLES)[number]];
   const figure = count?.[part as keyof typeof count];
-  return figure && path !== undefined ? (
+  return figure ? (
     <FigureRow
       label={`${COUNTABLE_WORDS[name as (typeof COUNTABLES)[number]][1]}, ${part}`}
       figure={figure}
-      path={path}
     />
   ) : null;
 }

@@ -10,8 +10,7 @@ import {
   type Viewer,
 } from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
-import { FigureRow } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
 import { AssemblyOf } from './AssemblyOf.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
@@ -48,7 +47,6 @@ export function DeviceSignal() {
 function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kind }) {
   const { sources, cameras } = useResult('signal');
   const put = useDeviceEdit(id, device);
-  const flag = useFlags();
   const face = faceOf(kind);
   const source = sources[id];
   const lines = cameras[id];
@@ -106,12 +104,7 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
       )}
       {source && (
         <>
-          <FigureRow
-            label="Its picture"
-            figure={source.picture}
-            path={`signal.sources.${id}.picture`}
-            flag={flag(`signal.sources.${id}.picture`)}
-          />
+          <FigureRow figure={source.picture} />
           {(source.picture.value !== 'clean' || device.cleared) && (
             <FlagField
               label="Menus and copy protection are off, and somebody has looked"
@@ -121,29 +114,10 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
           )}
         </>
       )}
-      {lines &&
-        (['control', 'talkback', 'tally', 'coax'] as const).map(line => {
-          const figure = lines[line];
-          return figure ? (
-            <FigureRow
-              key={line}
-              label={LINE_WORDS[line]}
-              figure={figure}
-              path={`signal.cameras.${id}.${line}`}
-              flag={flag(`signal.cameras.${id}.${line}`)}
-            />
-          ) : null;
-        })}
+      {lines && <FigureRows of={lines} />}
     </section>
   );
 }
-
-const LINE_WORDS = {
-  control: 'Steered by',
-  talkback: 'Hears by',
-  tally: 'Sees that it is on air by',
-  coax: 'Coax leads to it',
-} as const;
 
 function BusChoice({
   id,

@@ -1,6 +1,5 @@
 import { inOrder, VIDEO_FORMATS, type Device } from '@idle-satchel/core';
 import { ChoiceField } from '../../ledger/ChoiceField.js';
-import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
@@ -9,7 +8,6 @@ export function Formats() {
   const { sources, formats, settings, wiring } = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const links = usePlan(plan => plan.links);
-  const flag = useFlags();
   return (
     <>
       <Heading>Formats</Heading>
@@ -28,12 +26,7 @@ export function Formats() {
         ) : null;
       })}
       {Object.entries(settings).map(([id, setting]) => (
-        <FigureRow
-          key={id}
-          label={`Set ${devices?.[id]?.label ?? id} to`}
-          figure={setting}
-          path={`signal.settings.${id}`}
-        />
+        <FigureRow key={id} label={`Set ${devices?.[id]?.label ?? id} to`} figure={setting} />
       ))}
       {Object.entries(formats)
         .filter(([, { taken }]) => taken.value !== 'yes')
@@ -42,8 +35,6 @@ export function Formats() {
             key={id}
             label={`${devices?.[links?.[id]?.from.device ?? '']?.label ?? '?'} taken by ${devices?.[links?.[id]?.to.device ?? '']?.label ?? '?'}`}
             figure={taken}
-            path={`signal.formats.${id}.taken`}
-            flag={flag(`signal.formats.${id}.taken`)}
           />
         ))}
     </>

@@ -22,7 +22,8 @@ export function Links() {
       {inOrder(links)
         .filter(([, link]) => wiring.portOf(link.to)?.carries !== 'power')
         .map(([id, link]) => {
-          const bad = flag(`signal.links.${id}.mates`) !== undefined || mates[id]?.mates.value === false;
+          const fits = mates[id]?.mates;
+          const bad = fits !== undefined && (fits.value === false || flag(fits) !== undefined);
           return (
             <p
               key={id}

@@ -1,5 +1,4 @@
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 
@@ -8,7 +7,6 @@ export function LipSync() {
   const { latency, screens } = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const outputs = usePlan(plan => plan.outputs);
-  const flag = useFlags();
   const cameras = [...new Set(Object.values(latency).flatMap(({ sources }) => Object.keys(sources)))];
   const places = [...new Set(Object.values(latency).flatMap(({ at }) => at ?? []))];
   return (
@@ -16,30 +14,19 @@ export function LipSync() {
       {Object.entries(latency).map(([id, { sources, sound, delay }]) => (
         <section key={id} aria-label={`Lip sync of ${outputs?.[id]?.label ?? 'an output'}`}>
           <Heading about={outputs?.[id]?.label}>Lip sync of</Heading>
-          <FigureRow label="Sound comes after" figure={sound} path={`signal.latency.${id}.sound`} />
-          {Object.entries(sources).map(([camera, { offset }]) => {
-            const path = `signal.latency.${id}.sources.${camera}.offset`;
-            return (
-              <FigureRow
-                key={camera}
-                label={`Sound early with ${devices?.[camera]?.label ?? '?'}`}
-                figure={offset}
-                path={path}
-                flag={flag(path)}
-              />
-            );
-          })}
-          <FigureRow label="Delay that suits" figure={delay} path={`signal.latency.${id}.delay`} />
+          <FigureRow figure={sound} />
+          {Object.entries(sources).map(([camera, { offset }]) => (
+            <FigureRow
+              key={camera}
+              label={`Sound early with ${devices?.[camera]?.label ?? '?'}`}
+              figure={offset}
+            />
+          ))}
+          <FigureRow figure={delay} />
         </section>
       ))}
       {Object.entries(screens).map(([id, { late }]) => (
-        <FigureRow
-          key={id}
-          label={`${outputs?.[id]?.label ?? 'Screen'} is late by`}
-          figure={late}
-          path={`signal.screens.${id}.late`}
-          flag={flag(`signal.screens.${id}.late`)}
-        />
+        <FigureRow key={id} label={`${outputs?.[id]?.label ?? 'Screen'} is late by`} figure={late} />
       ))}
       {places.map(id => (
         <DelayField key={id} id={id} field="soundDelay" label="Sound delayed in" />

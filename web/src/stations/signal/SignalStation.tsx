@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
-import { FigureRow, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useFlags } from '../../ledger/flags.js';
+import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { AddGear } from './AddGear.js';
 import { ConnectRest } from './ConnectRest.js';
@@ -20,7 +19,6 @@ export default function SignalStation() {
   const signal = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const outputs = usePlan(plan => plan.outputs);
-  const flag = useFlags();
   return (
     <div className="grid h-full md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-rows-[46vh_auto] max-md:h-auto">
       <SignalBench />
@@ -33,36 +31,18 @@ export default function SignalStation() {
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
           <Traced key={id} id={id} name={devices?.[id]?.label ?? id}>
-            <FigureRow
-              label={devices?.[id]?.label ?? id}
-              figure={input}
-              path={`signal.sources.${id}.input`}
-              flag={flag(`signal.sources.${id}.input`)}
-            />
+            <FigureRow label={devices?.[id]?.label ?? id} figure={input} />
           </Traced>
         ))}
         <Heading>Outputs</Heading>
         {Object.entries(signal.outputs).map(([id, { fedBy }]) => (
           <Traced key={id} id={id} name={outputs?.[id]?.label ?? id}>
-            <FigureRow
-              label={outputs?.[id]?.label ?? id}
-              figure={fedBy}
-              path={`signal.outputs.${id}.fedBy`}
-              flag={flag(`signal.outputs.${id}.fedBy`)}
-            />
+            <FigureRow label={outputs?.[id]?.label ?? id} figure={fedBy} />
           </Traced>
         ))}
         {Object.keys(signal.loops).length > 0 && <Heading>Loops</Heading>}
         {Object.entries(signal.loops).map(([id, { through, howls }]) => (
-          <div key={id}>
-            <FigureRow
-              label="Comes back into"
-              figure={through}
-              path={`signal.loops.${id}.through`}
-              flag={flag(`signal.loops.${id}.through`)}
-            />
-            <FigureRow label="Talkback runs round in it" figure={howls} path={`signal.loops.${id}.howls`} />
-          </div>
+          <FigureRows key={id} of={{ through, howls }} />
         ))}
         <Countables />
         <Views />

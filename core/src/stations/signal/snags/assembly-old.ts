@@ -1,24 +1,24 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { inOrder, severityOf } from '../../../foundations/index.js';
+import { signalRule } from '../result.js';
 
 /** A case that was put in as an older version of its assembly than there is now. */
-export const assemblyOld: Rule<Seen<SignalReads, SignalResult>> = {
+export const assemblyOld = signalRule({
   rule: 'signal.assembly-old',
-  station: 'signal',
-  find: ({ own: { assemblies, wiring } }) =>
-    inOrder(wiring.devices).flatMap(([id, { label }]) => {
+  reads: ({ own }) => ({ assemblies: own.assemblies, devices: own.wiring.devices }),
+  *find({ assemblies, devices }) {
+    for (const [id, { label }] of inOrder(devices)) {
       const versions = assemblies[id];
-      if (versions?.newer.value !== true) return [];
-      return [
-        {
-          severity: 'note' as const,
-          subjects: [id],
-          title: `${label} is version ${String(versions.version.value)} of its assembly; version ${String(versions.newest.value)} exists.`,
-          because: [`signal.assemblies.${id}.version`, `signal.assemblies.${id}.newest`],
-          advice:
-            'Select the case on the schematic to see what is different, and take the new version if it suits.',
-        },
-      ];
-    }),
-};
+      const severity = versions && severityOf(versions.newer);
+      if (!versions || severity === undefined) continue;
+      const { version, newest } = versions;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} is version ${String(version.value)} of its assembly; version ${String(newest.value)} exists.`,
+        because: [version, newest, versions.newer],
+        advice:
+          'Select the case on the schematic to see what is different, and take the new version if it suits.',
+      };
+    }
+  },
+});

@@ -1,30 +1,28 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule, type SignalResult } from '../result.js';
 
 /** A recording whose backup is made in the same device or on the same disk: both go together. */
-export const backupShared: Rule<Seen<SignalReads, SignalResult>> = {
+export const backupShared = signalRule({
   rule: 'signal.backup-shared',
-  station: 'signal',
-  find: ({ own: { wiring }, outputs }) =>
-    Object.entries(outputs ?? {}).flatMap(([id, { backs, device, label }]) => {
-      const first = outputs?.[backs ?? ''];
-      if (!first || device === undefined || first.device === undefined) return [];
+  reads: ({ own, outputs }) => ({ wiring: own.wiring, fed: own.outputs, outputs }),
+  *find({ wiring, fed, outputs }) {
+    for (const [id, { backs = '', device, label }] of Object.entries(outputs ?? {})) {
+      const first = outputs?.[backs];
+      if (device === undefined || first?.device === undefined) continue;
       const disks = disksOf(wiring, first.device);
       const same = disksOf(wiring, device).find(disk => disks.includes(disk));
       const shared = device === first.device ? device : same;
-      if (shared === undefined) return [];
-      return [
-        {
-          severity: 'risk' as const,
-          subjects: [id, backs ?? ''],
-          outputs: [id],
-          title: `${label} and ${first.label} are both recorded ${device === first.device ? 'in' : 'on'} ${wiring.devices[shared]?.label ?? 'one device'}: what takes one takes the other.`,
-          because: [`signal.outputs.${id}.fedBy`, `signal.outputs.${backs ?? ''}.fedBy`],
-          advice: 'Record the backup in another device, on a disk of its own.',
-        },
-      ];
-    }),
+      if (shared === undefined) continue;
+      const where = `${device === first.device ? 'in' : 'on'} ${wiring.devices[shared]?.label ?? 'one device'}`;
+      yield {
+        severity: 'risk',
+        subjects: [id, backs],
+        outputs: [id],
+        title: `${label} and ${first.label} are both recorded ${where}: what takes one takes the other.`,
+        because: [fed[id]?.fedBy, fed[backs]?.fedBy].filter(figure => figure !== undefined),
+        advice: 'Record the backup in another device, on a disk of its own.',
+      };
+    }
+  },
   *fixes({ subjects: [id = ''] }, { own: { wiring }, outputs }) {
     const taken = new Set(Object.values(outputs ?? {}).map(({ device }) => device));
     for (const [device, { label }] of Object.entries(wiring.devices)) {
@@ -41,7 +39,7 @@ export const backupShared: Rule<Seen<SignalReads, SignalResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }],
     };
   },
-};
+});
 
 /** The disks that are plugged into a device. */
 const disksOf = (wiring: SignalResult['wiring'], device: string): string[] =>

@@ -1,33 +1,30 @@
-import { entriesWhere, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { entriesWhere, severityOf } from '../../../foundations/index.js';
 import { connect } from '../connect.js';
 import { clashOf } from '../mates.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** A plug that does not go into its socket: a small HDMI socket without its adapter, or a plug that meets a plug. */
-export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
+export const connectorMismatch = signalRule({
   rule: 'signal.connector-mismatch',
-  station: 'signal',
-  find: ({ own: { links: results, wiring }, links }) =>
-    entriesWhere(results, ({ mates }) => mates.value === false).flatMap(([id]) => {
-      const link = links?.[id];
-      if (!link) return [];
+  reads: ({ own, links }) => ({ results: own.links, wiring: own.wiring, links }),
+  *find({ results, wiring, links }) {
+    for (const [id, { mates }] of entriesWhere(results, each => severityOf(each.mates) !== undefined)) {
+      const [link, severity] = [links?.[id], severityOf(mates)];
+      if (!link || severity === undefined) continue;
       const label = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
       const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
       const [leaves, arrives] = [label(link.from.device), label(link.to.device)];
-      const title =
-        from && from.connector === to?.connector
-          ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${clashOf(from, to) ?? ''}, a joiner is missing.`
-          : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: an adapter is missing.`;
-      return [
-        {
-          severity: 'stop',
-          subjects: [id, link.from.device ?? ''],
-          title,
-          because: [`signal.links.${id}.mates`],
-        },
-      ];
-    }),
+      yield {
+        severity,
+        subjects: [id, link.from.device ?? ''],
+        title:
+          from && from.connector === to?.connector
+            ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${clashOf(from, to) ?? ''}, a joiner is missing.`
+            : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: an adapter is missing.`,
+        because: [mates],
+      };
+    }
+  },
   *fixes(snag, { own: { wiring }, links, kinds, shelf }) {
     const id = snag.subjects[0] ?? '';
     const link = links?.[id];
@@ -41,4 +38,4 @@ export const connectorMismatch: Rule<Seen<SignalReads, SignalResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
     };
   },
-};
+});

@@ -1,32 +1,36 @@
-import { entriesWhere, settingOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { entriesWhere, settingOf, severityOf } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
 import { insertInto } from '../insert.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** A picture of a size or rate that the input at the end of its lead does not take. */
-export const formatMismatch: Rule<Seen<SignalReads, SignalResult>> = {
+export const formatMismatch = signalRule({
   rule: 'signal.format-mismatch',
-  station: 'signal',
-  find: ({ own: { formats, wiring }, links, rules }) =>
-    entriesWhere(formats, ({ taken }) => taken.value !== null && taken.value !== 'yes').flatMap(
-      ([id, { format, taken }]) => {
-        const link = links?.[id];
-        if (!link) return [];
-        const own = wiring.devices[link.to.device ?? '']?.format ?? rules.format;
-        const name = (device: string | undefined): string =>
-          wiring.devices[device ?? '']?.label ?? 'a device';
-        return [
-          {
-            severity: 'stop' as const,
-            subjects: [id, link.from.device ?? '', link.to.device ?? ''],
-            title: `${name(link.from.device)} gives ${String(format.value)} and ${wiring.portOf(link.to)?.label ?? 'its input'} of ${name(link.to.device)} does not take it: ${String(taken.value)}.`,
-            because: [`signal.formats.${id}.format`, `signal.formats.${id}.taken`],
-            advice: `Set it to ${settingOf(own)}, or put a scaler or frame-rate converter into the lead.`,
-          },
-        ];
-      },
-    ),
+  reads: ({ own, links, rules }) => ({
+    formats: own.formats,
+    wiring: own.wiring,
+    links,
+    house: rules.format,
+  }),
+  *find({ formats, wiring, links, house }) {
+    const name = (device: string | undefined): string => wiring.devices[device ?? '']?.label ?? 'a device';
+    for (const [id, { format, taken }] of entriesWhere(
+      formats,
+      each => severityOf(each.taken) !== undefined,
+    )) {
+      const [link, severity] = [links?.[id], severityOf(taken)];
+      if (!link || severity === undefined) continue;
+      const { from, to } = link;
+      const own = wiring.devices[to.device ?? '']?.format ?? house;
+      yield {
+        severity,
+        subjects: [id, from.device ?? '', to.device ?? ''],
+        title: `${name(from.device)} gives ${String(format.value)} and ${wiring.portOf(to)?.label ?? 'its input'} of ${name(to.device)} does not take it: ${String(taken.value)}.`,
+        because: [format, taken],
+        advice: `Set it to ${settingOf(own)}, or put a scaler or frame-rate converter into the lead.`,
+      };
+    }
+  },
   *fixes(snag, { own: { wiring }, links, kinds, shelf, rules }) {
     const [id = '', source = '', sink = ''] = snag.subjects;
     const link = links?.[id];
@@ -58,4 +62,4 @@ export const formatMismatch: Rule<Seen<SignalReads, SignalResult>> = {
       Object.values(ports ?? {}).some(port => port.direction === 'in' && port.scaled);
     yield* insertInto(id, link, scaler, { kinds, shelf, wiring }, { format: own });
   },
-};
+});

@@ -1,13 +1,12 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { inOrder } from '../../../foundations/index.js';
+import { signalRule } from '../result.js';
 import { onwards } from '../switching.js';
 
 /** Graphics as key and fill, and no computer whose two picture outputs both lead on. */
-export const keyFill: Rule<Seen<SignalReads, SignalResult>> = {
+export const keyFill = signalRule({
   rule: 'signal.key-fill',
-  station: 'signal',
-  find: ({ own: { wiring, countables }, runningOrder }) => {
+  reads: ({ own, runningOrder }) => ({ wiring: own.wiring, countables: own.countables, runningOrder }),
+  *find({ wiring, countables, runningOrder }) {
     const items = inOrder(runningOrder).filter(
       ([, { phase, layouts }]) => phase === 'live' && layouts?.includes('key and fill'),
     );
@@ -17,18 +16,15 @@ export const keyFill: Rule<Seen<SignalReads, SignalResult>> = {
         new Set(onwards(wiring, id).map(([, { from }]) => from.port)).size > 1,
     );
     const [first] = items;
-    if (!first || able) return [];
-    const switcher = Object.keys(countables).find(id => countables[id]?.keyers);
-    return [
-      {
-        severity: 'stop' as const,
-        subjects: items.map(([id]) => id),
-        title: `“${first[1].label}” needs key and fill: two picture outputs of one computer into two inputs, and none is plugged in so.`,
-        because: switcher === undefined ? [] : [`signal.countables.${switcher}.keyers.used`],
-        advice:
-          'Plug a computer with two picture outputs into two inputs, or key by colour, which takes one.',
-      },
-    ];
+    if (!first || able) return;
+    const keyers = Object.values(countables).find(counts => counts.keyers)?.keyers;
+    yield {
+      severity: 'stop',
+      subjects: items.map(([id]) => id),
+      title: `“${first[1].label}” needs key and fill: two picture outputs of one computer into two inputs, and none is plugged in so.`,
+      because: keyers ? [keyers.used] : [],
+      advice: 'Plug a computer with two picture outputs into two inputs, or key by colour, which takes one.',
+    };
   },
   *fixes({ subjects }, { runningOrder }) {
     yield {
@@ -51,4 +47,4 @@ export const keyFill: Rule<Seen<SignalReads, SignalResult>> = {
       ],
     };
   },
-};
+});

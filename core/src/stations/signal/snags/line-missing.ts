@@ -1,22 +1,18 @@
-import { idFrom, inOrder, listed, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import { connect } from '../connect.js';
+import { idFrom, inOrder, listed, severityOf } from '../../../foundations/index.js';
 import { beltpacks } from '../add-gear.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { connect } from '../connect.js';
+import { signalRule } from '../result.js';
 
 const WORDS = {
   control: {
-    severity: 'risk',
     title: (names: string) => `Nothing steers ${names}: it stays as it was left.`,
     advice: 'Lead the network or a control lead to it, or lock it off.',
   },
   talkback: {
-    severity: 'risk',
     title: (names: string) => `Whoever mixes cannot speak to the operator of ${names}.`,
     advice: 'Give them a beltpack, or talkback with the return picture.',
   },
   tally: {
-    severity: 'note',
     title: (names: string) => `The operator of ${names} does not see when it is on air.`,
     advice: 'Lead tally to it, or fix a screen with the programme to the camera.',
   },
@@ -24,24 +20,28 @@ const WORDS = {
 const LINES = ['control', 'talkback', 'tally'] as const;
 
 /** Cameras to which control, talkback or tally is missing. */
-export const lineMissing: Rule<Seen<SignalReads, SignalResult>> = {
+export const lineMissing = signalRule({
   rule: 'signal.line-missing',
-  station: 'signal',
-  find: ({ own: { cameras, wiring } }) =>
-    LINES.flatMap(line => {
-      const own = Object.entries(cameras).filter(([, lines]) => lines[line]?.value === null);
-      if (own.length === 0) return [];
-      const names = listed(own.map(([id]) => wiring.devices[id]?.label ?? id));
-      return [
-        {
-          severity: WORDS[line].severity,
-          subjects: [line, ...own.map(([id]) => id)],
-          title: WORDS[line].title(names),
-          because: own.map(([id]) => `signal.cameras.${id}.${line}`),
-          advice: WORDS[line].advice,
-        },
-      ];
-    }),
+  reads: ({ own }) => ({ cameras: own.cameras, devices: own.wiring.devices }),
+  *find({ cameras, devices }) {
+    for (const line of LINES) {
+      const missing = Object.entries(cameras).flatMap(([id, lines]) => {
+        const figure = lines[line];
+        const severity = figure && severityOf(figure);
+        return severity === undefined ? [] : [{ id, figure, severity }];
+      });
+      const [first] = missing;
+      if (!first) continue;
+      const names = listed(missing.map(({ id }) => devices[id]?.label ?? id));
+      yield {
+        severity: first.severity,
+        subjects: [line, ...missing.map(({ id }) => id)],
+        title: WORDS[line].title(names),
+        because: missing.flatMap(({ figure }) => figure ?? []),
+        advice: WORDS[line].advice,
+      };
+    }
+  },
   *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring }, kinds, shelf, links }) {
     const [camera] = cameras;
     const desk = inOrder(wiring.devices).find(
@@ -73,4 +73,4 @@ export const lineMissing: Rule<Seen<SignalReads, SignalResult>> = {
       if (connection) yield { ...connection, label: `Plug it into ${free[1].label} of ${label}` };
     }
   },
-};
+});

@@ -1,30 +1,29 @@
-import { listed, numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { listed, numberOf, severityOf } from '../../../foundations/index.js';
+import { signalRule } from '../result.js';
 
 /** Sound that comes so early or late that it shows on lips. */
-export const lipSync: Rule<Seen<SignalReads, SignalResult>> = {
+export const lipSync = signalRule({
   rule: 'signal.lip-sync',
-  station: 'signal',
-  find: ({ own: { latency, wiring }, outputs }) =>
-    Object.entries(latency).flatMap(([id, { sources }]) => {
-      const bad = Object.entries(sources).filter(
-        ([, { verdict }]) => verdict.value === 'noticeable' || verdict.value === 'unacceptable',
-      );
-      if (bad.length === 0) return [];
+  reads: ({ own, outputs }) => ({ latency: own.latency, devices: own.wiring.devices, outputs }),
+  *find({ latency, devices, outputs }) {
+    for (const [id, { sources }] of Object.entries(latency)) {
+      const bad = Object.entries(sources).filter(([, { offset }]) => severityOf(offset) !== undefined);
+      const [first] = bad;
+      const severity = first && severityOf(first[1].offset);
+      if (severity === undefined) continue;
       const offsets = bad.map(([, { offset }]) => numberOf(offset) ?? 0);
       const most = offsets.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a));
-      return [
-        {
-          severity: 'risk' as const,
-          subjects: [id],
-          outputs: [id],
-          title: `Sound is ${Math.round(Math.abs(most))} ms ${most > 0 ? 'early' : 'late'} on ${outputs?.[id]?.label ?? 'an output'} with ${listed(bad.map(([camera]) => wiring.devices[camera]?.label ?? camera))}.`,
-          because: bad.map(([camera]) => `signal.latency.${id}.sources.${camera}.offset`),
-          advice: 'Set the delay, then clap before each camera and measure: these are typical values.',
-        },
-      ];
-    }),
+      const cameras = listed(bad.map(([camera]) => devices[camera]?.label ?? camera));
+      yield {
+        severity,
+        subjects: [id],
+        outputs: [id],
+        title: `Sound is ${Math.round(Math.abs(most))} ms ${most > 0 ? 'early' : 'late'} on ${outputs?.[id]?.label ?? 'an output'} with ${cameras}.`,
+        because: bad.map(([, { offset }]) => offset),
+        advice: 'Set the delay, then clap before each camera and measure: these are typical values.',
+      };
+    }
+  },
   *fixes(snag, { own: { latency, wiring } }) {
     const { delay, at = '' } = latency[snag.subjects[0] ?? ''] ?? {};
     const value = Math.round(numberOf(delay) ?? -1);
@@ -34,4 +33,4 @@ export const lipSync: Rule<Seen<SignalReads, SignalResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${at}/soundDelay`, value }] }],
     };
   },
-};
+});

@@ -1,27 +1,29 @@
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { severityOf } from '../../../foundations/index.js';
 import { insertInto } from '../insert.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** A way by which what a device gives comes back into it. */
-export const loop: Rule<Seen<SignalReads, SignalResult>> = {
+export const loop = signalRule({
   rule: 'signal.loop',
-  station: 'signal',
-  find: ({ own: { loops } }) =>
-    Object.entries(loops).map(([id, { devices, through, howls }]) => {
-      const loud = howls.value === true;
-      return {
-        severity: loud ? ('stop' as const) : ('risk' as const),
+  reads: ({ own }) => ({ loops: own.loops }),
+  *find({ loops }) {
+    for (const [id, { devices, through, howls }] of Object.entries(loops)) {
+      const severity = severityOf(howls);
+      if (severity === undefined) continue;
+      const loud = severity === 'stop';
+      yield {
+        severity,
         subjects: [id, ...devices],
         title: loud
           ? `Talkback runs in a ring through ${String(through.value)}: it will howl.`
           : `What ${String(through.value)} give comes back into them.`,
-        because: [`signal.loops.${id}.through`, `signal.loops.${id}.howls`],
+        because: [through, howls],
         advice: loud
           ? 'Take the ring apart, or put a de-embedder that strips talkback into it.'
           : 'A second row of a switcher or a sub-switcher may lead back on purpose; anything else shows itself in itself.',
       };
-    }),
+    }
+  },
   *fixes(snag, { own: { loops, wiring }, links, kinds, shelf }) {
     const found = loops[snag.subjects[0] ?? ''];
     if (!found) return;
@@ -47,4 +49,4 @@ export const loop: Rule<Seen<SignalReads, SignalResult>> = {
       };
     }
   },
-};
+});

@@ -1,7 +1,6 @@
-import { inOrder, listed, type Rule } from '../../../foundations/index.js';
 import type { Task } from '../../../documents/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { inOrder, listed } from '../../../foundations/index.js';
+import { signalRule } from '../result.js';
 
 const WORDS: Readonly<Record<Task, string>> = {
   slides: 'shows slides',
@@ -16,40 +15,33 @@ const WORDS: Readonly<Record<Task, string>> = {
 const HEAVY: readonly Task[] = ['slides', 'mix', 'encode', 'call'];
 
 /** One computer that does too much at once, or that shows its desktop between slides and clips. */
-export const oneComputer: Rule<Seen<SignalReads, SignalResult>> = {
+export const oneComputer = signalRule({
   rule: 'signal.one-computer',
-  station: 'signal',
-  find: ({ own: { wiring, settings } }) =>
-    inOrder(wiring.devices).flatMap(([id, { label, tasks = [] }]) => {
+  reads: ({ own }) => ({ devices: own.wiring.devices, settings: own.settings }),
+  *find({ devices, settings }) {
+    for (const [id, { label, tasks = [] }] of inOrder(devices)) {
       const heavy = tasks.filter(task => HEAVY.includes(task));
-      const both = tasks.includes('slides') && tasks.includes('clips');
-      const because = settings[id] ? [`signal.settings.${id}`] : [];
-      return [
-        ...(heavy.length > 1
-          ? [
-              {
-                severity: 'risk' as const,
-                subjects: [id, 'load'],
-                title: `${label} ${listed(heavy.map(task => WORDS[task]))}: if it stumbles, all of it stops.`,
-                because,
-                advice: 'Share this between two computers, unless it was proven with everything running.',
-              },
-            ]
-          : []),
-        ...(both
-          ? [
-              {
-                severity: 'note' as const,
-                subjects: [id, 'desktop'],
-                title: `${label} shows slides and plays clips: between them its desktop is seen.`,
-                because,
-                advice:
-                  'Play clips from another computer or from the switcher, or cut away before changing over.',
-              },
-            ]
-          : []),
-      ];
-    }),
+      const because = settings[id] ? [settings[id]] : [];
+      if (heavy.length > 1) {
+        yield {
+          severity: 'risk',
+          subjects: [id, 'load'],
+          title: `${label} ${listed(heavy.map(task => WORDS[task]))}: if it stumbles, all of it stops.`,
+          because,
+          advice: 'Share this between two computers, unless it was proven with everything running.',
+        };
+      }
+      if (tasks.includes('slides') && tasks.includes('clips')) {
+        yield {
+          severity: 'note',
+          subjects: [id, 'desktop'],
+          title: `${label} shows slides and plays clips: between them its desktop is seen.`,
+          because,
+          advice: 'Play clips from another computer or from the switcher, or cut away before changing over.',
+        };
+      }
+    }
+  },
   *fixes({ subjects: [id = '', which] }, { own: { wiring } }) {
     const tasks = wiring.devices[id]?.tasks ?? [];
     const movable = which === 'load' ? HEAVY : (['clips'] as const);
@@ -73,4 +65,4 @@ export const oneComputer: Rule<Seen<SignalReads, SignalResult>> = {
       }
     }
   },
-};
+});

@@ -1,28 +1,24 @@
-import { inOrder, type Fix, type Operation, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { inOrder, severityOf, type Fix, type Operation } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
-import type { SignalReads, SignalResult } from '../index.js';
-
-type SignalSeen = Seen<SignalReads, SignalResult>;
+import { signalRule, type SignalSeen } from '../result.js';
 
 /** A wanted output that nothing feeds. */
-export const outputUnfed: Rule<SignalSeen> = {
+export const outputUnfed = signalRule({
   rule: 'signal.output-unfed',
-  station: 'signal',
-  find: ({ own, outputs }) =>
-    Object.entries(own.outputs).flatMap(([id, { fedBy }]) =>
-      fedBy.value === null
-        ? [
-            {
-              severity: 'stop',
-              subjects: [id],
-              outputs: [id],
-              title: `Nothing feeds “${outputs?.[id]?.label ?? 'an output'}”: ${fedBy.why ?? ''}.`,
-              because: [`signal.outputs.${id}.fedBy`],
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own, outputs }) => ({ fed: own.outputs, outputs }),
+  *find({ fed, outputs }) {
+    for (const [id, { fedBy }] of Object.entries(fed)) {
+      const severity = severityOf(fedBy);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        outputs: [id],
+        title: `Nothing feeds “${outputs?.[id]?.label ?? 'an output'}”: ${fedBy.why ?? ''}.`,
+        because: [fedBy],
+      };
+    }
+  },
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     const output = seen.outputs?.[id];
@@ -46,7 +42,7 @@ export const outputUnfed: Rule<SignalSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }],
     };
   },
-};
+});
 
 /** Links a free switcher output to the device, and chooses the device. */
 function* plugIn(

@@ -1,24 +1,20 @@
-import { inOrder, type Finding, type Fix, type Rule } from '../../../foundations/index.js';
 import type { Link } from '../../../documents/index.js';
-import type { Seen } from '../../station.js';
+import { inOrder, type Fix } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
-import type { SignalReads, SignalResult } from '../index.js';
 import { splitAfter } from '../insert.js';
+import { signalRule, type SignalSeen } from '../result.js';
 
-type SignalSeen = Seen<SignalReads, SignalResult>;
 type Side = 'from' | 'to';
 const SIDES: readonly Side[] = ['to', 'from'];
 
 /** Two leads in one socket, at either end; what goes over the air may reach many. */
-export const portTwice: Rule<SignalSeen> = {
+export const portTwice = signalRule({
   rule: 'signal.port-twice',
-  station: 'signal',
-  find: ({ own: { wiring }, devices }) => {
-    const findings: Finding[] = [];
+  reads: ({ own, devices }) => ({ wiring: own.wiring, results: own.links, devices }),
+  *find({ wiring, results, devices }) {
     for (const [device, { label }] of inOrder(devices)) {
       for (const side of SIDES) {
         const leads = side === 'to' ? wiring.into(device) : wiring.outOf(device);
-        if (leads.length < 2) continue;
         const taken = new Set<string>();
         for (const [id, link] of leads) {
           const { port } = link[side];
@@ -28,17 +24,17 @@ export const portTwice: Rule<SignalSeen> = {
             continue;
           }
           const of = wiring.portOf(link[side]);
-          if (of?.connector === 'air') continue;
-          findings.push({
+          const mating = results[id];
+          if (of?.connector === 'air' || !mating) continue;
+          yield {
             severity: 'stop',
             subjects: [id, device],
             title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${label}.`,
-            because: [`signal.links.${id}.mates`],
-          });
+            because: [mating.mates],
+          };
         }
       }
     }
-    return findings;
   },
   *fixes(snag, seen) {
     const [id = '', device = ''] = snag.subjects;
@@ -63,7 +59,7 @@ export const portTwice: Rule<SignalSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
     };
   },
-};
+});
 
 /** Both leads come out of a splitter instead. */
 function* split(id: string, link: Link, { own: { wiring }, kinds, shelf }: SignalSeen): Generator<Fix> {

@@ -1,26 +1,23 @@
-import { numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
-import { SCREEN_LATE } from '../latency.js';
+import { numberOf, severityOf } from '../../../foundations/index.js';
+import { signalRule } from '../result.js';
 
 /** A screen in the room that shows people so late that it disturbs those who see both. */
-export const screenLate: Rule<Seen<SignalReads, SignalResult>> = {
+export const screenLate = signalRule({
   rule: 'signal.screen-late',
-  station: 'signal',
-  find: ({ own: { screens }, outputs }) =>
-    Object.entries(screens).flatMap(([id, { late }]) => {
-      const ms = numberOf(late) ?? 0;
-      if (ms <= SCREEN_LATE) return [];
-      return [
-        {
-          severity: 'note' as const,
-          subjects: [id],
-          outputs: [id],
-          title: `${outputs?.[id]?.label ?? 'A screen'} is ${Math.round(ms)} ms late: whoever sees the speaker and the screen will notice.`,
-          because: [`signal.screens.${id}.late`],
-          advice:
-            'Work at a higher frame rate, switch off picture processing in the screen, or place it where both are not seen together.',
-        },
-      ];
-    }),
-};
+  reads: ({ own, outputs }) => ({ screens: own.screens, outputs }),
+  *find({ screens, outputs }) {
+    for (const [id, { late }] of Object.entries(screens)) {
+      const severity = severityOf(late);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        outputs: [id],
+        title: `${outputs?.[id]?.label ?? 'A screen'} is ${Math.round(numberOf(late) ?? 0)} ms late: whoever sees the speaker and the screen will notice.`,
+        because: [late],
+        advice:
+          'Work at a higher frame rate, switch off picture processing in the screen, or place it where both are not seen together.',
+      };
+    }
+  },
+});

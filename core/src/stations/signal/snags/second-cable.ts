@@ -1,28 +1,26 @@
-import { idFrom, inOrder, listed, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { idFrom, inOrder, listed } from '../../../foundations/index.js';
+import { signalRule, type SignalResult } from '../result.js';
 import { devicesWith } from '../switching.js';
-import type { SignalReads, SignalResult } from '../index.js';
 
 /** Ports that work only together, of which some are plugged in and some are not: an extender that needs two cables. */
-export const secondCable: Rule<Seen<SignalReads, SignalResult>> = {
+export const secondCable = signalRule({
   rule: 'signal.second-cable',
-  station: 'signal',
-  find: ({ own: { wiring } }) =>
-    devicesWith(wiring, port => port.together !== undefined).flatMap(([device, { label }]) =>
-      [...togetherOf(wiring, device)].flatMap(([set, { linked, free }]) =>
-        linked.length === 0 || free.length === 0
-          ? []
-          : [
-              {
-                severity: 'stop' as const,
-                subjects: [device, set],
-                title: `${label} works with ${linked.length + free.length} cables together; ${listed(free.map(port => wiring.portOf({ device, port })?.label ?? port))} ${free.length === 1 ? 'is' : 'are'} not plugged in.`,
-                because: linked.map(([, link]) => `signal.links.${link}.mates`),
-                advice: 'Lay the other cable too, or take an extender that needs one.',
-              },
-            ],
-      ),
-    ),
+  reads: ({ own }) => ({ wiring: own.wiring, results: own.links }),
+  *find({ wiring, results }) {
+    for (const [device, { label }] of devicesWith(wiring, port => port.together !== undefined)) {
+      for (const [set, { linked, free }] of togetherOf(wiring, device)) {
+        if (linked.length === 0 || free.length === 0) continue;
+        const names = listed(free.map(port => wiring.portOf({ device, port })?.label ?? port));
+        yield {
+          severity: 'stop',
+          subjects: [device, set],
+          title: `${label} works with ${linked.length + free.length} cables together; ${names} ${free.length === 1 ? 'is' : 'are'} not plugged in.`,
+          because: linked.flatMap(([, link]) => results[link]?.mates ?? []),
+          advice: 'Lay the other cable too, or take an extender that needs one.',
+        };
+      }
+    }
+  },
   *fixes({ subjects: [device = '', set = ''] }, { own: { wiring }, links }) {
     const own = togetherOf(wiring, device).get(set);
     const first = own && links?.[own.linked[0]?.[1] ?? ''];
@@ -51,7 +49,7 @@ export const secondCable: Rule<Seen<SignalReads, SignalResult>> = {
       ],
     };
   },
-};
+});
 
 interface Together {
   readonly linked: (readonly [port: string, link: string])[];

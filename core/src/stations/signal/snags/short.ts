@@ -1,8 +1,7 @@
-import { entriesWhere, numberOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { entriesWhere, numberOf, severityOf, type Finding } from '../../../foundations/index.js';
 import { COUNTABLE_WORDS } from '../countable-words.js';
 import { COUNTABLES, type Count, type Countable } from '../countables.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** What else does it, often cheaper than a larger switcher. */
 const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {
@@ -16,44 +15,52 @@ const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {
   aux: 'Split the programme outside the switcher.',
 };
 
-/** Less is spare than none, or than the house keeps; shares of small numbers are no whole ones. */
+/** Less is spare than none, or than the house keeps. */
 const isShort = (count: Count | undefined): boolean =>
-  count !== undefined && ((numberOf(count.spare) ?? 0) < 0 || (numberOf(count.beyondKept) ?? 0) < -1e-9);
+  count !== undefined &&
+  [count.spare, count.beyondKept].some(figure => figure && severityOf(figure) !== undefined);
+
+/** These can be done without: a picture that is not seen among others, a sound that is mixed elsewhere. */
+const SPARED: ReadonlySet<Countable> = new Set(['tiles', 'channels']);
+
+function shortOf(id: string, label: string, name: Countable, count: Count): Finding {
+  const { spare, have, used, beyondKept } = count;
+  const severity = severityOf(spare);
+  const words = (n: number, count: number | 'no' = n): string =>
+    `${count} ${COUNTABLE_WORDS[name][n === 1 ? 0 : 1]}`;
+  const there = numberOf(have) ?? 0;
+  if (severity === undefined) {
+    return {
+      severity: 'note',
+      subjects: [id, name],
+      title: `${label} has ${words(numberOf(spare) ?? 0)} left: less than the house keeps spare.`,
+      because: [used, have, ...(beyondKept ? [beyondKept] : [])],
+      advice: CHEAPER[name] ?? 'Keep one free for what breaks on the day.',
+    };
+  }
+  return {
+    severity: SPARED.has(name) ? 'note' : severity,
+    subjects: [id, name],
+    title: `${label} has ${words(there, there === 0 ? 'no' : there)}; the plan needs ${numberOf(used) ?? 0}.`,
+    because: [used, have, spare],
+    advice: CHEAPER[name] ?? 'Take a larger one, or leave something out.',
+  };
+}
 
 /** More is drawn on something than there is, or than leaves the share spare that the house wants. */
-export const short: Rule<Seen<SignalReads, SignalResult>> = {
+export const short = signalRule({
   rule: 'signal.short',
-  station: 'signal',
-  find: ({ own: { countables, wiring } }) =>
-    entriesWhere(countables, counts => COUNTABLES.some(name => isShort(counts[name]))).flatMap(
-      ([id, counts]) =>
-        COUNTABLES.flatMap(name => {
-          const count = counts[name];
-          if (!count || !isShort(count)) return [];
-          const spare = numberOf(count.spare) ?? 0;
-          const [have = 0, used = 0] = [numberOf(count.have), numberOf(count.used)];
-          const words = (n: number): string => `${n} ${COUNTABLE_WORDS[name][n === 1 ? 0 : 1]}`;
-          const label = wiring.devices[id]?.label ?? id;
-          const because = [`signal.countables.${id}.${name}.used`, `signal.countables.${id}.${name}.have`];
-          return [
-            spare < 0
-              ? {
-                  severity: name === 'tiles' || name === 'channels' ? ('note' as const) : ('stop' as const),
-                  subjects: [id, name],
-                  title: `${label} has ${have === 0 ? 'no' : have} ${COUNTABLE_WORDS[name][have === 1 ? 0 : 1]}; the plan needs ${used}.`,
-                  because,
-                  advice: CHEAPER[name] ?? 'Take a larger one, or leave something out.',
-                }
-              : {
-                  severity: 'note' as const,
-                  subjects: [id, name],
-                  title: `${label} has ${words(spare)} left: less than the house keeps spare.`,
-                  because: [...because, `signal.countables.${id}.${name}.beyondKept`],
-                  advice: CHEAPER[name] ?? 'Keep one free for what breaks on the day.',
-                },
-          ];
-        }),
-    ),
+  reads: ({ own }) => ({ countables: own.countables, devices: own.wiring.devices }),
+  *find({ countables, devices }) {
+    for (const [id, counts] of entriesWhere(countables, each =>
+      COUNTABLES.some(name => isShort(each[name])),
+    )) {
+      for (const name of COUNTABLES) {
+        const count = counts[name];
+        if (count && isShort(count)) yield shortOf(id, devices[id]?.label ?? id, name, count);
+      }
+    }
+  },
   *fixes({ subjects: [id = '', name = ''] }, { own: { countables }, outputs, runningOrder }) {
     const need = numberOf(countables[id]?.[name as Countable]?.have) ?? 0;
     if (name === 'tracks') {
@@ -92,4 +99,4 @@ export const short: Rule<Seen<SignalReads, SignalResult>> = {
       }
     }
   },
-};
+});

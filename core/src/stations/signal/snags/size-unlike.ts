@@ -1,30 +1,28 @@
+import { videoOf } from '../../../foundations/index.js';
 import { RUNGS, type Rung } from '../../../foundations/rungs.js';
-import { videoOf, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** A stream that is to be larger or faster than what comes to its encoder, or than that can send. */
-export const sizeUnlike: Rule<Seen<SignalReads, SignalResult>> = {
+export const sizeUnlike = signalRule({
   rule: 'signal.size-unlike',
-  station: 'signal',
-  find: ({ own: { outputs: fed, wiring }, outputs }) =>
-    Object.entries(fed).flatMap(([id, { format }]) => {
+  reads: ({ own, outputs }) => ({ fed: own.outputs, wiring: own.wiring, outputs }),
+  *find({ fed, wiring, outputs }) {
+    for (const [id, { format }] of Object.entries(fed)) {
       const output = outputs?.[id];
       if (output?.kind !== 'stream' || output.rung === undefined || typeof format.value !== 'string')
-        return [];
+        continue;
       const why = unlike(output.rung, format.value, wiring.kindOf(output.device)?.inside?.encoder);
-      if (why === undefined) return [];
-      return [
-        {
-          severity: why.severity,
-          subjects: [id],
-          outputs: [id],
-          title: `${output.label} is to be sent as ${output.rung}, ${why.words}.`,
-          because: [`signal.outputs.${id}.format`],
-          advice: 'Send the size and rate that is mixed, or the next one below it.',
-        },
-      ];
-    }),
+      if (why === undefined) continue;
+      yield {
+        severity: why.severity,
+        subjects: [id],
+        outputs: [id],
+        title: `${output.label} is to be sent as ${output.rung}, ${why.words}.`,
+        because: [format],
+        advice: 'Send the size and rate that is mixed, or the next one below it.',
+      };
+    }
+  },
   *fixes({ subjects: [id = ''] }, { own: { outputs: fed, wiring }, outputs }) {
     const format = fed[id]?.format.value;
     if (typeof format !== 'string') return;
@@ -36,7 +34,7 @@ export const sizeUnlike: Rule<Seen<SignalReads, SignalResult>> = {
       changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/outputs/${id}/rung`, value: rung }] }],
     };
   },
-};
+});
 
 function unlike(
   rung: Rung,

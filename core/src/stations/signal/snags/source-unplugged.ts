@@ -1,28 +1,26 @@
-import { inOrder, type Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
+import { inOrder, severityOf } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
 import { subSwitch } from '../insert.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 
 /** A camera or computer whose picture reaches no input. */
-export const sourceUnplugged: Rule<Seen<SignalReads, SignalResult>> = {
+export const sourceUnplugged = signalRule({
   rule: 'signal.source-unplugged',
-  station: 'signal',
-  find: ({ own: { sources, wiring } }) =>
-    Object.entries(sources).flatMap(([id, { input }]) =>
-      input.value === null
-        ? [
-            {
-              severity: 'risk',
-              subjects: [id],
-              title: `${wiring.devices[id]?.label ?? id} reaches no input.`,
-              because: [`signal.sources.${id}.input`],
-              advice:
-                'Free an input, put a smaller switcher before it, take one with more inputs, or leave this source out.',
-            },
-          ]
-        : [],
-    ),
+  reads: ({ own }) => ({ sources: own.sources, devices: own.wiring.devices }),
+  *find({ sources, devices }) {
+    for (const [id, { input }] of Object.entries(sources)) {
+      const severity = severityOf(input);
+      if (severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${devices[id]?.label ?? id} reaches no input.`,
+        because: [input],
+        advice:
+          'Free an input, put a smaller switcher before it, take one with more inputs, or leave this source out.',
+      };
+    }
+  },
   *fixes(snag, { own: { wiring }, kinds, shelf, links }) {
     const source = snag.subjects[0] ?? '';
     for (const [from, fromPort] of freeVideoPorts(wiring, source, 'out')) {
@@ -54,4 +52,4 @@ export const sourceUnplugged: Rule<Seen<SignalReads, SignalResult>> = {
         yield* subSwitch(source, switcher, { kinds, shelf, wiring });
     }
   },
-};
+});

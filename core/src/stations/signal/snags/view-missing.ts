@@ -1,11 +1,8 @@
-import { listed, numberOf, type Rule } from '../../../foundations/index.js';
 import type { Viewer } from '../../../documents/index.js';
-import type { Seen } from '../../station.js';
+import { listed, numberOf, severityOf, type Finding } from '../../../foundations/index.js';
 import { screenAt } from '../add-gear.js';
-import type { SignalReads, SignalResult } from '../index.js';
-
-/** Width below which a picture among others is hard to judge from a chair at the desk, m. */
-const READABLE = 0.12;
+import { signalRule } from '../result.js';
+import type { View } from '../views.js';
 
 const ADVICE: Readonly<Record<Viewer, string>> = {
   mixer: 'Set an output to the multiview and put a screen before whoever mixes.',
@@ -16,46 +13,38 @@ const ADVICE: Readonly<Record<Viewer, string>> = {
 };
 
 /** Somebody who takes part without seeing what they must see: mixing blind, or a stream that nobody watches. */
-export const viewMissing: Rule<Seen<SignalReads, SignalResult>> = {
+export const viewMissing = signalRule({
   rule: 'signal.view-missing',
-  station: 'signal',
-  find: ({ own: { views } }) => {
-    const blind = Object.entries(views).filter(([, { sees }]) => sees.value === null);
-    const viewers = [...new Set(blind.map(([, { viewer }]) => viewer))];
-    const shared = Object.entries(views).filter(
-      ([, { viewer, sees }]) =>
-        viewer === 'watcher' && String(sees.value).endsWith('over the line of the stream'),
-    );
-    const small = Object.entries(views).filter(([, { tile }]) => (numberOf(tile) ?? READABLE) < READABLE);
-    return [
-      ...viewers.map(viewer => {
-        const own = blind.filter(([, each]) => each.viewer === viewer);
-        return {
-          severity: viewer === 'mixer' ? ('risk' as const) : ('note' as const),
-          subjects: [viewer, ...own.flatMap(([, { device }]) => device ?? [])],
-          title:
-            viewer === 'mixer'
-              ? `${capital(listed(own.map(([, { label }]) => label)))} mixes blind: ${own[0]?.[1].sees.why ?? ''}.`
-              : `${capital(listed(own.map(([, { label }]) => label)))}: ${own[0]?.[1].sees.why ?? ''}.`,
-          because: own.map(([key]) => `signal.views.${key}.sees`),
-          advice: ADVICE[viewer],
-        };
-      }),
-      ...shared.map(([key]) => ({
-        severity: 'note' as const,
+  reads: ({ own }) => ({ views: own.views }),
+  *find({ views }) {
+    const all = Object.entries(views);
+    const blind = all.map(([, view]) => view).filter(({ sees }) => severityOf(sees) !== undefined);
+    for (const viewer of new Set(blind.map(each => each.viewer)))
+      yield unseen(
+        viewer,
+        blind.filter(each => each.viewer === viewer),
+      );
+    for (const [key, { viewer, sees }] of all) {
+      if (viewer !== 'watcher' || !String(sees.value).endsWith('over the line of the stream')) continue;
+      yield {
+        severity: 'note',
         subjects: [key],
         title: 'The stream is watched over its own line: it will look well when it is not.',
-        because: [`signal.views.${key}.sees`],
+        because: [sees],
         advice: ADVICE.watcher,
-      })),
-      ...small.map(([key, { label, tile }]) => ({
-        severity: 'note' as const,
+      };
+    }
+    for (const [key, { label, tile }] of all) {
+      const severity = tile && severityOf(tile);
+      if (!tile || severity === undefined) continue;
+      yield {
+        severity,
         subjects: [key],
         title: `For ${label} each picture is ${Math.round((numberOf(tile) ?? 0) * 100)} cm wide: hard to see who is sharp.`,
-        because: [`signal.views.${key}.tile`],
+        because: [tile],
         advice: 'Take a larger screen, or fewer pictures on it.',
-      })),
-    ];
+      };
+    }
   },
   *fixes({ id: seed, subjects: [viewer = '', ...of] }, { own: { wiring }, kinds, shelf }) {
     const [switcher] = of;
@@ -78,6 +67,19 @@ export const viewMissing: Rule<Seen<SignalReads, SignalResult>> = {
       };
     }
   },
-};
+});
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Those of one sort who see nothing; mixing blind is worse than the rest. */
+function unseen(viewer: Viewer, views: readonly View[]): Finding {
+  const names = capital(listed(views.map(({ label }) => label)));
+  const why = views[0]?.sees.why ?? '';
+  return {
+    severity: viewer === 'mixer' ? 'risk' : 'note',
+    subjects: [viewer, ...views.flatMap(({ device }) => device ?? [])],
+    title: viewer === 'mixer' ? `${names} mixes blind: ${why}.` : `${names}: ${why}.`,
+    because: views.map(({ sees }) => sees),
+    advice: ADVICE[viewer],
+  };
+}

@@ -1,37 +1,34 @@
 import type { Port } from '../../../documents/index.js';
-import type { Rule } from '../../../foundations/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { signalRule } from '../result.js';
 import { leadFromMaker } from '../switching.js';
 
 /** An output that gets another programme than the one that is wanted of it, or graphics where none are wanted. */
-export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
+export const wrongProgramme = signalRule({
   rule: 'signal.wrong-programme',
-  station: 'signal',
-  find: ({ own: { outputs: fed }, outputs }) =>
-    Object.entries(fed).flatMap(([id, { gets }]) => {
+  reads: ({ own, outputs }) => ({ fed: own.outputs, outputs }),
+  *find({ fed, outputs }) {
+    for (const [id, { gets }] of Object.entries(fed)) {
       const output = outputs?.[id];
       const wanted = output?.programme ?? 'programme';
-      if (!output || gets.value === null || gets.value === wanted) return [];
+      if (!output || gets.value === null || gets.value === wanted) continue;
       // One camera straight to a screen or recorder is a wish of its own unless a programme was named.
-      if (output.programme === undefined && (gets.value === 'one source' || gets.value === 'aux')) return [];
+      if (output.programme === undefined && (gets.value === 'one source' || gets.value === 'aux')) continue;
       // The clean programme is the programme too, as long as nobody asked for graphics by name.
-      if (output.programme === undefined && gets.value === 'clean') return [];
-      return [
-        {
-          severity: 'stop' as const,
-          subjects: [id],
-          outputs: [id],
-          title:
-            wanted === 'clean'
-              ? `${output.label} is to be without graphics and gets the ${String(gets.value)}.`
-              : `${output.label} is to be the ${wanted} and gets ${gets.value === 'one source' ? 'one source' : `the ${String(gets.value)}`}.`,
-          because: [`signal.outputs.${id}.gets`],
-          advice:
-            'Set the output of the switcher to it, plug into another one, or mix it in a switcher of its own.',
-        },
-      ];
-    }),
+      if (output.programme === undefined && gets.value === 'clean') continue;
+      yield {
+        severity: 'stop',
+        subjects: [id],
+        outputs: [id],
+        title:
+          wanted === 'clean'
+            ? `${output.label} is to be without graphics and gets the ${String(gets.value)}.`
+            : `${output.label} is to be the ${wanted} and gets ${gets.value === 'one source' ? 'one source' : `the ${String(gets.value)}`}.`,
+        because: [gets],
+        advice:
+          'Set the output of the switcher to it, plug into another one, or mix it in a switcher of its own.',
+      };
+    }
+  },
   *fixes({ subjects: [id = ''] }, { own: { wiring, outputs: fed }, outputs }) {
     const output = outputs?.[id];
     const switcher = fed[id]?.switcher;
@@ -79,4 +76,4 @@ export const wrongProgramme: Rule<Seen<SignalReads, SignalResult>> = {
       };
     }
   },
-};
+});

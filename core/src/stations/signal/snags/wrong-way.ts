@@ -1,34 +1,28 @@
-import { entriesWhere, inOrder, type Fix, type Rule } from '../../../foundations/index.js';
 import type { Link } from '../../../documents/index.js';
-import type { Seen } from '../../station.js';
-import type { SignalReads, SignalResult } from '../index.js';
+import { entriesWhere, inOrder, severityOf, type Fix } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
-
-type SignalSeen = Seen<SignalReads, SignalResult>;
+import { signalRule, type SignalSeen } from '../result.js';
 
 /** A lead between two outputs or two inputs, such as one to a converter that faces the wrong way. */
-export const wrongWay: Rule<SignalSeen> = {
+export const wrongWay = signalRule({
   rule: 'signal.wrong-way',
-  station: 'signal',
-  find: ({ own: { links: results, wiring }, links }) =>
-    entriesWhere(results, ({ faces }) => faces.value !== null && faces.value !== 'yes').flatMap(
-      ([id, { faces }]) => {
-        const link = links?.[id];
-        if (!link) return [];
-        const name = (end: Link['from']): string =>
-          `${wiring.portOf(end)?.label ?? 'a port'} of ${wiring.devices[end.device ?? '']?.label ?? 'a device'}`;
-        return [
-          {
-            severity: 'stop' as const,
-            subjects: [id, link.from.device ?? '', link.to.device ?? ''],
-            title: `${name(link.from)} and ${name(link.to)} do not go together: ${String(faces.value)}.`,
-            because: [`signal.links.${id}.faces`],
-            advice:
-              'Turn the converter round or take the one for the other direction, and plug outputs into inputs.',
-          },
-        ];
-      },
-    ),
+  reads: ({ own, links }) => ({ results: own.links, wiring: own.wiring, links }),
+  *find({ results, wiring, links }) {
+    const name = (end: Link['from']): string =>
+      `${wiring.portOf(end)?.label ?? 'a port'} of ${wiring.devices[end.device ?? '']?.label ?? 'a device'}`;
+    for (const [id, { faces }] of entriesWhere(results, each => severityOf(each.faces) !== undefined)) {
+      const [link, severity] = [links?.[id], severityOf(faces)];
+      if (!link || severity === undefined) continue;
+      yield {
+        severity,
+        subjects: [id, link.from.device ?? '', link.to.device ?? ''],
+        title: `${name(link.from)} and ${name(link.to)} do not go together: ${String(faces.value)}.`,
+        because: [faces],
+        advice:
+          'Turn the converter round or take the one for the other direction, and plug outputs into inputs.',
+      };
+    }
+  },
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     const link = seen.links?.[id];
@@ -69,7 +63,7 @@ export const wrongWay: Rule<SignalSeen> = {
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
     };
   },
-};
+});
 
 /** Takes the converter for the other direction, where there is one, and leaves both plugs as they are. */
 function* mirrored(device: string, { own: { wiring }, kinds }: SignalSeen): Generator<Fix> {

@@ -1,0 +1,56 @@
+/** What Signal reads and what comes of it. */
+import type { Kind, Kinds, Link, Output, Rules, RunningItem, Shelf, Shot } from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf, type Wiring } from '../../foundations/index.js';
+import type { Equipment } from '../equipment.js';
+import type { Seen } from '../station.js';
+import type { AssemblyVersions } from './assemblies.js';
+import type { CameraLines } from './camera-lines.js';
+import type { Counts } from './countables.js';
+import type { FedOutput } from './fed-by.js';
+import type { LinkFormat } from './formats.js';
+import type { OutputSync } from './latency.js';
+import type { Loop } from './loops.js';
+import type { Mating } from './mates.js';
+import type { Source } from './sources.js';
+import type { View } from './views.js';
+
+export interface SignalReads {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly links: MapOf<Link> | undefined;
+  readonly outputs: MapOf<Output> | undefined;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+  readonly rules: Rules;
+  readonly shots: MapOf<Shot> | undefined;
+  readonly runningOrder: MapOf<RunningItem> | undefined;
+}
+
+export type PlanWiring = Wiring<Equipment, Kind, Link>;
+
+export interface SignalResult {
+  readonly wiring: PlanWiring;
+  /** Whether both ends of a link fit, and face each other. */
+  readonly links: Readonly<Record<string, Mating>>;
+  readonly sources: Readonly<Record<string, Source>>;
+  /** Whatever can run out, by device. */
+  readonly countables: Readonly<Record<string, Counts>>;
+  /** What runs through each video link, and whether it is taken at its end. */
+  readonly formats: Readonly<Record<string, LinkFormat>>;
+  /** How each computer that gives a picture is set: size, rate and scan. */
+  readonly settings: Readonly<Record<string, Figure>>;
+  readonly loops: Readonly<Record<string, Loop>>;
+  /** How late pictures and sound come to each output but screens, and the delay that brings them together. */
+  readonly latency: Readonly<Record<string, OutputSync>>;
+  readonly screens: Readonly<Record<string, { readonly late: Figure }>>;
+  /** What feeds each wanted output, and as what. */
+  readonly outputs: Readonly<Record<string, FedOutput>>;
+  /** What everybody who takes part must see. */
+  readonly views: Readonly<Record<string, View>>;
+  /** What leads to each camera besides its picture. */
+  readonly cameras: Readonly<Record<string, CameraLines>>;
+  readonly assemblies: Readonly<Record<string, AssemblyVersions>>;
+}
+
+export type SignalSeen = Seen<SignalReads, SignalResult>;
+
+export const signalRule = rulesOf<SignalSeen>('signal');
