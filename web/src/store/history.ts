@@ -1,0 +1,93 @@
+/** Undo and redo of one’s own edits: the server takes them back, against what they led to. */
+import { newId } from '@idle-satchel/core';
+import { ApiProblem, call } from '../api/client.js';
+import { author } from '../api/signature.js';
+import type { Done, EditAnswer } from './event-state.js';
+import type { LocalEdit } from './outbox.js';
+import type { EditQueue } from './queue.js';
+import { random } from './random.js';
+import type { Sender } from './sender.js';
+import { wordsOf, type Shown } from './shown.js';
+
+export class History {
+  private readonly undoStack: Done[] = [];
+  private redoStack: Done[] = [];
+  /** An edit of one’s own that is being taken back, or made again. */
+  private takingBack: Promise<void> | undefined;
+
+  constructor(
+    private readonly queue: EditQueue,
+    private readonly sender: () => Sender,
+    private readonly shown: Shown,
+  ) {}
+
+  get canUndo(): boolean {
+    return this.undoStack.length > 0 || this.queue.first !== undefined;
+  }
+  get canRedo(): boolean {
+    return this.redoStack.length > 0;
+  }
+  /** Resolves when nothing is being taken back any more; undefined while nothing is. */
+  get busy(): Promise<void> | undefined {
+    return this.takingBack;
+  }
+
+  /** Something new was done: what was undone before cannot be made again. */
+  branch(): void {
+    this.redoStack = [];
+  }
+
+  /** The server took an edit. */
+  accepted({ label, undoes }: LocalEdit, answer: EditAnswer): void {
+    if (undoes === undefined) this.undoStack.push({ label, ...answer });
+  }
+
+  async undo(): Promise<void> {
+    const { last } = this.queue;
+    if (last && this.shown.get().saving === 'offline') {
+      // It may have arrived after all: then only the server can take it back.
+      if (this.queue.mayHaveArrived(last))
+        return this.shown.say('That can be undone once the server can be reached.');
+      this.queue.drop(last.id);
+      return this.shown.refresh({ message: `Undo: ${last.label}.` });
+    }
+    await this.sender().settle();
+    const done = this.undoStack.pop();
+    if (!done) return this.shown.say('There is nothing of yours to undo.');
+    await this.whileBusy(this.takeBack(done, `Undo: ${done.label}`, this.redoStack));
+  }
+
+  async redo(): Promise<void> {
+    await this.sender().settle();
+    const undone = this.redoStack.pop();
+    if (!undone) return this.shown.say('There is nothing to redo.');
+    await this.whileBusy(this.takeBack(undone, `Redo: ${undone.label}`, this.undoStack));
+  }
+
+  private async whileBusy(work: Promise<void>): Promise<void> {
+    this.takingBack = work;
+    await work;
+    if (this.takingBack === work) this.takingBack = undefined;
+  }
+
+  /** Sends the inverse of an accepted edit against the revision it led to; what others changed since refuses it. */
+  private async takeBack({ label, edit, documents }: Done, words: string, onto: Done[]): Promise<void> {
+    try {
+      const answer = await call<EditAnswer>('/edits', 'POST', {
+        ...{ id: newId(random), label: words, author: author(), undoes: edit },
+        changes: documents.map(({ document, revision, inverse }) => ({
+          document,
+          base: revision,
+          patch: inverse,
+        })),
+      });
+      await this.sender().catchUp();
+      onto.push({ label, ...answer });
+      this.shown.update({ message: `${words}.` });
+    } catch (error) {
+      const conflict = error instanceof ApiProblem && error.status === 409;
+      const why = conflict ? 'somebody has changed it since' : wordsOf(error);
+      this.shown.say(`${words} is not possible: ${why}.`);
+    }
+  }
+}

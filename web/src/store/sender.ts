@@ -1,0 +1,146 @@
+/** The way to the server: what waits is sent in order, one at a time; where it cannot be reached, again soon. */
+import { ApiProblem, call } from '../api/client.js';
+import { author } from '../api/signature.js';
+import { SENT_LATER, type EditAnswer } from './event-state.js';
+import type { KnownDocuments } from './known-documents.js';
+import type { LocalEdit } from './outbox.js';
+import type { EditQueue } from './queue.js';
+import { wordsOf, type Shown } from './shown.js';
+
+const RETRY_MS = 2000;
+
+export class Sender {
+  /** What is shown may be older than what the server has. */
+  stale = false;
+  /** Sends what edits refer to, such as photos; throws `ApiProblem` when that has to be tried again. */
+  beforeSending: (() => Promise<void>) | undefined;
+  /** The sending that runs, if one does. */
+  private sending: Promise<void> | undefined;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(
+    private readonly queue: EditQueue,
+    private readonly known: KnownDocuments,
+    private readonly shown: Shown,
+    /** Told of every edit that the server took. */
+    private readonly accepted: (edit: LocalEdit, answer: EditAnswer) => void,
+  ) {}
+
+  /** Sends what waits, in order; asked for while it runs, it is the same sending. */
+  flush(): Promise<void> {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    this.sending ??= this.sendAll().finally(() => {
+      this.sending = undefined;
+      // What came in just as it ended.
+      if (this.queue.first && this.timer === undefined) void this.flush();
+    });
+    return this.sending;
+  }
+
+  /** Sends everything that waits, without waiting for more of the same. */
+  async settle(): Promise<void> {
+    this.queue.settle();
+    await this.flush();
+    // A sending that was about to end because the newest edit still waited has not sent it.
+    if (this.queue.first && this.shown.get().saving !== 'offline') await this.flush();
+  }
+
+  /** Sends what waits and asks for nothing any more. */
+  close(): void {
+    clearTimeout(this.timer);
+    void this.flush();
+  }
+
+  async catchUp(): Promise<void> {
+    await this.known.catchUp();
+    this.shown.refresh();
+  }
+
+  /** What was heard of could not be fetched: it is, once the server can be reached again. */
+  behind(error: unknown): void {
+    this.stale = true;
+    this.wait(wordsOf(error));
+  }
+
+  private async sendAll(): Promise<void> {
+    for (let edit = this.queue.first; edit; edit = this.queue.first) {
+      const wait = edit.notBefore - Date.now();
+      if (wait > 0) {
+        this.timer = setTimeout(() => void this.flush(), wait);
+        return;
+      }
+      if (!(await this.send(edit))) return;
+    }
+    if (this.stale && !(await this.renew())) return;
+    const back = this.shown.get().saving === 'offline';
+    this.shown.update({
+      saving: 'saved',
+      ...(back && { message: 'Connected again: everything is saved.' }),
+    });
+  }
+
+  /** Fetches what changed since this device kept its documents; false when it has to be tried again later. */
+  private async renew(): Promise<boolean> {
+    try {
+      await this.catchUp();
+      this.stale = false;
+    } catch (error) {
+      this.wait(wordsOf(error));
+    }
+    return !this.stale;
+  }
+
+  /** The server cannot be reached: says so and tries again soon. */
+  private wait(why: string): void {
+    this.shown.update({ saving: 'offline', message: `${why}; ${SENT_LATER}` });
+    this.timer = setTimeout(() => void this.flush(), RETRY_MS);
+  }
+
+  /** Sends one edit; false when it has to be tried again later. */
+  private async send(edit: LocalEdit): Promise<boolean> {
+    const changes = this.known.addressed(edit.changes);
+    const { id, label, undoes } = edit;
+    this.queue.taken(id);
+    try {
+      await this.beforeSending?.();
+      this.queue.sent(id);
+      const answer = await call<EditAnswer>('/edits', 'POST', {
+        ...{ id, label, author: author(), changes },
+        ...(undoes ? { undoes } : {}),
+      });
+      await this.known.take(edit.changes, answer);
+      this.queue.drop(id);
+      this.accepted(edit, answer);
+      this.shown.refresh();
+      return true;
+    } catch (error) {
+      return await this.refused(edit, error);
+    } finally {
+      this.queue.released();
+    }
+  }
+
+  private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
+    const problem = error instanceof ApiProblem ? error : new ApiProblem(0, String(error));
+    if (problem.status === 0 || problem.status >= 500 || problem.status === 429) {
+      this.wait(problem.message);
+      return false;
+    }
+    try {
+      await this.catchUp();
+    } catch (reason) {
+      this.wait(wordsOf(reason));
+      return false;
+    }
+    if (problem.status === 409 && edit.undoes === undefined && this.queue.has(edit.id)) {
+      // Rebased on what the others did: what was asked for still stands, on top of theirs.
+      this.shown.say(`${edit.label}: somebody changed the same thing just now; yours was put on top.`);
+      return true;
+    }
+    this.queue.drop(edit.id);
+    const why = problem.status === 409 ? 'somebody has changed it since' : problem.lines.join(' · ');
+    this.shown.refresh({ message: `${edit.label} was not possible: ${why}.` });
+    return true;
+  }
+}
