@@ -127,12 +127,7 @@ describe('the limits of declared figures', () => {
         ? Object.entries(limits).flatMap(([severity, threshold]) =>
             severity === 'raises'
               ? []
-              : Object.entries(threshold as Threshold).map(([side, value]) => [
-                  key,
-                  severity,
-                  side,
-                  value,
-                ]),
+              : Object.entries(threshold as Threshold).map(([side, value]) => [key, severity, side, value]),
           )
         : [],
     );

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { restoreBlackout } from './app/blackout.js';
+import { restoreBlackout } from './ui/blackout.js';
 import { App } from './app/routes.js';
 import './styles.css';
 

@@ -6,7 +6,7 @@ import { ApiProblem, type EventBundle } from '../src/api/client.js';
 import { EventStore } from '../src/store/event-store.js';
 import type { LocalEdit } from '../src/store/outbox.js';
 import { openEvent } from '../src/store/open-event.js';
-import { openVenue } from '../src/store/open-venue.js';
+import { openVenue } from '../src/offline/open-venue.js';
 import { FakeBrowser, FakeServer } from './fake-server.js';
 
 const CAMERA = '/devices/camnorth1';

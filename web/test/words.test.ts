@@ -1,7 +1,7 @@
 /** Dates and times as they are typed and read, and the merging of nudges. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { daysTo, fromField, showStart, toField } from '../src/app/days.js';
+import { daysTo, fromField, showStart, toField } from '../src/ui/days.js';
 import { merged, type LocalEdit } from '../src/store/outbox.js';
 
 describe('the countdown', () => {

@@ -1,7 +1,8 @@
 /** Cases that arrive wired: what is in them, how it is plugged together, and which ports are seen from outside. */
 import type { MapOf as Map } from '../foundations/index.js';
 import { Int, MapOf, Ref, Text } from './decorators.js';
-import { Device, Link } from './plan.js';
+import { Device } from './device.js';
+import { Link } from './plan.js';
 
 /** A port of the whole, and which port of which part it is. */
 export class OutsidePort {

@@ -3,6 +3,7 @@ export * from './bundle.js';
 export type { DocumentClass, JsonSchema } from './decorators.js';
 export * from './kinds.js';
 export * from './people-and-things.js';
+export * from './device.js';
 export * from './plan.js';
 export * from './ports.js';
 export * from './proof.js';

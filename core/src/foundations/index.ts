@@ -16,5 +16,6 @@ export * from './rings.js';
 export * from './video-format.js';
 export * from './visibility.js';
 export { visibleRegion } from './visible-region.js';
+export * from './cost-field.js';
 export * from './floor-grid.js';
 export * from './wiring.js';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contains, crossing, stretchInside, type Point } from '../../src/foundations/geometry.js';
-import { CostField, fillCells, type FloorGrid } from '../../src/foundations/floor-grid.js';
+import { CostField } from '../../src/foundations/cost-field.js';
+import { fillCells, type FloorGrid } from '../../src/foundations/floor-grid.js';
 import { visibleRegion } from '../../src/foundations/visible-region.js';
 
 const square: Point[] = [

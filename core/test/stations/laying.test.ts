@@ -2,7 +2,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Area, Venue } from '../../src/documents/index.js';
-import { CostField, nearestOpenCell, type FloorGrid } from '../../src/foundations/floor-grid.js';
+import { CostField } from '../../src/foundations/cost-field.js';
+import { nearestOpenCell, type FloorGrid } from '../../src/foundations/floor-grid.js';
 import { contains, distanceToSegment, type Point } from '../../src/foundations/geometry.js';
 import { floorOf } from '../../src/stations/runs/floor.js';
 import { Laying, type Stop } from '../../src/stations/runs/laying.js';

@@ -2,7 +2,7 @@ import { acceptPatch, type Snag } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../api/signature.js';
 import { useStore } from '../store/hooks.js';
-import { Dialog } from './Dialog.js';
+import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
 
 /** Leaves a snag open by name and with a reason. */

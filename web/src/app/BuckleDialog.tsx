@@ -2,9 +2,9 @@ import { bucklePatch, type StationName } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
-import { Dialog } from './Dialog.js';
+import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
-import { STATION_WORDS } from './station-words.js';
+import { STATION_WORDS } from '../ui/station-words.js';
 
 /** Signs a station off, says what opened it again, or takes the signature back. */
 export default function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => void }) {

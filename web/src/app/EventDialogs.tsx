@@ -5,7 +5,7 @@ const DIALOGS = {
   rules: lazy(() => import('./RulesDialog.js')),
   shortcuts: lazy(() => import('./ShortcutsDialog.js')),
   find: lazy(() => import('./FindDialog.js')),
-  history: lazy(() => import('./HistoryDialog.js')),
+  history: lazy(() => import('../ui/HistoryDialog.js')),
 };
 
 /** The dialog that is open in this event, if any. */

@@ -1,16 +1,17 @@
 import { STATIONS, type StationName } from '@idle-satchel/core';
 import { lazy, Suspense, useEffect, type ComponentType } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { PlanPicture } from '../bench/PlanPicture.js';
+import { PlanPicture, type Layer } from '../bench/PlanPicture.js';
+import { useShotsPlan } from '../stations/shots/shots-plan.js';
 import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
 import { openEvent } from '../store/open-event.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
-import { STATION_KEYS, useShortcuts } from './shortcuts.js';
-import { STATION_WORDS } from './station-words.js';
+import { STATION_KEYS, useShortcuts } from '../ui/shortcuts.js';
+import { STATION_WORDS } from '../ui/station-words.js';
 import { SnagLine } from './SnagLine.js';
 import { Strap } from './Strap.js';
-import { useOpened, useOpenShortcuts } from './use-opened.js';
+import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
 const PAGES: Readonly<Record<StationName, ComponentType>> = {
   brief: lazy(() => import('../stations/brief/BriefStation.js')),
@@ -57,12 +58,13 @@ function Workspace() {
 
   const Page = PAGES[station];
   const onPlan = ON_PLAN.has(station);
+  const shotsPlan = useShotsPlan();
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
       <Strap station={station} />
       <div className={onPlan ? 'bench-and-ledger' : 'min-h-0 overflow-auto'}>
-        {onPlan && <PlanPicture layer={station as 'ground' | 'shots' | 'runs' | 'power'} />}
+        {onPlan && <PlanPicture layer={station as Layer} {...(station === 'shots' && shotsPlan)} />}
         {/* Not the grid item itself: a grid item cannot be laid out again without its grid. */}
         <div className={onPlan ? 'relative md:border-l border-rule' : 'h-full'}>
           <main

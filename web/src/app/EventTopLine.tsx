@@ -1,8 +1,9 @@
 import { fileOf } from '../api/client.js';
 import { useOpenEvent, usePlan } from '../store/hooks.js';
-import { daysTo } from './days.js';
-import { FileMenu, SavingWords, UndoButtons } from './EditWords.js';
-import { TopLine } from './top-line.js';
+import { daysTo } from '../ui/days.js';
+import { SavingWords, UndoButtons } from '../ui/EditWords.js';
+import { FileMenu } from './FilesMenu.js';
+import { TopLine } from '../ui/top-line.js';
 
 const FILES = [
   ['camera-plan.pdf', 'Camera plan, PDF'],

@@ -2,8 +2,8 @@ import { inOrder, partsOf, type StationName } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
 import { kindWords } from '../bench/drafting/part-words.js';
 import { useEvent, useOpenEvent } from '../store/hooks.js';
-import { Dialog } from './Dialog.js';
-import { STATION_WORDS } from './station-words.js';
+import { Dialog } from '../ui/Dialog.js';
+import { STATION_WORDS } from '../ui/station-words.js';
 
 interface Hit {
   readonly id: string;

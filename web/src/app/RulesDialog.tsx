@@ -1,7 +1,7 @@
 import { MAKE_WORDS, type CableMake, type RuleChoices, type Rules } from '@idle-satchel/core';
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
-import { Dialog } from './Dialog.js';
+import { Dialog } from '../ui/Dialog.js';
 
 /** Rules that are one word or number each. */
 type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches'>;

@@ -1,8 +1,8 @@
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { newerVersion } from '../offline/newer-version.js';
-import { toggleBlackout, useBlackout } from './blackout.js';
-import { TopLineSlotContext } from './top-line.js';
+import { toggleBlackout, useBlackout } from '../ui/blackout.js';
+import { TopLineSlotContext } from '../ui/top-line.js';
 
 const DOORS = [
   ['/events', 'Events'],

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { Dialog } from './Dialog.js';
-import { lettersOn, setLetters, SHORTCUTS } from './shortcuts.js';
+import { Dialog } from '../ui/Dialog.js';
+import { lettersOn, setLetters, SHORTCUTS } from '../ui/shortcuts.js';
 
 export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   const [letters, choose] = useState(lettersOn());

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect } from 'react';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
-import { useShortcuts } from './shortcuts.js';
+import { useShortcuts } from '../ui/shortcuts.js';
 import { SeverityWord, useApplyFix } from './severity.js';
 
 const fetchList = () => import('./SnagList.js');

@@ -2,9 +2,9 @@ import { idFrom, type OfferedFix, type Snag } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { useEvent, useOpenEvent, useStore, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
-import { fetched } from './fetched.js';
+import { fetched } from '../ui/fetched.js';
 import { SeverityWord, useApplyFix } from './severity.js';
-import { STATION_WORDS } from './station-words.js';
+import { STATION_WORDS } from '../ui/station-words.js';
 
 const AcceptDialog = fetched(() => import('./AcceptDialog.js'));
 

@@ -2,9 +2,9 @@ import { STATIONS, type Snag, type StationName } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useEvent } from '../store/hooks.js';
-import { fetched } from './fetched.js';
-import { STATION_KEYS } from './shortcuts.js';
-import { STATION_WORDS } from './station-words.js';
+import { fetched } from '../ui/fetched.js';
+import { STATION_KEYS } from '../ui/shortcuts.js';
+import { STATION_WORDS } from '../ui/station-words.js';
 
 const BuckleDialog = fetched(() => import('./BuckleDialog.js'));
 

@@ -28,7 +28,7 @@ const EventsDoor = page(async () => (await import('../doors/EventsDoor.js')).Eve
 const EventPage = page(async () => (await import('./EventPage.js')).EventPage);
 const VenuesDoor = page(async () => (await import('../doors/VenuesDoor.js')).VenuesDoor);
 const SurveyPage = page(async () => (await import('../doors/survey/SurveyPage.js')).SurveyPage);
-const VenuePage = page(async () => (await import('../doors/VenuePage.js')).VenuePage);
+const VenuePage = page(async () => (await import('./VenuePage.js')).VenuePage);
 const WalkPage = page(async () => (await import('../doors/walk/WalkPage.js')).WalkPage);
 const KindsPage = page(async () => (await import('../doors/KindsPage.js')).KindsPage);
 const ShelfDoor = page(async () => (await import('../doors/ShelfDoor.js')).ShelfDoor);

@@ -1,4 +1,4 @@
-import type { Group } from '@idle-satchel/core';
+import type { Group, Venue } from '@idle-satchel/core';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
 import {
   lazy,
@@ -7,11 +7,11 @@ import {
   useEffect,
   useRef,
   useState,
-  useSyncExternalStore,
+  type ComponentType,
   type ReactNode,
+  type RefObject,
 } from 'react';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
-import { positions } from '../stations/shots/positions/positions.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
@@ -39,12 +39,30 @@ const HINTS: Readonly<Record<Layer, string>> = {
 const BEHIND: ReadonlySet<string> = new Set<Group>(['house', 'lines', 'notes']);
 
 const Drafting = lazy(() => import('./drafting/Drafting.js'));
-const AddDevice = lazy(() => import('../stations/shots/AddDevice.js'));
-const PositionsLayer = lazy(() => import('../stations/shots/positions/PositionsLayer.js'));
 const GhostLayer = lazy(() => import('./drafting/GhostLayer.js'));
 
-/** The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. */
-export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }) {
+/** What a station lays over the plan is told. */
+export interface OverPlan {
+  readonly world: RefObject<SVGGElement | null>;
+  readonly venue: Venue;
+  readonly lettering: number;
+}
+
+/**
+ * The plan picture that Ground, Shots, Runs and Power share; the layer of the station is lit, the others faint. A
+ * station may lay something `over` it, put `tools` above it, and have its own layer in the `background`.
+ */
+export const PlanPicture = memo(function PlanPicture({
+  layer,
+  over: Over,
+  tools,
+  background = false,
+}: {
+  layer: Layer;
+  over?: ComponentType<OverPlan> | undefined;
+  tools?: ReactNode;
+  background?: boolean;
+}) {
   const { store, ui } = useOpenEvent();
   const venue = useDrawnVenue();
   const place = useEvent(state => state.ids.venue);
@@ -54,8 +72,6 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
   const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy: isHeavy(venue) });
   const { svg, world } = view;
   const onGround = layer === 'ground';
-  // While places are looked for, the cameras as they stand are only the background.
-  const looking = useSyncExternalStore(positions.subscribe, positions.get) !== undefined;
   const lettering = letteringFor(venue.outline, size);
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
   const [bar, setBar] = useState<HTMLElement | null>(null);
@@ -96,10 +112,10 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
                 lit={layer === 'runs' || layer === 'power'}
                 lampsLit={layer !== 'ground'}
               />
-              {layer === 'shots' && <ShotsLayer world={world} lit={!looking} />}
-              {layer === 'shots' && (
+              {layer === 'shots' && <ShotsLayer world={world} lit={!background} />}
+              {Over && (
                 <Suspense>
-                  <PositionsLayer {...{ world, venue, lettering }} />
+                  <Over {...{ world, venue, lettering }} />
                 </Suspense>
               )}
             </g>
@@ -122,11 +138,7 @@ export const PlanPicture = memo(function PlanPicture({ layer }: { layer: Layer }
         {HINTS[layer]}
       </p>
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
-        {layer === 'shots' && (
-          <Suspense>
-            <AddDevice />
-          </Suspense>
-        )}
+        <Suspense>{tools}</Suspense>
       </div>
       <div className="absolute right-3 bottom-2 flex">
         <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>

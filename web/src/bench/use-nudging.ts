@@ -1,5 +1,5 @@
 /** The keys that move what is selected on the plan; quick nudges become one edit. */
-import { STEPS, useShortcuts } from '../app/shortcuts.js';
+import { STEPS, useShortcuts } from '../ui/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
 
 const TURN = 5;

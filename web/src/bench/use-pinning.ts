@@ -8,7 +8,7 @@ import {
   type Waypoint,
 } from '@idle-satchel/core';
 import { useRef, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
-import { STEPS } from '../app/shortcuts.js';
+import { STEPS } from '../ui/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
 import { floorUnder, hold, type FloorUnder } from './viewport.js';
 

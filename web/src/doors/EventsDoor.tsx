@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ApiProblem, call, type EventSummary, type OrganisationInfo } from '../api/client.js';
 import { listen } from '../api/live.js';
-import { daysTo, showStart } from '../app/days.js';
+import { daysTo, showStart } from '../ui/days.js';
 import { Door, Loading } from './door.js';
 
 const NewEventDialog = lazy(() => import('./NewEventDialog.js'));

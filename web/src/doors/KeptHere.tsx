@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { keptVenues, type KeptLine } from '../offline/keep.js';
-import { sendWaiting } from '../store/open-venue.js';
+import { sendWaiting } from '../offline/open-venue.js';
 
 /**
  * What this device keeps: entries of a walk round that are still to be sent, which is tried at once, and, without a

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { ApiProblem, call, type VenueLine } from '../api/client.js';
 import { kits } from '@idle-satchel/core/kits';
-import { fromField } from '../app/days.js';
-import { Dialog } from '../app/Dialog.js';
+import { fromField } from '../ui/days.js';
+import { Dialog } from '../ui/Dialog.js';
 import { KitPicture } from './KitPicture.js';
 
 interface Fields {

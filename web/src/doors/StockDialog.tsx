@@ -2,7 +2,7 @@ import { stockFrom, type Kind, type MapOf } from '@idle-satchel/core';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { ApiProblem, call } from '../api/client.js';
-import { Dialog } from '../app/Dialog.js';
+import { Dialog } from '../ui/Dialog.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
 

@@ -8,7 +8,7 @@ import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
 
 const DocumentHistory = lazy(async () => ({
-  default: (await import('../app/HistoryDialog.js')).DocumentHistory,
+  default: (await import('../ui/HistoryDialog.js')).DocumentHistory,
 }));
 
 const KeptHere = lazy(() => import('./KeptHere.js'));

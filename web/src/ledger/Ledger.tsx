@@ -1,6 +1,6 @@
 import { figureAt, isFigure, show, showText, type Figure, type Term } from '@idle-satchel/core';
 import { memo, useRef, type ReactNode } from 'react';
-import { useShortcuts } from '../app/shortcuts.js';
+import { useShortcuts } from '../ui/shortcuts.js';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { useFlag } from './flags.js';
 

@@ -3,13 +3,12 @@ export { gapOf } from './branch-and-bound.js';
 export {
   findLayouts,
   layoutPatch,
-  whyNotHere,
   type Layout,
   type Layouts,
   type Position,
   type ServedShot,
-  type WhyNot,
 } from './layouts.js';
+export { whyNotHere, type WhyNot } from './why-not-here.js';
 export { galleryAt, type Round } from './places.js';
 export { GRID, LENS_HEIGHTS, prepare, type PlacementWish, type Prepared, type Progress } from './prepare.js';
 export type { Reason } from './quality.js';

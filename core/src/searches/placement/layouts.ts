@@ -8,12 +8,11 @@ import {
   type Point,
 } from '../../foundations/index.js';
 import { bestSet, gapOf, type Best, type Pool } from './branch-and-bound.js';
-import { within, whyNotThere, type Round, type Spot } from './places.js';
+import { within, type Round, type Spot } from './places.js';
 import type { Prepared, Progress } from './prepare.js';
 import type { Reason } from './quality.js';
 import { postAt, sightingOf, viewsFrom } from './stances.js';
 import { Worth, type Cast, type Service } from './worth.js';
-import { footprintOf } from '../../stations/shots/standing.js';
 
 export interface ServedShot {
   readonly shot: string;
@@ -123,12 +122,12 @@ export function* findLayouts(
 }
 
 /** A layout with what it gives up against the best found, which gives up nothing. */
-const besideTop = (layout: Layout, top: Layout): Layout =>
+export const besideTop = (layout: Layout, top: Layout): Layout =>
   layout === top
     ? { ...layout, without: undefined, givesUp: [] }
     : { ...layout, givesUp: givenUp(top, layout) };
 
-function* search(
+export function* search(
   { wish, fixed, scene }: Prepared,
   worth: Worth,
   pools: readonly Pool[],
@@ -143,7 +142,7 @@ function* search(
   }
 }
 
-const roundAt = (at: Point, level: string | undefined, radius: number): Round => ({
+export const roundAt = (at: Point, level: string | undefined, radius: number): Round => ({
   ...{ at, radius },
   ...(level !== undefined && { level }),
 });
@@ -155,7 +154,7 @@ const alike = (a: Layout, b: Layout): boolean =>
     b.positions.some(each => each.level === level && distance(each.at, at) < ELSEWHERE),
   );
 
-function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?: string): Layout {
+export function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?: string): Layout {
   const { shots } = prepared.scene.wanted;
   const services: Service[] = [];
   worth.of(best.casts, services);
@@ -271,49 +270,4 @@ export function layoutPatch({ positions }: Layout, { plan }: Prepared['bundle'])
     }
   }
   return { document: 'plan', patch };
-}
-
-/** Why the best layout has no camera at a place. */
-/** Fewer points than this are no difference. */
-const EVEN = 1e-6;
-const NOWHERE = { layout: undefined, loses: 0 } as const;
-
-export interface WhyNot {
-  /** In words, where no camera can stand there. */
-  readonly reason: string | undefined;
-  /** The best layout with a camera there, where one can. */
-  readonly layout: Layout | undefined;
-  /** Share of the points of the best layout that this one is short of, 0 where it is as good. */
-  readonly loses: number;
-}
-
-/** What the best layout with a camera near a place would give up against the best of all. */
-export function* whyNotHere(
-  prepared: Prepared,
-  told: Layout,
-  at: Point,
-  level: string | undefined,
-): Generator<Progress, WhyNot> {
-  const { pools, where, wish } = prepared;
-  const sides = new Set(
-    pools.filter(({ task }) => task === undefined).map(({ means }) => footprintOf(means.worked)),
-  );
-  const reasons = [...sides].map(side => whyNotThere(where, at, level, side));
-  if (reasons.every(reason => reason !== undefined)) return { reason: reasons[0], ...NOWHERE };
-  const near = roundAt(at, level, wish.grid * Math.SQRT1_2);
-  const there = pools
-    .filter(({ task }) => task === undefined)
-    .map((pool): Pool => ({
-      ...pool,
-      stances: pool.stances.filter(stance => within(near, stance)),
-      task: 'here',
-    }));
-  if (there.every(({ stances }) => stances.length === 0)) {
-    return { reason: 'from there no camera can serve any of the shots', ...NOWHERE };
-  }
-  const worth = new Worth(prepared.scene);
-  const best = yield* search(prepared, worth, [...pools, ...there], 0);
-  const layout = besideTop(layoutOf(best, prepared, worth), told);
-  const loses = layout.value >= told.value - EVEN ? 0 : (told.value - layout.value) / told.value;
-  return { reason: undefined, layout, loses };
 }

@@ -4,7 +4,9 @@ import { text as readText } from 'express';
 import { readCursor } from '../../database/scope.js';
 import { invalid } from '../../problem.js';
 import { route, type Route } from '../../route.js';
-import { bundleOf, copyEvent, coreBundle, createEvent, importEvent, summaryOf } from './service.js';
+import { copyEvent, createEvent, importEvent } from './making.js';
+import { bundleOf, coreBundle } from './service.js';
+import { summaryOf } from './summary.js';
 
 export class NewEventRequest {
   @Text(80, 1) label!: string;

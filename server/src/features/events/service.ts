@@ -1,12 +1,10 @@
 /** Events: their bundle, making, copying, importing, and what stands open in each. */
-import { createAssessor, idFrom, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
-import type { Claims, Hands, Kind, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
-import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
+import { idFrom, inOrder, type Bundle } from '@idle-satchel/core';
+import type { Claims, Hands, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
-import { invalid, notFound } from '../../problem.js';
-import { bodyAt, createDocument } from '../documents/service.js';
-import { applyEdit } from '../edits/service.js';
+import { notFound } from '../../problem.js';
+import { bodyAt } from '../documents/service.js';
 
 export interface EventBundle {
   readonly documents: Readonly<
@@ -26,7 +24,7 @@ const view = ({ id, revision, body }: DocumentRow): { id: string; revision: numb
 });
 
 /** The one document of a kind that an organisation has. */
-async function only(scope: Scope, kind: 'rules' | 'kinds'): Promise<DocumentRow> {
+export async function only(scope: Scope, kind: 'rules' | 'kinds'): Promise<DocumentRow> {
   const [row] = await scope.allOfKind(kind);
   if (!row) throw notFound(kind);
   return row;
@@ -40,7 +38,6 @@ export const handsOf = async (scope: Scope): Promise<Hands> => ({
 });
 
 const MINUTE = 60_000;
-const DAY = 24 * 60 * MINUTE;
 
 /** From the first planned minute to the last. */
 function spanOf(plan: Plan): { from: number; to: number } {
@@ -101,7 +98,7 @@ export async function bundleOf(scope: Scope, id: string): Promise<EventBundle> {
   return bundleAround(scope, plan);
 }
 
-async function bundleAround(scope: Scope, plan: DocumentRow): Promise<EventBundle> {
+export async function bundleAround(scope: Scope, plan: DocumentRow): Promise<EventBundle> {
   const pin = (plan.body as Plan).venue;
   const venue = await scope.document(pin.id, 'venue');
   if (!venue) throw notFound('venue');
@@ -137,192 +134,4 @@ export function coreBundle({ documents, shelf, hands, claims }: EventBundle): Bu
     kinds: kinds.body as Kinds,
     ...{ shelf, hands, claims },
   };
-}
-
-/** Kept between requests to spare work; a restart only makes the next list slower. */
-const assessors = new Map<string, ReturnType<typeof createAssessor>>();
-const MOST_ASSESSORS = 50;
-
-function assessorFor(id: string): ReturnType<typeof createAssessor> {
-  const assessor = assessors.get(id) ?? createAssessor();
-  assessors.delete(id);
-  assessors.set(id, assessor);
-  const oldest = assessors.keys().next().value;
-  if (assessors.size > MOST_ASSESSORS && oldest !== undefined) assessors.delete(oldest);
-  return assessor;
-}
-
-/** One line of the list of events. */
-export async function summaryOf(scope: Scope, plan: DocumentRow): Promise<object> {
-  const bundle = coreBundle(await bundleAround(scope, plan));
-  const { snags } = assessorFor(plan.id)(bundle);
-  const count = (severity: string): number => snags.filter(snag => snag.severity === severity).length;
-  return {
-    id: plan.id,
-    label: bundle.plan.label,
-    start: bundle.plan.start,
-    zone: bundle.plan.zone,
-    venue: bundle.venue.name,
-    snags: { stop: count('stop'), risk: count('risk'), note: count('note') },
-    worst: snags[0]?.title ?? null,
-  };
-}
-
-export interface NewEvent {
-  readonly label: string;
-  readonly start: string;
-  readonly zone: string;
-  /** Absent = the plain room of the kit. */
-  readonly venue?: string;
-  /** The starter kit that it begins from. */
-  readonly kit?: string;
-}
-
-/** A new event: at a venue with nothing in it yet, or from a starter kit in its plain room. */
-export async function createEvent(
-  scope: Scope,
-  { label, start, zone, venue: venueId, kit: kitId }: NewEvent,
-): Promise<{ id: string }> {
-  return scope.atomically(async inside => {
-    const own = { version: 1 as const, label, start, zone };
-    if (kitId !== undefined) return createFromKit(inside, kitId, own);
-    const venue = venueId === undefined ? undefined : await inside.document(venueId, 'venue');
-    if (!venue) throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
-    const plan: Plan = {
-      ...own,
-      venue: { id: venue.id, revision: venue.revision },
-      outputs: {},
-      runningOrder: {},
-      shots: {},
-      devices: {},
-      links: {},
-    };
-    return saveEvent(inside, plan);
-  });
-}
-
-async function createFromKit(
-  inside: Scope,
-  id: string,
-  own: Pick<Plan, 'version' | 'label' | 'start' | 'zone'>,
-): Promise<{ id: string }> {
-  const kit = kits.find(each => each.id === id);
-  if (!kit) throw invalid([{ path: '/kit', reason: 'is not a starter kit' }]);
-  const kinds = await only(inside, 'kinds');
-  const rules = (await only(inside, 'rules')).body as Rules;
-  const begun = begunKit(kit, kinds.body as Kinds, await shelfOf(inside));
-  await addKinds(inside, begun.kinds, `Kinds of the kit “${kit.label}”`, 'starter kit');
-  const venue = await venueLike(inside, roomFor(rules));
-  return saveEvent(inside, { ...own, ...begun.plan, venue: { id: venue.id, revision: venue.revision } });
-}
-
-/** The venue that is just so, made where there is none. */
-async function venueLike(
-  inside: Scope,
-  body: Venue,
-): Promise<{ id: string; revision: number; isNew: boolean }> {
-  const known = (await inside.allOfKind('venue')).find(row => sameJson(row.body, body));
-  const row = known ?? (await createDocument(inside, newId(), 'venue', body));
-  return { id: row.id, revision: row.revision, isNew: !known };
-}
-
-/** Kinds that the organisation does not have yet, as one edit. */
-async function addKinds(
-  inside: Scope,
-  kinds: Readonly<Record<string, Kind>>,
-  label: string,
-  author: string,
-): Promise<void> {
-  const row = await only(inside, 'kinds');
-  const patch = Object.entries(kinds).map(([id, value]) => ({
-    op: 'add' as const,
-    path: `/kinds/${id}`,
-    value,
-  }));
-  if (patch.length === 0) return;
-  const changes = [{ document: row.id, base: row.revision, patch }];
-  await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
-}
-
-async function saveEvent(scope: Scope, plan: Plan): Promise<{ id: string }> {
-  const row = await createDocument(scope, newId(), 'plan', plan);
-  await scope.notify({ events: true });
-  return { id: row.id };
-}
-
-/** A copy with the same design; what was signed or ticked stays with the original. */
-export async function copyEvent(scope: Scope, id: string): Promise<{ id: string }> {
-  return scope.atomically(async inside => {
-    const original = await inside.document(id, 'plan');
-    if (!original) throw notFound('event');
-    const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
-    const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
-    // What lies on the floor of one event does not lie on that of the next.
-    const links = Object.fromEntries(
-      inOrder(design.links).map(([link, { laid: _laid, ...rest }]) => [link, rest]),
-    );
-    return saveEvent(inside, {
-      ...design,
-      ...(design.links && { links }),
-      start,
-      label: `Copy of ${design.label}`.slice(0, 80),
-    });
-  });
-}
-
-/**
- * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
- * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
- */
-export async function importEvent(
-  scope: Scope,
-  bundle: Bundle,
-): Promise<{ id: string; added: { items: number; kinds: number; people: number; venue: boolean } }> {
-  return scope.atomically(async inside => {
-    const kindsRow = await only(inside, 'kinds');
-    const kinds = kindsRow.body as Kinds;
-    const clashing = Object.entries(bundle.kinds.kinds).find(
-      ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
-    );
-    if (clashing) {
-      throw invalid([
-        { path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' },
-      ]);
-    }
-    const newKinds = Object.fromEntries(
-      Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]),
-    );
-    await addKinds(inside, newKinds, 'Kinds from an imported event', 'import');
-    const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
-    const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
-    const newItems = Object.entries(bundle.shelf.items).filter(
-      ([id, item]) => !shelf.items[id] && !tapes.has(item.tape),
-    );
-    for (const [id, item] of newItems) await inside.saveItem(id, item);
-    const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
-    for (const [id, person] of newPeople) await inside.savePerson(id, person);
-
-    const venue = await venueLike(inside, bundle.venue);
-    const rules = (await only(inside, 'rules')).body as Rules;
-    const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
-    const own = Object.fromEntries(
-      Object.entries(theirs).filter(([key, value]) => rules[key as keyof Rules] !== value),
-    ) as NonNullable<Plan['rules']>;
-    const { rules: _rules, ...plan } = bundle.plan;
-    const saved = await saveEvent(inside, {
-      ...plan,
-      ...(Object.keys(own).length > 0 ? { rules: own } : {}),
-      venue: { id: venue.id, revision: venue.revision },
-    });
-    if (newItems.length + newPeople.length > 0) await inside.notify({ shelf: true, hands: true });
-    return {
-      ...saved,
-      added: {
-        items: newItems.length,
-        kinds: Object.keys(newKinds).length,
-        people: newPeople.length,
-        venue: venue.isNew,
-      },
-    };
-  });
 }

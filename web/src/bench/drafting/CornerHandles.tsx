@@ -14,7 +14,7 @@ import {
   type Point,
 } from '@idle-satchel/core';
 import type { KeyboardEvent, MouseEvent, PointerEvent, RefObject } from 'react';
-import { keyName, STEPS } from '../../app/shortcuts.js';
+import { keyName, STEPS } from '../../ui/shortcuts.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 
 import { placeWords } from './part-words.js';

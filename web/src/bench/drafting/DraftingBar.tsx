@@ -13,7 +13,7 @@ import { lazy, Suspense, useState } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Drawing } from './use-drawing.js';
 
-const TraceDialog = lazy(() => import('../../exchange/TraceDialog.js'));
+const TraceDialog = lazy(() => import('./TraceDialog.js'));
 
 /** Above the plan on Ground: what can be drawn, the measure, what is lit; or how to go on with the tool in hand. */
 export function DraftingBar({ drawing }: { drawing: Drawing | undefined }) {

@@ -14,7 +14,7 @@ import {
   type Point,
 } from '@idle-satchel/core';
 import { useEffect, useRef, type RefObject } from 'react';
-import { STEPS, useShortcuts } from '../../app/shortcuts.js';
+import { STEPS, useShortcuts } from '../../ui/shortcuts.js';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
 import { floorUnder, type OnScreen } from '../viewport.js';

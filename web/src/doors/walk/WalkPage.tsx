@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { unmeasured, type Point } from '@idle-satchel/core';
-import { SavingWords, UndoButtons } from '../../app/EditWords.js';
-import { useOpened } from '../../app/use-opened.js';
+import { SavingWords, UndoButtons } from '../../ui/EditWords.js';
+import { useOpened } from '../../ui/use-opened.js';
 import { registerOffline } from '../../offline/register.js';
 import { Uploads } from '../../stations/ground/Uploads.js';
 import { SENT_LATER } from '../../store/event-state.js';
 import { OpenEventContext, useEvent, useResult } from '../../store/hooks.js';
-import { openVenue } from '../../store/open-venue.js';
+import { openVenue } from '../../offline/open-venue.js';
 import { PinHere } from './PinHere.js';
 import { ToMeasure } from './ToMeasure.js';
 import { WalkPlan } from './WalkPlan.js';

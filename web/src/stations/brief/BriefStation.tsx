@@ -1,5 +1,5 @@
 import { PHASE_ORDER } from '@idle-satchel/core';
-import { fromField, toField } from '../../app/days.js';
+import { fromField, toField } from '../../ui/days.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { TextField } from '../../ledger/TextField.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';

@@ -1,5 +1,5 @@
 import { Suspense } from 'react';
-import { fetched } from '../../app/fetched.js';
+import { fetched } from '../../ui/fetched.js';
 import { usePlan, useUi } from '../../store/hooks.js';
 
 const DeviceFields = fetched(() => import('./DeviceFields.js'));

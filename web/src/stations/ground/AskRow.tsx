@@ -1,6 +1,6 @@
 import { inOrder, placing, showText, type Ask, type Point, type Unmeasured } from '@idle-satchel/core';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
-import { STATION_WORDS } from '../../app/station-words.js';
+import { STATION_WORDS } from '../../ui/station-words.js';
 import { DimensionField } from './DimensionField.js';
 import { FactField } from './FactField.js';
 import { FieldOfPart } from './FieldOfPart.js';

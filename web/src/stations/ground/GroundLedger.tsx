@@ -1,6 +1,6 @@
 import { inOrder, partAt } from '@idle-satchel/core';
 import { lazy, memo, Suspense, useState } from 'react';
-import { fetched } from '../../app/fetched.js';
+import { fetched } from '../../ui/fetched.js';
 import { usePicked } from '../../bench/drafting/picked.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useResult, useStore } from '../../store/hooks.js';

@@ -2,7 +2,7 @@ import { matchVenues, movedPlan, type Match, type Venue } from '@idle-satchel/co
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, type VenueLine } from '../../api/client.js';
-import { Dialog } from '../../app/Dialog.js';
+import { Dialog } from '../../ui/Dialog.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
 
 interface VenueDocument {

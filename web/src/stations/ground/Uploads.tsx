@@ -1,6 +1,6 @@
 import { memo, type FormEvent } from 'react';
 import { inOrder, newId, pointerOf, showText, type Operation } from '@idle-satchel/core';
-import { fromField } from '../../app/days.js';
+import { fromField } from '../../ui/days.js';
 import { Heading } from '../../ledger/Ledger.js';
 import { NumberInput, numberOf, textOf } from '../../ledger/NumberInput.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';

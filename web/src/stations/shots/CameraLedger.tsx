@@ -1,6 +1,6 @@
 import { inOrder, WAYS_TO_WORK, WORKED_WORDS, type Device } from '@idle-satchel/core';
 import { Suspense } from 'react';
-import { fetched } from '../../app/fetched.js';
+import { fetched } from '../../ui/fetched.js';
 import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';

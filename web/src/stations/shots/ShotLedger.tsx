@@ -1,6 +1,6 @@
 import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
-import { fetched } from '../../app/fetched.js';
+import { fetched } from '../../ui/fetched.js';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
 

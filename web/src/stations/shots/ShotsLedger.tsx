@@ -1,6 +1,6 @@
 import { inOrder } from '@idle-satchel/core';
 import { Suspense, useEffect, useSyncExternalStore } from 'react';
-import { fetched } from '../../app/fetched.js';
+import { fetched } from '../../ui/fetched.js';
 import { useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { positions } from './positions/positions.js';

@@ -7,7 +7,7 @@ import {
   type SchematicGraph,
 } from '@idle-satchel/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { STEPS, useShortcuts } from '../../../app/shortcuts.js';
+import { STEPS, useShortcuts } from '../../../ui/shortcuts.js';
 import { useEvent, useOpenEvent, useResult, useUi } from '../../../store/hooks.js';
 import { BoxShape } from './BoxShape.js';
 import { SchematicTools } from './SchematicTools.js';

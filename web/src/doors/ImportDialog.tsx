@@ -12,12 +12,12 @@ import {
   type Target,
 } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
-import { Dialog } from '../app/Dialog.js';
+import { Dialog } from '../ui/Dialog.js';
 import { AREA_WORDS, DOOR_WORDS, MAP_WORDS } from '../bench/drafting/part-words.js';
-import { SurveyPicture } from '../doors/survey/SurveyPicture.js';
+import { SurveyPicture } from './survey/SurveyPicture.js';
 import { useReading, useResult, useStore } from '../store/hooks.js';
-import type { ReadDrawing } from './read-dxf.js';
-import { readDrawing } from './read-drawing.js';
+import type { ReadDrawing } from '../exchange/read-dxf.js';
+import { readDrawing } from '../exchange/read-drawing.js';
 
 const wordsOf = (target: Target): string => {
   const [map = '', kind = ''] = target.split(' ');

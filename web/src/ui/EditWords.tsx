@@ -1,8 +1,5 @@
 import { Redo2, Undo2 } from 'lucide-react';
-import { Suspense } from 'react';
 import { useEvent, useStore } from '../store/hooks.js';
-import { fetched } from './fetched.js';
-import type { FileMenuProps } from './FileMenu.js';
 
 /** What is being saved, or what was undone, refused or changed by somebody else. */
 export function SavingWords() {
@@ -44,12 +41,3 @@ export function UndoButtons() {
     </span>
   );
 }
-
-const Menu = fetched(() => import('./FileMenu.js'));
-
-/** Files to take away, by address and words, and those that this page makes itself. */
-export const FileMenu = (props: FileMenuProps) => (
-  <Suspense fallback={<span className="text-faint">{props.words}</span>}>
-    <Menu {...props} />
-  </Suspense>
-);

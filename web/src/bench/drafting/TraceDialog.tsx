@@ -1,9 +1,9 @@
 import { distance, newId, parseLength, tracingScale, type Point } from '@idle-satchel/core';
 import { useEffect, useMemo, useState, type MouseEvent } from 'react';
-import { sendPicture } from '../api/client.js';
-import { Dialog } from '../app/Dialog.js';
-import { useReading, useStore } from '../store/hooks.js';
-import { pictureFrom, type Picture } from './picture.js';
+import { sendPicture } from '../../api/client.js';
+import { Dialog } from '../../ui/Dialog.js';
+import { useReading, useStore } from '../../store/hooks.js';
+import { pictureFrom, type Picture } from '../../exchange/picture.js';
 
 /** How much of its ink a traced picture starts with. */
 const INK = 0.45;

@@ -1,16 +1,17 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { fileOf } from '../api/client.js';
-import { EventDialogs } from '../app/EventDialogs.js';
-import { FileMenu, SavingWords, UndoButtons } from '../app/EditWords.js';
-import { SnagLine } from '../app/SnagLine.js';
-import { TopLine } from '../app/top-line.js';
-import { useOpened, useOpenShortcuts } from '../app/use-opened.js';
+import { EventDialogs } from './EventDialogs.js';
+import { SavingWords, UndoButtons } from '../ui/EditWords.js';
+import { FileMenu } from './FilesMenu.js';
+import { SnagLine } from './SnagLine.js';
+import { TopLine } from '../ui/top-line.js';
+import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
 import { OpenEventContext, useOpenEvent, useResult } from '../store/hooks.js';
-import { openVenue } from '../store/open-venue.js';
+import { openVenue } from '../offline/open-venue.js';
 
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
 export function VenuePage() {
@@ -45,7 +46,7 @@ function Workspace() {
   );
 }
 
-const ImportDialog = lazy(() => import('../exchange/ImportDialog.js'));
+const ImportDialog = lazy(() => import('../doors/ImportDialog.js'));
 
 const FILES = [
   ['sheet.pdf', 'Venue sheet, PDF'],

@@ -1,8 +1,8 @@
 /** Fetching a venue: opened like an event, with a plan that is never kept. */
 import { surveyPlan } from '@idle-satchel/core';
-import { keepFollowing, keptOrFetched, keptVenues } from '../offline/keep.js';
-import { picturesWait, sendKeptPictures } from '../offline/pictures.js';
-import { EventStore } from './event-store.js';
+import { keepFollowing, keptOrFetched, keptVenues } from './keep.js';
+import { picturesWait, sendKeptPictures } from './pictures.js';
+import { EventStore } from '../store/event-store.js';
 
 /** A venue, kept on this device from then on; without a network it comes from there. */
 export async function openVenue(id: string): Promise<EventStore> {

@@ -1,0 +1,81 @@
+/** Devices of a plan: what stands where, and how it is set. */
+import type { MapOf as Map, Point } from '../foundations/index.js';
+import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
+import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
+import { BUSES, TASKS, VIEWERS, type Bus, type Task, type Viewer } from './signal-words.js';
+/** Where a device is: on a floor of the venue, or inside another device (rack, case, or plugged onto it). */
+export class Place {
+  @Optional() @At() at?: Point;
+  /** Height above the floor there, m: of the lens, the desk top, the socket side. */
+  @Optional() @Num(0, 30) height?: number;
+  /** Direction it faces; absent for a camera = towards its first shot. */
+  @Optional() @Num(-360, 360) facing?: number;
+  /** The gallery it stands on; absent = the ground. */
+  @Optional() @Ref() level?: string;
+  @Optional() @Ref() inside?: string;
+  /** Lowest rack unit it takes, counted from 1 at the bottom. */
+  @Optional() @Int(1, 60) unit?: number;
+}
+
+/** What one output of a switcher or matrix is set to give. */
+export class PortBus {
+  @OneOf(BUSES) bus!: Bus;
+  /** The input that an `aux` shows. */
+  @Optional() @Ref() input?: string;
+}
+
+/** Which assembly a case was put in as, and which version of it. */
+export class FromAssembly {
+  @Ref() id!: string;
+  @Int(1, 1e6) version!: number;
+}
+
+export class Device {
+  @Text(8) order!: string;
+  @Text(40, 1) label!: string;
+  @Ref() kind!: string;
+  /** The item on the shelf that will be used. */
+  @Optional() @Ref() item?: string;
+  @Optional() @One(() => Place) place?: Place;
+  /** How a camera is worked. */
+  @Optional() @OneOf(WAYS_TO_WORK) worked?: WayToWork;
+  /** How far a camera that roams goes from its place, or the arm of a crane reaches, m. */
+  @Optional() @Num(0.3, 30) sweep?: number;
+  /** Kind of lens on it; absent = the one that its kind is described with. */
+  @Optional() @Ref() lens?: string;
+  /** Teleconverter (above 1) or focal reducer (below) between lens and camera, ×. */
+  @Optional() @Num(0.5, 4) converter?: number;
+  /** Focal length it is set to for all its shots, mm; absent = what each shot needs. */
+  @Optional() @Num(0.5, 4000) focal?: number;
+  /** Kind of support that it stands on. */
+  @Optional() @Ref() support?: string;
+  /** Aperture of a camera, f-number; absent = as wide as it opens. */
+  @Optional() @Num(0.7, 64) aperture?: number;
+  /** The mark that a lamp is turned to; absent = it shines where it faces. */
+  @Optional() @Ref() lights?: string;
+  /** How late pictures leave it, as measured, ms; absent = as is typical for its kind. */
+  @Optional() @Num(0, 60000) pictureDelay?: number;
+  /** Delay of the sound that is set in it, ms. */
+  @Optional() @Num(0, 5000) soundDelay?: number;
+  /** Size and rate that its outputs are set to, or that a switcher works in; absent = the format of the event. */
+  @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
+  /** What outputs of a switcher or matrix give, by port; absent = the first that the port can. */
+  @Optional() @MapOf(() => PortBus, 60) buses?: Map<PortBus>;
+  /** What a computer does. */
+  @Optional() @Words(TASKS) tasks?: Task[];
+  /** Who looks at a screen. */
+  @Optional() @Words(VIEWERS) viewers?: Viewer[];
+  /** Menus, icons and copy protection were switched off in it, and its picture was looked at. */
+  @Optional() @Flag() cleared?: boolean;
+  /** Belongs to the venue and stays: never packed. */
+  @Optional() @Flag() resident?: boolean;
+  /** The record of the venue that it is: a line from wall to wall, or gear of the house. */
+  @Optional() @Ref() house?: string;
+  /** Where it is drawn on the schematic beside its reckoned place: right and down. */
+  @Optional() @At() nudge?: Point;
+  /** The assembly that it is the case of. */
+  @Optional() @One(() => FromAssembly) assembly?: FromAssembly;
+  /** Its part in the assembly of the case that it is in. */
+  @Optional() @Ref() part?: string;
+}

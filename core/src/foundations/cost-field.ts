@@ -1,0 +1,237 @@
+/** Least-cost fields over a grid of cells (Dijkstra, in buckets as Dial). */
+import { centreOf, nearestOpenCell, type FloorGrid, type Lift } from './floor-grid.js';
+import { distance, type Point } from './geometry.js';
+
+interface Step {
+  readonly dx: number;
+  readonly dy: number;
+  readonly sx: number;
+  readonly sy: number;
+  /** In cells. */
+  readonly length: number;
+  readonly slanting: boolean;
+}
+
+/** Steps a route may take: the 8 neighbours and the 8 knight moves, which keeps lengths within 2.8 %. */
+const STEPS: readonly Step[] = [-2, -1, 0, 1, 2].flatMap(dx =>
+  [-2, -1, 0, 1, 2].flatMap(dy => {
+    const knight = Math.abs(dx) + Math.abs(dy) === 3 && dx !== 0 && dy !== 0;
+    const near = Math.max(Math.abs(dx), Math.abs(dy)) === 1;
+    if (!knight && !near) return [];
+    const slanting = dx !== 0 && dy !== 0;
+    return [{ dx, dy, sx: Math.sign(dx), sy: Math.sign(dy), length: Math.hypot(dx, dy), slanting }];
+  }),
+);
+
+/**
+ * Least costs around a source (Dijkstra), spread only as far as has been asked: the nearest cells first, so
+ * that a lead to a socket close by costs little. Costs of cells and lifts are above zero.
+ */
+export class CostField {
+  private readonly costs: Float64Array;
+  private readonly next: Int32Array;
+  private readonly settled: Uint8Array;
+  private readonly queue: BucketQueue;
+  private readonly steps: GridSteps;
+
+  constructor(
+    readonly grid: FloorGrid,
+    readonly source: Point,
+    level = 0,
+  ) {
+    const size = grid.columns * grid.rows;
+    this.costs = new Float64Array(size).fill(Infinity);
+    this.next = new Int32Array(size).fill(-1);
+    this.settled = new Uint8Array(size);
+    this.steps = stepsOf(grid);
+    this.queue = new BucketQueue(this.steps.least * ROUNDING);
+    const start = nearestOpenCell(grid, source, 2, level);
+    if (start < 0) return;
+    this.costs[start] = 0;
+    this.queue.push(start, 0);
+  }
+
+  /** The cells from a point on a floor to the source, or undefined when it cannot be reached. */
+  cellsFrom(from: Point, level = 0): number[] | undefined {
+    let cell = nearestOpenCell(this.grid, from, 2, level);
+    if (cell < 0) return undefined;
+    this.spreadTo(cell);
+    if (!this.settled[cell]) return undefined;
+    const cells: number[] = [];
+    for (; cell >= 0; cell = this.next[cell] ?? -1) cells.push(cell);
+    return cells;
+  }
+
+  /** What that way costs; Infinity without any. */
+  costFrom(from: Point, level = 0): number {
+    const cell = nearestOpenCell(this.grid, from, 2, level);
+    if (cell < 0) return Infinity;
+    this.spreadTo(cell);
+    return this.settled[cell] ? (this.costs[cell] ?? Infinity) : Infinity;
+  }
+
+  /** Length of that way from cell to cell, m, which zigzags up to 2.8 % beyond the straight; undefined without any. */
+  lengthFrom(from: Point): number | undefined {
+    const cells = this.cellsFrom(from);
+    if (!cells) return undefined;
+    let sum = 0;
+    for (let i = 1; i < cells.length; i++) {
+      const [a, b] = [cells[i - 1] as number, cells[i] as number];
+      const lift = liftBetween(this.grid, a, b);
+      sum += lift ? lift.length : distance(centreOf(this.grid, a), centreOf(this.grid, b));
+    }
+    return sum;
+  }
+
+  private spreadTo(goal: number): void {
+    const { settled, queue } = this;
+    while (!settled[goal]) {
+      const cell = queue.pop();
+      if (cell < 0) return;
+      if (settled[cell]) continue;
+      settled[cell] = 1;
+      this.relax(cell);
+    }
+  }
+
+  /** Offers every step and lift from a settled cell. */
+  private relax(cell: number): void {
+    const { grid, costs, settled } = this;
+    const { free, tolled, offsets, halves, uneven } = this.steps;
+    const { heights, lifts, costs: prices } = grid;
+    const price = prices[cell] as number;
+    const spent = costs[cell] as number;
+    const tolls = tolled[cell] as number;
+    for (let mask = (free[cell] as number) | tolls; mask !== 0; mask &= mask - 1) {
+      const step = 31 - Math.clz32(mask & -mask);
+      const to = cell + (offsets[step] as number);
+      if (settled[to]) continue;
+      let cost = spent + (halves[step] as number) * (price + (prices[to] as number));
+      if (uneven && heights) cost += Math.abs((heights[to] as number) - (heights[cell] as number));
+      if (tolls & (1 << step)) cost += tollOf(grid, cell, to, STEPS[step] as Step);
+      this.offer(cell, to, cost);
+    }
+    for (const lift of lifts?.get(cell) ?? NO_LIFTS) {
+      if (!settled[lift.to]) this.offer(cell, lift.to, spent + lift.cost);
+    }
+  }
+
+  private offer(from: number, to: number, cost: number): void {
+    if (cost >= (this.costs[to] as number)) return;
+    this.costs[to] = cost;
+    this.next[to] = from;
+    this.queue.push(to, cost);
+  }
+}
+
+const NO_LIFTS: readonly Lift[] = [];
+
+/** The lift between two cells that follow each other on a way, or undefined where a step joins them. */
+export const liftBetween = ({ lifts }: FloorGrid, from: number, to: number): Lift | undefined =>
+  lifts?.get(from)?.find(lift => lift.to === to);
+
+/** A queue’s buckets are this much narrower than the least step, so that no rounding puts a cell into its own bucket. */
+const ROUNDING = 0.999;
+
+/** What steps lead where in a grid, worked out once for all fields over it. */
+interface GridSteps {
+  /** For each cell a bit for every step that may be taken freely, and for every one that enters or leaves a zone. */
+  readonly free: Uint16Array;
+  readonly tolled: Uint16Array;
+  /** From a cell to the one a step leads to; and half its length, m. */
+  readonly offsets: Int32Array;
+  readonly halves: Float64Array;
+  /** The least that a step or lift costs. */
+  readonly least: number;
+  readonly uneven: boolean;
+}
+
+const stepsOfGrid = new WeakMap<FloorGrid, GridSteps>();
+
+function stepsOf(grid: FloorGrid): GridSteps {
+  let steps = stepsOfGrid.get(grid);
+  if (!steps) {
+    steps = workOutSteps(grid);
+    stepsOfGrid.set(grid, steps);
+  }
+  return steps;
+}
+
+function workOutSteps(grid: FloorGrid): GridSteps {
+  const { columns, rows, costs, zones, axes, heights, lifts } = grid;
+  const size = columns * rows;
+  // A slanting step may not pass what is forbidden, tolled or one-way.
+  const hard = new Uint8Array(size);
+  let [least, uneven] = [Infinity, false];
+  for (let i = 0; i < size; i++) {
+    const cost = costs[i] as number;
+    hard[i] = cost === Infinity || zones[i] || axes[i] ? 1 : 0;
+    if (cost < least) least = cost;
+    if (heights && heights[i] !== heights[0]) uneven = true;
+  }
+  least *= grid.cell;
+  for (const own of lifts?.values() ?? []) for (const { cost } of own) least = Math.min(least, cost);
+  const [free, tolled] = [new Uint16Array(size), new Uint16Array(size)];
+  const offsets = Int32Array.from(STEPS, ({ dx, dy }) => dy * columns + dx);
+  for (let row = 0, cell = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++, cell++) {
+      if (costs[cell] === Infinity) continue;
+      for (let i = 0; i < STEPS.length; i++) {
+        const { dx, dy, sx, sy, slanting } = STEPS[i] as Step;
+        const [c, r] = [column + dx, row + dy];
+        if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
+        const to = cell + (offsets[i] as number);
+        if (costs[to] === Infinity) continue;
+        if (!slanting) {
+          const mask = hard[cell] || hard[to] ? tolled : free;
+          mask[cell] = (mask[cell] as number) | (1 << i);
+        } else if (!(
+          hard[cell] ||
+          hard[to] ||
+          hard[cell + sx] ||
+          hard[cell + sy * columns] ||
+          hard[cell + sy * columns + sx]
+        )) {
+          free[cell] = (free[cell] as number) | (1 << i);
+        }
+      }
+    }
+  }
+  const halves = Float64Array.from(STEPS, ({ length }) => (length * grid.cell) / 2);
+  return { free, tolled, offsets, halves, least, uneven };
+}
+
+/** Toll of a straight step into, out of or within a zone; Infinity against its axis. Half is paid on each border. */
+function tollOf(grid: FloorGrid, from: number, to: number, step: Step): number {
+  const { axes, zones, tolls } = grid;
+  const axis = axes[from] || axes[to] || 0;
+  if ((axis === 1 && step.dy !== 0) || (axis === 2 && step.dx !== 0)) return Infinity;
+  const [left, entered] = [zones[from] ?? 0, zones[to] ?? 0];
+  return left === entered ? 0 : ((tolls[left] ?? 0) + (tolls[entered] ?? 0)) / 2;
+}
+
+/**
+ * Cells by cost in buckets as wide as the least step: what is in the lowest bucket cannot become cheaper any more, so
+ * that its order does not matter (Dial). A cell pushed again at a lower cost leaves its old entry behind.
+ */
+class BucketQueue {
+  private readonly buckets: number[][] = [];
+  private lowest = 0;
+
+  constructor(private readonly width: number) {}
+
+  push(cell: number, key: number): void {
+    const bucket = Math.floor(key / this.width);
+    while (this.buckets.length <= bucket) this.buckets.push([]);
+    (this.buckets[bucket] as number[]).push(cell);
+  }
+
+  /** A cell of the lowest cost there is, or -1. */
+  pop(): number {
+    for (; this.lowest < this.buckets.length; this.lowest++) {
+      const cell = (this.buckets[this.lowest] as number[]).pop();
+      if (cell !== undefined) return cell;
+    }
+    return -1;
+  }
+}

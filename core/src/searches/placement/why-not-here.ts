@@ -1,0 +1,52 @@
+/** Why the best layout has no camera at a place. */
+import type { Point } from '../../foundations/index.js';
+import { footprintOf } from '../../stations/shots/standing.js';
+import type { Pool } from './branch-and-bound.js';
+import { besideTop, layoutOf, roundAt, search, type Layout } from './layouts.js';
+import { whyNotThere, within } from './places.js';
+import type { Prepared, Progress } from './prepare.js';
+import { Worth } from './worth.js';
+
+/** Fewer points than this are no difference. */
+const EVEN = 1e-6;
+const NOWHERE = { layout: undefined, loses: 0 } as const;
+
+export interface WhyNot {
+  /** In words, where no camera can stand there. */
+  readonly reason: string | undefined;
+  /** The best layout with a camera there, where one can. */
+  readonly layout: Layout | undefined;
+  /** Share of the points of the best layout that this one is short of, 0 where it is as good. */
+  readonly loses: number;
+}
+
+/** What the best layout with a camera near a place would give up against the best of all. */
+export function* whyNotHere(
+  prepared: Prepared,
+  told: Layout,
+  at: Point,
+  level: string | undefined,
+): Generator<Progress, WhyNot> {
+  const { pools, where, wish } = prepared;
+  const sides = new Set(
+    pools.filter(({ task }) => task === undefined).map(({ means }) => footprintOf(means.worked)),
+  );
+  const reasons = [...sides].map(side => whyNotThere(where, at, level, side));
+  if (reasons.every(reason => reason !== undefined)) return { reason: reasons[0], ...NOWHERE };
+  const near = roundAt(at, level, wish.grid * Math.SQRT1_2);
+  const there = pools
+    .filter(({ task }) => task === undefined)
+    .map((pool): Pool => ({
+      ...pool,
+      stances: pool.stances.filter(stance => within(near, stance)),
+      task: 'here',
+    }));
+  if (there.every(({ stances }) => stances.length === 0)) {
+    return { reason: 'from there no camera can serve any of the shots', ...NOWHERE };
+  }
+  const worth = new Worth(prepared.scene);
+  const best = yield* search(prepared, worth, [...pools, ...there], 0);
+  const layout = besideTop(layoutOf(best, prepared, worth), told);
+  const loses = layout.value >= told.value - EVEN ? 0 : (told.value - layout.value) / told.value;
+  return { reason: undefined, layout, loses };
+}
