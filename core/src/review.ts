@@ -8,11 +8,11 @@ import {
   STATIONS,
   type Figure,
   type Operation,
-  type Json,
   type Reading,
   type Snag,
   type StationName,
 } from './foundations/index.js';
+import { editPlan } from './edits.js';
 
 export interface AcceptedSnag {
   readonly snag: Snag;
@@ -131,11 +131,8 @@ export function bucklePatch(
     at,
     figures: shownFigures(name, results, reading),
     snags: snagLines(name, allSnags),
-  } as unknown as Json;
-  return [
-    ...(plan.buckles ? [] : [{ op: 'add' as const, path: '/buckles', value: {} }]),
-    { op: 'add', path: `/buckles/${name}`, value },
-  ];
+  };
+  return editPlan(plan).put('buckles', name, value).patch;
 }
 
 /** The operations that accept a snag by name with a reason, as its figures stand. */
@@ -147,9 +144,6 @@ export function acceptPatch(
 ): Operation[] {
   const reading = readingOf(plan, results.rules);
   const figures = snag.because.map(path => ({ path, shown: shownText(figureAt(results, path), reading) }));
-  const value = { snag: snag.id, by, at, reason, figures } as unknown as Json;
-  return [
-    ...(plan.accepted ? [] : [{ op: 'add' as const, path: '/accepted', value: {} }]),
-    { op: 'add', path: `/accepted/${idFrom(snag.id)}`, value },
-  ];
+  const value = { snag: snag.id, by, at, reason, figures };
+  return editPlan(plan).put('accepted', idFrom(snag.id), value).patch;
 }

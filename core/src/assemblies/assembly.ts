@@ -6,12 +6,10 @@ import {
   orderAfter,
   ordersFor,
   sameJson,
-  type Json,
   type MapOf,
   type Operation,
 } from '../foundations/index.js';
-
-const json = (value: object): Json => value as unknown as Json;
+import { editPlan, inKinds, inPlan } from '../edits.js';
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -103,10 +101,7 @@ export const saveAssemblyPatch = (
   id: string,
   assembly: Assembly,
   known: MapOf<Assembly> | undefined,
-): Operation[] => [
-  ...(known ? [] : [{ op: 'add' as const, path: '/assemblies', value: {} }]),
-  { op: 'add', path: `/assemblies/${id}`, value: json(assembly) },
-];
+): Operation[] => inKinds({ assemblies: known }).put('assemblies', id, assembly).patch;
 
 /** The edit that marks a case as one of an assembly, with the part that each device in it is. */
 export function markedAs(
@@ -116,12 +111,11 @@ export function markedAs(
   version: number,
   leftOut: ReadonlySet<string> = NONE,
 ): Operation[] {
-  return [...partIds(plan.devices, carrier, leftOut)].flatMap(([device, part]): Operation[] => [
-    { op: 'add', path: `/devices/${device}/part`, value: part },
-    ...(device === carrier
-      ? [{ op: 'add' as const, path: `/devices/${device}/assembly`, value: { id, version } }]
-      : []),
-  ]);
+  return inPlan()
+    .each(partIds(plan.devices, carrier, leftOut), (edit, [device, part]) =>
+      edit.put('devices', device, 'part', part),
+    )
+    .put('devices', carrier, 'assembly', { id, version }).patch;
 }
 
 /** The edit that puts an assembly into a plan; `seed` makes the ids of its devices. Items that are in use stay out. */
@@ -135,37 +129,31 @@ export function insertAssemblyPatch(
   const idOf = (part: string): string => idFrom(`${seed}/${part}`);
   const used = new Set(inOrder(plan.devices).map(([, { item }]) => item));
   let order = inOrder(plan.devices).at(-1)?.[1].order;
-  const devices = inOrder(assembly.parts).map(([part, device]): Operation => {
+  const edit = editPlan(plan);
+  for (const [part, device] of inOrder(assembly.parts)) {
     order = orderAfter(order);
     const { item, place: own, ...rest } = device;
     const isCarrier = part === assembly.carrier;
     const where = isCarrier
       ? place
       : own && { ...own, ...(own.inside !== undefined && { inside: idOf(own.inside) }) };
-    const value = {
+    edit.put('devices', idOf(part), {
       ...rest,
       ...{ order, part },
       ...(item !== undefined && !used.has(item) && { item }),
       ...(where && { place: where }),
       ...(isCarrier && { assembly: { id, version: assembly.version } }),
-    };
-    return { op: 'add', path: `/devices/${idOf(part)}`, value: json(value) };
-  });
-  const links = inOrder(assembly.links).map(([link, value]): Operation => {
-    const end = ({ device, port }: Link['from']) => ({
-      device: idOf(device ?? ''),
-      ...(port !== undefined && { port }),
     });
-    return {
-      op: 'add',
-      path: `/links/${idFrom(`${seed}/${link}`)}`,
-      value: json({ ...value, from: end(value.from), to: end(value.to) }),
-    };
+  }
+  const end = ({ device, port }: Link['from']): Link['from'] => ({
+    device: idOf(device ?? ''),
+    ...(port !== undefined && { port }),
   });
-  const maps = (['devices', 'links'] as const).flatMap(name =>
-    plan[name] ? [] : [{ op: 'add' as const, path: `/${name}`, value: {} }],
-  );
-  return { carrier: idOf(assembly.carrier), patch: [...maps, ...devices, ...links] };
+  for (const [link, value] of inOrder(assembly.links)) {
+    const ends = { from: end(value.from), to: end(value.to) };
+    edit.put('links', idFrom(`${seed}/${link}`), { ...value, ...ends });
+  }
+  return { carrier: idOf(assembly.carrier), patch: edit.patch };
 }
 
 export interface AssemblyDifference {
@@ -194,7 +182,7 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
     return [
       {
         words: `with ${device.label}`,
-        patch: [{ op: 'add', path: `/devices/${idOf(part)}`, value: json(value) }],
+        patch: inPlan().put('devices', idOf(part), value).patch,
       },
     ];
   });
@@ -208,8 +196,10 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
     // What was never of the assembly stays where it is.
     if (plan.devices?.[id]?.part === undefined)
       return [{ words: `without ${label}, which stays`, patch: [] }];
-    const leads = linksOf(id).map((link): Operation => ({ op: 'remove', path: `/links/${link}` }));
-    return [{ words: `without ${label}`, patch: [...leads, { op: 'remove', path: `/devices/${id}` }] }];
+    const { patch } = inPlan()
+      .each(linksOf(id), (edit, link) => edit.drop('links', link))
+      .drop('devices', id);
+    return [{ words: `without ${label}`, patch }];
   });
   const changed = inOrder(assembly.parts).flatMap(([part, device]): AssemblyDifference[] => {
     const own = now.parts[part];
@@ -218,15 +208,13 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
       (field): AssemblyDifference[] => {
         if (sameJson(own[field], device[field])) return [];
         const value = device[field];
-        const path = `/devices/${idOf(part)}/${field}`;
         return [
           {
             words: `${device.label}: another ${FIELD_WORDS[field]}`,
-            patch: [
-              value === undefined
-                ? { op: 'remove', path }
-                : { op: 'add', path, value: value as unknown as Json },
-            ],
+            patch: (value === undefined
+              ? inPlan().drop('devices', idOf(part), field)
+              : inPlan().put('devices', idOf(part), field, value as never)
+            ).patch,
           },
         ];
       },
@@ -243,13 +231,11 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
       : [
           {
             words: `${name(link.from)} into ${name(link.to)}`,
-            patch: [
-              {
-                op: 'add',
-                path: `/links/${idFrom(`${carrier}/${key}`)}`,
-                value: json({ ...link, from: end(link.from), to: end(link.to) }),
-              },
-            ],
+            patch: inPlan().put('links', idFrom(`${carrier}/${key}`), {
+              ...link,
+              from: end(link.from),
+              to: end(link.to),
+            }).patch,
           },
         ],
   );
@@ -264,7 +250,7 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
       : [
           {
             words: `${name(link.from)} not into ${name(link.to)}`,
-            patch: [{ op: 'remove', path: `/links/${own}` }],
+            patch: inPlan().drop('links', own).patch,
           },
         ];
   });
@@ -283,5 +269,5 @@ const FIELD_WORDS = {
 /** The edit that brings a case up to the newest version. */
 export const updateAssemblyPatch = (plan: Plan, carrier: string, assembly: Assembly): Operation[] => [
   ...assemblyDifferences(plan, carrier, assembly).flatMap(({ patch }) => patch),
-  { op: 'replace', path: `/devices/${carrier}/assembly/version`, value: assembly.version },
+  ...inPlan().put('devices', carrier, 'assembly', 'version', assembly.version).patch,
 ];

@@ -1,4 +1,5 @@
 export * from './declared.js';
+export * from './edit.js';
 export * from './figure.js';
 export * from './formats.js';
 export * from './formula.js';
@@ -13,6 +14,7 @@ export * from './snag.js';
 export * from './units.js';
 export * from './room.js';
 export * from './rings.js';
+export * from './rungs.js';
 export * from './video-format.js';
 export * from './visibility.js';
 export { visibleRegion } from './visible-region.js';

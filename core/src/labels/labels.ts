@@ -1,8 +1,9 @@
 /** Labels for both ends of every lead, and which of them have changed since they were printed. */
 import type { Carries, Plan } from '../documents/index.js';
-import { inOrder, showText, type Json, type Operation } from '../foundations/index.js';
+import { inOrder, showText, type Operation } from '../foundations/index.js';
 import type { Assessment } from '../assess.js';
 import { readingOf } from '../review.js';
+import { inPlan } from '../edits.js';
 
 export interface LeadLabel {
   readonly link: string;
@@ -68,5 +69,5 @@ export function printedPatch(labels: readonly LeadLabel[], plan: Plan, at: strin
       ([link, label]) => [link, { number: label.number, words: wordsOf(label), at }] as const,
     ),
   ]);
-  return [{ op: 'add', path: '/printed', value: value as unknown as Json }];
+  return inPlan().put('printed', value).patch;
 }

@@ -14,6 +14,7 @@ import {
 } from '../foundations/index.js';
 import type { GroundResult } from './ground/index.js';
 import { footprintOf, whyNotStand } from './shots/standing.js';
+import { inPlan } from '../edits.js';
 
 type Ground = Pick<GroundResult, 'venue' | 'blockers'>;
 
@@ -87,12 +88,12 @@ export function putDownPatch(
   kind: Kind | undefined,
 ): Operation[] {
   const { inside: _inside, unit: _unit, ...place } = devices?.[id]?.place ?? {};
-  return [{ op: 'add', path: `/devices/${id}/place`, value: { ...newPlace(ground, kind), ...place } }];
+  return inPlan().put('devices', id, 'place', { ...newPlace(ground, kind), ...place }).patch;
 }
 
 /** Puts a device into a case, or onto what carries it. */
 export function putIntoPatch(id: string, carrier: string): Operation[] {
-  return [{ op: 'add', path: `/devices/${id}/place`, value: { inside: carrier } }];
+  return inPlan().put('devices', id, 'place', { inside: carrier }).patch;
 }
 
 /** What a device can be put into or onto: cases, cameras and switchers that are in nothing themselves. */

@@ -98,7 +98,7 @@ describe('the demo church without its leads', () => {
     expect(proposals.find(({ wish }) => wish === 'C3 SIDE')?.via).toBe(
       'Adapter, HDMI D plug to HDMI A socket, ADD 01',
     );
-    const { signal } = assess({ ...bare, plan: applyPatch(bare.plan, takeProposals(proposals, bare.plan)) });
+    const { signal } = assess({ ...bare, plan: applyPatch(bare.plan, takeProposals(proposals)) });
     expect(
       Object.values(signal.sources)
         .map(({ input }) => input.value)

@@ -21,7 +21,7 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
     onClose();
   };
   const open = (): void => {
-    store.patchPlan(`Unbuckle ${title}`, [{ op: 'remove', path: `/buckles/${name}` }]);
+    store.editPlan(`Unbuckle ${title}`, plan => plan.drop('buckles', name));
     onClose();
   };
   return (

@@ -173,10 +173,7 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
             onCommit={value => {
               const { [make]: _before, ...others } = rules.reaches ?? {};
               const next = { ...others, ...(value !== undefined && { [make]: value }) };
-              store.patchPlan('Choose a reach for this event', [
-                ...(own ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
-                { op: 'add', path: '/rules/reaches', value: next },
-              ]);
+              store.editPlan('Choose a reach for this event', plan => plan.put('rules', 'reaches', next));
             }}
           />
         ))}

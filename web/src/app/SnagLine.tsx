@@ -1,14 +1,15 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
+import { fetched } from '../ui/fetched.js';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { useFixes } from '../workers/fixes.js';
 import { useShortcuts } from '../ui/shortcuts.js';
 import { SeverityWord, useApplyFix } from './severity.js';
 
 const fetchList = () => import('./SnagList.js');
-const SnagList = lazy(fetchList);
+const SnagList = fetched(fetchList);
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
-export function SnagLine() {
+export default function SnagLine() {
   const { ui, go } = useOpenEvent();
   const snags = useEvent(state => state.assessment.snags);
   const checked = useEvent(state => state.checked);
@@ -20,7 +21,7 @@ export function SnagLine() {
   // What takes something away is chosen from the list, where it says what: never by one key.
   const first = fixes?.find(({ loses }) => loses.length === 0);
   // Nobody waits for it: what is first seen goes first.
-  useEffect(() => void fetchList(), []);
+  useEffect(() => void fetchList().catch(() => undefined), []);
   useShortcuts({ f: () => (first ? applyFix(first) : false) });
 
   const show = (): void => {

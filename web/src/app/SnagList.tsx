@@ -40,9 +40,9 @@ export default function SnagList() {
                 <button
                   className="link"
                   onClick={() =>
-                    store.patchPlan('Open an accepted snag again', [
-                      { op: 'remove', path: `/accepted/${idFrom(snag.id)}` },
-                    ])
+                    store.editPlan('Open an accepted snag again', plan =>
+                      plan.drop('accepted', idFrom(snag.id)),
+                    )
                   }
                 >
                   Open again

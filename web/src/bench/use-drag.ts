@@ -3,6 +3,7 @@ import type { Point } from '@idle-satchel/core';
 import { useRef, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent } from '../store/hooks.js';
 import { floorUnder, hold, type FloorUnder } from './viewport.js';
+import { inPlan } from '@idle-satchel/core';
 
 const SNAP = 0.05;
 const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
@@ -31,12 +32,7 @@ export function useDrag(
 ): DragHandlers {
   const { store, ui } = useOpenEvent();
   const drag = useRef<Drag>(undefined);
-  const changeTo = (value: Point) => [
-    {
-      document: 'plan' as const,
-      patch: [{ op: 'replace' as const, path: `/devices/${id}/place/at`, value }],
-    },
-  ];
+  const changeTo = (value: Point) => [inPlan().put('devices', id, 'place', 'at', value).change];
   return {
     onPointerDown: event => {
       const floor = floorUnder(world.current);

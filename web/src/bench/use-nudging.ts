@@ -1,4 +1,5 @@
 /** The keys that move what is selected on the plan; quick nudges become one edit. */
+import type { Point } from '@idle-satchel/core';
 import { STEPS, useShortcuts } from '../ui/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
 
@@ -44,10 +45,10 @@ function useDeviceNudges(): Nudges {
       const device = store.get().bundle.plan.devices?.[id];
       const at = device?.place?.at;
       if (!device || !at) return false;
-      const value = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
-      store.patchPlan(
+      const value: Point = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
+      store.editPlan(
         `Move ${device.label}`,
-        [{ op: 'replace', path: `/devices/${id}/place/at`, value }],
+        plan => plan.put('devices', id, 'place', 'at', value),
         `move ${id}`,
       );
       return true;
@@ -58,9 +59,9 @@ function useDeviceNudges(): Nudges {
       const aim = store.get().assessment.shots.cameras[id]?.aim.value;
       if (!device?.place || typeof aim !== 'number') return false;
       const value = Math.round(((((aim + degrees) % 360) + 540) % 360) - 180);
-      store.patchPlan(
+      store.editPlan(
         `Turn ${device.label}`,
-        [{ op: 'add', path: `/devices/${id}/place/facing`, value }],
+        plan => plan.put('devices', id, 'place', 'facing', value),
         `turn ${id}`,
       );
       return true;

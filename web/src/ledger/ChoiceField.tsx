@@ -1,5 +1,5 @@
 /** One of a few values; `none` is what the absent value is called where it may be absent. */
-export function ChoiceField({
+export function ChoiceField<Value extends string>({
   label,
   value,
   options,
@@ -7,10 +7,10 @@ export function ChoiceField({
   onCommit,
 }: {
   label: string;
-  value: string | undefined;
-  options: readonly (readonly [value: string, words: string])[];
+  value: Value | undefined;
+  options: readonly (readonly [value: Value, words: string])[];
   none?: string | undefined;
-  onCommit: (value: string | undefined) => void;
+  onCommit: (value: Value | undefined) => void;
 }) {
   return (
     <label className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
@@ -18,7 +18,7 @@ export function ChoiceField({
       <select
         className="field max-w-1/2"
         value={value ?? ''}
-        onChange={event => onCommit(event.target.value || undefined)}
+        onChange={event => onCommit(options.find(([each]) => each === event.target.value)?.[0])}
       >
         {none !== undefined && <option value="">{none}</option>}
         {options.map(([each, words]) => (

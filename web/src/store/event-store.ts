@@ -7,14 +7,17 @@ import {
   changeForEvent,
   createAssessorBy,
   createSurveyAssessor,
+  editPlan,
   newId,
   PatchError,
   settling,
   STATIONS,
   type Assessor,
+  type Edit,
   type Operation,
   type RuleBook,
 } from '@idle-satchel/core';
+import type { Plan } from '@idle-satchel/core/documents';
 import type { EventBundle } from '../api/client.js';
 import { listen, type LiveMessage } from '../api/live.js';
 import { CalmChannel, Channel } from './channel.js';
@@ -186,7 +189,12 @@ export class EventStore implements Shown {
     void this.sender.flush();
   }
 
-  /** The most common edit: one patch of the plan. */
+  /** The most common edit: some steps in the plan. */
+  editPlan(label: string, steps: (plan: Edit<Plan>) => Edit<Plan>, mergeKey?: string): void {
+    this.patchPlan(label, steps(editPlan(this.get().bundle.plan)).patch, mergeKey);
+  }
+
+  /** A patch of the plan that was made elsewhere. */
   patchPlan(label: string, patch: readonly Operation[], mergeKey?: string): void {
     this.commit(label, [{ document: 'plan', patch }], mergeKey);
   }

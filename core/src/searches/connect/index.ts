@@ -1,11 +1,12 @@
 /** “Connect the rest”: leads, adapters and converters for everything that is plugged into nothing yet. */
 import type { Assessment } from '../../assess.js';
 import type { Bundle } from '../../documents/index.js';
-import { idFrom, type Json, type Operation } from '../../foundations/index.js';
+import { idFrom, type Operation, type Edit } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
 import type { ProgrammeSolver } from '../solver.js';
 import { assign } from './assign.js';
 import { wishesOf, type PortEnd, type Way } from './wishes.js';
+import { editPlan } from '../../edits.js';
 
 export { assign, costOf, PENALTY, takenBy, type Assigned } from './assign.js';
 export { keyOf, wishesOf, type Way, type Wish, type Wishes } from './wishes.js';
@@ -70,51 +71,33 @@ function patchOf(
   item: string | undefined,
   { plan, kinds }: Bundle,
 ): Operation[] {
-  const link = (seed: string, a: PortEnd, b: PortEnd): Operation => ({
-    op: 'add',
-    path: `/links/${idFrom(`connect/${wish}/${seed}`)}`,
-    value: { from: { ...a }, to: { ...b } },
-  });
-  const set: Operation[] =
-    bus === undefined
-      ? []
-      : [
-          ...(plan.devices?.[from.device]?.buses
-            ? []
-            : [{ op: 'add' as const, path: `/devices/${from.device}/buses`, value: {} as Json }]),
-          { op: 'add', path: `/devices/${from.device}/buses/${from.port}`, value: { bus } },
-        ];
-  if (!via) return [...set, link('plain', from, to)];
+  const edit = editPlan(plan);
+  const link = (seed: string, a: PortEnd, b: PortEnd): Edit<Bundle['plan']> =>
+    edit.put('links', idFrom(`connect/${wish}/${seed}`), { from: { ...a }, to: { ...b } });
+  if (bus !== undefined) edit.put('devices', from.device, 'buses', from.port, { bus });
+  if (!via) return link('plain', from, to).patch;
   const device = idFrom(`connect/${wish}/via`);
-  return [
-    ...set,
-    {
-      op: 'add',
-      path: `/devices/${device}`,
-      value: {
-        order: `${plan.devices?.[from.device]?.order ?? '0'}a`.slice(0, 8),
-        label: (kinds.kinds[via.kind]?.label ?? 'Adapter').slice(0, 40),
-        kind: via.kind,
-        ...(item === undefined ? {} : { item }),
-        place: { inside: from.device },
-      },
-    },
-    link('first', from, { device, port: via.input }),
-    link('second', { device, port: via.output }, to),
-  ];
+  edit.put('devices', device, {
+    order: `${plan.devices?.[from.device]?.order ?? '0'}a`.slice(0, 8),
+    label: (kinds.kinds[via.kind]?.label ?? 'Adapter').slice(0, 40),
+    kind: via.kind,
+    ...(item === undefined ? {} : { item }),
+    place: { inside: from.device },
+  });
+  link('first', from, { device, port: via.input });
+  return link('second', { device, port: via.output }, to).patch;
 }
 
 /** The edit that takes some of the proposals; several that set up one switcher go together. */
-export function takeProposals(taken: readonly Proposal[], plan: Bundle['plan']): Operation[] {
+export function takeProposals(taken: readonly Proposal[]): Operation[] {
   const seen = new Set<string>();
-  const operations = taken
+  return taken
     .flatMap(({ patch }) => patch)
     .filter(({ path }) => {
-      // Only the first of them makes the list of buses of a device.
-      if (!path.endsWith('/buses')) return true;
+      // Only the first of them opens a map.
+      if (!path.endsWith('/buses') && path !== '/links') return true;
       if (seen.has(path)) return false;
       seen.add(path);
       return true;
     });
-  return [...(plan.links ? [] : [{ op: 'add' as const, path: '/links', value: {} }]), ...operations];
 }

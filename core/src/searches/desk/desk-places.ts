@@ -16,6 +16,7 @@ import { CLEARANCE } from '../../stations/shots/figures/sight.js';
 import { hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
 import { hubOf } from '../hub.js';
 import { spotsOf } from '../placement/places.js';
+import { inPlan } from '../../edits.js';
 
 export interface DeskPlace {
   readonly at: Point;
@@ -153,10 +154,5 @@ const picturesOf = ({ shots }: Assessment): Picture[] =>
 /** The edit that moves the desk; undefined while there is none. */
 export function deskPatch(bundle: Bundle, at: Point): DocumentPatch | undefined {
   const hub = hubOf(bundle, assess(bundle).ground);
-  return (
-    hub && {
-      document: 'plan',
-      patch: [{ op: 'replace', path: `/devices/${hub.carrier}/place/at`, value: at }],
-    }
-  );
+  return hub && inPlan().put('devices', hub.carrier, 'place', 'at', at).change;
 }

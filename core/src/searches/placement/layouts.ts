@@ -1,18 +1,13 @@
 /** “Find positions”: the best way to put up the cameras, and others that are meaningfully different. */
 import type { Device } from '../../documents/index.js';
-import {
-  distance,
-  type DocumentPatch,
-  type Json,
-  type Operation,
-  type Point,
-} from '../../foundations/index.js';
+import { distance, type DocumentPatch, type Point } from '../../foundations/index.js';
 import { bestSet, gapOf, type Best, type Pool } from './branch-and-bound.js';
 import { within, type Round, type Spot } from './places.js';
 import type { Prepared, Progress } from './prepare.js';
 import type { Reason } from './quality.js';
 import { postAt, sightingOf, viewsFrom } from './stances.js';
 import { Worth, type Cast, type Service } from './worth.js';
+import { editPlan } from '../../edits.js';
 
 export interface ServedShot {
   readonly shot: string;
@@ -248,26 +243,21 @@ function positionOf(
 
 /** The edit that puts the cameras where a layout says, and gives every shot to the camera that serves it. */
 export function layoutPatch({ positions }: Layout, { plan }: Prepared['bundle']): DocumentPatch {
-  const patch: Operation[] = [];
-  const set = (path: string, value: Json | undefined, present: boolean): void => {
-    if (value !== undefined) patch.push({ op: 'add', path, value });
-    else if (present) patch.push({ op: 'remove', path });
-  };
+  const edit = editPlan(plan);
   for (const { device, at, level, height, facing, focal, stays, serves } of positions) {
     const known: Device | undefined = plan.devices?.[device];
     if (!known) continue;
     if (!stays) {
-      const place = `/devices/${device}/place`;
-      if (!known.place) patch.push({ op: 'add', path: place, value: {} });
-      set(`${place}/at`, at, known.place?.at !== undefined);
-      set(`${place}/level`, level, known.place?.level !== undefined);
-      set(`${place}/height`, height, known.place?.height !== undefined);
-      set(`${place}/facing`, facing, known.place?.facing !== undefined);
-      set(`/devices/${device}/focal`, focal, known.focal !== undefined);
+      edit.put('devices', device, 'place', 'at', at);
+      for (const [field, value] of Object.entries({ level, height, facing })) {
+        const name = field as 'level' | 'height' | 'facing';
+        if (value !== undefined) edit.put('devices', device, 'place', name, value as never);
+        else if (known.place?.[name] !== undefined) edit.drop('devices', device, 'place', name);
+      }
+      if (focal !== undefined) edit.put('devices', device, 'focal', focal);
+      else if (known.focal !== undefined) edit.drop('devices', device, 'focal');
     }
-    for (const { shot, second } of serves) {
-      if (!second) set(`/shots/${shot}/camera`, device, true);
-    }
+    for (const { shot, second } of serves) if (!second) edit.put('shots', shot, 'camera', device);
   }
-  return { document: 'plan', patch };
+  return edit.change;
 }

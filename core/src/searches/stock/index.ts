@@ -15,6 +15,7 @@ import {
   type StockKind,
   type StockProblem,
 } from './problem.js';
+import { inPlan } from '../../edits.js';
 
 export { cutFromStock } from './cut.js';
 export * from './problem.js';
@@ -145,9 +146,8 @@ function keptOf(
 
 /** The edit that accepts a proposal: every lead gets the cables it was given. */
 export function acceptCut({ cuts }: StockProposal, { links }: Bundle['plan']): Operation[] {
-  return cuts.flatMap(({ link, items }): Operation[] => {
-    const path = `/links/${link}/cables`;
-    if (items.length > 0) return [{ op: 'add', path, value: [...items] }];
-    return links?.[link]?.cables ? [{ op: 'remove', path }] : [];
-  });
+  return inPlan().each(cuts, (edit, { link, items }) => {
+    if (items.length > 0) edit.put('links', link, 'cables', [...items]);
+    else if (links?.[link]?.cables) edit.drop('links', link, 'cables');
+  }).patch;
 }

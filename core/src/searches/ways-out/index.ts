@@ -2,20 +2,14 @@
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Kind, Link } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
-import {
-  idFrom,
-  inOrder,
-  numberOf,
-  orderAfter,
-  type DocumentPatch,
-  type Operation,
-} from '../../foundations/index.js';
+import { idFrom, inOrder, numberOf, orderAfter, type DocumentPatch } from '../../foundations/index.js';
 import { otherMakes } from '../../stations/runs/other-makes.js';
 import { reachIsGood } from '../../stations/runs/reach.js';
 import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
 import { pictureDelay } from '../../stations/signal/latency.js';
 import { adding, offersOf, type Offer, type Stock } from '../../stations/signal/offers.js';
 import { deskPatch, deskPlaces } from '../desk/desk-places.js';
+import { inPlan } from '../../edits.js';
 
 export interface WayOut {
   readonly id: string;
@@ -153,30 +147,24 @@ function throughPairs(id: string, link: Link, bundle: Bundle, { signal }: Assess
       const key = `${near.kind}/${far.kind}`;
       const [first, second] = [idFrom(`${id}/${key}/near`), idFrom(`${id}/${key}/far`)];
       const order = `${wiring.devices[source]?.order ?? '0'}c`;
-      const patch: Operation[] = [
-        ...adding(near, first, order, source, {}, wiring),
-        ...adding(far, second, order, carrierOf(sink), {}, wiring),
-        ...joints.map(([a, b], i): Operation => ({
-          op: 'add',
-          path: `/links/${idFrom(`${id}/${key}/${i}`)}`,
-          value: { from: { device: first, port: a }, to: { device: second, port: b } },
-        })),
-        {
-          op: 'add',
-          path: `/links/${idFrom(`${id}/${key}/on`)}`,
-          value: { from: { device: second, port: output }, to: { ...link.to } },
-        },
-        {
-          op: 'replace',
-          path: `/links/${id}`,
-          value: { from: { ...link.from }, to: { device: first, port: input } },
-        },
-      ];
+      const edit = adding(near, first, order, source, {}, wiring)
+        .and(adding(far, second, order, carrierOf(sink), {}, wiring))
+        .each(joints.entries(), (each, [i, [a, b]]) =>
+          each.put('links', idFrom(`${id}/${key}/${i}`), {
+            from: { device: first, port: a },
+            to: { device: second, port: b },
+          }),
+        )
+        .put('links', idFrom(`${id}/${key}/on`), {
+          from: { device: second, port: output },
+          to: { ...link.to },
+        })
+        .put('links', id, { from: { ...link.from }, to: { device: first, port: input } });
       return {
         id: key,
         sort: near.of.family === 'converter' ? 'converters' : 'extender',
         label: near.of.family === 'converter' ? `${near.of.label}, and back` : pairName(near.of),
-        changes: [{ document: 'plan', patch }],
+        changes: [edit.change],
       };
     },
   );
@@ -246,22 +234,13 @@ function overHouseLines(id: string, link: Link, bundle: Bundle, { signal, ground
         label: `Over the ${offer.label} of the house (${offer.about})`,
         changes: [
           ...taken,
-          {
-            document: 'plan',
-            patch: [
-              { op: 'add', path: `/devices/${device}/order`, value: order },
-              {
-                op: 'add',
-                path: `/links/${idFrom(`${id}/${offer.id}/on`)}`,
-                value: { from: { device, port: far[0] }, to: { ...link.to } },
-              },
-              {
-                op: 'replace',
-                path: `/links/${id}`,
-                value: { from: { ...link.from }, to: { device, port: near[0] } },
-              },
-            ],
-          },
+          inPlan()
+            .put('devices', device, 'order', order)
+            .put('links', idFrom(`${id}/${offer.id}/on`), {
+              from: { device, port: far[0] },
+              to: { ...link.to },
+            })
+            .put('links', id, { from: { ...link.from }, to: { device, port: near[0] } }).change,
         ],
       },
     ];

@@ -1,6 +1,7 @@
 /** Edits that move a device a little way, for fixes to try. */
 import type { Device } from '../../documents/index.js';
 import type { DocumentPatch, Fix, MapOf, Point } from '../../foundations/index.js';
+import { inPlan } from '../../edits.js';
 
 /** Degrees of each direction, clockwise from the east on a page with y down. */
 const DEGREES = {
@@ -35,10 +36,8 @@ export function* stepsFrom(
 }
 
 /** The edit that puts a device somewhere. */
-export const placeAt = (device: string, to: Point): DocumentPatch => ({
-  document: 'plan',
-  patch: [{ op: 'replace', path: `/devices/${device}/place/at`, value: to }],
-});
+export const placeAt = (device: string, to: Point): DocumentPatch =>
+  inPlan().put('devices', device, 'place', 'at', to).change;
 
 const DISTANCES = [0.5, 1, 1.5, 2, 3, 5];
 const STRAIGHT = ['north', 'south', 'west', 'east'] as const;

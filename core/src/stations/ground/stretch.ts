@@ -3,6 +3,7 @@ import type { Plan, Venue } from '../../documents/index.js';
 import { pointerOf, sameJson, type Json, type Operation, type Point } from '../../foundations/index.js';
 import { partsOf, placing } from '../../drafting/index.js';
 import { applyVenueChanges, changeForEvent } from './venue-changes.js';
+import { inPlan } from '../../edits.js';
 
 const rounded = (metres: number): number => Math.round(metres * 1000) / 1000;
 
@@ -51,9 +52,7 @@ export function stretchVenue(
   const devices = Object.entries(plan.devices ?? {}).flatMap(([id, { place }]): Operation[] => {
     if (!place?.at) return [];
     const value = movedPoint(place.at);
-    return value[along] === place.at[along]
-      ? []
-      : [{ op: 'replace', path: `/devices/${id}/place/at`, value }];
+    return value[along] === place.at[along] ? [] : inPlan().put('devices', id, 'place', 'at', value).patch;
   });
   return [...changeForEvent(surveyed, plan.venueChanges, patch), ...devices];
 }

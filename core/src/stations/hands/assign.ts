@@ -1,6 +1,7 @@
 /** Putting a person on a role. */
 import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
 import type { HandsReads, HandsSeen, RoleResult } from './result.js';
+import { inPlan } from '../../edits.js';
 
 const RANK = { 'can lead': 2, 'can do': 1, learning: 0 } as const;
 
@@ -10,14 +11,10 @@ export function assignPatch(
   role: Pick<RoleResult, 'key' | 'assignment'>,
   person: string,
 ): Operation[] {
-  return [
-    ...(assignments ? [] : [{ op: 'add' as const, path: '/assignments', value: {} }]),
-    {
-      op: 'add',
-      path: `/assignments/${role.assignment ?? idFrom(`role/${role.key}`)}`,
-      value: { role: role.key, person },
-    },
-  ];
+  return inPlan({ assignments }).put('assignments', role.assignment ?? idFrom(`role/${role.key}`), {
+    role: role.key,
+    person,
+  }).patch;
 }
 
 /** People with the skill who have no role yet, the most able first. */

@@ -1,6 +1,7 @@
 /** Finding another item of the same kind for a device. */
 import { inOrder, type Fix } from '../../foundations/index.js';
 import type { PackReads } from './result.js';
+import { fix, inPlan } from '../../edits.js';
 
 /** Items of the same kind that are ready and that neither this plan nor an overlapping event uses. */
 export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: string): Generator<Fix> {
@@ -13,9 +14,6 @@ export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: strin
   ]);
   for (const [item, { kind, tape, state }] of inOrder(shelf.items)) {
     if (kind !== device.kind || state !== 'ready' || used.has(item)) continue;
-    yield {
-      label: `Take ${tape}`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/item`, value: item }] }],
-    };
+    yield fix(`Take ${tape}`, inPlan().put('devices', id, 'item', item));
   }
 }

@@ -1,10 +1,12 @@
 /** Edits that feed a device from another outlet. */
-import { distance, idFrom, inOrder, type Fix, type Json } from '../../foundations/index.js';
+import type { End } from '../../documents/index.js';
+import { distance, idFrom, inOrder, type Fix } from '../../foundations/index.js';
 import type { PowerSeen } from './result.js';
+import { fix, inPlan } from '../../edits.js';
 
 interface Outlet {
   readonly label: string;
-  readonly from: Json;
+  readonly from: End;
   readonly away: number;
 }
 
@@ -50,17 +52,9 @@ export function* feedFromOutlets(
   if (!inlet) return;
   const link = drop ?? idFrom(`${seed}/feed`);
   for (const outlet of outletsNear(seen, device)) {
-    yield {
-      label: `Feed ${wiring.devices[device]?.label ?? 'it'} from ${outlet.label}`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...(seen.links ? [] : [{ op: 'add' as const, path: '/links', value: {} }]),
-            { op: 'add', path: `/links/${link}`, value: { from: outlet.from, to: { device, port: inlet } } },
-          ],
-        },
-      ],
-    };
+    yield fix(
+      `Feed ${wiring.devices[device]?.label ?? 'it'} from ${outlet.label}`,
+      inPlan({ links: seen.links }).put('links', link, { from: outlet.from, to: { device, port: inlet } }),
+    );
   }
 }

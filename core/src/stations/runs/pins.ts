@@ -1,7 +1,7 @@
 /** Pins of a lead: places it is led through, in the order in which it comes to them. */
 import type { Way, Waypoint } from '../../documents/index.js';
 import { distance, distanceToSegment, type Operation, type Point } from '../../foundations/index.js';
-import type { Json } from '../../foundations/index.js';
+import { inPlan } from '../../edits.js';
 
 /** How far along a line the place nearest to a point is, m. */
 export function alongLine(points: readonly Point[], at: Point): number {
@@ -41,7 +41,6 @@ export function pinsPatch(link: string, way: Way | undefined, pins: readonly Way
 
 /** The edit that lays a link by a way; an empty one takes it away. */
 export function wayPatch(link: string, before: Way | undefined, way: Way | undefined): Operation[] {
-  const path = `/links/${link}/way`;
-  if (way && Object.keys(way).length > 0) return [{ op: 'add', path, value: way as unknown as Json }];
-  return before ? [{ op: 'remove', path }] : [];
+  if (way && Object.keys(way).length > 0) return inPlan().put('links', link, 'way', way).patch;
+  return before ? inPlan().drop('links', link, 'way').patch : [];
 }

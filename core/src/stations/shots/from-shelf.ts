@@ -1,5 +1,5 @@
 /** What the shelf offers in place of what is planned: another lens, another camera, a lamp at a place. */
-import type { Device, Kind, Port } from '../../documents/index.js';
+import type { Device, Kind, Plan, Port } from '../../documents/index.js';
 import {
   idFrom,
   inOrder,
@@ -7,10 +7,12 @@ import {
   polar,
   type Fix,
   type MapOf,
-  type Operation,
+  type Edit,
+  type Point,
 } from '../../foundations/index.js';
 import type { ShotsSeen } from './result.js';
 import { whyNotStand } from './standing.js';
+import { fix, inPlan } from '../../edits.js';
 
 interface Offer {
   readonly item: string;
@@ -46,11 +48,7 @@ export function* lensesFor(seen: ShotsSeen, camera: string): Generator<Fix> {
     ({ kind }) => kind !== device.lens,
   );
   for (const { kind, of } of lighterFirst(lenses)) {
-    yield {
-      way: 'lens',
-      label: `Put “${of.label}” on ${device.label}`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/lens`, value: kind }] }],
-    };
+    yield fix(`Put “${of.label}” on ${device.label}`, inPlan().put('devices', camera, 'lens', kind), 'lens');
   }
 }
 
@@ -66,33 +64,23 @@ export function* camerasFor(seen: ShotsSeen, camera: string): Generator<Fix> {
     const leads = kind === device.kind ? undefined : replugged(seen, camera, device.kind, of);
     if (!leads) continue;
     const gone = (['lens', 'converter', 'focal', 'aperture'] as const).filter(field => field in device);
-    yield {
-      way: 'camera',
-      label: `Take “${of.label}” for ${device.label}`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            { op: 'replace', path: `/devices/${camera}/kind`, value: kind },
-            { op: 'add', path: `/devices/${camera}/item`, value: item },
-            ...gone.map((field): Operation => ({ op: 'remove', path: `/devices/${camera}/${field}` })),
-            ...leads,
-          ],
-        },
-      ],
-    };
+    const edit = leads
+      .put('devices', camera, 'kind', kind)
+      .put('devices', camera, 'item', item)
+      .each(gone, (each, field) => each.drop('devices', camera, field));
+    yield fix(`Take “${of.label}” for ${device.label}`, edit, 'camera');
   }
 }
 
-/** Edits that plug what is plugged into a device into another kind in its place; undefined where something has no port. */
+/** Plugs what is plugged into a device into another kind in its place; undefined where something has no port. */
 function replugged(
   { links, kinds }: ShotsSeen,
   device: string,
   from: string,
   to: Kind,
-): Operation[] | undefined {
+): Edit<Plan> | undefined {
   const [before, free] = [kinds.kinds[from]?.ports, new Map(Object.entries(to.ports ?? {}))];
-  const patch: Operation[] = [];
+  const edit = inPlan();
   for (const [id, link] of inOrder(links)) {
     for (const side of ['from', 'to'] as const) {
       const end = link[side];
@@ -100,10 +88,10 @@ function replugged(
       const port = likePort(before?.[end.port], free);
       if (port === undefined) return undefined;
       free.delete(port);
-      if (port !== end.port) patch.push({ op: 'replace', path: `/links/${id}/${side}/port`, value: port });
+      if (port !== end.port) edit.put('links', id, side, 'port', port);
     }
   }
-  return patch;
+  return edit;
 }
 
 const likePort = (port: Port | undefined, among: ReadonlyMap<string, Port>): string | undefined =>
@@ -132,23 +120,18 @@ export function* lampsFor(seen: ShotsSeen, mark: string): Generator<Fix> {
     for (const away of LAMP_PLACES.away) {
       for (const aside of LAMP_PLACES.aside) {
         const at = polar(target.at, target.facing + aside, away).map(each => Math.round(each * 20) / 20);
-        const to = [at[0] ?? 0, at[1] ?? 0] as const;
+        const to: Point = [at[0] ?? 0, at[1] ?? 0];
         if (whyNotStand(ground, to, undefined, LAMP_SIDE) !== undefined) continue;
-        const value = {
+        const value: Device = {
           order: orderAfter(inOrder(devices).at(-1)?.[1].order),
           label: `LAMP ${lampCount(devices, seen) + 1}`,
-          ...{ kind, item, lights: mark, place: { at: [to[0], to[1]], height: LAMP_HEIGHT } },
+          ...{ kind, item, lights: mark, place: { at: to, height: LAMP_HEIGHT } },
         };
-        yield {
-          way: 'lamp',
-          label: `Stand “${of.label}” ${away} m from ${target.label}, ${Math.abs(aside)}° to its ${aside > 0 ? 'right' : 'left'}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [{ op: 'add', path: `/devices/${idFrom(`lamp ${item}`)}`, value }],
-            },
-          ],
-        };
+        yield fix(
+          `Stand “${of.label}” ${away} m from ${target.label}, ${Math.abs(aside)}° to its ${aside > 0 ? 'right' : 'left'}`,
+          inPlan().put('devices', idFrom(`lamp ${item}`), value),
+          'lamp',
+        );
       }
     }
   }

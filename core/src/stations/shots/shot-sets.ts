@@ -1,6 +1,7 @@
 /** Sets of shots by format: what people usually want of an interview, a panel, a ceremony … */
-import type { Importance, Plan, Shot, ShotSize } from '../../documents/index.js';
+import type { Importance, Plan, ShotSize } from '../../documents/index.js';
 import { inOrder, newId, orderAfter, type Operation } from '../../foundations/index.js';
+import { editPlan } from '../../edits.js';
 
 interface Wanted {
   readonly size: ShotSize;
@@ -25,12 +26,9 @@ export function shotSetPatch(plan: Plan, set: string, mark: string): Operation[]
   const own = new Set(shots.flatMap(([, shot]) => (shot.mark === mark ? [shot.size] : [])));
   const items = inOrder(plan.runningOrder).flatMap(([id, item]) => (item.mark === mark ? [id] : []));
   let order = shots.at(-1)?.[1].order;
-  const added = (SHOT_SETS[set] ?? [])
-    .filter(({ size }) => !own.has(size))
-    .map(({ size, importance }): Operation => {
-      order = orderAfter(order);
-      const value: Shot = { order, mark, size, importance, ...(items.length > 0 && { items }) };
-      return { op: 'add', path: `/shots/${newId()}`, value: { ...value } };
-    });
-  return plan.shots ? added : [{ op: 'add', path: '/shots', value: {} }, ...added];
+  return editPlan(plan).each(SHOT_SETS[set] ?? [], (edit, { size, importance }) => {
+    if (own.has(size)) return;
+    order = orderAfter(order);
+    edit.put('shots', newId(), { order, mark, size, importance, ...(items.length > 0 && { items }) });
+  }).patch;
 }

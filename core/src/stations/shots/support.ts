@@ -3,6 +3,7 @@ import type { Device, Kind } from '../../documents/index.js';
 import { constant, given, inOrder, type Figure, type Fix } from '../../foundations/index.js';
 import * as figures from './figures/cameras.js';
 import type { ShotsSeen } from './result.js';
+import { fix, inPlan } from '../../edits.js';
 
 export interface SupportResult {
   readonly label: string;
@@ -75,9 +76,6 @@ export function* otherSupports({ devices, kinds }: ShotsSeen, camera: string): G
     })
     .sort(([, a], [, b]) => (a.weight ?? 0) - (b.weight ?? 0));
   for (const [value, { label }] of fitting) {
-    yield {
-      label: `Put ${device.label} on “${label}”`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/support`, value }] }],
-    };
+    yield fix(`Put ${device.label} on “${label}”`, inPlan().put('devices', camera, 'support', value));
   }
 }

@@ -3,6 +3,7 @@ import type { Fix } from '../../foundations/index.js';
 import { placeAt, stepsFrom } from '../ground/moves.js';
 import type { ShotsSeen } from './result.js';
 import { footprintOf, whyNotStand } from './standing.js';
+import { fix, inPlan } from '../../edits.js';
 
 /** What the names of shots are made of. */
 export interface Named {
@@ -52,13 +53,11 @@ export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): G
   if (!device?.place || camera === undefined) return;
   for (const height of [1.5, 1.8, 2.1, 2.4]) {
     if (height <= (device.place.height ?? 0)) continue;
-    yield {
-      way: 'raise',
-      label: `Raise ${device.label} to ${height} m`,
-      changes: [
-        { document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/place/height`, value: height }] },
-      ],
-    };
+    yield fix(
+      `Raise ${device.label} to ${height} m`,
+      inPlan().put('devices', camera, 'place', 'height', height),
+      'raise',
+    );
   }
 }
 
@@ -67,18 +66,12 @@ export function* stopDown({ devices }: ShotsSeen, camera: string, wanted: number
   const device = devices?.[camera];
   if (!device) return;
   const value = Math.ceil(wanted * 10 - 1e-6) / 10;
-  yield {
-    label: `Stop ${device.label} down to f/${value}`,
-    changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/aperture`, value }] }],
-  };
+  yield fix(`Stop ${device.label} down to f/${value}`, inPlan().put('devices', camera, 'aperture', value));
 }
 
 /** Opens a camera that was stopped down as wide as it goes. */
 export function* openUp({ devices }: ShotsSeen, camera: string): Generator<Fix> {
   const device = devices?.[camera];
   if (device?.aperture === undefined) return;
-  yield {
-    label: `Open ${device.label} up`,
-    changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${camera}/aperture` }] }],
-  };
+  yield fix(`Open ${device.label} up`, inPlan().drop('devices', camera, 'aperture'));
 }

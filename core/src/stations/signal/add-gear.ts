@@ -1,8 +1,9 @@
 /** Edits that give people what they lack: a screen for whoever mixes, beltpacks for operators. */
 import type { Kind } from '../../documents/index.js';
-import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
+import { idFrom, inOrder, type Fix } from '../../foundations/index.js';
 import { freeItems } from '../equipment.js';
 import { adding, named, offersOf, type Stock } from './offers.js';
+import { fix, inPlan } from '../../edits.js';
 
 /** Wide enough for several pictures, and no wider than a desk has room for. */
 const isDeskScreen = ({ family, screenWidth = 0 }: Kind): boolean =>
@@ -23,27 +24,17 @@ export function* screenAt(switcher: string, seed: string, stock: Stock): Generat
       if (input === undefined) continue;
       const device = idFrom(`${seed}/${switcher}/${offer.kind}`);
       const order = `${wiring.devices[switcher]?.order ?? '0'}b`;
-      yield {
-        way: 'screen',
-        label: `Put ${named(offer, shelf)} at ${label}, with the multiview`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [
-              ...adding(offer, device, order, carrier, { viewers: ['mixer'] }, wiring),
-              ...(wiring.devices[switcher]?.buses
-                ? []
-                : [{ op: 'add' as const, path: `/devices/${switcher}/buses`, value: {} }]),
-              { op: 'add', path: `/devices/${switcher}/buses/${port}`, value: { bus: 'multiview' } },
-              {
-                op: 'add',
-                path: `/links/${idFrom(`${device}/${port}`)}`,
-                value: { from: { device: switcher, port }, to: { device, port: input } },
-              },
-            ],
-          },
-        ],
-      };
+      yield fix(
+        `Put ${named(offer, shelf)} at ${label}, with the multiview`,
+        inPlan({ devices: wiring.devices })
+          .and(adding(offer, device, order, carrier, { viewers: ['mixer'] }, wiring))
+          .put('devices', switcher, 'buses', port, { bus: 'multiview' })
+          .put('links', idFrom(`${device}/${port}`), {
+            from: { device: switcher, port },
+            to: { device, port: input },
+          }),
+        'screen',
+      );
     }
   }
 }
@@ -75,48 +66,21 @@ export function* beltpacks(
   const known = inOrder(wiring.devices).find(([id]) => isBase(wiring.kindOf(id) ?? pack[1]))?.[0];
   const main = known ?? idFrom(`${seed}/base`);
   const items = freeItems(shelf, pack[0], wiring.devices);
-  const patch = cameras.flatMap((camera, i): Operation[] => {
+  const near = wiring.devices[desk]?.place?.inside ?? desk;
+  const edit =
+    known === undefined
+      ? adding(base, main, `${wiring.devices[desk]?.order ?? '0'}b`, near, {}, wiring)
+      : inPlan();
+  for (const [i, camera] of cameras.entries()) {
     const device = idFrom(`${seed}/${camera}`);
     const offer = { kind: pack[0], of: pack[1], item: items[i] };
     const order = `${wiring.devices[camera]?.order ?? '0'}b`;
-    return [
-      ...adding(
-        offer,
-        device,
-        order,
-        camera,
-        { label: `${wiring.devices[camera]?.label ?? ''} beltpack`.slice(0, 40) },
-        wiring,
-      ),
-      {
-        op: 'add',
-        path: `/links/${idFrom(`${device}/air`)}`,
-        value: {
-          from: { device: main, port: air(base.of, 'out') },
-          to: { device, port: air(pack[1], 'in') },
-        },
-      },
-    ];
-  });
-  yield {
-    label: `Give a beltpack to each: ${cameras.length} wanted, ${Math.min(items.length, cameras.length)} on the shelf`,
-    changes: [
-      {
-        document: 'plan',
-        patch: [
-          ...(known === undefined
-            ? adding(
-                base,
-                main,
-                `${wiring.devices[desk]?.order ?? '0'}b`,
-                wiring.devices[desk]?.place?.inside ?? desk,
-                {},
-                wiring,
-              )
-            : []),
-          ...patch,
-        ],
-      },
-    ],
-  };
+    const label = `${wiring.devices[camera]?.label ?? ''} beltpack`.slice(0, 40);
+    edit.and(adding(offer, device, order, camera, { label }, wiring)).put('links', idFrom(`${device}/air`), {
+      from: { device: main, port: air(base.of, 'out') },
+      to: { device, port: air(pack[1], 'in') },
+    });
+  }
+  const shelved = Math.min(items.length, cameras.length);
+  yield fix(`Give a beltpack to each: ${cameras.length} wanted, ${shelved} on the shelf`, edit);
 }

@@ -1,9 +1,10 @@
 /** Edits that join two ports, with an adapter between them where the plugs differ. */
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
-import { idFrom, inOrder, type DocumentPatch, type Json, type Operation } from '../../foundations/index.js';
+import { idFrom, inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './result.js';
 import { clashOf } from './mates.js';
+import { inPlan } from '../../edits.js';
 
 /** Input and output of the kind of adapter that goes between two ports, or undefined. */
 export function adapterBetween(
@@ -43,8 +44,6 @@ export interface Connection {
   readonly adapter: boolean;
 }
 
-const endJson = (end: End): Json => ({ ...end });
-
 /** The edit that joins two ports, or undefined when no adapter of the known kinds would fit between them. */
 export function connect(
   joint: Joint,
@@ -52,46 +51,30 @@ export function connect(
   shelf: Shelf,
   wiring: PlanWiring,
 ): Connection | undefined {
-  const patch: Operation[] = joint.hasLinks ? [] : [{ op: 'add', path: '/links', value: {} }];
+  const edit = inPlan(joint.hasLinks ? {} : { links: undefined });
   const link = joint.link ?? idFrom(`${joint.seed}/link`);
+  const { from, to } = joint;
   if (!clashOf(joint.fromPort, joint.toPort)) {
-    patch.push({
-      op: 'add',
-      path: `/links/${link}`,
-      value: { from: endJson(joint.from), to: endJson(joint.to) },
-    });
-    return { label: 'Plug it in', changes: [{ document: 'plan', patch }], adapter: false };
+    const plugged = edit.put('links', link, { from: { ...from }, to: { ...to } });
+    return { label: 'Plug it in', changes: [plugged.change], adapter: false };
   }
   const adapter = adapterBetween(kinds, shelf, wiring, joint.fromPort, joint.toPort);
-  const source = joint.from.device;
+  const source = from.device;
   if (!adapter || source === undefined) return undefined;
   const device = idFrom(`${joint.seed}/adapter`);
-  patch.push(
-    {
-      op: 'add',
-      path: `/devices/${device}`,
-      value: {
-        order: `${wiring.devices[source]?.order ?? '0'}a`.slice(0, 8),
-        label: `${wiring.devices[source]?.label ?? ''} adapter`.slice(0, 40),
-        kind: adapter.kind,
-        ...(adapter.item === undefined ? {} : { item: adapter.item }),
-        place: { inside: source },
-      },
-    },
-    {
-      op: 'add',
-      path: `/links/${idFrom(`${joint.seed}/first`)}`,
-      value: { from: endJson(joint.from), to: { device, port: adapter.input } },
-    },
-    {
-      op: 'add',
-      path: `/links/${link}`,
-      value: { from: { device, port: adapter.output }, to: endJson(joint.to) },
-    },
-  );
+  edit
+    .put('devices', device, {
+      order: `${wiring.devices[source]?.order ?? '0'}a`.slice(0, 8),
+      label: `${wiring.devices[source]?.label ?? ''} adapter`.slice(0, 40),
+      kind: adapter.kind,
+      ...(adapter.item === undefined ? {} : { item: adapter.item }),
+      place: { inside: source },
+    })
+    .put('links', idFrom(`${joint.seed}/first`), { from: { ...from }, to: { device, port: adapter.input } })
+    .put('links', link, { from: { device, port: adapter.output }, to: { ...to } });
   return {
     label: `Add the adapter${adapter.item ? ` ${shelf.items[adapter.item]?.tape ?? ''}` : ' (not owned)'}`,
-    changes: [{ document: 'plan', patch }],
+    changes: [edit.change],
     adapter: true,
   };
 }

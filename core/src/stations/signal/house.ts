@@ -1,8 +1,9 @@
 /** What the house has and a plan may use: installed lines, and gear that stays. */
 import type { Device, Kind, Kinds, Plan, Resident, Venue } from '../../documents/index.js';
-import { inOrder, orderAfter, type DocumentPatch, type Json, type MapOf } from '../../foundations/index.js';
+import { inOrder, orderAfter, type DocumentPatch, type MapOf } from '../../foundations/index.js';
 import { libraryKinds } from '../../library/index.js';
 import { lineKind } from '../../library/house.js';
+import { editPlan, inKinds } from '../../edits.js';
 
 export interface HouseOffer {
   /** The record of the venue. */
@@ -75,22 +76,8 @@ export function takeHousePatch(
   kinds: Kinds,
 ): DocumentPatch[] {
   const order = orderAfter(inOrder(plan.devices).at(-1)?.[1].order);
-  const json = (value: object): Json => value as unknown as Json;
   return [
-    ...(kinds.kinds[kind]
-      ? []
-      : [
-          {
-            document: 'kinds' as const,
-            patch: [{ op: 'add' as const, path: `/kinds/${kind}`, value: json(of) }],
-          },
-        ]),
-    {
-      document: 'plan',
-      patch: [
-        ...(plan.devices ? [] : [{ op: 'add' as const, path: '/devices', value: {} }]),
-        { op: 'add', path: `/devices/${id}`, value: json({ order, ...device }) },
-      ],
-    },
+    ...(kinds.kinds[kind] ? [] : [inKinds().put('kinds', kind, of).change]),
+    editPlan(plan).put('devices', id, { order, ...device }).change,
   ];
 }

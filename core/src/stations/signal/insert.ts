@@ -1,8 +1,9 @@
 /** Edits that put a device of the shelf into a lead, behind an output, or before a full switcher. */
-import type { Kind, Link } from '../../documents/index.js';
-import { idFrom, inOrder, type Fix, type Json } from '../../foundations/index.js';
+import type { Device, Kind, Link } from '../../documents/index.js';
+import { idFrom, inOrder, type Fix } from '../../foundations/index.js';
 import { adding, named, offersOf, type Stock } from './offers.js';
 import type { Lead } from './switching.js';
+import { fix } from '../../edits.js';
 
 /** Puts each fitting kind into a link, those that are owned first; what needs mains is plugged in beside it. */
 export function* insertInto(
@@ -10,7 +11,7 @@ export function* insertInto(
   link: Link,
   fits: (kind: Kind) => boolean,
   stock: Stock,
-  settings: Readonly<Record<string, Json>> = {},
+  settings: Partial<Device> = {},
 ): Generator<Fix> {
   const { shelf, wiring } = stock;
   const [out, into] = [wiring.portOf(link.from), wiring.portOf(link.to)];
@@ -27,24 +28,16 @@ export function* insertInto(
     if (input === undefined || output === undefined) continue;
     const device = idFrom(`${id}/${offer.kind}`);
     const order = `${wiring.devices[source]?.order ?? '0'}b`;
-    yield {
-      way: 'insert',
-      label: `Put ${named(offer, shelf)} into the lead`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...adding(offer, device, order, carrier, settings, wiring),
-            { op: 'replace', path: `/links/${id}/to`, value: { device, port: input } },
-            {
-              op: 'add',
-              path: `/links/${idFrom(`${id}/${offer.kind}/on`)}`,
-              value: { from: { device, port: output }, to: { ...link.to } },
-            },
-          ],
-        },
-      ],
-    };
+    yield fix(
+      `Put ${named(offer, shelf)} into the lead`,
+      adding(offer, device, order, carrier, settings, wiring)
+        .put('links', id, 'to', { device, port: input })
+        .put('links', idFrom(`${id}/${offer.kind}/on`), {
+          from: { device, port: output },
+          to: { ...link.to },
+        }),
+      'insert',
+    );
   }
 }
 
@@ -76,29 +69,17 @@ export function* subSwitch(source: string, switcher: string, stock: Stock): Gene
       continue;
     const device = idFrom(`${source}/${switcher}/${offer.kind}`);
     const before = wiring.devices[lead[1].from.device ?? '']?.label ?? 'another source';
-    yield {
-      way: 'sub-switcher',
-      label: `Put ${named(offer, shelf)} before ${into.label}, for this and ${before}`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...adding(offer, device, `${wiring.devices[switcher]?.order ?? '0'}b`, carrier, {}, wiring),
-            { op: 'replace', path: `/links/${lead[0]}/to`, value: { device, port: first[0] } },
-            {
-              op: 'add',
-              path: `/links/${idFrom(`${device}/second`)}`,
-              value: { from: { device: source, port: out[0] }, to: { device, port: second[0] } },
-            },
-            {
-              op: 'add',
-              path: `/links/${idFrom(`${device}/on`)}`,
-              value: { from: { device, port: output[0] }, to: { ...lead[1].to } },
-            },
-          ],
-        },
-      ],
-    };
+    yield fix(
+      `Put ${named(offer, shelf)} before ${into.label}, for this and ${before}`,
+      adding(offer, device, `${wiring.devices[switcher]?.order ?? '0'}b`, carrier, {}, wiring)
+        .put('links', lead[0], 'to', { device, port: first[0] })
+        .put('links', idFrom(`${device}/second`), {
+          from: { device: source, port: out[0] },
+          to: { device, port: second[0] },
+        })
+        .put('links', idFrom(`${device}/on`), { from: { device, port: output[0] }, to: { ...lead[1].to } }),
+      'sub-switcher',
+    );
   }
 }
 
@@ -118,27 +99,12 @@ export function* splitAfter(leads: readonly [Lead, Lead], stock: Stock): Generat
     const outputs = ports.filter(([, { direction }]) => direction === 'out');
     if (!input || outputs.length < leads.length) continue;
     const device = idFrom(`${leads[0][0]}/${offer.kind}`);
-    yield {
-      way: 'splitter',
-      label: `Put ${named(offer, shelf)} behind it`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...adding(offer, device, `${wiring.devices[source]?.order ?? '0'}b`, carrier, {}, wiring),
-            ...leads.map(([id], i) => ({
-              op: 'replace' as const,
-              path: `/links/${id}/from`,
-              value: { device, port: outputs[i]?.[0] ?? '' },
-            })),
-            {
-              op: 'add',
-              path: `/links/${idFrom(`${device}/in`)}`,
-              value: { from: { ...from }, to: { device, port: input[0] } },
-            },
-          ],
-        },
-      ],
-    };
+    const order = `${wiring.devices[source]?.order ?? '0'}b`;
+    const edit = adding(offer, device, order, carrier, {}, wiring)
+      .each(leads.entries(), (each, [i, [id]]) =>
+        each.put('links', id, 'from', { device, port: outputs[i]?.[0] ?? '' }),
+      )
+      .put('links', idFrom(`${device}/in`), { from: { ...from }, to: { device, port: input[0] } });
+    yield fix(`Put ${named(offer, shelf)} behind it`, edit, 'splitter');
   }
 }

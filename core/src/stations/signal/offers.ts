@@ -1,8 +1,9 @@
 /** Devices of the shelf that a plan could add: which suit, and the operations that add one and feed it. */
-import type { End, Kind, Kinds, Shelf } from '../../documents/index.js';
-import { idFrom, inOrder, type Json, type Operation } from '../../foundations/index.js';
+import type { Device, End, Kind, Kinds, Plan, Shelf } from '../../documents/index.js';
+import { idFrom, inOrder, type Edit } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './result.js';
+import { inPlan } from '../../edits.js';
 
 /** The first outlet for a mains plug that is free among devices in the same case. */
 function freeOutlet(wiring: PlanWiring, carrier: string): End | undefined {
@@ -24,40 +25,28 @@ export interface Stock {
   readonly wiring: PlanWiring;
 }
 
-/** Operations that add a device inside a carrier, with its item of the shelf, and plug it into mains there. */
+/** An edit that adds a device inside a carrier, with its item of the shelf, and plug it into mains there. */
 export function adding(
   { kind, of, item }: Offer,
   device: string,
   order: string,
   carrier: string,
-  settings: Readonly<Record<string, Json>>,
+  settings: Partial<Device>,
   wiring: PlanWiring,
-): Operation[] {
+): Edit<Plan> {
   const outlet = freeOutlet(wiring, carrier);
   const plug = inOrder(of.ports).find(
     ([, port]) => port.carries === 'power' && port.direction === 'in' && port.connector === 'mains',
   )?.[0];
-  return [
-    {
-      op: 'add',
-      path: `/devices/${device}`,
-      value: {
-        ...{ order: order.slice(0, 8), label: of.label.slice(0, 40), kind },
-        ...(item === undefined ? {} : { item }),
-        ...settings,
-        place: { inside: carrier },
-      },
-    },
-    ...(plug === undefined || !outlet
-      ? []
-      : [
-          {
-            op: 'add' as const,
-            path: `/links/${idFrom(`${device}/fed`)}`,
-            value: { from: { ...outlet }, to: { device, port: plug } },
-          },
-        ]),
-  ];
+  const edit = inPlan().put('devices', device, {
+    ...{ order: order.slice(0, 8), label: of.label.slice(0, 40), kind },
+    ...(item === undefined ? {} : { item }),
+    ...settings,
+    place: { inside: carrier },
+  });
+  return plug === undefined || !outlet
+    ? edit
+    : edit.put('links', idFrom(`${device}/fed`), { from: { ...outlet }, to: { device, port: plug } });
 }
 
 export interface Offer {

@@ -26,9 +26,7 @@ export default function BriefStation() {
               value={label}
               max={80}
               className="w-[min(100%,26rem)] font-semibold"
-              onCommit={text =>
-                store.patchPlan('Rename the event', [{ op: 'replace', path: '/label', value: text }])
-              }
+              onCommit={text => store.editPlan('Rename the event', plan => plan.put('label', text))}
             />
           </label>
           <label>
@@ -41,7 +39,7 @@ export default function BriefStation() {
               onBlur={event => {
                 const value = fromField(event.target.value, zone);
                 if (value && value !== start)
-                  store.patchPlan('Change the start', [{ op: 'replace', path: '/start', value }]);
+                  store.editPlan('Change the start', plan => plan.put('start', value));
               }}
             />{' '}
             <span className="text-faint">{zone}</span>

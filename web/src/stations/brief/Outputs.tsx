@@ -1,4 +1,4 @@
-import { inOrder, newId, orderAfter, PROGRAMMES, type Operation, type Output } from '@idle-satchel/core';
+import { inOrder, newId, orderAfter, PROGRAMMES, type Output, type Programme } from '@idle-satchel/core';
 import { TextField } from '../../ledger/TextField.js';
 import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 
@@ -14,7 +14,6 @@ export function Outputs() {
   const outputs = usePlan(plan => plan.outputs);
   const devices = usePlan(plan => plan.devices);
   const kinds = useEvent(state => state.bundle.kinds.kinds);
-  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
   const suits = (kind: Output['kind'], device: string): boolean => {
     const of = kinds[devices?.[device]?.kind ?? ''];
     return kind === 'stream'
@@ -24,15 +23,13 @@ export function Outputs() {
         : of?.family === 'screen';
   };
   const add = (kind: Output['kind']): void =>
-    edit(`Want a ${kind}`, ...(outputs ? [] : [{ op: 'add' as const, path: '/outputs', value: {} }]), {
-      op: 'add',
-      path: `/outputs/${newId()}`,
-      value: {
+    store.editPlan(`Want a ${kind}`, plan =>
+      plan.put('outputs', newId(), {
         order: orderAfter(inOrder(outputs).at(-1)?.[1].order),
         label: OUTPUT_WORDS[kind],
         kind,
-      },
-    });
+      }),
+    );
   return (
     <section aria-label="Outputs wanted" className="mt-4">
       <h2>What must come out</h2>
@@ -55,7 +52,7 @@ export function Outputs() {
                   value={output.label}
                   max={60}
                   onCommit={text =>
-                    edit('Rename an output', { op: 'replace', path: `/outputs/${id}/label`, value: text })
+                    store.editPlan('Rename an output', plan => plan.put('outputs', id, 'label', text))
                   }
                 />
               </td>
@@ -67,9 +64,10 @@ export function Outputs() {
                   value={output.device ?? ''}
                   onChange={event => {
                     const value = event.target.value;
-                    if (value) edit('Choose a device', { op: 'add', path: `/outputs/${id}/device`, value });
+                    if (value)
+                      store.editPlan('Choose a device', plan => plan.put('outputs', id, 'device', value));
                     else if (output.device)
-                      edit('Choose no device', { op: 'remove', path: `/outputs/${id}/device` });
+                      store.editPlan('Choose no device', plan => plan.drop('outputs', id, 'device'));
                   }}
                 >
                   <option value="">not chosen yet</option>
@@ -101,11 +99,9 @@ export function Outputs() {
                           value <= 16 &&
                           value !== (output.isolated ?? 0)
                         ) {
-                          edit('Record cameras separately', {
-                            op: 'add',
-                            path: `/outputs/${id}/isolated`,
-                            value,
-                          });
+                          store.editPlan('Record cameras separately', plan =>
+                            plan.put('outputs', id, 'isolated', value),
+                          );
                         }
                       }}
                     />{' '}
@@ -116,7 +112,7 @@ export function Outputs() {
               <td className="text-right">
                 <button
                   className="link"
-                  onClick={() => edit('Drop an output', { op: 'remove', path: `/outputs/${id}` })}
+                  onClick={() => store.editPlan('Drop an output', plan => plan.drop('outputs', id))}
                 >
                   Drop
                 </button>
@@ -140,12 +136,14 @@ export function Outputs() {
 function ProgrammeOf({ id, output }: { id: string; output: Output }) {
   const store = useStore();
   const outputs = usePlan(plan => plan.outputs);
-  const put = (label: string, field: string, value: string): void =>
-    store.patchPlan(`${label} of ${output.label}`, [
-      value === ''
-        ? { op: 'remove', path: `/outputs/${id}/${field}` }
-        : { op: 'add', path: `/outputs/${id}/${field}`, value },
-    ]);
+  const put = <Field extends 'programme' | 'viewer' | 'backs'>(
+    label: string,
+    field: Field,
+    value: NonNullable<Output[Field]> | '',
+  ): void =>
+    store.editPlan(`${label} of ${output.label}`, plan =>
+      plan.set('outputs', id, field, value === '' ? undefined : value),
+    );
   const recordings = inOrder(outputs).filter(([other, { kind }]) => kind === 'recording' && other !== id);
   return (
     <span className="flex flex-wrap gap-2">
@@ -153,7 +151,7 @@ function ProgrammeOf({ id, output }: { id: string; output: Output }) {
         className="field"
         aria-label={`Programme of ${output.label}`}
         value={output.programme ?? ''}
-        onChange={event => put('Programme', 'programme', event.target.value)}
+        onChange={event => put('Programme', 'programme', event.target.value as Programme | '')}
       >
         <option value="">the programme</option>
         {PROGRAMMES.filter(each => each !== 'programme').map(each => (

@@ -7,7 +7,6 @@ import {
   PHASE_ORDER,
   showInstant,
   type Layout,
-  type Operation,
   type RunningItem,
 } from '@idle-satchel/core';
 import { TextField } from '../../ledger/TextField.js';
@@ -21,7 +20,6 @@ export function RunningOrder() {
   const marks = useEvent(state => state.assessment.ground.venue.marks);
   const times = useResult('brief').items;
   const { zone } = useReading();
-  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
   const list = inOrder(items);
   const at = (iso: unknown): string => (typeof iso === 'string' ? showInstant(iso, zone).slice(4) : '');
   const move = (index: number, by: 1 | -1): void => {
@@ -29,23 +27,19 @@ export function RunningOrder() {
     const before = by < 0 ? list[index - 2] : list[index + 1];
     const after = by < 0 ? list[index - 1] : list[index + 2];
     if (id === undefined || (by < 0 ? index === 0 : index === list.length - 1)) return;
-    edit('Move an item', {
-      op: 'replace',
-      path: `/runningOrder/${id}/order`,
-      value: orderBetween(before?.[1].order, after?.[1].order),
-    });
+    store.editPlan('Move an item', plan =>
+      plan.put('runningOrder', id, 'order', orderBetween(before?.[1].order, after?.[1].order)),
+    );
   };
   const add = (): void =>
-    edit('Add an item', ...(items ? [] : [{ op: 'add' as const, path: '/runningOrder', value: {} }]), {
-      op: 'add',
-      path: `/runningOrder/${newId()}`,
-      value: {
+    store.editPlan('Add an item', plan =>
+      plan.put('runningOrder', newId(), {
         order: orderAfter(list.at(-1)?.[1].order),
         label: 'New item',
         phase: 'live',
         minutes: 10,
-      },
-    });
+      }),
+    );
   return (
     <section aria-label="Running order" className="mt-6 pb-8">
       <h2>Running order</h2>
@@ -73,7 +67,7 @@ export function RunningOrder() {
                   value={item.label}
                   max={80}
                   onCommit={text =>
-                    edit('Rename an item', { op: 'replace', path: `/runningOrder/${id}/label`, value: text })
+                    store.editPlan('Rename an item', plan => plan.put('runningOrder', id, 'label', text))
                   }
                 />
               </td>
@@ -83,11 +77,9 @@ export function RunningOrder() {
                   aria-label={`Phase of ${item.label}`}
                   value={item.phase}
                   onChange={event =>
-                    edit('Change a phase', {
-                      op: 'replace',
-                      path: `/runningOrder/${id}/phase`,
-                      value: event.target.value,
-                    })
+                    store.editPlan('Change a phase', plan =>
+                      plan.put('runningOrder', id, 'phase', event.target.value as RunningItem['phase']),
+                    )
                   }
                 >
                   {PHASE_ORDER.map(phase => (
@@ -109,7 +101,9 @@ export function RunningOrder() {
                   onBlur={event => {
                     const value = event.target.valueAsNumber;
                     if (value >= 0 && value <= 1440 && value !== item.minutes)
-                      edit('Change a length', { op: 'replace', path: `/runningOrder/${id}/minutes`, value });
+                      store.editPlan('Change a length', plan =>
+                        plan.put('runningOrder', id, 'minutes', value),
+                      );
                     else if (!(value >= 0 && value <= 1440)) event.target.value = String(item.minutes);
                   }}
                 />
@@ -121,9 +115,10 @@ export function RunningOrder() {
                   value={item.mark ?? ''}
                   onChange={event => {
                     const value = event.target.value;
-                    if (value) edit('Place an item', { op: 'add', path: `/runningOrder/${id}/mark`, value });
+                    if (value)
+                      store.editPlan('Place an item', plan => plan.put('runningOrder', id, 'mark', value));
                     else if (item.mark)
-                      edit('Place an item nowhere', { op: 'remove', path: `/runningOrder/${id}/mark` });
+                      store.editPlan('Place an item nowhere', plan => plan.drop('runningOrder', id, 'mark'));
                   }}
                 >
                   <option value="">–</option>
@@ -154,7 +149,7 @@ export function RunningOrder() {
                 </button>{' '}
                 <button
                   className="link"
-                  onClick={() => edit('Drop an item', { op: 'remove', path: `/runningOrder/${id}` })}
+                  onClick={() => store.editPlan('Drop an item', plan => plan.drop('runningOrder', id))}
                 >
                   Drop
                 </button>

@@ -83,7 +83,7 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
     store.patchPlan(label, patch, value === undefined ? undefined : `reading of ${id}`);
   };
   const takeBack = (): void =>
-    store.patchPlan('Take a tick off', [{ op: 'remove', path: `/ticks/${check.tick ?? ''}` }]);
+    store.editPlan('Take a tick off', plan => plan.drop('ticks', check.tick ?? ''));
   return (
     <li
       className={`flex flex-wrap gap-3 items-baseline border-b border-rule py-2 ${done ? 'text-faint' : ''}`}

@@ -1,6 +1,6 @@
 import type { Device } from '@idle-satchel/core';
 import { DeviceHead } from './DeviceHead.js';
-import { PlaceFields } from './PlaceFields.js';
+import PlaceFields from './PlaceFields.js';
 
 /** What a device is called, where it is, and how it is taken out again. */
 export default function DeviceFields({ id, device }: { id: string; device: Device }) {

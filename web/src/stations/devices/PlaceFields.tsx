@@ -11,7 +11,7 @@ import { LengthField } from '../../ledger/LengthField.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** Where a device is: in a case or on the floor, how high, and where it points if it points anywhere. */
-export function PlaceFields({
+export default function PlaceFields({
   id,
   device,
   heightLabel = 'Height',
@@ -99,7 +99,7 @@ function OnFloor({
   const areas = useResult('ground').venue.areas;
   const galleries = inOrder(areas).filter(([, { kind }]) => kind === 'gallery');
   const move = (value: readonly [number, number]): void =>
-    store.patchPlan(`Move ${device.label}`, [{ op: 'replace', path: `/devices/${id}/place/at`, value }]);
+    store.editPlan(`Move ${device.label}`, plan => plan.put('devices', id, 'place', 'at', value));
   const path = (field: string): string => `/devices/${id}/place/${field}`;
   return (
     <>

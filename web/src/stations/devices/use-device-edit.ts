@@ -1,4 +1,4 @@
-import type { Device, Json } from '@idle-satchel/core';
+import type { Device } from '@idle-satchel/core';
 import { useStore } from '../../store/hooks.js';
 
 type Field = Exclude<keyof Device, 'order' | 'place' | 'item'>;
@@ -7,12 +7,8 @@ type Field = Exclude<keyof Device, 'order' | 'place' | 'item'>;
 export function useDeviceEdit(
   id: string,
   device: Device,
-): (label: string, field: Field, value: Json | undefined) => void {
+): <Name extends Field>(label: string, field: Name, value: NonNullable<Device[Name]> | undefined) => void {
   const store = useStore();
   return (label, field, value) =>
-    store.patchPlan(`${label} of ${device.label}`, [
-      value === undefined
-        ? { op: 'remove', path: `/devices/${id}/${field}` }
-        : { op: 'add', path: `/devices/${id}/${field}`, value },
-    ]);
+    store.editPlan(`${label} of ${device.label}`, plan => plan.set('devices', id, field, value));
 }

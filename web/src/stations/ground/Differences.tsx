@@ -34,9 +34,7 @@ export const Differences = memo(function Differences() {
           <button
             className="link"
             onClick={() =>
-              store.patchPlan('Take over the newer survey', [
-                { op: 'replace', path: '/venue/revision', value: venueNow },
-              ])
+              store.editPlan('Take over the newer survey', plan => plan.put('venue', 'revision', venueNow))
             }
           >
             Take it over
@@ -53,9 +51,7 @@ export const Differences = memo(function Differences() {
           )}
           <button
             className="link"
-            onClick={() =>
-              store.patchPlan('Drop all changes to the venue', [{ op: 'remove', path: '/venueChanges' }])
-            }
+            onClick={() => store.editPlan('Drop all changes to the venue', plan => plan.drop('venueChanges'))}
           >
             Drop all
           </button>
@@ -75,7 +71,7 @@ export const Differences = memo(function Differences() {
           <button
             className="link"
             onClick={() =>
-              store.patchPlan('Drop a change to the venue', [{ op: 'remove', path: `/venueChanges/${id}` }])
+              store.editPlan('Drop a change to the venue', plan => plan.drop('venueChanges', id))
             }
           >
             Drop

@@ -68,12 +68,11 @@ function PersonChoice({ role }: { role: RoleResult }) {
     people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);
   const others = entries.filter(([id]) => level(id) === undefined);
+  const { assignment } = role;
   const choose = (person: string): void => {
     if (person) store.patchPlan(`Put somebody on ${role.label}`, assignPatch(assignments, role, person));
-    else if (role.assignment)
-      store.patchPlan(`Take somebody off ${role.label}`, [
-        { op: 'remove', path: `/assignments/${role.assignment}` },
-      ]);
+    else if (assignment !== undefined)
+      store.editPlan(`Take somebody off ${role.label}`, plan => plan.drop('assignments', assignment));
   };
   return (
     <select

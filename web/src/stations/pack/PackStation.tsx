@@ -86,9 +86,7 @@ function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
       aria-label={`Item for ${devices[id].label}`}
       value=""
       onChange={event =>
-        store.patchPlan('Set an item aside', [
-          { op: 'add', path: `/devices/${id}/item`, value: event.target.value },
-        ])
+        store.editPlan('Set an item aside', plan => plan.put('devices', id, 'item', event.target.value))
       }
     >
       <option value="">choose</option>

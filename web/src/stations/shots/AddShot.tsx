@@ -8,19 +8,14 @@ export default function AddShot({ camera }: { camera: string }) {
   const marks = useEvent(state => state.assessment.ground.venue.marks);
   const shots = usePlan(plan => plan.shots);
   const add = (mark: string): void =>
-    store.patchPlan('Add a shot', [
-      ...(shots ? [] : [{ op: 'add' as const, path: '/shots', value: {} }]),
-      {
-        op: 'add',
-        path: `/shots/${newId()}`,
-        value: {
-          order: orderAfter(inOrder(shots).at(-1)?.[1].order),
-          mark,
-          size: 'waist up',
-          camera,
-        },
-      },
-    ]);
+    store.editPlan('Add a shot', plan =>
+      plan.put('shots', newId(), {
+        order: orderAfter(inOrder(shots).at(-1)?.[1].order),
+        mark,
+        size: 'waist up',
+        camera,
+      }),
+    );
   const addSet = (set: string, mark: string): void =>
     store.patchPlan(`Shots for a ${set}`, shotSetPatch(store.get().bundle.plan, set, mark));
   const [set, setSet] = useState(Object.keys(SHOT_SETS)[0] ?? '');

@@ -3,7 +3,7 @@ import { ChoiceField } from '../../ledger/ChoiceField.js';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
-import { PlaceFields } from '../devices/PlaceFields.js';
+import PlaceFields from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 import type { Device } from '@idle-satchel/core';
 

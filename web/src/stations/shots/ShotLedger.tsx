@@ -1,4 +1,4 @@
-import { SHOT_SIZES, type Figure, type Operation, type Shot, type ShotResult } from '@idle-satchel/core';
+import { SHOT_SIZES, type Figure, type Shot, type ShotResult } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { fetched } from '../../ui/fetched.js';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
@@ -24,7 +24,6 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         `${by === 'walls' ? 'a wall' : `pillar ${blockers.find(each => each.id === by)?.label ?? ''}`} ${Math.round(share * 100)} %`,
     )
     .join(', ');
-  const edit = (label: string, ...patch: Operation[]): void => store.patchPlan(label, patch);
   return (
     <section aria-label={`Shot of ${venue.marks?.[shot.mark]?.label ?? 'a lost mark'}`}>
       <Heading
@@ -36,7 +35,9 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
               aria-label="Shot size"
               value={shot.size}
               onChange={event =>
-                edit('Change a shot', { op: 'replace', path: `/shots/${id}/size`, value: event.target.value })
+                store.editPlan('Change a shot', plan =>
+                  plan.put('shots', id, 'size', event.target.value as Shot['size']),
+                )
               }
             >
               {SHOT_SIZES.map(size => (
@@ -45,7 +46,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
             </select>{' '}
             <button
               className="link"
-              onClick={() => edit('Drop a shot', { op: 'remove', path: `/shots/${id}` })}
+              onClick={() => store.editPlan('Drop a shot', plan => plan.drop('shots', id))}
             >
               Drop
             </button>

@@ -9,16 +9,11 @@ const IMPORTANCE_WORDS = { vital: 'vital: cover it twice', wanted: 'wanted', nic
 export default function ShotWishes({ id, shot }: { id: string; shot: Shot }) {
   const store = useStore();
   const items = inOrder(usePlan(plan => plan.runningOrder)).filter(([, { phase }]) => phase === 'live');
-  const put = (
+  const put = <Name extends keyof Shot>(
     label: string,
-    field: keyof Shot,
-    value: string | number | boolean | readonly string[] | undefined,
-  ): void =>
-    store.patchPlan(label, [
-      value === undefined
-        ? { op: 'remove', path: `/shots/${id}/${field}` }
-        : { op: 'add', path: `/shots/${id}/${field}`, value },
-    ]);
+    field: Name,
+    value: NonNullable<Shot[Name]> | undefined,
+  ): void => store.editPlan(label, plan => plan.set('shots', id, field, value));
   const { items: own = [], importance, people } = shot;
   const toggled = (item: string): void => {
     const next = own.includes(item) ? own.filter(each => each !== item) : [...own, item];

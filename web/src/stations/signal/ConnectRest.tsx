@@ -14,7 +14,7 @@ export function ConnectRest() {
   const [left, setLeft] = useState<ReadonlySet<string>>(() => new Set());
   const accept = (proposals: Proposals['proposals']): void => {
     const taken = proposals.filter(({ id }) => !left.has(id));
-    store.patchPlan(`Connect ${taken.length} more`, takeProposals(taken, store.get().bundle.plan));
+    store.patchPlan(`Connect ${taken.length} more`, takeProposals(taken));
     putAway();
   };
   // Saving gives the same plan anew; only what is plugged in matters here.

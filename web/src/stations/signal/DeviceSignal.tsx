@@ -14,7 +14,7 @@ import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
 import { AssemblyOf } from './AssemblyOf.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
-import { PlaceFields } from '../devices/PlaceFields.js';
+import PlaceFields from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 
 const TASK_WORDS: Readonly<Record<Task, string>> = {
@@ -69,7 +69,7 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
       {kind.family === 'rack case' && <AssemblyOf id={id} device={device} />}
       {inOrder(kind.ports)
         .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))
-        .map(([port, { label, gives = ['aux'] }]) => (
+        .map(([port, { label, gives = ['aux' as const] }]) => (
           <BusChoice key={port} {...{ id, device, kind, port, label, gives }} />
         ))}
       {kind.family === 'computer' && (
@@ -119,6 +119,8 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
   );
 }
 
+type Bus = NonNullable<Device['buses']>[string]['bus'];
+
 function BusChoice({
   id,
   device,
@@ -132,18 +134,13 @@ function BusChoice({
   kind: Kind;
   port: string;
   label: string;
-  gives: readonly string[];
+  gives: readonly Bus[];
 }) {
   const store = useStore();
   const set = device.buses?.[port];
   const bus = set?.bus ?? gives[0];
-  const commit = (value: { bus: string; input?: string } | undefined): void =>
-    store.patchPlan(`Set ${label} of ${device.label}`, [
-      ...(device.buses ? [] : [{ op: 'add' as const, path: `/devices/${id}/buses`, value: {} }]),
-      value
-        ? { op: 'add', path: `/devices/${id}/buses/${port}`, value }
-        : { op: 'remove', path: `/devices/${id}/buses/${port}` },
-    ]);
+  const commit = (value: { bus: Bus; input?: string } | undefined): void =>
+    store.editPlan(`Set ${label} of ${device.label}`, plan => plan.set('devices', id, 'buses', port, value));
   return (
     <>
       {gives.length > 1 && (

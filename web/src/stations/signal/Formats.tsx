@@ -1,4 +1,4 @@
-import { inOrder, VIDEO_FORMATS, type Device } from '@idle-satchel/core';
+import { inOrder, VIDEO_FORMATS, type Device, type VideoFormat } from '@idle-satchel/core';
 import { ChoiceField } from '../../ledger/ChoiceField.js';
 import { FigureRow, Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
@@ -50,7 +50,7 @@ function FormatChoice({
   id: string;
   device: Device;
   verb: string;
-  choices: readonly string[];
+  choices: readonly VideoFormat[];
 }) {
   const store = useStore();
   const house = useEvent(({ assessment }) => assessment.rules.format);
@@ -61,11 +61,7 @@ function FormatChoice({
       none={`as the event: ${house}`}
       options={choices.map(each => [each, each] as const)}
       onCommit={value =>
-        store.patchPlan(`Set the format of ${device.label}`, [
-          value === undefined
-            ? { op: 'remove', path: `/devices/${id}/format` }
-            : { op: 'add', path: `/devices/${id}/format`, value },
-        ])
+        store.editPlan(`Set the format of ${device.label}`, plan => plan.set('devices', id, 'format', value))
       }
     />
   );

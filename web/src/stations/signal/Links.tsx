@@ -35,7 +35,7 @@ export function Links() {
               </button>
               <button
                 className="link"
-                onClick={() => store.patchPlan('Unplug a lead', [{ op: 'remove', path: `/links/${id}` }])}
+                onClick={() => store.editPlan('Unplug a lead', plan => plan.drop('links', id))}
               >
                 Unplug
               </button>

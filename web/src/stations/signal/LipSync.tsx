@@ -59,11 +59,7 @@ function DelayField({
       min={0}
       max={5000}
       onCommit={value =>
-        store.patchPlan(`Delay in ${device.label}`, [
-          value === undefined
-            ? { op: 'remove', path: `/devices/${id}/${field}` }
-            : { op: 'add', path: `/devices/${id}/${field}`, value },
-        ])
+        store.editPlan(`Delay in ${device.label}`, plan => plan.set('devices', id, field, value))
       }
     />
   );

@@ -1,9 +1,7 @@
-import { inOrder, numberOf, showText } from '@idle-satchel/core';
+import { inOrder, numberOf, RUNGS, showText, type Rung } from '@idle-satchel/core';
 import { scaleLinear } from 'd3-scale';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
-
-const RUNGS = ['2160p30', '1440p30', '1080p60', '1080p30', '720p60', '720p30', '540p', '360p', '160p'];
 
 /** Stream: what the line carries, what goes over it, and disk for the recording. */
 export default function StreamStation() {
@@ -28,15 +26,11 @@ export default function StreamStation() {
                   aria-label="Size and rate of the stream"
                   value={outputs?.[id]?.rung ?? ''}
                   onChange={event => {
-                    const value = event.target.value;
+                    const value = event.target.value as Rung | '';
                     if (value)
-                      store.patchPlan('Choose a stream size', [
-                        { op: 'add', path: `/outputs/${id}/rung`, value },
-                      ]);
+                      store.editPlan('Choose a stream size', plan => plan.put('outputs', id, 'rung', value));
                     else
-                      store.patchPlan('Use the best size that fits', [
-                        { op: 'remove', path: `/outputs/${id}/rung` },
-                      ]);
+                      store.editPlan('Use the best size that fits', plan => plan.drop('outputs', id, 'rung'));
                   }}
                 >
                   <option value="">best that fits</option>

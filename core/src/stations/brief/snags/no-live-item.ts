@@ -1,5 +1,6 @@
 import { idFrom, severityOf } from '../../../foundations/index.js';
 import { briefRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Without a live item the length is unknown, and with it data, disk and battery. */
 export const noLiveItem = briefRule({
@@ -16,21 +17,14 @@ export const noLiveItem = briefRule({
     };
   },
   fixes: (_snag, { runningOrder }) => [
-    {
-      label: 'Add a live item of 60 min',
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            ...(runningOrder ? [] : [{ op: 'add' as const, path: '/runningOrder', value: {} }]),
-            {
-              op: 'add',
-              path: `/runningOrder/${idFrom('live item')}`,
-              value: { order: '00nh', label: 'The event', phase: 'live', minutes: 60 },
-            },
-          ],
-        },
-      ],
-    },
+    fix(
+      'Add a live item of 60 min',
+      inPlan({ runningOrder }).put('runningOrder', idFrom('live item'), {
+        order: '00nh',
+        label: 'The event',
+        phase: 'live',
+        minutes: 60,
+      }),
+    ),
   ],
 });

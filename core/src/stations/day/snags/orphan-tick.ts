@@ -1,5 +1,6 @@
 import { inOrder } from '../../../foundations/index.js';
 import { dayRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A tick whose check is no longer asked for: the design changed after somebody ticked it. */
 export const orphanTick = dayRule({
@@ -16,10 +17,5 @@ export const orphanTick = dayRule({
       };
     }
   },
-  fixes: snag => [
-    {
-      label: 'Remove that tick',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/ticks/${snag.subjects[0] ?? ''}` }] }],
-    },
-  ],
+  fixes: snag => [fix('Remove that tick', inPlan().drop('ticks', snag.subjects[0] ?? ''))],
 });

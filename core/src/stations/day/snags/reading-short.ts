@@ -1,5 +1,6 @@
 import { figureAt, showText, type Reading } from '../../../foundations/index.js';
 import { dayRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Rates and gigabytes read the same everywhere. */
 const READING: Reading = { system: 'metric', zone: 'UTC' };
@@ -25,11 +26,6 @@ export const readingShort = dayRule({
   fixes: (snag, { own }) => {
     const tick = own.checks[snag.subjects[0] ?? '']?.tick;
     if (tick === undefined) return [];
-    return [
-      {
-        label: 'Take the tick off, to read it again',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/ticks/${tick}` }] }],
-      },
-    ];
+    return [fix('Take the tick off, to read it again', inPlan().drop('ticks', tick))];
   },
 });

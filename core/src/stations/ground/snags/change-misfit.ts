@@ -1,4 +1,5 @@
 import { groundRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A change made for this event whose place in the venue is gone. */
 export const changeMisfit = groundRule({
@@ -14,12 +15,5 @@ export const changeMisfit = groundRule({
       };
     }
   },
-  fixes: snag => [
-    {
-      label: 'Drop this change',
-      changes: [
-        { document: 'plan', patch: [{ op: 'remove', path: `/venueChanges/${snag.subjects[0] ?? ''}` }] },
-      ],
-    },
-  ],
+  fixes: snag => [fix('Drop this change', inPlan().drop('venueChanges', snag.subjects[0] ?? ''))],
 });

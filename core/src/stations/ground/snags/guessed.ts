@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
+import { inVenue } from '../../../edits.js';
 
 const NAMED = 3;
 
@@ -29,7 +30,7 @@ export const guessed = groundRule({
           patch: changeForEvent(
             sharedVenue,
             venueChanges,
-            inOrder(venue.guesses).map(([id]) => ({ op: 'remove', path: `/guesses/${id}` })),
+            inVenue().each(inOrder(venue.guesses), (edit, [id]) => edit.drop('guesses', id)).patch,
           ),
         },
       ],

@@ -1,6 +1,7 @@
 import { distance, inOrder } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
+import { inVenue } from '../../../edits.js';
 
 /** A reading this near to a mark tells the light at it, m. */
 const NEAR = 1;
@@ -30,11 +31,7 @@ export const lightUnmeasured = groundRule({
       return mark.light === undefined && near ? [{ id, label: mark.label, lux: near.lux }] : [];
     });
     if (known.length === 0) return [];
-    const patch = known.map(({ id, lux }) => ({
-      op: 'add' as const,
-      path: `/marks/${id}/light`,
-      value: lux,
-    }));
+    const { patch } = inVenue().each(known, (edit, { id, lux }) => edit.put('marks', id, 'light', lux));
     return [
       {
         label: `Take the readings nearby: ${known.map(({ label, lux }) => `${label} ${lux} lx`).join(', ')}`,

@@ -1,6 +1,7 @@
 import { contains, distance, type Point } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
+import { inVenue } from '../../../edits.js';
 
 /** A mark inside a pillar or outside the walls cannot be right. */
 export const markInPillar = groundRule({
@@ -36,9 +37,7 @@ export const markInPillar = groundRule({
       changes: [
         {
           document: 'plan',
-          patch: changeForEvent(sharedVenue, venueChanges, [
-            { op: 'replace', path: `/marks/${id}/at`, value: free },
-          ]),
+          patch: changeForEvent(sharedVenue, venueChanges, inVenue().put('marks', id, 'at', free).patch),
         },
       ],
     };

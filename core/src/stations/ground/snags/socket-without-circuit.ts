@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
+import { inVenue } from '../../../edits.js';
 
 /** A socket whose breaker is unknown cannot be loaded with confidence. */
 export const socketWithoutCircuit = groundRule({
@@ -24,9 +25,11 @@ export const socketWithoutCircuit = groundRule({
       changes: [
         {
           document: 'plan',
-          patch: changeForEvent(sharedVenue, venueChanges, [
-            { op: 'add', path: `/sockets/${snag.subjects[0] ?? ''}/circuit`, value: circuit },
-          ]),
+          patch: changeForEvent(
+            sharedVenue,
+            venueChanges,
+            inVenue().put('sockets', snag.subjects[0] ?? '', 'circuit', circuit).patch,
+          ),
         },
       ],
     })),

@@ -1,5 +1,6 @@
 import { inOrder, numberOf, type Figure } from '../../../foundations/index.js';
 import { handsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Minutes that the running order gives to rigging and checking. */
 const givenBy = ({ rig, check }: { readonly rig: Figure; readonly check: Figure }): number =>
@@ -25,14 +26,9 @@ export const lateReady = handsRule({
     const [id, item] = inOrder(runningOrder).find(([, each]) => each.phase === 'rig') ?? [];
     const short = Math.ceil((numberOf(own.rigging) ?? 0) - givenBy(brief.phases));
     if (id === undefined || !item) return;
-    yield {
-      label: `Give rigging ${short} min more`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [{ op: 'replace', path: `/runningOrder/${id}/minutes`, value: item.minutes + short }],
-        },
-      ],
-    };
+    yield fix(
+      `Give rigging ${short} min more`,
+      inPlan().put('runningOrder', id, 'minutes', item.minutes + short),
+    );
   },
 });

@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** An item set aside that is out, in repair or retired, is another kind of thing, or is used twice. */
 export const itemUnfit = packRule({
@@ -34,9 +35,6 @@ export const itemUnfit = packRule({
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     yield* swapItem(seen, id);
-    yield {
-      label: 'Set nothing aside for now',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/item` }] }],
-    };
+    yield fix('Set nothing aside for now', inPlan().drop('devices', id, 'item'));
   },
 });

@@ -1,6 +1,7 @@
 import { inOrder, numberOf, severityOf } from '../../../foundations/index.js';
 import { feedFromOutlets } from '../feed-fixes.js';
 import { powerRule, type PowerReads } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A battery that ends before the event does, or barely after. */
 export const batteryShort = powerRule({
@@ -43,18 +44,10 @@ export const batteryShort = powerRule({
     const ports = JSON.stringify(Object.keys(wiring.kindOf(id)?.ports ?? {}));
     for (const [item, { kind, tape }] of bigger) {
       if (JSON.stringify(Object.keys(seen.kinds.kinds[kind]?.ports ?? {})) !== ports) continue;
-      yield {
-        label: `Use ${tape}, ${Math.round(wattHours(seen, kind))} Wh`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [
-              { op: 'add', path: `/devices/${id}/item`, value: item },
-              { op: 'replace', path: `/devices/${id}/kind`, value: kind },
-            ],
-          },
-        ],
-      };
+      yield fix(
+        `Use ${tape}, ${Math.round(wattHours(seen, kind))} Wh`,
+        inPlan().put('devices', id, 'item', item).put('devices', id, 'kind', kind),
+      );
     }
     for (const [, link] of wiring.outOf(id)) {
       if (link.to.device !== undefined) yield* feedFromOutlets(seen, link.to.device, snag.id);

@@ -1,5 +1,6 @@
 import { numberOf, severityOf } from '../../../foundations/index.js';
 import { powerRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A mains lead on which too much voltage is lost. */
 export const voltageDrop = powerRule({
@@ -19,14 +20,6 @@ export const voltageDrop = powerRule({
     }
   },
   fixes: snag => [
-    {
-      label: 'Use a 2.5 mm² lead',
-      changes: [
-        {
-          document: 'plan',
-          patch: [{ op: 'add', path: `/links/${snag.subjects[0] ?? ''}/make`, value: 'mains-2.5' }],
-        },
-      ],
-    },
+    fix('Use a 2.5 mm² lead', inPlan().put('links', snag.subjects[0] ?? '', 'make', 'mains-2.5')),
   ],
 });

@@ -1,5 +1,6 @@
 import { numberOf } from '../../../foundations/index.js';
 import { racksRule, type RackResult } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** The unit spaces an item takes. */
 const spaces = (unit: number, units: number): number[] => Array.from({ length: units }, (_, i) => unit + i);
@@ -37,16 +38,8 @@ export const overlap = racksRule({
     const [id = '', rackId = ''] = snag.subjects;
     const rack = own.racks[rackId];
     for (let unit = 1; unit <= (numberOf(rack?.have) ?? 0); unit++) {
-      yield {
-        label: `Mount it at unit ${unit}`,
-        changes: [
-          { document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/place/unit`, value: unit }] },
-        ],
-      };
+      yield fix(`Mount it at unit ${unit}`, inPlan().put('devices', id, 'place', 'unit', unit));
     }
-    yield {
-      label: 'Carry it loose, outside the rails',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/place/unit` }] }],
-    };
+    yield fix('Carry it loose, outside the rails', inPlan().drop('devices', id, 'place', 'unit'));
   },
 });

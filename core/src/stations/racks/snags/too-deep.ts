@@ -1,4 +1,5 @@
 import { racksRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Room behind an item for plugs and bends, m. */
 const CLEARANCE = 0.05;
@@ -23,14 +24,9 @@ export const tooDeep = racksRule({
     }
   },
   fixes: snag => [
-    {
-      label: 'Carry it loose, outside the rails',
-      changes: [
-        {
-          document: 'plan',
-          patch: [{ op: 'remove', path: `/devices/${snag.subjects[0] ?? ''}/place/unit` }],
-        },
-      ],
-    },
+    fix(
+      'Carry it loose, outside the rails',
+      inPlan().drop('devices', snag.subjects[0] ?? '', 'place', 'unit'),
+    ),
   ],
 });

@@ -1,5 +1,6 @@
 import { inOrder } from '../../../foundations/index.js';
 import { runsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A cable accepted for a lead here that an overlapping event takes as well. */
 export const cableClaimed = runsRule({
@@ -24,9 +25,6 @@ export const cableClaimed = runsRule({
   },
   *fixes(snag) {
     const id = snag.subjects[0] ?? '';
-    yield {
-      label: 'Leave it to the other event',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}/cables` }] }],
-    };
+    yield fix('Leave it to the other event', inPlan().drop('links', id, 'cables'));
   },
 });

@@ -1,5 +1,6 @@
 import { inOrder } from '../../../foundations/index.js';
 import { runsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A cable that was accepted for a lead and is not there any more: out, bad, of another kind, or used twice. */
 export const cableLost = runsRule({
@@ -24,11 +25,6 @@ export const cableLost = runsRule({
     const id = snag.subjects[0] ?? '';
     const run = own.runs[id];
     if (!run || run.items.length === 0) return;
-    yield {
-      label: `Take ${String(run.cable.value)} instead`,
-      changes: [
-        { document: 'plan', patch: [{ op: 'add', path: `/links/${id}/cables`, value: [...run.items] }] },
-      ],
-    };
+    yield fix(`Take ${String(run.cable.value)} instead`, inPlan().put('links', id, 'cables', [...run.items]));
   },
 });

@@ -1,5 +1,6 @@
 import { numberOf } from '../../../foundations/index.js';
 import { runsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Cables that were accepted for a lead that has become longer. */
 export const cutShort = runsRule({
@@ -19,9 +20,6 @@ export const cutShort = runsRule({
   },
   *fixes(snag) {
     const id = snag.subjects[0] ?? '';
-    yield {
-      label: 'Choose its cable anew',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}/cables` }] }],
-    };
+    yield fix('Choose its cable anew', inPlan().drop('links', id, 'cables'));
   },
 });

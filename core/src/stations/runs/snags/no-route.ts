@@ -1,6 +1,7 @@
 import { distance, inOrder, type Point } from '../../../foundations/index.js';
 import type { Link, Venue } from '../../../documents/index.js';
 import { runsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lead for which no way over the floor exists, or an end of which has no place. */
 export const noRoute = runsRule({
@@ -31,21 +32,10 @@ export const noRoute = runsRule({
         ([, a], [, b]) => away(a) - away(b),
       );
       for (const [value, socket] of sockets) {
-        yield {
-          label: `Plug it into ${socket.label}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [{ op: 'replace', path: `/links/${id}/${lost.side}/${lost.field}`, value }],
-            },
-          ],
-        };
+        yield fix(`Plug it into ${socket.label}`, inPlan().put('links', id, lost.side, lost.field, value));
       }
     }
-    yield {
-      label: 'Unplug this lead',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
-    };
+    yield fix('Unplug this lead', inPlan().drop('links', id));
   },
 });
 

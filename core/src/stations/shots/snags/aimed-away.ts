@@ -1,6 +1,7 @@
 import { direction, inOrder, inView, numberOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A locked-off camera turned by hand so far that its shot has left the picture. */
 export const aimedAway = shotsRule({
@@ -25,22 +26,14 @@ export const aimedAway = shotsRule({
   *fixes(snag, seen) {
     const [id = '', camera = ''] = snag.subjects;
     if (seen.devices?.[camera]?.place?.facing !== undefined) {
-      yield {
-        label: 'Point it at its first shot',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${camera}/place/facing` }] }],
-      };
+      yield fix('Point it at its first shot', inPlan().drop('devices', camera, 'place', 'facing'));
     }
     for (const worked of ['remote', 'operated'] as const) {
-      yield {
-        label: worked === 'remote' ? 'Work it by remote control' : 'Put an operator on it',
-        changes: [
-          { document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/worked`, value: worked }] },
-        ],
-      };
+      yield fix(
+        worked === 'remote' ? 'Work it by remote control' : 'Put an operator on it',
+        inPlan().put('devices', camera, 'worked', worked),
+      );
     }
-    yield {
-      label: 'Take this shot off it',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/shots/${id}/camera` }] }],
-    };
+    yield fix('Take this shot off it', inPlan().drop('shots', id, 'camera'));
   },
 });

@@ -1,6 +1,7 @@
 import { FORMATS, severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Lamps and screens in one picture that no shutter suits all. */
 export const flicker = shotsRule({
@@ -25,18 +26,7 @@ export const flicker = shotsRule({
     const size = rules.format.slice(0, rules.format.indexOf('p'));
     for (const format of FORMATS) {
       if (format === rules.format || !format.startsWith(`${size}p`)) continue;
-      yield {
-        label: `Shoot at ${format}`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [
-              ...(ownRules ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
-              { op: 'add', path: '/rules/format', value: format },
-            ],
-          },
-        ],
-      };
+      yield fix(`Shoot at ${format}`, inPlan({ rules: ownRules }).put('rules', 'format', format));
     }
   },
 });

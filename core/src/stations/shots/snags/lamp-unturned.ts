@@ -1,5 +1,6 @@
 import { inOrder } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lamp that is turned to nothing, or lights no mark where it is: its light is not reckoned with. */
 export const lampUnturned = shotsRule({
@@ -23,10 +24,10 @@ export const lampUnturned = shotsRule({
   *fixes(snag, { own, ground }) {
     const [id = ''] = snag.subjects;
     for (const [mark, { label }] of inOrder(ground.venue.marks)) {
-      yield {
-        label: `Turn ${own.lamps[id]?.label ?? 'it'} to ${label}`,
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/lights`, value: mark }] }],
-      };
+      yield fix(
+        `Turn ${own.lamps[id]?.label ?? 'it'} to ${label}`,
+        inPlan().put('devices', id, 'lights', mark),
+      );
     }
   },
 });

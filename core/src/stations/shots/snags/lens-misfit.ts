@@ -2,6 +2,7 @@ import { inOrder } from '../../../foundations/index.js';
 import { opticsOf } from '../fitted.js';
 import { lensesFor } from '../from-shelf.js';
 import { shotsRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lens that does not go onto its camera. */
 export const lensMisfit = shotsRule({
@@ -24,9 +25,6 @@ export const lensMisfit = shotsRule({
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     yield* lensesFor(seen, id);
-    yield {
-      label: 'Use the lens that the camera is described with',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/lens` }] }],
-    };
+    yield fix('Use the lens that the camera is described with', inPlan().drop('devices', id, 'lens'));
   },
 });

@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A wanted shot that no camera takes. */
 export const noCamera = shotsRule({
@@ -21,13 +22,7 @@ export const noCamera = shotsRule({
   fixes: (snag, { devices, own }) =>
     inOrder(devices)
       .filter(([id]) => own.cameras[id])
-      .map(([id, device]) => ({
-        label: `Give it to ${device.label}`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [{ op: 'add', path: `/shots/${snag.subjects[0] ?? ''}/camera`, value: id }],
-          },
-        ],
-      })),
+      .map(([id, device]) =>
+        fix(`Give it to ${device.label}`, inPlan().put('shots', snag.subjects[0] ?? '', 'camera', id)),
+      ),
 });

@@ -1,6 +1,7 @@
 import { severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { movesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** People who have not consented must not be in frame. */
 export const noFilm = shotsRule({
@@ -22,10 +23,7 @@ export const noFilm = shotsRule({
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     if (seen.devices?.[id]?.place?.facing !== undefined) {
-      yield {
-        label: 'Turn it back to its first shot',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${id}/place/facing` }] }],
-      };
+      yield fix('Turn it back to its first shot', inPlan().drop('devices', id, 'place', 'facing'));
     }
     yield* movesOf(seen, id);
   },

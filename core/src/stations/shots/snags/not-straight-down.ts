@@ -1,6 +1,7 @@
 import { numberOf, severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A shot from above that is taken at a slant: what lies on the table is foreshortened. */
 export const notStraightDown = shotsRule({
@@ -27,18 +28,10 @@ export const notStraightDown = shotsRule({
     const device = devices?.[camera];
     if (!at || !device?.place) return;
     for (const height of [3, 2.4, device.place.height ?? 2]) {
-      yield {
-        label: `Put ${device.label} straight above, lens at ${height} m`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [
-              { op: 'add', path: `/devices/${camera}/place/at`, value: at },
-              { op: 'add', path: `/devices/${camera}/place/height`, value: height },
-            ],
-          },
-        ],
-      };
+      yield fix(
+        `Put ${device.label} straight above, lens at ${height} m`,
+        inPlan().put('devices', camera, 'place', 'at', at).put('devices', camera, 'place', 'height', height),
+      );
     }
   },
 });

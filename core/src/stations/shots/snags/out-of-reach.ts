@@ -3,6 +3,7 @@ import { TIGHT_TO_WIDE } from '../framing.js';
 import { camerasFor, lensesFor } from '../from-shelf.js';
 import { shotsRule } from '../result.js';
 import { movesOf, namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lens that cannot frame the wanted shot from there. */
 export const outOfReach = shotsRule({
@@ -26,29 +27,22 @@ export const outOfReach = shotsRule({
     }
   },
   *fixes(snag, seen) {
-    const [id = '', camera] = snag.subjects;
+    const [id = '', camera = ''] = snag.subjects;
     const shot = seen.shots?.[id];
     if (!shot) return;
     const wider = TIGHT_TO_WIDE.slice(TIGHT_TO_WIDE.indexOf(shot.size) + 1);
     const narrower = TIGHT_TO_WIDE.slice(0, Math.max(0, TIGHT_TO_WIDE.indexOf(shot.size))).reverse();
-    if (seen.devices?.[camera ?? '']?.focal !== undefined) {
-      yield {
-        label: 'Cut it as a window from the picture of another shot',
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/shots/${id}/window`, value: true }] }],
-      };
-      yield {
-        label: 'Let the focal length follow the shot',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/devices/${camera}/focal` }] }],
-      };
+    if (seen.devices?.[camera]?.focal !== undefined) {
+      yield fix(
+        'Cut it as a window from the picture of another shot',
+        inPlan().put('shots', id, 'window', true),
+      );
+      yield fix('Let the focal length follow the shot', inPlan().drop('devices', camera, 'focal'));
     }
-    yield* lensesFor(seen, camera ?? '');
-    yield* camerasFor(seen, camera ?? '');
+    yield* lensesFor(seen, camera);
+    yield* camerasFor(seen, camera);
     for (const size of [...wider, ...narrower]) {
-      yield {
-        way: 'size',
-        label: `Make it “${size}”`,
-        changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/shots/${id}/size`, value: size }] }],
-      };
+      yield fix(`Make it “${size}”`, inPlan().put('shots', id, 'size', size), 'size');
     }
     yield* movesOf(seen, camera);
   },

@@ -1,6 +1,7 @@
 import { severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Two shots of one mark so alike that a cut between them looks like a mistake. */
 export const poorCut = shotsRule({
@@ -25,10 +26,10 @@ export const poorCut = shotsRule({
       const size = shots?.[id]?.size;
       if (size !== 'waist up' && size !== 'chest up' && size !== 'head and shoulders') continue;
       const other = size === 'waist up' ? 'head and shoulders' : 'knees up';
-      yield {
-        label: `Make the ${id === snag.subjects[0] ? 'first' : 'second'} “${other}”`,
-        changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/shots/${id}/size`, value: other }] }],
-      };
+      yield fix(
+        `Make the ${id === snag.subjects[0] ? 'first' : 'second'} “${other}”`,
+        inPlan().put('shots', id, 'size', other),
+      );
     }
   },
 });

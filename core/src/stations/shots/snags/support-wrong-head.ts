@@ -1,6 +1,7 @@
 import { severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A camera worked by hand on a head that does not move smoothly. */
 export const supportWrongHead = shotsRule({
@@ -22,9 +23,9 @@ export const supportWrongHead = shotsRule({
   *fixes(snag, seen) {
     const [id = ''] = snag.subjects;
     yield* otherSupports(seen, id);
-    yield {
-      label: `Lock ${seen.devices?.[id]?.label ?? 'it'} off`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/worked`, value: 'locked' }] }],
-    };
+    yield fix(
+      `Lock ${seen.devices?.[id]?.label ?? 'it'} off`,
+      inPlan().put('devices', id, 'worked', 'locked'),
+    );
   },
 });

@@ -1,6 +1,7 @@
 import { severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lens planned higher or lower than its support goes. */
 export const supportWrongHeight = shotsRule({
@@ -26,9 +27,9 @@ export const supportWrongHeight = shotsRule({
     yield* otherSupports(seen, id);
     if (!device || !support) return;
     const value = Math.min(support.high, Math.max(support.low, device.place?.height ?? support.low));
-    yield {
-      label: `Put the lens of ${device.label} at ${value} m`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/place/height`, value }] }],
-    };
+    yield fix(
+      `Put the lens of ${device.label} at ${value} m`,
+      inPlan().put('devices', id, 'place', 'height', value),
+    );
   },
 });

@@ -1,6 +1,7 @@
 import { numberOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { movesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A crane that would hit something or swing over people, or a carried camera that comes into a way that must stay clear. */
 export const sweepTakesIn = shotsRule({
@@ -27,10 +28,10 @@ export const sweepTakesIn = shotsRule({
     const [camera = ''] = snag.subjects;
     const sweep = numberOf(seen.own.cameras[camera]?.moving?.sweep) ?? 0;
     for (let value = Math.ceil(sweep * 2 - 1) / 2; value >= 0.5; value -= 0.5) {
-      yield {
-        label: `Let ${seen.devices?.[camera]?.label ?? 'it'} move no farther than ${value} m`,
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${camera}/sweep`, value }] }],
-      };
+      yield fix(
+        `Let ${seen.devices?.[camera]?.label ?? 'it'} move no farther than ${value} m`,
+        inPlan().put('devices', camera, 'sweep', value),
+      );
     }
     yield* movesOf(seen, camera);
   },

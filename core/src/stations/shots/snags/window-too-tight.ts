@@ -2,6 +2,7 @@ import { severityOf } from '../../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../framing.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A window that is enlarged beyond the pixels of the sensor, or that leaves the picture it is cut from. */
 export const windowTooTight = shotsRule({
@@ -31,14 +32,8 @@ export const windowTooTight = shotsRule({
     const shot = seen.shots?.[id];
     if (!shot) return;
     for (const size of TIGHT_TO_WIDE.slice(TIGHT_TO_WIDE.indexOf(shot.size) + 1)) {
-      yield {
-        label: `Make it “${size}”`,
-        changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/shots/${id}/size`, value: size }] }],
-      };
+      yield fix(`Make it “${size}”`, inPlan().put('shots', id, 'size', size));
     }
-    yield {
-      label: 'Give it a frame of its own',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/shots/${id}/window` }] }],
-    };
+    yield fix('Give it a frame of its own', inPlan().drop('shots', id, 'window'));
   },
 });

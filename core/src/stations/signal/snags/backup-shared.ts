@@ -1,4 +1,5 @@
 import { signalRule, type SignalResult } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A recording whose backup is made in the same device or on the same disk: both go together. */
 export const backupShared = signalRule({
@@ -27,17 +28,9 @@ export const backupShared = signalRule({
     const taken = new Set(Object.values(outputs ?? {}).map(({ device }) => device));
     for (const [device, { label }] of Object.entries(wiring.devices)) {
       if (taken.has(device) || !wiring.kindOf(device)?.recording) continue;
-      yield {
-        label: `Record it in ${label}`,
-        changes: [
-          { document: 'plan', patch: [{ op: 'replace', path: `/outputs/${id}/device`, value: device }] },
-        ],
-      };
+      yield fix(`Record it in ${label}`, inPlan().put('outputs', id, 'device', device));
     }
-    yield {
-      label: 'Do without a backup',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }],
-    };
+    yield fix('Do without a backup', inPlan().drop('outputs', id));
   },
 });
 

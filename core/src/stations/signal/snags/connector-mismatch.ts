@@ -2,6 +2,7 @@ import { entriesWhere, severityOf } from '../../../foundations/index.js';
 import { connect } from '../connect.js';
 import { clashOf } from '../mates.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A plug that does not go into its socket: a small HDMI socket without its adapter, or a plug that meets a plug. */
 export const connectorMismatch = signalRule({
@@ -33,9 +34,6 @@ export const connectorMismatch = signalRule({
     const joint = { from: link.from, fromPort, to: link.to, toPort, link: id, seed: snag.id, hasLinks: true };
     const connection = connect(joint, kinds, shelf, wiring);
     if (connection) yield connection;
-    yield {
-      label: 'Unplug this link',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
-    };
+    yield fix('Unplug this link', inPlan().drop('links', id));
   },
 });

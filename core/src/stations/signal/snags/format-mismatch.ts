@@ -2,6 +2,7 @@ import { entriesWhere, settingOf, severityOf } from '../../../foundations/index.
 import { freeVideoPorts } from '../connect.js';
 import { insertInto } from '../insert.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A picture of a size or rate that the input at the end of its lead does not take. */
 export const formatMismatch = signalRule({
@@ -39,23 +40,16 @@ export const formatMismatch = signalRule({
     const can = wiring.portOf(link.from)?.formats ?? [own];
     const label = wiring.devices[source]?.label ?? 'the source';
     if (can.includes(own)) {
-      yield {
-        label: `Set ${label} to ${own}`,
-        changes: [
-          { document: 'plan', patch: [{ op: 'add', path: `/devices/${source}/format`, value: own }] },
-        ],
-      };
+      yield fix(`Set ${label} to ${own}`, inPlan().put('devices', source, 'format', own));
     }
     const connector = wiring.portOf(link.to)?.connector;
     for (const [port, free] of freeVideoPorts(wiring, sink, 'in')) {
       if (!free.scaled || free.connector !== connector) continue;
-      yield {
-        way: 'input',
-        label: `Plug it into ${free.label}, which has a scaler`,
-        changes: [
-          { document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/to/port`, value: port }] },
-        ],
-      };
+      yield fix(
+        `Plug it into ${free.label}, which has a scaler`,
+        inPlan().put('links', id, 'to', 'port', port),
+        'input',
+      );
     }
     const scaler = ({ family, ports }: (typeof kinds.kinds)[string]): boolean =>
       family === 'converter' &&

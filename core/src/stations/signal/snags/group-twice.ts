@@ -1,6 +1,7 @@
 import { listed } from '../../../foundations/index.js';
 import { signalRule, type SignalResult } from '../result.js';
 import { devicesWith } from '../switching.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Two ports in use of which a device has one at a time: a shared socket, or one that serves one thing only. */
 export const groupTwice = signalRule({
@@ -24,10 +25,7 @@ export const groupTwice = signalRule({
   },
   *fixes({ subjects: [, , ...links] }) {
     for (const link of links) {
-      yield {
-        label: 'Unplug one of them',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${link}` }] }],
-      };
+      yield fix('Unplug one of them', inPlan().drop('links', link));
     }
   },
 });

@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { signalRule } from '../result.js';
 import { onwards } from '../switching.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Graphics as key and fill, and no computer whose two picture outputs both lead on. */
 export const keyFill = signalRule({
@@ -27,24 +28,12 @@ export const keyFill = signalRule({
     };
   },
   *fixes({ subjects }, { runningOrder }) {
-    yield {
-      label: 'Key by colour instead',
-      changes: [
-        {
-          document: 'plan',
-          patch: subjects.map(id => ({
-            op: 'replace',
-            path: `/runningOrder/${id}/layouts`,
-            value: [
-              ...new Set(
-                (runningOrder?.[id]?.layouts ?? []).map(each =>
-                  each === 'key and fill' ? 'colour key' : each,
-                ),
-              ),
-            ],
-          })),
-        },
-      ],
-    };
+    const edit = inPlan().each(subjects, (each, id) => {
+      const layouts = (runningOrder?.[id]?.layouts ?? []).map(layout =>
+        layout === 'key and fill' ? 'colour key' : layout,
+      );
+      return each.put('runningOrder', id, 'layouts', [...new Set(layouts)]);
+    });
+    yield fix('Key by colour instead', edit);
   },
 });

@@ -1,5 +1,6 @@
 import { listed, numberOf, severityOf } from '../../../foundations/index.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Sound that comes so early or late that it shows on lips. */
 export const lipSync = signalRule({
@@ -28,9 +29,9 @@ export const lipSync = signalRule({
     const { delay, at = '' } = latency[snag.subjects[0] ?? ''] ?? {};
     const value = Math.round(numberOf(delay) ?? -1);
     if (value < 0 || !wiring.devices[at]) return;
-    yield {
-      label: `Set a delay of ${value} ms for the sound in ${wiring.devices[at].label}`,
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${at}/soundDelay`, value }] }],
-    };
+    yield fix(
+      `Set a delay of ${value} ms for the sound in ${wiring.devices[at].label}`,
+      inPlan().put('devices', at, 'soundDelay', value),
+    );
   },
 });

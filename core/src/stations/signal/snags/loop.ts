@@ -1,6 +1,7 @@
 import { severityOf } from '../../../foundations/index.js';
 import { insertInto } from '../insert.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A way by which what a device gives comes back into it. */
 export const loop = signalRule({
@@ -35,18 +36,14 @@ export const loop = signalRule({
       }
     }
     for (const [id, { from, to }] of own) {
-      yield {
-        way: 'unplug',
-        label: `Unplug ${name(from.device)} from ${name(to.device)}`,
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
-      };
+      yield fix(`Unplug ${name(from.device)} from ${name(to.device)}`, inPlan().drop('links', id), 'unplug');
     }
     for (const [id, { from, to }] of own) {
-      yield {
-        way: 'meant',
-        label: `${name(from.device)} is meant to lead back into ${name(to.device)}`,
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/links/${id}/back`, value: true }] }],
-      };
+      yield fix(
+        `${name(from.device)} is meant to lead back into ${name(to.device)}`,
+        inPlan().put('links', id, 'back', true),
+        'meant',
+      );
     }
   },
 });

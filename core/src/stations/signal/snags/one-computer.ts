@@ -1,6 +1,7 @@
 import type { Task } from '../../../documents/index.js';
 import { inOrder, listed } from '../../../foundations/index.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 const WORDS: Readonly<Record<Task, string>> = {
   slides: 'shows slides',
@@ -49,19 +50,18 @@ export const oneComputer = signalRule({
       if (other === id || wiring.kindOf(other)?.family !== 'computer' || theirs.length > 0) continue;
       for (const task of movable) {
         if (!tasks.includes(task)) continue;
-        yield {
-          way: task,
-          label: `${label} ${WORDS[task]} instead`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [
-                { op: 'add', path: `/devices/${id}/tasks`, value: tasks.filter(each => each !== task) },
-                { op: 'add', path: `/devices/${other}/tasks`, value: [...theirs, task] },
-              ],
-            },
-          ],
-        };
+        yield fix(
+          `${label} ${WORDS[task]} instead`,
+          inPlan()
+            .put(
+              'devices',
+              id,
+              'tasks',
+              tasks.filter(each => each !== task),
+            )
+            .put('devices', other, 'tasks', [...theirs, task]),
+          task,
+        );
       }
     }
   },

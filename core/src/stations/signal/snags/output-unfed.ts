@@ -1,6 +1,7 @@
-import { inOrder, severityOf, type Fix, type Operation } from '../../../foundations/index.js';
+import { inOrder, severityOf, type DocumentPatch, type Fix } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
 import { signalRule, type SignalSeen } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A wanted output that nothing feeds. */
 export const outputUnfed = signalRule({
@@ -33,14 +34,11 @@ export const outputUnfed = signalRule({
             ? kind?.recording !== undefined
             : kind?.family === 'screen';
       if (!suits) continue;
-      const choose: Operation = { op: 'add', path: `/outputs/${id}/device`, value: device };
-      yield { label: `Take it from ${label}`, changes: [{ document: 'plan', patch: [choose] }] };
-      yield* plugIn(seen, device, choose, snag.id);
+      const choose = inPlan().put('outputs', id, 'device', device);
+      yield fix(`Take it from ${label}`, choose);
+      yield* plugIn(seen, device, choose.change, snag.id);
     }
-    yield {
-      label: 'Do without it',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}` }] }],
-    };
+    yield fix('Do without it', inPlan().drop('outputs', id));
   },
 });
 
@@ -48,7 +46,7 @@ export const outputUnfed = signalRule({
 function* plugIn(
   { own, kinds, shelf, links }: SignalSeen,
   device: string,
-  choose: Operation,
+  choose: DocumentPatch,
   seed: string,
 ): Generator<Fix> {
   const { wiring } = own;
@@ -74,7 +72,7 @@ function* plugIn(
     if (!connection) continue;
     yield {
       label: `Plug ${output[1].label} of ${label} into ${wiring.devices[device]?.label ?? 'it'}`,
-      changes: [...connection.changes, { document: 'plan', patch: [choose] }],
+      changes: [...connection.changes, choose],
     };
   }
 }

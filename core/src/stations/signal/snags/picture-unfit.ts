@@ -1,5 +1,6 @@
 import { severityOf } from '../../../foundations/index.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A source whose menus would be seen by everybody, or whose copy protection keeps its picture from being shown. */
 export const pictureUnfit = signalRule({
@@ -27,9 +28,6 @@ export const pictureUnfit = signalRule({
   },
   *fixes({ subjects: [id = ''] }, { own: { sources } }) {
     if (!String(sources[id]?.picture.value).includes('until')) return;
-    yield {
-      label: 'They are off, and somebody has looked',
-      changes: [{ document: 'plan', patch: [{ op: 'add', path: `/devices/${id}/cleared`, value: true }] }],
-    };
+    yield fix('They are off, and somebody has looked', inPlan().put('devices', id, 'cleared', true));
   },
 });

@@ -3,6 +3,7 @@ import { inOrder, type Fix } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
 import { splitAfter } from '../insert.js';
 import { signalRule, type SignalSeen } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 type Side = 'from' | 'to';
 const SIDES: readonly Side[] = ['to', 'from'];
@@ -45,19 +46,10 @@ export const portTwice = signalRule({
     const connector = wiring.portOf(link[side])?.connector;
     for (const [port, free] of freeVideoPorts(wiring, device, side === 'to' ? 'in' : 'out')) {
       if (free.connector !== connector) continue;
-      yield {
-        way: 'port',
-        label: `Move one to ${free.label}`,
-        changes: [
-          { document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/${side}/port`, value: port }] },
-        ],
-      };
+      yield fix(`Move one to ${free.label}`, inPlan().put('links', id, side, 'port', port), 'port');
     }
     if (side === 'from') yield* split(id, link, seen);
-    yield {
-      label: 'Unplug one of them',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
-    };
+    yield fix('Unplug one of them', inPlan().drop('links', id));
   },
 });
 

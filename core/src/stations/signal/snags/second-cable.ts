@@ -1,6 +1,7 @@
 import { idFrom, inOrder, listed } from '../../../foundations/index.js';
 import { signalRule, type SignalResult } from '../result.js';
 import { devicesWith } from '../switching.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** Ports that work only together, of which some are plugged in and some are not: an extender that needs two cables. */
 export const secondCable = signalRule({
@@ -29,25 +30,15 @@ export const secondCable = signalRule({
     const other = partner === undefined ? undefined : togetherOf(wiring, partner);
     const theirs = [...(other?.values() ?? [])].flatMap(({ free }) => free);
     if (!own || partner === undefined || theirs.length < own.free.length) return;
-    yield {
-      label: `Lay the other cable to ${wiring.devices[partner]?.label ?? 'the other end'}`,
-      changes: [
-        {
-          document: 'plan',
-          patch: own.free.map((port, i) => {
-            const [here, there] = [
-              { device, port },
-              { device: partner, port: theirs[i] ?? '' },
-            ];
-            return {
-              op: 'add',
-              path: `/links/${idFrom(`${device}/${port}/together`)}`,
-              value: outgoing ? { from: here, to: there } : { from: there, to: here },
-            };
-          }),
-        },
-      ],
-    };
+    const edit = inPlan().each(own.free.entries(), (each, [i, port]) => {
+      const [here, there] = [
+        { device, port },
+        { device: partner, port: theirs[i] ?? '' },
+      ];
+      const lead = outgoing ? { from: here, to: there } : { from: there, to: here };
+      return each.put('links', idFrom(`${device}/${port}/together`), lead);
+    });
+    yield fix(`Lay the other cable to ${wiring.devices[partner]?.label ?? 'the other end'}`, edit);
   },
 });
 

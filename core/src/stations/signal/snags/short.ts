@@ -2,6 +2,7 @@ import { entriesWhere, numberOf, severityOf, type Finding } from '../../../found
 import { COUNTABLE_WORDS } from '../countable-words.js';
 import { COUNTABLES, type Count, type Countable } from '../countables.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** What else does it, often cheaper than a larger switcher. */
 const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {
@@ -67,35 +68,24 @@ export const short = signalRule({
       for (const [output, { isolated = 0, label, kind }] of Object.entries(outputs ?? {})) {
         const fewer = Math.max(0, Math.min(isolated - 1, need - 1));
         if (kind !== 'recording' || isolated === 0) continue;
-        yield {
-          label: fewer === 0 ? `Record no camera apart for ${label}` : `Record ${fewer} apart for ${label}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [{ op: 'replace', path: `/outputs/${output}/isolated`, value: fewer }],
-            },
-          ],
-        };
+        yield fix(
+          fewer === 0 ? `Record no camera apart for ${label}` : `Record ${fewer} apart for ${label}`,
+          inPlan().put('outputs', output, 'isolated', fewer),
+        );
       }
     }
     for (const [item, { layouts, label }] of Object.entries(runningOrder ?? {})) {
       for (const layout of layouts ?? []) {
-        yield {
-          way: 'leave',
-          label: `Do “${label}” without ${layout}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [
-                {
-                  op: 'replace',
-                  path: `/runningOrder/${item}/layouts`,
-                  value: (layouts ?? []).filter(each => each !== layout),
-                },
-              ],
-            },
-          ],
-        };
+        yield fix(
+          `Do “${label}” without ${layout}`,
+          inPlan().put(
+            'runningOrder',
+            item,
+            'layouts',
+            (layouts ?? []).filter(each => each !== layout),
+          ),
+          'leave',
+        );
       }
     }
   },

@@ -1,6 +1,7 @@
 import { videoOf } from '../../../foundations/index.js';
 import { RUNGS, type Rung } from '../../../foundations/rungs.js';
 import { signalRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A stream that is to be larger or faster than what comes to its encoder, or than that can send. */
 export const sizeUnlike = signalRule({
@@ -29,10 +30,7 @@ export const sizeUnlike = signalRule({
     const most = wiring.kindOf(outputs?.[id]?.device)?.inside?.encoder;
     const rung = RUNGS.find(each => unlike(each, format, most) === undefined);
     if (rung === undefined) return;
-    yield {
-      label: `Send ${rung}`,
-      changes: [{ document: 'plan', patch: [{ op: 'replace', path: `/outputs/${id}/rung`, value: rung }] }],
-    };
+    yield fix(`Send ${rung}`, inPlan().put('outputs', id, 'rung', rung));
   },
 });
 

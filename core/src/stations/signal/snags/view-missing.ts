@@ -3,6 +3,7 @@ import { listed, numberOf, severityOf, type Finding } from '../../../foundations
 import { screenAt } from '../add-gear.js';
 import { signalRule } from '../result.js';
 import type { View } from '../views.js';
+import { fix, inPlan } from '../../../edits.js';
 
 const ADVICE: Readonly<Record<Viewer, string>> = {
   mixer: 'Set an output to the multiview and put a screen before whoever mixes.',
@@ -56,15 +57,10 @@ export const viewMissing = signalRule({
       const suits =
         viewer === 'presenter' ? family === 'screen' : family === 'computer' || family === 'control';
       if (!suits || viewers.includes(viewer)) continue;
-      yield {
-        label: viewer === 'presenter' ? `${label} is turned to the stage` : `It is watched on ${label}`,
-        changes: [
-          {
-            document: 'plan',
-            patch: [{ op: 'add', path: `/devices/${id}/viewers`, value: [...viewers, viewer] }],
-          },
-        ],
-      };
+      yield fix(
+        viewer === 'presenter' ? `${label} is turned to the stage` : `It is watched on ${label}`,
+        inPlan().put('devices', id, 'viewers', [...viewers, viewer]),
+      );
     }
   },
 });

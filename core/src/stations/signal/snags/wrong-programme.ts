@@ -1,6 +1,7 @@
 import type { Port } from '../../../documents/index.js';
 import { signalRule } from '../result.js';
 import { leadFromMaker } from '../switching.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** An output that gets another programme than the one that is wanted of it, or graphics where none are wanted. */
 export const wrongProgramme = signalRule({
@@ -39,41 +40,23 @@ export const wrongProgramme = signalRule({
       const port = lead[1].from.port ?? '';
       const can = wiring.kindOf(switcher)?.ports?.[port]?.gives ?? [];
       if (can.includes(wanted)) {
-        yield {
-          label: `Set ${wiring.kindOf(switcher)?.ports?.[port]?.label ?? 'the output'} of ${wiring.devices[switcher]?.label ?? 'the switcher'} to the ${wanted}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [
-                ...(wiring.devices[switcher]?.buses
-                  ? []
-                  : [{ op: 'add' as const, path: `/devices/${switcher}/buses`, value: {} }]),
-                { op: 'add', path: `/devices/${switcher}/buses/${port}`, value: { bus: wanted } },
-              ],
-            },
-          ],
-        };
+        yield fix(
+          `Set ${wiring.kindOf(switcher)?.ports?.[port]?.label ?? 'the output'} of ${wiring.devices[switcher]?.label ?? 'the switcher'} to the ${wanted}`,
+          inPlan().put('devices', switcher, 'buses', port, { bus: wanted }),
+        );
       }
       const connector = wiring.portOf(lead[1].from)?.connector;
       const suits = (each: Port): boolean => each.connector === connector && each.gives?.[0] === wanted;
       for (const [free, each] of wiring.freePorts(switcher, suits)) {
-        yield {
-          way: 'port',
-          label: `Plug it into ${each.label} of ${wiring.devices[switcher]?.label ?? 'the switcher'}`,
-          changes: [
-            {
-              document: 'plan',
-              patch: [{ op: 'replace', path: `/links/${lead[0]}/from/port`, value: free }],
-            },
-          ],
-        };
+        yield fix(
+          `Plug it into ${each.label} of ${wiring.devices[switcher]?.label ?? 'the switcher'}`,
+          inPlan().put('links', lead[0], 'from', 'port', free),
+          'port',
+        );
       }
     }
     if (output.programme !== undefined) {
-      yield {
-        label: `Let ${output.label} be the first programme`,
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}/programme` }] }],
-      };
+      yield fix(`Let ${output.label} be the first programme`, inPlan().drop('outputs', id, 'programme'));
     }
   },
 });

@@ -2,6 +2,7 @@ import type { Link } from '../../../documents/index.js';
 import { entriesWhere, inOrder, severityOf, type Fix } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
 import { signalRule, type SignalSeen } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A lead between two outputs or two inputs, such as one to a converter that faces the wrong way. */
 export const wrongWay = signalRule({
@@ -35,33 +36,18 @@ export const wrongWay = signalRule({
     if (to.direction === 'out') {
       for (const [port, { label, connector }] of freeVideoPorts(wiring, link.to.device ?? '', 'in')) {
         if (connector !== from.connector) continue;
-        yield {
-          way: 'port',
-          label: `Plug it into ${label} instead`,
-          changes: [
-            { document: 'plan', patch: [{ op: 'replace', path: `/links/${id}/to/port`, value: port }] },
-          ],
-        };
+        yield fix(`Plug it into ${label} instead`, inPlan().put('links', id, 'to', 'port', port), 'port');
       }
     }
     if (from.direction === 'in' && to.direction === 'out') {
-      yield {
-        label: 'Turn the lead round',
-        changes: [
-          {
-            document: 'plan',
-            patch: [
-              { op: 'replace', path: `/links/${id}/from`, value: { ...link.to } },
-              { op: 'replace', path: `/links/${id}/to`, value: { ...link.from } },
-            ],
-          },
-        ],
-      };
+      yield fix(
+        'Turn the lead round',
+        inPlan()
+          .put('links', id, 'from', { ...link.to })
+          .put('links', id, 'to', { ...link.from }),
+      );
     }
-    yield {
-      label: 'Unplug this link',
-      changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/links/${id}` }] }],
-    };
+    yield fix('Unplug this link', inPlan().drop('links', id));
   },
 });
 
@@ -81,30 +67,14 @@ function* mirrored(device: string, { own: { wiring }, kinds }: SignalSeen): Gene
     });
     if (twins.some(twin => twin === undefined)) continue;
     const renamed = new Map(twins.flatMap(twin => (twin ? [twin] : [])));
-    const patch = [...wiring.into(device), ...wiring.outOf(device)].flatMap(([link, { from, to }]) =>
-      (['from', 'to'] as const).flatMap(side => {
-        const end = side === 'from' ? from : to;
+    const edit = inPlan().put('devices', device, 'kind', other);
+    if (wiring.devices[device]?.item !== undefined) edit.drop('devices', device, 'item');
+    for (const [link, { from, to }] of [...wiring.into(device), ...wiring.outOf(device)]) {
+      for (const [side, end] of [['from', from] as const, ['to', to] as const]) {
         const port = end.device === device ? renamed.get(end.port ?? '') : undefined;
-        return port === undefined
-          ? []
-          : [{ op: 'replace' as const, path: `/links/${link}/${side}/port`, value: port }];
-      }),
-    );
-    yield {
-      way: 'mirror',
-      label: `Take “${of.label}” in its place`,
-      changes: [
-        {
-          document: 'plan',
-          patch: [
-            { op: 'replace', path: `/devices/${device}/kind`, value: other },
-            ...(wiring.devices[device]?.item === undefined
-              ? []
-              : [{ op: 'remove' as const, path: `/devices/${device}/item` }]),
-            ...patch,
-          ],
-        },
-      ],
-    };
+        if (port !== undefined) edit.put('links', link, side, 'port', port);
+      }
+    }
+    yield fix(`Take “${of.label}” in its place`, edit, 'mirror');
   }
 }

@@ -1,5 +1,6 @@
 import { inOrder, severityOf } from '../../../foundations/index.js';
 import { streamRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A disk that fills before the end. */
 export const diskShort = streamRule({
@@ -23,17 +24,11 @@ export const diskShort = streamRule({
     const id = snag.subjects[0] ?? '';
     const output = outputs?.[id];
     if (output?.isolated) {
-      yield {
-        label: 'Record the programme only',
-        changes: [{ document: 'plan', patch: [{ op: 'remove', path: `/outputs/${id}/isolated` }] }],
-      };
+      yield fix('Record the programme only', inPlan().drop('outputs', id, 'isolated'));
     }
     for (const [device, { label }] of inOrder(signal.wiring.devices)) {
       if (device === output?.device || !signal.wiring.kindOf(device)?.recording) continue;
-      yield {
-        label: `Record on ${label}`,
-        changes: [{ document: 'plan', patch: [{ op: 'add', path: `/outputs/${id}/device`, value: device }] }],
-      };
+      yield fix(`Record on ${label}`, inPlan().put('outputs', id, 'device', device));
     }
   },
 });

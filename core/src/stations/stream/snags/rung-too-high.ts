@@ -1,6 +1,7 @@
-import { severityOf, type Operation } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
 import { LADDER } from '../ladder.js';
 import { streamRule } from '../result.js';
+import { fix, inPlan } from '../../../edits.js';
 
 /** A size chosen by hand that the line does not carry with the headroom of the house rule. */
 export const rungTooHigh = streamRule({
@@ -22,15 +23,10 @@ export const rungTooHigh = streamRule({
   },
   *fixes(snag, { own, outputs }) {
     const id = snag.subjects[0] ?? '';
-    const path = `/outputs/${id}/rung`;
-    const choose = (label: string, operation: Operation) => ({
-      label,
-      changes: [{ document: 'plan' as const, patch: [operation] }],
-    });
     if (outputs?.[id]?.rung !== undefined)
-      yield choose('Use the best size that fits', { op: 'remove', path });
+      yield fix('Use the best size that fits', inPlan().drop('outputs', id, 'rung'));
     const at = LADDER.findIndex(([rung]) => rung === own.streams[id]?.rung.value);
     for (const [rung] of LADDER.slice(at + 1))
-      yield choose(`Stream at ${rung}`, { op: 'add', path, value: rung });
+      yield fix(`Stream at ${rung}`, inPlan().put('outputs', id, 'rung', rung));
   },
 });

@@ -1,5 +1,5 @@
 /** Moving a box beside its reckoned place: a preview at most once a frame, one edit on release. */
-import type { DeviceBox } from '@idle-satchel/core';
+import type { DeviceBox, Point } from '@idle-satchel/core';
 import { useState, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent } from '../../../store/hooks.js';
 
@@ -21,15 +21,11 @@ export function useBoxDrag(world: RefObject<SVGGElement | null>): {
   const [moving, setMoving] = useState<Moving>();
 
   const nudge = ({ id, label, nudge: before = [0, 0] }: DeviceBox, by: readonly [number, number]): void => {
-    const value = [before[0] + by[0], before[1] + by[1]];
+    const value: Point = [before[0] + by[0], before[1] + by[1]];
     const home = value[0] === 0 && value[1] === 0;
-    store.patchPlan(
+    store.editPlan(
       `Move ${label} on the schematic`,
-      [
-        home
-          ? { op: 'remove', path: `/devices/${id}/nudge` }
-          : { op: 'add', path: `/devices/${id}/nudge`, value },
-      ],
+      plan => plan.set('devices', id, 'nudge', home ? undefined : value),
       `draw ${id}`,
     );
   };
