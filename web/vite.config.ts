@@ -49,7 +49,10 @@ export default defineConfig({
   ],
   // Pictures never move by themselves: see there.
   resolve: {
-    alias: { 'd3-transition': fileURLToPath(new URL('src/bench/no-transitions.ts', import.meta.url)) },
+    alias: {
+      'd3-transition': fileURLToPath(new URL('src/bench/no-transitions.ts', import.meta.url)),
+      'd3-interpolate': fileURLToPath(new URL('src/bench/no-interpolation.ts', import.meta.url)),
+    },
   },
   worker: { format: 'es' },
   build: { target: 'es2023', manifest: true, reportCompressedSize: true },

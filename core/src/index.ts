@@ -30,7 +30,7 @@ export { GROUPS as PACK_GROUPS, type PackLine } from './stations/pack/index.js';
 export type { DeviceLoad } from './stations/power/index.js';
 export type { RackResult } from './stations/racks/index.js';
 export { alternativesOf, type Alternative } from './stations/runs/alternatives.js';
-export { crossingMarks } from './stations/runs/crossing-marks.js';
+export { crossingMarks, crossingWords } from './stations/runs/crossing-marks.js';
 export { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS } from './stations/runs/makes.js';
 export type { RunResult } from './stations/runs/index.js';
 export { pinnedAt, pinsPatch, wayPatch } from './stations/runs/pins.js';

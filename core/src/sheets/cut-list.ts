@@ -3,9 +3,9 @@ import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
 import { showText, type Figure } from '../foundations/index.js';
 import { readingOf } from '../review.js';
-import type { RunResult } from '../stations/runs/index.js';
 import { aboutEvent } from './about.js';
 import type { Sheet } from './sheet.js';
+import { crossingWords } from '../stations/runs/crossing-marks.js';
 
 export function cutList(plan: Plan, assessment: Assessment): Sheet {
   const reading = readingOf(plan, assessment.rules);
@@ -23,7 +23,7 @@ export function cutList(plan: Plan, assessment: Assessment): Sheet {
         shown(run.length),
         shown(run.cableLength),
         shown(run.cable) || 'WANTED',
-        crossingWords(run),
+        run.crossings.map(crossingWords).join(', '),
       ]);
   const { totalOnFloor, ramped } = assessment.runs;
   return {
@@ -55,8 +55,3 @@ export function cutList(plan: Plan, assessment: Assessment): Sheet {
     ],
   };
 }
-
-const crossingWords = (run: RunResult): string =>
-  run.crossings
-    .map(zone => (zone.kind === 'aisle' ? `ramp: ${zone.label}` : `overhead: ${zone.label}`))
-    .join(', ');

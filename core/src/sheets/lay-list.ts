@@ -6,6 +6,7 @@ import { readingOf } from '../review.js';
 import { layOrder } from '../stations/runs/lay-order.js';
 import { aboutEvent } from './about.js';
 import type { Sheet } from './sheet.js';
+import { crossingWords } from '../stations/runs/crossing-marks.js';
 
 /** People who are free to lay leads before the line check: those of the floor and of the cameras. */
 export const layers = ({ roles }: Assessment['hands']): number =>
@@ -45,9 +46,7 @@ export function layList(plan: Plan, assessment: Assessment): Sheet {
         rows: own.flatMap(({ link, minutes: each }) => {
           const run = runs.runs[link];
           if (!run) return [];
-          const over = run.crossings.map(zone =>
-            zone.kind === 'aisle' ? `ramp: ${zone.label}` : `overhead: ${zone.label}`,
-          );
+          const over = run.crossings.map(crossingWords);
           const cable = typeof run.cable.value === 'string' ? run.cable.value : 'WANTED';
           return [
             [

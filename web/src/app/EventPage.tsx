@@ -9,7 +9,7 @@ import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { STATION_KEYS, useShortcuts } from '../ui/shortcuts.js';
 import { STATION_WORDS } from '../ui/station-words.js';
-import { SnagFoot } from './SnagFoot.js';
+import { SnagLine } from './SnagLine.js';
 import { Strap } from './Strap.js';
 import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
@@ -79,7 +79,7 @@ function Workspace() {
           </main>
         </div>
       </div>
-      <SnagFoot />
+      <SnagLine />
       <EventDialogs />
     </div>
   );

@@ -9,7 +9,7 @@ const fetchList = () => import('./SnagList.js');
 const SnagList = fetched(fetchList);
 
 /** The worst snag in one line, its first fix, and how many more; it pulls up into the full list. */
-export default function SnagLine() {
+export function SnagLine() {
   const { ui, go } = useOpenEvent();
   const snags = useEvent(state => state.assessment.snags);
   const checked = useEvent(state => state.checked);

@@ -4,7 +4,7 @@ import { fileOf } from '../api/client.js';
 import { EventDialogs } from './EventDialogs.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
 import { FileMenu } from './FilesMenu.js';
-import { SnagFoot } from './SnagFoot.js';
+import { SnagLine } from './SnagLine.js';
 import { TopLine } from '../ui/top-line.js';
 import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 import { savePng } from '../exchange/save-png.js';
@@ -40,7 +40,7 @@ function Workspace() {
           </main>
         </div>
       </div>
-      <SnagFoot />
+      <SnagLine />
       <EventDialogs />
     </div>
   );

@@ -1,5 +1,6 @@
 import {
   crossingMarks,
+  crossingWords,
   pointsOf,
   px,
   runTapes,
@@ -132,7 +133,7 @@ function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObje
             textAnchor="middle"
             fill="var(--ink)"
           >
-            {zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`}
+            {crossingWords(zone)}
           </text>
         </g>
       ))}

@@ -8,6 +8,7 @@ import { layOrder } from '../runs/lay-order.js';
 import type { PlanWiring, SignalResult } from '../signal/index.js';
 import type { StreamResult } from '../stream/index.js';
 import type { Moment } from './result.js';
+import { crossingWords } from '../runs/crossing-marks.js';
 
 export interface Draft {
   readonly moment: Moment;
@@ -76,9 +77,7 @@ export const rigDrafts = ({
     }),
   ),
   ...Object.entries(leads).map(([id, { label, crossings, tape }]) => {
-    const over = crossings.map(zone =>
-      zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`,
-    );
+    const over = crossings.map(crossingWords);
     return draft(id, { moment: 'Rig', label, detail: ['laid and taped', ...over].join(', '), tape });
   }),
 ];

@@ -2,7 +2,7 @@
 import type { Venue } from '../../documents/index.js';
 import { between, contains, distance, type Point } from '../../foundations/index.js';
 import type { Zone } from './floor.js';
-import type { RunResult } from './index.js';
+import type { RunResult } from './result.js';
 import { alongFloor } from './trodden.js';
 import { alongLine } from './pins.js';
 
@@ -12,6 +12,10 @@ export interface CrossingMark {
   /** Metres along the way. */
   readonly along: number;
 }
+
+/** `ramp over Aisle`, `overhead at Main door`. */
+export const crossingWords = ({ kind, label }: Pick<Zone, 'kind' | 'label'>): string =>
+  kind === 'aisle' ? `ramp over ${label}` : `overhead at ${label}`;
 
 /** A mark for each aisle and door of a run, in the order it comes to them. */
 export function crossingMarks(

@@ -6,9 +6,9 @@ import {
   showInstant,
   type RoleResult,
 } from '@idle-satchel/core';
-import { scaleLinear } from 'd3-scale';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
+import { linear } from '../../ui/linear.js';
 
 /** Hands: the roles that the design asks for, who does them, and when they must come. */
 export default function HandsStation() {
@@ -122,7 +122,7 @@ function CallTimeline() {
   const begin = Date.parse(brief.start.value) - (numberOf(brief.before) ?? 0) * 60_000;
   const callAt = typeof call.value === 'string' ? Date.parse(call.value) : begin;
   const first = Math.min(begin, callAt);
-  const x = scaleLinear([first, begin + total * 60_000], [6, 694]);
+  const x = linear([first, begin + total * 60_000], [6, 694]);
   let at = begin;
   const bars = PHASE_ORDER.map((phase, i) => {
     const from = at;

@@ -1,6 +1,16 @@
-import { alternativesOf, pinsPatch, showText, wayPatch, type Waypoint } from '@idle-satchel/core';
+import {
+  alternativesOf,
+  crossingWords,
+  pinsPatch,
+  showText,
+  wayPatch,
+  type Link,
+  type Waypoint,
+} from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
 import { useEvent, useOpenEvent, usePlan, useReading } from '../../store/hooks.js';
+
+type Way = NonNullable<Link['way']>;
 
 /** How a lead is laid: its pins, what it keeps away from, and other ways with what each is longer. */
 export function OtherWays({ id, label }: { id: string; label: string }) {
@@ -104,31 +114,36 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
         )}
       </p>
       {open && alternatives.length === 0 && <p className="text-faint">No other way is much different.</p>}
-      {open && (
-        <ul aria-label="Other ways">
-          {alternatives.map(({ name, longer, crossings, way: next }) => (
-            <li key={name} className="flex gap-3 border-b border-rule py-1">
-              <span className="grow">
-                {name},{' '}
-                {Math.abs(longer) < 0.05
-                  ? 'as long'
-                  : `${showText(Math.abs(longer), 'm', reading)} ${longer > 0 ? 'longer' : 'shorter'}`}
-                ,{' '}
-                {crossings.length === 0
-                  ? 'no crossing'
-                  : crossings
-                      .map(zone =>
-                        zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`,
-                      )
-                      .join(', ')}
-              </span>
-              <button className="button" aria-label={`Lead it ${name}`} onClick={() => lay(next)}>
-                Take
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
+      {open && <Alternatives {...{ alternatives }} onTake={lay} />}
     </div>
+  );
+}
+
+/** Other ways with what each is longer and what it crosses. */
+function Alternatives({
+  alternatives,
+  onTake,
+}: {
+  alternatives: ReturnType<typeof alternativesOf>;
+  onTake: (way: Way | undefined) => void;
+}) {
+  const reading = useReading();
+  return (
+    <ul aria-label="Other ways">
+      {alternatives.map(({ name, longer, crossings, way: next }) => (
+        <li key={name} className="flex gap-3 border-b border-rule py-1">
+          <span className="grow">
+            {name},{' '}
+            {Math.abs(longer) < 0.05
+              ? 'as long'
+              : `${showText(Math.abs(longer), 'm', reading)} ${longer > 0 ? 'longer' : 'shorter'}`}
+            , {crossings.length === 0 ? 'no crossing' : crossings.map(crossingWords).join(', ')}
+          </span>
+          <button className="button" aria-label={`Lead it ${name}`} onClick={() => onTake(next)}>
+            Take
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,4 +1,11 @@
-import { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS, numberOf, reachIsGood, type Figure } from '@idle-satchel/core';
+import {
+  CABLE_MAKES_BY_CONNECTOR,
+  crossingWords,
+  MAKE_WORDS,
+  numberOf,
+  reachIsGood,
+  type Figure,
+} from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { OnSite } from './OnSite.js';
@@ -15,9 +22,6 @@ export function RunLedger({ id }: { id: string }) {
   /** What is mostly nothing has no line then. */
   const some = (figure: Figure) => (numberOf(figure) ?? 0) !== 0 && <FigureRow figure={figure} />;
   const makes = CABLE_MAKES_BY_CONNECTOR[run.connector] ?? [];
-  const over = run.crossings.map(zone =>
-    zone.kind === 'aisle' ? `ramp over ${zone.label}` : `overhead at ${zone.label}`,
-  );
   return (
     <section aria-label={run.label}>
       <Heading about={run.label}>Lead</Heading>
@@ -43,7 +47,7 @@ export function RunLedger({ id }: { id: string }) {
           </select>
         </label>
       )}
-      <FigureRow figure={run.onFloor}>{over.join(', ')}</FigureRow>
+      <FigureRow figure={run.onFloor}>{run.crossings.map(crossingWords).join(', ')}</FigureRow>
       {some(run.between)}
       <FigureRows of={{ rises: run.rises, tails: run.tails }} />
       {some(run.overhead)}

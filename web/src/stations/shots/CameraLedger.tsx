@@ -4,10 +4,10 @@ import { fetched } from '../../ui/fetched.js';
 import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
+import PlaceFields from '../devices/PlaceFields.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 import { ShotLedger } from './ShotLedger.js';
 
-const PlaceFields = fetched(() => import('../devices/PlaceFields.js'));
 const MovingFields = fetched(() => import('./MovingFields.js'));
 const StandFields = fetched(() => import('./StandFields.js'));
 const AddShot = fetched(() => import('./AddShot.js'));
@@ -46,8 +46,8 @@ function Camera({ id, device }: { id: string; device: Device }) {
           </select>
         </label>
       </DeviceHead>
+      <PlaceFields {...{ id, device }} heightLabel="Lens height" pointsAt="its first shot" />
       <Suspense>
-        <PlaceFields {...{ id, device }} heightLabel="Lens height" pointsAt="its first shot" />
         {camera.moving && <MovingFields id={id} device={device} moving={camera.moving} />}
         <StandFields id={id} device={device} />
       </Suspense>

@@ -3,7 +3,7 @@ import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan, useUi } from '../../store/hooks.js';
 
 /** Lines and gear of the house that the plan does not use yet. */
-export default function HouseGear() {
+export function HouseGear() {
   const { store, ui } = useOpenEvent();
   const venue = useEvent(({ assessment }) => assessment.ground.venue);
   const devices = usePlan(plan => plan.devices);

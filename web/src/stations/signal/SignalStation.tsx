@@ -1,19 +1,17 @@
-import { Suspense, type ReactNode } from 'react';
-import { fetched } from '../../ui/fetched.js';
+import type { ReactNode } from 'react';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
+import { AddGear } from './AddGear.js';
 import { ConnectRest } from './ConnectRest.js';
 import { Countables } from './Countables.js';
 import { DeviceSignal } from './DeviceSignal.js';
 import { Formats } from './Formats.js';
+import { HouseGear } from './HouseGear.js';
 import { Links } from './Links.js';
 import { LipSync } from './LipSync.js';
 import { PlugFields } from './PlugFields.js';
 import { SignalBench } from './SignalBench.js';
 import { Views } from './Views.js';
-
-const AddGear = fetched(() => import('./AddGear.js'));
-const HouseGear = fetched(() => import('./HouseGear.js'));
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
 export default function SignalStation() {
@@ -28,10 +26,8 @@ export default function SignalStation() {
         <DeviceSignal />
         <PlugFields />
         <ConnectRest />
-        <Suspense>
-          <AddGear />
-          <HouseGear />
-        </Suspense>
+        <AddGear />
+        <HouseGear />
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
           <Traced key={id} id={id} name={devices?.[id]?.label ?? id}>

@@ -1,7 +1,8 @@
 import { inOrder, numberOf, RUNGS, showText, type Rung } from '@idle-satchel/core';
-import { scaleLinear } from 'd3-scale';
+import { ticks } from 'd3-array';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
+import { linear } from '../../ui/linear.js';
 
 /** Stream: what the line carries, what goes over it, and disk for the recording. */
 export default function StreamStation() {
@@ -70,10 +71,8 @@ function UploadChart() {
   const tests = inOrder(uploads).toSorted(([, a], [, b]) => (a.at < b.at ? -1 : 1));
   const used = Object.values(stream.streams).reduce((sum, each) => sum + (numberOf(each.lineRate) ?? 0), 0);
   const budget = numberOf(stream.budget);
-  const x = scaleLinear(
-    [0, Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08],
-    [LEFT, WIDTH - 20],
-  );
+  const most = Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08;
+  const x = linear([0, most], [LEFT, WIDTH - 20]);
   const bottom = 70 + tests.length * 46;
   const line = (value: number, words: string, y: number, dash?: string) => (
     <g>
@@ -134,7 +133,7 @@ function UploadChart() {
           })}
           <g stroke="var(--faint)" fill="var(--faint-word)" fontSize={12}>
             <path d={`M${x(0)},${bottom}H${WIDTH - 20}`} fill="none" />
-            {x.ticks(6).map(tick => (
+            {ticks(0, most, 6).map(tick => (
               <g key={tick}>
                 <path d={`M${x(tick)},${bottom}v5`} />
                 <text stroke="none" x={x(tick)} y={bottom + 19} textAnchor="middle">

@@ -1,0 +1,154 @@
+import {
+  inOrder,
+  LAYOUTS,
+  PHASE_ORDER,
+  showInstant,
+  type Layout,
+  type RunningItem,
+} from '@idle-satchel/core';
+import { TextField } from '../../ledger/TextField.js';
+import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js';
+import { PHASE_WORDS } from './phase-words.js';
+
+/** One item of the running order: when, what, where and how long. */
+export function ItemRow({
+  id,
+  item,
+  first,
+  last,
+  onMove,
+}: {
+  id: string;
+  item: RunningItem;
+  first: boolean;
+  last: boolean;
+  onMove: (by: 1 | -1) => void;
+}) {
+  const store = useStore();
+  const marks = useEvent(state => state.assessment.ground.venue.marks);
+  const times = useResult('brief').items;
+  const { zone } = useReading();
+  const at = (iso: unknown): string => (typeof iso === 'string' ? showInstant(iso, zone).slice(4) : '');
+  return (
+    <tr>
+      <td>{at(times[id]?.begins.value)}</td>
+      <td>{at(times[id]?.ends.value)}</td>
+      <td>
+        <TextField
+          label="Item"
+          value={item.label}
+          max={80}
+          onCommit={text =>
+            store.editPlan('Rename an item', plan => plan.put('runningOrder', id, 'label', text))
+          }
+        />
+      </td>
+      <td>
+        <select
+          className="field"
+          aria-label={`Phase of ${item.label}`}
+          value={item.phase}
+          onChange={event =>
+            store.editPlan('Change a phase', plan =>
+              plan.put('runningOrder', id, 'phase', event.target.value as RunningItem['phase']),
+            )
+          }
+        >
+          {PHASE_ORDER.map(phase => (
+            <option key={phase} value={phase}>
+              {PHASE_WORDS[phase]}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td className="text-right">
+        <input
+          className="field w-16 text-right"
+          type="number"
+          min={0}
+          max={1440}
+          aria-label={`Minutes of ${item.label}`}
+          key={item.minutes}
+          defaultValue={item.minutes}
+          onBlur={event => {
+            const value = event.target.valueAsNumber;
+            if (value >= 0 && value <= 1440 && value !== item.minutes)
+              store.editPlan('Change a length', plan => plan.put('runningOrder', id, 'minutes', value));
+            else if (!(value >= 0 && value <= 1440)) event.target.value = String(item.minutes);
+          }}
+        />
+      </td>
+      <td>
+        <select
+          className="field"
+          aria-label={`Mark of ${item.label}`}
+          value={item.mark ?? ''}
+          onChange={event => {
+            const value = event.target.value;
+            if (value) store.editPlan('Place an item', plan => plan.put('runningOrder', id, 'mark', value));
+            else if (item.mark)
+              store.editPlan('Place an item nowhere', plan => plan.drop('runningOrder', id, 'mark'));
+          }}
+        >
+          <option value="">–</option>
+          {inOrder(marks).map(([mark, { label }]) => (
+            <option key={mark} value={mark}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td>{item.phase === 'live' && <LayoutsOf id={id} item={item} />}</td>
+      <td className="text-right whitespace-nowrap">
+        <button
+          className="link"
+          aria-label={`Move ${item.label} up`}
+          disabled={first}
+          onClick={() => onMove(-1)}
+        >
+          ↑
+        </button>{' '}
+        <button
+          className="link"
+          aria-label={`Move ${item.label} down`}
+          disabled={last}
+          onClick={() => onMove(1)}
+        >
+          ↓
+        </button>{' '}
+        <button
+          className="link"
+          onClick={() => store.editPlan('Drop an item', plan => plan.drop('runningOrder', id))}
+        >
+          Drop
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+/** Layouts and graphics that an item needs at once; they draw on the switcher under Signal. */
+function LayoutsOf({ id, item }: { id: string; item: RunningItem }) {
+  const store = useStore();
+  const chosen = item.layouts ?? [];
+  const toggle = (layout: Layout): void => {
+    const value = chosen.includes(layout) ? chosen.filter(each => each !== layout) : [...chosen, layout];
+    const path = `/runningOrder/${id}/layouts`;
+    store.patchPlan(`Layouts of ${item.label}`.slice(0, 120), [
+      value.length === 0 ? { op: 'remove', path } : { op: 'add', path, value },
+    ]);
+  };
+  return (
+    <details className="text-[13px]">
+      <summary aria-label={`Layouts of ${item.label}`}>
+        {chosen.length === 0 ? 'none' : chosen.join(', ')}
+      </summary>
+      {LAYOUTS.map(layout => (
+        <label key={layout} className="flex gap-2">
+          <input type="checkbox" checked={chosen.includes(layout)} onChange={() => toggle(layout)} />
+          {layout}
+        </label>
+      ))}
+    </details>
+  );
+}
