@@ -96,15 +96,12 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
   const rules = useEvent(state => state.assessment.rules);
   const own = usePlan(plan => plan.rules);
   const choose = (rule: PlainRule, value: string | number): void => {
-    const path = `/rules/${rule}`;
     const reset = house[rule] === value;
     if (reset && own?.[rule] !== undefined)
-      store.patchPlan('Follow the house rule', [{ op: 'remove', path }]);
+      store.editPlan('Follow the house rule', plan => plan.drop('rules', rule));
     else if (!reset) {
-      store.patchPlan('Choose a rule for this event', [
-        ...(own ? [] : [{ op: 'add' as const, path: '/rules', value: {} }]),
-        { op: 'add', path, value },
-      ]);
+      // What a field of a rule offers is what the rule may be.
+      store.editPlan('Choose a rule for this event', plan => plan.put('rules', rule, value as never));
     }
   };
   const origin = (rule: keyof RuleChoices): string =>

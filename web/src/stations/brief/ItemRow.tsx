@@ -133,10 +133,9 @@ function LayoutsOf({ id, item }: { id: string; item: RunningItem }) {
   const chosen = item.layouts ?? [];
   const toggle = (layout: Layout): void => {
     const value = chosen.includes(layout) ? chosen.filter(each => each !== layout) : [...chosen, layout];
-    const path = `/runningOrder/${id}/layouts`;
-    store.patchPlan(`Layouts of ${item.label}`.slice(0, 120), [
-      value.length === 0 ? { op: 'remove', path } : { op: 'add', path, value },
-    ]);
+    store.editPlan(`Layouts of ${item.label}`.slice(0, 120), plan =>
+      plan.set('runningOrder', id, 'layouts', value.length === 0 ? undefined : value),
+    );
   };
   return (
     <details className="text-[13px]">

@@ -1,8 +1,8 @@
-import { idFrom, MOMENTS, type Check, type Moment, type Operation } from '@idle-satchel/core';
+import { idFrom, MOMENTS, type Check, type Moment } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { usePlan, useResult, useStore } from '../../store/hooks.js';
+import { useResult, useStore } from '../../store/hooks.js';
 import { Reading } from './Reading.js';
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
@@ -65,7 +65,6 @@ export default function DayStation() {
 
 function CheckLine({ id, check, name }: { id: string; check: Check; name: string }) {
   const store = useStore();
-  const ticks = usePlan(plan => plan.ticks);
   const done = check.tick !== undefined;
   const needsValue = check.unit !== undefined;
   const keep = (value?: number): void => {
@@ -75,12 +74,11 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
       at: new Date().toISOString(),
       ...(value === undefined ? {} : { value }),
     };
-    const patch: Operation[] = [
-      ...(ticks ? [] : [{ op: 'add' as const, path: '/ticks', value: {} }]),
-      { op: 'add', path: `/ticks/${check.tick ?? idFrom(id)}`, value: tick },
-    ];
-    const label = `Tick: ${check.label}`.slice(0, 120);
-    store.patchPlan(label, patch, value === undefined ? undefined : `reading of ${id}`);
+    store.editPlan(
+      `Tick: ${check.label}`.slice(0, 120),
+      plan => plan.put('ticks', check.tick ?? idFrom(id), tick),
+      value === undefined ? undefined : `reading of ${id}`,
+    );
   };
   const takeBack = (): void =>
     store.editPlan('Take a tick off', plan => plan.drop('ticks', check.tick ?? ''));

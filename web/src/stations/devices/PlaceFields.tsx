@@ -100,7 +100,6 @@ function OnFloor({
   const galleries = inOrder(areas).filter(([, { kind }]) => kind === 'gallery');
   const move = (value: readonly [number, number]): void =>
     store.editPlan(`Move ${device.label}`, plan => plan.put('devices', id, 'place', 'at', value));
-  const path = (field: string): string => `/devices/${id}/place/${field}`;
   return (
     <>
       <div className="grid grid-cols-2 gap-x-5">
@@ -112,7 +111,9 @@ function OnFloor({
           min={0}
           max={30}
           onCommit={value =>
-            store.patchPlan(`Height of ${device.label}`, [{ op: 'add', path: path('height'), value }])
+            store.editPlan(`Height of ${device.label}`, plan =>
+              plan.put('devices', id, 'place', 'height', value),
+            )
           }
         />
         {pointsAt !== undefined && (
@@ -123,7 +124,7 @@ function OnFloor({
               <button
                 className="link"
                 onClick={() =>
-                  store.patchPlan(`Aim ${device.label}`, [{ op: 'remove', path: path('facing') }])
+                  store.editPlan(`Aim ${device.label}`, plan => plan.drop('devices', id, 'place', 'facing'))
                 }
               >
                 Point at {pointsAt}
@@ -139,11 +140,9 @@ function OnFloor({
           none="the ground"
           options={galleries.map(([gallery, { label }]) => [gallery, label] as const)}
           onCommit={value =>
-            store.patchPlan(`Floor of ${device.label}`, [
-              value === undefined
-                ? { op: 'remove', path: path('level') }
-                : { op: 'add', path: path('level'), value },
-            ])
+            store.editPlan(`Floor of ${device.label}`, plan =>
+              plan.set('devices', id, 'place', 'level', value),
+            )
           }
         />
       )}

@@ -154,11 +154,10 @@ function RackLedger({ rack }: { rack: RackResult }) {
                 aria-label={`Unit of ${item.label}`}
                 value={item.unit ?? ''}
                 onChange={event => {
-                  const at = `/devices/${key}/place/unit`;
-                  const value = Number(event.target.value);
-                  store.patchPlan(`Mount ${item.label}`, [
-                    value ? { op: 'add', path: at, value } : { op: 'remove', path: at },
-                  ]);
+                  const unit = Number(event.target.value) || undefined;
+                  store.editPlan(`Mount ${item.label}`, plan =>
+                    plan.set('devices', key, 'place', 'unit', unit),
+                  );
                 }}
               >
                 <option value="">loose</option>

@@ -1,4 +1,11 @@
-import { showText, VIDEO_FORMATS, type Item, type Proof, type VideoFormat } from '@idle-satchel/core';
+import {
+  showText,
+  VIDEO_FORMATS,
+  type Item,
+  type Link,
+  type Proof,
+  type VideoFormat,
+} from '@idle-satchel/core';
 import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { keepName, signedName } from '../../api/signature.js';
@@ -14,11 +21,11 @@ export function OnSite({ id }: { id: string }) {
   const shelf = useEvent(({ bundle }) => bundle.shelf);
   const [problem, setProblem] = useState('');
   if (!run || !link) return null;
-  const path = (name: string): string => `/links/${id}/${name}`;
-  const set = (label: string, name: string, value: number | boolean | undefined): void =>
-    store.patchPlan(label, [
-      value === undefined ? { op: 'remove', path: path(name) } : { op: 'add', path: path(name), value },
-    ]);
+  const set = <Name extends keyof Link>(
+    label: string,
+    name: Name,
+    value: NonNullable<Link[Name]> | undefined,
+  ): void => store.editPlan(label, plan => plan.set('links', id, name, value));
   const onShelf = async (item: string, change: Partial<Item>): Promise<void> => {
     setProblem('');
     try {
@@ -77,10 +84,7 @@ export function OnSite({ id }: { id: string }) {
             {link.proof.works ? 'Carried' : 'Failed at'} {link.proof.format ?? 'its signal'} over{' '}
             {showText(link.proof.length, 'm', reading)}, {link.proof.at.slice(0, 10)}, {link.proof.by}
           </span>
-          <button
-            className="link"
-            onClick={() => store.patchPlan('Drop a proof', [{ op: 'remove', path: path('proof') }])}
-          >
+          <button className="link" onClick={() => set('Drop a proof', 'proof', undefined)}>
             Drop
           </button>
         </p>
@@ -91,9 +95,7 @@ export function OnSite({ id }: { id: string }) {
             typeof run.cableLength.value === 'number' ? run.cableLength.value : Number(run.length.value)
           }
           onProof={proof => {
-            store.patchPlan('Note what a lead carried', [
-              { op: 'add', path: path('proof'), value: { ...proof } },
-            ]);
+            set('Note what a lead carried', 'proof', { ...proof });
             // What one cable carried holds for the next event as well.
             const [item] = run.items;
             if (item !== undefined && run.items.length === 1) void onShelf(item, { proof });

@@ -33,10 +33,10 @@ export function RunLedger({ id }: { id: string }) {
             className="field"
             value={run.asked}
             onChange={event =>
-              store.patchPlan('Choose a make of cable', [
-                { op: 'add', path: `/links/${id}/make`, value: event.target.value },
-                ...(link?.cables ? [{ op: 'remove' as const, path: `/links/${id}/cables` }] : []),
-              ])
+              store.editPlan('Choose a make of cable', plan => {
+                const edit = plan.put('links', id, 'make', event.target.value as (typeof makes)[number]);
+                return link?.cables ? edit.drop('links', id, 'cables') : edit;
+              })
             }
           >
             {makes.map(make => (
