@@ -1,7 +1,7 @@
 /** How long “Find positions” takes to prove the best: the demo church, and a large hall with many pillars. */
 import type { Point } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
-import { findLayouts, GRID, LENS_HEIGHTS, prepare } from '@idle-satchel/core/searches';
+import { findLayouts, prepare, usualPlacement } from '@idle-satchel/core/searches';
 import { calibration, line, ms } from './measure.js';
 
 type Bundle = ReturnType<typeof fridayBundle>;
@@ -83,8 +83,9 @@ function toBest(bundle: Bundle, count: number, enough: number): { places: number
   const start = performance.now();
   const prepared = ended(
     prepare(bundle, {
-      ...{ cameras, count, grid: GRID, heights: LENS_HEIGHTS, anywhere: true },
-      ...{ refused: [], insisted: [] },
+      ...usualPlacement(cameras),
+      count,
+      anywhere: true,
     }),
   );
   const searching = findLayouts(prepared, () => enough);

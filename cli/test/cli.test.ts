@@ -1,5 +1,5 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -48,6 +48,44 @@ describe('satchel', () => {
     expect(stderr).toContain('/plan/label: must be text');
     expect(stderr).toContain('/plan/start: is missing');
     expect(stderr).toContain('/venue: is missing');
+  });
+
+  it('searches, says how sure that is, and writes the event with the best offer', () => {
+    const out = join(folder, 'moved.json');
+    const found = JSON.parse(satchel('search', 'desk', example, '--apply', out)) as {
+      search: string;
+      proven: boolean;
+      objectives: { value: number; bound: number; gap: number }[];
+      offers: { id: string; label: string }[];
+    };
+    expect([found.search, found.proven, found.objectives[0]?.gap]).toEqual(['desk', true, 0]);
+    expect(found.offers[0]?.label).toMatch(/^Move the desk to /);
+    const [x, y] = (found.offers[0]?.id ?? '').split(' ').map(Number);
+    const moved = JSON.parse(readFileSync(out, 'utf8')) as typeof original;
+    const original = JSON.parse(readFileSync(example, 'utf8')) as {
+      plan: { devices: Record<string, { place?: { at?: number[] } }> };
+      hands: { people: object };
+    };
+    expect(moved.plan.devices.deskrack1?.place?.at).toEqual([x, y]);
+    expect(moved.hands).toEqual(original.hands);
+    expect(satchel('validate', out)).toMatch(/no faults/);
+  });
+
+  it.each([
+    [['search', 'dance', example], 'there are: positions, desk, connect, cut, ways-out'],
+    [['search', 'desk', example, '--options', '{'], '--options must be JSON'],
+    [['search', 'ways-out', example], '--options /link: is missing'],
+    [['search', 'ways-out', example, '--options', '{"link":"nolead0001"}'], '/link: names no lead'],
+    [['search', 'connect', example, '--apply', join(folder, 'x.json')], 'nothing was found'],
+    [['search', 'desk', example, '--apply', join(folder, 'no/such/x.json')], 'cannot be written (ENOENT)'],
+    [['search', 'desk'], 'usage: satchel'],
+    [['assess', example, '--apply', 'x'], 'usage: satchel'],
+    [['validate', example, '--figures'], 'usage: satchel'],
+    [['assess', example, '--figures', '--snags'], 'usage: satchel'],
+  ])('says what is wrong with %j', (args, says) => {
+    const { status, stderr } = refused(...args);
+    expect(status).toBe(1);
+    expect(stderr).toContain(says);
   });
 
   it.each([['assess'], ['validate', '/no/such/file'], ['assess', example, '--nonsense'], ['dance', example]])(

@@ -100,6 +100,21 @@ export const Int = constraint<[min: number, max: number]>({
   schema: (min, max) => ({ type: 'integer', minimum: min, maximum: max }),
 });
 
+/** A list of up to `most` numbers from `min` to `max`. */
+export const Nums = constraint<[min: number, max: number, most: number]>({
+  name: 'nums',
+  test: (value, min, max, most) =>
+    Array.isArray(value) &&
+    value.length <= most &&
+    value.every(each => typeof each === 'number' && each >= min && each <= max),
+  says: (min, max, most) => `must be up to ${most} numbers from ${min} to ${max}`,
+  schema: (min, max, most) => ({
+    type: 'array',
+    items: { type: 'number', minimum: min, maximum: max },
+    maxItems: most,
+  }),
+});
+
 export const Flag = constraint<[]>({
   name: 'flag',
   test: value => typeof value === 'boolean',

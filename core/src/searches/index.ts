@@ -1,6 +1,6 @@
 export * from './desk/desk-places.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
-export * from './solver.js';
+export * from './search.js';
 export * from './stock/index.js';
 export * from './ways-out/index.js';

@@ -11,10 +11,10 @@ import {
   takeProposals,
   type ProgrammeSolver,
   type Way,
-  type Wishes,
+  type ConnectProblem,
 } from '../../src/searches/index.js';
 import { edited, friday, remove, set } from '../stations/edited.js';
-import { highsSolver } from './solver.js';
+import { foundBy, highsSolver } from './solver.js';
 
 let solve: ProgrammeSolver;
 beforeAll(async () => {
@@ -24,16 +24,16 @@ beforeAll(async () => {
 const never = (): boolean => false;
 
 /** The cheapest by trying every choice. */
-function byForce(problem: Wishes): number {
+function byForce(problem: ConnectProblem): number {
   let best = Infinity;
   const go = (i: number, chosen: (Way | undefined)[], taken: ReadonlySet<string>): void => {
-    const wish = problem.wishes[i];
-    if (!wish) {
+    const demand = problem.demands[i];
+    if (!demand) {
       best = Math.min(best, costOf(chosen, problem));
       return;
     }
     go(i + 1, [...chosen, undefined], taken);
-    for (const way of wish.ways) {
+    for (const way of demand.ways) {
       const keys = takenBy(way, problem, never);
       if (keys.some(key => taken.has(key))) continue;
       go(i + 1, [...chosen, way], new Set([...taken, ...keys]));
@@ -57,9 +57,9 @@ const wayOf = fc.record({
   cost: fc.integer({ min: 0, max: 900 }).map(n => n / 100),
 });
 const problems = fc.record({
-  wishes: fc
+  demands: fc
     .array(fc.array(wayOf, { maxLength: 5 }), { maxLength: 4 })
-    .map(lists => lists.map((ways, i) => ({ id: `wish${i}`, label: `wish ${i}`, ways }))),
+    .map(lists => lists.map((ways, i) => ({ id: `demand${i}`, label: `demand ${i}`, ways }))),
   owned: fc.record({ adapter: fc.integer({ min: 0, max: 2 }), converter: fc.integer({ min: 0, max: 1 }) }),
   groups: fc.constantFrom({}, { 'devicea p1': 'one socket', 'devicea p2': 'one socket' }),
 });
@@ -93,9 +93,11 @@ describe('the demo church without its leads', () => {
   );
 
   it('is plugged in whole, with the adapter that the small socket needs', async () => {
-    const { proposals, without } = await connectTheRest(bare, assess(bare), solve);
+    const {
+      answer: { proposals, without },
+    } = await foundBy(connectTheRest, bare, {});
     expect(without).toEqual([]);
-    expect(proposals.find(({ wish }) => wish === 'C3 SIDE')?.via).toBe(
+    expect(proposals.find(({ demand }) => demand === 'C3 SIDE')?.via).toBe(
       'Adapter, HDMI D plug to HDMI A socket, ADD 01',
     );
     const { signal } = assess({ ...bare, plan: applyPatch(bare.plan, takeProposals(proposals)) });
@@ -122,15 +124,15 @@ describe('what finds no free input', () => {
         place: { at: [9, 9], height: 1.5 },
       }),
     );
-    const { proposals, without } = await connectTheRest(full, assess(full), solve);
+    const {
+      answer: { proposals, without },
+    } = await foundBy(connectTheRest, full, {});
     expect(without).toEqual(['C4']);
     expect(proposals).toEqual([]);
-    const { proposals: one } = await connectTheRest(
-      edited(remove('/links/linkword1')),
-      assess(edited(remove('/links/linkword1'))),
-      solve,
-    );
-    expect(one.map(({ from, to }) => `${from} → ${to}`)).toEqual(['WORDS · HDMI out → SWITCHER · HDMI in 4']);
+    const { answer: one } = await foundBy(connectTheRest, edited(remove('/links/linkword1')), {});
+    expect(one.proposals.map(({ from, to }) => `${from} → ${to}`)).toEqual([
+      'WORDS · HDMI out → SWITCHER · HDMI in 4',
+    ]);
     expect(friday.plan.links?.linkword1).toBeDefined();
   });
 });

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { applyFix } from '../../src/fixes.js';
 import { assess } from '../../src/assess.js';
 import { distance, numberOf } from '../../src/foundations/index.js';
-import { deskPatch, deskPlaces } from '../../src/searches/index.js';
+import { deskPlaces, isProven } from '../../src/searches/index.js';
 import { edited, friday, remove } from '../stations/edited.js';
+import { foundBy } from './solver.js';
 
-const places = deskPlaces(friday);
+const { answer: places, offers, objectives } = await foundBy(deskPlaces, friday, {});
 const now = places.find(each => each.now);
 
 describe('desk places', () => {
@@ -19,11 +20,16 @@ describe('desk places', () => {
     }
   });
 
+  it('are proven the best of all that were looked at', () => {
+    expect(isProven({ objectives })).toBe(true);
+    expect(objectives[0]?.value).toBe(places[0]?.cost);
+  });
+
   it('have the leads that are laid, within what the grid zigzags, when the desk is moved there', () => {
     for (const place of places) {
-      const patch = deskPatch(friday, place.at);
-      if (!patch) throw new Error('no desk');
-      const { runs, ground } = assess(applyFix(friday, { changes: [patch] }));
+      const offer = offers.find(({ id }) => id === place.id);
+      expect(offer === undefined).toBe(place.now);
+      const { runs, ground } = assess(offer ? applyFix(friday, offer) : friday);
       const atDesk = (end: { device?: string } | undefined): boolean =>
         ground.places[end?.device ?? '']?.carrier === 'deskrack1';
       const laid = Object.entries(friday.plan.links ?? {})
@@ -34,12 +40,12 @@ describe('desk places', () => {
     }
   });
 
-  it('see no more marks than there are, and need a desk', () => {
+  it('see no more marks than there are, and need a desk', async () => {
     for (const { seen, marks, pictures } of places) {
       expect(seen).toBeLessThanOrEqual(marks);
       expect(pictures).toBeLessThanOrEqual(Object.keys(friday.plan.shots ?? {}).length);
     }
     const none = edited(remove('/devices/switcher1'), remove('/devices/laptopwor'));
-    expect(deskPlaces(none)).toEqual([]);
+    expect(await foundBy(deskPlaces, none, {})).toEqual({ answer: [], objectives: [], offers: [] });
   });
 });

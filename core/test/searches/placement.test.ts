@@ -11,7 +11,7 @@ import {
   prepare,
   whyNotHere,
   type Layouts,
-  type PlacementWish,
+  type PlacementOptions,
   type Prepared,
 } from '../../src/searches/placement/index.js';
 import type { Stance } from '../../src/searches/placement/stances.js';
@@ -20,7 +20,7 @@ import { distance, numberOf } from '../../src/foundations/index.js';
 import { edited, friday, set } from '../stations/edited.js';
 
 const CAMERAS = ['camwide01', 'camnorth1', 'camside01'];
-const WISH: PlacementWish = {
+const WISH: PlacementOptions = {
   ...{ cameras: CAMERAS, count: 3, grid: 0.5, heights: [1, 1.5, 2.4], anywhere: false },
   ...{ refused: [], insisted: [] },
 };
@@ -31,9 +31,9 @@ function ended<T>(steps: Generator<unknown, T>): T {
     if (done) return value;
   }
 }
-const prepared = (wish: Partial<PlacementWish> = {}, bundle: Bundle = friday): Prepared =>
+const prepared = (wish: Partial<PlacementOptions> = {}, bundle: Bundle = friday): Prepared =>
   ended(prepare(bundle, { ...WISH, ...wish }));
-const found = (wish: Partial<PlacementWish> = {}, bundle?: Bundle): Layouts =>
+const found = (wish: Partial<PlacementOptions> = {}, bundle?: Bundle): Layouts =>
   ended(findLayouts(prepared(wish, bundle)));
 const bestOf = ({ pools, scene }: Prepared, count: number, some: readonly Pool[] = pools): Best =>
   ended(bestSet(some, count, scene.wanted, new Worth(scene)));

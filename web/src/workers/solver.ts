@@ -3,12 +3,12 @@ import type { ProgrammeSolver } from '@idle-satchel/core/searches';
 import loadHighs from 'highs';
 import wasmAddress from 'highs/runtime?url';
 
-export async function programmeSolver(): Promise<ProgrammeSolver> {
-  const highs = await loadHighs({ locateFile: () => wasmAddress });
-  return programme => {
-    const { Status, Columns } = highs.solve(programme, { mip_rel_gap: 0 });
+export function programmeSolver(): ProgrammeSolver {
+  let loaded: ReturnType<typeof loadHighs> | undefined;
+  return async programme => {
+    loaded ??= loadHighs({ locateFile: () => wasmAddress });
+    const { Status, Columns } = (await loaded).solve(programme, { mip_rel_gap: 0 });
     if (Status !== 'Optimal') throw new Error(`the solver says “${Status}”`);
-    const values = Object.entries(Columns).map(([name, { Primal }]) => [name, Primal ?? 0] as const);
-    return Promise.resolve(Object.fromEntries(values));
+    return Object.fromEntries(Object.entries(Columns).map(([name, { Primal }]) => [name, Primal ?? 0]));
   };
 }

@@ -1,11 +1,14 @@
-/** Something that is worked out in a worker when somebody asks: what came of it, and for which bundle. */
+/** A search that runs in a worker when somebody asks: what it found, and for which bundle. */
 import type { Bundle } from '@idle-satchel/core';
+import type { Found } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { useStore } from '../store/hooks.js';
+import { searched } from './search.js';
+import type { AnswerOf, OptionsOf, SearchName } from './search.worker.js';
 
-export interface Asked<T> {
+export interface Asked<Answer> {
   /** Undefined until it was asked, and after it was put away. */
-  readonly found: { readonly of: Bundle; readonly answer: T } | undefined;
+  readonly found: (Found<Answer> & { readonly of: Bundle }) | undefined;
   readonly busy: boolean;
   /** Why it could not be worked out; empty when it could. */
   readonly problem: string;
@@ -13,9 +16,12 @@ export interface Asked<T> {
   readonly putAway: () => void;
 }
 
-export function useAsked<T>(ask: (bundle: Bundle) => Promise<T>): Asked<T> {
+export function useAsked<Name extends SearchName>(
+  name: Name,
+  options: OptionsOf<Name>,
+): Asked<AnswerOf<Name>> {
   const store = useStore();
-  const [found, setFound] = useState<Asked<T>['found']>();
+  const [found, setFound] = useState<Asked<AnswerOf<Name>>['found']>();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
   const look = async (): Promise<void> => {
@@ -23,7 +29,7 @@ export function useAsked<T>(ask: (bundle: Bundle) => Promise<T>): Asked<T> {
     setProblem('');
     const of = store.get().bundle;
     try {
-      setFound({ of, answer: await ask(of) });
+      setFound({ of, ...(await searched(name, of, options)) });
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }

@@ -1,15 +1,17 @@
 /**
- * Which wish gets which way: every port once, of each group one, what is not on the shelf dearly. An exact assignment
+ * Which demand gets which way: every port once, of each group one, what is not on the shelf dearly. An exact assignment
  * with side conditions, as a programme in whole numbers for a solver that is handed in.
  */
-import type { ProgrammeSolver } from '../solver.js';
-import { keyOf, type Way, type Wishes } from './wishes.js';
+import type { ProgrammeSolver } from '../search.js';
+import type { ConnectProblem } from './demands.js';
+import { keyOf } from './free-ports.js';
+import type { Way } from './ways.js';
 
-/** What a wish without a lead costs, and a thing that must be bought or borrowed first. */
+/** What a demand without a lead costs, and a thing that must be bought or borrowed first. */
 export const PENALTY = { unconnected: 100, missing: 12 } as const;
 
 export interface Assigned {
-  /** The way of each wish, by its id; a wish that got none is not in it. */
+  /** The way of each demand, by its id; a demand that got none is not in it. */
   readonly ways: ReadonlyMap<string, Way>;
   readonly cost: number;
 }
@@ -17,7 +19,7 @@ export interface Assigned {
 /** Names of things that a way takes of which there is one: its ports that are no radio, and their groups. */
 export function takenBy(
   { from, to }: Way,
-  { groups }: Pick<Wishes, 'groups'>,
+  { groups }: Pick<ConnectProblem, 'groups'>,
   isAir: (key: string) => boolean,
 ): string[] {
   return [from, to].flatMap(end => {
@@ -28,8 +30,11 @@ export function takenBy(
   });
 }
 
-/** What a choice of ways costs: their own costs, wishes without one, and pieces beyond what is owned. */
-export function costOf(chosen: readonly (Way | undefined)[], { owned }: Pick<Wishes, 'owned'>): number {
+/** What a choice of ways costs: their own costs, demands without one, and pieces beyond what is owned. */
+export function costOf(
+  chosen: readonly (Way | undefined)[],
+  { owned }: Pick<ConnectProblem, 'owned'>,
+): number {
   const wanted = new Map<string, number>();
   let cost = 0;
   for (const way of chosen) {
@@ -42,22 +47,22 @@ export function costOf(chosen: readonly (Way | undefined)[], { owned }: Pick<Wis
 
 /** The cheapest assignment, proven. */
 export async function assign(
-  problem: Wishes,
+  problem: ConnectProblem,
   isAir: (key: string) => boolean,
   solve: ProgrammeSolver,
 ): Promise<Assigned> {
-  const { wishes, owned } = problem;
-  const choices = wishes.flatMap(({ ways }, i) => ways.map((way, j) => ({ name: `x${i}_${j}`, i, way })));
+  const { demands, owned } = problem;
+  const choices = demands.flatMap(({ ways }, i) => ways.map((way, j) => ({ name: `x${i}_${j}`, i, way })));
   if (choices.length === 0)
     return {
       ways: new Map(),
       cost: costOf(
-        wishes.map(() => undefined),
+        demands.map(() => undefined),
         problem,
       ),
     };
   const rows: string[] = [];
-  wishes.forEach((_, i) => {
+  demands.forEach((_, i) => {
     const own = choices.filter(each => each.i === i);
     if (own.length > 0) rows.push(`${own.map(({ name }) => name).join(' + ')} <= 1`);
   });
@@ -72,7 +77,7 @@ export async function assign(
   kinds.forEach((kind, k) =>
     rows.push(`${(users.get(kind) ?? []).join(' + ')} - m${k} <= ${owned[kind] ?? 0}`),
   );
-  // A lead saves the penalty of going without, so that most wishes are met first.
+  // A lead saves the penalty of going without, so that most demands are met first.
   const saving = choices.map(({ name, way }) => `${(way.cost - PENALTY.unconnected).toFixed(4)} ${name}`);
   const programme = [
     'Minimize',
@@ -87,11 +92,11 @@ export async function assign(
   ].join('\n');
   const values = await solve(programme);
   const ways = new Map<string, Way>();
-  for (const { name, i, way } of choices) if ((values[name] ?? 0) > 0.5) ways.set(wishes[i]?.id ?? '', way);
+  for (const { name, i, way } of choices) if ((values[name] ?? 0) > 0.5) ways.set(demands[i]?.id ?? '', way);
   return {
     ways,
     cost: costOf(
-      wishes.map(({ id }) => ways.get(id)),
+      demands.map(({ id }) => ways.get(id)),
       problem,
     ),
   };

@@ -1,19 +1,23 @@
 /** “Connect the rest”: leads, adapters and converters for everything that is plugged into nothing yet. */
-import type { Assessment } from '../../assess.js';
+import { assess, type Assessment } from '../../assess.js';
 import type { Bundle } from '../../documents/index.js';
-import { idFrom, type Operation, type Edit } from '../../foundations/index.js';
+import { idFrom, type Edit, type Operation } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
-import type { ProgrammeSolver } from '../solver.js';
-import { assign } from './assign.js';
-import { wishesOf, type PortEnd, type Way } from './wishes.js';
 import { editPlan } from '../../edits.js';
+import { provenLeast, type Found, type Search } from '../search.js';
+import { assign, type Assigned } from './assign.js';
+import { demandsOf, type ConnectProblem } from './demands.js';
+import type { PortEnd } from './free-ports.js';
+import type { Way } from './ways.js';
 
 export { assign, costOf, PENALTY, takenBy, type Assigned } from './assign.js';
-export { keyOf, wishesOf, type Way, type Wish, type Wishes } from './wishes.js';
+export { demandsOf, type ConnectProblem, type ConnectDemand } from './demands.js';
+export { keyOf } from './free-ports.js';
+export type { Way } from './ways.js';
 
 export interface Proposal {
   readonly id: string;
-  readonly wish: string;
+  readonly demand: string;
   readonly from: string;
   readonly to: string;
   /** What comes between, with its tape code where one is owned. */
@@ -24,28 +28,52 @@ export interface Proposal {
 
 export interface Proposals {
   readonly proposals: readonly Proposal[];
-  /** Wishes for which nothing was found. */
+  /** Demands for which nothing was found. */
   readonly without: readonly string[];
 }
 
+export interface ConnectTask {
+  readonly bundle: Bundle;
+  readonly assessment: Assessment;
+  readonly problem: ConnectProblem;
+}
+
 /** The proposals that together cost least; each can be taken or left by itself. */
-export async function connectTheRest(
-  bundle: Bundle,
-  assessment: Assessment,
-  solve: ProgrammeSolver,
-): Promise<Proposals> {
-  const problem = wishesOf(bundle, assessment);
+export const connectTheRest: Search<object, ConnectTask, Proposals> = {
+  name: 'connect',
+  about: 'leads for everything that is plugged into nothing',
+  *problemOf(bundle) {
+    yield { stage: 'problem', share: 0 };
+    const assessment = assess(bundle);
+    return { bundle, assessment, problem: demandsOf(bundle, assessment) };
+  },
+  async *solve(problem, { solve }): AsyncGenerator<never, Found<Proposals>> {
+    const isAir = (key: string): boolean => {
+      const [device = '', port = ''] = key.split(' ');
+      return problem.assessment.signal.wiring.portOf({ device, port })?.connector === 'air';
+    };
+    const assigned = await assign(problem.problem, isAir, solve);
+    const answer = proposalsOf(problem, assigned);
+    const { proposals } = answer;
+    const all = { id: 'all', label: `Connect ${proposals.length} more` };
+    return {
+      answer,
+      objectives: [provenLeast('cost of leads', '', assigned.cost)],
+      offers:
+        proposals.length > 0
+          ? [{ ...all, changes: [{ document: 'plan', patch: takeProposals(proposals) }] }]
+          : [],
+    };
+  },
+};
+
+function proposalsOf({ bundle, assessment, problem }: ConnectTask, { ways }: Assigned): Proposals {
   const { plan, kinds, shelf } = bundle;
   const { wiring } = assessment.signal;
-  const isAir = (key: string): boolean => {
-    const [device = '', port = ''] = key.split(' ');
-    return wiring.portOf({ device, port })?.connector === 'air';
-  };
-  const { ways } = await assign(problem, isAir, solve);
   const left = new Map<string, string[]>();
   const words = (end: PortEnd): string =>
     `${plan.devices?.[end.device]?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
-  const proposals = problem.wishes.flatMap(({ id, label }): Proposal[] => {
+  const proposals = problem.demands.flatMap(({ id, label }): Proposal[] => {
     const way = ways.get(id);
     if (!way) return [];
     const kind = way.via && kinds.kinds[way.via.kind];
@@ -55,28 +83,31 @@ export async function connectTheRest(
     const tape = item === undefined ? undefined : shelf.items[item]?.tape;
     return [
       {
-        ...{ id, wish: label, from: words(way.from), to: words(way.to) },
+        id,
+        demand: label,
+        from: words(way.from),
+        to: words(way.to),
         via: kind && (tape === undefined ? kind.label : `${kind.label}, ${tape}`),
         owned: way.via === undefined || item !== undefined,
         patch: patchOf(id, way, item, bundle),
       },
     ];
   });
-  return { proposals, without: problem.wishes.filter(({ id }) => !ways.has(id)).map(({ label }) => label) };
+  return { proposals, without: problem.demands.filter(({ id }) => !ways.has(id)).map(({ label }) => label) };
 }
 
 function patchOf(
-  wish: string,
+  demand: string,
   { from, to, via, bus }: Way,
   item: string | undefined,
   { plan, kinds }: Bundle,
 ): Operation[] {
   const edit = editPlan(plan);
   const link = (seed: string, a: PortEnd, b: PortEnd): Edit<Bundle['plan']> =>
-    edit.put('links', idFrom(`connect/${wish}/${seed}`), { from: { ...a }, to: { ...b } });
+    edit.put('links', idFrom(`connect/${demand}/${seed}`), { from: { ...a }, to: { ...b } });
   if (bus !== undefined) edit.put('devices', from.device, 'buses', from.port, { bus });
   if (!via) return link('plain', from, to).patch;
-  const device = idFrom(`connect/${wish}/via`);
+  const device = idFrom(`connect/${demand}/via`);
   edit.put('devices', device, {
     order: `${plan.devices?.[from.device]?.order ?? '0'}a`.slice(0, 8),
     label: (kinds.kinds[via.kind]?.label ?? 'Adapter').slice(0, 40),

@@ -1,24 +1,18 @@
 /** Where the desk goes: places compared by leads, sound feed, mains, what one sees from there, and who sees it. */
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle } from '../../documents/index.js';
-import {
-  boxMiddle,
-  CostField,
-  distance,
-  floorAt,
-  inOrder,
-  type DocumentPatch,
-  type Point,
-} from '../../foundations/index.js';
+import { boxMiddle, CostField, distance, floorAt, inOrder, type Point } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
 import { CLEARANCE } from '../../stations/shots/figures/sight.js';
 import { hiddenShare, nearestHeads, seatsBetween } from '../../stations/shots/sight.js';
-import { hubOf } from '../hub.js';
+import { hubOf, type Hub } from '../hub.js';
+import { provenLeast, type Found, type Offer, type Progress, type Search } from '../search.js';
 import { spotsOf } from '../placement/places.js';
 import { inPlan } from '../../edits.js';
 
 export interface DeskPlace {
+  readonly id: string;
   readonly at: Point;
   /** The area of the survey it is in; undefined = plain floor. */
   readonly area: string | undefined;
@@ -44,32 +38,54 @@ const COSTS = { lead: 0.02, socket: 0.02, unseen: 0.3, picture: 1 } as const;
 /** Side of the floor that a desk with somebody at it takes, its height, and the eyes of who sits there, m. */
 const DESK = { side: 1.2, top: 1.3, eyes: 1.2 } as const;
 const GRID = 1;
+/** Places that are looked at between two reports. */
+const PACE = 50;
 /** Places offered, and how far apart they are at least, m. */
 const OFFERED = 4;
 const APART = 3;
 /** Less than this of a picture does not count. */
 const SEEN = 0.01;
 
-/** The best places for the desk, and where it stands now, the cheapest first; empty while there is no desk. */
-export function deskPlaces(bundle: Bundle): DeskPlace[] {
+export interface DeskTask {
+  /** What carries the desk, and where it could stand, the place where it stands now first; undefined without a desk. */
+  readonly desk: { readonly carrier: string; readonly candidates: readonly Point[] } | undefined;
+  readonly price: (at: Point) => Priced;
+}
+
+type Priced = Omit<DeskPlace, 'id' | 'now'>;
+
+/** The best places for the desk, and where it stands now, the cheapest first; none while there is no desk. */
+export const deskPlaces: Search<object, DeskTask, readonly DeskPlace[]> = {
+  name: 'desk',
+  about: 'places for the desk',
+  problemOf,
+  solve: compared,
+};
+
+/** The desk at other places than where it stands, the best first; none while there is no desk. */
+export function* deskMoves(bundle: Bundle): Generator<Progress, readonly Offer[]> {
+  const problem = yield* problemOf(bundle);
+  const { offers } = yield* compared(problem);
+  return offers;
+}
+
+function* problemOf(bundle: Bundle): Generator<Progress, DeskTask> {
+  yield { stage: 'problem', share: 0 };
   const assessment = assess(bundle);
-  const { ground } = assessment;
-  const hub = hubOf(bundle, ground);
-  if (!hub) return [];
-  const { areas = {} } = ground.venue;
-  const desks = inOrder(areas).filter(([, { kind }]) => kind === 'desk');
-  const standing = inOrder(bundle.plan.devices).flatMap(([id, { label }]) => {
-    const place = ground.places[id];
-    return place?.at && place.carrier === id && id !== hub.carrier ? [{ label, at: place.at }] : [];
-  });
-  const spots = spotsOf({ ground, standing, refused: [], anywhere: true }, GRID, DESK.side);
-  const candidates: Point[] = [
-    hub.at,
-    ...desks.map(([, { outline }]) => boxMiddle(outline)),
-    ...spots.flatMap(({ at, level }) => (level === undefined ? [at] : [])),
-  ];
-  const price = pricing(bundle, assessment, hub.carrier);
-  const all = candidates.map((at, i): DeskPlace => ({ ...price(at), now: i === 0 }));
+  const hub = hubOf(bundle, assessment.ground);
+  return {
+    desk: hub && { carrier: hub.carrier, candidates: candidatesFor(hub, bundle, assessment) },
+    price: pricing(bundle, assessment, hub?.carrier ?? ''),
+  };
+}
+
+function* compared({ desk, price }: DeskTask): Generator<Progress, Found<readonly DeskPlace[]>> {
+  if (!desk) return { answer: [], objectives: [], offers: [] };
+  const all: DeskPlace[] = [];
+  for (const [i, at] of desk.candidates.entries()) {
+    if (i % PACE === PACE - 1) yield { stage: 'solving', share: i / desk.candidates.length };
+    all.push({ id: at.join(' '), ...price(at), now: i === 0 });
+  }
   const [now, ...others] = all as [DeskPlace, ...DeskPlace[]];
   const offered: DeskPlace[] = [];
   for (const each of others.sort((a, b) => a.cost - b.cost)) {
@@ -77,15 +93,36 @@ export function deskPlaces(bundle: Bundle): DeskPlace[] {
     const elsewhere = [now, ...offered].every(({ at }) => distance(at, each.at) >= APART);
     if (elsewhere) offered.push(each);
   }
-  return [now, ...offered].sort((a, b) => a.cost - b.cost);
+  const answer = [now, ...offered].sort((a, b) => a.cost - b.cost);
+  return {
+    answer,
+    objectives: answer.slice(0, 1).map(({ cost }) => provenLeast('cost of the place', 'points', cost)),
+    offers: answer.filter(place => !place.now).map(place => moveTo(place, desk.carrier)),
+  };
+}
+
+const moveTo = ({ id, at, area }: DeskPlace, carrier: string): Offer => ({
+  id,
+  label: `Move the desk to ${area ?? `${at[0].toFixed(1)} · ${at[1].toFixed(1)} m`}`,
+  changes: [inPlan().put('devices', carrier, 'place', 'at', at).change],
+});
+
+function candidatesFor({ carrier, at }: Hub, { plan }: Bundle, { ground }: Assessment): Point[] {
+  const desks = inOrder(ground.venue.areas).filter(([, { kind }]) => kind === 'desk');
+  const standing = inOrder(plan.devices).flatMap(([id, { label }]) => {
+    const place = ground.places[id];
+    return place?.at && place.carrier === id && id !== carrier ? [{ label, at: place.at }] : [];
+  });
+  const spots = spotsOf({ ground, standing, refused: [], anywhere: true }, GRID, DESK.side);
+  return [
+    at,
+    ...desks.map(([, { outline }]) => boxMiddle(outline)),
+    ...spots.flatMap(spot => (spot.level === undefined ? [spot.at] : [])),
+  ];
 }
 
 /** What a place costs: the fields of the leads and the pictures of the shots are made once. */
-function pricing(
-  bundle: Bundle,
-  assessment: Assessment,
-  carrier: string,
-): (at: Point) => Omit<DeskPlace, 'now'> {
+function pricing(bundle: Bundle, assessment: Assessment, carrier: string): (at: Point) => Priced {
   const { ground, rules } = assessment;
   const { venue } = ground;
   const areas = venue.areas ?? {};
@@ -114,7 +151,13 @@ function pricing(
       ([, each]) => each.kind === 'desk' && distance(boxMiddle(each.outline), at) < 0.01,
     );
     return {
-      ...{ at, area: area?.[1].label, leads, socket, seen: sees, marks: marks.length, pictures: taken },
+      at,
+      area: area?.[1].label,
+      leads,
+      socket,
+      seen: sees,
+      marks: marks.length,
+      pictures: taken,
       sound: sound && reach(sound, at),
       cost:
         COSTS.lead * (leads + (sound ? reach(sound, at) : 0)) +
@@ -150,9 +193,3 @@ function soundDesk({ plan, kinds }: Bundle, { ground }: Assessment): Point | und
 
 const picturesOf = ({ shots }: Assessment): Picture[] =>
   Object.values(shots.shots).flatMap(({ picture }) => picture ?? []);
-
-/** The edit that moves the desk; undefined while there is none. */
-export function deskPatch(bundle: Bundle, at: Point): DocumentPatch | undefined {
-  const hub = hubOf(bundle, assess(bundle).ground);
-  return hub && inPlan().put('devices', hub.carrier, 'place', 'at', at).change;
-}

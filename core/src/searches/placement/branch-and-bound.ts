@@ -6,6 +6,7 @@
  * When no node is left whose bound is above the best set found, that set is proven best.
  */
 import type { Wanted } from './demands.js';
+import { gapOf } from '../search.js';
 import { bounding } from './bound.js';
 import { BoundQueue } from './bound-queue.js';
 import { Cell } from './cells.js';
@@ -28,10 +29,6 @@ export interface Best {
   /** Nodes looked at. */
   readonly nodes: number;
 }
-
-/** How far the best set found may still be below the best there is, as a share of it: 0 when it is proven best. */
-export const gapOf = ({ value, bound }: Pick<Best, 'value' | 'bound'>): number =>
-  bound - value <= 1e-9 ? 0 : (bound - value) / Math.max(1e-9, Math.abs(bound));
 
 interface Node {
   /** A cell for each camera that is placed; cameras of one sort stand side by side. */

@@ -1,5 +1,4 @@
 export { compared, effortOf, type Compared } from './compare.js';
-export { gapOf } from './branch-and-bound.js';
 export {
   findLayouts,
   layoutPatch,
@@ -8,7 +7,8 @@ export {
   type Position,
   type ServedShot,
 } from './layouts.js';
+export { findPositions, letterOf } from './positions.js';
 export { whyNotHere, type WhyNot } from './why-not-here.js';
 export { galleryAt, type Round } from './places.js';
-export { GRID, LENS_HEIGHTS, prepare, type PlacementWish, type Prepared, type Progress } from './prepare.js';
+export { LENS_HEIGHTS, prepare, usualPlacement, type PlacementOptions, type Prepared } from './prepare.js';
 export type { Reason } from './quality.js';

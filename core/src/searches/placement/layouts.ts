@@ -1,9 +1,10 @@
 /** “Find positions”: the best way to put up the cameras, and others that are meaningfully different. */
 import type { Device } from '../../documents/index.js';
 import { distance, type DocumentPatch, type Point } from '../../foundations/index.js';
-import { bestSet, gapOf, type Best, type Pool } from './branch-and-bound.js';
+import { bestSet, type Best, type Pool } from './branch-and-bound.js';
 import { within, type Round, type Spot } from './places.js';
-import type { Prepared, Progress } from './prepare.js';
+import type { Prepared } from './prepare.js';
+import { gapOf, type Progress } from '../search.js';
 import type { Reason } from './quality.js';
 import { postAt, sightingOf, viewsFrom } from './stances.js';
 import { Worth, type Cast, type Service } from './worth.js';
@@ -65,6 +66,8 @@ export interface Layout {
 export interface Layouts {
   /** The best first. */
   readonly layouts: readonly Layout[];
+  /** No set of positions is worth more than this, points. */
+  readonly bound: number;
   /** Candidate places and stances looked at. */
   readonly places: number;
   readonly stances: number;
@@ -86,7 +89,7 @@ export function* findLayouts(
   const worth = new Worth(prepared.scene);
   const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
   const best = yield* search(prepared, worth, pools, 0, enough);
-  yield { stage: 'sets', share: 1, done: 1, value: best.value, bound: best.bound };
+  yield { stage: 'solving', share: 1, done: 1, value: best.value, bound: best.bound };
   const layouts: Layout[] = [layoutOf(best, prepared, worth)];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {
@@ -113,7 +116,12 @@ export function* findLayouts(
   }
   layouts.sort((a, b) => b.value - a.value);
   const [top] = layouts;
-  return { layouts: layouts.map(each => (top ? besideTop(each, top) : each)), ...{ places, stances } };
+  return {
+    layouts: layouts.map(each => (top ? besideTop(each, top) : each)),
+    bound: Math.max(best.bound, top?.value ?? 0),
+    places,
+    stances,
+  };
 }
 
 /** A layout with what it gives up against the best found, which gives up nothing. */
@@ -123,17 +131,17 @@ export const besideTop = (layout: Layout, top: Layout): Layout =>
     : { ...layout, givesUp: givenUp(top, layout) };
 
 export function* search(
-  { wish, fixed, scene }: Prepared,
+  { options, fixed, scene }: Prepared,
   worth: Worth,
   pools: readonly Pool[],
   layouts: number,
   enough?: () => number,
 ): Generator<Progress, Best> {
-  const steps = bestSet(pools, wish.count + fixed, scene.wanted, worth, enough);
+  const steps = bestSet(pools, options.count + fixed, scene.wanted, worth, enough);
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
-    yield { stage: 'sets', share: 1, done: layouts, value: value.value, bound: value.bound };
+    yield { stage: 'solving', share: 1, done: layouts, value: value.value, bound: value.bound };
   }
 }
 
@@ -166,7 +174,7 @@ export function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?:
     positions,
     unserved: shots.flatMap(({ label }, i) => (firsts.has(i) ? [] : [label])),
     once: shots.flatMap(({ label, twice }, i) => (twice && firsts.has(i) && !seconds.has(i) ? [label] : [])),
-    spare: prepared.wish.cameras.flatMap(id =>
+    spare: prepared.options.cameras.flatMap(id =>
       devices.includes(id) ? [] : (prepared.bundle.plan.devices?.[id]?.label ?? []),
     ),
     without,
@@ -213,7 +221,7 @@ function positionOf(
   index: number,
   device: string,
   services: readonly Service[],
-  { scene, bundle, wish }: Prepared,
+  { scene, bundle, options }: Prepared,
 ): Position {
   const post = postAt(viewsFrom(stance, scene), stance.height);
   const serves = new Map<string, ServedShot>();
@@ -234,7 +242,7 @@ function positionOf(
   return {
     ...{ at, level, floor, height, cable, disturbance, device },
     label: bundle.plan.devices?.[device]?.label ?? device,
-    stays: !wish.cameras.includes(device),
+    stays: !options.cameras.includes(device),
     facing: shared ? (frame.aim + 360) % 360 : undefined,
     focal: shared ? Math.floor(frame.focal * 10) / 10 : undefined,
     serves: [...serves.values()],

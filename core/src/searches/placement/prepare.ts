@@ -9,6 +9,7 @@ import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { gearOf } from '../../stations/shots/gear-in-picture.js';
 import { footprintOf } from '../../stations/shots/standing.js';
 import { hubOf } from '../hub.js';
+import type { Progress } from '../search.js';
 import type { Pool } from './branch-and-bound.js';
 import { wantedOf, type Wanted } from './demands.js';
 import { spotsOf, whyNotThere, within, type Ground, type Round, type Spot } from './places.js';
@@ -23,7 +24,7 @@ import {
   type Stance,
 } from './stances.js';
 
-export interface PlacementWish {
+export interface PlacementOptions {
   /** Cameras of the plan that may be moved; the others stay and serve from where they are. */
   readonly cameras: readonly string[];
   /** How many of them to put up at most. */
@@ -42,22 +43,22 @@ export interface PlacementWish {
 /** Lens heights of a low and a normal tripod and of a high stand, m. */
 export const LENS_HEIGHTS: readonly number[] = [1, 1.5, 2.4];
 const NORMAL_HEIGHT = 1.5;
-export const GRID = 0.5;
+const GRID = 0.5;
 
-export interface Progress {
-  readonly stage: 'places' | 'sets';
-  /** Of the places, the share that is looked at, 0…1. */
-  readonly share: number;
-  /** Layouts that are done; 0 while the best is looked for. */
-  readonly done?: number;
-  /** Worth of the best set found and what no set can be above, points. */
-  readonly value?: number;
-  readonly bound?: number;
-}
+/** What is asked for cameras of which nothing more is known. */
+export const usualPlacement = (cameras: readonly string[]): PlacementOptions => ({
+  cameras,
+  count: Math.max(1, cameras.length),
+  grid: GRID,
+  heights: LENS_HEIGHTS,
+  anywhere: false,
+  refused: [],
+  insisted: [],
+});
 
 export interface Prepared {
   readonly bundle: Bundle;
-  readonly wish: PlacementWish;
+  readonly options: PlacementOptions;
   readonly scene: Scene;
   readonly where: Ground;
   readonly pools: readonly Pool[];
@@ -67,15 +68,15 @@ export interface Prepared {
 }
 
 /** Looks at every place for every camera. Yields how far it has come; throws nothing, an empty plan gives no pools. */
-export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progress, Prepared> {
+export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<Progress, Prepared> {
   const { plan, kinds } = bundle;
   const { ground, rules, shots } = assess(bundle);
   const wanted = wantedOf(plan, ground, shots.light);
   const devices = inOrder(plan.devices);
   const optics = (device: Device) => opticsOf(kinds, device);
   const cameras = devices.filter(([, device]) => optics(device));
-  const moving = cameras.filter(([id]) => wish.cameras.includes(id));
-  const staying = cameras.filter(([id]) => !wish.cameras.includes(id) && ground.places[id]?.at);
+  const moving = cameras.filter(([id]) => options.cameras.includes(id));
+  const staying = cameras.filter(([id]) => !options.cameras.includes(id) && ground.places[id]?.at);
   const { places: stands } = ground;
   const { standingHead } = rules;
   const gear = gearOf({ devices: plan.devices, places: stands, standingHead, cameras: shots.cameras }).filter(
@@ -90,10 +91,10 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   };
   const standing = devices.flatMap(([id, { label }]) => {
     const place = ground.places[id];
-    const stays = place?.at && place.carrier === id && !wish.cameras.includes(id);
+    const stays = place?.at && place.carrier === id && !options.cameras.includes(id);
     return stays ? [{ label, at: place.at, ...(place.level !== undefined && { level: place.level }) }] : [];
   });
-  const where: Ground = { ground, standing, refused: wish.refused, anywhere: wish.anywhere };
+  const where: Ground = { ground, standing, refused: options.refused, anywhere: options.anywhere };
   const lenses = new Map<string, Lens>();
   const meansOf = (id: string, device: Device): Means => {
     const { kind, aperture, converter, lens: put, worked = 'locked' } = device;
@@ -108,9 +109,9 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
     const [id, device] = list[0] as [string, Device];
     return { ...meansOf(id, device), devices: list.map(([each]) => each) };
   });
-  const { stances, places } = yield* allStances(sorts, wish, where, scene);
+  const { stances, places } = yield* allStances(sorts, options, where, scene);
   const free: Pool[] = sorts.map(means => ({ means, stances: stances.get(means) ?? [] }));
-  const tasks = wish.insisted.flatMap((round, i) =>
+  const tasks = options.insisted.flatMap((round, i) =>
     free.map(({ means, stances: all }): Pool => ({
       means,
       stances: all.filter(stance => within(round, stance)),
@@ -134,7 +135,7 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
   });
   return {
     bundle,
-    wish,
+    options,
     scene,
     where,
     pools: [...free, ...tasks, ...kept],
@@ -146,21 +147,21 @@ export function* prepare(bundle: Bundle, wish: PlacementWish): Generator<Progres
 /** Every stance of every sort of camera. */
 function* allStances(
   sorts: readonly Means[],
-  wish: PlacementWish,
+  options: PlacementOptions,
   where: Ground,
   scene: Scene,
 ): Generator<Progress, { stances: ReadonlyMap<Means, Stance[]>; places: number }> {
   const stances = new Map<Means, Stance[]>(sorts.map(means => [means, []]));
   // Whatever fits a large stand fits a smaller one.
   const sides = [...new Set(sorts.map(({ worked }) => footprintOf(worked)))].sort((a, b) => a - b);
-  const spots = sides[0] === undefined ? [] : spotsOf(where, wish.grid, sides[0]);
+  const spots = sides[0] === undefined ? [] : spotsOf(where, options.grid, sides[0]);
   for (const [i, spot] of spots.entries()) {
-    if (i % 50 === 49) yield { stage: 'places', share: i / spots.length };
+    if (i % 50 === 49) yield { stage: 'problem', share: i / spots.length };
     const views = viewsFrom(spot, scene);
     const fits = sides.filter(
       side => side === sides[0] || whyNotThere(where, spot.at, spot.level, side) === undefined,
     );
-    for (const height of wish.heights) {
+    for (const height of options.heights) {
       const post = postAt(views, height);
       const seen = new Map<Lens, Sighting[]>();
       for (const means of sorts) {

@@ -4,7 +4,8 @@ import { footprintOf } from '../../stations/shots/standing.js';
 import type { Pool } from './branch-and-bound.js';
 import { besideTop, layoutOf, roundAt, search, type Layout } from './layouts.js';
 import { whyNotThere, within } from './places.js';
-import type { Prepared, Progress } from './prepare.js';
+import type { Prepared } from './prepare.js';
+import type { Progress } from '../search.js';
 import { Worth } from './worth.js';
 
 /** Fewer points than this are no difference. */
@@ -27,13 +28,13 @@ export function* whyNotHere(
   at: Point,
   level: string | undefined,
 ): Generator<Progress, WhyNot> {
-  const { pools, where, wish } = prepared;
+  const { pools, where, options } = prepared;
   const sides = new Set(
     pools.filter(({ task }) => task === undefined).map(({ means }) => footprintOf(means.worked)),
   );
   const reasons = [...sides].map(side => whyNotThere(where, at, level, side));
   if (reasons.every(reason => reason !== undefined)) return { reason: reasons[0], ...NOWHERE };
-  const near = roundAt(at, level, wish.grid * Math.SQRT1_2);
+  const near = roundAt(at, level, options.grid * Math.SQRT1_2);
   const there = pools
     .filter(({ task }) => task === undefined)
     .map((pool): Pool => ({

@@ -3,8 +3,8 @@
  * solver that is handed in. What counts is minimised one after the other, each kept at its least for the next: leads to
  * be bought and their length, leads beyond their reach, joints, then what is left over.
  */
-import type { ProgrammeSolver } from '../solver.js';
-import type { LeadWish, Option, Pieces, StockKind, StockProblem } from './problem.js';
+import type { ProgrammeSolver } from '../search.js';
+import type { LeadDemand, Option, Pieces, StockKind, StockProblem } from './problem.js';
 
 /** Weights above this would drown what counts least in what a solver takes for zero. */
 const MOST_WEIGHT = 1e6;
@@ -41,7 +41,7 @@ export async function cutFromStock(problem: StockProblem, solve: ProgrammeSolver
 
 /** The parts of a problem that share no group of cables. */
 function partsOf({ leads, stock }: StockProblem): StockProblem[] {
-  const parts: { leads: LeadWish[]; groups: Set<string> }[] = [];
+  const parts: { leads: LeadDemand[]; groups: Set<string> }[] = [];
   for (const lead of leads) {
     const groups = new Set(lead.options.map(({ group }) => group));
     const touching = parts.filter(part => [...groups].some(group => part.groups.has(group)));
@@ -163,7 +163,7 @@ function weighted(sums: readonly (readonly [sum: Sum, most: number])[]): Sum[] {
 }
 
 /** A piece that is too short for a lead that cannot be joined is no use to it. */
-const helps = (lead: LeadWish, { mostJoins }: Option, { length }: StockKind): boolean =>
+const helps = (lead: LeadDemand, { mostJoins }: Option, { length }: StockKind): boolean =>
   mostJoins > 0 || length >= lead.length;
 
 const programmeOf = (

@@ -19,7 +19,7 @@ export interface Option {
   readonly perJoint: number;
 }
 
-export interface LeadWish {
+export interface LeadDemand {
   readonly id: string;
   readonly length: number;
   /** Length that must be bought or hired where the stock has none, m. */
@@ -28,7 +28,7 @@ export interface LeadWish {
 }
 
 export interface StockProblem {
-  readonly leads: readonly LeadWish[];
+  readonly leads: readonly LeadDemand[];
   readonly stock: readonly StockKind[];
 }
 
@@ -45,6 +45,15 @@ export interface StockCost {
 }
 
 export const COST_ORDER = ['bought', 'boughtLength', 'beyondReach', 'joins', 'excess'] as const;
+
+/** What each cost is, with its unit. */
+export const COST_WORDS: Readonly<Record<keyof StockCost, readonly [label: string, unit: string]>> = {
+  bought: ['leads to buy or hire', ''],
+  boughtLength: ['their length', 'm'],
+  beyondReach: ['leads beyond their reach', ''],
+  joins: ['joints', ''],
+  excess: ['left over', 'm'],
+};
 
 /** What a choice costs. */
 export function stockCost({ leads }: StockProblem, pieces: Pieces): StockCost {

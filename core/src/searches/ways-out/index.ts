@@ -2,20 +2,18 @@
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Kind, Link } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
-import { idFrom, inOrder, numberOf, orderAfter, type DocumentPatch } from '../../foundations/index.js';
+import { idFrom, inOrder, numberOf, orderAfter, PatchError } from '../../foundations/index.js';
 import { otherMakes } from '../../stations/runs/other-makes.js';
 import { reachIsGood } from '../../stations/runs/reach.js';
 import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
 import { pictureDelay } from '../../stations/signal/latency.js';
 import { adding, offersOf, type Offer, type Stock } from '../../stations/signal/offers.js';
-import { deskPatch, deskPlaces } from '../desk/desk-places.js';
+import { deskMoves } from '../desk/desk-places.js';
+import { OptionError, provenLeast, type Offer as Offered, type Search } from '../search.js';
 import { inPlan } from '../../edits.js';
 
-export interface WayOut {
-  readonly id: string;
+export interface WayOut extends Offered {
   readonly sort: 'cable' | 'extender' | 'converters' | 'house line' | 'desk';
-  readonly label: string;
-  readonly changes: readonly DocumentPatch[];
   /** Every lead that it makes of the old one carries that far. */
   readonly carries: boolean;
   /** What must be bought or hired for it, and its price; undefined where a price is not known. */
@@ -32,26 +30,72 @@ type Draft = Pick<WayOut, 'id' | 'sort' | 'label' | 'changes'>;
 /** Of one sort, those first that need nothing bought. */
 const OF_A_SORT = 3;
 
+export interface WaysOutOptions {
+  /** The lead that is too long. */
+  readonly link: string;
+}
+
+export interface WaysOutTask {
+  readonly bundle: Bundle;
+  readonly before: Assessment;
+  readonly link: string;
+  readonly drafts: readonly Draft[];
+}
+
 /** Every way out that can be thought of for a lead, those that carry and cost least first. */
-export function waysOut(bundle: Bundle, id: string): WayOut[] {
-  const before = assess(bundle);
-  const link = bundle.plan.links?.[id];
-  if (!link || !before.runs.runs[id]) return [];
-  const drafts = [
-    ...otherCables(id, bundle.plan, before),
-    ...throughPairs(id, link, bundle, before),
-    ...overHouseLines(id, link, bundle, before),
-    ...byTheDesk(bundle),
-  ];
-  const tried = drafts.flatMap(draft => {
-    try {
-      return [weighed(draft, id, bundle, before, assess(applyFix(bundle, draft)))];
-    } catch {
-      return [];
+export const waysOut: Search<WaysOutOptions, WaysOutTask, readonly WayOut[]> = {
+  name: 'ways-out',
+  about: 'ways out for a lead that is too long',
+  *problemOf(bundle, { link: id }) {
+    yield { stage: 'problem', share: 0 };
+    const before = assess(bundle);
+    const link = bundle.plan.links?.[id];
+    if (!link) throw new OptionError('/link', 'names no lead of the plan');
+    if (!before.runs.runs[id]) throw new OptionError('/link', 'names a lead that runs nowhere yet');
+    const desks = yield* deskMoves(bundle);
+    const drafts: Draft[] = [
+      ...otherCables(id, bundle.plan, before),
+      ...throughPairs(id, link, bundle, before),
+      ...overHouseLines(id, link, bundle, before),
+      ...desks.map((move, i): Draft => ({ ...move, id: `desk ${i}`, sort: 'desk' })),
+    ];
+    return { bundle, before, link: id, drafts };
+  },
+  *solve({ bundle, before, link, drafts }) {
+    const tried: WayOut[] = [];
+    for (const [i, draft] of drafts.entries()) {
+      yield { stage: 'solving', share: i / drafts.length };
+      const fixed = appliedOr(draft, bundle);
+      if (fixed) tried.push(weighed(draft, link, bundle, before, assess(fixed)));
     }
-  });
+    const answer = bestOfEachSort(tried);
+    const [best] = answer;
+    return {
+      answer,
+      objectives: best
+        ? [
+            provenLeast('leads beyond their reach', '', best.carries ? 0 : 1),
+            provenLeast('things to buy or hire', '', best.buy.length),
+          ]
+        : [],
+      offers: answer.map(({ id, label, changes }) => ({ id, label, changes })),
+    };
+  },
+};
+
+/** The bundle after a draft; undefined where the draft does not fit the documents. */
+function appliedOr(draft: Draft, bundle: Bundle): Bundle | undefined {
+  try {
+    return applyFix(bundle, draft);
+  } catch (error) {
+    if (error instanceof PatchError) return undefined;
+    throw error;
+  }
+}
+
+function bestOfEachSort(tried: readonly WayOut[]): WayOut[] {
   const counts = new Map<string, number>();
-  return tried
+  return [...tried]
     .sort(
       (a, b) =>
         Number(b.carries) - Number(a.carries) ||
@@ -246,15 +290,3 @@ function overHouseLines(id: string, link: Link, bundle: Bundle, { signal, ground
     ];
   });
 }
-
-/** The desk at other places. */
-const byTheDesk = (bundle: Bundle): Draft[] =>
-  deskPlaces(bundle)
-    .filter(({ now }) => !now)
-    .flatMap(({ at, area }, i): Draft[] => {
-      const patch = deskPatch(bundle, at);
-      const where = area ?? `${at[0].toFixed(1)} · ${at[1].toFixed(1)} m`;
-      return patch
-        ? [{ id: `desk ${i}`, sort: 'desk', label: `Move the desk to ${where}`, changes: [patch] }]
-        : [];
-    });

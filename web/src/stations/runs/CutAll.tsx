@@ -1,7 +1,6 @@
 import { sameJson, showText } from '@idle-satchel/core';
 import { acceptCut, type StockProposal } from '@idle-satchel/core/searches';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
-import { cutFromStock } from '../../workers/leads.js';
 import { useAsked } from '../../workers/use-asked.js';
 
 /** All leads cut from the owned cables together; nothing is done before it is accepted. */
@@ -10,7 +9,7 @@ export function CutAll() {
   const reading = useReading();
   const plan = useEvent(({ bundle }) => bundle.plan);
   const shelf = useEvent(({ bundle }) => bundle.shelf);
-  const { found, busy, problem, look, putAway } = useAsked(cutFromStock);
+  const { found, busy, problem, look, putAway } = useAsked('cut', {});
   // Saving gives the same plan anew; only what leads hang on matters here.
   const fresh =
     found !== undefined &&

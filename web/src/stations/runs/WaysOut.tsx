@@ -1,7 +1,6 @@
 import { show, showText, type Rules } from '@idle-satchel/core';
 import type { WayOut } from '@idle-satchel/core/searches';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
-import { waysOutOf } from '../../workers/leads.js';
 import { useAsked } from '../../workers/use-asked.js';
 
 /** Every way out for a lead that is too long, side by side, each with what it takes. */
@@ -10,7 +9,7 @@ export function WaysOut({ id, label }: { id: string; label: string }) {
   const reading = useReading();
   const bundle = useEvent(state => state.bundle);
   const { currency } = useEvent(({ assessment }) => assessment.rules);
-  const { found, busy, problem, look, putAway } = useAsked(of => waysOutOf(of, id));
+  const { found, busy, problem, look, putAway } = useAsked('ways-out', { link: id });
   const fresh = found !== undefined && found.of.plan === bundle.plan && found.of.shelf === bundle.shelf;
   const take = (way: WayOut): void => {
     store.commit(`${way.label}: ${label}`.slice(0, 120), way.changes);

@@ -1,6 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { addDevicePatch, boundsOf, inOrder, LENS_HEIGHT, newId } from '@idle-satchel/core';
-import { GRID, LENS_HEIGHTS } from '@idle-satchel/core/searches';
+import { usualPlacement } from '@idle-satchel/core/searches';
 import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 import { positions } from './positions/positions.js';
@@ -65,12 +65,13 @@ function FindPositions() {
   const begin = (): void => {
     const cameras = Object.keys(store.get().assessment.shots.cameras);
     positions.set({
-      wish: {
-        ...{ cameras, count: Math.max(1, cameras.length), grid: GRID, heights: LENS_HEIGHTS },
-        ...{ anywhere: false, refused: [], insisted: [] },
-      },
-      ...{ progress: undefined, found: undefined, of: undefined, chosen: 0 },
-      ...{ asked: undefined, failed: undefined },
+      options: usualPlacement(cameras),
+      progress: undefined,
+      found: undefined,
+      of: undefined,
+      chosen: 0,
+      asked: undefined,
+      failed: undefined,
     });
   };
   return (

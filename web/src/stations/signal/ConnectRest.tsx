@@ -2,14 +2,13 @@ import { sameJson } from '@idle-satchel/core';
 import { takeProposals, type Proposals } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
-import { connectRest } from '../../workers/connect.js';
 import { useAsked } from '../../workers/use-asked.js';
 
 /** Proposes leads for everything that is plugged into nothing; nothing is done before it is accepted. */
 export function ConnectRest() {
   const { store } = useOpenEvent();
   const plan = useEvent(({ bundle }) => bundle.plan);
-  const { found, busy, problem, look, putAway } = useAsked(connectRest);
+  const { found, busy, problem, look, putAway } = useAsked('connect', {});
   /** Proposals that are not to be taken. */
   const [left, setLeft] = useState<ReadonlySet<string>>(() => new Set());
   const accept = (proposals: Proposals['proposals']): void => {

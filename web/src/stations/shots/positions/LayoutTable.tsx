@@ -1,10 +1,8 @@
 import { showText } from '@idle-satchel/core';
-import { compared, effortOf, type Layouts } from '@idle-satchel/core/searches';
+import { letterOf, compared, effortOf, type Layouts } from '@idle-satchel/core/searches';
 import { useMemo, type ReactNode } from 'react';
 import { useReading } from '../../../store/hooks.js';
 import { REASON_WORDS } from './reason-words.js';
-
-export const letterOf = (index: number): string => String.fromCharCode(65 + index);
 
 /** The layouts found, side by side: what each makes of every shot, and what it costs. */
 export function LayoutTable({

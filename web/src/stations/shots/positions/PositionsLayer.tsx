@@ -17,7 +17,7 @@ export default function PositionsLayer({
 }) {
   const state = useSyncExternalStore(positions.subscribe, positions.get);
   if (!state) return null;
-  const { found, chosen, wish, asked } = state;
+  const { found, chosen, options, asked } = state;
   const layout = found?.layouts[chosen];
   const { min, max } = boundsOf(venue.outline);
   const ask = (event: MouseEvent): void => {
@@ -39,7 +39,7 @@ export default function PositionsLayer({
       )}
       <g pointerEvents="none" fontSize={13 * lettering} fontWeight={600}>
         {(['refused', 'insisted'] as const).flatMap(kind =>
-          wish[kind].map(({ at, radius }, i) => (
+          options[kind].map(({ at, radius }, i) => (
             <g key={`${kind}${i}`}>
               <circle
                 cx={px(at[0])}

@@ -1,14 +1,14 @@
 import { inOrder, showText } from '@idle-satchel/core';
-import { layoutPatch, type Position, type Progress } from '@idle-satchel/core/searches';
+import { layoutPatch, letterOf, type Position, type Progress } from '@idle-satchel/core/searches';
 import { useEffect, useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent, usePlan, useReading } from '../../../store/hooks.js';
 import { AskPlace } from './AskPlace.js';
 import { DeskPlaces } from './DeskPlaces.js';
 import { LayoutCards } from './LayoutCards.js';
-import { LayoutTable, letterOf } from './LayoutTable.js';
+import { LayoutTable } from './LayoutTable.js';
 import { change, positions } from './positions.js';
 import { closePositions, search, stopSearch } from './searching.js';
-import { WishFields } from './WishFields.js';
+import { OptionFields } from './OptionFields.js';
 
 /** How far around a place it is refused or insisted on, m. */
 const AROUND = 1;
@@ -22,11 +22,11 @@ export default function PositionsPanel() {
   const shots = usePlan(plan => plan.shots);
   useEffect(() => stopSearch, []);
   if (!state) return null;
-  const { wish, progress, found, chosen, asked, failed } = state;
+  const { options, progress, found, chosen, asked, failed } = state;
   const layout = found?.layouts[chosen];
   const around = ({ at, level }: Position) => ({ at, radius: AROUND, ...(level !== undefined && { level }) });
-  const again = (part: Partial<typeof wish>): void => {
-    change({ wish: { ...wish, ...part } });
+  const again = (part: Partial<typeof options>): void => {
+    change({ options: { ...options, ...part } });
     search(bundle);
   };
   const use = (): void => {
@@ -46,11 +46,11 @@ export default function PositionsPanel() {
         <p className="my-2">Nothing is wanted yet: give a camera something to show, then look for places.</p>
       ) : (
         <>
-          <WishFields wish={wish} worked={id => devices?.[id]?.worked ?? 'locked'} />
+          <OptionFields options={options} worked={id => devices?.[id]?.worked ?? 'locked'} />
           <p className="py-2">
             <button
               className="button button-main"
-              disabled={!!progress || wish.cameras.length === 0 || wish.heights.length === 0}
+              disabled={!!progress || options.cameras.length === 0 || options.heights.length === 0}
               onClick={() => search(bundle)}
             >
               Search
@@ -74,8 +74,8 @@ export default function PositionsPanel() {
           <h3 className="pt-3">Way {letterOf(chosen)}</h3>
           <LayoutCards
             layout={layout}
-            onRefuse={position => again({ refused: [...wish.refused, around(position)] })}
-            onInsist={position => again({ insisted: [...wish.insisted, around(position)] })}
+            onRefuse={position => again({ refused: [...options.refused, around(position)] })}
+            onInsist={position => again({ insisted: [...options.insisted, around(position)] })}
           />
           <p className="pt-3">
             <button className="button button-main" disabled={state.of !== bundle} onClick={use}>
@@ -97,8 +97,8 @@ function Found({ progress, failed }: { progress: Progress | undefined; failed: s
   return (
     <p role="status" className="min-h-6">
       {failed && `The search ended badly: ${failed}`}
-      {progress?.stage === 'places' && `Looking at places … ${showText(progress.share * 100, '%', reading)}`}
-      {progress?.stage === 'sets' &&
+      {progress?.stage === 'problem' && `Looking at places … ${showText(progress.share * 100, '%', reading)}`}
+      {progress?.stage === 'solving' &&
         `${progress.done ? 'Looking for others' : 'Comparing'} … ${points(progress.value ?? 0)} points found, none can be above ${points(progress.bound ?? 0)}`}
     </p>
   );

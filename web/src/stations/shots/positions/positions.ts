@@ -1,6 +1,6 @@
 /** What the search for positions was asked, how far it is and what it found: never saved with the event. */
 import type { Bundle, Point } from '@idle-satchel/core';
-import type { Layouts, PlacementWish, Progress, WhyNot } from '@idle-satchel/core/searches';
+import type { Layouts, PlacementOptions, Progress, WhyNot } from '@idle-satchel/core/searches';
 import { Channel } from '../../../store/channel.js';
 
 /** A place that was pointed at, and what was found about it. */
@@ -11,7 +11,7 @@ export interface Asked {
 }
 
 export interface Positions {
-  readonly wish: PlacementWish;
+  readonly options: PlacementOptions;
   /** How far a search that is on its way has come. */
   readonly progress: Progress | undefined;
   readonly found: Layouts | undefined;

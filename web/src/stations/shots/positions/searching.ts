@@ -1,9 +1,9 @@
 /** Beginning and ending a search for positions, and asking about a place. */
 import type { Bundle, Point } from '@idle-satchel/core';
-import { PositionWorker } from '../../../workers/positions.js';
+import { SearchWorker } from '../../../workers/search.js';
 import { change, positions } from './positions.js';
 
-let worker: PositionWorker | undefined;
+let worker: SearchWorker | undefined;
 
 export function stopSearch(): void {
   worker?.end();
@@ -11,18 +11,18 @@ export function stopSearch(): void {
   change({ progress: undefined });
 }
 
-/** Looks for positions for a bundle as it is wished; what was found before stays until there is something new. */
+/** Looks for positions for a bundle as it is asked; what was found before stays until there is something new. */
 export function search(bundle: Bundle): void {
-  const wish = positions.get()?.wish;
-  if (!wish) return;
+  const options = positions.get()?.options;
+  if (!options) return;
   stopSearch();
-  const own = new PositionWorker();
+  const own = new SearchWorker();
   worker = own;
-  change({ progress: { stage: 'places', share: 0 }, failed: undefined, asked: undefined });
+  change({ progress: { stage: 'problem', share: 0 }, failed: undefined, asked: undefined });
   own
-    .find(bundle, wish, progress => worker === own && change({ progress }))
+    .run('positions', bundle, options, progress => worker === own && change({ progress }))
     .then(
-      found => worker === own && change({ found, of: bundle, chosen: 0, progress: undefined }),
+      ({ answer: found }) => worker === own && change({ found, of: bundle, chosen: 0, progress: undefined }),
       (reason: unknown) =>
         worker === own &&
         change({ progress: undefined, failed: reason instanceof Error ? reason.message : String(reason) }),

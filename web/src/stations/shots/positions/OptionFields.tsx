@@ -1,24 +1,24 @@
-import { LENS_HEIGHTS, type PlacementWish, type Round } from '@idle-satchel/core/searches';
+import { LENS_HEIGHTS, type PlacementOptions, type Round } from '@idle-satchel/core/searches';
 import { showText, WORKED_WORDS } from '@idle-satchel/core';
 import { NumberField } from '../../../ledger/NumberField.js';
 import { useReading, useResult } from '../../../store/hooks.js';
 import { change } from './positions.js';
 
 /** What the search may do: which cameras it moves, how many, how high, and where it must or must not. */
-export function WishFields({
-  wish,
+export function OptionFields({
+  options,
   worked,
 }: {
-  wish: PlacementWish;
+  options: PlacementOptions;
   worked: (camera: string) => keyof typeof WORKED_WORDS;
 }) {
   const { cameras } = useResult('shots');
   const reading = useReading();
-  const wishes = (part: Partial<PlacementWish>): void => change({ wish: { ...wish, ...part } });
+  const changed = (part: Partial<PlacementOptions>): void => change({ options: { ...options, ...part } });
   const toggled = <T,>(list: readonly T[], each: T): T[] =>
     list.includes(each) ? list.filter(other => other !== each) : [...list, each];
   const rounds = (['refused', 'insisted'] as const).flatMap(kind =>
-    wish[kind].map(round => ({ kind, round })),
+    options[kind].map(round => ({ kind, round })),
   );
   const words = ({ kind, round: { at, radius } }: { kind: 'refused' | 'insisted'; round: Round }): string =>
     `${kind === 'refused' ? 'None' : 'One'} within ${showText(radius, 'm', reading)} of ${showText(at[0], 'm', reading)} east, ${showText(at[1], 'm', reading)} south`;
@@ -30,8 +30,8 @@ export function WishFields({
           <label key={id} className="mr-4 inline-block">
             <input
               type="checkbox"
-              checked={wish.cameras.includes(id)}
-              onChange={() => wishes({ cameras: toggled(wish.cameras, id) })}
+              checked={options.cameras.includes(id)}
+              onChange={() => changed({ cameras: toggled(options.cameras, id) })}
             />{' '}
             {label} <span className="text-faint">{WORKED_WORDS[worked(id)]}</span>
           </label>
@@ -43,8 +43,8 @@ export function WishFields({
           <label key={height} className="mr-4 inline-block">
             <input
               type="checkbox"
-              checked={wish.heights.includes(height)}
-              onChange={() => wishes({ heights: toggled(wish.heights, height) })}
+              checked={options.heights.includes(height)}
+              onChange={() => changed({ heights: toggled(options.heights, height) })}
             />{' '}
             {showText(height, 'm', reading)}
           </label>
@@ -54,16 +54,16 @@ export function WishFields({
         label="At most this many cameras"
         unit="pieces"
         whole
-        value={wish.count}
+        value={options.count}
         min={1}
         max={8}
-        onCommit={value => value !== undefined && wishes({ count: value })}
+        onCommit={value => value !== undefined && changed({ count: value })}
       />
       <label className="block py-1">
         <input
           type="checkbox"
-          checked={wish.anywhere}
-          onChange={() => wishes({ anywhere: !wish.anywhere })}
+          checked={options.anywhere}
+          onChange={() => changed({ anywhere: !options.anywhere })}
         />{' '}
         also outside the areas that the survey marks for cameras
       </label>
@@ -73,7 +73,7 @@ export function WishFields({
           <button
             className="link"
             aria-label={`Allow again: ${words({ kind, round })}`}
-            onClick={() => wishes({ [kind]: wish[kind].filter(each => each !== round) })}
+            onClick={() => changed({ [kind]: options[kind].filter(each => each !== round) })}
           >
             Allow again
           </button>

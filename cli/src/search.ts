@@ -1,0 +1,65 @@
+/** `satchel search`: any search on a file, and its best offer as a file of its own. */
+import { applyFix } from '@idle-satchel/core';
+import type { Bundle } from '@idle-satchel/core/documents';
+import { optionFaults, SEARCHES } from '@idle-satchel/core/search-commands';
+import { gapOf, isProven, OptionError, type Found, type ProgrammeSolver } from '@idle-satchel/core/searches';
+import highsOf from 'highs';
+import { faultLines, readBundle, writeBundle } from './files.js';
+import { Refusal } from './refusal.js';
+
+/** Runs a search by name. `options`: JSON text; `applied`: where the event with the best offer is written. */
+export async function search(
+  name: string,
+  path: string,
+  options: string | undefined,
+  applied: string | undefined,
+): Promise<string> {
+  const command = Object.hasOwn(SEARCHES, name) ? SEARCHES[name] : undefined;
+  if (!command) throw new Refusal(`“${name}” is no search; there are: ${Object.keys(SEARCHES).join(', ')}`);
+  const asked = parsed(options ?? '{}');
+  const faults = optionFaults(command, asked);
+  if (faults.length > 0) throw new Refusal(`--options ${faultLines(faults)}`);
+  const bundle = readBundle(path);
+  const found = await command
+    .run(bundle, asked as object, { solve: highs(), now: () => performance.now() })
+    .catch((error: unknown) => {
+      if (error instanceof OptionError) throw new Refusal(`--options ${error.message}`);
+      throw error;
+    });
+  if (applied !== undefined) applyBest(found, bundle, applied);
+  return `${JSON.stringify(report(name, found), null, 2)}\n`;
+}
+
+function parsed(options: string): unknown {
+  try {
+    return JSON.parse(options);
+  } catch {
+    throw new Refusal(`--options must be JSON, such as '{"link":"camera1out"}'`);
+  }
+}
+
+function applyBest({ offers: [best] }: Found<unknown>, bundle: Bundle, path: string): void {
+  if (!best) throw new Refusal('nothing was found that could be applied');
+  writeBundle(path, applyFix(bundle, best));
+}
+
+const report = (name: string, found: Found<unknown>): object => ({
+  search: name,
+  proven: isProven(found),
+  objectives: found.objectives.map(each => ({ ...each, gap: gapOf(each) })),
+  offers: found.offers.map(({ id, label }) => ({ id, label })),
+  answer: found.answer,
+});
+
+/** HiGHS, loaded when a search first needs it. */
+function highs(): ProgrammeSolver {
+  // Its types say that the module is the function; on Node the function is its default.
+  const load = highsOf as unknown as typeof highsOf.default;
+  let loaded: ReturnType<typeof load> | undefined;
+  return async programme => {
+    loaded ??= load();
+    const { Status, Columns } = (await loaded).solve(programme, { mip_rel_gap: 0 });
+    if (Status !== 'Optimal') throw new Refusal(`the solver says “${Status}”`);
+    return Object.fromEntries(Object.entries(Columns).map(([key, { Primal }]) => [key, Primal ?? 0]));
+  };
+}

@@ -1,0 +1,92 @@
+/** Every search as a command: by its name, with options that are read from JSON and checked. */
+import type { Bundle } from '../documents/index.js';
+import {
+  At,
+  Flag,
+  Int,
+  Many,
+  Num,
+  Nums,
+  Optional,
+  Ref,
+  Refs,
+  type DocumentClass,
+} from '../documents/decorators.js';
+import { faultsOf, type Fault } from '../documents/validate.js';
+import { inOrder, type Point } from '../foundations/index.js';
+import { opticsOf } from '../stations/shots/fitted.js';
+import { connectTheRest } from './connect/index.js';
+import { deskPlaces } from './desk/desk-places.js';
+import { findPositions, usualPlacement, type Round } from './placement/index.js';
+import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
+import { cutAll } from './stock/index.js';
+import { waysOut } from './ways-out/index.js';
+
+class NoOptions {}
+
+class RoundOption {
+  @At() at!: Point;
+  @Num(0.1, 100) radius!: number;
+  @Optional() @Ref() level?: string;
+}
+
+class PositionsOptions {
+  @Optional() @Refs(100) cameras?: string[];
+  @Optional() @Int(1, 100) count?: number;
+  @Optional() @Num(0.1, 10) grid?: number;
+  @Optional() @Nums(0.1, 20, 20) heights?: number[];
+  @Optional() @Flag() anywhere?: boolean;
+  @Optional() @Many(() => RoundOption, 100) refused?: Round[];
+  @Optional() @Many(() => RoundOption, 100) insisted?: Round[];
+}
+
+class LinkOption {
+  @Ref() link!: string;
+}
+
+/** One search that can be asked by name. */
+export interface SearchCommand {
+  readonly about: string;
+  /** The class that its options are checked against. */
+  readonly options: DocumentClass;
+  /** Rejects as `runSearch` does. The options must be without faults. */
+  readonly run: (
+    bundle: Bundle,
+    options: object,
+    means: Means,
+    report?: Report,
+    stop?: Stop,
+  ) => Promise<Found<unknown>>;
+}
+
+/** `full`: what was asked with all that was left out. */
+const command = <Asked extends object, Options, Problem>(
+  search: Search<Options, Problem, unknown>,
+  options: DocumentClass,
+  full: (asked: Asked, bundle: Bundle) => Options,
+): SearchCommand => ({
+  about: search.about,
+  options,
+  run: (bundle, asked, means, report, stop) =>
+    runSearch(search, bundle, full(asked as Asked, bundle), means, report, stop),
+});
+
+const asAsked = (asked: object): object => asked;
+
+const camerasOf = ({ plan, kinds }: Bundle): string[] =>
+  inOrder(plan.devices).flatMap(([id, device]) => (opticsOf(kinds, device) ? [id] : []));
+
+/** All searches, by the names they are asked by. */
+export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
+  [findPositions.name]: command(findPositions, PositionsOptions, (asked: PositionsOptions, bundle) => ({
+    ...usualPlacement(asked.cameras ?? camerasOf(bundle)),
+    ...asked,
+  })),
+  [deskPlaces.name]: command(deskPlaces, NoOptions, asAsked),
+  [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
+  [cutAll.name]: command(cutAll, NoOptions, asAsked),
+  [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
+};
+
+/** Every fault of the options of a search; an empty list means that they can be followed. */
+export const optionFaults = ({ options }: SearchCommand, asked: unknown): Fault[] => faultsOf(options, asked);

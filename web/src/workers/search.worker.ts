@@ -1,0 +1,73 @@
+/** Searches away from the page’s own thread, which may end this worker at any time. */
+import type { Bundle, Point } from '@idle-satchel/core';
+import {
+  connectTheRest,
+  cutAll,
+  deskPlaces,
+  ended,
+  findPositions,
+  waysOut,
+  whyNotHere,
+  type Found,
+  type Layouts,
+  type Prepared,
+  type Progress,
+  type Search,
+  type Steps,
+  type WhyNot,
+} from '@idle-satchel/core/searches';
+import { expose } from 'comlink';
+import { programmeSolver } from './solver.js';
+
+const SEARCHES = {
+  positions: findPositions,
+  desk: deskPlaces,
+  connect: connectTheRest,
+  cut: cutAll,
+  'ways-out': waysOut,
+} as const;
+type Searches = typeof SEARCHES;
+
+export type SearchName = keyof Searches;
+export type OptionsOf<Name extends SearchName> = Parameters<Searches[Name]['problemOf']>[1];
+export type AnswerOf<Name extends SearchName> =
+  Searches[Name] extends Search<infer _Options, infer _Problem, infer Answer> ? Answer : never;
+
+const TELL_MS = 100;
+const MEANS = { solve: programmeSolver(), now: () => performance.now() };
+
+/** Tells how far a search has come, and hears in between whether it is still wanted. */
+function told<T>(steps: Steps<T>, report: (progress: Progress) => void): Promise<T> {
+  let last = performance.now();
+  return ended(steps, async progress => {
+    if (performance.now() - last < TELL_MS) return;
+    last = performance.now();
+    report(progress);
+    await new Promise(resolve => setTimeout(resolve));
+  });
+}
+
+/** The problem that was solved last: more can be asked about the places of cameras. */
+let problem: unknown;
+
+const searcher = {
+  async run<Name extends SearchName>(
+    name: Name,
+    bundle: Bundle,
+    options: OptionsOf<Name>,
+    report: (progress: Progress) => void,
+  ): Promise<Found<AnswerOf<Name>>> {
+    const search = SEARCHES[name] as unknown as Search<OptionsOf<Name>, unknown, AnswerOf<Name>>;
+    problem = await told(search.problemOf(bundle, options), report);
+    return told(search.solve(problem, MEANS), report);
+  },
+  /** Why the best of the layouts that were found last has no camera at a place. */
+  async whyNot({ layouts: [best] }: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {
+    if (!problem || !best) return { reason: 'search first', layout: undefined, loses: 0 };
+    return ended(whyNotHere(problem as Prepared, best, at, level));
+  },
+};
+
+export type Searcher = typeof searcher;
+
+expose(searcher);
