@@ -7,7 +7,7 @@ export {
   type Results,
   type RuleBook,
 } from './assessing.js';
-export { editPlan, inPlan } from './edits.js';
+export { editPlan, inKinds, inPlan } from './edits.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
 export {

@@ -23,7 +23,7 @@ import { LOOPBACK_HOSTS, onlyHosts, onlyJson, onlyOwnPages } from './origin.js';
 import { answerProblems, Problem, refuseUnknown } from './problem.js';
 import { API, register, type Route } from './route.js';
 
-export const ROUTES: readonly Route[] = [
+const routes: readonly Route[] = [
   ...organisationRoutes,
   ...eventRoutes,
   ...venueRoutes,
@@ -91,8 +91,8 @@ export function createApp(
   app.use(API, (request, response, next) => (beside(request) ? onlyJson(request, response, next) : next()));
   app.use(`${API}/events/import`, readImport);
   app.use(API, express.json({ limit: '1mb', strict: true, type: beside }));
-  register(app, context, ROUTES);
-  const description = openApi(ROUTES);
+  register(app, context, routes);
+  const description = openApi();
   app.get(`${API}/openapi.json`, (_req, res) => void res.json(description));
   app.use('/api', refuseUnknown);
   if (interfaceFolder && existsSync(join(interfaceFolder, 'index.html')))

@@ -1,6 +1,7 @@
-/** Declaring routes: each one is registered with Express and described in the OpenAPI document from the same data. */
+/** Registering the routes of the contract with Express: bodies are checked, answers sent as JSON. */
 import { isId } from '@idle-satchel/core';
-import { faultsOf, type DocumentClass } from '@idle-satchel/core/documents';
+import { ROUTES, type AnswerOf, type BodyOf, type Contract, type RouteName } from '@idle-satchel/core/api';
+import { faultsOf } from '@idle-satchel/core/documents';
 import type { Express, Request, Response } from 'express';
 import { scopeOf, type Context } from './context.js';
 import type { Scope } from './database/scope.js';
@@ -20,36 +21,52 @@ export interface Call<Body> {
   readonly choice: <T extends string>(name: string, choices: readonly T[], fallback: T) => T;
 }
 
-export interface Route<Body = unknown> {
-  readonly method: 'get' | 'post' | 'put' | 'patch';
-  /** With `:id` parameters, below `/api/v1`. */
-  readonly path: string;
-  readonly summary: string;
-  readonly body?: DocumentClass<Body & object>;
-  readonly status?: number;
-  /** Gives the JSON to answer with, or undefined when it has answered itself. */
-  readonly handle: (call: Call<Body>) => Promise<unknown>;
+/** A route of the contract with what answers it. */
+export interface Route {
+  readonly name: RouteName;
+  readonly handle: (call: Call<never>) => Promise<unknown>;
 }
 
-export const route = <Body>(of: Route<Body>): Route => of as unknown as Route;
+/** What a handler gives: the answer of the contract, or nothing where it has sent a file itself. */
+type Handled<Name extends RouteName> = AnswerOf<Name> extends undefined ? void : AnswerOf<Name>;
+
+/** Answers a route of the contract. */
+export const route = <Name extends RouteName>(
+  name: Name,
+  handle: (call: Call<BodyOf<Name>>) => Promise<Handled<Name>>,
+): Route => ({ name, handle });
 
 export const API = '/api/v1';
 
+/** The method of a route as Express names it, and its path below the API. */
+export function addressOf(name: RouteName): {
+  readonly method: 'get' | 'post' | 'put' | 'patch';
+  readonly path: string;
+} {
+  const [method = '', path = ''] = name.split(' ');
+  return { method: method.toLowerCase() as 'get', path };
+}
+
 export function register(app: Express, context: Context, routes: readonly Route[]): void {
-  for (const { method, path, body, status, handle } of routes) {
+  for (const { name, handle } of routes) {
+    const { method, path } = addressOf(name);
+    const { body, status = 200 }: Contract = ROUTES[name];
     app[method](`${API}${path}`, async (request: Request, response: Response) => {
       if (body) {
         const faults = faultsOf(body, request.body);
         if (faults.length > 0) throw invalid(faults);
       }
-      const scope = await scopeOf(context, request);
       const result = await handle({
-        ...{ scope, context, request, response, body: request.body as unknown },
-        id: (name = 'id') => idParameter(request, name),
-        whole: (name, fallback) => wholeParameter(request, name, fallback),
-        choice: (name, choices, fallback) => choiceParameter(request, name, choices, fallback),
+        scope: await scopeOf(context, request),
+        context,
+        request,
+        response,
+        body: request.body as never,
+        id: (parameter = 'id') => idParameter(request, parameter),
+        whole: (parameter, fallback) => wholeParameter(request, parameter, fallback),
+        choice: (parameter, choices, fallback) => choiceParameter(request, parameter, choices, fallback),
       });
-      if (result !== undefined) response.status(status ?? 200).json(result);
+      if (result !== undefined) response.status(status).json(result);
     });
   }
 }

@@ -1,8 +1,9 @@
 /** The open event in a browser: edits on their way, what others do, undo, a cut line, and a drag. */
+import type { EventBundle } from '@idle-satchel/core/api';
 import type { Operation } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { ApiProblem, type EventBundle } from '../src/api/client.js';
+import { ApiProblem } from '../src/api/client.js';
 import { EventStore } from '../src/store/event-store.js';
 import type { LocalEdit } from '../src/store/outbox.js';
 import { openEvent } from '../src/store/open-event.js';

@@ -84,6 +84,14 @@ export const Text = constraint<[max: number, min?: number]>({
   schema: (max, min = 0) => ({ type: 'string', minLength: min, maxLength: max, pattern: CLEAN }),
 });
 
+/** Text of at most `max` characters, or null where there is none. */
+export const TextOrNull = constraint<[max: number]>({
+  name: 'textOrNull',
+  test: (value, max) => value === null || isText(value, 0, max),
+  says: max => `must be text of at most ${max} characters, or null`,
+  schema: max => ({ type: ['string', 'null'], maxLength: max }),
+});
+
 /** A finite number from `min` to `max`. */
 export const Num = constraint<[min: number, max: number]>({
   name: 'num',

@@ -1,9 +1,8 @@
 /** Tables. Every row but an organisation belongs to one; see `scope.ts` for the one place that queries them. */
+import type { DocumentKind } from '@idle-satchel/core/api';
 import type { Operation } from '@idle-satchel/core';
 import type { Item, Person } from '@idle-satchel/core/documents';
 import { DataTypes, Model, type Sequelize } from 'sequelize';
-
-export type DocumentKind = 'plan' | 'venue' | 'rules' | 'kinds';
 
 export class Organisation extends Model {
   declare id: string;
@@ -38,8 +37,8 @@ export class ChangeRow extends Model {
   declare documentId: string;
   declare revision: number;
   declare editId: string;
-  declare patch: Operation[];
-  declare inverse: Operation[];
+  declare patch: readonly Operation[];
+  declare inverse: readonly Operation[];
 }
 
 /** The body of a document at a revision, every so many edits. */

@@ -1,4 +1,5 @@
 /** The one place where rows are read and written: always within one organisation. */
+import type { DocumentKind } from '@idle-satchel/core/api';
 import { Op, Transaction, type Model, type Sequelize, type WhereOptions } from 'sequelize';
 import {
   ChangeRow,
@@ -9,7 +10,6 @@ import {
   PersonRow,
   PictureRow,
   SnapshotRow,
-  type DocumentKind,
 } from './models.js';
 
 export interface PageOf<T> {

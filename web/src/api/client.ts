@@ -1,5 +1,5 @@
-/** Talking to the server: JSON in and out, problems as errors with their faults. */
-import type { Bundle } from '@idle-satchel/core';
+/** Talking to the server by the routes of its contract: JSON in and out, problems as errors with their faults. */
+import type { AnswerOf, BodyOf, RouteName } from '@idle-satchel/core/api';
 
 const API = '/api/v1';
 
@@ -26,28 +26,57 @@ export class ApiProblem extends Error {
   }
 }
 
-export const call = <T>(path: string, method = 'GET', body?: unknown): Promise<T> =>
-  answered<T>(() =>
-    fetch(`${API}${path}`, {
-      method,
-      ...(body === undefined
-        ? {}
-        : {
-            body: typeof body === 'string' ? body : JSON.stringify(body),
-            headers: { 'content-type': 'application/json' },
-          }),
-    }),
-  );
+/** Parameters of a route: those that its path names, the others as its query; what is undefined is left out. */
+export type Parameters = Readonly<Record<string, string | number | undefined>>;
 
-async function answered<T>(send: () => Promise<Response>): Promise<T> {
+/** Where a route is asked, such as a file that the server makes of an event. */
+export function addressOf(route: RouteName, parameters: Parameters = {}): string {
+  const query = new URLSearchParams();
+  let path = route.slice(route.indexOf(' ') + 1);
+  for (const [name, value] of Object.entries(parameters)) {
+    if (value === undefined) continue;
+    if (path.includes(`/:${name}`)) path = path.replace(`/:${name}`, `/${encodeURIComponent(value)}`);
+    else query.set(name, String(value));
+  }
+  return `${API}${path}${query.size > 0 ? `?${query}` : ''}`;
+}
+
+type Body<Name extends RouteName> = BodyOf<Name> extends undefined ? [] : [body: BodyOf<Name>];
+
+/** Asks a route with the JSON that it takes. Rejects with `ApiProblem`. */
+export const call = <Name extends RouteName>(
+  route: Name,
+  parameters: Parameters,
+  ...[body]: Body<Name>
+): Promise<AnswerOf<Name>> =>
+  answered(route, parameters, body === undefined ? undefined : JSON.stringify(body), 'application/json');
+
+/** Sends bytes to a route that takes a file. Rejects with `ApiProblem`. */
+export const sendFile = <Name extends 'PUT /pictures/:id' | 'POST /events/import'>(
+  route: Name,
+  parameters: Parameters,
+  file: Blob,
+  type = file.type,
+): Promise<AnswerOf<Name>> => answered(route, parameters, file, type);
+
+async function answered<Name extends RouteName>(
+  route: Name,
+  parameters: Parameters,
+  body: string | Blob | undefined,
+  type: string,
+): Promise<AnswerOf<Name>> {
+  const [method = 'GET'] = route.split(' ');
   let response: Response;
   try {
-    response = await send();
+    response = await fetch(addressOf(route, parameters), {
+      method,
+      ...(body !== undefined && { body, headers: { 'content-type': type } }),
+    });
   } catch {
     throw new ApiProblem(0, 'The server cannot be reached');
   }
   const answer = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] };
-  if (response.ok) return answer as T;
+  if (response.ok) return answer as AnswerOf<Name>;
   throw new ApiProblem(
     response.status,
     answer.title ?? `The server answered ${response.status}`,
@@ -55,62 +84,10 @@ async function answered<T>(send: () => Promise<Response>): Promise<T> {
   );
 }
 
-/** Keeps a picture on the server under an id made here; sent twice it is kept once. */
-export const sendPicture = (id: string, bytes: Blob): Promise<unknown> =>
-  answered(() =>
-    fetch(pictureAddress(id), { method: 'PUT', body: bytes, headers: { 'content-type': bytes.type } }),
-  );
-
-export interface EventSummary {
-  readonly id: string;
-  readonly label: string;
-  readonly start: string;
-  readonly zone: string;
-  readonly venue: string;
-  readonly snags: { readonly stop: number; readonly risk: number; readonly note: number };
-  readonly worst: string | null;
-}
-
-export interface VenueLine {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string;
-  readonly volts: number;
-  readonly hertz: number;
-  readonly marks: number;
-  readonly sockets: number;
-  readonly uploads: number;
-  /** Values that nobody has measured yet. */
-  readonly guesses: number;
-  /** No longer offered for new events. */
-  readonly archived: boolean;
-}
-
-export type DocumentName = 'plan' | 'venue' | 'rules' | 'kinds';
-
-export interface EventBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {
-  readonly documents: {
-    readonly [Name in DocumentName]: {
-      readonly id: string;
-      readonly revision: number;
-      readonly body: Bundle[Name];
-    };
-  };
-  readonly venueNow: number;
-}
-
-/** A venue at its own door: what its survey is drawn and checked with. */
-export interface VenueBundle extends Pick<EventBundle, 'shelf' | 'hands' | 'claims'> {
-  readonly documents: Omit<EventBundle['documents'], 'plan'>;
-}
-
-export interface OrganisationInfo {
-  readonly id: string;
-  readonly units: 'metric' | 'imperial';
-  readonly organisations: readonly { readonly id: string; readonly name: string }[];
-}
-
-export const pictureAddress = (id: string): string => `${API}/pictures/${id}`;
-
-/** Addresses of files that the server makes of an event or a venue, such as `events/eventfriday1`. */
-export const fileOf = (of: string, name: string): string => `${API}/${of}/${name}`;
+/** What a failed request says to people, on one line. */
+export const wordsOf = (error: unknown): string =>
+  error instanceof ApiProblem
+    ? error.lines.join(' · ')
+    : error instanceof Error
+      ? error.message
+      : String(error);

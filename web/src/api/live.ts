@@ -2,16 +2,8 @@
  * What changes on the server, as it happens. One tab of the browser holds the connection (a web lock decides
  * which) and passes on what it hears; when that tab closes another takes over.
  */
-export interface LiveMessage {
-  readonly document?: string;
-  readonly revision?: number;
-  readonly shelf?: boolean;
-  readonly hands?: boolean;
-  readonly events?: boolean;
-  /** Something may have been missed: catch up by revision. */
-  readonly resync?: boolean;
-}
-
+import type { LiveMessage } from '@idle-satchel/core/api';
+import { addressOf } from './client.js';
 type Listener = (message: LiveMessage) => void;
 
 const listeners = new Set<Listener>();
@@ -22,7 +14,7 @@ function tell(message: LiveMessage): void {
 }
 
 function holdConnection(): Promise<never> {
-  const source = new EventSource('/api/v1/live');
+  const source = new EventSource(addressOf('GET /live'));
   const pass = (message: LiveMessage): void => {
     tell(message);
     channel?.postMessage(message);

@@ -1,4 +1,4 @@
-import { fileOf } from '../api/client.js';
+import { addressOf } from '../api/client.js';
 import { useOpenEvent, usePlan } from '../store/hooks.js';
 import { daysTo } from '../ui/days.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
@@ -14,13 +14,12 @@ const FILES = [
   ['cut-list.pdf', 'Cut list, PDF'],
   ['lay-list.pdf', 'Lay list, PDF'],
   ['pack-list.csv', 'Pack list, CSV'],
-  ['file', 'Event file, .satchel.json, without names'],
-  ['file?names=yes', 'Event file with people’s names'],
 ] as const;
 
 /** The event's part of the top line: its label, countdown, what is being saved, undo, rules, sheets. */
 export function EventTopLine() {
   const { store, ui } = useOpenEvent();
+  const { id } = store;
   const label = usePlan(plan => plan.label);
   const start = usePlan(plan => plan.start);
   const own = usePlan(plan => plan.rules);
@@ -38,7 +37,11 @@ export function EventTopLine() {
       </button>
       <FileMenu
         words="Sheets"
-        files={FILES.map(([name, words]) => [fileOf(`events/${store.id}`, name), words] as const)}
+        files={[
+          ...FILES.map(([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const),
+          [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],
+          [addressOf('GET /events/:id/file', { id, names: 'yes' }), 'Event file with people’s names'],
+        ]}
       />
     </TopLine>
   );

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { fileOf } from '../api/client.js';
+import { addressOf } from '../api/client.js';
 import { EventDialogs } from './EventDialogs.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
 import { FileMenu } from './FilesMenu.js';
@@ -82,7 +82,9 @@ function VenueTopLine() {
       </button>
       <FileMenu
         words="Files"
-        files={FILES.map(([file, words]) => [fileOf(`venues/${store.id}`, file), words] as const)}
+        files={FILES.map(
+          ([file, words]) => [addressOf(`GET /venues/:id/${file}`, { id: store.id }), words] as const,
+        )}
         made={[['Plan to scale, PNG', picture]]}
       />
       <UndoButtons />

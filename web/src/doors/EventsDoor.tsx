@@ -1,17 +1,15 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { ApiProblem, call, type EventSummary, type OrganisationInfo } from '../api/client.js';
+import { useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiProblem, call, sendFile } from '../api/client.js';
 import { listen } from '../api/live.js';
-import { daysTo, showStart } from '../ui/days.js';
+import { eventsQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
+import { EventRow } from './EventRow.js';
+import { ImportFile } from './ImportFile.js';
+import { OrganisationChoice } from './OrganisationChoice.js';
 
 const NewEventDialog = lazy(() => import('./NewEventDialog.js'));
-
-interface Page {
-  readonly events: readonly EventSummary[];
-  readonly next: string | null;
-}
 
 /** Events with what stands open in each; new, copy, import. */
 export function EventsDoor() {
@@ -19,28 +17,23 @@ export function EventsDoor() {
   const navigate = useNavigate();
   const [making, setMaking] = useState(false);
   const [problem, setProblem] = useState<readonly string[]>([]);
-  const file = useRef<HTMLInputElement>(null);
-  const events = useInfiniteQuery({
-    queryKey: ['events'],
-    queryFn: ({ pageParam }) => call<Page>(`/events${pageParam ? `?cursor=${pageParam}` : ''}`),
-    initialPageParam: '',
-    getNextPageParam: page => page.next,
-  });
-  useEffect(() => listen(() => void queries.invalidateQueries({ queryKey: ['events'] })), [queries]);
+  const events = useInfiniteQuery(eventsQuery);
+  const { queryKey } = eventsQuery;
+  useEffect(() => listen(() => void queries.invalidateQueries({ queryKey })), [queries, queryKey]);
   const tell = (error: Error): void =>
     setProblem(error instanceof ApiProblem ? error.lines : [error.message]);
   const open = ({ id }: { id: string }): void => {
     setProblem([]);
-    void queries.invalidateQueries({ queryKey: ['events'] });
+    void queries.invalidateQueries({ queryKey });
     void navigate(`/events/${id}/brief`);
   };
   const copy = useMutation({
-    mutationFn: (id: string) => call<{ id: string }>(`/events/${id}/copy`, 'POST'),
+    mutationFn: (id: string) => call('POST /events/:id/copy', { id }),
     onSuccess: open,
     onError: tell,
   });
   const take = useMutation({
-    mutationFn: async (chosen: File) => call<{ id: string }>('/events/import', 'POST', await chosen.text()),
+    mutationFn: (chosen: File) => sendFile('POST /events/import', {}, chosen, 'application/json'),
     onSuccess: open,
     onError: tell,
   });
@@ -51,23 +44,7 @@ export function EventsDoor() {
       actions={
         <>
           <OrganisationChoice />
-          <button className="button" onClick={() => file.current?.click()}>
-            Import a file
-          </button>
-          <input
-            ref={file}
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label="Event file to import"
-            onChange={event => {
-              const chosen = event.target.files?.[0];
-              event.target.value = '';
-              if (chosen && chosen.size > 4e6) setProblem(['The file is larger than 4 MB and was not read.']);
-              else if (chosen) take.mutate(chosen);
-            }}
-          />
+          <ImportFile onFile={chosen => take.mutate(chosen)} onRefused={reason => setProblem([reason])} />
           <button className="button button-main" onClick={() => setMaking(true)}>
             New event
           </button>
@@ -86,50 +63,7 @@ export function EventsDoor() {
       <Loading query={events} what="the events" />
       <ul>
         {list.map(event => (
-          <li
-            key={event.id}
-            className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule"
-          >
-            <div className="min-w-0">
-              <Link
-                className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade"
-                to={`/events/${event.id}/brief`}
-              >
-                {event.label}
-              </Link>
-              <p className="text-faint mt-1">
-                {showStart(event.start, event.zone)} · {event.venue} · {daysTo(event.start)}
-              </p>
-            </div>
-            <div className="text-right max-w-md">
-              <p>
-                {event.snags.stop > 0 && (
-                  <span className="text-stop font-semibold">
-                    ◆ {event.snags.stop} stop{event.snags.stop === 1 ? '' : 's'}{' '}
-                  </span>
-                )}
-                {event.snags.risk > 0 && (
-                  <span className="text-risk font-semibold">
-                    ◇ {event.snags.risk} risk{event.snags.risk === 1 ? '' : 's'}{' '}
-                  </span>
-                )}
-                {event.snags.note > 0 && (
-                  <span className="text-note">
-                    ○ {event.snags.note} note{event.snags.note === 1 ? '' : 's'}
-                  </span>
-                )}
-                {event.worst === null && <span className="text-done">no open snags</span>}
-              </p>
-              {event.worst && <p className="text-faint text-[13px] truncate">{event.worst}</p>}
-            </div>
-            <button
-              className="button"
-              aria-label={`Copy ${event.label}`}
-              onClick={() => copy.mutate(event.id)}
-            >
-              Copy
-            </button>
-          </li>
+          <EventRow key={event.id} event={event} onCopy={() => copy.mutate(event.id)} />
         ))}
       </ul>
       {events.isSuccess && list.length === 0 && (
@@ -146,33 +80,5 @@ export function EventsDoor() {
         </Suspense>
       )}
     </Door>
-  );
-}
-
-/** Which organisation this browser works in, where there are several. */
-function OrganisationChoice() {
-  const queries = useQueryClient();
-  const info = useQuery({
-    queryKey: ['organisation'],
-    queryFn: () => call<OrganisationInfo>('/organisation'),
-  });
-  const change = useMutation({
-    mutationFn: (id: string) => call('/organisation', 'PUT', { id }),
-    onSuccess: () => queries.resetQueries(),
-  });
-  if (!info.data || info.data.organisations.length < 2) return null;
-  return (
-    <select
-      className="field"
-      aria-label="Organisation"
-      value={info.data.id}
-      onChange={event => change.mutate(event.target.value)}
-    >
-      {info.data.organisations.map(({ id, name }) => (
-        <option key={id} value={id}>
-          {name}
-        </option>
-      ))}
-    </select>
   );
 }

@@ -1,21 +1,17 @@
 import type { Person } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client.js';
+import { peopleQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
-
-type PersonLine = Person & { readonly id: string };
 
 /** The people who help, and what they can do. */
 export function HandsDoor() {
   const queries = useQueryClient();
-  const people = useQuery({
-    queryKey: ['people'],
-    queryFn: () => call<{ people: readonly PersonLine[] }>('/people'),
-  });
+  const people = useQuery(peopleQuery);
   const rename = async (id: string, name: string): Promise<void> => {
-    await call(`/people/${id}`, 'PATCH', { name });
-    await queries.invalidateQueries({ queryKey: ['people'] });
+    await call('PATCH /people/:id', { id }, { name });
+    await queries.invalidateQueries(peopleQuery);
   };
   const lifting = ({ lift }: Person): string =>
     lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;

@@ -1,17 +1,12 @@
-import { FACE, faceOf, inOrder, newId, type Item, type Kind, type Kinds } from '@idle-satchel/core';
+import { FACE, faceOf, inKinds, inOrder, newId, type Kind } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { ApiProblem, call } from '../api/client.js';
+import { call, wordsOf } from '../api/client.js';
+import { itemsQuery } from '../api/queries.js';
 import { author } from '../api/signature.js';
 import { Door, Loading } from './door.js';
 import { KindForm } from './KindForm.js';
-
-interface KindsAnswer {
-  readonly items: readonly (Item & { readonly id: string })[];
-  readonly kinds: Kinds;
-  readonly kindsDocument: { readonly id: string; readonly revision: number };
-}
 
 /** Which kind is open, and as what. */
 interface Open {
@@ -25,7 +20,7 @@ export function KindsPage() {
   const [wanted, setWanted] = useState('');
   const [open, setOpen] = useState<Open>();
   const [said, setSaid] = useState({ problem: '', done: '' });
-  const answer = useQuery({ queryKey: ['items'], queryFn: () => call<KindsAnswer>('/items') });
+  const answer = useQuery(itemsQuery);
   const kinds = answer.data?.kinds.kinds;
   const shown = inOrder(kinds).filter(
     ([, { label, family, cable }]) =>
@@ -36,21 +31,27 @@ export function KindsPage() {
     if (!document) return;
     setSaid({ problem: '', done: '' });
     try {
-      await call('/edits', 'POST', {
-        ...{ id: newId(), label: `Kind “${kind.label}”`.slice(0, 120), author: author() },
-        changes: [
-          {
-            document: document.id,
-            base: document.revision,
-            patch: [{ op: 'add', path: `/kinds/${id}`, value: kind }],
-          },
-        ],
-      });
-      await queries.invalidateQueries({ queryKey: ['items'] });
+      await call(
+        'POST /edits',
+        {},
+        {
+          id: newId(),
+          label: `Kind “${kind.label}”`.slice(0, 120),
+          author: author(),
+          changes: [
+            {
+              document: document.id,
+              base: document.revision,
+              patch: inKinds().put('kinds', id, kind).patch,
+            },
+          ],
+        },
+      );
+      await queries.invalidateQueries(itemsQuery);
       setOpen({ id, kind });
       setSaid({ problem: '', done: `“${kind.label}” is saved.` });
     } catch (error) {
-      setSaid({ problem: error instanceof ApiProblem ? error.lines.join(' · ') : String(error), done: '' });
+      setSaid({ problem: wordsOf(error), done: '' });
     }
   };
   const show = (next: Open): void => {

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
-import { ApiProblem, call, type VenueLine } from '../api/client.js';
+import { call, wordsOf } from '../api/client.js';
+import { venuesQuery } from '../api/queries.js';
 import { kits } from '@idle-satchel/core/kits';
 import { fromField } from '../ui/days.js';
 import { Dialog } from '../ui/Dialog.js';
@@ -21,10 +22,7 @@ export default function NewEventDialog({
   onClose: () => void;
   onMade: (made: { id: string }) => void;
 }) {
-  const venues = useQuery({
-    queryKey: ['venues'],
-    queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
-  });
+  const venues = useQuery(venuesQuery);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
   const { register, handleSubmit, setError, formState, watch } = useForm<Fields>({
     defaultValues: { kit: '' },
@@ -36,13 +34,14 @@ export default function NewEventDialog({
     if (!instant) return setError('start', { message: 'a day and a time' });
     try {
       onMade(
-        await call<{ id: string }>('/events', 'POST', {
-          ...{ label: label.trim(), start: instant, zone },
-          ...(begin === '' ? { venue } : { kit: begin }),
-        }),
+        await call(
+          'POST /events',
+          {},
+          { label: label.trim(), start: instant, zone, ...(begin === '' ? { venue } : { kit: begin }) },
+        ),
       );
     } catch (error) {
-      setError('root', { message: error instanceof ApiProblem ? error.lines.join(' · ') : String(error) });
+      setError('root', { message: wordsOf(error) });
     }
   });
   const fault = (message: string | undefined) =>

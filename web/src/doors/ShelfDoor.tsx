@@ -1,14 +1,15 @@
-import type { Item, Kinds } from '@idle-satchel/core';
+import type { Item } from '@idle-satchel/core';
+import type { ItemChange, ItemLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { call } from '../api/client.js';
+import { itemsQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
 
 const StockDialog = lazy(() => import('./StockDialog.js'));
 
-type ItemLine = Item & { readonly id: string };
 const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'];
 
 /** Everything that is owned, with its tape code and state. */
@@ -16,13 +17,10 @@ export function ShelfDoor() {
   const queries = useQueryClient();
   const [wanted, setWanted] = useState('');
   const [pasting, setPasting] = useState(false);
-  const shelf = useQuery({
-    queryKey: ['items'],
-    queryFn: () => call<{ items: readonly ItemLine[]; kinds: Kinds }>('/items'),
-  });
-  const change = async (id: string, fields: Partial<Item>): Promise<void> => {
-    await call(`/items/${id}`, 'PATCH', fields);
-    await queries.invalidateQueries({ queryKey: ['items'] });
+  const shelf = useQuery(itemsQuery);
+  const change = async (id: string, fields: ItemChange): Promise<void> => {
+    await call('PATCH /items/:id', { id }, fields);
+    await queries.invalidateQueries(itemsQuery);
   };
   const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
   const lines = shelf.data?.items.filter(item =>
@@ -58,7 +56,7 @@ export function ShelfDoor() {
             kinds={shelf.data.kinds.kinds}
             known={shelf.data.items.map(({ tape }) => tape)}
             onClose={() => setPasting(false)}
-            onMade={() => void queries.invalidateQueries({ queryKey: ['items'] })}
+            onMade={() => void queries.invalidateQueries(itemsQuery)}
           />
         </Suspense>
       )}

@@ -1,7 +1,7 @@
 import { stockFrom, type Kind, type MapOf } from '@idle-satchel/core';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { ApiProblem, call } from '../api/client.js';
+import { call, wordsOf } from '../api/client.js';
 import { Dialog } from '../ui/Dialog.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
@@ -29,7 +29,7 @@ export default function StockDialog({
   const put = async (): Promise<void> => {
     setProblem('');
     try {
-      await call('/items', 'POST', { items });
+      await call('POST /items', {}, { items });
       onMade();
       // What could not be read stays, to be mended and tried again.
       const lines = text.trim().split(/\r?\n/);
@@ -37,7 +37,7 @@ export default function StockDialog({
       setText(bad.size === 0 ? '' : lines.filter((_, i) => i === 0 || bad.has(i + 1)).join('\n'));
       setDone(`${items.length} items are on the shelf.`);
     } catch (error) {
-      setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error));
+      setProblem(wordsOf(error));
     }
   };
   return (

@@ -1,11 +1,13 @@
+import type { VenueLine } from '@idle-satchel/core/api';
 import { newId, type Operation, type Venue } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { ApiProblem, call, type VenueLine } from '../api/client.js';
+import { ApiProblem, call, wordsOf } from '../api/client.js';
+import { venuesQuery } from '../api/queries.js';
 import { author } from '../api/signature.js';
 import { Door, Loading } from './door.js';
-import { RenameField } from './RenameField.js';
+import { VenueRow } from './VenueRow.js';
 
 const DocumentHistory = lazy(async () => ({
   default: (await import('../ui/HistoryDialog.js')).DocumentHistory,
@@ -19,29 +21,35 @@ export function VenuesDoor() {
   const [showArchived, setShowArchived] = useState(false);
   const [looking, setLooking] = useState<VenueLine>();
   const [problem, setProblem] = useState('');
-  const venues = useQuery({
-    queryKey: ['venues'],
-    queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
-  });
-  const refresh = (): Promise<void> => queries.invalidateQueries({ queryKey: ['venues'] });
+  const venues = useQuery(venuesQuery);
+  const refresh = (): Promise<void> => queries.invalidateQueries(venuesQuery);
   const edit = async (venue: VenueLine, label: string, operation: Operation): Promise<void> => {
-    await call('/edits', 'POST', {
-      ...{ id: newId(), label, author: author() },
-      changes: [{ document: venue.id, base: venue.revision, patch: [operation] }],
-    });
+    await call(
+      'POST /edits',
+      {},
+      {
+        id: newId(),
+        label,
+        author: author(),
+        changes: [{ document: venue.id, base: venue.revision, patch: [operation] }],
+      },
+    );
     await refresh();
   };
   const attempt = (act: () => Promise<unknown>): void => {
     setProblem('');
-    act().catch((error: unknown) =>
-      setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error)),
-    );
+    act().catch((error: unknown) => setProblem(wordsOf(error)));
   };
   const duplicate = async ({ id }: VenueLine): Promise<void> => {
-    const { body } = await call<{ body: Venue }>(`/documents/${id}`);
-    await call('/venues', 'POST', { ...body, name: `Copy of ${body.name}`.slice(0, 80) });
+    const { body } = await call('GET /documents/:id', { id });
+    const venue = body as Venue;
+    await call('POST /venues', {}, { ...venue, name: `Copy of ${venue.name}`.slice(0, 80) });
     await refresh();
   };
+  const putAway = (venue: VenueLine): Promise<void> =>
+    venue.archived
+      ? edit(venue, 'Bring a venue back', { op: 'remove', path: '/archived' })
+      : edit(venue, 'Put a venue away', { op: 'add', path: '/archived', value: true });
   const all = venues.data?.venues ?? [];
   const archived = all.filter(venue => venue.archived).length;
   return (
@@ -92,64 +100,14 @@ export function VenuesDoor() {
           {all
             .filter(venue => showArchived || !venue.archived)
             .map(venue => (
-              <tr key={venue.id} className={venue.archived ? 'text-faint' : ''}>
-                <td className="w-2/5">
-                  <RenameField
-                    label="Name of the venue"
-                    value={venue.name}
-                    max={80}
-                    onSave={value => edit(venue, 'Rename a venue', { op: 'replace', path: '/name', value })}
-                  />
-                </td>
-                <td className="whitespace-nowrap max-md:hidden">
-                  {venue.volts} V, {venue.hertz} Hz
-                </td>
-                <td className="max-md:hidden">{venue.marks}</td>
-                <td className="max-md:hidden">{venue.sockets}</td>
-                <td className="max-md:hidden">{venue.uploads}</td>
-                <td className="max-md:hidden">{venue.guesses === 0 ? '–' : venue.guesses}</td>
-                <td className="max-md:hidden">
-                  <button
-                    className="link"
-                    aria-label={`History of ${venue.name}`}
-                    onClick={() => setLooking(venue)}
-                  >
-                    {venue.revision}
-                  </button>
-                </td>
-                <td className="md:whitespace-nowrap text-right space-x-2 max-md:leading-8">
-                  <Link className="link" to={`/venues/${venue.id}`} aria-label={`Open ${venue.name}`}>
-                    Open
-                  </Link>
-                  <Link
-                    className="link"
-                    to={`/venues/${venue.id}/walk`}
-                    aria-label={`Walk round ${venue.name}`}
-                  >
-                    Walk
-                  </Link>
-                  <button
-                    className="link"
-                    aria-label={`Copy ${venue.name}`}
-                    onClick={() => attempt(() => duplicate(venue))}
-                  >
-                    Copy
-                  </button>
-                  <button
-                    className="link"
-                    aria-label={`${venue.archived ? 'Bring back' : 'Put away'} ${venue.name}`}
-                    onClick={() =>
-                      attempt(() =>
-                        venue.archived
-                          ? edit(venue, 'Bring a venue back', { op: 'remove', path: '/archived' })
-                          : edit(venue, 'Put a venue away', { op: 'add', path: '/archived', value: true }),
-                      )
-                    }
-                  >
-                    {venue.archived ? 'Bring back' : 'Put away'}
-                  </button>
-                </td>
-              </tr>
+              <VenueRow
+                key={venue.id}
+                venue={venue}
+                onEdit={(label, operation) => edit(venue, label, operation)}
+                onCopy={() => attempt(() => duplicate(venue))}
+                onPutAway={() => attempt(() => putAway(venue))}
+                onHistory={() => setLooking(venue)}
+              />
             ))}
         </tbody>
       </table>

@@ -1,5 +1,5 @@
 /** Drawings as PNG pictures, drawn from their SVG by the browser. */
-import { fileOf } from '../api/client.js';
+import { addressOf } from '../api/client.js';
 import { saveAddress } from './save-file.js';
 
 /** Dots to a millimetre: 300 to the inch. */
@@ -28,7 +28,7 @@ async function saveDrawn(
 
 /** The plan of a venue to scale. */
 export const savePng = (venue: string, name: string): Promise<void> =>
-  saveDrawn(fileOf(`venues/${venue}`, 'plan.svg'), name, (...px) => {
+  saveDrawn(addressOf('GET /venues/:id/plan.svg', { id: venue }), name, (...px) => {
     // A browser gives an SVG’s millimetres as px of 1/96 inch.
     const [width, height] = px.map(side => (side * 25.4) / 96) as [number, number];
     const dots = Math.min(DOTS, MOST / width, MOST / height);

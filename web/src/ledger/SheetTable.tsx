@@ -1,17 +1,21 @@
 import type { Sheet } from '@idle-satchel/core';
+import type { SheetName } from '@idle-satchel/core/api';
+import { addressOf } from '../api/client.js';
+import { useStore } from '../store/hooks.js';
 import { FileLink } from './FileLink.js';
 
-/** A sheet on the screen, as it is printed; `address` is where its files are. */
-export function SheetTable({ sheet, address }: { sheet: Sheet; address: string }) {
+/** A sheet on the screen, as it is printed, with its files by the name that they have on the server. */
+export function SheetTable({ sheet, name }: { sheet: Sheet; name: SheetName }) {
+  const { id } = useStore();
   const { title, columns, sections, notes } = sheet;
   return (
     <section aria-label={title} className="px-4 py-2 overflow-auto">
       <p className="flex gap-4 items-baseline">
         <b className="grow text-[18px] font-semibold">{title}</b>
-        <FileLink className="link" address={`${address}.pdf`}>
+        <FileLink className="link" address={addressOf(`GET /events/:id/${name}.pdf`, { id })}>
           PDF
         </FileLink>
-        <FileLink className="link" address={`${address}.csv`}>
+        <FileLink className="link" address={addressOf(`GET /events/:id/${name}.csv`, { id })}>
           CSV
         </FileLink>
       </p>

@@ -1,6 +1,6 @@
 /** What this device keeps of the venues that were opened on it, in its own database. */
+import type { VenueBundle } from '@idle-satchel/core/api';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { VenueBundle } from '../api/client.js';
 import type { LocalEdit } from '../store/outbox.js';
 
 export interface KeptEdit {

@@ -1,5 +1,6 @@
 /** Opening a venue so that nothing is lost: what is known of it and what is still to be sent stay on this device. */
-import { ApiProblem, call, type VenueBundle } from '../api/client.js';
+import type { VenueBundle } from '@idle-satchel/core/api';
+import { ApiProblem, call } from '../api/client.js';
 import type { EventStore } from '../store/event-store.js';
 import type { LocalEdit } from '../store/outbox.js';
 import { database, type KeptVenue } from './database.js';
@@ -19,7 +20,7 @@ export async function keptOrFetched(id: string): Promise<Opened> {
   const { venue, waiting } = await kept(id);
   if (venue && waiting.length > 0) return { bundle: venue.bundle, waiting, stale: true };
   try {
-    return { bundle: await call<VenueBundle>(`/venues/${id}/bundle`), waiting, stale: false };
+    return { bundle: await call('GET /venues/:id/bundle', { id }), waiting, stale: false };
   } catch (error) {
     if (!venue || !(error instanceof ApiProblem) || error.status !== 0) throw error;
     return { bundle: venue.bundle, waiting, stale: true };

@@ -1,6 +1,6 @@
 /** Photos taken without a network: kept on this device, shown from it, sent before what refers to them. */
 import { useEffect, useState } from 'react';
-import { ApiProblem, pictureAddress, sendPicture } from '../api/client.js';
+import { ApiProblem, addressOf, sendFile } from '../api/client.js';
 import { newId } from '@idle-satchel/core';
 import { database } from './database.js';
 
@@ -31,7 +31,8 @@ export async function sendKeptPictures(): Promise<void> {
   for (const picture of await shelves.getAll('pictures')) {
     if (picture.refused !== undefined) continue;
     try {
-      await sendPicture(picture.id, new Blob([picture.bytes], { type: picture.type }));
+      const file = new Blob([picture.bytes], { type: picture.type });
+      await sendFile('PUT /pictures/:id', { id: picture.id }, file);
       await shelves.delete('pictures', picture.id);
     } catch (error) {
       const final =
@@ -59,7 +60,7 @@ export function usePicture(id: string): ShownPicture {
         .then(shelves => shelves.get('pictures', id))
         .catch(() => undefined);
       if (!wanted) return;
-      if (!picture) return setShown({ address: pictureAddress(id) });
+      if (!picture) return setShown({ address: addressOf('GET /pictures/:id', { id }) });
       address = URL.createObjectURL(new Blob([picture.bytes], { type: picture.type }));
       setShown({ address, ...(picture.refused === undefined ? {} : { refused: picture.refused }) });
     };

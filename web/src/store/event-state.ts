@@ -1,12 +1,12 @@
 /** What is known of the open event, and what the server answers to an edit. */
-import type { Assessment, Bundle, Operation } from '@idle-satchel/core';
-import type { DocumentName } from '../api/client.js';
+import type { Assessment, Bundle } from '@idle-satchel/core';
+import type { DocumentKind, EditedDocument } from '@idle-satchel/core/api';
 
 /** An accepted edit of this browser's own that can be taken back. */
 export interface Done {
   readonly label: string;
   readonly edit: string;
-  readonly documents: readonly { document: string; revision: number; inverse: readonly Operation[] }[];
+  readonly documents: readonly EditedDocument[];
 }
 
 /** How a message ends that says the server cannot be reached. */
@@ -17,7 +17,7 @@ export interface EventState {
   readonly assessment: Assessment;
   /** The rules are here: what the assessment says of snags and buckles counts. */
   readonly checked: boolean;
-  readonly ids: Readonly<Record<DocumentName, string>>;
+  readonly ids: Readonly<Record<DocumentKind, string>>;
   readonly venueNow: number;
   readonly saving: 'saved' | 'saving' | 'offline';
   /** Edits that the server does not have yet. */
@@ -26,20 +26,4 @@ export interface EventState {
   readonly message: string;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
-}
-
-export interface EditAnswer {
-  readonly edit: string;
-  readonly documents: Done['documents'];
-}
-
-/** What happened to a document after a revision: patches, or the whole body when they are too many. */
-export interface DocumentChanges {
-  readonly revision: number;
-  readonly body?: Bundle[DocumentName];
-  readonly changes?: readonly {
-    readonly revision: number;
-    readonly edit: string;
-    readonly patch: readonly Operation[];
-  }[];
 }

@@ -3,6 +3,7 @@
  * is dragged, and the assessment of all that. A venue at its door is opened the same way, with a plan that is
  * never kept: what an event would change for itself goes into the venue.
  */
+import type { EventBundle, LiveMessage } from '@idle-satchel/core/api';
 import {
   changeForEvent,
   createAssessorBy,
@@ -18,8 +19,7 @@ import {
   type RuleBook,
 } from '@idle-satchel/core';
 import type { Plan } from '@idle-satchel/core/documents';
-import type { EventBundle } from '../api/client.js';
-import { listen, type LiveMessage } from '../api/live.js';
+import { listen } from '../api/live.js';
 import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
 import { History } from './history.js';

@@ -1,8 +1,9 @@
 /** Undo and redo of one’s own edits: the server takes them back, against what they led to. */
+import type { EditAnswer } from '@idle-satchel/core/api';
 import { newId } from '@idle-satchel/core';
 import { ApiProblem, call } from '../api/client.js';
 import { author } from '../api/signature.js';
-import type { Done, EditAnswer } from './event-state.js';
+import type { Done } from './event-state.js';
 import type { LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
 import { random } from './random.js';
@@ -73,14 +74,18 @@ export class History {
   /** Sends the inverse of an accepted edit against the revision it led to; what others changed since refuses it. */
   private async takeBack({ label, edit, documents }: Done, words: string, onto: Done[]): Promise<void> {
     try {
-      const answer = await call<EditAnswer>('/edits', 'POST', {
-        ...{ id: newId(random), label: words, author: author(), undoes: edit },
-        changes: documents.map(({ document, revision, inverse }) => ({
-          document,
-          base: revision,
-          patch: inverse,
-        })),
-      });
+      const answer = await call(
+        'POST /edits',
+        {},
+        {
+          ...{ id: newId(random), label: words, author: author(), undoes: edit },
+          changes: documents.map(({ document, revision, inverse }) => ({
+            document,
+            base: revision,
+            patch: inverse,
+          })),
+        },
+      );
       await this.sender().catchUp();
       onto.push({ label, ...answer });
       this.shown.update({ message: `${words}.` });

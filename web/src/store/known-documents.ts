@@ -1,12 +1,12 @@
 /** The documents of what is open as the server told them, and how they are brought to its newest. */
+import type { DocumentKind, EditAnswer, EventBundle } from '@idle-satchel/core/api';
 import type { Bundle } from '@idle-satchel/core';
-import { call, type DocumentName, type EventBundle } from '../api/client.js';
-import type { DocumentChanges, EditAnswer } from './event-state.js';
+import { call } from '../api/client.js';
 import { withChanges, type LocalChange } from './outbox.js';
 
-const NAMES: readonly DocumentName[] = ['plan', 'venue', 'rules', 'kinds'];
+const NAMES: readonly DocumentKind[] = ['plan', 'venue', 'rules', 'kinds'];
 
-const each = <T>(of: (name: DocumentName) => T): Record<DocumentName, T> => ({
+const each = <T>(of: (name: DocumentKind) => T): Record<DocumentKind, T> => ({
   ...{ plan: of('plan'), venue: of('venue') },
   ...{ rules: of('rules'), kinds: of('kinds') },
 });
@@ -14,12 +14,12 @@ const each = <T>(of: (name: DocumentName) => T): Record<DocumentName, T> => ({
 export class KnownDocuments {
   /** Without edits that are still on their way. */
   bundle: Bundle;
-  ids: Readonly<Record<DocumentName, string>>;
+  ids: Readonly<Record<DocumentKind, string>>;
   /** Newest revision of the venue, which an event may not have taken over yet. */
   venueNow: number;
-  private readonly revisions: Record<DocumentName, number>;
+  private readonly revisions: Record<DocumentKind, number>;
   /** Documents that are followed as others change them; an event stays with the survey it is pinned to. */
-  private readonly followed: readonly DocumentName[];
+  private readonly followed: readonly DocumentKind[];
   private catching: Promise<void> | undefined;
   private behind = false;
 
@@ -31,25 +31,30 @@ export class KnownDocuments {
     private readonly onFetched: (edit: string) => void,
   ) {
     this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
-    const body = <Name extends DocumentName>(name: Name): Bundle[Name] => documents[name].body;
+    const { plan, venue, rules, kinds } = documents;
     this.bundle = {
-      ...{ plan: body('plan'), venue: body('venue'), rules: body('rules'), kinds: body('kinds') },
-      ...{ shelf, hands, claims },
+      plan: plan.body,
+      venue: venue.body,
+      rules: rules.body,
+      kinds: kinds.body,
+      shelf,
+      hands,
+      claims,
     };
     this.revisions = each(name => documents[name].revision);
     this.ids = each(name => documents[name].id);
     this.venueNow = venueNow;
   }
 
-  nameOf(document: string): DocumentName | undefined {
+  nameOf(document: string): DocumentKind | undefined {
     return NAMES.find(name => this.ids[name] === document);
   }
 
-  revision = (name: DocumentName): number => this.revisions[name];
+  revision = (name: DocumentKind): number => this.revisions[name];
 
   /** As they are fetched: id, revision and body of each. */
   told(): EventBundle['documents'] {
-    const of = <Name extends DocumentName>(name: Name) => ({
+    const of = <Name extends DocumentKind>(name: Name) => ({
       ...{ id: this.ids[name], revision: this.revisions[name], body: this.bundle[name] },
     });
     return { plan: of('plan'), venue: of('venue'), rules: of('rules'), kinds: of('kinds') };
@@ -95,9 +100,10 @@ export class KnownDocuments {
 
   private async fetchChanges(): Promise<void> {
     for (const name of this.followed) {
-      const answer = await call<DocumentChanges>(
-        `/documents/${this.ids[name]}/changes?since=${this.revisions[name]}`,
-      );
+      const answer = await call('GET /documents/:id/changes', {
+        id: this.ids[name],
+        since: this.revisions[name],
+      });
       if (answer.body) {
         this.bundle = { ...this.bundle, [name]: answer.body };
         this.revisions[name] = answer.revision;
@@ -116,7 +122,7 @@ export class KnownDocuments {
   private async followPin(): Promise<void> {
     const { id, revision } = this.bundle.plan.venue;
     if (this.of === 'venue' || (id === this.ids.venue && revision === this.revisions.venue)) return;
-    const { documents, venueNow } = await call<EventBundle>(`/events/${this.id}/bundle`);
+    const { documents, venueNow } = await call('GET /events/:id/bundle', { id: this.id });
     this.bundle = { ...this.bundle, venue: documents.venue.body };
     this.revisions.venue = documents.venue.revision;
     this.ids = { ...this.ids, venue: documents.venue.id };
@@ -125,7 +131,7 @@ export class KnownDocuments {
 
   /** Fetches shelf, people and claims anew, which have no revisions. */
   async reloadViews(): Promise<void> {
-    const { shelf, hands, claims } = await call<EventBundle>(`/${this.of}s/${this.id}/bundle`);
+    const { shelf, hands, claims } = await call(`GET /${this.of}s/:id/bundle`, { id: this.id });
     this.bundle = { ...this.bundle, shelf, hands, claims };
   }
 }

@@ -1,6 +1,6 @@
 /** Fetching an event with all its documents. */
-import { call, type EventBundle } from '../api/client.js';
+import { call } from '../api/client.js';
 import { EventStore } from './event-store.js';
 
 export const openEvent = async (id: string): Promise<EventStore> =>
-  new EventStore(id, await call<EventBundle>(`/events/${id}/bundle`));
+  new EventStore(id, await call('GET /events/:id/bundle', { id }));

@@ -1,9 +1,9 @@
 /** Edits on their way to the server: in order, one at a time, quick nudges of one thing merged into one. */
+import type { DocumentKind } from '@idle-satchel/core/api';
 import { adoptInVenue, applyPatch, type Bundle, type Operation } from '@idle-satchel/core';
-import type { DocumentName } from '../api/client.js';
 
 export interface LocalChange {
-  readonly document: DocumentName;
+  readonly document: DocumentKind;
   readonly patch: readonly Operation[];
 }
 

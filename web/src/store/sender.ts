@@ -1,7 +1,8 @@
 /** The way to the server: what waits is sent in order, one at a time; where it cannot be reached, again soon. */
+import type { EditAnswer } from '@idle-satchel/core/api';
 import { ApiProblem, call } from '../api/client.js';
 import { author } from '../api/signature.js';
-import { SENT_LATER, type EditAnswer } from './event-state.js';
+import { SENT_LATER } from './event-state.js';
 import type { KnownDocuments } from './known-documents.js';
 import type { LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
@@ -105,10 +106,11 @@ export class Sender {
     try {
       await this.beforeSending?.();
       this.queue.sent(id);
-      const answer = await call<EditAnswer>('/edits', 'POST', {
-        ...{ id, label, author: author(), changes },
-        ...(undoes ? { undoes } : {}),
-      });
+      const answer = await call(
+        'POST /edits',
+        {},
+        { id, label, author: author(), changes, ...(undoes ? { undoes } : {}) },
+      );
       await this.known.take(edit.changes, answer);
       this.queue.drop(id);
       this.accepted(edit, answer);

@@ -2,14 +2,10 @@ import { newId } from '@idle-satchel/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ApiProblem, call } from '../api/client.js';
+import { historyQuery } from '../api/queries.js';
 import { author } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
-
-interface Page {
-  readonly entries: readonly { revision: number; label: string; author: string; at: string }[];
-  readonly next: string | null;
-}
 
 /** The history of the open event's plan, or of the venue that is open. */
 export default function HistoryDialog({ onClose }: { onClose: () => void }) {
@@ -38,17 +34,14 @@ export function DocumentHistory({
   onRestored: (revision: number) => void;
 }) {
   const [problem, setProblem] = useState('');
-  const history = useInfiniteQuery({
-    queryKey: ['history', document],
-    queryFn: ({ pageParam }) =>
-      call<Page>(`/documents/${document}/history${pageParam ? `?before=${pageParam}` : ''}`),
-    initialPageParam: '',
-    getNextPageParam: page => page.next,
-    staleTime: 0,
-  });
+  const history = useInfiniteQuery(historyQuery(document));
   const restore = async (revision: number): Promise<void> => {
     try {
-      await call(`/documents/${document}/restore`, 'POST', { id: newId(), author: author(), revision });
+      await call(
+        'POST /documents/:id/restore',
+        { id: document },
+        { id: newId(), author: author(), revision },
+      );
       onRestored(revision);
       onClose();
     } catch (error) {

@@ -1,7 +1,8 @@
 /** Documents at any revision, their changes and their history. */
 import { applyPatch } from '@idle-satchel/core';
+import type { DocumentChanges, DocumentKind, DocumentNow, HistoryPage } from '@idle-satchel/core/api';
 import { Kinds, Plan, Rules, Venue, type DocumentClass } from '@idle-satchel/core/documents';
-import type { DocumentKind, DocumentRow } from '../../database/models.js';
+import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound } from '../../problem.js';
 
@@ -43,12 +44,12 @@ export async function createDocument(
 const MOST_CHANGES = 500;
 
 /** What happened to a document after a revision; the whole body instead when that is too much. */
-export async function changesAfter(scope: Scope, id: string, since: number): Promise<object> {
+export async function changesAfter(scope: Scope, id: string, since: number): Promise<DocumentChanges> {
   const row = await scope.document(id);
   if (!row) throw notFound('document');
   const changes = await scope.changesSince(id, since, MOST_CHANGES + 1);
   if (changes.length > MOST_CHANGES || since > row.revision) {
-    return { document: id, revision: row.revision, body: row.body };
+    return { document: id, revision: row.revision, body: row.body as DocumentNow['body'] };
   }
   return {
     document: id,
@@ -60,7 +61,7 @@ export async function changesAfter(scope: Scope, id: string, since: number): Pro
 const HISTORY_PAGE = 50;
 
 /** Who changed a document when, newest first; `before` is the cursor. */
-export async function historyOf(scope: Scope, id: string, before: number): Promise<object> {
+export async function historyOf(scope: Scope, id: string, before: number): Promise<HistoryPage> {
   if (!(await scope.document(id))) throw notFound('document');
   const changes = await scope.changesBefore(id, before, HISTORY_PAGE);
   const edits = new Map(
@@ -72,10 +73,10 @@ export async function historyOf(scope: Scope, id: string, before: number): Promi
       return {
         revision,
         edit: editId,
-        label: edit?.label,
-        author: edit?.author,
-        at: edit?.at,
-        undoes: edit?.undoes,
+        label: edit?.label ?? '',
+        author: edit?.author ?? '',
+        at: (edit?.at ?? new Date(0)).toISOString(),
+        undoes: edit?.undoes ?? null,
       };
     }),
     next: changes.length === HISTORY_PAGE ? String(changes.at(-1)?.revision ?? 1) : null,

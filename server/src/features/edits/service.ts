@@ -9,23 +9,13 @@ import {
   refusalBeyond,
   type Operation,
 } from '@idle-satchel/core';
+import type { DocumentChange, EditAnswer, EditedDocument, EditRequest } from '@idle-satchel/core/api';
 import { faultsOf, type Plan } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
 import type { ChangeRow, DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { CLASSES, sortKeyOf } from '../documents/service.js';
-import type { DocumentChange, EditRequest } from './requests.js';
-
-/** The answer to an accepted edit: each document's new revision, and the patch that takes it back. */
-export interface EditAnswer {
-  readonly edit: string;
-  readonly documents: readonly {
-    readonly document: string;
-    readonly revision: number;
-    readonly inverse: readonly Operation[];
-  }[];
-}
 
 /** A snapshot is kept at every so many revisions. */
 const SNAPSHOT_EVERY = 100;
@@ -71,10 +61,10 @@ async function apply(
   const rows = new Map(locked.map(row => [row.id, row]));
   await refuseCollisions(scope, request, rows);
 
-  const documents: EditAnswer['documents'][number][] = [];
+  const documents: EditedDocument[] = [];
   for (const [index, change] of request.changes.entries()) {
     const row = rows.get(change.document) as DocumentRow;
-    const patch = change.patch as unknown as Operation[];
+    const { patch } = change;
     const { body, inverse } = patched(row, patch, index);
     if (row.kind === 'plan') await refuseLostVenue(scope, row.body as Plan, body as Plan);
     const revision = row.revision + 1;
@@ -126,7 +116,7 @@ async function collidingPath(scope: Scope, change: DocumentChange): Promise<stri
   const since = await scope.changesSince(change.document, change.base);
   const standing = await withoutTakenBack(scope, since);
   const theirs = standing.flatMap(each => each.patch);
-  return collision(change.patch as unknown as Operation[], theirs);
+  return collision(change.patch, theirs);
 }
 
 /** Changes without the pairs of an edit and the one that took it back: together they changed nothing. */
@@ -145,7 +135,7 @@ async function withoutTakenBack(scope: Scope, changes: readonly ChangeRow[]): Pr
 /** The body after a patch and the patch back; 422 when it does not fit or makes a document that is not valid. */
 function patched(
   row: DocumentRow,
-  patch: Operation[],
+  patch: readonly Operation[],
   index: number,
 ): { body: object; inverse: Operation[] } {
   const needs: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {

@@ -1,5 +1,6 @@
 /** New events: from nothing, from a starter kit, copied, and read from a file. */
-import { inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
+import { inKinds, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
+import type { Imported, Made, NewEvent } from '@idle-satchel/core/api';
 import type { Kind, Kinds, Plan, Rules, Venue } from '@idle-satchel/core/documents';
 import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
 import type { Scope } from '../../database/scope.js';
@@ -11,21 +12,11 @@ import { handsOf, only, shelfOf } from './service.js';
 /** A day, ms. */
 const DAY = 24 * 60 * 60_000;
 
-export interface NewEvent {
-  readonly label: string;
-  readonly start: string;
-  readonly zone: string;
-  /** Absent = the plain room of the kit. */
-  readonly venue?: string;
-  /** The starter kit that it begins from. */
-  readonly kit?: string;
-}
-
 /** A new event: at a venue with nothing in it yet, or from a starter kit in its plain room. */
 export async function createEvent(
   scope: Scope,
   { label, start, zone, venue: venueId, kit: kitId }: NewEvent,
-): Promise<{ id: string }> {
+): Promise<Made> {
   return scope.atomically(async inside => {
     const own = { version: 1 as const, label, start, zone };
     if (kitId !== undefined) return createFromKit(inside, kitId, own);
@@ -48,7 +39,7 @@ async function createFromKit(
   inside: Scope,
   id: string,
   own: Pick<Plan, 'version' | 'label' | 'start' | 'zone'>,
-): Promise<{ id: string }> {
+): Promise<Made> {
   const kit = kits.find(each => each.id === id);
   if (!kit) throw invalid([{ path: '/kit', reason: 'is not a starter kit' }]);
   const kinds = await only(inside, 'kinds');
@@ -77,24 +68,20 @@ async function addKinds(
   author: string,
 ): Promise<void> {
   const row = await only(inside, 'kinds');
-  const patch = Object.entries(kinds).map(([id, value]) => ({
-    op: 'add' as const,
-    path: `/kinds/${id}`,
-    value,
-  }));
+  const { patch } = inKinds().each(Object.entries(kinds), (edit, [id, kind]) => edit.put('kinds', id, kind));
   if (patch.length === 0) return;
   const changes = [{ document: row.id, base: row.revision, patch }];
   await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
 }
 
-async function saveEvent(scope: Scope, plan: Plan): Promise<{ id: string }> {
+async function saveEvent(scope: Scope, plan: Plan): Promise<Made> {
   const row = await createDocument(scope, newId(), 'plan', plan);
   await scope.notify({ events: true });
   return { id: row.id };
 }
 
 /** A copy with the same design; what was signed or ticked stays with the original. */
-export async function copyEvent(scope: Scope, id: string): Promise<{ id: string }> {
+export async function copyEvent(scope: Scope, id: string): Promise<Made> {
   return scope.atomically(async inside => {
     const original = await inside.document(id, 'plan');
     if (!original) throw notFound('event');
@@ -117,10 +104,7 @@ export async function copyEvent(scope: Scope, id: string): Promise<{ id: string 
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
  */
-export async function importEvent(
-  scope: Scope,
-  bundle: Bundle,
-): Promise<{ id: string; added: { items: number; kinds: number; people: number; venue: boolean } }> {
+export async function importEvent(scope: Scope, bundle: Bundle): Promise<Imported> {
   return scope.atomically(async inside => {
     const kindsRow = await only(inside, 'kinds');
     const kinds = kindsRow.body as Kinds;

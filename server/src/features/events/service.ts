@@ -1,26 +1,17 @@
 /** Events: their bundle, making, copying, importing, and what stands open in each. */
 import { idFrom, inOrder, type Bundle } from '@idle-satchel/core';
-import type { Claims, Hands, Kinds, Plan, Rules, Shelf, Venue } from '@idle-satchel/core/documents';
+import type { EventBundle, VenueBundle } from '@idle-satchel/core/api';
+import type { Claims, Hands, Plan, Shelf, Venue } from '@idle-satchel/core/documents';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound } from '../../problem.js';
 import { bodyAt } from '../documents/service.js';
 
-export interface EventBundle {
-  readonly documents: Readonly<
-    Record<'plan' | 'venue' | 'rules' | 'kinds', { id: string; revision: number; body: object }>
-  >;
-  readonly shelf: Shelf;
-  readonly hands: Hands;
-  readonly claims: Claims;
-  /** The newest revision of the venue, which may be beyond the one the plan is pinned to. */
-  readonly venueNow: number;
-}
-
-const view = ({ id, revision, body }: DocumentRow): { id: string; revision: number; body: object } => ({
+/** A document as the API answers it; the database keeps no more than that it is an object. */
+const view = <Body>({ id, revision, body }: DocumentRow): { id: string; revision: number; body: Body } => ({
   id,
   revision,
-  body,
+  body: body as Body,
 });
 
 /** The one document of a kind that an organisation has. */
@@ -75,10 +66,7 @@ function claimsOf(own: DocumentRow, plans: readonly DocumentRow[]): Claims {
 }
 
 /** A venue at its newest revision with what its survey is drawn and checked with. */
-export async function venueBundleOf(
-  scope: Scope,
-  id: string,
-): Promise<Pick<EventBundle, 'shelf' | 'hands' | 'claims'> & { documents: object }> {
+export async function venueBundleOf(scope: Scope, id: string): Promise<VenueBundle> {
   const venue = await scope.document(id, 'venue');
   if (!venue) throw notFound('venue');
   const [rules, kinds, shelf] = await Promise.all([
@@ -88,7 +76,9 @@ export async function venueBundleOf(
   ]);
   return {
     documents: { venue: view(venue), rules: view(rules), kinds: view(kinds) },
-    ...{ shelf, hands: { people: {} }, claims: { claims: {} } },
+    shelf,
+    hands: { people: {} },
+    claims: { claims: {} },
   };
 }
 
@@ -113,7 +103,7 @@ export async function bundleAround(scope: Scope, plan: DocumentRow): Promise<Eve
   return {
     documents: {
       plan: view(plan),
-      venue: { id: venue.id, revision, body: await bodyAt(scope, venue, revision) },
+      venue: { id: venue.id, revision, body: (await bodyAt(scope, venue, revision)) as Venue },
       rules: view(rules),
       kinds: view(kinds),
     },
@@ -128,10 +118,12 @@ export async function bundleAround(scope: Scope, plan: DocumentRow): Promise<Eve
 export function coreBundle({ documents, shelf, hands, claims }: EventBundle): Bundle {
   const { plan, venue, rules, kinds } = documents;
   return {
-    plan: plan.body as Plan,
-    venue: venue.body as Venue,
-    rules: rules.body as Rules,
-    kinds: kinds.body as Kinds,
-    ...{ shelf, hands, claims },
+    plan: plan.body,
+    venue: venue.body,
+    rules: rules.body,
+    kinds: kinds.body,
+    shelf,
+    hands,
+    claims,
   };
 }

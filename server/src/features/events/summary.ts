@@ -1,5 +1,6 @@
 /** What stands open in an event: one line of the list of events. */
-import { createAssessor } from '@idle-satchel/core';
+import { createAssessor, type Severity } from '@idle-satchel/core';
+import type { EventSummary } from '@idle-satchel/core/api';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { bundleAround, coreBundle } from './service.js';
@@ -18,10 +19,10 @@ function assessorFor(id: string): ReturnType<typeof createAssessor> {
 }
 
 /** One line of the list of events. */
-export async function summaryOf(scope: Scope, plan: DocumentRow): Promise<object> {
+export async function summaryOf(scope: Scope, plan: DocumentRow): Promise<EventSummary> {
   const bundle = coreBundle(await bundleAround(scope, plan));
   const { snags } = assessorFor(plan.id)(bundle);
-  const count = (severity: string): number => snags.filter(snag => snag.severity === severity).length;
+  const count = (severity: Severity): number => snags.filter(snag => snag.severity === severity).length;
   return {
     id: plan.id,
     label: bundle.plan.label,

@@ -1,39 +1,23 @@
-import { Ref } from '@idle-satchel/core/decorators';
 import { type Rules } from '@idle-satchel/core/documents';
 import { ORGANISATION_COOKIE } from '../../context.js';
 import { Organisation } from '../../database/models.js';
 import { invalid } from '../../problem.js';
 import { route, type Route } from '../../route.js';
 
-export class OrganisationChoice {
-  @Ref() id!: string;
-}
-
 export const organisationRoutes: readonly Route[] = [
-  route({
-    method: 'get',
-    path: '/organisation',
-    summary: 'The organisation this browser works in, and the others on this machine',
-    handle: async ({ scope }) => {
-      const all = await Organisation.findAll({ order: [['id', 'ASC']] });
-      const [rules] = await scope.allOfKind('rules');
-      return {
-        id: scope.organisationId,
-        units: (rules?.body as Rules | undefined)?.units ?? 'metric',
-        organisations: all.map(({ id, name }) => ({ id, name })),
-      };
-    },
+  route('GET /organisation', async ({ scope }) => {
+    const all = await Organisation.findAll({ order: [['id', 'ASC']] });
+    const [rules] = await scope.allOfKind('rules');
+    return {
+      id: scope.organisationId,
+      units: (rules?.body as Rules | undefined)?.units ?? 'metric',
+      organisations: all.map(({ id, name }) => ({ id, name })),
+    };
   }),
-  route<OrganisationChoice>({
-    method: 'put',
-    path: '/organisation',
-    summary: 'Works in another organisation from now on',
-    body: OrganisationChoice,
-    handle: async ({ body, response }) => {
-      const chosen = await Organisation.findByPk(body.id);
-      if (!chosen) throw invalid([{ path: '/id', reason: 'is not an organisation here' }]);
-      response.cookie(ORGANISATION_COOKIE, chosen.id, { sameSite: 'strict', httpOnly: true, path: '/' });
-      return { id: chosen.id };
-    },
+  route('PUT /organisation', async ({ body, response }) => {
+    const chosen = await Organisation.findByPk(body.id);
+    if (!chosen) throw invalid([{ path: '/id', reason: 'is not an organisation here' }]);
+    response.cookie(ORGANISATION_COOKIE, chosen.id, { sameSite: 'strict', httpOnly: true, path: '/' });
+    return { id: chosen.id };
   }),
 ];

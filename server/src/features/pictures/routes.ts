@@ -11,37 +11,26 @@ import { route, type Route } from '../../route.js';
 export const readPicture = readRaw({ type: () => true, limit: '6mb' });
 
 export const pictureRoutes: readonly Route[] = [
-  route({
-    method: 'put',
-    path: '/pictures/:id',
-    summary: 'Keeps a PNG or JPEG of at most 6 MB, without Exif, texts and time; once kept it never changes',
-    handle: async ({ scope, id, request }) => {
-      const bytes = Buffer.isBuffer(request.body) ? new Uint8Array(request.body) : new Uint8Array();
-      const header = pictureHeader(bytes);
-      if (!header) throw new Problem(415, 'This is not a PNG or JPEG picture');
-      const { type, width, height } = header;
-      if (width * height > MOST_PIXELS) {
-        throw new Problem(413, 'The picture has too many pixels', `${width} × ${height}, at most 40 million`);
-      }
-      const plain = withoutTales(bytes);
-      if (!plain) throw new Problem(422, 'The picture is cut off or broken');
-      const kept = await scope.keepPicture({ id: id(), type, bytes: Buffer.from(plain), at: new Date() });
-      if (!kept) throw new Problem(409, 'Another picture has this id; choose a new one');
-      return { width, height };
-    },
+  route('PUT /pictures/:id', async ({ scope, id, request }) => {
+    const bytes = Buffer.isBuffer(request.body) ? new Uint8Array(request.body) : new Uint8Array();
+    const header = pictureHeader(bytes);
+    if (!header) throw new Problem(415, 'This is not a PNG or JPEG picture');
+    const { type, width, height } = header;
+    if (width * height > MOST_PIXELS) {
+      throw new Problem(413, 'The picture has too many pixels', `${width} × ${height}, at most 40 million`);
+    }
+    const plain = withoutTales(bytes);
+    if (!plain) throw new Problem(422, 'The picture is cut off or broken');
+    const kept = await scope.keepPicture({ id: id(), type, bytes: Buffer.from(plain), at: new Date() });
+    if (!kept) throw new Problem(409, 'Another picture has this id; choose a new one');
+    return { width, height };
   }),
-  route({
-    method: 'get',
-    path: '/pictures/:id',
-    summary: 'A picture; it never changes',
-    handle: async ({ scope, id, response }) => {
-      const picture = await scope.picture(id());
-      if (!picture) throw notFound('picture');
-      response
-        .type(picture.type)
-        .set('cache-control', 'private, max-age=31536000, immutable')
-        .send(picture.bytes);
-      return undefined;
-    },
+  route('GET /pictures/:id', async ({ scope, id, response }) => {
+    const picture = await scope.picture(id());
+    if (!picture) throw notFound('picture');
+    response
+      .type(picture.type)
+      .set('cache-control', 'private, max-age=31536000, immutable')
+      .send(picture.bytes);
   }),
 ];

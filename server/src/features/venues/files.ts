@@ -20,41 +20,23 @@ const fileName = ({ name }: Venue, ending: string): string =>
   `${name.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.${ending}`;
 
 export const venueFileRoutes: readonly Route[] = [
-  route({
-    method: 'get',
-    path: '/venues/:id/plan.dxf',
-    summary: 'The venue as a DXF drawing in metres, a layer for each kind of thing',
-    handle: async call => {
-      const { venue } = await venueOf(call);
-      call.response
-        .attachment(fileName(venue, 'dxf'))
-        .type('image/vnd.dxf')
-        .send(dxfOf(toDrawing(venue)));
-      return undefined;
-    },
+  route('GET /venues/:id/plan.dxf', async call => {
+    const { venue } = await venueOf(call);
+    call.response
+      .attachment(fileName(venue, 'dxf'))
+      .type('image/vnd.dxf')
+      .send(dxfOf(toDrawing(venue)));
   }),
-  route({
-    method: 'get',
-    path: '/venues/:id/plan.svg',
-    summary: 'The venue’s plan at 1 : 100 as SVG',
-    handle: async call => {
-      const { venue, reading } = await venueOf(call);
-      call.response
-        .attachment(fileName(venue, 'svg'))
-        .type('image/svg+xml')
-        .send(svgOf(venue, SCALE, reading));
-      return undefined;
-    },
+  route('GET /venues/:id/plan.svg', async call => {
+    const { venue, reading } = await venueOf(call);
+    call.response
+      .attachment(fileName(venue, 'svg'))
+      .type('image/svg+xml')
+      .send(svgOf(venue, SCALE, reading));
   }),
-  route({
-    method: 'get',
-    path: '/venues/:id/sheet.pdf',
-    summary: 'One page about the venue as PDF, on Letter where units are imperial, else A4',
-    handle: async call => {
-      const { venue, reading } = await venueOf(call);
-      call.response.attachment(fileName(venue, 'pdf')).type('application/pdf');
-      venueSheet(venue, reading, reading.system === 'imperial' ? 'LETTER' : 'A4').pipe(call.response);
-      return undefined;
-    },
+  route('GET /venues/:id/sheet.pdf', async call => {
+    const { venue, reading } = await venueOf(call);
+    call.response.attachment(fileName(venue, 'pdf')).type('application/pdf');
+    venueSheet(venue, reading, reading.system === 'imperial' ? 'LETTER' : 'A4').pipe(call.response);
   }),
 ];

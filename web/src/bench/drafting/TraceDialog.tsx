@@ -1,6 +1,6 @@
 import { distance, newId, parseLength, tracingScale, type Point } from '@idle-satchel/core';
 import { useEffect, useMemo, useState, type MouseEvent } from 'react';
-import { sendPicture } from '../../api/client.js';
+import { sendFile } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useReading, useStore } from '../../store/hooks.js';
 import { pictureFrom, type Picture } from '../../exchange/picture.js';
@@ -41,7 +41,7 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
   const keep = async (): Promise<void> => {
     if (!picture || scale === undefined) return;
     const id = newId();
-    await sendPicture(id, picture.bytes);
+    await sendFile('PUT /pictures/:id', { id }, picture.bytes);
     const value = { picture: id, at: [0, 0], scale, ink: INK };
     store.editVenue('Put a picture under the plan', [{ op: 'add', path: '/tracing', value }]);
     onClose();

@@ -1,30 +1,26 @@
 import {
-  AISLE_GUESS,
   measuresOf,
   shapeOf,
   SHAPES,
   showText,
   venueFrom,
-  WALLS,
   type Measure,
   type Reading,
   type ShapeName,
-  type Wall,
 } from '@idle-satchel/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, call, type OrganisationInfo } from '../../api/client.js';
+import { call, wordsOf } from '../../api/client.js';
+import { organisationQuery, venuesQuery } from '../../api/queries.js';
 import { Loading } from '../door.js';
-import { drawnFrom, emptyDraft, type Draft, type SocketDraft } from './draft.js';
+import { drawnFrom, emptyDraft, type Draft } from './draft.js';
+import { Field, PowerFields, SeatFields } from './fields.js';
 import { SurveyPicture } from './SurveyPicture.js';
 
 /** Quick survey: the numbers of a tape measure on the right, the venue they make on the left. */
 export function SurveyPage() {
-  const info = useQuery({
-    queryKey: ['organisation'],
-    queryFn: () => call<OrganisationInfo>('/organisation'),
-  });
+  const info = useQuery(organisationQuery);
   if (!info.data) return <Loading query={info} what="the house’s units" />;
   return <Survey reading={{ system: info.data.units, zone: 'UTC' }} />;
 }
@@ -38,9 +34,9 @@ function Survey({ reading }: { reading: Reading }) {
   const venue = venueFrom(survey);
   const guessed = measuresOf(survey);
   const keep = useMutation({
-    mutationFn: () => call<{ id: string }>('/venues', 'POST', venue),
+    mutationFn: () => call('POST /venues', {}, venue),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['venues'] });
+      await queries.invalidateQueries(venuesQuery);
       await navigate('/venues');
     },
   });
@@ -106,54 +102,13 @@ function Survey({ reading }: { reading: Reading }) {
             guess="Lectern, Choir, Soloist"
             onChange={marks => change({ marks })}
           />
-          <h3>
-            Power
-            <span className="float-right">
-              <select
-                className="field"
-                aria-label="Mains"
-                value={draft.mains}
-                onChange={event => change({ mains: event.target.value as Draft['mains'] })}
-              >
-                <option value="230/50">230 V, 50 Hz</option>
-                <option value="120/60">120 V, 60 Hz</option>
-              </select>
-            </span>
-          </h3>
-          <Field
-            label="Breakers, A each"
-            fault={faults.breakers}
-            value={draft.breakers}
-            guess="16 16"
-            onChange={breakers => change({ breakers })}
-          />
-          <Sockets draft={draft} faults={faults} onChange={sockets => change({ sockets })} />
+          <PowerFields draft={draft} faults={faults} onChange={change} />
           {(seated || shape.measures.some(each => !each.first)) && <h3>Inside</h3>}
-          {seated && (
-            <>
-              <label className="flex gap-2 py-1 border-b border-rule">
-                <input
-                  type="checkbox"
-                  checked={draft.seats}
-                  onChange={event => change({ seats: event.target.checked })}
-                />
-                Seats in two blocks with an aisle between
-              </label>
-              {draft.seats && (
-                <Field
-                  label="Clear width of the aisle"
-                  fault={faults.aisle}
-                  value={draft.aisle}
-                  guess={showText(AISLE_GUESS, 'm', reading)}
-                  onChange={aisle => change({ aisle })}
-                />
-              )}
-            </>
-          )}
+          {seated && <SeatFields draft={draft} faults={faults} reading={reading} onChange={change} />}
           {shape.measures.filter(each => !each.first).map(measure)}
           {keep.error && (
             <p role="alert" className="text-stop py-2">
-              {keep.error instanceof ApiProblem ? keep.error.lines.join(' · ') : keep.error.message}
+              {wordsOf(keep.error)}
             </p>
           )}
           <p className="text-faint text-[13px] py-2">
@@ -165,114 +120,5 @@ function Survey({ reading }: { reading: Reading }) {
         </form>
       </main>
     </div>
-  );
-}
-
-/** One number: empty shows the guess that stands in for it. */
-function Field({
-  label,
-  value,
-  guess,
-  fault,
-  wide = false,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  guess: string;
-  fault?: string | undefined;
-  wide?: boolean;
-  onChange: (text: string) => void;
-}) {
-  return (
-    <label className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
-      <span className="grow">{label}</span>
-      <input
-        className={`field ${wide ? 'w-full' : 'w-32 text-right'} placeholder:text-faint placeholder:italic`}
-        value={value}
-        placeholder={wide ? `e.g. ${guess}` : `guess ${guess}`}
-        aria-invalid={fault !== undefined}
-        onChange={event => onChange(event.target.value)}
-      />
-      {fault && (
-        <span role="alert" className="w-full text-right text-stop text-[13px]">
-          {fault}
-        </span>
-      )}
-    </label>
-  );
-}
-
-function Sockets({
-  draft: { sockets },
-  faults,
-  onChange,
-}: {
-  draft: Draft;
-  faults: Readonly<Record<string, string>>;
-  onChange: (sockets: readonly SocketDraft[]) => void;
-}) {
-  const edit = (at: number, part: Partial<SocketDraft>): void =>
-    onChange(sockets.map((socket, i) => (i === at ? { ...socket, ...part } : socket)));
-  return (
-    <>
-      {sockets.map(({ wall, along, circuit }, i) => (
-        <div key={i} className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
-          <select
-            className="field"
-            aria-label={`Wall of socket ${i + 1}`}
-            value={wall}
-            onChange={event => edit(i, { wall: event.target.value as Wall })}
-          >
-            {WALLS.map(each => (
-              <option key={each} value={each}>
-                {each} wall
-              </option>
-            ))}
-          </select>
-          <label className="text-faint">
-            from {wall === 'north' || wall === 'south' ? 'west' : 'north'}{' '}
-            <input
-              className="field w-16 text-right text-ink placeholder:text-faint placeholder:italic"
-              aria-label={`Place of socket ${i + 1}`}
-              placeholder="guess"
-              value={along}
-              aria-invalid={faults[`along ${i}`] !== undefined}
-              onChange={event => edit(i, { along: event.target.value })}
-            />
-          </label>
-          <label className="text-faint">
-            breaker{' '}
-            <input
-              className="field w-9 text-right text-ink"
-              aria-label={`Breaker of socket ${i + 1}`}
-              value={circuit}
-              aria-invalid={faults[`circuit ${i}`] !== undefined}
-              onChange={event => edit(i, { circuit: event.target.value })}
-            />
-          </label>
-          <button
-            type="button"
-            className="link ml-auto"
-            aria-label={`Drop socket ${i + 1}`}
-            onClick={() => onChange(sockets.filter((_, at) => at !== i))}
-          >
-            Drop
-          </button>
-          {(faults[`along ${i}`] ?? faults[`circuit ${i}`]) && (
-            <span role="alert" className="w-full text-right text-stop text-[13px]">
-              {faults[`along ${i}`] ?? faults[`circuit ${i}`]}
-            </span>
-          )}
-        </div>
-      ))}
-      <button
-        type="button"
-        className="link my-1"
-        onClick={() => onChange([...sockets, { wall: 'north', along: '', circuit: '1' }])}
-      >
-        Add a socket
-      </button>
-    </>
   );
 }

@@ -1,30 +1,16 @@
 import { matchVenues, movedPlan, type Match, type Venue } from '@idle-satchel/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, type VenueLine } from '../../api/client.js';
+import { documentQuery, venuesQuery } from '../../api/queries.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
-
-interface VenueDocument {
-  readonly document: string;
-  readonly revision: number;
-  readonly body: Venue;
-}
 
 /** Takes this event's plan to another venue: what is matched there, and what is left to choose. */
 export default function MovePlanDialog({ onClose }: { onClose: () => void }) {
   const here = useEvent(state => state.ids.venue);
   const [chosen, setChosen] = useState('');
-  const venues = useQuery({
-    queryKey: ['venues'],
-    queryFn: () => call<{ venues: readonly VenueLine[] }>('/venues'),
-  });
-  const there = useQuery({
-    queryKey: ['document', chosen],
-    queryFn: () => call<VenueDocument>(`/documents/${chosen}`),
-    enabled: chosen !== '',
-    staleTime: 0,
-  });
+  const venues = useQuery(venuesQuery);
+  const there = useQuery({ ...documentQuery(chosen), enabled: chosen !== '' });
   const others = venues.data?.venues.filter(venue => venue.id !== here && !venue.archived) ?? [];
   const problem = venues.error ?? there.error;
   return (
@@ -53,7 +39,9 @@ export default function MovePlanDialog({ onClose }: { onClose: () => void }) {
       {venues.data && others.length === 0 && (
         <p className="text-faint">There is no other venue yet: survey one first.</p>
       )}
-      {there.data && <Answers key={chosen} there={there.data} onClose={onClose} />}
+      {there.data && (
+        <Answers key={chosen} there={{ ...there.data, body: there.data.body as Venue }} onClose={onClose} />
+      )}
     </Dialog>
   );
 }
@@ -70,7 +58,13 @@ const LEFT: Readonly<Record<Match['map'], string>> = {
 };
 const BY = { name: 'same name', word: 'a word in common', kind: 'the only one' } as const;
 
-function Answers({ there, onClose }: { there: VenueDocument; onClose: () => void }) {
+function Answers({
+  there,
+  onClose,
+}: {
+  there: { document: string; revision: number; body: Venue };
+  onClose: () => void;
+}) {
   const store = useStore();
   const { venue: from } = useResult('ground');
   const [matches, setMatches] = useState(() => matchVenues(store.get().bundle.plan, from, there.body));

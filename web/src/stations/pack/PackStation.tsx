@@ -1,5 +1,5 @@
 import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
-import { fileOf } from '../../api/client.js';
+import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
@@ -58,10 +58,10 @@ export default function PackStation() {
         <Heading>Load</Heading>
         <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
         <p className="mt-4 flex gap-2">
-          <FileLink className="button" address={fileOf(`events/${store.id}`, 'pack-list.csv')}>
+          <FileLink className="button" address={addressOf('GET /events/:id/pack-list.csv', { id: store.id })}>
             Pack list, CSV
           </FileLink>
-          <FileLink className="button" address={fileOf(`events/${store.id}`, 'cut-list.pdf')}>
+          <FileLink className="button" address={addressOf('GET /events/:id/cut-list.pdf', { id: store.id })}>
             Cut list, PDF
           </FileLink>
         </p>

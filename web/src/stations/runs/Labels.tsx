@@ -1,6 +1,6 @@
 import { changedLabels, LABEL_SIZES, leadLabels, printedPatch, type LabelSize } from '@idle-satchel/core';
 import { useState } from 'react';
-import { fileOf } from '../../api/client.js';
+import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 
@@ -14,7 +14,7 @@ export function Labels() {
   const changed = changedLabels(all, plan);
   const before = Object.keys(plan.printed ?? {}).length > 0;
   const file = (kind: 'pdf' | 'svg', only: 'all' | 'changed'): string =>
-    fileOf(`events/${store.id}`, `labels.${kind}?size=${size}&only=${only}`);
+    addressOf(`GET /events/:id/labels.${kind}`, { id: store.id, size, only });
   return (
     <section aria-label="Labels" className="py-1">
       <label className="flex gap-2 py-1 border-b border-rule">
@@ -53,10 +53,10 @@ export function Labels() {
             They are printed
           </button>
         )}
-        <FileLink className="button" address={fileOf(`events/${store.id}`, 'lay-list.pdf')}>
+        <FileLink className="button" address={addressOf('GET /events/:id/lay-list.pdf', { id: store.id })}>
           Lay list, PDF
         </FileLink>
-        <FileLink className="button" address={fileOf(`events/${store.id}`, 'lay-list.csv')}>
+        <FileLink className="button" address={addressOf('GET /events/:id/lay-list.csv', { id: store.id })}>
           Lay list, CSV
         </FileLink>
       </p>

@@ -29,7 +29,7 @@ export function OnSite({ id }: { id: string }) {
   const onShelf = async (item: string, change: Partial<Item>): Promise<void> => {
     setProblem('');
     try {
-      await call(`/items/${item}`, 'PATCH', change);
+      await call('PATCH /items/:id', { id: item }, change);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }

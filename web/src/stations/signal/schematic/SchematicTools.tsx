@@ -1,4 +1,5 @@
 import { FileLink } from '../../../ledger/FileLink.js';
+import { addressOf } from '../../../api/client.js';
 import { CARRIES_WORDS, PATTERNS, type Carries, type SchematicGraph } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useOpenEvent } from '../../../store/hooks.js';
@@ -14,7 +15,8 @@ export function SchematicTools({ graph, zoom }: { graph: SchematicGraph; zoom: Z
       ? undefined
       : graph.boxes.find(({ label, kind }) => `${label} ${kind}`.toLowerCase().includes(wanted));
   const carried = [...new Set(graph.wires.map(({ carries }) => carries))];
-  const sheet = (ending: string): string => `/api/v1/events/${store.id}/schematic.${ending}`;
+  const sheet = (ending: 'pdf' | 'svg'): string =>
+    addressOf(`GET /events/:id/schematic.${ending}`, { id: store.id });
   return (
     <div className="flex flex-wrap gap-x-3 gap-y-1 items-center px-3 py-1.5 border-b border-rule">
       <form

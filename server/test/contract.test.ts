@@ -1,0 +1,96 @@
+/** The contract of the API: every route of it is there, answers what it says, and is described. */
+import { newId, type Bundle } from '@idle-satchel/core';
+import { ROUTES, type Contract, type RouteName } from '@idle-satchel/core/api';
+import { faultsOf, writeBundleFile } from '@idle-satchel/core/documents';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { API } from '../src/route.js';
+import { coreBundle } from '../src/features/events/service.js';
+import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
+
+let setup: Setup;
+let bundle: Bundle;
+let venue: string;
+beforeAll(async () => {
+  setup = await setUp();
+  const { body } = await setup.api.get(`${API}/events/${FRIDAY}/bundle`);
+  bundle = coreBundle(body as Parameters<typeof coreBundle>[0]);
+  venue = bundle.plan.venue.id;
+});
+afterAll(() => setup.close());
+
+const names = Object.keys(ROUTES) as RouteName[];
+const contractOf = (name: RouteName): Contract => ROUTES[name];
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+/** Ids that each route is tried with, by how its path begins. */
+const idOf = (path: string): string => {
+  if (path.startsWith('/venues') || path.endsWith('/restore')) return venue;
+  if (path.startsWith('/items')) return Object.keys(bundle.shelf.items)[0] ?? '';
+  if (path.startsWith('/people')) return Object.keys(bundle.hands.people)[0] ?? '';
+  return path.startsWith('/pictures') ? 'picture0001' : FRIDAY;
+};
+
+const bodies: Partial<Record<RouteName, () => object>> = {
+  'POST /events': () => ({ label: 'New', start: '2026-12-20T18:00:00Z', zone: 'Europe/London', venue }),
+  'POST /venues': () => bundle.venue,
+  'PATCH /items/:id': () => ({ note: 'seen' }),
+  'POST /items': () => ({
+    items: [{ tape: 'NEW 1', kind: Object.values(bundle.shelf.items)[0]?.kind ?? '', state: 'ready' }],
+  }),
+  'PATCH /people/:id': () => ({ young: false }),
+  'POST /edits': () => editOf(1, [move('deskrack1', 3, 3)]),
+  'POST /documents/:id/restore': () => ({ id: newId(), author: 'Tester', revision: 1 }),
+};
+
+async function asked(name: RouteName): Promise<{ status: number; body: unknown; type: string }> {
+  const [method = '', path = ''] = name.split(' ');
+  const address = `${API}${path.replace(':id', idOf(path))}`;
+  const request = setup.api[method.toLowerCase() as 'get'](address);
+  if (name === 'PUT /pictures/:id') return request.set('content-type', 'image/png').send(PNG);
+  if (name === 'POST /events/import') {
+    return request.set('content-type', 'application/json').send(writeBundleFile(bundle, true));
+  }
+  if (name === 'PUT /organisation') {
+    const { body } = await setup.api.get(`${API}/organisation`);
+    return request.send({ id: (body as { id: string }).id });
+  }
+  return request.send(bodies[name]?.());
+}
+
+describe('the contract', () => {
+  const withAnswers = names.filter(name => contractOf(name).answer);
+  it.each(withAnswers)('%s answers what it says', async name => {
+    const { answer, status = 200 } = contractOf(name);
+    const response = await asked(name);
+    expect([response.status, response.body]).toEqual([status, response.body]);
+    expect(answer && faultsOf(answer, response.body)).toEqual([]);
+  });
+
+  const files = names.filter(name => !contractOf(name).answer && name !== 'GET /live');
+  it.each(files)('%s sends a file of the kind it says', async name => {
+    const { file = '' } = contractOf(name);
+    const response = await asked(name);
+    expect(response.status).toBe(200);
+    expect(response.type).toMatch(new RegExp(`^${file.replace('*', '.+').replace('+xml', '\\+xml')}`));
+  });
+
+  it('is all in the OpenAPI document, each with what it takes and answers', async () => {
+    const { body } = await setup.api.get(`${API}/openapi.json`);
+    const { paths, components } = body as {
+      paths: Record<string, Record<string, object>>;
+      components: { schemas: Record<string, object> };
+    };
+    const described = Object.entries(paths).flatMap(([path, methods]) =>
+      Object.keys(methods).map(method => `${method.toUpperCase()} ${path.replace(/\{(\w+)\}/g, ':$1')}`),
+    );
+    expect(described.sort()).toEqual(names.map(name => name.replace(' ', ` ${API}`)).sort());
+    const used = [...JSON.stringify(paths).matchAll(/#\/components\/schemas\/(\w+)/g)].map(
+      ([, name]) => name,
+    );
+    expect(used.length).toBeGreaterThan(names.length / 2);
+    for (const name of used) expect(Object.keys(components.schemas)).toContain(name);
+  });
+});

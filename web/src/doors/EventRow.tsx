@@ -1,0 +1,46 @@
+import type { EventSummary } from '@idle-satchel/core/api';
+import { Link } from 'react-router';
+import { daysTo, showStart } from '../ui/days.js';
+
+/** One event of the list: when and where it is, and what stands open in it. */
+export function EventRow({ event, onCopy }: { event: EventSummary; onCopy: () => void }) {
+  return (
+    <li className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule">
+      <div className="min-w-0">
+        <Link
+          className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade"
+          to={`/events/${event.id}/brief`}
+        >
+          {event.label}
+        </Link>
+        <p className="text-faint mt-1">
+          {showStart(event.start, event.zone)} · {event.venue} · {daysTo(event.start)}
+        </p>
+      </div>
+      <div className="text-right max-w-md">
+        <p>
+          {event.snags.stop > 0 && (
+            <span className="text-stop font-semibold">
+              ◆ {event.snags.stop} stop{event.snags.stop === 1 ? '' : 's'}{' '}
+            </span>
+          )}
+          {event.snags.risk > 0 && (
+            <span className="text-risk font-semibold">
+              ◇ {event.snags.risk} risk{event.snags.risk === 1 ? '' : 's'}{' '}
+            </span>
+          )}
+          {event.snags.note > 0 && (
+            <span className="text-note">
+              ○ {event.snags.note} note{event.snags.note === 1 ? '' : 's'}
+            </span>
+          )}
+          {event.worst === null && <span className="text-done">no open snags</span>}
+        </p>
+        {event.worst && <p className="text-faint text-[13px] truncate">{event.worst}</p>}
+      </div>
+      <button className="button" aria-label={`Copy ${event.label}`} onClick={onCopy}>
+        Copy
+      </button>
+    </li>
+  );
+}
