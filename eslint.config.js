@@ -21,13 +21,24 @@ export default tseslint.config(
       '@typescript-eslint/prefer-readonly': 'error',
       'no-console': 'error',
       eqeqeq: 'error',
+      'max-lines': ['error', 300],
     },
+  },
+  {
+    files: ['*/src/**/*.{ts,tsx}'],
+    rules: { 'max-lines-per-function': ['error', { max: 100, skipComments: true, skipBlankLines: true }] },
+  },
+  {
+    // What is no more than data may be as long as it is.
+    files: ['core/src/{demo,kits,library}/**/*.ts'],
+    rules: { 'max-lines': 'off', 'max-lines-per-function': 'off' },
   },
   {
     files: ['web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: {
-      'react-hooks/rules-of-hooks': 'error',
+      ...hooks.configs.recommended.rules,
+      'react-hooks/exhaustive-deps': 'error',
       // d3's methods are made to be handed on.
       '@typescript-eslint/unbound-method': 'off',
     },

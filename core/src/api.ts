@@ -2,294 +2,38 @@
  * The contract of the server's API: what each route is for, what it takes and what it answers, once for the server that
  * registers and checks it, the page that calls it, and the OpenAPI document.
  */
-import { type Bundle } from './documents/bundle.js';
+import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
-  AnyJson,
-  Flag,
-  Instant,
-  Int,
-  Many,
-  Num,
-  One,
-  OneOf,
-  Optional,
-  Ref,
-  Text,
-  TextOrNull,
-  type DocumentClass,
-} from './documents/decorators.js';
-import { Kinds } from './documents/kinds.js';
-import { Claims, Hands, Item, Person, Shelf, Skill } from './documents/people-and-things.js';
-import { Plan } from './documents/plan.js';
-import { Proof } from './documents/proof.js';
-import { Rules } from './documents/rules.js';
+  DocumentChanges,
+  DocumentNow,
+  EditAnswer,
+  EditRequest,
+  HistoryPage,
+  RestoreRequest,
+} from './api/edits.js';
+import { EventPage, Imported, NewEvent } from './api/events.js';
+import { Made, MadeCount } from './api/made.js';
+import { OrganisationInfo } from './api/organisation.js';
+import {
+  ItemChange,
+  ItemLine,
+  ItemList,
+  NewItems,
+  PersonChange,
+  PersonLine,
+  PersonList,
+} from './api/things.js';
+import { PictureSize, VenueList } from './api/venues.js';
+import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
-import { DOCUMENT_LIMIT, type Operation } from './foundations/index.js';
 
-/** Largest number that a count or a revision can have. */
-const MOST = 1e9;
-
-/** An edit's name for itself, chosen by whoever makes it. */
-const EditId = (): PropertyDecorator => Text(64, 8);
-
-export const DOCUMENT_KINDS = ['plan', 'venue', 'rules', 'kinds'] as const;
-/** Kinds of documents that edits change. */
-export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
-
-/** The id of what was made. */
-export class Made {
-  @Ref() id!: string;
-}
-
-export class OrganisationName extends Made {
-  @Text(80, 1) name!: string;
-}
-
-export class OrganisationInfo extends Made {
-  @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
-  @Many(() => OrganisationName) organisations!: readonly OrganisationName[];
-}
-
-/** How many snags of each severity stand open. */
-export class SnagCounts {
-  @Int(0, MOST) stop!: number;
-  @Int(0, MOST) risk!: number;
-  @Int(0, MOST) note!: number;
-}
-
-/** One line of the list of events. */
-export class EventSummary extends Made {
-  @Text(80, 1) label!: string;
-  @Instant() start!: string;
-  @Text(60, 1) zone!: string;
-  /** Name of the venue. */
-  @Text(80) venue!: string;
-  @One(() => SnagCounts) snags!: SnagCounts;
-  /** Title of the worst open snag. */
-  @TextOrNull(1000) worst!: string | null;
-}
-
-export class EventPage {
-  @Many(() => EventSummary) events!: readonly EventSummary[];
-  /** Where the next page begins. */
-  @TextOrNull(400) next!: string | null;
-}
-
-export class NewEvent {
-  @Text(80, 1) label!: string;
-  @Instant() start!: string;
-  @Text(60, 1) zone!: string;
-  /** Absent where it begins from a kit, in the plain room of that. */
-  @Optional() @Ref() venue?: string;
-  /** The starter kit that it begins from. */
-  @Optional() @Ref() kit?: string;
-}
-
-/** What an import added to the organisation. */
-export class Added {
-  @Int(0, MOST) items!: number;
-  @Int(0, MOST) kinds!: number;
-  @Int(0, MOST) people!: number;
-  @Flag() venue!: boolean;
-}
-
-export class Imported extends Made {
-  @One(() => Added) added!: Added;
-}
-
-/** Which revision of which document. */
-class Revised {
-  @Ref() id!: string;
-  @Int(1, MOST) revision!: number;
-}
-
-class PlanAt extends Revised {
-  @One(() => Plan) body!: Plan;
-}
-class VenueAt extends Revised {
-  @One(() => Venue) body!: Venue;
-}
-class RulesAt extends Revised {
-  @One(() => Rules) body!: Rules;
-}
-class KindsAt extends Revised {
-  @One(() => Kinds) body!: Kinds;
-}
-
-class VenueDocuments {
-  @One(() => VenueAt) venue!: VenueAt;
-  @One(() => RulesAt) rules!: RulesAt;
-  @One(() => KindsAt) kinds!: KindsAt;
-}
-
-class EventDocuments extends VenueDocuments {
-  @One(() => PlanAt) plan!: PlanAt;
-}
-
-/** A venue at its own door: what its survey is drawn and checked with. */
-export class VenueBundle {
-  @One(() => VenueDocuments) documents!: VenueDocuments;
-  @One(() => Shelf) shelf!: Bundle['shelf'];
-  @One(() => Hands) hands!: Bundle['hands'];
-  @One(() => Claims) claims!: Bundle['claims'];
-}
-
-/** Everything an assessment of an event needs. */
-export class EventBundle extends VenueBundle {
-  @One(() => EventDocuments) declare documents: EventDocuments;
-  /** The newest revision of the venue, which may be beyond the one the plan is pinned to. */
-  @Int(1, MOST) venueNow!: number;
-}
-
-/** One line of the list of venues. */
-export class VenueLine extends Revised {
-  @Text(80) name!: string;
-  @TextOrNull(200) address!: string | null;
-  @Num(0, 1000) volts!: number;
-  @Num(0, 1000) hertz!: number;
-  @Int(0, MOST) marks!: number;
-  @Int(0, MOST) sockets!: number;
-  @Int(0, MOST) uploads!: number;
-  /** Values that nobody has measured yet. */
-  @Int(0, MOST) guesses!: number;
-  /** No longer offered for new events. */
-  @Flag() archived!: boolean;
-}
-
-export class VenueList {
-  @Many(() => VenueLine) venues!: readonly VenueLine[];
-}
-
-export class PictureSize {
-  @Int(1, MOST) width!: number;
-  @Int(1, MOST) height!: number;
-}
-
-export class ItemLine extends Item {
-  @Ref() id!: string;
-}
-
-export class ItemList {
-  @Many(() => ItemLine, 100_000) items!: readonly ItemLine[];
-  @One(() => Kinds) kinds!: Kinds;
-  /** The document that the kinds are. */
-  @One(() => Revised) kindsDocument!: Revised;
-}
-
-/** Items to put on the shelf: all of them, or none. */
-export class NewItems {
-  @Many(() => Item) items!: readonly Item[];
-}
-
-/** How many were made. */
-export class MadeCount {
-  @Int(0, MOST) made!: number;
-}
-
-/** What can be changed of an item; absent fields stay. */
-export class ItemChange {
-  @Optional() @Text(16, 1) tape?: string;
-  @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
-  @Optional() @Text(200) note?: string;
-  @Optional() @One(() => Proof) proof?: Proof;
-}
-
-export class PersonLine extends Person {
-  @Ref() id!: string;
-}
-
-export class PersonList {
-  @Many(() => PersonLine, 100_000) people!: readonly PersonLine[];
-}
-
-/** What can be changed of a person; absent fields stay. */
-export class PersonChange {
-  @Optional() @Text(80, 1) name?: string;
-  @Optional() @Many(() => Skill, 20) skills?: Skill[];
-  @Optional() @Flag() young?: boolean;
-  @Optional() @Num(0, 23) lift?: number;
-}
-
-/** One operation of a JSON Patch (RFC 6902). */
-export class PatchOperation {
-  @OneOf(['add', 'remove', 'replace', 'move', 'copy', 'test']) op!: Operation['op'];
-  @Text(400) path!: string;
-  @Optional() @Text(400) from?: string;
-  @Optional() @AnyJson(DOCUMENT_LIMIT) value?: unknown;
-}
-
-/** What an edit does to one document, and which revision it was made against. */
-export class DocumentChange {
-  @Ref() document!: string;
-  @Int(1, MOST) base!: number;
-  @Many(() => PatchOperation) patch!: readonly Operation[];
-}
-
-/** An edit: applied once per id, all of it or nothing. */
-export class EditRequest {
-  @EditId() id!: string;
-  @Text(120, 1) label!: string;
-  @Text(80, 1) author!: string;
-  /** The edit that this one takes back. */
-  @Optional() @EditId() undoes?: string;
-  @Many(() => DocumentChange, 20) changes!: readonly DocumentChange[];
-}
-
-/** A document's new revision, and the patch that takes the edit back. */
-export class EditedDocument {
-  @Ref() document!: string;
-  @Int(1, MOST) revision!: number;
-  @Many(() => PatchOperation) inverse!: readonly Operation[];
-}
-
-/** The answer to an accepted edit. */
-export class EditAnswer {
-  @EditId() edit!: string;
-  @Many(() => EditedDocument) documents!: readonly EditedDocument[];
-}
-
-export class DocumentNow {
-  @Ref() document!: string;
-  @OneOf(DOCUMENT_KINDS) kind!: DocumentKind;
-  @Int(1, MOST) revision!: number;
-  @AnyJson(DOCUMENT_LIMIT) body!: Bundle[DocumentKind];
-}
-
-export class DocumentPatchAt {
-  @Int(1, MOST) revision!: number;
-  @EditId() edit!: string;
-  @Many(() => PatchOperation) patch!: readonly Operation[];
-}
-
-/** What happened to a document after a revision: patches, or the whole body when they are too many. */
-export class DocumentChanges {
-  @Ref() document!: string;
-  @Int(0, MOST) revision!: number;
-  @Optional() @AnyJson(DOCUMENT_LIMIT) body?: Bundle[DocumentKind];
-  @Optional() @Many(() => DocumentPatchAt) changes?: readonly DocumentPatchAt[];
-}
-
-export class HistoryEntry {
-  @Int(1, MOST) revision!: number;
-  @EditId() edit!: string;
-  @Text(120) label!: string;
-  @Text(80) author!: string;
-  @Instant() at!: string;
-  /** The edit that it took back. */
-  @TextOrNull(64) undoes!: string | null;
-}
-
-export class HistoryPage {
-  @Many(() => HistoryEntry) entries!: readonly HistoryEntry[];
-  @TextOrNull(20) next!: string | null;
-}
-
-export class RestoreRequest {
-  /** Id of the edit that will restore it, made by the client. */
-  @EditId() id!: string;
-  @Text(80, 1) author!: string;
-  @Int(1, MOST) revision!: number;
-}
+export * from './api/bundles.js';
+export * from './api/edits.js';
+export * from './api/events.js';
+export { Made } from './api/made.js';
+export * from './api/organisation.js';
+export * from './api/things.js';
+export * from './api/venues.js';
 
 /** What one route is for, what it takes and what it answers. */
 export interface Contract {

@@ -7,7 +7,8 @@ export {
   type Results,
   type RuleBook,
 } from './assessing.js';
-export { editPlan, inKinds, inPlan } from './edits.js';
+export { bundleOf, type ToldBundle } from './bundle-of.js';
+export { editPlan, inKinds, inPlan, inVenue } from './edits.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
 export {

@@ -1,10 +1,9 @@
 /** The contract of the API: every route of it is there, answers what it says, and is described. */
-import { newId, type Bundle } from '@idle-satchel/core';
+import { bundleOf, newId, type Bundle } from '@idle-satchel/core';
 import { ROUTES, type Contract, type RouteName } from '@idle-satchel/core/api';
 import { faultsOf, writeBundleFile } from '@idle-satchel/core/documents';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { API } from '../src/route.js';
-import { coreBundle } from '../src/features/events/service.js';
 import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
 
 let setup: Setup;
@@ -12,8 +11,8 @@ let bundle: Bundle;
 let venue: string;
 beforeAll(async () => {
   setup = await setUp();
-  const { body } = await setup.api.get(`${API}/events/${FRIDAY}/bundle`);
-  bundle = coreBundle(body as Parameters<typeof coreBundle>[0]);
+  const answer = await setup.api.get(`${API}/events/${FRIDAY}/bundle`);
+  bundle = bundleOf(answer.body as Parameters<typeof bundleOf>[0]);
   venue = bundle.plan.venue.id;
 });
 afterAll(() => setup.close());
@@ -54,8 +53,8 @@ async function asked(name: RouteName): Promise<{ status: number; body: unknown; 
     return request.set('content-type', 'application/json').send(writeBundleFile(bundle, true));
   }
   if (name === 'PUT /organisation') {
-    const { body } = await setup.api.get(`${API}/organisation`);
-    return request.send({ id: (body as { id: string }).id });
+    const answer = await setup.api.get(`${API}/organisation`);
+    return request.send({ id: (answer.body as { id: string }).id });
   }
   return request.send(bodies[name]?.());
 }
@@ -78,8 +77,8 @@ describe('the contract', () => {
   });
 
   it('is all in the OpenAPI document, each with what it takes and answers', async () => {
-    const { body } = await setup.api.get(`${API}/openapi.json`);
-    const { paths, components } = body as {
+    const answer = await setup.api.get(`${API}/openapi.json`);
+    const { paths, components } = answer.body as {
       paths: Record<string, Record<string, object>>;
       components: { schemas: Record<string, object> };
     };
@@ -92,5 +91,19 @@ describe('the contract', () => {
     );
     expect(used.length).toBeGreaterThan(names.length / 2);
     for (const name of used) expect(Object.keys(components.schemas)).toContain(name);
+  });
+});
+
+describe('addresses that are none', () => {
+  it.each([
+    '/api/v1/nothing',
+    '/api/v1/events/%00/bundle',
+    '/api/v1/events/NOT-AN-ID/bundle',
+    '/api/v1/events/%E0%A4%A/bundle',
+    '/nowhere',
+  ])('%s is answered with a problem', async path => {
+    const response = await setup.api.get(path);
+    expect([400, 404]).toContain(response.status);
+    expect(response.type).toBe('application/problem+json');
   });
 });

@@ -1,17 +1,12 @@
-import { applyPatch, newId, type Json, type Operation } from '@idle-satchel/core';
-import type { Plan } from '@idle-satchel/core/documents';
+import { applyPatch, type Json, type Operation } from '@idle-satchel/core';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
+import { Editing, editOf, FRIDAY, move, setUp, type Edited, type Setup } from './helper.js';
 
 let setup: Setup;
 beforeAll(async () => (setup = await setUp()));
 afterAll(() => setup.close());
 
-interface Answer {
-  readonly edit: string;
-  readonly documents: readonly { readonly revision: number; readonly inverse: Operation[] }[];
-}
 interface Problem {
   readonly status: number;
   readonly title: string;
@@ -20,25 +15,18 @@ interface Problem {
   readonly documents?: readonly { readonly revision: number }[];
 }
 
-const post = (body: unknown): ReturnType<Setup['api']['post']> =>
-  setup.api.post('/api/v1/edits').send(body as object);
-const plan = async (): Promise<{ revision: number; body: Plan }> =>
-  (await setup.api.get(`/api/v1/documents/${FRIDAY}`)).body as { revision: number; body: Plan };
-/** Makes an edit at the newest revision. */
-async function edit(patch: readonly Operation[], more: object = {}): Promise<Answer> {
-  const response = await post(editOf((await plan()).revision, patch, more));
-  expect(response.status, JSON.stringify(response.body)).toBe(200);
-  return response.body as Answer;
-}
+const editing = new Editing(() => setup.api);
 
 describe('a plan', () => {
   it('is pinned to a venue that exists, at a revision it has, or not at all', async () => {
-    const { revision, body } = await plan();
+    const { revision, body } = await editing.plan();
     const pin = (value: Json): Promise<{ status: number; body: unknown }> =>
-      post(editOf(revision, [{ op: 'replace', path: '/venue', value }])).then(({ status, body: answer }) => ({
-        status,
-        body: answer as unknown,
-      }));
+      editing
+        .post(editOf(revision, [{ op: 'replace', path: '/venue', value }]))
+        .then(({ status, body: answer }) => ({
+          status,
+          body: answer as unknown,
+        }));
     for (const [value, path] of [
       [{ id: 'venuenowhere', revision: 1 }, '/venue/id'],
       [{ id: 'eventfriday1', revision: 1 }, '/venue/id'],
@@ -53,93 +41,95 @@ describe('a plan', () => {
       documents: { venue: { id: string } };
     };
     expect(bundle.documents.venue.id).toBe('venuegrange1');
-    await edit([{ op: 'replace', path: '/venue', value: body.venue as unknown as Json }]);
+    await editing.edit([{ op: 'replace', path: '/venue', value: body.venue as unknown as Json }]);
   });
 });
 
 describe('an edit', () => {
   it('is applied once per id: replayed, it gets the first answer again', async () => {
-    const { revision } = await plan();
+    const { revision } = await editing.plan();
     const request = editOf(revision, [move('camnorth1', 10, 2)]);
-    const first = await post(request);
-    const again = await post(request);
+    const first = await editing.post(request);
+    const again = await editing.post(request);
     expect(again.status).toBe(200);
     expect(again.body).toEqual(first.body);
-    expect((await plan()).revision).toBe(revision + 1);
-    const other = await post({ ...request, label: 'Something else' });
+    expect((await editing.plan()).revision).toBe(revision + 1);
+    const other = await editing.post({ ...request, label: 'Something else' });
     expect(other.status).toBe(409);
   });
 
   it('sent twice at the same moment is applied once', async () => {
-    const { revision } = await plan();
+    const { revision } = await editing.plan();
     const request = editOf(revision, [move('camnorth1', 10.1, 2)]);
-    const answers = await Promise.all([1, 2, 3, 4].map(() => post(request)));
+    const answers = await Promise.all([1, 2, 3, 4].map(() => editing.post(request)));
     for (const answer of answers) expect(answer.body).toEqual(answers[0]?.body);
-    expect((await plan()).revision).toBe(revision + 1);
+    expect((await editing.plan()).revision).toBe(revision + 1);
   });
 
   it('merges with what others did elsewhere since its base', async () => {
-    const { revision } = await plan();
-    await edit([move('camnorth1', 9, 2)]);
-    const late = await post(editOf(revision, [move('camside01', 16, 13.8)]));
+    const { revision } = await editing.plan();
+    await editing.edit([move('camnorth1', 9, 2)]);
+    const late = await editing.post(editOf(revision, [move('camside01', 16, 13.8)]));
     expect(late.status).toBe(200);
-    const { body } = await plan();
+    const { body } = await editing.plan();
     expect(body.devices?.camnorth1?.place?.at).toEqual([9, 2]);
     expect(body.devices?.camside01?.place?.at).toEqual([16, 13.8]);
   });
 
   it('is refused with the current documents when others changed the same thing', async () => {
-    const { revision } = await plan();
-    await edit([move('camnorth1', 9.5, 2)]);
-    const response = await post(editOf(revision, [{ op: 'remove', path: '/devices/camnorth1/place' }]));
+    const { revision } = await editing.plan();
+    await editing.edit([move('camnorth1', 9.5, 2)]);
+    const response = await editing.post(
+      editOf(revision, [{ op: 'remove', path: '/devices/camnorth1/place' }]),
+    );
     expect(response.status).toBe(409);
     expect(response.type).toBe('application/problem+json');
     expect((response.body as Problem).documents?.[0]?.revision).toBe(revision + 1);
-    expect((await plan()).revision).toBe(revision + 1);
+    expect((await editing.plan()).revision).toBe(revision + 1);
   });
 
   it('gives the patch that takes it back', async () => {
-    const before = await plan();
-    const answer = await edit([move('camwide01', 3, 8), { op: 'remove', path: '/shots/shotchoir1' }]);
+    const before = await editing.plan();
+    const answer = await editing.edit([move('camwide01', 3, 8), { op: 'remove', path: '/shots/shotchoir1' }]);
     const inverse = answer.documents[0]?.inverse ?? [];
-    await edit(inverse, { undoes: answer.edit });
-    expect((await plan()).body).toEqual(before.body);
+    await editing.edit(inverse, { undoes: answer.edit });
+    expect((await editing.plan()).body).toEqual(before.body);
   });
 
   it('can be taken back after later ones were, one after the other, and done again', async () => {
-    const before = await plan();
+    const before = await editing.plan();
     const item = { order: '01h', label: 'New item', phase: 'live', minutes: 5 };
     const steps: Operation[] = [
       { op: 'add', path: '/runningOrder/itemfresh1', value: item },
       { op: 'replace', path: '/runningOrder/itemfresh1/minutes', value: 9 },
       { op: 'replace', path: '/runningOrder/itemfresh1/minutes', value: 12 },
     ];
-    const done: Answer[] = [];
-    for (const step of steps) done.push(await edit([step]));
-    const after = await plan();
-    const takeBack = async ({ edit: undoes, documents: [only] }: Answer): Promise<Answer> => {
-      const response = await post(editOf(only?.revision ?? 0, only?.inverse ?? [], { undoes }));
+    const done: Edited[] = [];
+    for (const step of steps) done.push(await editing.edit([step]));
+    const after = await editing.plan();
+    const takeBack = async ({ edit: undoes, documents: [only] }: Edited): Promise<Edited> => {
+      const response = await editing.post(editOf(only?.revision ?? 0, only?.inverse ?? [], { undoes }));
       expect(response.status, JSON.stringify(response.body).slice(0, 200)).toBe(200);
-      return response.body as Answer;
+      return response.body as Edited;
     };
-    const undone: Answer[] = [];
+    const undone: Edited[] = [];
     for (const answer of done.toReversed()) undone.push(await takeBack(answer));
-    expect((await plan()).body).toEqual(before.body);
+    expect((await editing.plan()).body).toEqual(before.body);
     for (const answer of undone.toReversed()) await takeBack(answer);
-    expect((await plan()).body).toEqual(after.body);
+    expect((await editing.plan()).body).toEqual(after.body);
   });
 
   it('of several documents is all or nothing', async () => {
-    const { revision } = await plan();
+    const { revision } = await editing.plan();
     const rules = { document: 'houserules01', base: 1, patch: [{ op: 'replace', path: '/slack', value: 8 }] };
     const good = editOf(revision, [move('camnorth1', 8, 2)]);
     const bad = {
       ...good,
       changes: [...good.changes, { ...rules, patch: [{ op: 'replace', path: '/slack', value: 99 }] }],
     };
-    expect((await post(bad)).status).toBe(422);
-    expect((await plan()).revision).toBe(revision);
-    expect((await post({ ...good, changes: [...good.changes, rules] })).status).toBe(200);
+    expect((await editing.post(bad)).status).toBe(422);
+    expect((await editing.plan()).revision).toBe(revision);
+    expect((await editing.post({ ...good, changes: [...good.changes, rules] })).status).toBe(200);
     const slack = (await setup.api.get('/api/v1/documents/houserules01')).body as { body: { slack: number } };
     expect(slack.body.slack).toBe(8);
   });
@@ -148,10 +138,10 @@ describe('an edit', () => {
     const label = fc.string({ minLength: 1, maxLength: 20 }).filter(text => !/[\0\ud800-\udfff]/.test(text));
     await fc.assert(
       fc.asyncProperty(fc.array(label, { minLength: 1, maxLength: 3 }), async labels => {
-        const before = await plan();
+        const before = await editing.plan();
         const patch = labels.map((value): Operation => ({ op: 'replace', path: '/label', value }));
-        await edit(patch);
-        expect((await plan()).body).toEqual(applyPatch(before.body, patch));
+        await editing.edit(patch);
+        expect((await editing.plan()).body).toEqual(applyPatch(before.body, patch));
       }),
       { numRuns: 15 },
     );
@@ -160,7 +150,7 @@ describe('an edit', () => {
 
 describe('bad input', () => {
   const at = async (change: object): Promise<object> => ({
-    ...editOf((await plan()).revision, []),
+    ...editOf((await editing.plan()).revision, []),
     ...change,
   });
   const patchCases: [string, unknown][] = [
@@ -183,13 +173,13 @@ describe('bad input', () => {
   ];
 
   it.each(patchCases)('in a patch (%s) is told with its place and changes nothing', async (_, operation) => {
-    const { revision } = await plan();
-    const response = await post(editOf(revision, [operation as Operation]));
+    const { revision } = await editing.plan();
+    const response = await editing.post(editOf(revision, [operation as Operation]));
     const problem = response.body as Problem;
     expect(response.status, JSON.stringify(problem)).toBe(422);
     expect(problem.faults?.[0]?.path).toBeTruthy();
     expect(problem.faults?.[0]?.reason).toBeTruthy();
-    expect((await plan()).revision).toBe(revision);
+    expect((await editing.plan()).revision).toBe(revision);
   });
 
   it.each<[string, (base: number) => unknown, number]>([
@@ -216,7 +206,7 @@ describe('bad input', () => {
     ],
     ['a body of 5 MB', base => ({ ...editOf(base, []), label: 'x'.repeat(5e6) }), 413],
   ])('as a whole (%s) gets its own answer and changes nothing', async (_, make, status) => {
-    const { revision } = await plan();
+    const { revision } = await editing.plan();
     const body = make(revision);
     const response = await setup.api
       .post('/api/v1/edits')
@@ -224,7 +214,7 @@ describe('bad input', () => {
       .send((typeof body === 'string' ? body : JSON.stringify(body)) as never);
     expect(response.status, response.text.slice(0, 200)).toBe(status);
     expect((response.body as Problem).title).toBeTruthy();
-    expect((await plan()).revision).toBe(revision);
+    expect((await editing.plan()).revision).toBe(revision);
   });
 
   it.each<[string, Operation[], RegExp]>([
@@ -246,11 +236,11 @@ describe('bad input', () => {
       /the patch that takes it back (is longer|holds more)/,
     ],
   ])('that %s is refused before anything walks it', async (_, patch, reason) => {
-    const { revision } = await plan();
-    const response = await post(editOf(revision, patch));
+    const { revision } = await editing.plan();
+    const response = await editing.post(editOf(revision, patch));
     expect(response.status).toBe(422);
     expect((response.body as Problem).faults?.[0]?.reason).toMatch(reason);
-    expect((await plan()).revision).toBe(revision);
+    expect((await editing.plan()).revision).toBe(revision);
   });
 
   it('of any JSON at all never gives a 500', async () => {
@@ -262,78 +252,12 @@ describe('bad input', () => {
           .send(raw);
         expect(anything.status).toBeLessThan(500);
         const patch = [{ op: 'add', path: '/outputs', value: value as Json }];
-        const patched = await post(
-          await at({ changes: [{ document: FRIDAY, base: (await plan()).revision, patch }] }),
+        const patched = await editing.post(
+          await at({ changes: [{ document: FRIDAY, base: (await editing.plan()).revision, patch }] }),
         );
         expect(patched.status).toBeLessThan(500);
       }),
       { numRuns: 60 },
     );
-  });
-});
-
-describe('history', () => {
-  it('keeps every edit with its name, and brings an old state back', async () => {
-    const before = await plan();
-    await edit([{ op: 'replace', path: '/label', value: 'For a moment' }], {
-      label: 'Rename',
-      author: 'Petra Lund',
-    });
-    const page = (await setup.api.get(`/api/v1/documents/${FRIDAY}/history`)).body as {
-      entries: { revision: number; label: string; author: string }[];
-    };
-    expect(page.entries[0]).toMatchObject({
-      label: 'Rename',
-      author: 'Petra Lund',
-      revision: before.revision + 1,
-    });
-    const restore = { id: newId(), author: 'Petra Lund', revision: before.revision };
-    expect((await setup.api.post(`/api/v1/documents/${FRIDAY}/restore`).send(restore)).status).toBe(200);
-    expect((await plan()).body).toEqual(before.body);
-  });
-
-  it('reaches back over snapshots: revision 1 after 120 edits', async () => {
-    const first = (await setup.api.get('/api/v1/documents/venuestald1')).body as {
-      body: object;
-      revision: number;
-    };
-    for (let i = 0; i < 120; i++) {
-      const response = await post({
-        ...editOf(1, []),
-        changes: [
-          {
-            document: 'venuestald1',
-            base: first.revision + i,
-            patch: [{ op: 'replace', path: '/name', value: `Name ${i}` }],
-          },
-        ],
-      });
-      expect(response.status).toBe(200);
-    }
-    const snapshots = await setup.sequelize.query(
-      "SELECT revision FROM snapshots WHERE document_id = 'venuestald1' ORDER BY revision",
-    );
-    expect(snapshots[0]).toEqual([{ revision: 1 }, { revision: 100 }]);
-    const restore = { id: newId(), author: 'Tester', revision: 1 };
-    expect((await setup.api.post('/api/v1/documents/venuestald1/restore').send(restore)).status).toBe(200);
-    const now = (await setup.api.get('/api/v1/documents/venuestald1')).body as { body: object };
-    expect(now.body).toEqual(first.body);
-    const fifty = { id: newId(), author: 'Tester', revision: 51 };
-    await setup.api.post('/api/v1/documents/venuestald1/restore').send(fifty);
-    const then = (await setup.api.get('/api/v1/documents/venuestald1')).body as { body: { name: string } };
-    expect(then.body.name).toBe('Name 49');
-  });
-
-  it('gives the patches after a revision, for catching up', async () => {
-    const { revision, body } = await plan();
-    await edit([move('camnorth1', 7, 2)]);
-    await edit([move('camnorth1', 7.5, 2)]);
-    const answer = (await setup.api.get(`/api/v1/documents/${FRIDAY}/changes?since=${revision}`)).body as {
-      revision: number;
-      changes: { patch: Operation[] }[];
-    };
-    const caughtUp = answer.changes.reduce((state, { patch }) => applyPatch(state, patch), body);
-    expect(answer.revision).toBe(revision + 2);
-    expect(caughtUp).toEqual((await plan()).body);
   });
 });

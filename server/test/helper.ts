@@ -1,5 +1,5 @@
 /** A fresh database with the demo data for a test file, and servers on it. */
-import { newId, type Operation } from '@idle-satchel/core';
+import { newId, type Operation, type Plan } from '@idle-satchel/core';
 import type { Express } from 'express';
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
@@ -109,4 +109,34 @@ export function spawnServer(
       resolve({ address, kill });
     });
   });
+}
+
+/** The answer to an accepted edit. */
+export interface Edited {
+  readonly edit: string;
+  readonly documents: readonly { readonly revision: number; readonly inverse: Operation[] }[];
+}
+
+/** Editing the demo event over the API of a set-up. */
+export class Editing {
+  constructor(private readonly api: () => Setup['api']) {}
+
+  post(body: unknown): ReturnType<Setup['api']['post']> {
+    return this.api()
+      .post('/api/v1/edits')
+      .send(body as object);
+  }
+
+  async plan(): Promise<{ revision: number; body: Plan }> {
+    const answer = await this.api().get(`/api/v1/documents/${FRIDAY}`);
+    return answer.body as { revision: number; body: Plan };
+  }
+
+  /** Makes an edit at the newest revision. */
+  async edit(patch: readonly Operation[], more: object = {}): Promise<Edited> {
+    const { revision } = await this.plan();
+    const response = await this.post(editOf(revision, patch, more));
+    if (response.status !== 200) throw new Error(JSON.stringify(response.body));
+    return response.body as Edited;
+  }
 }

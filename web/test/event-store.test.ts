@@ -1,39 +1,22 @@
-/** The open event in a browser: edits on their way, what others do, undo, a cut line, and a drag. */
-import type { EventBundle } from '@idle-satchel/core/api';
-import type { Operation } from '@idle-satchel/core';
-import { fridayBundle } from '@idle-satchel/core/demo';
-import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { ApiProblem } from '../src/api/client.js';
-import { EventStore } from '../src/store/event-store.js';
-import type { LocalEdit } from '../src/store/outbox.js';
-import { openEvent } from '../src/store/open-event.js';
 import { openVenue } from '../src/offline/open-venue.js';
-import { FakeBrowser, FakeServer } from './fake-server.js';
+import { describe, expect, it } from 'vitest';
+import { fridayBundle } from '@idle-satchel/core/demo';
+import type { Operation } from '@idle-satchel/core';
+import {
+  browser,
+  camera,
+  moveTo,
+  onServer,
+  opensFriday,
+  passes,
+  rename,
+  server,
+  store,
+} from './friday-open.js';
+
+opensFriday();
 
 const CAMERA = '/devices/camnorth1';
-const moveTo = (x: number): Operation[] => [{ op: 'replace', path: `${CAMERA}/place/at`, value: [x, 1.9] }];
-const rename = (value: string): Operation[] => [{ op: 'replace', path: `${CAMERA}/label`, value }];
-
-const browser = new FakeBrowser();
-let server: FakeServer;
-let store: EventStore;
-
-beforeEach(async () => {
-  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'] });
-  server = new FakeServer(fridayBundle());
-  browser.server = server;
-  store = await openEvent('eventfriday1');
-  await store.rulesHere;
-});
-afterEach(() => {
-  store.close();
-  vi.useRealTimers();
-});
-afterAll(() => vi.unstubAllGlobals());
-
-const passes = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
-const camera = () => store.get().bundle.plan.devices?.camnorth1;
-const onServer = () => server.bodies.plan.devices?.camnorth1;
 
 describe('an edit', () => {
   it('shows at once and is on the server soon after', async () => {
@@ -230,164 +213,5 @@ describe('what others do', () => {
     await passes(0);
     expect(camera()).toBeUndefined();
     expect(store.get().message).toBe('Rename was not possible: somebody has changed it since.');
-  });
-});
-
-describe('undo and redo', () => {
-  it('take back one’s own newest edit and bring it again', async () => {
-    store.patchPlan('Rename', rename('C2 HIGH'));
-    store.patchPlan('Move', moveTo(12));
-    await passes(0);
-    await store.undo();
-    expect(onServer()).toMatchObject({ label: 'C2 HIGH', place: { at: [10.4, 1.9] } });
-    await store.undo();
-    expect(camera()?.label).toBe('C2 NORTH');
-    expect(store.get()).toMatchObject({ canUndo: false, canRedo: true, message: 'Undo: Rename.' });
-    await store.redo();
-    expect(onServer()?.label).toBe('C2 HIGH');
-    expect(camera()?.place?.at).toEqual([10.4, 1.9]);
-  });
-
-  it('send a waiting nudge first, then take it back', async () => {
-    store.patchPlan('Move', moveTo(12), 'move camnorth1');
-    await store.undo();
-    expect(server.sent.map(({ label }) => label)).toEqual(['Move', 'Undo: Move']);
-    expect(onServer()?.place?.at).toEqual([10.4, 1.9]);
-  });
-
-  it('are refused when somebody has changed the same thing since', async () => {
-    store.patchPlan('Rename', rename('C2 MINE'));
-    await passes(0);
-    server.elsewhere(rename('C2 THEIRS'));
-    await store.undo();
-    expect(onServer()?.label).toBe('C2 THEIRS');
-    expect(store.get().message).toBe('Undo: Rename is not possible: somebody has changed it since.');
-  });
-
-  it('say so when there is nothing to undo or redo; a new edit ends the redo', async () => {
-    await store.undo();
-    expect(store.get().message).toBe('There is nothing of yours to undo.');
-    store.patchPlan('Rename', rename('C2 HIGH'));
-    await passes(0);
-    await store.undo();
-    store.patchPlan('Move', moveTo(12));
-    await passes(0);
-    await store.redo();
-    expect(store.get().message).toBe('There is nothing to redo.');
-  });
-});
-
-describe('a drag', () => {
-  it('shows live at every step, calmly at reading pace, and is one edit in the end', async () => {
-    const [live, calm] = [vi.fn(), vi.fn()];
-    store.live.subscribe(live);
-    store.calm.subscribe(calm);
-    for (let step = 0; step < 30; step++) {
-      store.preview([{ document: 'plan', patch: moveTo(11 + step / 10) }]);
-      await passes(16);
-    }
-    expect(live).toHaveBeenCalledTimes(30);
-    expect(calm.mock.calls.length).toBeGreaterThan(1);
-    expect(calm.mock.calls.length).toBeLessThan(6);
-    expect(server.sent).toEqual([]);
-    store.commit('Move', [{ document: 'plan', patch: moveTo(14) }]);
-    expect(store.calm.get().bundle.plan.devices?.camnorth1?.place?.at).toEqual([14, 1.9]);
-    await passes(0);
-    expect(server.sent).toHaveLength(1);
-  });
-
-  it('that is given up leaves nothing behind', () => {
-    store.preview([{ document: 'plan', patch: moveTo(14) }]);
-    expect(camera()?.place?.at).toEqual([14, 1.9]);
-    store.preview([]);
-    expect(store.get().bundle.plan).toEqual(server.bodies.plan);
-    expect(store.calm.get().bundle.plan).toEqual(server.bodies.plan);
-  });
-
-  it('gives the same assessment as the edit it becomes', async () => {
-    store.preview([{ document: 'plan', patch: moveTo(12.4) }]);
-    const previewed = store.get().assessment.snags.map(({ id, title }) => [id, title]);
-    store.commit('Move', [{ document: 'plan', patch: moveTo(12.4) }]);
-    await passes(0);
-    expect(store.get().assessment.snags.map(({ id, title }) => [id, title])).toEqual(previewed);
-  });
-});
-
-describe('what a device kept', () => {
-  const note = { at: [2, 2], label: 'worn step' };
-  const pin: LocalEdit = {
-    ...{ id: 'keptedit0001', label: 'Pin a note', notBefore: 0 },
-    changes: [{ document: 'venue', patch: [{ op: 'add', path: '/notes/notekept0001', value: note }] }],
-  };
-  /** A venue as it was kept at the server's first revision, with what was not sent then. */
-  const reopened = async (waiting: readonly LocalEdit[], beforeSending?: () => Promise<void>) => {
-    const kept = (await (await server.fetch('/venues/venue/bundle')).json()) as EventBundle;
-    return (): EventStore => {
-      const photos = beforeSending ? { beforeSending } : {};
-      return new EventStore('venue', kept, 'venue', { waiting, stale: true, ...photos });
-    };
-  };
-  const notes = () => Object.keys(server.bodies.venue.notes ?? {});
-
-  it('is shown at once and sent on top of what others did since', async () => {
-    const open = await reopened([pin]);
-    server.elsewhere([{ op: 'replace', path: '/name', value: 'St Alder’s' }], 'theirs', 'venue');
-    const door = open();
-    expect(door.get().bundle.venue.notes?.notekept0001).toEqual(note);
-    await passes(0);
-    expect(notes()).toContain('notekept0001');
-    expect(door.get().bundle.venue.name).toBe('St Alder’s');
-    expect(door.get()).toMatchObject({ saving: 'saved', waiting: 0 });
-    door.close();
-  });
-
-  it('waits while the line is cut, is counted, and can be taken back before it was ever sent', async () => {
-    const open = await reopened([pin]);
-    server.cut = true;
-    const door = open();
-    await passes(0);
-    expect(door.get()).toMatchObject({ saving: 'offline', waiting: 1 });
-    door.editVenue('Move N1', [{ op: 'replace', path: '/pillars/pillarn01/at', value: [4.7, 3.2] }]);
-    expect(door.get().waiting).toBe(2);
-    await door.undo();
-    expect(door.get()).toMatchObject({ waiting: 1, message: 'Undo: Move N1.' });
-    // The first one was sent without an answer: it may have arrived.
-    await door.undo();
-    expect(door.get()).toMatchObject({ waiting: 1 });
-    expect(door.get().message).toContain('once the server can be reached');
-    server.cut = false;
-    await passes(2000);
-    expect(door.get()).toMatchObject({ saving: 'saved', waiting: 0 });
-    expect(notes()).toContain('notekept0001');
-    door.close();
-  });
-
-  it('without anything to send fetches what is newer once the line is back', async () => {
-    const open = await reopened([]);
-    server.elsewhere([{ op: 'replace', path: '/name', value: 'St Alder’s' }], 'theirs', 'venue');
-    server.cut = true;
-    const door = open();
-    await passes(0);
-    expect(door.get().saving).toBe('offline');
-    server.cut = false;
-    await passes(2000);
-    expect(door.get().bundle.venue.name).toBe('St Alder’s');
-    expect(door.get().message).toBe('Connected again: everything is saved.');
-    door.close();
-  });
-
-  it('is not sent before the photos it refers to', async () => {
-    const failing = [new ApiProblem(0, 'The server cannot be reached')];
-    const sendPhotos = (): Promise<void> => {
-      const problem = failing.pop();
-      return problem ? Promise.reject(problem) : Promise.resolve();
-    };
-    const door = (await reopened([pin], sendPhotos))();
-    await passes(0);
-    expect(notes()).not.toContain('notekept0001');
-    expect(door.get()).toMatchObject({ saving: 'offline', waiting: 1 });
-    await passes(2000);
-    expect(notes()).toContain('notekept0001');
-    door.close();
   });
 });

@@ -27,7 +27,9 @@ const EVENED = 0.01;
 /** A name this near to a thing’s first point is its own, m. */
 const SAME_SPOT = 0.002;
 
-const FRESH_BY_TARGET: Readonly<Record<Exclude<Target, 'outline'>, FreshName>> = {
+type NotOutline = Exclude<Target, 'outline'>;
+
+const FRESH_BY_TARGET: Readonly<Record<NotOutline, FreshName>> = {
   ...{ walls: 'wall', pillars: 'pillar', stairs: 'stairs', marks: 'mark', sockets: 'socket' },
   ...{ networkSockets: 'network', houseLines: 'houseLine', residents: 'resident', screens: 'screen' },
   ...{ ceilingPoints: 'ceilingPoint', lamps: 'lamp', notes: 'note' },
@@ -44,6 +46,102 @@ const isRing = (target: Target): boolean => target.startsWith('areas ') || targe
 const isDoor = (target: Target): boolean => target.startsWith('doors ');
 const isLine = (target: Target): boolean => target === 'walls' || target === 'houseLines' || isDoor(target);
 
+/** A venue as it fills with what a drawing holds: the patch so far, what the venue is with it, and what was said. */
+class Taking {
+  readonly patch: Operation[];
+  readonly notes: string[] = [];
+  private seen: Venue;
+
+  constructor(
+    venue: Venue,
+    instead: boolean,
+    private readonly random: () => number,
+  ) {
+    this.patch = instead
+      ? partsOf(venue)
+          .filter(part => part.path !== OUTLINE)
+          .map(({ path }) => ({ op: 'remove', path }))
+      : [];
+    this.seen = applyPatch(venue, this.patch);
+  }
+
+  /** Adds a thing where it was drawn; `more` of its fields are known from the drawing. */
+  add(
+    target: NotOutline,
+    where: Point | readonly Point[],
+    label: string | undefined,
+    more: Record<string, Json> = {},
+  ): void {
+    const made = added(this.seen, FRESH_BY_TARGET[target], where, this.random);
+    const [, map = ''] = made.path.split('/');
+    const opened: Operation[] = Object.hasOwn(this.seen, map)
+      ? []
+      : [{ op: 'add', path: `/${map}`, value: {} }];
+    const [operation] = made.patch;
+    if (operation?.op !== 'add') return;
+    const record: Record<string, Json> = {
+      ...(operation.value as Record<string, Json>),
+      ...(isPoint(where) && map !== 'doors' ? { at: exact(where) } : {}),
+      ...more,
+      // Names that a drawing gives twice stay as they are: they are its own.
+      ...(label?.trim() ? { label: label.trim().slice(0, 60) } : {}),
+    };
+    this.take([...opened, { op: 'add', path: made.path, value: record }]);
+  }
+
+  /** The walls become a ring. */
+  enclose(ring: readonly Point[]): void {
+    this.take([{ op: 'replace', path: OUTLINE, value: ring.map(exact) }]);
+  }
+
+  private take(operations: readonly Operation[]): void {
+    this.patch.push(...operations);
+    this.seen = applyPatch(this.seen, operations);
+  }
+}
+
+/** The names of a layer: each is that of one thing, the one whose first point is nearest, else the one it stands in. */
+class Names {
+  private readonly used = new Set<Shape>();
+
+  constructor(private readonly names: readonly Shape[]) {}
+
+  of(at: readonly Point[], ring?: readonly Point[]): string | undefined {
+    let best: Shape | undefined;
+    let off = SAME_SPOT;
+    for (const name of this.names) {
+      const [place] = name.points;
+      if (!place || this.used.has(name)) continue;
+      const away = Math.min(...at.map(point => distance(point, place)));
+      if (away < off) [best, off] = [name, away];
+    }
+    best ??=
+      ring &&
+      this.names.find(name => !this.used.has(name) && name.points[0] && contains(ring, name.points[0]));
+    if (best) this.used.add(best);
+    return best?.text;
+  }
+}
+
+/** What a layer holds, by sort. */
+interface Drawn {
+  readonly paths: readonly Path[];
+  readonly circles: readonly Shape[];
+  readonly points: readonly Point[];
+  readonly names: Names;
+}
+
+function drawnOf(target: Target, shapes: readonly Shape[]): Drawn {
+  const drawn = shapes.filter(shape => shape.kind === 'path');
+  return {
+    // Each line of a wall or a door is a thing of its own; an outline may come in pieces.
+    paths: isLine(target) ? drawn : joined(drawn),
+    circles: shapes.filter(shape => shape.kind === 'circle'),
+    points: shapes.filter(shape => shape.kind === 'point').flatMap(shape => shape.points),
+    names: new Names(shapes.filter(shape => shape.kind === 'text')),
+  };
+}
+
 /**
  * The patch that takes a drawing (in metres) over into a venue. `targets` says what each layer becomes; a layer
  * without one is left out. With `instead`, everything drawn before is taken out first. Open outlines with small gaps
@@ -56,110 +154,71 @@ export function takenFrom(
   instead: boolean,
   random: () => number = Math.random,
 ): Taken {
-  const notes: string[] = [];
-  const patch: Operation[] = instead
-    ? partsOf(venue)
-        .filter(part => part.path !== OUTLINE)
-        .map(({ path }) => ({ op: 'remove', path }))
-    : [];
-  let seen = applyPatch(venue, patch);
-  const add = (
-    target: Exclude<Target, 'outline'>,
-    where: Point | readonly Point[],
-    label: string | undefined,
-    more: Record<string, Json> = {},
-  ): void => {
-    const made = added(seen, FRESH_BY_TARGET[target], where, random);
-    const [, map = ''] = made.path.split('/');
-    const opened: Operation[] = Object.hasOwn(seen, map) ? [] : [{ op: 'add', path: `/${map}`, value: {} }];
-    const [operation] = made.patch;
-    if (operation?.op !== 'add') return;
-    const record: Record<string, Json> = {
-      ...(operation.value as Record<string, Json>),
-      ...(isPoint(where) && map !== 'doors' ? { at: exact(where) } : {}),
-      ...more,
-      // Names that a drawing gives twice stay as they are: they are its own.
-      ...(label?.trim() ? { label: label.trim().slice(0, 60) } : {}),
-    };
-    const operations: Operation[] = [...opened, { op: 'add', path: made.path, value: record }];
-    patch.push(...operations);
-    seen = applyPatch(seen, operations);
-  };
-
+  const taking = new Taking(venue, instead, random);
   const byTarget = new Map<Target, Shape[]>();
   for (const shape of drawing.shapes) {
     const target = targets[shape.layer];
     if (target) byTarget.set(target, [...(byTarget.get(target) ?? []), shape]);
   }
   for (const [target, shapes] of byTarget) {
-    const names = shapes.filter(shape => shape.kind === 'text');
-    const drawn = shapes.filter(shape => shape.kind === 'path');
-    // Each line of a wall or a door is a thing of its own; an outline may come in pieces.
-    const paths = isLine(target) ? drawn : joined(drawn);
-    const circles = shapes.filter(shape => shape.kind === 'circle');
-    const points = shapes.filter(shape => shape.kind === 'point').flatMap(shape => shape.points);
-    const used = new Set<Shape>();
-    /** The name written just there, nearest first, each once; else one that stands inside. */
-    const nameAt = (at: readonly Point[], ring?: readonly Point[]): string | undefined => {
-      let best: Shape | undefined;
-      let off = SAME_SPOT;
-      for (const name of names) {
-        const [place] = name.points;
-        if (!place || used.has(name)) continue;
-        const away = Math.min(...at.map(point => distance(point, place)));
-        if (away < off) [best, off] = [name, away];
-      }
-      best ??=
-        ring && names.find(name => !used.has(name) && name.points[0] && contains(ring, name.points[0]));
-      if (best) used.add(best);
-      return best?.text;
-    };
-    const words = target.replace(/^(areas|doors) /, '');
-    if (target === 'outline') {
-      const rings = ringsOf([...paths, ...circles.map(circlePath)], 'walls', notes);
-      const [largest, ...others] = rings.sort((a, b) => area(b) - area(a));
-      if (!largest)
-        notes.push(`The walls do not close: no line on that layer comes back to its start within 10 cm.`);
-      else {
-        patch.push({ op: 'replace', path: OUTLINE, value: largest.map(exact) });
-        seen = applyPatch(seen, [{ op: 'replace', path: OUTLINE, value: largest.map(exact) }]);
-      }
-      for (const ring of others) add('walls', [...ring, ring[0] as Point], undefined);
-    } else if (target === 'pillars') {
-      for (const {
-        points: [at = [0, 0] as Point],
-        radius = 0.25,
-      } of circles) {
-        add(target, at, nameAt([at]), { size: exactNumber(radius * 2), round: true });
-      }
-      for (const ring of ringsOf(paths, words, notes)) {
-        const pillar = pillarFrom(ring);
-        add(target, pillar.at, nameAt([pillar.at], ring), pillar.shape);
-      }
-      for (const at of points) add(target, at, nameAt([at]));
-    } else if (isRing(target)) {
-      for (const ring of ringsOf([...paths, ...circles.map(circlePath)], words, notes)) {
-        add(target, ring, nameAt(ring.slice(0, 1), ring));
-      }
-    } else if (isLine(target)) {
-      for (const path of paths) {
-        const line = withoutRepeats(path.closed ? [...path.points, path.points[0] as Point] : path.points);
-        const even = line.length > MOST_CORNERS ? simplified(line, EVENED) : line;
-        if (even.length < 2 || even.length > MOST_CORNERS)
-          notes.push(`A line on ${words} has too many corners, or none; it was left out.`);
-        else if (isDoor(target))
-          add(target, [even[0] as Point, even.at(-1) as Point], nameAt(even.slice(0, 1)), { kind: words });
-        else add(target, even, nameAt(even.slice(0, 1)));
-      }
-    } else {
-      const middles = [
-        ...circles.flatMap(shape => shape.points),
-        ...paths.map(path => boxMiddle(path.points)),
-      ];
-      for (const at of [...points, ...middles]) add(target, at, nameAt([at]));
-    }
+    const drawn = drawnOf(target, shapes);
+    if (target === 'outline') takeOutline(taking, drawn);
+    else if (target === 'pillars') takePillars(taking, drawn);
+    else if (isRing(target)) takeRings(taking, target, drawn);
+    else if (isLine(target)) takeLines(taking, target, drawn);
+    else takeSpots(taking, target, drawn);
   }
-  return { patch, notes: [...new Set(notes)] };
+  return { patch: taking.patch, notes: [...new Set(taking.notes)] };
+}
+
+function takeOutline(taking: Taking, { paths, circles }: Drawn): void {
+  const rings = ringsOf([...paths, ...circles.map(circlePath)], 'walls', taking.notes);
+  const [largest, ...others] = rings.sort((a, b) => area(b) - area(a));
+  if (largest) taking.enclose(largest);
+  else
+    taking.notes.push('The walls do not close: no line on that layer comes back to its start within 10 cm.');
+  for (const ring of others) taking.add('walls', [...ring, ring[0] as Point], undefined);
+}
+
+function takePillars(taking: Taking, { paths, circles, points, names }: Drawn): void {
+  for (const {
+    points: [at = [0, 0] as Point],
+    radius = 0.25,
+  } of circles) {
+    taking.add('pillars', at, names.of([at]), { size: exactNumber(radius * 2), round: true });
+  }
+  for (const ring of ringsOf(paths, 'pillars', taking.notes)) {
+    const pillar = pillarFrom(ring);
+    taking.add('pillars', pillar.at, names.of([pillar.at], ring), pillar.shape);
+  }
+  for (const at of points) taking.add('pillars', at, names.of([at]));
+}
+
+/** What a target is called in a note. */
+const wordsOf = (target: Target): string => target.replace(/^(areas|doors) /, '');
+
+function takeRings(taking: Taking, target: NotOutline, { paths, circles, names }: Drawn): void {
+  for (const ring of ringsOf([...paths, ...circles.map(circlePath)], wordsOf(target), taking.notes)) {
+    taking.add(target, ring, names.of(ring.slice(0, 1), ring));
+  }
+}
+
+function takeLines(taking: Taking, target: NotOutline, { paths, names }: Drawn): void {
+  for (const path of paths) {
+    const line = withoutRepeats(path.closed ? [...path.points, path.points[0] as Point] : path.points);
+    const even = line.length > MOST_CORNERS ? simplified(line, EVENED) : line;
+    const label = (): string | undefined => names.of(even.slice(0, 1));
+    if (even.length < 2 || even.length > MOST_CORNERS) {
+      taking.notes.push(`A line on ${wordsOf(target)} has too many corners, or none; it was left out.`);
+    } else if (isDoor(target)) {
+      taking.add(target, [even[0] as Point, even.at(-1) as Point], label(), { kind: wordsOf(target) });
+    } else taking.add(target, even, label());
+  }
+}
+
+function takeSpots(taking: Taking, target: NotOutline, { paths, circles, points, names }: Drawn): void {
+  const middles = [...circles.flatMap(shape => shape.points), ...paths.map(path => boxMiddle(path.points))];
+  for (const at of [...points, ...middles]) taking.add(target, at, names.of([at]));
 }
 
 const exactNumber = (metres: number): number => Math.round(metres * 1000) / 1000 + 0;

@@ -21,30 +21,15 @@ import {
   partsOf,
   removed,
   sideMeasured,
-  snap,
-  snapShift,
   turnAbout,
-  wallSides,
   type FreshName,
   type Motion,
   type Part,
 } from '../../src/drafting/index.js';
 import { stAlders } from '../../src/demo/st-alders.js';
-import { faultsOf, Venue, type VenueChange } from '../../src/documents/index.js';
-import {
-  applyPatch,
-  distance,
-  invertPatch,
-  type MapOf,
-  type Operation,
-  type Point,
-} from '../../src/foundations/index.js';
-import {
-  adoptInVenue,
-  applyVenueChanges,
-  changeForEvent,
-  withMaps,
-} from '../../src/stations/ground/venue-changes.js';
+import { faultsOf, Venue } from '../../src/documents/index.js';
+import { applyPatch, distance, type Operation } from '../../src/foundations/index.js';
+import { withMaps } from '../../src/stations/ground/venue-changes.js';
 import { between } from '../arbitraries.js';
 
 const done = (venue: Venue, patch: readonly Operation[]): Venue => applyPatch(venue, withMaps(venue, patch));
@@ -240,136 +225,5 @@ describe('corners and sides', () => {
     ]);
     expect(fieldSet(desk, 'card/buses', undefined)).toEqual([]);
     expect(fieldSet(desk, 'top', undefined)).toEqual([]);
-  });
-});
-
-describe('snapping', () => {
-  const walls = wallSides(stAlders);
-  const to = { walls, grid: 0.1, reach: 0.3 };
-
-  it('draws to a corner first, then a wall on the grid, else the grid', () => {
-    expect(snap([19.9, 0.2], to)).toEqual({ at: [20, 0], because: 'corner' });
-    expect(snap([7.234, 0.2], to)).toEqual({ at: [7.2, 0], because: 'wall' });
-    expect(snap([7.234, 2.271], to)).toEqual({ at: [7.2, 2.3], because: 'grid' });
-    expect(snap([7.234, 2.271], { ...to, grid: 0 })).toEqual({ at: [7.234, 2.271], because: undefined });
-  });
-
-  it('draws to right angles with the sides next to it, and to where two of them meet', () => {
-    const joined = [{ end: [5, 5] as Point, before: [5, 9] as Point }, { end: [9, 8] as Point }];
-    expect(snap([8.9, 5.2], { ...to, joined })).toEqual({ at: [9, 5], because: 'right angle' });
-    expect(snap([7.04, 5.2], { ...to, joined })).toEqual({ at: [7, 5], because: 'right angle' });
-    const slanting = [{ end: [5, 5] as Point, before: [4, 4] as Point }];
-    expect(snap([6.98, 3.05], { ...to, grid: 0, joined: slanting }).at).toEqual([
-      expect.closeTo(6.965, 3),
-      expect.closeTo(3.035, 3),
-    ]);
-  });
-
-  it('never goes farther than it reaches, but to the grid', () => {
-    fc.assert(
-      fc.property(between(-2, 30), between(-2, 18), between(0.05, 1), (x, y, reach) => {
-        const { at: there, because } = snap([x, y], { walls, grid: 0.1, reach });
-        const most = because === 'grid' ? 0.0708 : reach + 0.051;
-        expect(distance([x, y], there)).toBeLessThanOrEqual(most);
-      }),
-    );
-  });
-
-  it('of a whole shape touches the wall with its nearest corner', () => {
-    const pews = at(stAlders, PEWS);
-    const { shift, because } = snapShift(pews.points, [-4.04, 0.03], to);
-    expect(because).toBe('wall');
-    expect((pews.points[0]?.[0] ?? 0) + shift[0]).toBeCloseTo(0, 9);
-    expect(snapShift(pews.points, [0.04, 0.06], { ...to, walls: [] }).shift).toEqual([0, 0.1]);
-  });
-});
-
-describe('what an event changes', () => {
-  const paths = partsOf(stAlders)
-    .map(part => part.path)
-    .filter(path => path !== OUTLINE);
-
-  /** A random edit of the venue as it is seen. */
-  const step = fc.record({
-    kind: fc.constantFrom('move', 'remove', 'copy', 'add', 'field'),
-    which: fc.nat(),
-    x: between(-3, 3),
-    y: between(-3, 3),
-  });
-  const patchOf = (
-    venue: Venue,
-    { kind, which, x, y }: { kind: string; which: number; x: number; y: number },
-  ): Operation[] => {
-    const there = partsOf(venue).filter(part => part.path !== OUTLINE);
-    const part = there[which % Math.max(1, there.length)];
-    const names = Object.keys(FRESH) as FreshName[];
-    if (!part || kind === 'add')
-      return added(venue, names[which % names.length] ?? 'mark', [x + 5, y + 5]).patch;
-    if (kind === 'move') return moved(venue, [part.path], moveBy(x, y));
-    if (kind === 'remove') return removed(venue, [part.path]);
-    if (kind === 'copy') return [...copied(venue, [part.path], [moveBy(x, y)]).patch];
-    return fieldSet(part, 'label', `renamed ${which % 7}`);
-  };
-
-  it('is seen exactly as it was edited, kept as few changes, and can be adopted whole', () => {
-    fc.assert(
-      fc.property(fc.array(step, { minLength: 1, maxLength: 12 }), steps => {
-        let plan: { venueChanges?: MapOf<VenueChange> } = {};
-        let wanted: Venue = stAlders;
-        for (const each of steps) {
-          const patch = patchOf(wanted, each);
-          plan = applyPatch(plan, changeForEvent(stAlders, plan.venueChanges, patch));
-          wanted = done(wanted, patch);
-          const { venue, misfits } = applyVenueChanges(stAlders, plan.venueChanges);
-          expect(misfits).toEqual([]);
-          for (const part of partsOf(wanted)) expect(at(venue, part.path).record).toEqual(part.record);
-          expect(partsOf(venue)).toHaveLength(partsOf(wanted).length);
-        }
-        const pinned = { venue: { id: 'venuetest1', revision: 1 }, ...plan };
-        const [onVenue] = adoptInVenue(stAlders, pinned, Object.keys(plan.venueChanges ?? {}));
-        const adopted = applyPatch(stAlders, onVenue?.patch ?? []);
-        expect(partsOf(adopted).map(part => part.record)).toEqual(
-          partsOf(applyVenueChanges(stAlders, plan.venueChanges).venue).map(part => part.record),
-        );
-      }),
-      { numRuns: 60 },
-    );
-  });
-
-  it('a thousand times over is undone to the very document it was', () => {
-    fc.assert(
-      fc.property(fc.array(step, { minLength: 1000, maxLength: 1000 }), steps => {
-        let venue: Venue = stAlders;
-        const back: Operation[][] = [];
-        for (const each of steps) {
-          const patch = withMaps(venue, patchOf(venue, each));
-          back.push(invertPatch(venue, patch));
-          venue = applyPatch(venue, patch);
-        }
-        for (const patch of back.reverse()) venue = applyPatch(venue, patch);
-        expect(venue).toEqual(stAlders);
-      }),
-      { numRuns: 2 },
-    );
-  });
-
-  it('is no change any more once it is back as surveyed', () => {
-    fc.assert(
-      fc.property(fc.subarray(paths, { minLength: 1 }), between(-2, 2), (some, x) => {
-        const there = applyPatch(
-          {},
-          changeForEvent(stAlders, undefined, moved(stAlders, some, moveBy(x, 0))),
-        ) as {
-          venueChanges?: MapOf<VenueChange>;
-        };
-        const { venue } = applyVenueChanges(stAlders, there.venueChanges);
-        const back = applyPatch(
-          there,
-          changeForEvent(stAlders, there.venueChanges, moved(venue, some, moveBy(-x, 0))),
-        );
-        expect(back.venueChanges ?? {}).toEqual({});
-      }),
-      { numRuns: 60 },
-    );
   });
 });

@@ -69,8 +69,12 @@ export const PlanPicture = memo(function PlanPicture({
   const reading = useReading();
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
-  const view = useViewport(`${store.id} ${place}`, venue.outline, size, { heavy: isHeavy(venue) });
-  const { svg, world } = view;
+  const { surface, svg, world, ground, above, fit, zoomBy } = useViewport(
+    `${store.id} ${place}`,
+    venue.outline,
+    size,
+    { heavy: isHeavy(venue) },
+  );
   const onGround = layer === 'ground';
   const lettering = letteringFor(venue.outline, size);
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
@@ -87,8 +91,8 @@ export const PlanPicture = memo(function PlanPicture({
 
   return (
     <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
-      <div ref={view.surface} className="absolute inset-0 touch-none">
-        <Sheet world={view.ground} {...size} defs={<Hatches />} aria-hidden>
+      <div ref={surface} className="absolute inset-0 touch-none">
+        <Sheet world={ground} {...size} defs={<Hatches />} aria-hidden>
           {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
           <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
         </Sheet>
@@ -126,7 +130,7 @@ export const PlanPicture = memo(function PlanPicture({
             </Suspense>
           )}
         </Sheet>
-        <Sheet world={view.above} {...size} aria-hidden through>
+        <Sheet world={above} {...size} aria-hidden through>
           {onGround && (
             <Suspense>
               <GhostLayer lettering={lettering} />
@@ -140,20 +144,26 @@ export const PlanPicture = memo(function PlanPicture({
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
         <Suspense>{tools}</Suspense>
       </div>
-      <div className="absolute right-3 bottom-2 flex">
-        <IconButton words="Zoom out" onClick={() => view.zoomBy(0.8)}>
-          <ZoomOut size={16} />
-        </IconButton>
-        <IconButton words="Zoom in" onClick={() => view.zoomBy(1.25)}>
-          <ZoomIn size={16} />
-        </IconButton>
-        <IconButton words="Show the whole venue" onClick={view.fit}>
-          <Maximize size={16} />
-        </IconButton>
-      </div>
+      <ZoomButtons onZoom={zoomBy} onFit={fit} />
     </section>
   );
 });
+
+function ZoomButtons({ onZoom, onFit }: { onZoom: (factor: number) => void; onFit: () => void }) {
+  return (
+    <div className="absolute right-3 bottom-2 flex">
+      <IconButton words="Zoom out" onClick={() => onZoom(0.8)}>
+        <ZoomOut size={16} />
+      </IconButton>
+      <IconButton words="Zoom in" onClick={() => onZoom(1.25)}>
+        <ZoomIn size={16} />
+      </IconButton>
+      <IconButton words="Show the whole venue" onClick={onFit}>
+        <Maximize size={16} />
+      </IconButton>
+    </div>
+  );
+}
 
 function IconButton({
   words,

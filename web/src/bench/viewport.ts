@@ -1,8 +1,8 @@
 /** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
 import { boundsOf, PLAN_SCALE, px, type Point } from '@idle-satchel/core';
-import { select } from 'd3-selection';
-import { zoom, zoomIdentity, type ZoomTransform, type ZoomBehavior } from 'd3-zoom';
+import { zoomIdentity, type ZoomTransform } from 'd3-zoom';
 import { useEffect, useRef, type RefObject } from 'react';
+import { useZooming } from '../ui/zooming.js';
 
 export type OnScreen = { readonly clientX: number; readonly clientY: number };
 
@@ -76,6 +76,8 @@ export const hold = (world: SVGGElement | null, held: boolean): void =>
 
 /** How far a picture that is costly to draw is moved as it is before it is drawn anew: share of its size, factor. */
 const FAR = { share: 0.5, factor: 2.5 };
+/** Largest zoom of a plan. */
+const LARGEST = 8;
 
 /**
  * Zoom with the wheel, pan by dragging the paper; `key` names whose place is kept. A `heavy` picture is moved as it
@@ -92,91 +94,69 @@ export function useViewport(
   const world = useRef<SVGGElement>(null);
   const ground = useRef<SVGGElement>(null);
   const above = useRef<SVGGElement>(null);
-  const behavior = useRef<ZoomBehavior<HTMLDivElement, unknown>>(undefined);
-  const latest = useRef({ outline, size, heavy });
-  latest.current = { outline, size, heavy };
-  const ready = size.width > 0;
-
-  const fitted = (): ZoomTransform => {
-    const { outline: walls, size: room } = latest.current;
-    const { min, max } = boundsOf(walls);
-    const scale = fitScale(walls, room, margin);
-    const spare = (across: number, from: number, to: number): number => (across - px(to - from) * scale) / 2;
-    const x =
-      spare(room.width - margin.left - margin.right, min[0], max[0]) + margin.left - px(min[0]) * scale;
-    const y =
-      spare(room.height - margin.top - margin.bottom, min[1], max[1]) + margin.top - px(min[1]) * scale;
-    return zoomIdentity.translate(x, y).scale(scale);
+  const drawn = useRef(zoomIdentity);
+  const frame = useRef(0);
+  const worlds = (): SVGGElement[] =>
+    [ground.current, world.current, above.current].filter(each => each !== null);
+  const inFrame = (act: () => void): void => {
+    cancelAnimationFrame(frame.current);
+    frame.current = requestAnimationFrame(act);
   };
-
-  useEffect(() => {
-    const element = surface.current;
-    if (!element || !ready) return;
-    let drawn = zoomIdentity;
-    let wanted = zoomIdentity;
-    let frame = 0;
-    const inFrame = (act: () => void): void => {
-      cancelAnimationFrame(frame);
-      frame = requestAnimationFrame(act);
-    };
-    const worlds = (): SVGGElement[] =>
-      [ground.current, world.current, above.current].filter(each => each !== null);
-    const draw = (transform: ZoomTransform): void => {
-      drawn = transform;
-      for (const each of worlds()) {
-        each.setAttribute('transform', transform.toString());
-        sheetOf(each)?.style.removeProperty('transform');
-      }
-    };
-    const showNames = (shown: boolean): void => {
-      for (const each of worlds()) sheetOf(each)?.classList.toggle('nameless', !shown);
-    };
-    const slide = (): void => {
-      const { k, x, y } = wanted;
-      const factor = k / drawn.k;
-      const [dx, dy] = [x - drawn.x * factor, y - drawn.y * factor];
-      const { width, height } = latest.current.size;
-      const far = Math.abs(dx) > width * FAR.share || Math.abs(dy) > height * FAR.share;
-      // A browser measures every word anew at every new size, so words come back only when the hand rests.
-      if (factor !== 1) showNames(false);
-      hold(world.current, true);
-      if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(wanted);
-      for (const each of worlds()) {
-        sheetOf(each)?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
-      }
-    };
-    const zooming = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([0.15, 8])
-      .filter(event => {
-        const { target, button, type } = event as MouseEvent;
-        return type === 'wheel' || (button === 0 && !(target as Element).closest('.handle'));
-      })
-      .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
-        wanted = transform;
-        if (latest.current.heavy) inFrame(slide);
-        else draw(transform);
-        places.set(key, transform);
-      })
-      .on('end', ({ transform }: { transform: ZoomTransform }) => {
-        hold(world.current, false);
-        draw(transform);
-        inFrame(() => showNames(true));
-      });
-    behavior.current = zooming;
-    const selection = select(element).call(zooming).on('dblclick.zoom', null);
-    selection.call(zooming.transform, places.get(key) ?? fitted());
-    return () => {
-      cancelAnimationFrame(frame);
-      selection.on('.zoom', null);
-    };
-  }, [key, ready]);
-
-  const change = (transform: (b: ZoomBehavior<HTMLDivElement, unknown>, e: HTMLDivElement) => void): void => {
-    if (behavior.current && surface.current) transform(behavior.current, surface.current);
+  const draw = (transform: ZoomTransform): void => {
+    drawn.current = transform;
+    for (const each of worlds()) {
+      each.setAttribute('transform', transform.toString());
+      sheetOf(each)?.style.removeProperty('transform');
+    }
   };
+  const showNames = (shown: boolean): void => {
+    for (const each of worlds()) sheetOf(each)?.classList.toggle('nameless', !shown);
+  };
+  const slide = (wanted: ZoomTransform): void => {
+    const { k, x, y } = wanted;
+    const factor = k / drawn.current.k;
+    const [dx, dy] = [x - drawn.current.x * factor, y - drawn.current.y * factor];
+    const far = Math.abs(dx) > size.width * FAR.share || Math.abs(dy) > size.height * FAR.share;
+    // A browser measures every word anew at every new size, so words come back only when the hand rests.
+    if (factor !== 1) showNames(false);
+    hold(world.current, true);
+    if (far || factor > FAR.factor || factor < 1 / FAR.factor) return draw(wanted);
+    for (const each of worlds()) {
+      sheetOf(each)?.style.setProperty('transform', `translate(${dx}px, ${dy}px) scale(${factor})`);
+    }
+  };
+  useEffect(() => () => cancelAnimationFrame(frame.current), [key]);
+  const zooming = useZooming(surface, size.width > 0, key, {
+    largest: LARGEST,
+    first: () => places.get(key) ?? fitted(outline, size, margin),
+    onZoom: transform => {
+      if (heavy) inFrame(() => slide(transform));
+      else draw(transform);
+      places.set(key, transform);
+    },
+    onEnd: transform => {
+      hold(world.current, false);
+      draw(transform);
+      inFrame(() => showNames(true));
+    },
+  });
   return {
-    ...{ surface, svg, world, ground, above },
-    fit: () => change((b, e) => select(e).call(b.transform, fitted())),
-    zoomBy: factor => change((b, e) => select(e).call(b.scaleBy, factor)),
+    surface,
+    svg,
+    world,
+    ground,
+    above,
+    fit: () => zooming.to(fitted(outline, size, margin)),
+    zoomBy: zooming.by,
   };
+}
+
+/** The zoom and place at which the whole of a venue can be seen. */
+function fitted(outline: readonly Point[], size: Size, margin: Margin): ZoomTransform {
+  const { min, max } = boundsOf(outline);
+  const scale = fitScale(outline, size, margin);
+  const spare = (across: number, from: number, to: number): number => (across - px(to - from) * scale) / 2;
+  const x = spare(size.width - margin.left - margin.right, min[0], max[0]) + margin.left - px(min[0]) * scale;
+  const y = spare(size.height - margin.top - margin.bottom, min[1], max[1]) + margin.top - px(min[1]) * scale;
+  return zoomIdentity.translate(x, y).scale(scale);
 }

@@ -7,7 +7,7 @@ import {
   type Kind,
   type KindDraft,
 } from '@idle-satchel/core';
-import { useFieldArray, useForm, type UseFormRegister } from 'react-hook-form';
+import { useFieldArray, useForm, useWatch, type UseFormRegister } from 'react-hook-form';
 import { optionalNumber, Options, PortRow, type KindFields } from './PortRow.js';
 
 const NEW: KindDraft = {
@@ -49,13 +49,13 @@ export function KindForm({
   onSave: (kind: Kind) => Promise<void>;
   onCopy: (kind: Kind) => void;
 }) {
-  const { register, control, handleSubmit, watch, formState } = useForm<KindFields>({
+  const { register, control, handleSubmit, formState } = useForm<KindFields>({
     defaultValues: fieldsOf(kind ? draftOf(kind) : NEW),
   });
   const { fields, append, remove, move } = useFieldArray({ control, name: 'ports', keyName: 'row' });
   const { errors, isSubmitting } = formState;
-  const family = watch('family');
-  const ports = watch('ports');
+  const family = useWatch({ control, name: 'family' });
+  const ports = useWatch({ control, name: 'ports' });
   const isSwitcher = family === 'switcher' || family === 'matrix';
   return (
     <form

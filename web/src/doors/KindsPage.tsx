@@ -2,9 +2,9 @@ import { FACE, faceOf, inKinds, inOrder, newId, type Kind } from '@idle-satchel/
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { call, wordsOf } from '../api/client.js';
+import { wordsOf } from '../api/client.js';
 import { itemsQuery } from '../api/queries.js';
-import { author } from '../api/signature.js';
+import { sendEdit } from '../api/send-edit.js';
 import { Door, Loading } from './door.js';
 import { KindForm } from './KindForm.js';
 
@@ -31,22 +31,7 @@ export function KindsPage() {
     if (!document) return;
     setSaid({ problem: '', done: '' });
     try {
-      await call(
-        'POST /edits',
-        {},
-        {
-          id: newId(),
-          label: `Kind “${kind.label}”`.slice(0, 120),
-          author: author(),
-          changes: [
-            {
-              document: document.id,
-              base: document.revision,
-              patch: inKinds().put('kinds', id, kind).patch,
-            },
-          ],
-        },
-      );
+      await sendEdit(`Kind “${kind.label}”`, document, inKinds().put('kinds', id, kind).patch);
       await queries.invalidateQueries(itemsQuery);
       setOpen({ id, kind });
       setSaid({ problem: '', done: `“${kind.label}” is saved.` });

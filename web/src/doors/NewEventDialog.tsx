@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { call, wordsOf } from '../api/client.js';
 import { venuesQuery } from '../api/queries.js';
 import { kits } from '@idle-satchel/core/kits';
@@ -24,11 +24,12 @@ export default function NewEventDialog({
 }) {
   const venues = useQuery(venuesQuery);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-  const { register, handleSubmit, setError, formState, watch } = useForm<Fields>({
+  const { register, handleSubmit, setError, formState, control } = useForm<Fields>({
     defaultValues: { kit: '' },
   });
   const { errors, isSubmitting } = formState;
-  const kit = kits.find(({ id }) => id === watch('kit'));
+  const chosen = useWatch({ control, name: 'kit' });
+  const kit = kits.find(({ id }) => id === chosen);
   const make = handleSubmit(async ({ label, start, venue, kit: begin }) => {
     const instant = fromField(start, zone);
     if (!instant) return setError('start', { message: 'a day and a time' });

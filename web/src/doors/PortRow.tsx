@@ -64,27 +64,7 @@ export function PortRow({
           <Options of={CONNECTORS} />
         </select>
       </td>
-      <td className="whitespace-nowrap">
-        <select className="field" aria-label={`What port ${i + 1} ends in`} {...register(`ports.${i}.ends`)}>
-          <option value="">as usual</option>
-          <Options of={PORT_ENDS} />
-        </select>
-        {port?.ends === 'plug' && (
-          <label className="block">
-            lead{' '}
-            <input
-              className="field w-14 text-right"
-              type="number"
-              step="any"
-              min={0}
-              max={50}
-              aria-label={`Length of the lead of port ${i + 1}, m`}
-              {...register(`ports.${i}.ownLead`, optionalNumber)}
-            />{' '}
-            m
-          </label>
-        )}
-      </td>
+      <EndsCell index={i} {...{ port, register }} />
       <td>
         <select
           className="field"
@@ -106,27 +86,7 @@ export function PortRow({
           {...register(`ports.${i}.group`)}
         />
       </td>
-      <td>
-        {port?.carries === 'audio' && (
-          <select className="field" aria-label={`Level of port ${i + 1}`} {...register(`ports.${i}.level`)}>
-            <option value="">–</option>
-            <Options of={LEVELS} />
-          </select>
-        )}
-        {isSwitcher && port?.carries === 'video' && port?.direction === 'out' && (
-          <details>
-            <summary aria-label={`What port ${i + 1} can give`}>
-              {(port?.gives ?? []).join(', ') || 'the programme'}
-            </summary>
-            {BUSES.map(bus => (
-              <label key={bus} className="flex gap-2">
-                <input type="checkbox" value={bus} {...register(`ports.${i}.gives`)} />
-                {bus}
-              </label>
-            ))}
-          </details>
-        )}
-      </td>
+      <SettingCell index={i} {...{ port, isSwitcher, register }} />
       <td className="whitespace-nowrap">
         <button
           type="button"
@@ -142,5 +102,77 @@ export function PortRow({
         </button>
       </td>
     </tr>
+  );
+}
+
+/** What it ends in, and how long its own lead is where it has one. */
+function EndsCell({
+  index: i,
+  port,
+  register,
+}: {
+  index: number;
+  port: PortDraft | undefined;
+  register: UseFormRegister<KindFields>;
+}) {
+  return (
+    <td className="whitespace-nowrap">
+      <select className="field" aria-label={`What port ${i + 1} ends in`} {...register(`ports.${i}.ends`)}>
+        <option value="">as usual</option>
+        <Options of={PORT_ENDS} />
+      </select>
+      {port?.ends === 'plug' && (
+        <label className="block">
+          lead{' '}
+          <input
+            className="field w-14 text-right"
+            type="number"
+            step="any"
+            min={0}
+            max={50}
+            aria-label={`Length of the lead of port ${i + 1}, m`}
+            {...register(`ports.${i}.ownLead`, optionalNumber)}
+          />{' '}
+          m
+        </label>
+      )}
+    </td>
+  );
+}
+
+/** The level of a sound port, or what an output of a switcher can give. */
+function SettingCell({
+  index: i,
+  port,
+  isSwitcher,
+  register,
+}: {
+  index: number;
+  port: PortDraft | undefined;
+  isSwitcher: boolean;
+  register: UseFormRegister<KindFields>;
+}) {
+  return (
+    <td>
+      {port?.carries === 'audio' && (
+        <select className="field" aria-label={`Level of port ${i + 1}`} {...register(`ports.${i}.level`)}>
+          <option value="">–</option>
+          <Options of={LEVELS} />
+        </select>
+      )}
+      {isSwitcher && port?.carries === 'video' && port?.direction === 'out' && (
+        <details>
+          <summary aria-label={`What port ${i + 1} can give`}>
+            {(port?.gives ?? []).join(', ') || 'the programme'}
+          </summary>
+          {BUSES.map(bus => (
+            <label key={bus} className="flex gap-2">
+              <input type="checkbox" value={bus} {...register(`ports.${i}.gives`)} />
+              {bus}
+            </label>
+          ))}
+        </details>
+      )}
+    </td>
   );
 }

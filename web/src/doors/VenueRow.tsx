@@ -1,4 +1,3 @@
-import type { Operation } from '@idle-satchel/core';
 import type { VenueLine } from '@idle-satchel/core/api';
 import { Link } from 'react-router';
 import { RenameField } from './RenameField.js';
@@ -6,13 +5,13 @@ import { RenameField } from './RenameField.js';
 /** One venue of the list, with what can be done to it. */
 export function VenueRow({
   venue,
-  onEdit,
+  onRename,
   onCopy,
   onPutAway,
   onHistory,
 }: {
   venue: VenueLine;
-  onEdit: (label: string, operation: Operation) => Promise<void>;
+  onRename: (name: string) => Promise<void>;
   onCopy: () => void;
   /** Puts it away, or brings it back. */
   onPutAway: () => void;
@@ -21,12 +20,7 @@ export function VenueRow({
   return (
     <tr className={venue.archived ? 'text-faint' : ''}>
       <td className="w-2/5">
-        <RenameField
-          label="Name of the venue"
-          value={venue.name}
-          max={80}
-          onSave={value => onEdit('Rename a venue', { op: 'replace', path: '/name', value })}
-        />
+        <RenameField label="Name of the venue" value={venue.name} max={80} onSave={onRename} />
       </td>
       <td className="whitespace-nowrap max-md:hidden">
         {venue.volts} V, {venue.hertz} Hz

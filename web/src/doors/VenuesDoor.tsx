@@ -1,11 +1,11 @@
 import type { VenueLine } from '@idle-satchel/core/api';
-import { newId, type Operation, type Venue } from '@idle-satchel/core';
+import { inVenue, type Edit, type Venue } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { ApiProblem, call, wordsOf } from '../api/client.js';
 import { venuesQuery } from '../api/queries.js';
-import { author } from '../api/signature.js';
+import { sendEdit } from '../api/send-edit.js';
 import { Door, Loading } from './door.js';
 import { VenueRow } from './VenueRow.js';
 
@@ -23,17 +23,8 @@ export function VenuesDoor() {
   const [problem, setProblem] = useState('');
   const venues = useQuery(venuesQuery);
   const refresh = (): Promise<void> => queries.invalidateQueries(venuesQuery);
-  const edit = async (venue: VenueLine, label: string, operation: Operation): Promise<void> => {
-    await call(
-      'POST /edits',
-      {},
-      {
-        id: newId(),
-        label,
-        author: author(),
-        changes: [{ document: venue.id, base: venue.revision, patch: [operation] }],
-      },
-    );
+  const edit = async (venue: VenueLine, label: string, change: Edit<Venue>): Promise<void> => {
+    await sendEdit(label, venue, change.patch);
     await refresh();
   };
   const attempt = (act: () => Promise<unknown>): void => {
@@ -48,8 +39,8 @@ export function VenuesDoor() {
   };
   const putAway = (venue: VenueLine): Promise<void> =>
     venue.archived
-      ? edit(venue, 'Bring a venue back', { op: 'remove', path: '/archived' })
-      : edit(venue, 'Put a venue away', { op: 'add', path: '/archived', value: true });
+      ? edit(venue, 'Bring a venue back', inVenue().drop('archived'))
+      : edit(venue, 'Put a venue away', inVenue().put('archived', true));
   const all = venues.data?.venues ?? [];
   const archived = all.filter(venue => venue.archived).length;
   return (
@@ -83,19 +74,7 @@ export function VenuesDoor() {
         </p>
       )}
       <table hidden={!venues.data}>
-        <thead>
-          <tr>
-            <th>Venue</th>
-            {['Mains', 'Marks', 'Sockets', 'Upload tests', 'Guessed', 'Survey'].map(head => (
-              <th key={head} className="max-md:hidden">
-                {head}
-              </th>
-            ))}
-            <th>
-              <span className="sr-only">What can be done</span>
-            </th>
-          </tr>
-        </thead>
+        <Heads />
         <tbody>
           {all
             .filter(venue => showArchived || !venue.archived)
@@ -103,7 +82,7 @@ export function VenuesDoor() {
               <VenueRow
                 key={venue.id}
                 venue={venue}
-                onEdit={(label, operation) => edit(venue, label, operation)}
+                onRename={name => edit(venue, 'Rename a venue', inVenue().put('name', name))}
                 onCopy={() => attempt(() => duplicate(venue))}
                 onPutAway={() => attempt(() => putAway(venue))}
                 onHistory={() => setLooking(venue)}
@@ -128,3 +107,19 @@ export function VenuesDoor() {
     </Door>
   );
 }
+
+const Heads = () => (
+  <thead>
+    <tr>
+      <th>Venue</th>
+      {['Mains', 'Marks', 'Sockets', 'Upload tests', 'Guessed', 'Survey'].map(head => (
+        <th key={head} className="max-md:hidden">
+          {head}
+        </th>
+      ))}
+      <th>
+        <span className="sr-only">What can be done</span>
+      </th>
+    </tr>
+  </thead>
+);

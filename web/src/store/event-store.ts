@@ -100,7 +100,7 @@ export class EventStore implements Shown {
   }
 
   /** Sends what edits refer to, such as photos, before them. */
-  set beforeSending(send: () => Promise<void>) {
+  sendFirst(send: () => Promise<void>): void {
     this.sender.beforeSending = send;
   }
 

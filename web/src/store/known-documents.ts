@@ -1,3 +1,4 @@
+import { bundleOf } from '@idle-satchel/core';
 /** The documents of what is open as the server told them, and how they are brought to its newest. */
 import type { DocumentKind, EditAnswer, EventBundle } from '@idle-satchel/core/api';
 import type { Bundle } from '@idle-satchel/core';
@@ -31,16 +32,7 @@ export class KnownDocuments {
     private readonly onFetched: (edit: string) => void,
   ) {
     this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
-    const { plan, venue, rules, kinds } = documents;
-    this.bundle = {
-      plan: plan.body,
-      venue: venue.body,
-      rules: rules.body,
-      kinds: kinds.body,
-      shelf,
-      hands,
-      claims,
-    };
+    this.bundle = bundleOf({ documents, shelf, hands, claims });
     this.revisions = each(name => documents[name].revision);
     this.ids = each(name => documents[name].id);
     this.venueNow = venueNow;

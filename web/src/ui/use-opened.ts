@@ -16,7 +16,9 @@ export function useOpened(
   const [store, setStore] = useState<EventStore>();
   const [error, setError] = useState<Error>();
   const latest = useRef(go);
-  latest.current = go;
+  useEffect(() => {
+    latest.current = go;
+  });
   useEffect(() => {
     let wanted = true;
     let opened: EventStore | undefined;

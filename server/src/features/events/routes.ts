@@ -1,10 +1,11 @@
+import { bundleOf } from '@idle-satchel/core';
 import { readBundleFile, writeBundleFile } from '@idle-satchel/core/documents';
 import { text as readText } from 'express';
 import { readCursor } from '../../database/scope.js';
 import { invalid } from '../../problem.js';
 import { route, type Route } from '../../route.js';
 import { copyEvent, createEvent, importEvent } from './making.js';
-import { bundleOf, coreBundle } from './service.js';
+import { eventBundle } from './service.js';
 import { summaryOf } from './summary.js';
 
 const PAGE = 30;
@@ -29,9 +30,9 @@ export const eventRoutes: readonly Route[] = [
     return importEvent(scope, read.bundle);
   }),
   route('POST /events/:id/copy', ({ scope, id }) => copyEvent(scope, id())),
-  route('GET /events/:id/bundle', ({ scope, id }) => bundleOf(scope, id())),
+  route('GET /events/:id/bundle', ({ scope, id }) => eventBundle(scope, id())),
   route('GET /events/:id/file', async ({ scope, id, request, response }) => {
-    const bundle = coreBundle(await bundleOf(scope, id()));
+    const bundle = bundleOf(await eventBundle(scope, id()));
     response
       .attachment(`${bundle.plan.label.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.satchel.json`)
       .type('application/json')

@@ -1,5 +1,5 @@
 /** Events: their bundle, making, copying, importing, and what stands open in each. */
-import { idFrom, inOrder, type Bundle } from '@idle-satchel/core';
+import { idFrom, inOrder } from '@idle-satchel/core';
 import type { EventBundle, VenueBundle } from '@idle-satchel/core/api';
 import type { Claims, Hands, Plan, Shelf, Venue } from '@idle-satchel/core/documents';
 import type { DocumentRow } from '../../database/models.js';
@@ -66,7 +66,7 @@ function claimsOf(own: DocumentRow, plans: readonly DocumentRow[]): Claims {
 }
 
 /** A venue at its newest revision with what its survey is drawn and checked with. */
-export async function venueBundleOf(scope: Scope, id: string): Promise<VenueBundle> {
+export async function venueBundle(scope: Scope, id: string): Promise<VenueBundle> {
   const venue = await scope.document(id, 'venue');
   if (!venue) throw notFound('venue');
   const [rules, kinds, shelf] = await Promise.all([
@@ -82,7 +82,7 @@ export async function venueBundleOf(scope: Scope, id: string): Promise<VenueBund
   };
 }
 
-export async function bundleOf(scope: Scope, id: string): Promise<EventBundle> {
+export async function eventBundle(scope: Scope, id: string): Promise<EventBundle> {
   const plan = await scope.document(id, 'plan');
   if (!plan) throw notFound('event');
   return bundleAround(scope, plan);
@@ -111,19 +111,5 @@ export async function bundleAround(scope: Scope, plan: DocumentRow): Promise<Eve
     hands,
     claims: claimsOf(plan, plans),
     venueNow: venue.revision,
-  };
-}
-
-/** The bundle as the core and files know it. */
-export function coreBundle({ documents, shelf, hands, claims }: EventBundle): Bundle {
-  const { plan, venue, rules, kinds } = documents;
-  return {
-    plan: plan.body,
-    venue: venue.body,
-    rules: rules.body,
-    kinds: kinds.body,
-    shelf,
-    hands,
-    claims,
   };
 }

@@ -1,9 +1,9 @@
 /** What stands open in an event: one line of the list of events. */
-import { createAssessor, type Severity } from '@idle-satchel/core';
+import { bundleOf, createAssessor, type Severity } from '@idle-satchel/core';
 import type { EventSummary } from '@idle-satchel/core/api';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
-import { bundleAround, coreBundle } from './service.js';
+import { bundleAround } from './service.js';
 
 /** Kept between requests to spare work; a restart only makes the next list slower. */
 const assessors = new Map<string, ReturnType<typeof createAssessor>>();
@@ -20,7 +20,7 @@ function assessorFor(id: string): ReturnType<typeof createAssessor> {
 
 /** One line of the list of events. */
 export async function summaryOf(scope: Scope, plan: DocumentRow): Promise<EventSummary> {
-  const bundle = coreBundle(await bundleAround(scope, plan));
+  const bundle = bundleOf(await bundleAround(scope, plan));
   const { snags } = assessorFor(plan.id)(bundle);
   const count = (severity: Severity): number => snags.filter(snag => snag.severity === severity).length;
   return {

@@ -1,4 +1,5 @@
 import {
+  bundleOf,
   assess,
   cutList,
   formatCard,
@@ -14,7 +15,7 @@ import {
 } from '@idle-satchel/core';
 import { SHEET_NAMES, type SheetName } from '@idle-satchel/core/api';
 import { route, type Call, type Route } from '../../route.js';
-import { bundleOf, coreBundle } from '../events/service.js';
+import { eventBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
 import { labelsPdf, labelsSvg, type LabelWish } from './labels.js';
@@ -34,14 +35,14 @@ async function sheetOf(
   { scope, id }: Call<unknown>,
   make: (plan: Plan, assessment: Assessment) => Sheet,
 ): Promise<{ sheet: Sheet; imperial: boolean }> {
-  const bundle = coreBundle(await bundleOf(scope, id()));
+  const bundle = bundleOf(await eventBundle(scope, id()));
   const assessment = assess(bundle);
   return { sheet: make(bundle.plan, assessment), imperial: assessment.rules.units === 'imperial' };
 }
 
 /** What a request for labels asks for: their size, the paper, and whether only what has changed. */
 async function labelsOf(call: Call<unknown>) {
-  const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+  const bundle = bundleOf(await eventBundle(call.scope, call.id()));
   const assessment = assess(bundle);
   const { request } = call;
   const address = `${request.protocol}://${request.get('host') ?? 'localhost'}/events/${call.id()}/runs`;
@@ -70,14 +71,14 @@ export const sheetRoutes: readonly Route[] = [
     call.response.send(labelsSvg(bundle, assessment, wish, call.whole('page', 1)));
   }),
   route('GET /events/:id/camera-plan.pdf', async call => {
-    const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
     const assessment = assess(bundle);
     const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
     call.response.attachment('camera-plan.pdf').type('application/pdf');
     cameraPlan(bundle, assessment, paper).pipe(call.response);
   }),
   route('GET /events/:id/schematic.pdf', async call => {
-    const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
     const assessment = assess(bundle);
     const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
     const pdf = await schematicPdf(bundle, assessment, paper);
@@ -85,7 +86,7 @@ export const sheetRoutes: readonly Route[] = [
     pdf.pipe(call.response);
   }),
   route('GET /events/:id/schematic.svg', async call => {
-    const bundle = coreBundle(await bundleOf(call.scope, call.id()));
+    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
     call.response.attachment('schematic.svg').type('image/svg+xml');
     call.response.send(await schematicSvg(bundle, assess(bundle)));
   }),

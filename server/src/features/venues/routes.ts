@@ -1,7 +1,7 @@
 import { newId } from '@idle-satchel/core';
 import { type Venue } from '@idle-satchel/core/documents';
 import { route, type Route } from '../../route.js';
-import { venueBundleOf } from '../events/service.js';
+import { venueBundle } from '../events/service.js';
 import { createDocument } from '../documents/service.js';
 
 export const venueRoutes: readonly Route[] = [
@@ -24,7 +24,7 @@ export const venueRoutes: readonly Route[] = [
       };
     }),
   })),
-  route('GET /venues/:id/bundle', ({ scope, id }) => venueBundleOf(scope, id())),
+  route('GET /venues/:id/bundle', ({ scope, id }) => venueBundle(scope, id())),
   route('POST /venues', ({ scope, body }) =>
     scope.atomically(async inside => {
       const { id, revision } = await createDocument(inside, newId(), 'venue', body);

@@ -63,22 +63,7 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
         />
       </label>
       {file && picture && picture.pages > 1 && (
-        <label className="block mb-2">
-          Page{' '}
-          <select
-            className="field"
-            value={page}
-            disabled={busy}
-            onChange={event => draw(file, Number(event.target.value))}
-          >
-            {Array.from({ length: picture.pages }, (_, i) => (
-              <option key={i} value={i + 1}>
-                {i + 1}
-              </option>
-            ))}
-          </select>{' '}
-          of {picture.pages}
-        </label>
+        <PageChoice page={page} pages={picture.pages} disabled={busy} onPage={each => draw(file, each)} />
       )}
       {busy && <p role="status">Reading it …</p>}
       {problem && (
@@ -120,6 +105,37 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
         </form>
       )}
     </Dialog>
+  );
+}
+
+function PageChoice({
+  page,
+  pages,
+  disabled,
+  onPage,
+}: {
+  page: number;
+  pages: number;
+  disabled: boolean;
+  onPage: (page: number) => void;
+}) {
+  return (
+    <label className="block mb-2">
+      Page{' '}
+      <select
+        className="field"
+        value={page}
+        disabled={disabled}
+        onChange={event => onPage(Number(event.target.value))}
+      >
+        {Array.from({ length: pages }, (_, i) => (
+          <option key={i} value={i + 1}>
+            {i + 1}
+          </option>
+        ))}
+      </select>{' '}
+      of {pages}
+    </label>
   );
 }
 

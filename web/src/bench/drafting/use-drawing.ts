@@ -12,13 +12,14 @@ import {
   wallSides,
   type FreshName,
   type Point,
+  type Reading,
 } from '@idle-satchel/core';
-import { useEffect, useRef, type RefObject } from 'react';
-import { STEPS, useShortcuts } from '../../ui/shortcuts.js';
+import { useEffect, useEffectEvent, type RefObject } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
 import { floorUnder, type OnScreen } from '../viewport.js';
-import { showGhost, type Ghost } from './ghost.js';
+import { useDrawingKeys } from './drawing-keys.js';
+import { forgetGhost, lastGhostAt, showGhost, type Ghost } from './ghost.js';
 import { placeWords } from './part-words.js';
 import { REACH_PX } from './use-pull.js';
 
@@ -37,7 +38,6 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
   const { store, ui } = useOpenEvent();
   const reading = useReading();
   const tool = useUi(state => state.tool);
-  const cursor = useRef<Point>(undefined);
   const closes = tool?.kind === 'draw' && cornersNeeded(tool.name) === 3;
   const points = tool === undefined ? [] : tool.kind === 'draw' ? tool.corners : tool.ends;
   const last = points.at(-1);
@@ -47,14 +47,9 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
       { points: [...points, at], closed: closes && points.length > 1 },
       { points: [at], closed: false },
     ],
-    words: last ? measured(last, at) : placeWords(at, reading),
+    words: last ? measured(last, at, reading) : placeWords(at, reading),
     at,
   });
-  const measured = (from: Point, to: Point): string => {
-    const [east, south] = [to[0] - from[0], to[1] - from[1]];
-    const sides = [east, south].map(each => showText(Math.abs(each), 'm', reading));
-    return `${showText(distance(from, to), 'm', reading)} (${sides.join(' × ')})`;
-  };
   const settled = (at: Point, reach: number): Point => {
     const { venue } = store.get().assessment.ground;
     const [first] = points;
@@ -69,10 +64,7 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
     const floor = floorUnder(world.current);
     return floor && settled(floor.at(event), floor.perPixel * REACH_PX);
   };
-  const show = (at: Point): void => {
-    cursor.current = at;
-    showGhost(ghostAt(at));
-  };
+  const show = (at: Point): void => showGhost(ghostAt(at));
   const cancel = (): void => ui.set({ tool: undefined });
   const make = (name: FreshName, where: Point | readonly Point[]): void => {
     const { venue } = store.get().assessment.ground;
@@ -94,40 +86,19 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
     else if (!last || distance(last, at) > 1e-6) ui.set({ tool: { ...tool, corners: [...points, at] } });
   };
 
-  useEffect(() => {
+  const showFirst = useEffectEvent(() => {
     if (!tool) return showGhost(undefined);
     const { min, max } = boundsOf(store.get().assessment.ground.venue.outline);
-    show(cursor.current ?? [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2]);
-  }, [tool]);
-  const when = (act: () => void) => (): boolean => {
-    if (tool) act();
-    return tool !== undefined;
-  };
-  const nudge = ([dx, dy]: readonly [number, number], metres: number): void => {
-    const [x, y] = cursor.current ?? [0, 0];
-    const exact = (value: number): number => Math.round(value * 1000) / 1000;
-    show([exact(x + dx * metres), exact(y + dy * metres)]);
-  };
-  useShortcuts({
-    ...Object.fromEntries(
-      Object.entries(STEPS).flatMap(([key, step]) => [
-        [key, when(() => nudge(step, GRID))],
-        [`Shift+${key}`, when(() => nudge(step, 1))],
-      ]),
-    ),
-    ' ': when(() => cursor.current && add(cursor.current)),
-    Enter: when(() =>
-      tool?.kind === 'draw' && cornersNeeded(tool.name) === 0
-        ? cursor.current && add(cursor.current)
-        : finish(),
-    ),
-    Backspace: when(() => {
-      if (tool?.kind === 'draw') ui.set({ tool: { ...tool, corners: tool.corners.slice(0, -1) } });
-    }),
+    show(lastGhostAt() ?? [(min[0] + max[0]) / 2, (min[1] + max[1]) / 2]);
   });
+  useEffect(() => showFirst(), [tool]);
+  useEffect(() => forgetGhost, []);
+  useDrawingKeys(tool, { show, add, finish });
   if (!tool) return undefined;
   return {
-    ...{ tool, finish, cancel },
+    tool,
+    finish,
+    cancel,
     onPointerMove: event => {
       const at = settledAt(event);
       if (at) show(at);
@@ -137,12 +108,18 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
       if (at) add(at);
     },
     typed: (metres, degrees) => {
-      const from = last ?? cursor.current;
+      const from = last ?? lastGhostAt();
       if (!from) return;
       const [x, y] = last ? polar(from, degrees, metres) : from;
       const to: Point = [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000];
-      cursor.current = to;
+      show(to);
       add(to);
     },
   };
+}
+
+/** A length and its sides along the axes, in words. */
+function measured(from: Point, to: Point, reading: Reading): string {
+  const sides = [to[0] - from[0], to[1] - from[1]].map(each => showText(Math.abs(each), 'm', reading));
+  return `${showText(distance(from, to), 'm', reading)} (${sides.join(' × ')})`;
 }

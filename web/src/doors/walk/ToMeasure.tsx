@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { nearestFirst, type Point, type Unmeasured } from '@idle-satchel/core';
 import { AskRow } from '../../stations/ground/AskRow.js';
 
@@ -13,10 +13,12 @@ export function ToMeasure({
   onMeasure: (what: 'upload' | 'mobile') => void;
 }) {
   const [near, setNear] = useState(false);
-  const seen = useRef(new Map<string, string>());
-  for (const { id, label } of items) seen.current.set(id, label);
+  const [seen, setSeen] = useState<ReadonlyMap<string, string>>(new Map());
+  if (items.some(({ id, label }) => seen.get(id) !== label)) {
+    setSeen(new Map([...seen, ...items.map(({ id, label }) => [id, label] as const)]));
+  }
   const open = new Set(items.map(({ id }) => id));
-  const done = [...seen.current].flatMap(([id, label]) => (open.has(id) ? [] : [label]));
+  const done = [...seen].flatMap(([id, label]) => (open.has(id) ? [] : [label]));
   const shown = near && here ? nearestFirst(items, here) : items;
   return (
     <section aria-label="To measure">

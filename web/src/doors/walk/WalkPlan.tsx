@@ -29,24 +29,24 @@ export function WalkPlan({
   const reading = useReading();
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const view = useViewport(`walk ${store.id}`, venue.outline, size, {
+  const { surface, svg, world, ground } = useViewport(`walk ${store.id}`, venue.outline, size, {
     margin: MARGIN,
     heavy: isHeavy(venue),
   });
   const lettering = letteringFor(venue.outline, size, MARGIN);
   const stand = (event: MouseEvent): void => {
-    const found = floorUnder(view.world.current)?.at(event);
+    const found = floorUnder(world.current)?.at(event);
     if (found) onHere([Math.round(found[0] * 10) / 10, Math.round(found[1] * 10) / 10]);
   };
   const sign = lettering * 1.3;
   return (
     <div ref={frame} className="relative h-[36vh] min-h-52 -mx-4 border-b border-rule">
-      <div ref={view.surface} className="absolute inset-0 touch-none">
-        <Sheet world={view.ground} {...size} defs={<Hatches />} aria-hidden>
+      <div ref={surface} className="absolute inset-0 touch-none">
+        <Sheet world={ground} {...size} defs={<Hatches />} aria-hidden>
           <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
         </Sheet>
         <Sheet
-          {...{ svg: view.svg, world: view.world }}
+          {...{ svg, world }}
           {...size}
           role="img"
           aria-label="Plan: tap where you stand"

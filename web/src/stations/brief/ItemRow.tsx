@@ -25,7 +25,6 @@ export function ItemRow({
   onMove: (by: 1 | -1) => void;
 }) {
   const store = useStore();
-  const marks = useEvent(state => state.assessment.ground.venue.marks);
   const times = useResult('brief').items;
   const { zone } = useReading();
   const at = (iso: unknown): string => (typeof iso === 'string' ? showInstant(iso, zone).slice(4) : '');
@@ -62,41 +61,10 @@ export function ItemRow({
         </select>
       </td>
       <td className="text-right">
-        <input
-          className="field w-16 text-right"
-          type="number"
-          min={0}
-          max={1440}
-          aria-label={`Minutes of ${item.label}`}
-          key={item.minutes}
-          defaultValue={item.minutes}
-          onBlur={event => {
-            const value = event.target.valueAsNumber;
-            if (value >= 0 && value <= 1440 && value !== item.minutes)
-              store.editPlan('Change a length', plan => plan.put('runningOrder', id, 'minutes', value));
-            else if (!(value >= 0 && value <= 1440)) event.target.value = String(item.minutes);
-          }}
-        />
+        <Minutes id={id} item={item} />
       </td>
       <td>
-        <select
-          className="field"
-          aria-label={`Mark of ${item.label}`}
-          value={item.mark ?? ''}
-          onChange={event => {
-            const value = event.target.value;
-            if (value) store.editPlan('Place an item', plan => plan.put('runningOrder', id, 'mark', value));
-            else if (item.mark)
-              store.editPlan('Place an item nowhere', plan => plan.drop('runningOrder', id, 'mark'));
-          }}
-        >
-          <option value="">–</option>
-          {inOrder(marks).map(([mark, { label }]) => (
-            <option key={mark} value={mark}>
-              {label}
-            </option>
-          ))}
-        </select>
+        <MarkOf id={id} item={item} />
       </td>
       <td>{item.phase === 'live' && <LayoutsOf id={id} item={item} />}</td>
       <td className="text-right whitespace-nowrap">
@@ -149,5 +117,52 @@ function LayoutsOf({ id, item }: { id: string; item: RunningItem }) {
         </label>
       ))}
     </details>
+  );
+}
+
+function Minutes({ id, item }: { id: string; item: RunningItem }) {
+  const store = useStore();
+  return (
+    <input
+      className="field w-16 text-right"
+      type="number"
+      min={0}
+      max={1440}
+      aria-label={`Minutes of ${item.label}`}
+      key={item.minutes}
+      defaultValue={item.minutes}
+      onBlur={event => {
+        const value = event.target.valueAsNumber;
+        if (value >= 0 && value <= 1440 && value !== item.minutes)
+          store.editPlan('Change a length', plan => plan.put('runningOrder', id, 'minutes', value));
+        else if (!(value >= 0 && value <= 1440)) event.target.value = String(item.minutes);
+      }}
+    />
+  );
+}
+
+/** Where it happens. */
+function MarkOf({ id, item }: { id: string; item: RunningItem }) {
+  const store = useStore();
+  const marks = useEvent(state => state.assessment.ground.venue.marks);
+  return (
+    <select
+      className="field"
+      aria-label={`Mark of ${item.label}`}
+      value={item.mark ?? ''}
+      onChange={event => {
+        const value = event.target.value;
+        if (value) store.editPlan('Place an item', plan => plan.put('runningOrder', id, 'mark', value));
+        else if (item.mark)
+          store.editPlan('Place an item nowhere', plan => plan.drop('runningOrder', id, 'mark'));
+      }}
+    >
+      <option value="">–</option>
+      {inOrder(marks).map(([mark, { label }]) => (
+        <option key={mark} value={mark}>
+          {label}
+        </option>
+      ))}
+    </select>
   );
 }

@@ -13,7 +13,7 @@ export function PhotoField({ words, onPicture }: { words: string; onPicture: (id
     setProblem('');
     try {
       const { bytes } = await pictureFrom(file);
-      store.beforeSending = sendKeptPictures;
+      store.sendFirst(sendKeptPictures);
       onPicture(await keepPicture(bytes));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

@@ -123,11 +123,10 @@ function CallTimeline() {
   const callAt = typeof call.value === 'string' ? Date.parse(call.value) : begin;
   const first = Math.min(begin, callAt);
   const x = linear([first, begin + total * 60_000], [6, 694]);
-  let at = begin;
   const bars = PHASE_ORDER.map((phase, i) => {
-    const from = at;
-    at += (minutes[i] ?? 0) * 60_000;
-    return { phase, from, to: at };
+    const before = minutes.slice(0, i).reduce((sum, each) => sum + each, 0);
+    const from = begin + before * 60_000;
+    return { phase, from, to: from + (minutes[i] ?? 0) * 60_000 };
   }).filter(({ from, to }) => to > from);
   const clock = (time: number): string => showInstant(new Date(time).toISOString(), zone).slice(4);
   return (

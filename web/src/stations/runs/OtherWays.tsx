@@ -8,14 +8,13 @@ import {
   type Waypoint,
 } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
-import { useEvent, useOpenEvent, usePlan, useReading } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
 
 type Way = NonNullable<Link['way']>;
 
 /** How a lead is laid: its pins, what it keeps away from, and other ways with what each is longer. */
 export function OtherWays({ id, label }: { id: string; label: string }) {
   const { store } = useOpenEvent();
-  const reading = useReading();
   const [open, setOpen] = useState(false);
   const links = usePlan(plan => plan.links);
   const { ground, signal, runs } = useEvent(({ assessment }) => assessment);
@@ -29,13 +28,52 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
   if (!run?.crosses) return null;
   const lay = (next: typeof way): void =>
     store.patchPlan(`Lead ${label} another way`.slice(0, 120), wayPatch(id, way, next));
-  const { areas = {}, doors = {} } = ground.venue;
-  const nameOf = (zone: string): string => areas[zone]?.label ?? doors[zone]?.label ?? 'a place that is gone';
   const middle = run.points[run.points.length >> 1];
   const pins: readonly Waypoint[] = way?.pins ?? [];
   const aisles = run.crossings.filter(({ kind }) => kind === 'aisle');
   return (
     <div className="py-1">
+      <WayNow {...{ id, way, aisles }} onLay={lay} />
+      <p className="flex gap-2 py-1">
+        <button className="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+          Other ways
+        </button>
+        {middle && (
+          <button
+            className="button"
+            onClick={() =>
+              store.patchPlan('Pin a lead', pinsPatch(id, way, [...pins, { at: [middle[0], middle[1]] }]))
+            }
+          >
+            Add a pin
+          </button>
+        )}
+      </p>
+      {open && alternatives.length === 0 && <p className="text-faint">No other way is much different.</p>}
+      {open && <Alternatives {...{ alternatives }} onTake={lay} />}
+    </div>
+  );
+}
+
+/** How the lead goes now: its pins, what it keeps away from, and what it crosses, each to be taken back. */
+function WayNow({
+  id,
+  way,
+  aisles,
+  onLay,
+}: {
+  id: string;
+  way: Way | undefined;
+  aisles: readonly { readonly id: string; readonly label: string }[];
+  onLay: (way: Way) => void;
+}) {
+  const store = useStore();
+  const reading = useReading();
+  const { areas = {}, doors = {} } = useResult('ground').venue;
+  const nameOf = (zone: string): string => areas[zone]?.label ?? doors[zone]?.label ?? 'a place that is gone';
+  const pins: readonly Waypoint[] = way?.pins ?? [];
+  return (
+    <>
       {pins.map((pin, i) => (
         <p key={i} className="flex gap-2 border-b border-rule py-1">
           <span className="grow">
@@ -67,7 +105,7 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
             onClick={() => {
               const { avoid = [], ...rest } = way ?? {};
               const left = avoid.filter(each => each !== zone);
-              lay({ ...rest, ...(left.length > 0 && { avoid: left }) });
+              onLay({ ...rest, ...(left.length > 0 && { avoid: left }) });
             }}
           >
             {areas[zone] ? 'Allow a ramp' : 'Allow it overhead'}
@@ -83,7 +121,7 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
             className="link"
             onClick={() => {
               const { ceiling: _gone, ...rest } = way;
-              lay(rest);
+              onLay(rest);
             }}
           >
             Keep it down
@@ -93,29 +131,12 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
       {aisles.map(zone => (
         <p key={zone.id} className="flex gap-2 border-b border-rule py-1">
           <span className="grow">Under a ramp over {zone.label}</span>
-          <button className="link" onClick={() => lay({ ...way, avoid: [...(way?.avoid ?? []), zone.id] })}>
+          <button className="link" onClick={() => onLay({ ...way, avoid: [...(way?.avoid ?? []), zone.id] })}>
             Not across it
           </button>
         </p>
       ))}
-      <p className="flex gap-2 py-1">
-        <button className="button" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Other ways
-        </button>
-        {middle && (
-          <button
-            className="button"
-            onClick={() =>
-              store.patchPlan('Pin a lead', pinsPatch(id, way, [...pins, { at: [middle[0], middle[1]] }]))
-            }
-          >
-            Add a pin
-          </button>
-        )}
-      </p>
-      {open && alternatives.length === 0 && <p className="text-faint">No other way is much different.</p>}
-      {open && <Alternatives {...{ alternatives }} onTake={lay} />}
-    </div>
+    </>
   );
 }
 

@@ -25,34 +25,7 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(() => new Set());
   const all = insideOf(plan.devices, id).slice(1);
   const pieces = insideOf(plan.devices, id, leftOut).length - 1;
-  const choice = (
-    <details className="w-full">
-      <summary>
-        {pieces === all.length
-          ? `${pieces} pieces in it, all of them`
-          : `${pieces} of ${all.length} pieces in it`}
-      </summary>
-      <ul aria-label="Pieces of the assembly" className="columns-2">
-        {all.map(each => (
-          <li key={each}>
-            <label>
-              <input
-                type="checkbox"
-                checked={!leftOut.has(each)}
-                onChange={({ target }) => {
-                  const next = new Set(leftOut);
-                  if (target.checked) next.delete(each);
-                  else next.add(each);
-                  setLeftOut(next);
-                }}
-              />{' '}
-              {plan.devices?.[each]?.label}
-            </label>
-          </li>
-        ))}
-      </ul>
-    </details>
-  );
+  const choice = <Pieces {...{ all, pieces, leftOut }} onLeaveOut={setLeftOut} />;
   const save = (as: string, label: string, version: number): void => {
     const assembly = assemblyFrom(plan, id, label, version, kinds.kinds, leftOut);
     store.commit(`Save ${label} as an assembly`.slice(0, 120), [
@@ -124,5 +97,48 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
         </p>
       )}
     </div>
+  );
+}
+
+/** What is in it, each to be left out of the assembly. */
+function Pieces({
+  all,
+  pieces,
+  leftOut,
+  onLeaveOut,
+}: {
+  all: readonly string[];
+  pieces: number;
+  leftOut: ReadonlySet<string>;
+  onLeaveOut: (leftOut: ReadonlySet<string>) => void;
+}) {
+  const devices = usePlan(plan => plan.devices);
+  return (
+    <details className="w-full">
+      <summary>
+        {pieces === all.length
+          ? `${pieces} pieces in it, all of them`
+          : `${pieces} of ${all.length} pieces in it`}
+      </summary>
+      <ul aria-label="Pieces of the assembly" className="columns-2">
+        {all.map(each => (
+          <li key={each}>
+            <label>
+              <input
+                type="checkbox"
+                checked={!leftOut.has(each)}
+                onChange={({ target }) => {
+                  const next = new Set(leftOut);
+                  if (target.checked) next.delete(each);
+                  else next.add(each);
+                  onLeaveOut(next);
+                }}
+              />{' '}
+              {devices?.[each]?.label}
+            </label>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

@@ -1,4 +1,4 @@
-import { portCalled, portsOf } from '@idle-satchel/core';
+import { portCalled, portsOf, type Fit, type PluggedPort } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult } from '../../store/hooks.js';
@@ -7,18 +7,15 @@ import { usePlug } from './use-plug.js';
 /** Plugging by two codes or names, or from a list, with the reason for every port that does not fit. */
 export function PlugFields() {
   const { wiring } = useResult('signal');
-  const { kinds, shelf } = useEvent(state => state.bundle);
   const { fit, join } = usePlug();
   const [text, setText] = useState({ from: '', to: '' });
   const [problem, setProblem] = useState('');
   const ports = useMemo(() => portsOf(wiring), [wiring]);
   const from = portCalled(text.from, ports);
   const to = portCalled(text.to, ports);
-  const ends = useMemo(
-    () => (from ? ports.map(port => ({ port, fits: fit(from, port) })) : []),
-    // What fits follows from these; the function itself is new at each drawing.
-    [from, ports, kinds, shelf],
-  );
+  // What the shelf has decides whether an adapter is there.
+  useEvent(state => state.bundle.shelf);
+  const ends: readonly Ending[] = from ? ports.map(port => ({ port, fits: fit(from, port) })) : [];
   const sensible = ends.filter(({ fits }) => fits.fits);
   const refused = ends.filter(({ port, fits }) => !fits.fits && port.port.carries === from?.port.carries);
   const now = from && to ? fit(from, to) : undefined;
@@ -73,45 +70,63 @@ export function PlugFields() {
             Plug in
           </button>
           <span className={now && !now.fits ? 'text-stop' : 'text-faint'} aria-live="polite">
-            {problem ||
-              (now
-                ? now.fits
-                  ? now.adapter === undefined
-                    ? 'The plugs fit.'
-                    : `With “${now.adapter}”.`
-                  : `Not so: ${now.why}.`
-                : text.from !== '' && !from
-                  ? 'No port is called that.'
-                  : text.to !== '' && !to
-                    ? 'No port is called that.'
-                    : '')}
+            {problem || (now ? fitWords(now) : unknownWords(text, from, to))}
           </span>
         </span>
       </form>
-      {from && (
-        <details>
-          <summary className="text-faint">
-            {sensible.length} fit, {refused.length} do not
-          </summary>
-          <ul className="text-[13px]">
-            {sensible.map(({ port, fits }) => (
-              <li key={port.code} className="border-b border-rule py-0.5">
-                <button className="link" onClick={() => plug(port)}>
-                  {port.code} {port.words}
-                </button>
-                {fits.fits && fits.adapter !== undefined && (
-                  <span className="text-faint"> with “{fits.adapter}”</span>
-                )}
-              </li>
-            ))}
-            {refused.map(({ port, fits }) => (
-              <li key={port.code} className="border-b border-rule py-0.5 text-faint">
-                {port.code} {port.words}: {fits.fits ? '' : fits.why}
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
+      {from && <Endings {...{ sensible, refused }} onPlug={plug} />}
     </section>
   );
 }
+
+/** A port that a lead could end at, and whether it goes there. */
+interface Ending {
+  readonly port: PluggedPort;
+  readonly fits: Fit;
+}
+
+function Endings({
+  sensible,
+  refused,
+  onPlug,
+}: {
+  sensible: readonly Ending[];
+  refused: readonly Ending[];
+  onPlug: (port: PluggedPort) => void;
+}) {
+  return (
+    <details>
+      <summary className="text-faint">
+        {sensible.length} fit, {refused.length} do not
+      </summary>
+      <ul className="text-[13px]">
+        {sensible.map(({ port, fits }) => (
+          <li key={port.code} className="border-b border-rule py-0.5">
+            <button className="link" onClick={() => onPlug(port)}>
+              {port.code} {port.words}
+            </button>
+            {fits.fits && fits.adapter !== undefined && (
+              <span className="text-faint"> with “{fits.adapter}”</span>
+            )}
+          </li>
+        ))}
+        {refused.map(({ port, fits }) => (
+          <li key={port.code} className="border-b border-rule py-0.5 text-faint">
+            {port.code} {port.words}: {fits.fits ? '' : fits.why}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function fitWords(fit: Fit): string {
+  if (!fit.fits) return `Not so: ${fit.why}.`;
+  return fit.adapter === undefined ? 'The plugs fit.' : `With “${fit.adapter}”.`;
+}
+
+const unknownWords = (
+  text: { readonly from: string; readonly to: string },
+  from: PluggedPort | undefined,
+  to: PluggedPort | undefined,
+): string => ((text.from !== '' && !from) || (text.to !== '' && !to) ? 'No port is called that.' : '');

@@ -1,5 +1,6 @@
 /** Plugging two ports together: as one edit, with the adapter where the plugs differ. */
 import { connect, fitOf, newId, type Fit, type PluggedPort } from '@idle-satchel/core';
+import { useCallback } from 'react';
 import { useOpenEvent } from '../../store/hooks.js';
 
 export interface Plug {
@@ -14,20 +15,26 @@ const ordered = (a: PluggedPort, b: PluggedPort): readonly [PluggedPort, Plugged
 
 export function usePlug(): Plug {
   const { store, ui } = useOpenEvent();
-  const fit = (a: PluggedPort, b: PluggedPort): Fit => {
-    const { bundle, assessment } = store.get();
-    return fitOf(...ordered(a, b), { ...bundle, wiring: assessment.signal.wiring });
-  };
-  return {
-    fit,
-    join: (a, b) => {
+  const fit = useCallback(
+    (a: PluggedPort, b: PluggedPort): Fit => {
+      const { bundle, assessment } = store.get();
+      return fitOf(...ordered(a, b), { ...bundle, wiring: assessment.signal.wiring });
+    },
+    [store],
+  );
+  const join = useCallback(
+    (a: PluggedPort, b: PluggedPort): string | undefined => {
       const fits = fit(a, b);
       if (!fits.fits) return fits.why;
       const { bundle, assessment } = store.get();
       const [from, to] = ordered(a, b);
       const joint = {
-        ...{ from: from.end, fromPort: from.port, to: to.end, toPort: to.port },
-        ...{ seed: newId(), hasLinks: bundle.plan.links !== undefined },
+        from: from.end,
+        fromPort: from.port,
+        to: to.end,
+        toPort: to.port,
+        seed: newId(),
+        hasLinks: bundle.plan.links !== undefined,
       };
       const connection = connect(joint, bundle.kinds, bundle.shelf, assessment.signal.wiring);
       if (!connection) return `no adapter is known from ${from.port.connector} to ${to.port.connector}`;
@@ -35,5 +42,7 @@ export function usePlug(): Plug {
       ui.select(to.end.device);
       return undefined;
     },
-  };
+    [store, ui, fit],
+  );
+  return { fit, join };
 }

@@ -1,5 +1,5 @@
 import { boundsOf, px, type Venue } from '@idle-satchel/core';
-import { galleryAt } from '@idle-satchel/core/searches';
+import { galleryAt, type Position } from '@idle-satchel/core/searches';
 import { useSyncExternalStore, type MouseEvent, type RefObject } from 'react';
 import { floorUnder } from '../../../bench/viewport.js';
 import { positions } from './positions.js';
@@ -63,38 +63,7 @@ export default function PositionsLayer({
           )),
         )}
         {layout?.positions.map(({ device, label, at, stays, serves }) => (
-          <g key={device}>
-            {serves.map(({ shot, mark, second }) => (
-              <line
-                key={`${shot}${second ? 2 : 1}`}
-                x1={px(at[0])}
-                y1={px(at[1])}
-                x2={px(mark[0])}
-                y2={px(mark[1])}
-                stroke="var(--brass)"
-                strokeWidth={(second ? 0.8 : 1.6) * lettering}
-                strokeDasharray={second ? '2 5' : undefined}
-              />
-            ))}
-            <circle
-              cx={px(at[0])}
-              cy={px(at[1])}
-              r={9 * lettering}
-              fill={stays ? 'var(--paper)' : 'var(--brass)'}
-              stroke="var(--ink)"
-              strokeWidth={1.6 * lettering}
-            />
-            <text
-              className="over"
-              x={px(at[0])}
-              y={px(at[1]) + 26 * lettering}
-              textAnchor="middle"
-              fill="var(--ink)"
-              style={{ fontFamily: 'var(--font-tape)' }}
-            >
-              {label}
-            </text>
-          </g>
+          <PositionShape key={device} {...{ label, at, stays, serves, lettering }} />
         ))}
         {asked && (
           <text
@@ -114,3 +83,47 @@ export default function PositionsLayer({
 }
 
 const rounded = (metres: number): number => Math.round(metres * 100) / 100;
+
+/** One place of a camera, with lines to the marks it shows. */
+function PositionShape({
+  label,
+  at,
+  stays,
+  serves,
+  lettering,
+}: Pick<Position, 'label' | 'at' | 'stays' | 'serves'> & { lettering: number }) {
+  return (
+    <g>
+      {serves.map(({ shot, mark, second }) => (
+        <line
+          key={`${shot}${second ? 2 : 1}`}
+          x1={px(at[0])}
+          y1={px(at[1])}
+          x2={px(mark[0])}
+          y2={px(mark[1])}
+          stroke="var(--brass)"
+          strokeWidth={(second ? 0.8 : 1.6) * lettering}
+          strokeDasharray={second ? '2 5' : undefined}
+        />
+      ))}
+      <circle
+        cx={px(at[0])}
+        cy={px(at[1])}
+        r={9 * lettering}
+        fill={stays ? 'var(--paper)' : 'var(--brass)'}
+        stroke="var(--ink)"
+        strokeWidth={1.6 * lettering}
+      />
+      <text
+        className="over"
+        x={px(at[0])}
+        y={px(at[1]) + 26 * lettering}
+        textAnchor="middle"
+        fill="var(--ink)"
+        style={{ fontFamily: 'var(--font-tape)' }}
+      >
+        {label}
+      </text>
+    </g>
+  );
+}

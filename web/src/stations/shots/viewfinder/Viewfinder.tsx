@@ -40,7 +40,6 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
     marks?.[planned?.[id ?? '']?.mark ?? '']?.label;
   const others = Object.entries(cameras).filter(([other]) => other !== camera);
   const [beside, setBeside] = useState('');
-  const id = useId();
   const words = `${label} sees ${markOf(shot) ?? 'no mark'}, everyone ${posture}`;
   return (
     <section ref={frame} aria-label="Viewfinder" className="mt-2">
@@ -90,24 +89,7 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
             </select>
           </label>
         )}
-        {viewfinder && (
-          <span className="ml-auto flex gap-3">
-            <button
-              className="link"
-              onClick={() =>
-                saveText(pictureSvg(viewfinder.inked, words), 'image/svg+xml', `${label} sees`, 'svg')
-              }
-            >
-              Save picture
-            </button>
-            <button
-              className="link"
-              onClick={() => void saveSvgAsPng(pictureSvg(viewfinder.inked, words), `${label} sees`)}
-            >
-              as PNG
-            </button>
-          </span>
-        )}
+        {viewfinder && <SavePicture svg={pictureSvg(viewfinder.inked, words)} name={`${label} sees`} />}
       </div>
       {cameras[beside] && beside !== camera && width > 0 && (
         <Beside
@@ -117,42 +99,63 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
           label={cameras[beside].label}
         />
       )}
-      <details className="mt-1 text-[13px]">
-        <summary className="link w-fit">Look around</summary>
-        <div className="grid grid-cols-2 gap-x-5 gap-y-1 mt-1">
-          {MOVES.map(({ name, words: what, unit, least, most, step }) => (
-            <label
-              key={name}
-              htmlFor={`${id}-${name}`}
-              className="grid grid-cols-[3rem_1fr_4rem] items-center gap-2"
-            >
-              {what}
-              <input
-                id={`${id}-${name}`}
-                type="range"
-                className="accent-(--brass) min-w-0"
-                min={least}
-                max={most}
-                step={step}
-                value={by[name]}
-                onChange={event => setBy({ ...by, [name]: Number(event.target.value) })}
-              />
-              <span className="text-right tabular-nums">
-                {short(by[name])} {unit}
-              </span>
-            </label>
-          ))}
-        </div>
-        {!still && (
-          <button className="link mt-1" onClick={() => setBy(STILL)}>
-            Back to the shot
-          </button>
-        )}
-      </details>
+      <LookAround by={by} onLook={setBy} />
       <p className="text-faint text-[12.5px] mt-1">
         Brass: who the shot is of, dotted where hidden. Dashed: not sharp. Filled: cameras and stands.
       </p>
     </section>
+  );
+}
+
+/** Moves the picture by hand, without changing the plan. */
+function LookAround({ by, onLook }: { by: By; onLook: (by: By) => void }) {
+  const id = useId();
+  return (
+    <details className="mt-1 text-[13px]">
+      <summary className="link w-fit">Look around</summary>
+      <div className="grid grid-cols-2 gap-x-5 gap-y-1 mt-1">
+        {MOVES.map(({ name, words: what, unit, least, most, step }) => (
+          <label
+            key={name}
+            htmlFor={`${id}-${name}`}
+            className="grid grid-cols-[3rem_1fr_4rem] items-center gap-2"
+          >
+            {what}
+            <input
+              id={`${id}-${name}`}
+              type="range"
+              className="accent-(--brass) min-w-0"
+              min={least}
+              max={most}
+              step={step}
+              value={by[name]}
+              onChange={event => onLook({ ...by, [name]: Number(event.target.value) })}
+            />
+            <span className="text-right tabular-nums">
+              {short(by[name])} {unit}
+            </span>
+          </label>
+        ))}
+      </div>
+      {by !== STILL && (
+        <button className="link mt-1" onClick={() => onLook(STILL)}>
+          Back to the shot
+        </button>
+      )}
+    </details>
+  );
+}
+
+function SavePicture({ svg, name }: { svg: string; name: string }) {
+  return (
+    <span className="ml-auto flex gap-3">
+      <button className="link" onClick={() => saveText(svg, 'image/svg+xml', name, 'svg')}>
+        Save picture
+      </button>
+      <button className="link" onClick={() => void saveSvgAsPng(svg, name)}>
+        as PNG
+      </button>
+    </span>
   );
 }
 

@@ -7,6 +7,7 @@ import {
   type DeviceBox,
   type Fit,
   type Kind,
+  type Point,
 } from '@idle-satchel/core';
 import { memo, type PointerEvent } from 'react';
 import { portKey } from './use-pull.js';
@@ -35,7 +36,8 @@ export const BoxShape = memo(function BoxShape({
   /** What each port says to the lead that is being pulled; undefined while none is. */
   fits: ReadonlyMap<string, Fit> | undefined;
   onGrab: (box: DeviceBox, event: PointerEvent<SVGElement>) => void;
-  onPull: (box: DeviceBox, port: string, event: PointerEvent<SVGElement>) => void;
+  /** `key` of the port that is pulled from, and where its socket is. */
+  onPull: (key: string, at: Point, event: PointerEvent<SVGElement>) => void;
 }) {
   const face = kind && faceOf(kind);
   const letters = lettersIn(box.width);
@@ -68,55 +70,71 @@ export const BoxShape = memo(function BoxShape({
           />
         )}
       </g>
-      {box.pins.map(pin => {
-        const key = portKey(pin.end);
-        const state = fits === undefined ? 'idle' : fits.get(key)?.fits ? 'fits' : 'refused';
-        const left = pin.side === 'in';
-        return (
-          <g
-            key={pin.port}
-            className="handle"
-            data-port={key}
-            onPointerDown={event => onPull(box, pin.port, event)}
-            style={{ cursor: 'crosshair' }}
-          >
-            <rect
-              x={left ? -9 : box.width / 2}
-              y={pin.y - BOX.pin / 2}
-              width={box.width / 2 + 9}
-              height={BOX.pin}
-              fill="transparent"
-            />
-            {state === 'fits' && (
-              <circle
-                cx={left ? 0 : box.width}
-                cy={pin.y}
-                r={7}
-                fill="none"
-                stroke="var(--brass)"
-                strokeWidth={2}
-              />
-            )}
-            <circle
-              cx={left ? 0 : box.width}
-              cy={pin.y}
-              r={3}
-              fill={left && pin.used ? ink : 'var(--paper)'}
-              stroke={ink}
-              strokeWidth={1.4}
-            />
-            <text
-              x={left ? 8 : box.width - 8}
-              y={pin.y + 4}
-              textAnchor={left ? 'start' : 'end'}
-              fontSize={11.5}
-              fill={state === 'refused' ? 'var(--faint-word-unlit)' : pin.used ? ink : faint}
-            >
-              {fitted(pin.label, letters.pin)}
-            </text>
-          </g>
-        );
-      })}
+      {box.pins.map(pin => (
+        <PinShape
+          key={pin.port}
+          {...{ pin, ink, faint }}
+          width={box.width}
+          letters={letters.pin}
+          fits={fits === undefined ? undefined : (fits.get(portKey(pin.end))?.fits ?? false)}
+          onPull={event =>
+            onPull(portKey(pin.end), [x + (pin.side === 'in' ? 0 : box.width), y + pin.y], event)
+          }
+        />
+      ))}
     </g>
   );
 });
+
+/** A port: its socket, its name, and a ring while a lead that fits is pulled. */
+function PinShape({
+  pin,
+  width,
+  letters,
+  ink,
+  faint,
+  fits,
+  onPull,
+}: {
+  pin: DeviceBox['pins'][number];
+  width: number;
+  letters: number;
+  ink: string;
+  faint: string;
+  /** What it says to the lead that is pulled; undefined while none is. */
+  fits: boolean | undefined;
+  onPull: (event: PointerEvent<SVGElement>) => void;
+}) {
+  const left = pin.side === 'in';
+  return (
+    <g className="handle" data-port={portKey(pin.end)} onPointerDown={onPull} style={{ cursor: 'crosshair' }}>
+      <rect
+        x={left ? -9 : width / 2}
+        y={pin.y - BOX.pin / 2}
+        width={width / 2 + 9}
+        height={BOX.pin}
+        fill="transparent"
+      />
+      {fits && (
+        <circle cx={left ? 0 : width} cy={pin.y} r={7} fill="none" stroke="var(--brass)" strokeWidth={2} />
+      )}
+      <circle
+        cx={left ? 0 : width}
+        cy={pin.y}
+        r={3}
+        fill={left && pin.used ? ink : 'var(--paper)'}
+        stroke={ink}
+        strokeWidth={1.4}
+      />
+      <text
+        x={left ? 8 : width - 8}
+        y={pin.y + 4}
+        textAnchor={left ? 'start' : 'end'}
+        fontSize={11.5}
+        fill={fits === false ? 'var(--faint-word-unlit)' : pin.used ? ink : faint}
+      >
+        {fitted(pin.label, letters)}
+      </text>
+    </g>
+  );
+}

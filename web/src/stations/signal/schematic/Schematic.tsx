@@ -1,19 +1,19 @@
 import {
   nudgedWay,
   portsOf,
-  type DeviceBox,
   type DrawnSchematic,
+  type PluggedPort,
   type Point,
   type SchematicGraph,
 } from '@idle-satchel/core';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useEffectEvent, useMemo } from 'react';
 import { STEPS, useShortcuts } from '../../../ui/shortcuts.js';
 import { useEvent, useOpenEvent, useResult, useUi } from '../../../store/hooks.js';
 import { BoxShape } from './BoxShape.js';
 import { SchematicTools } from './SchematicTools.js';
 import { TraceStrip } from './TraceStrip.js';
 import { useBoxDrag } from './use-box-drag.js';
-import { portKey, usePull } from './use-pull.js';
+import { portKey, usePull, type Pulling } from './use-pull.js';
 import { useSchematic } from './use-schematic.js';
 import { useTrace } from './use-trace.js';
 import { useZoom, type Zoom } from './use-zoom.js';
@@ -54,10 +54,10 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
   const selected = useUi(state => state.selected);
   const trace = useTrace();
   const ports = useMemo(() => portsOf(wiring), [wiring]);
-  const { pulling, line, begin } = usePull(ports, zoom.world);
-  const { moving, grab, nudge } = useBoxDrag(zoom.world);
-  const byKey = useRef(new Map<string, (typeof ports)[number]>());
-  byKey.current = useMemo(() => new Map(ports.map(port => [portKey(port.end), port])), [ports]);
+  const { svg, world } = zoom;
+  const { pulling, line, begin } = usePull(ports, world);
+  const { moving, grab, nudge } = useBoxDrag(world);
+  const byKey = useMemo(() => new Map(ports.map(port => [portKey(port.end), port])), [ports]);
 
   const boxes = new Map(graph.boxes.map(box => [box.id, box]));
   const nudgeOf = (id: string): Point => {
@@ -70,27 +70,11 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
     return frame && [frame.x + dx, frame.y + dy];
   };
   const select = useCallback((id: string) => ui.select(id), [ui]);
-  const pull = (box: DeviceBox, port: string, event: React.PointerEvent<SVGElement>): void => {
-    const at = placeOf(box.id);
-    const pin = box.pins.find(each => each.port === port);
-    const from = pin && byKey.current.get(portKey(pin.end));
-    if (!from || !at || !pin || event.button !== 0) return;
-    begin(
-      from,
-      [at[0] + (pin.side === 'in' ? 0 : (drawn.boxes.get(box.id)?.width ?? 0)), at[1] + pin.y],
-      event,
-    );
-  };
-  const acts = useRef({ pull, grab });
-  acts.current = { pull, grab };
-  // Boxes are drawn anew only when something of theirs has changed, never because another one is moved.
-  const onGrab = useCallback<typeof grab>((...event) => acts.current.grab(...event), []);
-  const onPull = useCallback<typeof pull>((...event) => acts.current.pull(...event), []);
-
-  const show = zoom.show;
+  const { show } = zoom;
+  const showChosen = useEffectEvent((frame: Frame) => show(frame));
   useEffect(() => {
     const frame = drawn.boxes.get(selected ?? '');
-    if (frame) show(frame);
+    if (frame) showChosen(frame);
   }, [selected, drawn]);
 
   const byKeys = (dx: number, dy: number) => (): boolean => {
@@ -108,42 +92,19 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
     ),
   );
 
-  const over = pulling?.fits.get(pulling.over ?? '');
   return (
     <>
       <svg
-        ref={zoom.svg}
+        ref={svg}
         className="plan block w-full h-full"
         role="group"
         aria-label="Devices and leads from sources to destinations"
       >
-        <g ref={zoom.world}>
+        <g ref={world}>
           {graph.groups.map(({ id, label }) => {
             const frame = drawn.groups.get(id);
             return frame ? (
-              <g key={id}>
-                <rect {...frame} fill="var(--shade)" stroke="var(--rule)" strokeDasharray="5 3" />
-                <rect
-                  x={frame.x}
-                  y={frame.y}
-                  width={frame.width}
-                  height={24}
-                  fill="transparent"
-                  className="handle"
-                  data-group={id}
-                  onClick={() => ui.select(id)}
-                />
-                <text
-                  x={frame.x + 8}
-                  y={frame.y + 18}
-                  fontSize={14}
-                  fontWeight={600}
-                  fill={id === selected ? 'var(--brass-word)' : 'var(--faint-word)'}
-                  style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
-                >
-                  {label}
-                </text>
-              </g>
+              <GroupFrame key={id} {...{ id, label, frame }} on={id === selected} onSelect={select} />
             ) : null;
           })}
           {graph.wires.map(wire => {
@@ -171,24 +132,86 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
                 on={box.id === selected}
                 lit={!trace || trace.devices.has(box.id)}
                 fits={pulling?.fits}
-                onGrab={onGrab}
-                onPull={onPull}
+                onGrab={grab}
+                onPull={begin}
               />
             ) : null;
           })}
           {pulling && <line ref={line} stroke="var(--brass)" strokeWidth={2} pointerEvents="none" />}
         </g>
       </svg>
-      {pulling && (
-        <p aria-live="polite" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
-          {pulling.from.words}
-          {pulling.over === undefined
-            ? ' goes into any port with a ring'
-            : over?.fits
-              ? ` → ${byKey.current.get(pulling.over)?.words ?? ''}${over.adapter === undefined ? '' : `, with “${over.adapter}”`}`
-              : ` does not go into ${byKey.current.get(pulling.over)?.words ?? 'it'}: ${over?.why ?? 'no port'}`}
-        </p>
-      )}
+      {pulling && <PullWords {...{ pulling, byKey }} />}
     </>
+  );
+}
+
+interface Frame {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** What stands together: a rack, a desk, a place. */
+function GroupFrame({
+  id,
+  label,
+  frame,
+  on,
+  onSelect,
+}: {
+  id: string;
+  label: string;
+  frame: Frame;
+  on: boolean;
+  onSelect: (id: string) => void;
+}) {
+  return (
+    <g>
+      <rect {...frame} fill="var(--shade)" stroke="var(--rule)" strokeDasharray="5 3" />
+      <rect
+        x={frame.x}
+        y={frame.y}
+        width={frame.width}
+        height={24}
+        fill="transparent"
+        className="handle"
+        data-group={id}
+        onClick={() => onSelect(id)}
+      />
+      <text
+        x={frame.x + 8}
+        y={frame.y + 18}
+        fontSize={14}
+        fontWeight={600}
+        fill={on ? 'var(--brass-word)' : 'var(--faint-word)'}
+        style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
+      >
+        {label}
+      </text>
+    </g>
+  );
+}
+
+/** What the port under the loose end of a lead says to it. */
+function PullWords({
+  pulling: { from, fits, over },
+  byKey,
+}: {
+  pulling: Pulling;
+  byKey: ReadonlyMap<string, PluggedPort>;
+}) {
+  const fit = fits.get(over ?? '');
+  const words = byKey.get(over ?? '')?.words;
+  const adapter = fit?.fits && fit.adapter !== undefined ? `, with “${fit.adapter}”` : '';
+  return (
+    <p aria-live="polite" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
+      {from.words}
+      {over === undefined
+        ? ' goes into any port with a ring'
+        : fit?.fits
+          ? ` → ${words ?? ''}${adapter}`
+          : ` does not go into ${words ?? 'it'}: ${fit?.why ?? 'no port'}`}
+    </p>
   );
 }

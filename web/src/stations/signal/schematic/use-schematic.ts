@@ -6,8 +6,8 @@ import {
   type DrawnSchematic,
   type SchematicGraph,
 } from '@idle-satchel/core';
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { useStore, useEvent, usePlan, useResult } from '../../../store/hooks.js';
+import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEvent } from '../../../store/hooks.js';
 import { opened } from './opened.js';
 import { layoutEngine } from '../../../workers/layout-engine.js';
 
@@ -36,37 +36,35 @@ export function useSchematic(): {
   drawn: DrawnSchematic | undefined;
   failed: string | undefined;
 } {
-  const store = useStore();
-  const devices = usePlan(plan => plan.devices);
-  const links = usePlan(plan => plan.links);
-  const kinds = useEvent(state => state.bundle.kinds);
-  const areas = useEvent(({ assessment }) => assessment.ground.venue.areas);
-  const signal = useResult('signal');
-  const { runs } = useResult('runs');
   const open = useSyncExternalStore(opened.subscribe, opened.get);
-  const graph = useMemo(() => {
-    const { bundle, assessment } = store.calm.get();
-    return withClosed(schematicGraph(bundle, assessment), bundle, open);
-  }, [store, devices, links, kinds, areas, signal, runs, open]);
+  const { bundle, assessment } = useEvent(state => state);
+  const graph = useMemo(
+    () => withClosed(schematicGraph(bundle, assessment), bundle, open),
+    [bundle, assessment, open],
+  );
   const shape = useMemo(() => shapeOf(graph), [graph]);
   const [laid, setLaid] = useState<Laid>();
   const [failed, setFailed] = useState<string>();
+  const layNow = useEffectEvent(async (): Promise<Laid> => {
+    const before = laid?.drawn;
+    return { shape, graph, drawn: await layOut(graph, await layoutEngine(), before) };
+  });
+  // The graph of one shape is laid out once, however often figures in it change.
   useEffect(() => {
     let wanted = true;
-    layoutEngine()
-      .then(engine => layOut(graph, engine, laid?.drawn))
-      .then(drawn => {
+    layNow().then(
+      next => {
         if (!wanted) return;
         setFailed(undefined);
-        setLaid({ shape, graph, drawn });
-      })
-      .catch((error: unknown) => {
+        setLaid(next);
+      },
+      (error: unknown) => {
         if (wanted) setFailed(error instanceof Error ? error.message : String(error));
-      });
+      },
+    );
     return () => {
       wanted = false;
     };
-    // The graph of one shape is laid out once, however often figures in it change.
   }, [shape]);
   const current = laid?.shape === shape ? graph : (laid?.graph ?? graph);
   return { graph: current, drawn: laid?.drawn, failed };

@@ -1,0 +1,50 @@
+/** Events in a list, new ones, and ones taken over from a file. */
+import { Flag, Instant, Int, Many, One, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
+import { Made, MOST } from './made.js';
+
+/** How many snags of each severity stand open. */
+export class SnagCounts {
+  @Int(0, MOST) stop!: number;
+  @Int(0, MOST) risk!: number;
+  @Int(0, MOST) note!: number;
+}
+
+/** One line of the list of events. */
+export class EventSummary extends Made {
+  @Text(80, 1) label!: string;
+  @Instant() start!: string;
+  @Text(60, 1) zone!: string;
+  /** Name of the venue. */
+  @Text(80) venue!: string;
+  @One(() => SnagCounts) snags!: SnagCounts;
+  /** Title of the worst open snag. */
+  @TextOrNull(1000) worst!: string | null;
+}
+
+export class EventPage {
+  @Many(() => EventSummary) events!: readonly EventSummary[];
+  /** Where the next page begins. */
+  @TextOrNull(400) next!: string | null;
+}
+
+export class NewEvent {
+  @Text(80, 1) label!: string;
+  @Instant() start!: string;
+  @Text(60, 1) zone!: string;
+  /** Absent where it begins from a kit, in the plain room of that. */
+  @Optional() @Ref() venue?: string;
+  /** The starter kit that it begins from. */
+  @Optional() @Ref() kit?: string;
+}
+
+/** What an import added to the organisation. */
+export class Added {
+  @Int(0, MOST) items!: number;
+  @Int(0, MOST) kinds!: number;
+  @Int(0, MOST) people!: number;
+  @Flag() venue!: boolean;
+}
+
+export class Imported extends Made {
+  @One(() => Added) added!: Added;
+}

@@ -1,0 +1,46 @@
+/** Items on the shelf and people. */
+import { Flag, Many, Num, One, OneOf, Optional, Ref, Text } from '../documents/decorators.js';
+import { Kinds } from '../documents/kinds.js';
+import { Item, Person, Skill } from '../documents/people-and-things.js';
+import { Proof } from '../documents/proof.js';
+import { Revised } from './bundles.js';
+
+export class ItemLine extends Item {
+  @Ref() id!: string;
+}
+
+export class ItemList {
+  @Many(() => ItemLine, 100_000) items!: readonly ItemLine[];
+  @One(() => Kinds) kinds!: Kinds;
+  /** The document that the kinds are. */
+  @One(() => Revised) kindsDocument!: Revised;
+}
+
+/** Items to put on the shelf: all of them, or none. */
+export class NewItems {
+  @Many(() => Item) items!: readonly Item[];
+}
+
+/** What can be changed of an item; absent fields stay. */
+export class ItemChange {
+  @Optional() @Text(16, 1) tape?: string;
+  @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
+  @Optional() @Text(200) note?: string;
+  @Optional() @One(() => Proof) proof?: Proof;
+}
+
+export class PersonLine extends Person {
+  @Ref() id!: string;
+}
+
+export class PersonList {
+  @Many(() => PersonLine, 100_000) people!: readonly PersonLine[];
+}
+
+/** What can be changed of a person; absent fields stay. */
+export class PersonChange {
+  @Optional() @Text(80, 1) name?: string;
+  @Optional() @Many(() => Skill, 20) skills?: Skill[];
+  @Optional() @Flag() young?: boolean;
+  @Optional() @Num(0, 23) lift?: number;
+}

@@ -1,0 +1,152 @@
+/** Rules of Runs, Power, Racks, Pack, Hands and Day. */
+import { describe, expect, it } from 'vitest';
+import { assess } from '../../src/assess.js';
+import { applyFix, fixesFor } from '../../src/fixes.js';
+import { changed, device, found, friday, holds, remove, set, type Row } from './snag-tables.js';
+
+const TABLE: readonly Row[] = [
+  [
+    'runs.no-route',
+    'stop',
+    ['plan', remove(device('screennor', 'place'))],
+    ['plan', set(device('screennor', 'place/at'), [5, 1])],
+  ],
+  [
+    'runs.no-cable',
+    'stop',
+    ['shelf', ...[1, 2, 3, 4].map(n => set(`/items/itemn300${n}/state`, 'out'))],
+    ['shelf', ...[1, 2, 3].map(n => set(`/items/itemn300${n}/state`, 'out'))],
+  ],
+  [
+    'runs.beyond-reach',
+    'stop',
+    ['plan', remove('/links/linkscree/make')],
+    ['plan', set('/links/linkside1/make', 'hdmi-optical')],
+  ],
+  [
+    'power.circuit-over',
+    'stop',
+    ['venue', set('/circuits/circvestr/others/teaurn001/watts', 3000)],
+    ['venue', set('/circuits/circvestr/others/teaurn001/watts', 2000)],
+  ],
+  [
+    'power.strip-over',
+    'stop',
+    ['kinds', set('/kinds/laptopcom/power/running', 3200)],
+    ['kinds', set('/kinds/laptopcom/power/running', 600)],
+  ],
+  ['power.unpowered', 'stop', ['plan', remove('/links/feedlapto')], ['plan', set('/label', 'As it is')]],
+  [
+    'power.battery-short',
+    'stop',
+    ['plan', set('/label', 'As it is')],
+    ['plan', set(device('battnorth', 'kind'), 'battpla15'), set(device('battnorth', 'item'), 'itembig01')],
+  ],
+  [
+    'power.voltage-drop',
+    'risk',
+    ['kinds', set('/kinds/lamppanel/power/running', 6000)],
+    ['plan', set('/label', 'As it is')],
+  ],
+  [
+    'racks.overlap',
+    'stop',
+    ['plan', set(device('recorder1', 'place/unit'), 3)],
+    ['plan', remove(device('recorder1', 'place/unit'))],
+  ],
+  [
+    'racks.too-deep',
+    'stop',
+    ['kinds', set('/kinds/routerwan/rack/depth', 0.4)],
+    ['kinds', set('/kinds/routerwan/rack/depth', 0.36)],
+  ],
+  [
+    'racks.too-heavy',
+    'note',
+    ['kinds', set('/kinds/netswitch/weight', 12)],
+    ['kinds', set('/kinds/netswitch/weight', 4)],
+  ],
+  [
+    'racks.too-hot',
+    'risk',
+    ['plan', set('/label', 'As it is')],
+    ['plan', remove(device('recorder1', 'place/unit'))],
+  ],
+  [
+    'pack.not-owned',
+    'risk',
+    ['plan', remove(device('laptopwor', 'item'))],
+    ['plan', set(device('laptopwor', 'item'), 'itemlap02')],
+  ],
+  [
+    'pack.item-unfit',
+    'stop',
+    ['shelf', set('/items/itemlap01/state', 'in repair')],
+    ['shelf', set('/items/itemlap02/state', 'in repair')],
+  ],
+  [
+    'pack.claimed',
+    'risk',
+    [
+      'claims',
+      set('/claims/claimtest1', {
+        item: 'itemlap01',
+        event: 'Workshop',
+        from: '2026-12-04T16:00:00Z',
+        to: '2026-12-04T22:00:00Z',
+      }),
+    ],
+    ['plan', set('/label', 'As it is')],
+  ],
+  [
+    'pack.stock-short',
+    'risk',
+    ['shelf', set('/items/itemtape1/count', 1)],
+    ['shelf', set('/items/itemtape1/count', 5)],
+  ],
+  [
+    'hands.unfilled',
+    'risk',
+    ['plan', remove('/assignments/assignlead')],
+    ['plan', set('/assignments/assignmoni', { role: 'monitor', person: 'linneabroo' })],
+  ],
+  [
+    'hands.unskilled',
+    'risk',
+    ['plan', set('/assignments/assignmix1/person', 'josiahvane')],
+    ['plan', set('/assignments/assignmix1/person', 'hedyfallow')],
+  ],
+  [
+    'hands.late-ready',
+    'risk',
+    ['plan', set('/runningOrder/itemrig001/minutes', 5)],
+    ['plan', set('/runningOrder/itemrig001/minutes', 20)],
+  ],
+  [
+    'day.orphan-tick',
+    'note',
+    [
+      'plan',
+      set('/ticks', { ticktest01: { check: 'nothing', by: 'Petra Lund', at: '2026-12-04T16:00:00Z' } }),
+    ],
+    ['plan', set('/ticks', {})],
+  ],
+];
+
+holds(TABLE);
+
+describe('a reading of the day that falls short', () => {
+  it('stops, and can be read again', () => {
+    const { checks } = assess(friday).day;
+    const [id] = Object.entries(checks).find(([, check]) => check.unit === 'Mb/s') ?? [''];
+    const bundle = changed([
+      'plan',
+      set('/ticks', { ticktest01: { check: id, by: 'Petra Lund', at: '2026-12-04T16:00:00Z', value: 2 } }),
+    ]);
+    const [snag] = found(bundle, 'day.reading-short');
+    expect(snag?.severity).toBe('stop');
+    expect(snag?.outputs).toEqual(['outstream1']);
+    const [fix] = fixesFor(snag?.id ?? '', bundle);
+    expect(fix && found(applyFix(bundle, fix), 'day.reading-short')).toEqual([]);
+  });
+});

@@ -1,0 +1,84 @@
+import { describe, expect, it, vi } from 'vitest';
+import { camera, moveTo, onServer, opensFriday, passes, rename, server, store } from './friday-open.js';
+
+opensFriday();
+
+describe('undo and redo', () => {
+  it('take back one’s own newest edit and bring it again', async () => {
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    await store.undo();
+    expect(onServer()).toMatchObject({ label: 'C2 HIGH', place: { at: [10.4, 1.9] } });
+    await store.undo();
+    expect(camera()?.label).toBe('C2 NORTH');
+    expect(store.get()).toMatchObject({ canUndo: false, canRedo: true, message: 'Undo: Rename.' });
+    await store.redo();
+    expect(onServer()?.label).toBe('C2 HIGH');
+    expect(camera()?.place?.at).toEqual([10.4, 1.9]);
+  });
+
+  it('send a waiting nudge first, then take it back', async () => {
+    store.patchPlan('Move', moveTo(12), 'move camnorth1');
+    await store.undo();
+    expect(server.sent.map(({ label }) => label)).toEqual(['Move', 'Undo: Move']);
+    expect(onServer()?.place?.at).toEqual([10.4, 1.9]);
+  });
+
+  it('are refused when somebody has changed the same thing since', async () => {
+    store.patchPlan('Rename', rename('C2 MINE'));
+    await passes(0);
+    server.elsewhere(rename('C2 THEIRS'));
+    await store.undo();
+    expect(onServer()?.label).toBe('C2 THEIRS');
+    expect(store.get().message).toBe('Undo: Rename is not possible: somebody has changed it since.');
+  });
+
+  it('say so when there is nothing to undo or redo; a new edit ends the redo', async () => {
+    await store.undo();
+    expect(store.get().message).toBe('There is nothing of yours to undo.');
+    store.patchPlan('Rename', rename('C2 HIGH'));
+    await passes(0);
+    await store.undo();
+    store.patchPlan('Move', moveTo(12));
+    await passes(0);
+    await store.redo();
+    expect(store.get().message).toBe('There is nothing to redo.');
+  });
+});
+
+describe('a drag', () => {
+  it('shows live at every step, calmly at reading pace, and is one edit in the end', async () => {
+    const [live, calm] = [vi.fn(), vi.fn()];
+    store.live.subscribe(live);
+    store.calm.subscribe(calm);
+    for (let step = 0; step < 30; step++) {
+      store.preview([{ document: 'plan', patch: moveTo(11 + step / 10) }]);
+      await passes(16);
+    }
+    expect(live).toHaveBeenCalledTimes(30);
+    expect(calm.mock.calls.length).toBeGreaterThan(1);
+    expect(calm.mock.calls.length).toBeLessThan(6);
+    expect(server.sent).toEqual([]);
+    store.commit('Move', [{ document: 'plan', patch: moveTo(14) }]);
+    expect(store.calm.get().bundle.plan.devices?.camnorth1?.place?.at).toEqual([14, 1.9]);
+    await passes(0);
+    expect(server.sent).toHaveLength(1);
+  });
+
+  it('that is given up leaves nothing behind', () => {
+    store.preview([{ document: 'plan', patch: moveTo(14) }]);
+    expect(camera()?.place?.at).toEqual([14, 1.9]);
+    store.preview([]);
+    expect(store.get().bundle.plan).toEqual(server.bodies.plan);
+    expect(store.calm.get().bundle.plan).toEqual(server.bodies.plan);
+  });
+
+  it('gives the same assessment as the edit it becomes', async () => {
+    store.preview([{ document: 'plan', patch: moveTo(12.4) }]);
+    const previewed = store.get().assessment.snags.map(({ id, title }) => [id, title]);
+    store.commit('Move', [{ document: 'plan', patch: moveTo(12.4) }]);
+    await passes(0);
+    expect(store.get().assessment.snags.map(({ id, title }) => [id, title])).toEqual(previewed);
+  });
+});
