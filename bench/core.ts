@@ -76,8 +76,14 @@ function routes(): void {
   const size = columns * rows;
   const costs = Float64Array.from({ length: size }, (_, i) => (i % 17 === 3 ? 4 : 1));
   const grid: FloorGrid = {
-    ...{ cell: 0.25, origin: [0, 0] as const, columns, rows, costs },
-    ...{ axes: new Uint8Array(size), zones: new Uint16Array(size), tolls: [0] },
+    cell: 0.25,
+    origin: [0, 0] as const,
+    columns,
+    rows,
+    costs,
+    axes: new Uint8Array(size),
+    zones: new Uint16Array(size),
+    tolls: [0],
   };
   const graph = createGraph<{ x: number; y: number }, number>();
   for (let i = 0; i < size; i++) graph.addNode(i, { x: i % columns, y: Math.floor(i / columns) });

@@ -17,7 +17,10 @@ const records = (map: string, count: number, of: (i: number) => object): Record<
 
 /** Blocks of seats in rows, pillars, sockets and lamps: 2,000 in all. */
 const venue = {
-  ...{ version: 1, name: 'Large hall', volts: 230, hertz: 50 },
+  version: 1,
+  name: 'Large hall',
+  volts: 230,
+  hertz: 50,
   outline: [
     [0, 0],
     [98, 0],
@@ -36,14 +39,23 @@ const venue = {
     return { label: `block ${i}`, kind: 'seating', rowSpacing: 0.9, outline };
   }),
   pillars: records('pill', 400, i => ({
-    ...{ label: `P${i}`, size: 0.4 },
+    label: `P${i}`,
+    size: 0.4,
     at: [Math.round((0.8 + (i % 40) * 2.4) * 100) / 100, 0.7 + Math.floor(i / 40) * 6],
   })),
   sockets: records('sock', 400, i => ({
-    ...{ label: `S${i}`, order: order(i), outlets: 2, amps: 13, at: spread(i, 96, 58) },
+    label: `S${i}`,
+    order: order(i),
+    outlets: 2,
+    amps: 13,
+    at: spread(i, 96, 58),
   })),
   lamps: records('lamp', 300, i => ({
-    ...{ label: `L${i}`, order: order(i), kind: 'led', height: 5, at: spread(i + 7, 96, 58) },
+    label: `L${i}`,
+    order: order(i),
+    kind: 'led',
+    height: 5,
+    at: spread(i + 7, 96, 58),
   })),
 };
 

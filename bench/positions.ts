@@ -18,7 +18,10 @@ function church(): Bundle {
       const count = Object.keys(shots).length;
       const importance = count % 4 === 0 ? 'vital' : 'wanted';
       shots[`shotbenc${String(count).padStart(2, '0')}`] = {
-        ...{ order: String(count).padStart(3, '0'), mark, size, importance },
+        order: String(count).padStart(3, '0'),
+        mark,
+        size,
+        importance,
       };
     }
   }
@@ -60,8 +63,12 @@ function hall(): Bundle {
     ...friday,
     venue: {
       ...friday.venue,
-      ...{ outline: box(0, 0, 60, 40), walls: {}, doors: {}, stairs: {} },
-      ...{ pillars: Object.fromEntries(pillars), marks: Object.fromEntries(marks) },
+      outline: box(0, 0, 60, 40),
+      walls: {},
+      doors: {},
+      stairs: {},
+      pillars: Object.fromEntries(pillars),
+      marks: Object.fromEntries(marks),
       areas: {
         stagehall: { label: 'stage', kind: 'raised', outline: box(50, 10, 10, 20), floor: 0.8 },
         seatsnor1: { label: 'seats N', kind: 'seating', outline: box(14, 6, 30, 12.8) },
@@ -70,7 +77,9 @@ function hall(): Bundle {
       },
     },
     plan: {
-      ...{ ...friday.plan, links: {}, assignments: {} },
+      ...friday.plan,
+      links: {},
+      assignments: {},
       shots: Object.fromEntries(shots),
       devices: { ...Object.fromEntries(cameras), switcher1: switcher },
     },

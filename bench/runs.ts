@@ -17,7 +17,11 @@ function hall(): Bundle {
   ];
   const blocks = [4, 18, 32, 46].flatMap(x => [6, 16, 26].map(y => [x, y] as const));
   const venue: Venue = {
-    ...{ version: 1, name: 'Large hall', volts: 230, hertz: 50, outline: box(0, 0, 60, 40) },
+    version: 1,
+    name: 'Large hall',
+    volts: 230,
+    hertz: 50,
+    outline: box(0, 0, 60, 40),
     areas: {
       ...Object.fromEntries(
         blocks.map(([x, y], i) => [
@@ -37,7 +41,10 @@ function hall(): Bundle {
       Array.from({ length: 20 }, (_, i) => [
         `socket${String(i).padStart(3, '0')}`,
         {
-          ...{ order: `${i}h`, label: `S${i}`, outlets: 4, amps: 13 },
+          order: `${i}h`,
+          label: `S${i}`,
+          outlets: 4,
+          amps: 13,
           at: [2 + (i % 10) * 6, i < 10 ? 0 : 40] as [number, number],
         },
       ]),
@@ -55,7 +62,9 @@ function hall(): Bundle {
     const at: [number, number] = [2.5 + ((i * 7.3) % 55), 1.5 + ((i * 11.7) % 34)];
     devices[camera] = { order: `c${i}`, label: `C${i}`, kind: 'camcorsdi', place: { at, height: 1.6 } };
     devices[switcher] ??= {
-      ...{ order: `s${i}`, label: `SW${i >> 3}`, kind: 'switchrac' },
+      order: `s${i}`,
+      label: `SW${i >> 3}`,
+      kind: 'switchrac',
       place: { inside: 'deskplace' },
     };
     links[`video${String(i).padStart(4, '0')}`] = {

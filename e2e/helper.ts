@@ -33,7 +33,8 @@ export async function setStage(processes = 1): Promise<Stage> {
   for (let i = 0; i < processes; i++) servers.push(await spawnServer(database.url, env));
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGUMENTS });
   return {
-    ...{ browser, servers },
+    browser,
+    servers,
     open: async (path, server = 0) => {
       const context = await browser.newContext({
         viewport: { width: 1280, height: 800 },

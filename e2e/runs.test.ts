@@ -30,7 +30,8 @@ async function copyOf(sameTime = false): Promise<string> {
   };
   const [own, first] = [await planOf(id), await planOf(FRIDAY)];
   const change = {
-    ...{ document: id, base: own.revision },
+    document: id,
+    base: own.revision,
     patch: [{ op: 'replace', path: '/start', value: first.body.start }],
   };
   const edit = { id: 'sametime01', label: 'Same time', author: 'Tester', changes: [change] };

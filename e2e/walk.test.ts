@@ -69,7 +69,9 @@ describe('a walk round with a phone', () => {
     await page.getByLabel('Beside').selectOption({ label: 'Lectern' });
     await tab(page, /Pin here/);
     await page.locator('input[type=file]').setInputFiles({
-      ...{ name: 'photo.jpg', mimeType: 'image/jpeg', buffer: await photo(page) },
+      name: 'photo.jpg',
+      mimeType: 'image/jpeg',
+      buffer: await photo(page),
     });
     await page.getByAltText('What the note is about').waitFor();
     await page.getByLabel('Note', { exact: true }).fill('Socket behind the lectern');
@@ -140,7 +142,9 @@ describe('a walk round with a phone', () => {
 
     await tab(page, /Pin here/);
     await page.locator('input[type=file]').setInputFiles({
-      ...{ name: 'photo.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no photo') },
+      name: 'photo.jpg',
+      mimeType: 'image/jpeg',
+      buffer: Buffer.from('no photo'),
     });
     await page
       .getByRole('alert')

@@ -14,34 +14,21 @@ import {
   type Snag,
   type StationName,
 } from './foundations/index.js';
+import { readsBy, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf } from './stations/equipment.js';
-import { brief, type BriefResult } from './stations/brief/index.js';
-import { day, type DayResult } from './stations/day/index.js';
-import { ground, type GroundResult } from './stations/ground/index.js';
-import { hands, type HandsResult } from './stations/hands/index.js';
-import { pack, type PackResult } from './stations/pack/index.js';
-import { power, type PowerResult } from './stations/power/index.js';
-import { racks, type RacksResult } from './stations/racks/index.js';
-import { runs, type RunsResult } from './stations/runs/index.js';
-import { shots, type ShotsResult } from './stations/shots/index.js';
-import { signal, type SignalResult } from './stations/signal/index.js';
+import { brief } from './stations/brief/index.js';
+import { day } from './stations/day/index.js';
+import { ground } from './stations/ground/index.js';
+import { hands } from './stations/hands/index.js';
+import { pack } from './stations/pack/index.js';
+import { power } from './stations/power/index.js';
+import { racks } from './stations/racks/index.js';
+import { runs } from './stations/runs/index.js';
+import { shots } from './stations/shots/index.js';
+import { signal } from './stations/signal/index.js';
 import type { Seen, Station } from './stations/station.js';
-import { stream, type StreamResult } from './stations/stream/index.js';
-
-export interface Results {
-  readonly brief: BriefResult;
-  readonly ground: GroundResult;
-  readonly shots: ShotsResult;
-  readonly signal: SignalResult;
-  readonly stream: StreamResult;
-  readonly runs: RunsResult;
-  readonly power: PowerResult;
-  readonly racks: RacksResult;
-  readonly pack: PackResult;
-  readonly hands: HandsResult;
-  readonly day: DayResult;
-}
+import { stream } from './stations/stream/index.js';
 
 export interface Assessment extends Results {
   /** Open snags, the worst first. */
@@ -51,6 +38,8 @@ export interface Assessment extends Results {
   /** The rules in force for this event: the organisation’s with the event’s own choices. */
   readonly rules: Rules;
 }
+
+export type { Results } from './reads.js';
 
 /** The rules of each station. */
 export type RuleBook = Readonly<Record<StationName, readonly Rule<never>[]>>;
@@ -135,61 +124,24 @@ export function createChainBy(
     });
   };
 
-  return ({ plan, venue: sharedVenue, rules: houseRules, kinds, shelf, hands: people, claims }) => {
-    const rules = shared.remembered('rules', { houseRules, own: plan.rules }, rulesInForce);
-    const { devices, links, outputs, runningOrder } = plan;
-    const equipment = equipmentOf(devices, shared);
+  return bundle => {
+    const { plan } = bundle;
+    const rules = shared.remembered('rules', { houseRules: bundle.rules, own: plan.rules }, rulesInForce);
+    const equipment = equipmentOf(plan.devices, shared);
 
+    const reads = readsBy(bundle, rules, equipment, () => results);
     const visits: Record<StationName, Visit> = resultOf<Record<StationName, Visit>>({
-      brief: () => visit(brief, { start: plan.start, outputs, runningOrder }),
-      ground: () => visit(ground, { sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
-      shots: () =>
-        visit(shots, {
-          ...{
-            devices,
-            equipment,
-            shots: plan.shots,
-            runningOrder,
-            links,
-            kinds,
-            rules,
-            ownRules: plan.rules,
-          },
-          ...{ shelf, claims, ground: results.ground },
-        }),
-      signal: () =>
-        visit(signal, {
-          ...{ devices: equipment, links, outputs, kinds, shelf, rules },
-          ...{ shots: plan.shots, runningOrder },
-        }),
-      stream: () =>
-        visit(stream, {
-          ...{ outputs, venue: results.ground.venue, rules, kinds },
-          ...{ brief: results.brief, signal: results.signal },
-        }),
-      runs: () =>
-        visit(runs, {
-          ...{ devices: equipment, links, printed: plan.printed, kinds, shelf, claims, rules },
-          ...{ ground: results.ground, signal: results.signal },
-        }),
-      power: () =>
-        visit(power, {
-          ...{ devices: equipment, links, kinds, shelf, rules, brief: results.brief },
-          ...{ ground: results.ground, signal: results.signal, runs: results.runs },
-        }),
-      racks: () => visit(racks, { devices: equipment, kinds, loads: results.power.devices }),
-      pack: () => visit(pack, { devices: equipment, kinds, shelf, claims, runs: results.runs }),
-      hands: () =>
-        visit(hands, {
-          ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people },
-          ...{ rules, brief: results.brief, shots: results.shots },
-          ...{ signal: results.signal, runs: results.runs },
-        }),
-      day: () =>
-        visit(day, {
-          ...{ ticks: plan.ticks, outputs, shelf, links, shots: results.shots, signal: results.signal },
-          ...{ stream: results.stream, runs: results.runs, pack: results.pack },
-        }),
+      brief: () => visit(brief, reads.brief()),
+      ground: () => visit(ground, reads.ground()),
+      shots: () => visit(shots, reads.shots()),
+      signal: () => visit(signal, reads.signal()),
+      stream: () => visit(stream, reads.stream()),
+      runs: () => visit(runs, reads.runs()),
+      power: () => visit(power, reads.power()),
+      racks: () => visit(racks, reads.racks()),
+      pack: () => visit(pack, reads.pack()),
+      hands: () => visit(hands, reads.hands()),
+      day: () => visit(day, reads.day()),
     });
     const results: Results = resultOf<Results>(resultsBy(name => visits[name].own));
     return resultOf<Chain>({

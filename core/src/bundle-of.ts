@@ -2,13 +2,13 @@
 import type { Bundle } from './documents/index.js';
 
 /** A bundle as it travels: its documents each with more than their body. */
-export interface ToldBundle extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {
+export interface BundleSnapshot extends Pick<Bundle, 'shelf' | 'hands' | 'claims'> {
   readonly documents: {
     readonly [Name in 'plan' | 'venue' | 'rules' | 'kinds']: { readonly body: Bundle[Name] };
   };
 }
 
-export const bundleOf = ({ documents, shelf, hands, claims }: ToldBundle): Bundle => ({
+export const bundleOf = ({ documents, shelf, hands, claims }: BundleSnapshot): Bundle => ({
   plan: documents.plan.body,
   venue: documents.venue.body,
   rules: documents.rules.body,

@@ -60,7 +60,9 @@ export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
     ofSort.set(fix.way ?? '', sort + 1);
     const still = new Set(after.map(({ id }) => id));
     offered.push({
-      ...{ label: fix.label, changes: fix.changes, loses },
+      label: fix.label,
+      changes: fix.changes,
+      loses,
       costs: after.filter(({ id }) => !known.has(id)).map(({ title }) => title),
       cures: snags.filter(({ id }) => id !== snagId && !still.has(id)).length,
     });

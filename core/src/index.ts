@@ -7,7 +7,7 @@ export {
   type Results,
   type RuleBook,
 } from './assessing.js';
-export { bundleOf, type ToldBundle } from './bundle-of.js';
+export { bundleOf, type BundleSnapshot } from './bundle-of.js';
 export { editPlan, inKinds, inPlan, inVenue } from './edits.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
@@ -50,8 +50,8 @@ export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
 export { carriersFor, LENS_HEIGHT, newPlace, putDownPatch, putIntoPatch } from './stations/standing-place.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
-export { COUNTABLES, type Countable } from './stations/signal/countables.js';
-export { COUNTABLE_WORDS } from './stations/signal/countable-words.js';
+export { RESOURCES, type Resource } from './stations/signal/resources.js';
+export { RESOURCE_WORDS } from './stations/signal/resource-words.js';
 export { houseOffers, takeHousePatch, type HouseOffer } from './stations/signal/house.js';
 export { fitOf, portCalled, portsOf, type Fit, type PluggedPort } from './stations/signal/plug.js';
 export { longestOf, traceOf, type Hop, type Trace } from './stations/signal/trace.js';
@@ -93,6 +93,6 @@ export {
   type OnPicture,
   type Tone,
   type Viewfinder,
-  type ViewfinderWish,
+  type ViewfinderRequest,
 } from './viewfinder/index.js';
 export type * from './documents/index.js';

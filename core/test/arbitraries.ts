@@ -39,7 +39,8 @@ export const room: fc.Arbitrary<RoomWithPillars> = fc
         { maxLength: 8 },
       )
       .map(pillars => ({
-        ...{ width, depth },
+        width,
+        depth,
         outline: footprint([width / 2, depth / 2], 1, false).map(([x, y]): Point => [
           (x - width / 2 + 0.5) * width,
           (y - depth / 2 + 0.5) * depth,

@@ -45,7 +45,9 @@ function crossed(bundle: Bundle): Bundle {
     camside01: [6, 14.9],
   };
   const patch = Object.entries(placed).map(([id, value]): Operation => ({
-    ...{ op: 'add', path: `/devices/${id}/place/at`, value },
+    op: 'add',
+    path: `/devices/${id}/place/at`,
+    value,
   }));
   return { ...bundle, plan: applyPatch(bundle.plan, patch) };
 }
@@ -53,7 +55,8 @@ function crossed(bundle: Bundle): Bundle {
 /** A matrix that leads back into itself, talkback and all; a camera worked from afar; a multiview; a share kept spare. */
 function rewired(bundle: Bundle): Bundle {
   const plug = (id: string, [from, out]: [string, string], [to, into]: [string, string]): Operation => ({
-    ...{ op: 'add', path: `/links/${id}` },
+    op: 'add',
+    path: `/links/${id}`,
     value: { from: { device: from, port: out }, to: { device: to, port: into } },
   });
   const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });

@@ -10,7 +10,11 @@ interface Limit {
 }
 
 const limit = (key: string, severity: Severity, side: Limit['side'], value: Value, from: string): Limit => ({
-  ...{ key, severity, side, value, from },
+  key,
+  severity,
+  side,
+  value,
+  from,
 });
 
 export const LIMITS: readonly Limit[] = [

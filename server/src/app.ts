@@ -106,7 +106,9 @@ export function createApp(
 function serveInterface(app: Express, folder: string): void {
   const files = (of: string, serveStatic: object) =>
     compressedFiles(of, {
-      ...{ enableBrotli: true, orderPreference: ['br', 'gz'], index: false },
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
       serveStatic,
     });
   app.use('/assets', files(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));

@@ -51,7 +51,10 @@ export async function setUp(): Promise<Setup> {
   await relay.start();
   const app = createApp({ sequelize, relay, log });
   return {
-    ...{ url: database.url, app, sequelize, api: supertest(app) },
+    url: database.url,
+    app,
+    sequelize,
+    api: supertest(app),
     close: async () => {
       await relay.close();
       await sequelize.close();
@@ -68,7 +71,9 @@ export const editOf = (
   patch: readonly Operation[],
   more: object = {},
 ): { id: string; label: string; author: string; changes: object[] } => ({
-  ...{ id: newId(), label: 'Test edit', author: 'Tester' },
+  id: newId(),
+  label: 'Test edit',
+  author: 'Tester',
   changes: [{ document: FRIDAY, base, patch }],
   ...more,
 });

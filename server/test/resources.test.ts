@@ -42,7 +42,9 @@ describe('events', () => {
     const original = await get<{ documents: { plan: { body: Plan } } }>(`/events/${FRIDAY}/bundle`);
     const start = original.documents.plan.body.start;
     const edit = {
-      ...{ id: 'sametime01', label: 'Same time', author: 'Tester' },
+      id: 'sametime01',
+      label: 'Same time',
+      author: 'Tester',
       changes: [
         {
           document: id,
@@ -223,14 +225,16 @@ describe('shelf, hands, venues', () => {
 
 describe('a surveyed venue', () => {
   const hall: Venue = venueFrom({
-    ...{ name: 'Thornmere Village Hall', shape: 'hall', measures: { length: 16 }, volts: 230, hertz: 50 },
-    ...{
-      seats: true,
-      aisle: 1.4,
-      circuits: [16],
-      sockets: [{ wall: 'north', circuit: 1 }],
-      marks: ['Speaker'],
-    },
+    name: 'Thornmere Village Hall',
+    shape: 'hall',
+    measures: { length: 16 },
+    volts: 230,
+    hertz: 50,
+    seats: true,
+    aisle: 1.4,
+    circuits: [16],
+    sockets: [{ wall: 'north', circuit: 1 }],
+    marks: ['Speaker'],
   });
 
   it('is kept, listed with its guesses, and can be planned in', async () => {

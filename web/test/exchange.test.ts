@@ -26,7 +26,10 @@ import { dxf, entity, line } from './dxf-text.js';
 
 const friday = fridayBundle();
 const EMPTY: Venue = {
-  ...{ version: 1, name: 'Empty', volts: 230, hertz: 50 },
+  version: 1,
+  name: 'Empty',
+  volts: 230,
+  hertz: 50,
   outline: [
     [0, 0],
     [1, 0],

@@ -11,7 +11,9 @@ opensFriday();
 describe('what a device kept', () => {
   const note = { at: [2, 2], label: 'worn step' };
   const pin: LocalEdit = {
-    ...{ id: 'keptedit0001', label: 'Pin a note', notBefore: 0 },
+    id: 'keptedit0001',
+    label: 'Pin a note',
+    notBefore: 0,
     changes: [{ document: 'venue', patch: [{ op: 'add', path: '/notes/notekept0001', value: note }] }],
   };
   /** A venue as it was kept at the server's first revision, with what was not sent then. */

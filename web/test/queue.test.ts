@@ -6,7 +6,8 @@ import { MERGE_MS, type LocalEdit } from '../src/store/outbox.js';
 
 const base = fridayBundle();
 const edit = (id: string, path: string, value: string | number, mergeKey?: string): LocalEdit => ({
-  ...{ id, label: `${id} ${value}` },
+  id,
+  label: `${id} ${value}`,
   changes: [{ document: 'plan', patch: [{ op: 'replace', path, value }] }],
   ...(mergeKey !== undefined && { mergeKey }),
   notBefore: mergeKey === undefined ? 0 : Date.now() + MERGE_MS,

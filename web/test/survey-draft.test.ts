@@ -16,8 +16,10 @@ describe('a survey as typed', () => {
 
   it('says why a text is no length, no number or no breaker, and draws on without it', () => {
     const { survey, faults } = typed({
-      ...{ shape: 'nave', measures: { length: 'long', width: '5000', pillars: '3.5' } },
-      ...{ breakers: '16 lots', aisle: '-1' },
+      shape: 'nave',
+      measures: { length: 'long', width: '5000', pillars: '3.5' },
+      breakers: '16 lots',
+      aisle: '-1',
       sockets: [{ wall: 'north', along: 'corner', circuit: '7' }],
     });
     expect(Object.keys(faults).sort()).toEqual(

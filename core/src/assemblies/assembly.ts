@@ -76,7 +76,9 @@ export function assemblyFrom(
     { order: orders[i] ?? '', ...each },
   ]);
   return {
-    ...{ label, version, carrier: parts.get(carrier) ?? carrier },
+    label,
+    version,
+    carrier: parts.get(carrier) ?? carrier,
     parts: Object.fromEntries(
       [...parts].flatMap(([id, part]) => {
         const device = devices?.[id];
@@ -139,7 +141,8 @@ export function insertAssemblyPatch(
       : own && { ...own, ...(own.inside !== undefined && { inside: idOf(own.inside) }) };
     edit.put('devices', idOf(part), {
       ...rest,
-      ...{ order, part },
+      order,
+      part,
       ...(item !== undefined && !used.has(item) && { item }),
       ...(where && { place: where }),
       ...(isCarrier && { assembly: { id, version: assembly.version } }),

@@ -101,7 +101,10 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       },
       camsback1: { label: 'back wall', kind: 'cameras', outline: rectangle(2, 10, 8, 20) },
       deskback1: {
-        ...{ label: 'sound desk', kind: 'desk', outline: rectangle(1, 24.5, 6, 28.5), top: feet(3, 0)[0] },
+        label: 'sound desk',
+        kind: 'desk',
+        outline: rectangle(1, 24.5, 6, 28.5),
+        top: feet(3, 0)[0],
         card: {
           buses: 'aux 3',
           fader: 'before',

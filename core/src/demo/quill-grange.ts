@@ -57,28 +57,40 @@ export const quillGrange: Venue = {
   },
   doors: {
     westdoor1: {
-      ...{ label: 'west door', kind: 'exit', height: 2.1, hinge: 'first', opens: 'left' },
+      label: 'west door',
+      kind: 'exit',
+      height: 2.1,
+      hinge: 'first',
+      opens: 'left',
       jambs: [
         [0, 4.2],
         [0, 5.6],
       ],
     },
     firedoor1: {
-      ...{ label: 'north', kind: 'fire', height: 2.1 },
+      label: 'north',
+      kind: 'fire',
+      height: 2.1,
       jambs: [
         [10.8, 0],
         [11.8, 0],
       ],
     },
     officedoo: {
-      ...{ label: 'office door', kind: 'inner', height: 2, hinge: 'second', opens: 'left' },
+      label: 'office door',
+      kind: 'inner',
+      height: 2,
+      hinge: 'second',
+      opens: 'left',
       jambs: [
         [2.1, 7],
         [3, 7],
       ],
     },
     windowsou: {
-      ...{ label: 'south windows', kind: 'window', height: 1.4 },
+      label: 'south windows',
+      kind: 'window',
+      height: 1.4,
       jambs: [
         [6, 10],
         [11, 10],
@@ -146,14 +158,12 @@ export const quillGrange: Venue = {
   networkSockets: { netoffice: { label: 'office line', at: [0, 9.2], speed: 1000 } },
   houseLines: {
     hlinehdmi: {
-      ...{
-        order: '001h',
-        label: 'projector line',
-        make: 'hdmi-active',
-        length: 15,
-        condition: 'worn',
-        tag: 'PROJ',
-      },
+      order: '001h',
+      label: 'projector line',
+      make: 'hdmi-active',
+      length: 15,
+      condition: 'worn',
+      tag: 'PROJ',
       ends: [
         [1.2, 6],
         [8.4, 4.9],

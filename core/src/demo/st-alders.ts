@@ -32,7 +32,11 @@ const areas: Record<string, Area> = {
     outline: box(3.4, 14.3, 2.2, 0.9),
     top: 1.05,
     card: {
-      ...{ buses: 'buses 5 and 6', fader: 'before', connector: 'XLR', level: 'line', distance: 2 },
+      buses: 'buses 5 and 6',
+      fader: 'before',
+      connector: 'XLR',
+      level: 'line',
+      distance: 2,
       setBy: 'the house sound operator',
     },
   },
@@ -130,7 +134,11 @@ export const stAlders: Venue = {
   },
   houseLines: {
     hlinegall: {
-      ...{ order: '001h', label: 'gallery line', make: 'coax-standard', length: 38, condition: 'good' },
+      order: '001h',
+      label: 'gallery line',
+      make: 'coax-standard',
+      length: 38,
+      condition: 'good',
       ends: [
         [2.2, 11.6],
         [3.6, 14.4],
@@ -138,7 +146,11 @@ export const stAlders: Venue = {
       tag: 'GAL 1',
     },
     hlinestag: {
-      ...{ order: '002h', label: 'stage box 1–8', make: 'balanced-audio', length: 30, condition: 'good' },
+      order: '002h',
+      label: 'stage box 1–8',
+      make: 'balanced-audio',
+      length: 30,
+      condition: 'good',
       ends: [
         [5.2, 14.4],
         [19.8, 12.4],

@@ -60,18 +60,23 @@ function inWall(venue: Venue, at: Point, width: number): Point[] {
 }
 
 const area = (words: string, kind: AreaKind, across: number, down: number, more: Fields = {}): Fresh => ({
-  ...{ words, map: 'areas', corners: 3 },
+  words,
+  map: 'areas',
+  corners: 3,
   fields: at => ({ kind, outline: boxAround(at, across, down), ...more }),
 });
 
 /** What can be drawn, by name. */
 export const FRESH = {
   wall: {
-    ...{ words: 'inner wall', map: 'walls', corners: 2 },
+    words: 'inner wall',
+    map: 'walls',
+    corners: 2,
     fields: ([x, y]) => ({ line: [exact([x - 1, y]), exact([x + 1, y])] }),
   },
   door: {
-    ...{ words: 'door', map: 'doors' },
+    words: 'door',
+    map: 'doors',
     fields: (at, venue) => ({
       jambs: inWall(venue, at, 0.9),
       kind: 'inner',
@@ -81,15 +86,18 @@ export const FRESH = {
     }),
   },
   exit: {
-    ...{ words: 'exit', map: 'doors' },
+    words: 'exit',
+    map: 'doors',
     fields: (at, venue) => ({ jambs: inWall(venue, at, 1.6), kind: 'exit', height: 2.1 }),
   },
   opening: {
-    ...{ words: 'opening', map: 'doors' },
+    words: 'opening',
+    map: 'doors',
     fields: (at, venue) => ({ jambs: inWall(venue, at, 1.5), kind: 'opening', height: 2.2 }),
   },
   window: {
-    ...{ words: 'window', map: 'doors' },
+    words: 'window',
+    map: 'doors',
     fields: (at, venue) => ({ jambs: inWall(venue, at, 1.2), kind: 'window', height: 1.2 }),
   },
   pillar: { words: 'pillar', map: 'pillars', fields: at => ({ at: exact(at), size: 0.5 }) },
@@ -97,7 +105,9 @@ export const FRESH = {
   stage: area('stage', 'raised', 4, 2, { floor: 0.4 }),
   gallery: area('gallery', 'gallery', 4, 2, { floor: 3 }),
   stairs: {
-    ...{ words: 'stairs', map: 'stairs', corners: 3 },
+    words: 'stairs',
+    map: 'stairs',
+    corners: 3,
     fields: at => ({ outline: boxAround(at, 2, 1), clear: 1 }),
   },
   obstacle: area('obstacle', 'obstacle', 1.2, 0.6, { top: 0.75 }),
@@ -107,7 +117,8 @@ export const FRESH = {
   desk: area('audio desk', 'desk', 1.6, 0.8),
   mark: { words: 'mark', map: 'marks', fields: at => ({ at: exact(at), height: 1.6, facing: 180 }) },
   socket: {
-    ...{ words: 'mains socket', map: 'sockets' },
+    words: 'mains socket',
+    map: 'sockets',
     fields: (at, venue) => ({
       at: exact(nearestWall(venue, at).foot),
       outlets: 2,
@@ -115,19 +126,25 @@ export const FRESH = {
     }),
   },
   network: {
-    ...{ words: 'network socket', map: 'networkSockets' },
+    words: 'network socket',
+    map: 'networkSockets',
     fields: (at, venue) => ({ at: exact(nearestWall(venue, at).foot) }),
   },
   houseLine: {
-    ...{ words: 'house line', map: 'houseLines', corners: 2 },
+    words: 'house line',
+    map: 'houseLines',
+    corners: 2,
     fields: ([x, y]) => ({
       ends: [exact([x - 2, y]), exact([x + 2, y])],
-      ...{ make: 'balanced-audio', length: 5, condition: 'untested' },
+      make: 'balanced-audio',
+      length: 5,
+      condition: 'untested',
     }),
   },
   resident: { words: 'house gear', map: 'residents', fields: at => ({ what: 'other', at: exact(at) }) },
   screen: {
-    ...{ words: 'house screen', map: 'screens' },
+    words: 'house screen',
+    map: 'screens',
     fields: at => ({ at: exact(at), width: 1.5, height: 1.5, facing: 180 }),
   },
   ceilingPoint: {
@@ -155,7 +172,11 @@ const ORDERED: ReadonlySet<PartMap> = new Set([
 ]);
 
 const CORNERS: Readonly<Partial<Record<PartMap, string>>> = {
-  ...{ walls: 'line', areas: 'outline', stairs: 'outline', houseLines: 'ends', doors: 'jambs' },
+  walls: 'line',
+  areas: 'outline',
+  stairs: 'outline',
+  houseLines: 'ends',
+  doors: 'jambs',
 };
 
 /**

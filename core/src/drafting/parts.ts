@@ -66,7 +66,10 @@ function makePart(map: PartMap, path: string, record: object): Part {
   const fields = record as Readonly<Record<string, unknown>>;
   const place = fields[field] as Point | readonly Point[];
   return {
-    ...{ path, map, label: String(fields.label), locked: fields.locked === true },
+    path,
+    map,
+    label: String(fields.label),
+    locked: fields.locked === true,
     points: field === 'at' ? [place as Point] : (place as readonly Point[]),
     closed: RINGS.has(field),
     record: fields,
@@ -75,8 +78,13 @@ function makePart(map: PartMap, path: string, record: object): Part {
 
 const wallsOf = ({ outline }: Venue): Part => {
   const part: Part = known.get(outline) ?? {
-    ...{ path: OUTLINE, map: 'outline', label: 'walls', locked: false },
-    ...{ points: outline, closed: true, record: {} },
+    path: OUTLINE,
+    map: 'outline',
+    label: 'walls',
+    locked: false,
+    points: outline,
+    closed: true,
+    record: {},
   };
   known.set(outline, part);
   return part;

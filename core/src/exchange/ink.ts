@@ -105,7 +105,10 @@ export function namesOnPaper(venue: Venue, scale: number, reading: Reading): Wri
     sockets: true,
   });
   return names.map(({ text, size, bold = false, at: { x, y, upright = false } }) => ({
-    ...{ text, size: size / PLAN_SCALE, upright, bold },
+    text,
+    size: size / PLAN_SCALE,
+    upright,
+    bold,
     at: [x / PLAN_SCALE, y / PLAN_SCALE],
   }));
 }

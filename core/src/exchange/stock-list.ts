@@ -18,16 +18,45 @@ type Field = 'tape' | 'kind' | 'pieces' | 'state' | 'note';
 
 /** What people call the columns. */
 const NAMES: Readonly<Record<string, Field>> = {
-  ...{ tape: 'tape', 'tape code': 'tape', code: 'tape', label: 'tape', tag: 'tape', number: 'tape' },
-  ...{ kind: 'kind', what: 'kind', item: 'kind', type: 'kind', description: 'kind', thing: 'kind' },
-  ...{ pieces: 'pieces', count: 'pieces', quantity: 'pieces', qty: 'pieces', 'how many': 'pieces' },
-  ...{ state: 'state', condition: 'state', status: 'state' },
-  ...{ note: 'note', notes: 'note', remark: 'note', remarks: 'note', comment: 'note' },
+  tape: 'tape',
+  'tape code': 'tape',
+  code: 'tape',
+  label: 'tape',
+  tag: 'tape',
+  number: 'tape',
+  kind: 'kind',
+  what: 'kind',
+  item: 'kind',
+  type: 'kind',
+  description: 'kind',
+  thing: 'kind',
+  pieces: 'pieces',
+  count: 'pieces',
+  quantity: 'pieces',
+  qty: 'pieces',
+  'how many': 'pieces',
+  state: 'state',
+  condition: 'state',
+  status: 'state',
+  note: 'note',
+  notes: 'note',
+  remark: 'note',
+  remarks: 'note',
+  comment: 'note',
 };
 const STATES: Readonly<Record<string, Item['state']>> = {
-  ...{ '': 'ready', ready: 'ready', good: 'ready', ok: 'ready', out: 'out', lent: 'out' },
-  ...{ 'in repair': 'in repair', repair: 'in repair', bad: 'in repair', broken: 'in repair' },
-  ...{ retired: 'retired', scrapped: 'retired' },
+  '': 'ready',
+  ready: 'ready',
+  good: 'ready',
+  ok: 'ready',
+  out: 'out',
+  lent: 'out',
+  'in repair': 'in repair',
+  repair: 'in repair',
+  bad: 'in repair',
+  broken: 'in repair',
+  retired: 'retired',
+  scrapped: 'retired',
 };
 /** Kept by number, not each with a tape of its own. */
 const COUNTED: ReadonlySet<Kind['family']> = new Set(['tape', 'ramp', 'hook', 'mat']);
@@ -91,7 +120,9 @@ export function stockFrom(
     for (const each of tapes) {
       taken.add(each.toLowerCase());
       items.push({
-        ...{ tape: each, kind, state },
+        tape: each,
+        kind,
+        state,
         ...(counted && pieces > 1 && { count: pieces }),
         ...(note !== '' && { note }),
       });

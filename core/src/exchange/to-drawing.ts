@@ -28,7 +28,10 @@ const nameOf = (part: Part): Shape[] =>
     ? []
     : [
         {
-          ...{ layer: layerOf(targetOf(part)), kind: 'text', closed: false, text: part.label },
+          layer: layerOf(targetOf(part)),
+          kind: 'text',
+          closed: false,
+          text: part.label,
           points: part.points.slice(0, 1),
         },
       ];

@@ -19,7 +19,8 @@ export type Basis =
 export const standard = (source: string): Basis => ({ by: 'standard', source });
 /** A choice that practitioners make in different ways, and what it leans on. */
 export const houseRule = (rule: string, source?: string): Basis => ({
-  ...{ by: 'house rule', rule },
+  by: 'house rule',
+  rule,
   ...(source !== undefined && { source }),
 });
 /** What somebody measured, or an algorithm measures on the survey. */

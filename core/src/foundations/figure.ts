@@ -96,7 +96,9 @@ export const given = (
 
 /** A term taken from another figure. */
 export const taken = (name: string, { value, unit, path }: Figure): Term => ({
-  ...{ name, value, unit },
+  name,
+  value,
+  unit,
   from: { figure: path },
 });
 

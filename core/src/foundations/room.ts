@@ -116,6 +116,8 @@ export const pillarBlocker = (id: string, pillar: PillarShape & { label: string 
 
 /** An inner wall as a blocker: it hides what is behind it, and nothing can be inside it. */
 export const wallBlocker = (id: string, { label, line }: { label: string; line: Polygon }): Blocker => ({
-  ...{ id, label, outline: [] },
+  id,
+  label,
+  outline: [],
   segments: line.slice(1).map((to, i) => [line[i] as Point, to]),
 });

@@ -52,7 +52,9 @@ export function linkRate(name: string): number {
 }
 
 const SCANS: Readonly<Record<Scan, string>> = {
-  ...{ p: 'progressive', i: 'interlaced', psf: 'in segments (PsF)' },
+  p: 'progressive',
+  i: 'interlaced',
+  psf: 'in segments (PsF)',
 };
 
 /** The rate as it is spoken of: fields where it is interlaced. */

@@ -53,22 +53,37 @@ export interface KindDraft {
 }
 
 export const EMPTY_PORT: PortDraft = {
-  ...{ id: undefined, label: '', direction: 'in', connector: 'HDMI A', carries: 'video' },
-  ...{ ends: '', ownLead: undefined, scaled: false, group: '', level: '', gives: [] },
+  id: undefined,
+  label: '',
+  direction: 'in',
+  connector: 'HDMI A',
+  carries: 'video',
+  ends: '',
+  ownLead: undefined,
+  scaled: false,
+  group: '',
+  level: '',
+  gives: [],
 };
 
 export const draftOf = ({ label, family, weight, power, price, ports, inside }: Kind): KindDraft => ({
-  ...{ label, family, weight, watts: power?.running, price },
+  label,
+  family,
+  weight,
+  watts: power?.running,
+  price,
   ports: inOrder(ports).map(([id, port]) => ({
-    ...{ id, label: port.label, direction: port.direction, connector: port.connector, carries: port.carries },
-    ...{
-      ends: port.ends ?? '',
-      ownLead: port.ownLead,
-      scaled: port.scaled === true,
-      group: port.group ?? '',
-      level: port.level ?? '',
-      gives: port.gives ?? [],
-    },
+    id,
+    label: port.label,
+    direction: port.direction,
+    connector: port.connector,
+    carries: port.carries,
+    ends: port.ends ?? '',
+    ownLead: port.ownLead,
+    scaled: port.scaled === true,
+    group: port.group ?? '',
+    level: port.level ?? '',
+    gives: port.gives ?? [],
   })),
   inside: Object.fromEntries(
     INSIDE_NUMBERS.flatMap(name => (inside?.[name] === undefined ? [] : [[name, inside[name]]])),
@@ -104,7 +119,11 @@ export function kindFrom(
       id,
       {
         ...rest,
-        ...{ order: orders[i] ?? '', label: draft.label.trim(), direction, connector, carries },
+        order: orders[i] ?? '',
+        label: draft.label.trim(),
+        direction,
+        connector,
+        carries,
         ...(ends !== '' && { ends }),
         ...(ends === 'plug' && ownLead !== undefined && { ownLead }),
         ...(scaled && { scaled }),
@@ -122,7 +141,8 @@ export function kindFrom(
   };
   return {
     ...kept,
-    ...{ label: label.trim(), family },
+    label: label.trim(),
+    family,
     ...(weight !== undefined && { weight }),
     ...(price !== undefined && { price }),
     ...(watts !== undefined && { power: { ...power, running: watts } }),

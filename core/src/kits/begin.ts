@@ -62,7 +62,10 @@ export function withItems(devices: MapOf<Device> | undefined, shelf: Shelf): Rec
 /** A kit by itself in its plain room, to be drawn. */
 export const kitBundle = (kit: Kit, rules: Rules): Bundle => ({
   plan: {
-    ...{ version: 1, label: kit.label, start: '2026-01-01T12:00:00Z', zone: 'UTC' },
+    version: 1,
+    label: kit.label,
+    start: '2026-01-01T12:00:00Z',
+    zone: 'UTC',
     venue: { id: 'plainroom', revision: 1 },
     ...kit.plan,
   },

@@ -5,7 +5,8 @@ import { box } from '../survey/shapes.js';
 export const plainRoom = (volts: number, hertz: 50 | 60): Venue => ({
   version: 1,
   name: 'A plain room, 16 × 10 m',
-  ...{ volts, hertz },
+  volts,
+  hertz,
   facts: { ceiling: 4.2, people: 120 },
   outline: box(0, 0, 16, 10),
   dimensions: {

@@ -79,7 +79,9 @@ export function kitFrom(sketch: KitSketch, room: Venue): Kit {
     { label: 'Strike and load', phase: 'strike', minutes: 45 },
   ];
   return {
-    ...{ id, label, about },
+    id,
+    label,
+    about,
     cameras: inOrder(devices).filter(([, { kind }]) => libraryKinds[kind]?.family === 'camera').length,
     pieces: inOrder(devices).length,
     plan: {

@@ -26,7 +26,9 @@ export function leadLabels(plan: Plan, { runs, signal, rules }: Assessment): Lea
       const port = ends && (signal.wiring.portOf(ends.to) ?? signal.wiring.portOf(ends.from));
       const length = run.cableLength.value === null ? run.length : run.cableLength;
       const own = {
-        ...{ link, number: run.number, carries: port?.carries ?? ('video' as const) },
+        link,
+        number: run.number,
+        carries: port?.carries ?? ('video' as const),
         cable: [
           typeof run.cable.value === 'string' ? run.cable.value : 'wanted',
           showText(length.value, 'm', reading),

@@ -103,8 +103,12 @@ function flagOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMar
     { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
     ...[x, x + half].flatMap(left => halfOf(label, [left, y], [half, height], qr)),
     {
-      ...{ mark: 'line', from: [x + half, y], to: [x + half, y + height] },
-      ...{ width: 0.2, colour: '#999999', dash: [1, 1] },
+      mark: 'line',
+      from: [x + half, y],
+      to: [x + half, y + height],
+      width: 0.2,
+      colour: '#999999',
+      dash: [1, 1],
     },
   ];
 }
@@ -127,7 +131,11 @@ function halfOf(
   const left = x + BAND + PAD;
   const room = width - BAND - 2 * PAD;
   const line = (down: number, text: string, bold: boolean, beside: boolean): LabelMark => ({
-    ...{ mark: 'text', at: [left, y + down], text, size: LETTERS, bold },
+    mark: 'text',
+    at: [left, y + down],
+    text,
+    size: LETTERS,
+    bold,
     room: beside ? room - CODE - PAD : room,
   });
   const beneath = CODE + PAD + LETTERS;
@@ -136,7 +144,11 @@ function halfOf(
   return [
     ...bandOf(carries, [x, y], height),
     {
-      ...{ mark: 'text', at: [left, y + 2 * LETTERS + 0.8], text: number, size: 2 * LETTERS, bold: true },
+      mark: 'text',
+      at: [left, y + 2 * LETTERS + 0.8],
+      text: number,
+      size: 2 * LETTERS,
+      bold: true,
       room: room - CODE - PAD,
     },
     tall ? line(beneath, here, true, false) : line(4.4 * LETTERS, here, true, true),
@@ -181,12 +193,10 @@ function qrMarks(modules: ReturnType<QrOf>, [x, y]: Point, side: number): LabelM
       let end = c;
       while (row[end + 1]) end++;
       marks.push({
-        ...{
-          mark: 'rect',
-          at: [x + c * cell, y + r * cell],
-          size: [(end - c + 1) * cell, cell],
-          fill: '#000000',
-        },
+        mark: 'rect',
+        at: [x + c * cell, y + r * cell],
+        size: [(end - c + 1) * cell, cell],
+        fill: '#000000',
       });
       c = end;
     }

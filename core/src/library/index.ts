@@ -12,6 +12,16 @@ import { THINGS } from './things.js';
 import { VIDEO } from './video.js';
 
 export const libraryKinds: Readonly<Record<string, Kind>> = {
-  ...{ ...CAMERAS, ...SWITCHERS, ...SOURCES, ...COMPUTERS, ...ADAPTERS, ...VIDEO, ...SOUND, ...TALK },
-  ...{ ...NETWORK_AND_POWER, ...THINGS, ...CABLES, ...HOUSE_LINES },
+  ...CAMERAS,
+  ...SWITCHERS,
+  ...SOURCES,
+  ...COMPUTERS,
+  ...ADAPTERS,
+  ...VIDEO,
+  ...SOUND,
+  ...TALK,
+  ...NETWORK_AND_POWER,
+  ...THINGS,
+  ...CABLES,
+  ...HOUSE_LINES,
 };

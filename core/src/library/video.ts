@@ -83,7 +83,8 @@ const EXTENDERS: Record<string, Kind> = {
     HDMI_OUT,
     {
       ports: ports(video('tpin00001', 'from the other end', 'in', 'RJ45'), HDMI_OUT),
-      ...{ pair: 'tpsend001', price: 60 },
+      pair: 'tpsend001',
+      price: 60,
     },
   ),
   tptwosend: box('Twisted-pair extender for two cables, sending end', 'extender', HDMI_IN, HDMI_OUT, {
@@ -93,7 +94,8 @@ const EXTENDERS: Record<string, Kind> = {
       video('tpoutb001', 'cable B', 'out', 'RJ45', CHEAP_REACH),
       MAINS_IN,
     ),
-    ...{ pair: 'tptworecv', price: 20 },
+    pair: 'tptworecv',
+    price: 20,
   }),
   tptworecv: box('Twisted-pair extender for two cables, receiving end', 'extender', HDMI_IN, HDMI_OUT, {
     ports: ports(
@@ -102,7 +104,8 @@ const EXTENDERS: Record<string, Kind> = {
       HDMI_OUT,
       MAINS_IN,
     ),
-    ...{ pair: 'tptwosend', price: 20 },
+    pair: 'tptwosend',
+    price: 20,
   }),
   netsend01: box(
     'Networked extender, sending end',
@@ -306,6 +309,10 @@ const SCREENS: Record<string, Kind> = {
 };
 
 export const VIDEO: Record<string, Kind> = {
-  ...{ ...CONVERTERS, ...EXTENDERS, ...CAPTURES },
-  ...{ ...RECORDERS, ...ENCODERS, ...SCREENS },
+  ...CONVERTERS,
+  ...EXTENDERS,
+  ...CAPTURES,
+  ...RECORDERS,
+  ...ENCODERS,
+  ...SCREENS,
 };

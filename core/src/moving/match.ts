@@ -39,7 +39,10 @@ const SMALL: ReadonlySet<string> = new Set([
 /** Ids that a plan refers to, by map, in the order in which it does. */
 export function usedOf(plan: Plan): Readonly<Record<Referred, readonly string[]>> {
   const used: Record<Referred, Set<string>> = {
-    ...{ marks: new Set(), sockets: new Set(), networkSockets: new Set(), areas: new Set() },
+    marks: new Set(),
+    sockets: new Set(),
+    networkSockets: new Set(),
+    areas: new Set(),
   };
   const note = (map: Referred, id: string | undefined): void => void (id === undefined || used[map].add(id));
   for (const [, { mark }] of inOrder(plan.shots)) note('marks', mark);
@@ -52,8 +55,10 @@ export function usedOf(plan: Plan): Readonly<Record<Referred, readonly string[]>
   }
   for (const [, { place }] of inOrder(plan.devices)) note('areas', place?.level);
   return {
-    ...{ marks: [...used.marks], sockets: [...used.sockets] },
-    ...{ networkSockets: [...used.networkSockets], areas: [...used.areas] },
+    marks: [...used.marks],
+    sockets: [...used.sockets],
+    networkSockets: [...used.networkSockets],
+    areas: [...used.areas],
   };
 }
 
@@ -97,8 +102,12 @@ export function matchVenues(plan: Plan, from: Venue, to: Venue): Match[] {
     });
     if (wanted.length === 1 && theirs.length === 1) take('kind', () => true);
     return wanted.map(({ id, label }): Match => ({
-      ...{ map, from: id, label, options },
-      ...{ to: found.get(id)?.to, by: found.get(id)?.by },
+      map,
+      from: id,
+      label,
+      options,
+      to: found.get(id)?.to,
+      by: found.get(id)?.by,
     }));
   });
 }

@@ -52,7 +52,9 @@ export interface Writing {
 type BoxOf = (points: readonly Point[]) => Box;
 
 const SAYS: Readonly<Record<string, string>> = {
-  ...{ 'no-film': 'no film', 'keep-clear': 'keep clear', cameras: 'cameras may stand' },
+  'no-film': 'no film',
+  'keep-clear': 'keep clear',
+  cameras: 'cameras may stand',
 };
 const wordsOfArea = (kind: string, label: string): string => {
   const says = SAYS[kind];
@@ -141,8 +143,10 @@ export function groundNames({ venue, reading, lettering: k, named, sockets }: Wr
   at('notes', venue.notes, ({ label, picture }) => (picture ? `${label} · picture` : label));
   const all = boxOf(venue.outline);
   const placed = placeNames(wanted, signs, {
-    ...{ x: all.x - ROOM, y: all.y - ROOM },
-    ...{ width: all.width + 2 * ROOM, height: all.height + 2 * ROOM },
+    x: all.x - ROOM,
+    y: all.y - ROOM,
+    width: all.width + 2 * ROOM,
+    height: all.height + 2 * ROOM,
   });
   return placed.map(({ at: { x, y, ...spot }, size, ...name }) => ({
     ...name,

@@ -16,16 +16,33 @@ export const GROUPS = {
 export type Group = keyof typeof GROUPS;
 
 const OF_AREA: Readonly<Record<AreaKind, Group>> = {
-  ...{ seating: 'seats', raised: 'floors', gallery: 'floors', obstacle: 'floors', desk: 'floors' },
-  ...{ 'keep-clear': 'bounds', 'no-film': 'bounds', cameras: 'bounds' },
+  seating: 'seats',
+  raised: 'floors',
+  gallery: 'floors',
+  obstacle: 'floors',
+  desk: 'floors',
+  'keep-clear': 'bounds',
+  'no-film': 'bounds',
+  cameras: 'bounds',
 };
 
 const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas'>, Group>> = {
-  ...{ outline: 'walls', walls: 'walls', pillars: 'walls', doors: 'walls', stairs: 'floors' },
-  ...{ marks: 'marks', lightReadings: 'marks', sockets: 'power' },
-  ...{ networkSockets: 'lines', houseLines: 'lines' },
-  ...{ residents: 'house', screens: 'house', ceilingPoints: 'house', lamps: 'house' },
-  ...{ mobileReadings: 'notes', notes: 'notes' },
+  outline: 'walls',
+  walls: 'walls',
+  pillars: 'walls',
+  doors: 'walls',
+  stairs: 'floors',
+  marks: 'marks',
+  lightReadings: 'marks',
+  sockets: 'power',
+  networkSockets: 'lines',
+  houseLines: 'lines',
+  residents: 'house',
+  screens: 'house',
+  ceilingPoints: 'house',
+  lamps: 'house',
+  mobileReadings: 'notes',
+  notes: 'notes',
 };
 
 /** The group of an area by its kind. */

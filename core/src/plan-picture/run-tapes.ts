@@ -25,7 +25,10 @@ export function runTapes(
       return at ? [{ x: px(at[0]), y: px(at[1]) }] : [];
     });
   const wanted = runs.map(({ id, number, points }) => ({
-    ...{ key: id, text: number, size, bold: true },
+    key: id,
+    text: number,
+    size,
+    bold: true,
     spots: spotsOf(points),
   }));
   return placeNames(wanted, taken, room);

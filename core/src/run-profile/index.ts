@@ -76,7 +76,11 @@ export function runProfile(
     marks.push({ along: joined, kind: 'joint', label: `joint after ${shelf.items[item]?.tape ?? ''}` });
   }
   return {
-    ...{ line, marks, wanted, cable: numberOf(run.cableLength), limit: numberOf(run.limit) },
+    line,
+    marks,
+    wanted,
+    cable: numberOf(run.cableLength),
+    limit: numberOf(run.limit),
     highest: Math.max(...line.map(([, height]) => height), 1),
   };
 }

@@ -41,7 +41,10 @@ function close(
     if (!inner) continue;
     outer.set(`${id} ${port}`, {
       ...inner,
-      ...{ port: `${id}.${port}`, label, y: pinRow(rows[inner.side]++), end: { device: id, port } },
+      port: `${id}.${port}`,
+      label,
+      y: pinRow(rows[inner.side]++),
+      end: { device: id, port },
     });
   }
   const isInner = ({ box }: Wire['from']): boolean => members.has(box);
@@ -51,13 +54,17 @@ function close(
     return pin && { box: carrier, port: pin.port };
   };
   const box: DeviceBox = {
-    ...{
-      id: carrier,
-      label: device.label,
-      kind: `${assembly.label}, version ${device.assembly?.version ?? ''}`,
-    },
-    ...{ family: 'rack case', group: undefined, pins: [...outer.values()], nudge: device.nudge },
-    ...{ house: false, offered: false, width: BOX.wide, height: heightOf([...outer.values()]) },
+    id: carrier,
+    label: device.label,
+    kind: `${assembly.label}, version ${device.assembly?.version ?? ''}`,
+    family: 'rack case',
+    group: undefined,
+    pins: [...outer.values()],
+    nudge: device.nudge,
+    house: false,
+    offered: false,
+    width: BOX.wide,
+    height: heightOf([...outer.values()]),
   };
   const at = graph.boxes.findIndex(({ id }) => members.has(id));
   const rest = graph.boxes.filter(({ id }) => !members.has(id));

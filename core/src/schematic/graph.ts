@@ -120,7 +120,11 @@ export function schematicGraph(
     const pins = pinsOf(id, inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
     return [
       {
-        ...{ id, label: device.label, kind: kind.label, family: kind.family, pins },
+        id,
+        label: device.label,
+        kind: kind.label,
+        family: kind.family,
+        pins,
         group: groupOf(id),
         width: BOX.width,
         height: heightOf(pins),
@@ -134,17 +138,15 @@ export function schematicGraph(
     const pins = pinsOf(id, inOrder(of.ports), new Map());
     const nudge = undefined;
     return {
-      ...{
-        id,
-        label,
-        kind: of.label,
-        family: of.family,
-        pins,
-        nudge,
-        group: undefined,
-        house: true,
-        offered: true,
-      },
+      id,
+      label,
+      kind: of.label,
+      family: of.family,
+      pins,
+      nudge,
+      group: undefined,
+      house: true,
+      offered: true,
       width: BOX.width,
       height: heightOf(pins),
     };

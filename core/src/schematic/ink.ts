@@ -51,8 +51,12 @@ export function schematicMarks(
     size: number,
     more: { bold?: boolean; anchor?: 'middle' | 'end' } = {},
   ): PaperMark => ({
-    ...{ mark: 'text', at, text: words, size },
-    ...{ bold: more.bold ?? false, anchor: more.anchor ?? 'start' },
+    mark: 'text',
+    at,
+    text: words,
+    size,
+    bold: more.bold ?? false,
+    anchor: more.anchor ?? 'start',
   });
   return [
     ...groups.flatMap(({ id, label }): PaperMark[] => {
@@ -74,8 +78,12 @@ export function schematicMarks(
           ? []
           : [
               {
-                ...{ mark: 'rect' as const, at: [x + TAPE.gap, y - TAPE.height / 2] as Point, dash: [] },
-                ...{ width: TAPE.width, height: TAPE.height, fill: 'white' as const },
+                mark: 'rect' as const,
+                at: [x + TAPE.gap, y - TAPE.height / 2] as Point,
+                dash: [],
+                width: TAPE.width,
+                height: TAPE.height,
+                fill: 'white' as const,
               },
               text([x + TAPE.gap + TAPE.width / 2, y + 3.6], tape, 10, { bold: true, anchor: 'middle' }),
             ]),

@@ -141,7 +141,10 @@ function elkGraph({ groups, boxes, wires }: SchematicGraph, seed: number): ElkNo
     layoutOptions: { 'elk.portConstraints': 'FIXED_POS' },
     ports: box.pins.map(({ port, side, y }) => ({
       id: portId(box.id, port),
-      ...{ x: side === 'in' ? 0 : box.width, y, width: 0, height: 0 },
+      x: side === 'in' ? 0 : box.width,
+      y,
+      width: 0,
+      height: 0,
       layoutOptions: { 'elk.port.side': side === 'in' ? 'WEST' : 'EAST' },
     })),
   });

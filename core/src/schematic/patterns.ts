@@ -13,6 +13,12 @@ export const PATTERNS: Readonly<Record<Carries, readonly number[]>> = {
 };
 
 export const CARRIES_WORDS: Readonly<Record<Carries, string>> = {
-  ...{ video: 'pictures', audio: 'sound', network: 'network', control: 'control', tally: 'tally' },
-  ...{ talkback: 'talkback', data: 'disk', power: 'power' },
+  video: 'pictures',
+  audio: 'sound',
+  network: 'network',
+  control: 'control',
+  tally: 'tally',
+  talkback: 'talkback',
+  data: 'disk',
+  power: 'power',
 };

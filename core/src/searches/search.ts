@@ -85,7 +85,11 @@ export const isProven = ({ objectives }: Pick<Found<unknown>, 'objectives'>): bo
 
 /** An objective of an answer that is known to be the best. */
 export const provenLeast = (label: string, unit: string, value: number): Objective => ({
-  ...{ label, unit, better: 'less', value, bound: value },
+  label,
+  unit,
+  better: 'less',
+  value,
+  bound: value,
 });
 
 /** Says when nobody wants the answer any more, by throwing why; an `AbortSignal` is one. */

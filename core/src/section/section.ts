@@ -85,13 +85,20 @@ export function sectionOf(
     const under = termOf(result.pastSolids, 'under');
     const height = under === undefined ? line(x / run, lowest) : under - past;
     clearances.push({
-      ...{ name: 'pastSolids', figure: result.pastSolids, from: [x, height] as const },
+      name: 'pastSolids',
+      figure: result.pastSolids,
+      from: [x, height] as const,
       to: [x, under ?? height - past],
     });
   }
   const heights = parts.flatMap(({ points }) => points.map(([, height]) => height));
   return {
-    ...{ run, parts, clearances, lens: [0, lens], eyes: [run, eyes], lowest: [run, lowest] },
+    run,
+    parts,
+    clearances,
+    lens: [0, lens],
+    eyes: [run, eyes],
+    lowest: [run, lowest],
     top: Math.max(lens + 0.3, eyes + 0.4, ...heights),
     bottom: Math.min(0, lowest, ...heights),
   };
@@ -120,7 +127,8 @@ function partsAlong(
       high: readonly [number, number],
     ) =>
       parts.push({
-        ...{ kind, label },
+        kind,
+        label,
         points: [
           ...([[a.d, low[0]] as const, [b.d, low[1]] as const] as const),
           ...([[b.d, high[1]] as const, [a.d, high[0]] as const] as const),

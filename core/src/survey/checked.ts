@@ -5,7 +5,11 @@ import { resultOf, type Snag } from '../foundations/index.js';
 
 /** A plan that is never kept, live at an instant: it asks of the venue what any stream from there would ask. */
 export const surveyPlan = (venue: VenuePin, start: string, zone: string): Plan => ({
-  ...{ version: 1, label: 'Survey', start, zone, venue },
+  version: 1,
+  label: 'Survey',
+  start,
+  zone,
+  venue,
   outputs: { outsurvey: { order: '001h', label: 'A stream', kind: 'stream' } },
 });
 

@@ -4,12 +4,5 @@ export { settling } from './settling.js';
 export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
 export { lightPinned, mobilePinned, notePinned } from './pinned.js';
 export { nearestFirst, unmeasured, type Ask, type Unmeasured } from './unmeasured.js';
-export {
-  AISLE_GUESS,
-  measuresOf,
-  venueFrom,
-  WALLS,
-  type Survey,
-  type SurveyedSocket,
-  type Wall,
-} from './venue-from.js';
+export { WALLS, type Survey, type SurveyedSocket, type Wall } from './survey.js';
+export { AISLE_GUESS, measuresOf, venueFrom } from './venue-from.js';

@@ -32,11 +32,21 @@ export interface Shape {
 }
 
 const metres = (key: string, label: string, guess: number, max: number, first = false): Measure => ({
-  ...{ key, label, unit: 'm', guess, min: 0.5, max },
+  key,
+  label,
+  unit: 'm',
+  guess,
+  min: 0.5,
+  max,
   ...(first ? { first } : {}),
 });
 const count = (key: string, label: string, guess: number, min: number, max: number): Measure => ({
-  ...{ key, label, unit: 'pieces', guess, min, max },
+  key,
+  label,
+  unit: 'pieces',
+  guess,
+  min,
+  max,
 });
 
 const LENGTH = metres('length', 'Length', 18, 300, true);
@@ -71,8 +81,11 @@ const across = (m: Measures): Span[] => [{ key: 'across', axis: 'x', from: 0, to
 /** The front, where people speak or play, is in the east of every shape. */
 export const SHAPES = {
   hall: {
-    ...{ label: 'Hall', words: 'one rectangle', measures: [LENGTH, WIDTH] },
-    ...{ outline: rectangle, spans: sides },
+    label: 'Hall',
+    words: 'one rectangle',
+    measures: [LENGTH, WIDTH],
+    outline: rectangle,
+    spans: sides,
   },
   nave: {
     label: 'Nave with aisles',
@@ -165,7 +178,8 @@ export const SHAPES = {
       { ...LENGTH, guess: 60, max: 300 },
       { ...WIDTH, guess: 40, max: 300 },
     ],
-    ...{ outline: rectangle, spans: sides },
+    outline: rectangle,
+    spans: sides,
   },
   meeting: {
     label: 'Meeting room',
@@ -176,7 +190,8 @@ export const SHAPES = {
       metres('tableLength', 'Table length', 4.5, 60),
       metres('tableWidth', 'Table width', 1.4, 20),
     ],
-    ...{ outline: rectangle, spans: sides },
+    outline: rectangle,
+    spans: sides,
   },
   theatre: {
     label: 'Theatre',

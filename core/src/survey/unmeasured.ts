@@ -127,7 +127,10 @@ function lacking(venue: Venue): Unmeasured[] {
       if (kinds && !kinds.includes(part.record.kind as Area['kind'])) return [];
       return [
         {
-          ...{ id: `${part.path}/${name}`, label: `${words} ${part.label}`, doubt, station },
+          id: `${part.path}/${name}`,
+          label: `${words} ${part.label}`,
+          doubt,
+          station,
           at: boxMiddle(part.points),
           ask: { kind: 'field', part, name },
         },
@@ -167,12 +170,20 @@ function line(venue: Venue, now: number): Unmeasured[] {
   const ask = <T>(wanted: boolean, item: T): T[] => (wanted ? [item] : []);
   return [
     ...ask<Unmeasured>(!fresh, {
-      ...{ id: 'upload', label, station, at: undefined, ask: { kind: 'upload' } },
+      id: 'upload',
+      label,
+      station,
+      at: undefined,
+      ask: { kind: 'upload' },
       doubt: 'whether the stream gets out, and how good it may look',
     }),
     ...ask<Unmeasured>(inOrder(venue.mobileReadings).length === 0, {
-      ...{ id: 'mobile', label: 'mobile signal, by operator and spot', station, at: undefined },
-      ...{ ask: { kind: 'mobile' }, doubt: 'what carries the stream when the line fails' },
+      id: 'mobile',
+      label: 'mobile signal, by operator and spot',
+      station,
+      at: undefined,
+      ask: { kind: 'mobile' },
+      doubt: 'what carries the stream when the line fails',
     }),
   ];
 }

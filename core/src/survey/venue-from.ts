@@ -12,36 +12,7 @@ import type {
 } from '../documents/index.js';
 import { boundsOf, idFrom, ordersFor, sidesOf, type Point } from '../foundations/index.js';
 import { box, shapeOf, type Measures, type ShapeName } from './shapes.js';
-
-export const WALLS = ['north', 'east', 'south', 'west'] as const;
-export type Wall = (typeof WALLS)[number];
-
-export interface SurveyedSocket {
-  readonly wall: Wall;
-  /** Metres from the wall's west or north end; absent = somewhere along it. */
-  readonly along?: number;
-  /** Which circuit, counted from 1. */
-  readonly circuit: number;
-}
-
-/** What was noted on the walk round. Absent numbers are guessed. */
-export interface Survey {
-  readonly name: string;
-  readonly shape: ShapeName;
-  /** Metres or pieces by the measure’s key. */
-  readonly measures: Readonly<Partial<Record<string, number>>>;
-  readonly volts: number;
-  readonly hertz: 50 | 60;
-  /** Rows of seats with an aisle between, where the shape has room for them. */
-  readonly seats: boolean;
-  /** Clear width of the aisle, m; absent = guessed. */
-  readonly aisle?: number;
-  /** Breaker of each circuit, A. */
-  readonly circuits: readonly number[];
-  readonly sockets: readonly SurveyedSocket[];
-  /** Names of the places where people speak or play. */
-  readonly marks: readonly string[];
-}
+import { type Survey, type SurveyedSocket, type Wall } from './survey.js';
 
 /** Notes a guess; without a path when several values follow from it. */
 type Guessing = (path: string | undefined, label: string) => void;
@@ -85,8 +56,18 @@ export function venueFrom(survey: Survey): Venue {
   const sockets = socketsOf(survey, outline, guess);
   const doors = doorOf(shape, outline, guess);
   return {
-    ...{ version: 1, name, volts, hertz, outline },
-    ...{ dimensions, pillars, areas, doors, marks, circuits: circuitsOf(survey.circuits), sockets },
+    version: 1,
+    name,
+    volts,
+    hertz,
+    outline,
+    dimensions,
+    pillars,
+    areas,
+    doors,
+    marks,
+    circuits: circuitsOf(survey.circuits),
+    sockets,
     guesses: inOneMap(guesses),
   };
 }
@@ -173,7 +154,9 @@ function theatreOf(m: Measures): Record<string, Area> {
   const front = length - Math.min(stageDepth, length);
   const areas: Record<string, Area> = {
     [idOf('area', 'stage')]: {
-      ...{ label: 'stage', kind: 'raised' as const, floor: stageHeight },
+      label: 'stage',
+      kind: 'raised' as const,
+      floor: stageHeight,
       outline: box(front, 0, length - front, width),
     },
   };
@@ -182,7 +165,10 @@ function theatreOf(m: Measures): Record<string, Area> {
     const x = front - 2 - (row + 1) * rowSpacing;
     if (x < 0.5) break;
     areas[idOf('area', `row ${row + 1}`)] = {
-      ...{ label: `row ${row + 1}`, kind: 'seating' as const, rowSpacing, floor: rounded(row * rise) },
+      label: `row ${row + 1}`,
+      kind: 'seating' as const,
+      rowSpacing,
+      floor: rounded(row * rise),
       outline: box(x, walk, rowSpacing, width - 2 * walk),
     };
   }
@@ -265,7 +251,11 @@ function socketsOf({ sockets }: Survey, outline: readonly Point[], guess: Guessi
       return [
         id,
         {
-          ...{ order: orders[i] ?? '', label, at: along(side, at ?? place), outlets: 2, amps: 13 },
+          order: orders[i] ?? '',
+          label,
+          at: along(side, at ?? place),
+          outlets: 2,
+          amps: 13,
           circuit: idOf('circuit', circuit),
         },
       ];

@@ -43,7 +43,8 @@ function bodyShape(floor: number, top: number): Shape {
 /** Turns shapes into faces at a place of the plan, square to where the camera looks. */
 function board(what: Substance, of: string, at: Point, aim: number, shapes: readonly Shape[]): Face[] {
   return shapes.map(shape => ({
-    ...{ what, of },
+    what,
+    of,
     corners: shape.map(([across, up]): Place3 => [...polar(at, aim + 90, across), up]),
     edges: shape.map(() => true),
   }));

@@ -5,4 +5,4 @@ export { pictureSvg, THIRDS, type Inked, type Tone } from './ink.js';
 export { PICTURE, pictureOf, projector, type Drawn, type Lens, type OnPicture } from './picture.js';
 export { floorFaces, peopleInSeats, roomInSpace } from './room-in-space.js';
 export { spaceOf } from './sorted-space.js';
-export { viewfinderOf, type Viewfinder, type ViewfinderWish } from './viewfinder.js';
+export { viewfinderOf, type Viewfinder, type ViewfinderRequest } from './viewfinder.js';

@@ -110,8 +110,15 @@ export const THIRDS: readonly (readonly [OnPicture, OnPicture])[] = [1 / 3, 2 / 
 
 /** Tones on white paper. */
 const ON_PAPER: Readonly<Record<Tone, string>> = {
-  ...{ paper: '#fff', shade: '#f2f0ea', tape: '#fff', rule: '#d8d4ca', ink: '#1e2a2b', faint: '#8a908c' },
-  ...{ brass: '#9c6b1f', slate: '#3c6682', madder: '#a63a2b' },
+  paper: '#fff',
+  shade: '#f2f0ea',
+  tape: '#fff',
+  rule: '#d8d4ca',
+  ink: '#1e2a2b',
+  faint: '#8a908c',
+  brass: '#9c6b1f',
+  slate: '#3c6682',
+  madder: '#a63a2b',
 };
 
 const short = (value: number): number => Math.round(value * 10) / 10;

@@ -20,7 +20,10 @@ const face = (
   corners: readonly Place3[],
   edges = all(corners.length),
 ): Face => ({
-  ...{ what, of, corners, edges },
+  what,
+  of,
+  corners,
+  edges,
 });
 
 /** An upright rectangle over a line of the plan. */

@@ -20,7 +20,7 @@ export interface Viewfinder {
   readonly inked: readonly Inked[];
 }
 
-export interface ViewfinderWish {
+export interface ViewfinderRequest {
   readonly camera: string;
   /** The shot it takes; absent = as the camera stands. */
   readonly shot?: string | undefined;
@@ -37,7 +37,7 @@ export interface ViewfinderWish {
 /** What a camera will see; undefined where it has no place or direction yet. */
 export function viewfinderOf(
   planned: Planned,
-  { camera, shot, posture, by }: ViewfinderWish,
+  { camera, shot, posture, by }: ViewfinderRequest,
 ): Viewfinder | undefined {
   const standing = lensOf(planned, camera, shot);
   if (!standing) return undefined;
@@ -55,7 +55,7 @@ export function viewfinderOf(
   return { lens, inked: inkedOf(drawn, alone, wanted, sharpnessOf(planned.assessment.shots.shots, shot)) };
 }
 
-function adjusted(lens: Lens, { pan, tilt, zoom, raise }: NonNullable<ViewfinderWish['by']>): Lens {
+function adjusted(lens: Lens, { pan, tilt, zoom, raise }: NonNullable<ViewfinderRequest['by']>): Lens {
   const [x, y, z] = lens.eye;
   return {
     ...lens,

@@ -69,7 +69,8 @@ describe('an edit', () => {
   it('makes a fix of plain data, which a worker can hand over', () => {
     const made = fix('Do without it', inPlan().drop('outputs', 'outstream1'), 'leave');
     expect(structuredClone(made)).toEqual({
-      ...{ label: 'Do without it', way: 'leave' },
+      label: 'Do without it',
+      way: 'leave',
       changes: [{ document: 'plan', patch: [{ op: 'remove', path: '/outputs/outstream1' }] }],
     });
   });

@@ -68,7 +68,9 @@ describe('a door', () => {
 
 describe('seats, stairs and screens', () => {
   const block = (width: number, rowSpacing: number) => ({
-    ...{ label: 'pews', kind: 'seating' as const, rowSpacing },
+    label: 'pews',
+    kind: 'seating' as const,
+    rowSpacing,
     outline: [
       [1, 1],
       [1 + width, 1],
@@ -119,7 +121,7 @@ describe('seats, stairs and screens', () => {
   });
 
   it('turn their width square to where they face', () => {
-    const [a, b] = screenEdge({ ...{ label: 's', order: '1', at: [5, 5], width: 2, height: 1, facing: 0 } });
+    const [a, b] = screenEdge({ label: 's', order: '1', at: [5, 5], width: 2, height: 1, facing: 0 });
     expect([a[0], b[0]].map(x => Math.round(x * 1e6) / 1e6)).toEqual([5, 5]);
     expect(distance(a, b)).toBeCloseTo(2, 9);
   });

@@ -36,7 +36,9 @@ describe('names', () => {
           .filter(each => !each.boxed)
           .map(({ x, y }) => ({ x: x - 5, y: y - 5, width: 10, height: 10 }));
         const wanted = labels.map(({ text, size, x, y, boxed }, i): WantedName => ({
-          ...{ key: String(i), text, size },
+          key: String(i),
+          text,
+          size,
           spots: boxed ? inside({ x, y, width: 80, height: 40 }) : around(x, y, 5),
         }));
         const boxes = placeNames(wanted, signs, ROOM).map(boxOf);

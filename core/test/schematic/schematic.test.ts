@@ -29,7 +29,10 @@ const engine: ElkLayout = graph => elk.layout(graph as never) as unknown as Retu
 const bundleOf = (kit: Kit): Bundle => ({
   ...fridayBundle(),
   plan: {
-    ...{ version: 1, label: kit.label, start: '2026-12-04T19:30:00Z', zone: 'Europe/London' },
+    version: 1,
+    label: kit.label,
+    start: '2026-12-04T19:30:00Z',
+    zone: 'Europe/London',
     venue: { id: 'plainroom1', revision: 1 },
     ...kit.plan,
   },

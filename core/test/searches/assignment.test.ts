@@ -4,16 +4,16 @@ import { describe, expect, it } from 'vitest';
 import { assign } from '../../src/searches/placement/assignment.js';
 import { between } from '../arbitraries.js';
 
-const worthOf = (worth: readonly (readonly number[])[], taken: readonly number[]): number =>
-  taken.reduce((sum, column, row) => sum + (column < 0 ? 0 : (worth[row]?.[column] ?? NaN)), 0);
+const scoreOf = (score: readonly (readonly number[])[], taken: readonly number[]): number =>
+  taken.reduce((sum, column, row) => sum + (column < 0 ? 0 : (score[row]?.[column] ?? NaN)), 0);
 
 /** The most that rows from one on can take of the columns that are left, each row one or none. */
-function most(worth: readonly (readonly number[])[], row: number, left: ReadonlySet<number>): number {
-  if (row === worth.length) return 0;
-  let best = most(worth, row + 1, left);
+function most(score: readonly (readonly number[])[], row: number, left: ReadonlySet<number>): number {
+  if (row === score.length) return 0;
+  let best = most(score, row + 1, left);
   for (const column of left) {
     const rest = new Set([...left].filter(each => each !== column));
-    best = Math.max(best, (worth[row]?.[column] ?? 0) + most(worth, row + 1, rest));
+    best = Math.max(best, (score[row]?.[column] ?? 0) + most(score, row + 1, rest));
   }
   return best;
 }
@@ -26,13 +26,13 @@ describe('assigning rows to columns', () => {
         fc.array(fc.array(between(-2, 6), { minLength: columns, maxLength: columns }), { maxLength: 5 }),
       );
     fc.assert(
-      fc.property(matrix, worth => {
-        const taken = assign(worth);
+      fc.property(matrix, score => {
+        const taken = assign(score);
         const columns = taken.filter(column => column >= 0);
         expect(new Set(columns).size).toBe(columns.length);
-        expect(taken.every((column, row) => column < 0 || (worth[row]?.[column] ?? 0) > 0)).toBe(true);
-        const all = new Set((worth[0] ?? []).map((_, i) => i));
-        expect(worthOf(worth, taken)).toBeCloseTo(most(worth, 0, all), 9);
+        expect(taken.every((column, row) => column < 0 || (score[row]?.[column] ?? 0) > 0)).toBe(true);
+        const all = new Set((score[0] ?? []).map((_, i) => i));
+        expect(scoreOf(score, taken)).toBeCloseTo(most(score, 0, all), 9);
       }),
     );
   });

@@ -1,22 +1,21 @@
-/** The bound of some cells: no set of stances out of them is worth more. */
+/** The bound of some cells: no set of poses out of them is worth more. */
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { bounding } from '../../src/searches/placement/bound.js';
 import { Cell } from '../../src/searches/placement/cells.js';
 import { prepare } from '../../src/searches/placement/index.js';
-import { Worth } from '../../src/searches/placement/worth.js';
+import { Score } from '../../src/searches/placement/score.js';
 import { friday } from '../stations/edited.js';
 
 function prepared() {
   const steps = prepare(friday, {
-    ...{
-      cameras: ['camwide01', 'camnorth1', 'camside01'],
-      count: 3,
-      grid: 1,
-      heights: [1.5],
-      anywhere: true,
-    },
-    ...{ refused: [], insisted: [] },
+    cameras: ['camwide01', 'camnorth1', 'camside01'],
+    count: 3,
+    grid: 1,
+    heights: [1.5],
+    anywhere: true,
+    refused: [],
+    insisted: [],
   });
   for (;;) {
     const { done, value } = steps.next();
@@ -24,12 +23,12 @@ function prepared() {
   }
 }
 
-it('is above the worth of any stances of its cells, wherever the cells were parted', () => {
+it('is above the worth of any poses of its cells, wherever the cells were parted', () => {
   const { pools, scene } = prepared();
-  const free = pools.filter(({ task, stances }) => task === undefined && stances.length > 0);
+  const free = pools.filter(({ task, poses }) => task === undefined && poses.length > 0);
   expect(free.length).toBeGreaterThan(1);
   const bound = bounding(scene.wanted);
-  const worth = new Worth(scene);
+  const score = new Score(scene);
   let near = 0;
   fc.assert(
     fc.property(
@@ -40,14 +39,14 @@ it('is above the worth of any stances of its cells, wherever the cells were part
       draws => {
         const chosen = draws.map(([which, turns, pick]) => {
           const pool = free[which % free.length] as (typeof free)[number];
-          let cell = Cell.of(pool.stances, scene.wanted.shots);
+          let cell = Cell.of(pool.poses, scene.wanted.shots);
           for (const turn of turns) if (cell.size > 1) cell = cell.split()[turn ? 1 : 0];
-          const stance = cell.stance(pick % cell.size);
-          return { cell, means: pool.means, stance };
+          const pose = cell.pose(pick % cell.size);
+          return { cell, means: pool.means, pose };
         });
         const cells = chosen.map(({ cell }) => cell);
         const most = bound({ cells, locked: chosen.map(({ means }) => means.worked === 'locked') });
-        const value = worth.of(chosen);
+        const value = score.of(chosen);
         expect(most).toBeGreaterThanOrEqual(value - 1e-9);
         if (most - value < 1) near++;
       },

@@ -82,13 +82,11 @@ describe('the demo church without its leads', () => {
   const bare = edited(
     set('/links', {}),
     set('/devices/monitor01', {
-      ...{
-        order: 'zz',
-        label: 'MONITOR',
-        kind: 'monitor24',
-        viewers: ['mixer'],
-        place: { inside: 'deskrack1' },
-      },
+      order: 'zz',
+      label: 'MONITOR',
+      kind: 'monitor24',
+      viewers: ['mixer'],
+      place: { inside: 'deskrack1' },
     }),
   );
 

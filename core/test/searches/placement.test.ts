@@ -14,15 +14,20 @@ import {
   type PlacementOptions,
   type Prepared,
 } from '../../src/searches/placement/index.js';
-import type { Stance } from '../../src/searches/placement/stances.js';
-import { Worth, type Cast } from '../../src/searches/placement/worth.js';
+import type { Pose } from '../../src/searches/placement/poses.js';
+import { Score, type Cast } from '../../src/searches/placement/score.js';
 import { distance, numberOf } from '../../src/foundations/index.js';
 import { edited, friday, set } from '../stations/edited.js';
 
 const CAMERAS = ['camwide01', 'camnorth1', 'camside01'];
 const WISH: PlacementOptions = {
-  ...{ cameras: CAMERAS, count: 3, grid: 0.5, heights: [1, 1.5, 2.4], anywhere: false },
-  ...{ refused: [], insisted: [] },
+  cameras: CAMERAS,
+  count: 3,
+  grid: 0.5,
+  heights: [1, 1.5, 2.4],
+  anywhere: false,
+  refused: [],
+  insisted: [],
 };
 
 function ended<T>(steps: Generator<unknown, T>): T {
@@ -36,7 +41,7 @@ const prepared = (wish: Partial<PlacementOptions> = {}, bundle: Bundle = friday)
 const found = (wish: Partial<PlacementOptions> = {}, bundle?: Bundle): Layouts =>
   ended(findLayouts(prepared(wish, bundle)));
 const bestOf = ({ pools, scene }: Prepared, count: number, some: readonly Pool[] = pools): Best =>
-  ended(bestSet(some, count, scene.wanted, new Worth(scene)));
+  ended(bestSet(some, count, scene.wanted, new Score(scene)));
 
 const SIZES = ['head and shoulders', 'chest up', 'waist up', 'knees up', 'full figure'] as const;
 /** Four shots of Friday’s marks, drawn by a number, two of them in one item of the running order. */
@@ -45,7 +50,8 @@ function drawn(seed: number): Bundle {
   const shots: Record<string, Shot> = {};
   for (let i = 0; i < 4; i++) {
     shots[`drawnsho${i}`] = {
-      ...{ order: `00${i + 1}h`, mark: marks[(seed + i * 3) % marks.length] ?? '' },
+      order: `00${i + 1}h`,
+      mark: marks[(seed + i * 3) % marks.length] ?? '',
       size: SIZES[(seed * 7 + i * 2) % SIZES.length] ?? 'waist up',
       importance: (['vital', 'wanted', 'nice'] as const)[(seed + i) % 3] ?? 'wanted',
       ...(i < 2 && { items: ['itemwelco1'] }),
@@ -58,8 +64,8 @@ describe('the best set of positions', () => {
   it.each([0, 1, 2, 3])('for one camera is what trying every place finds, draw %i', seed => {
     const ready = prepared({ cameras: [CAMERAS[seed % 3] ?? ''] }, drawn(seed));
     const pools = ready.pools.filter(({ task }) => task === undefined);
-    const worth = new Worth(ready.scene);
-    const every = pools.flatMap(({ means, stances }) => stances.map(stance => worth.of([{ stance, means }])));
+    const score = new Score(ready.scene);
+    const every = pools.flatMap(({ means, poses }) => poses.map(pose => score.of([{ pose, means }])));
     const best = bestOf(ready, 1, pools);
     expect(every.length).toBeGreaterThan(10);
     expect(best.value).toBe(Math.max(0, ...every));
@@ -73,7 +79,7 @@ describe('the best set of positions', () => {
     );
     const pools = ready.pools
       .filter(({ task }) => task === undefined)
-      .map(pool => ({ ...pool, stances: thinned(pool.stances, 14, seed) }));
+      .map(pool => ({ ...pool, poses: thinned(pool.poses, 14, seed) }));
     const best = bestOf(ready, 2, pools);
     expect(best.value).toBeCloseTo(await byProgramme(pools, 2, ready), 6);
     expect(best.value).toBeGreaterThan(1);
@@ -81,7 +87,7 @@ describe('the best set of positions', () => {
 
   it('is never worth more than the bound told on the way', () => {
     const { pools, scene, fixed } = prepared({ grid: 1 });
-    const steps = bestSet(pools, WISH.count + fixed, scene.wanted, new Worth(scene));
+    const steps = bestSet(pools, WISH.count + fixed, scene.wanted, new Score(scene));
     const bounds: number[] = [];
     for (;;) {
       const { done, value } = steps.next();
@@ -161,36 +167,34 @@ describe('what is offered', () => {
   });
 });
 
-/** Some of the stances, spread evenly, beginning at a number. */
-const thinned = (stances: readonly Stance[], count: number, from: number): Stance[] =>
-  stances
-    .filter((_, i) => (i + from) % Math.max(1, Math.floor(stances.length / count)) === 0)
-    .slice(0, count);
+/** Some of the poses, spread evenly, beginning at a number. */
+const thinned = (poses: readonly Pose[], count: number, from: number): Pose[] =>
+  poses.filter((_, i) => (i + from) % Math.max(1, Math.floor(poses.length / count)) === 0).slice(0, count);
 
 /**
- * The same choice as a mixed-integer programme: y = a stance is taken, x = it serves a demand first or second,
- * l = what another stance that is taken takes off that, p = what two stances cost each other.
+ * The same choice as a mixed-integer programme: y = a pose is taken, x = it serves a demand first or second,
+ * l = what another pose that is taken takes off that, p = what two poses cost each other.
  */
 async function byProgramme(pools: readonly Pool[], count: number, { scene }: Prepared): Promise<number> {
   const { shots, moments } = scene.wanted;
-  const worth = new Worth(scene);
-  const all = pools.flatMap(({ means, stances }, pool) =>
-    stances.map((stance): Cast & { pool: number } => ({ stance, means, pool })),
+  const score = new Score(scene);
+  const all = pools.flatMap(({ means, poses }, pool) =>
+    poses.map((pose): Cast & { pool: number } => ({ pose, means, pool })),
   );
   const [gains, rows, binary]: [string[], string[], string[]] = [[], [], all.map((_, i) => `y${i}`)];
-  all.forEach(({ stance }, i) => gains.push(`- ${stance.cost} y${i}`));
+  all.forEach(({ pose }, i) => gains.push(`- ${pose.cost} y${i}`));
   moments.forEach((moment, m) => {
     moment.forEach(({ shot, points }, d) => {
       for (const [part, share] of [1, shots[shot]?.second ?? 0].entries()) {
         const takers = all.flatMap((cast, i) => {
-          const q = cast.stance.quality[shot] ?? 0;
+          const q = cast.pose.quality[shot] ?? 0;
           if (q === 0) return [];
           const x = `x${m}_${d}_${part}_${i}`;
           gains.push(`+ ${points * share * q} ${x}`);
           rows.push(`${x} - y${i} <= 0`);
           binary.push(x);
           all.forEach((other, j) => {
-            const lost = q - (worth.qualityBeside(cast, [other])[shot] ?? q);
+            const lost = q - (score.qualityBeside(cast, [other])[shot] ?? q);
             if (j === i || lost <= 0) return;
             gains.push(`- ${points * share * lost} l${m}_${d}_${part}_${i}_${j}`);
             rows.push(`l${m}_${d}_${part}_${i}_${j} - ${x} - y${j} >= -1`);
@@ -200,9 +204,9 @@ async function byProgramme(pools: readonly Pool[], count: number, { scene }: Pre
         if (takers.length > 0) rows.push(`${takers.join(' + ')} <= 1`);
       }
     });
-    all.forEach(({ means, stance }, i) => {
+    all.forEach(({ means, pose }, i) => {
       const parts = (d: number): string[] => [0, 1].map(part => `x${m}_${d}_${part}_${i}`);
-      const own = moment.map(({ shot }, d) => ((stance.quality[shot] ?? 0) > 0 ? parts(d) : []));
+      const own = moment.map(({ shot }, d) => ((pose.quality[shot] ?? 0) > 0 ? parts(d) : []));
       const lists = means.worked === 'locked' ? own : [own.flat()];
       for (const list of lists) if (list.length > 0) rows.push(`${list.join(' + ')} <= 1`);
     });
@@ -210,7 +214,7 @@ async function byProgramme(pools: readonly Pool[], count: number, { scene }: Pre
   all.forEach((a, i) => {
     all.slice(i + 1).forEach((b, k) => {
       const j = i + 1 + k;
-      const together = worth.betweenTwo(a, b);
+      const together = score.betweenTwo(a, b);
       if (together === Infinity) rows.push(`y${i} + y${j} <= 1`);
       else if (together > 1e-12) {
         gains.push(`- ${together} p${i}_${j}`);

@@ -83,9 +83,13 @@ const problemOf = fc
   .map(({ stock, leads }): StockProblem => ({
     stock: stock.map((kind, i) => ({ kind: `kind${i}`, ...kind })),
     leads: leads.map(({ length, groups: own, carries }, i) => ({
-      ...{ id: `lead${i}`, length, sold: Math.ceil(length) },
+      id: `lead${i}`,
+      length,
+      sold: Math.ceil(length),
       options: own.map(group => ({
-        ...{ group, carries, perJoint: Number.isFinite(carries) ? 2 : 0 },
+        group,
+        carries,
+        perJoint: Number.isFinite(carries) ? 2 : 0,
         mostJoins: group === 'coax' ? 2 : 0,
       })),
     })),
@@ -125,7 +129,11 @@ describe('cutting from the stock', () => {
     const pieces = await cutFromStock({ leads: [lead('one', 18), lead('two', 19)], stock }, solve);
     // One of them takes both short ones joined: 2 m and 1 m are left over either way.
     expect(stockCost({ leads: [lead('one', 18), lead('two', 19)], stock }, pieces)).toEqual({
-      ...{ bought: 0, boughtLength: 0, beyondReach: 0, joins: 1, excess: 3 },
+      bought: 0,
+      boughtLength: 0,
+      beyondReach: 0,
+      joins: 1,
+      excess: 3,
     });
   });
 });

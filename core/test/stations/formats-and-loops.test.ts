@@ -115,7 +115,11 @@ describe('a loop', () => {
   it('does not run through a camera: what comes back into it does not come out of it', () => {
     const kinds = applyPatch(friday.kinds, [
       set('/kinds/camoneinc/ports/returnin1', {
-        ...{ order: 'zz', label: 'return', direction: 'in', connector: 'HDMI A', carries: 'video' },
+        order: 'zz',
+        label: 'return',
+        direction: 'in',
+        connector: 'HDMI A',
+        carries: 'video',
       }),
     ]);
     const back = edited(set('/links/linkback1', plug('switcher1', 'hdmiout02', 'camwide01', 'returnin1')));

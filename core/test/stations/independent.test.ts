@@ -31,7 +31,10 @@ function focus(input: In): Focus {
 function overHeads(input: In): number {
   const [near, far] = [n(input, 'near'), n(input, 'far')];
   const block: Area = {
-    ...{ label: 'pews', kind: 'seating', floor: n(input, 'floor'), standingHead: n(input, 'head') },
+    label: 'pews',
+    kind: 'seating',
+    floor: n(input, 'floor'),
+    standingHead: n(input, 'head'),
     outline: [
       [near, -1],
       [far, -1],
@@ -44,8 +47,12 @@ function overHeads(input: In): number {
 }
 
 const optics = (input: In): Optics => ({
-  ...{ sensorWidth: n(input, 'w'), sensorHeight: n(input, 'h'), crop: n(input, 'crop') },
-  ...{ focalMin: 10, focalMax: 100, pixels: 1920 },
+  sensorWidth: n(input, 'w'),
+  sensorHeight: n(input, 'h'),
+  crop: n(input, 'crop'),
+  focalMin: 10,
+  focalMax: 100,
+  pixels: 1920,
 });
 
 /** The angle of view by the very formula that a camera of the plan is worked by. */

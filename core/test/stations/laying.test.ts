@@ -7,7 +7,7 @@ import { nearestOpenCell, type FloorGrid } from '../../src/foundations/floor-gri
 import { contains, distanceToSegment, type Point } from '../../src/foundations/geometry.js';
 import { floorOf } from '../../src/stations/runs/floor.js';
 import { Laying, type Stop } from '../../src/stations/runs/laying.js';
-import { sharedBoth, squaresOf } from '../../src/stations/runs/trodden.js';
+import { sharedBoth, squaresOf } from '../../src/stations/runs/occupancy.js';
 import { between } from '../arbitraries.js';
 
 const box = (x: number, y: number, width: number, depth: number): Point[] => [
@@ -61,14 +61,17 @@ function plainCosts(grid: FloorGrid, from: number): Float64Array {
 
 /** A room with pillars, an aisle, a stage, a gallery with stairs, a door and points in the ceiling. */
 const small = fc.record({
-  ...{ width: between(6, 12), depth: between(6, 12) },
+  width: between(6, 12),
+  depth: between(6, 12),
   pillars: fc.array(fc.tuple(between(0.2, 0.8), between(0.2, 0.8)), { maxLength: 4 }),
 });
 const venues = small.chain(({ width, depth, pillars }) =>
   fc.record({ aisle: between(0.2, 0.7), stage: between(0.1, 1.2), gallery: fc.boolean() }).map(each => {
     const areas: Record<string, Area> = {
       aislecent: {
-        ...{ label: 'aisle', kind: 'keep-clear', walk: 'x' },
+        label: 'aisle',
+        kind: 'keep-clear',
+        walk: 'x',
         outline: box(1, depth * each.aisle, width - 3, 1.25),
       },
       stage0001: { label: 'stage', kind: 'raised', floor: each.stage, outline: box(width - 2.5, 1, 2.5, 3) },
@@ -77,7 +80,12 @@ const venues = small.chain(({ width, depth, pillars }) =>
       }),
     };
     const venue: Venue = {
-      ...{ version: 1, name: 'A room', volts: 230, hertz: 50, outline: box(0, 0, width, depth), areas },
+      version: 1,
+      name: 'A room',
+      volts: 230,
+      hertz: 50,
+      outline: box(0, 0, width, depth),
+      areas,
       pillars: Object.fromEntries(
         pillars.map(([x, y], i) => [
           `pillar00${i}`,
@@ -132,7 +140,11 @@ describe('the cost field of a venue', () => {
 
 const stop = (at: Point, level = 0): Stop => ({ at, level, fixed: true });
 const hall = (more: Partial<Venue> = {}): Venue => ({
-  ...{ version: 1, name: 'Hall', volts: 230, hertz: 50, outline: box(0, 0, 20, 12) },
+  version: 1,
+  name: 'Hall',
+  volts: 230,
+  hertz: 50,
+  outline: box(0, 0, 20, 12),
   ...more,
 });
 const AISLE: Area = { label: 'aisle', kind: 'keep-clear', outline: box(0, 5.5, 16, 1.5), walk: 'x' };

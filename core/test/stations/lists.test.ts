@@ -224,7 +224,9 @@ describe('the checks of the day', () => {
       .map(([check, { unit, atLeast }], i) => [
         `tick${String(i).padStart(5, '0')}`,
         {
-          ...{ check, by: 'Odile Marsh', at: '2026-12-04T17:00:00Z' },
+          check,
+          by: 'Odile Marsh',
+          at: '2026-12-04T17:00:00Z',
           ...(unit ? { value: Math.ceil((atLeast?.value ?? 0) + 1) } : {}),
         },
       ]);

@@ -45,8 +45,16 @@ describe('coax', () => {
 describe('reach', () => {
   it('of each make is that of the table', () => {
     const wanted: Partial<Record<CableMake, number>> = {
-      ...{ 'hdmi-active': 25, 'hdmi-optical': 100, ethernet: 100, 'unbalanced-audio': 8 },
-      ...{ 'usb-2': 5, 'usb-3': 3, 'usb-3-fast': 1, fibre: 300, 'fibre-single': 2000, 'balanced-audio': 100 },
+      'hdmi-active': 25,
+      'hdmi-optical': 100,
+      ethernet: 100,
+      'unbalanced-audio': 8,
+      'usb-2': 5,
+      'usb-3': 3,
+      'usb-3-fast': 1,
+      fibre: 300,
+      'fibre-single': 2000,
+      'balanced-audio': 100,
     };
     for (const [make, metres] of Object.entries(wanted)) expect(limit(make as CableMake)).toBe(metres);
     expect(limit('hdmi-active', { format: '2160p60' })).toBe(10);
@@ -80,7 +88,8 @@ describe('a proof', () => {
   const verdict = (used: number, proof?: Partial<Proof>, format: VideoFormat = '1080p50') => {
     const known: KnownProof | undefined = proof && {
       proof: { length: 20, works: true, at: '2026-11-01T10:00:00Z', by: 'Ines', ...proof },
-      ...{ document: 'plan', pointer: '/links/a/proof' },
+      document: 'plan',
+      pointer: '/links/a/proof',
     };
     const own = reach('hdmi-plain', { format });
     return reachVerdict('x', constant('used', used, 'm', 'test'), own, format, known).value;

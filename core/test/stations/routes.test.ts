@@ -10,7 +10,11 @@ import { routeTo } from '../../src/stations/runs/route.js';
 import { between, room, type RoomWithPillars } from '../arbitraries.js';
 
 const venueOf = ({ outline, pillars }: RoomWithPillars, more: Partial<Venue> = {}): Venue => ({
-  ...{ version: 1, name: 'A room', volts: 230, hertz: 50, outline: [...outline] },
+  version: 1,
+  name: 'A room',
+  volts: 230,
+  hertz: 50,
+  outline: [...outline],
   pillars: Object.fromEntries(
     pillars.map(({ label, outline: shape }, i) => {
       const xs = shape.map(([x]) => x);
@@ -90,9 +94,14 @@ describe('a cost field', () => {
       fc.property(small, ({ columns, rows, seed }) => {
         const size = columns * rows;
         const grid: FloorGrid = {
-          ...{ cell: 0.25, origin: [0, 0] as const, columns, rows },
+          cell: 0.25,
+          origin: [0, 0] as const,
+          columns,
+          rows,
           costs: Float64Array.from(seed.slice(0, size)),
-          ...{ axes: new Uint8Array(size), zones: new Uint16Array(size), tolls: [0] },
+          axes: new Uint8Array(size),
+          zones: new Uint16Array(size),
+          tolls: [0],
         };
         grid.costs[0] = 1;
         grid.costs[size - 1] = 1;
@@ -197,7 +206,9 @@ describe('a route', () => {
   it('passes a door overhead along its wall, up and down again', () => {
     const doors = {
       door00001: {
-        ...{ label: 'side door', kind: 'exit' as const, height: 2.2 },
+        label: 'side door',
+        kind: 'exit' as const,
+        height: 2.2,
         jambs: [
           [9, 0],
           [11, 0],

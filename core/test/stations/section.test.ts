@@ -6,7 +6,9 @@ import { sectionOf } from '../../src/section/section.js';
 import { edited, friday, number, set } from './edited.js';
 
 const across = (kind: string, heights: object) => ({
-  ...{ label: 'thing', kind, ...heights },
+  label: 'thing',
+  kind,
+  ...heights,
   outline: [
     [14.5, 4],
     [15, 4],
@@ -44,7 +46,9 @@ describe('sight past what is solid', () => {
     expect(gallery?.pastSolids.value).toBeNull();
     const table = applyPatch(friday.venue, [
       set('/areas/tablelect', {
-        ...{ label: 'lectern table', kind: 'obstacle', top: 1.2 },
+        label: 'lectern table',
+        kind: 'obstacle',
+        top: 1.2,
         outline: [
           [18, 4.5],
           [19, 4.5],

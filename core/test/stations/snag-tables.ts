@@ -24,12 +24,20 @@ export const device = (id: string, field: string): string => `/devices/${id}/${f
 
 /** A screen behind the lectern, so wide that every camera sees it. */
 export const screenAt = (refresh: number) => ({
-  ...{ order: '1', label: 'words', at: [19.5, 5], width: 3, height: 1, facing: 180, refresh },
+  order: '1',
+  label: 'words',
+  at: [19.5, 5],
+  width: 3,
+  height: 1,
+  facing: 180,
+  refresh,
 });
 
 /** A banner across the nave before the marks, hanging down to some height. */
 export const hanging = (underside: number) => ({
-  ...{ label: 'banner', kind: 'obstacle', underside },
+  label: 'banner',
+  kind: 'obstacle',
+  underside,
   outline: corners([14.5, 4], [14.8, 4], [14.8, 11.4], [14.5, 11.4]),
 });
 

@@ -12,7 +12,10 @@ import { friday, remove, set } from './edited.js';
 const placed = (venue: Venue, kind = friday.kinds.kinds.swcompact) =>
   newPlace(assess({ ...friday, venue, plan: { ...friday.plan, venueChanges: {} } }).ground, kind);
 const hall = (more: Partial<Venue> = {}): Venue => ({
-  ...{ version: 1, name: 'Bare hall', volts: 230, hertz: 50 },
+  version: 1,
+  name: 'Bare hall',
+  volts: 230,
+  hertz: 50,
   outline: [
     [0, 0],
     [12, 0],

@@ -235,7 +235,10 @@ describe('sight over heads on a raked floor', () => {
     const block = {
       label: 'tiers',
       kind: 'seating' as const,
-      ...{ outline: footprint([6, 0], 4, false), floor: 0.1, rake, ...(head ? { standingHead: head } : {}) },
+      outline: footprint([6, 0], 4, false),
+      floor: 0.1,
+      rake,
+      ...(head ? { standingHead: head } : {}),
     };
     const line = {
       run: 10,

@@ -24,8 +24,15 @@ const NOW = Date.parse('2026-12-02T12:00:00Z');
 const DAY = 24 * 60 * 60 * 1000;
 
 const hall = venueFrom({
-  ...{ name: 'A hall', shape: 'hall', measures: { length: 18 }, volts: 230, hertz: 50, seats: true },
-  ...{ circuits: [16], sockets: [{ wall: 'north', circuit: 1 }], marks: ['Speaker'] },
+  name: 'A hall',
+  shape: 'hall',
+  measures: { length: 18 },
+  volts: 230,
+  hertz: 50,
+  seats: true,
+  circuits: [16],
+  sockets: [{ wall: 'north', circuit: 1 }],
+  marks: ['Speaker'],
 });
 const patched = (venue: Venue, patch: readonly Operation[]): Venue =>
   applyPatch(venue, withMaps(venue, patch));
@@ -89,7 +96,11 @@ describe('what is not known', () => {
 });
 
 const VALUES: Readonly<Record<string, string | number>> = {
-  ...{ condition: 'good', kelvin: 3200, refresh: 50, 'card/connector': 'XLR', 'card/level': 'line' },
+  condition: 'good',
+  kelvin: 3200,
+  refresh: 50,
+  'card/connector': 'XLR',
+  'card/level': 'line',
 };
 
 describe('a guess', () => {

@@ -13,8 +13,17 @@ import { between } from '../arbitraries.js';
 
 const surveyed = (shape: ShapeName, measures: Survey['measures'] = {}, more: Partial<Survey> = {}) =>
   venueFrom({
-    ...{ name: 'A place', shape, measures, volts: 230, hertz: 50, seats: true, aisle: 1.6 },
-    ...{ circuits: [16, 16], sockets: [], marks: ['Speaker'], ...more },
+    name: 'A place',
+    shape,
+    measures,
+    volts: 230,
+    hertz: 50,
+    seats: true,
+    aisle: 1.6,
+    circuits: [16, 16],
+    sockets: [],
+    marks: ['Speaker'],
+    ...more,
   });
 const byLabel = <T extends { label: string }>(map: Readonly<Record<string, T>> | undefined, label: string) =>
   Object.values(map ?? {}).find(each => each.label === label);
@@ -97,8 +106,13 @@ describe('the other shapes', () => {
 
   it('a theatre rises row by row from its stage, and sight over heads knows it', () => {
     const theatre = surveyed('theatre', {
-      ...{ length: 24, width: 14, stageDepth: 7, stageHeight: 0.9 },
-      ...{ rows: 10, rowSpacing: 1, rise: 0.2 },
+      length: 24,
+      width: 14,
+      stageDepth: 7,
+      stageHeight: 0.9,
+      rows: 10,
+      rowSpacing: 1,
+      rise: 0.2,
     });
     expect(byLabel(theatre.areas, 'stage')).toMatchObject({ kind: 'raised', floor: 0.9 });
     // The first row ends 2 m before the stage: from 14 to 15 m; the tenth is 1.8 m higher, from 5 to 6 m.

@@ -118,7 +118,9 @@ export function initModels(sequelize: Sequelize): void {
   PersonRow.init({ organisationId: key(), id: key(), name: text(), body: json() }, table('people'));
   PictureRow.init(
     {
-      ...{ organisationId: key(), id: key(), type: text() },
+      organisationId: key(),
+      id: key(),
+      type: text(),
       bytes: { type: DataTypes.BLOB, allowNull: false },
       at: { type: DataTypes.DATE, allowNull: false },
     },

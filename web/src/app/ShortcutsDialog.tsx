@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Dialog } from '../ui/Dialog.js';
-import { lettersOn, setLetters, SHORTCUTS } from '../ui/shortcuts.js';
+import { lettersOn, setLetters } from '../ui/shortcuts.js';
+import { SHORTCUTS } from './shortcut-list.js';
 
 export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   const [letters, choose] = useState(lettersOn());

@@ -88,7 +88,7 @@ export const GroundLayer = memo(function GroundLayer({
           <PillarShape key={id} pillar={pillar} lettering={clear('walls') ? lettering : 0} />
         ))}
       </g>
-      <HouseLayer {...{ venue, faint, lettering }} />
+      <HouseLayer venue={venue} faint={faint} lettering={lettering} />
       <g data-layer="marks" data-lit={clear('marks')}>
         <path
           d={signsPath(

@@ -63,7 +63,7 @@ export const PlanPicture = memo(function PlanPicture({
   tools?: ReactNode;
   background?: boolean;
 }) {
-  const { store, ui } = useOpenEvent();
+  const { store } = useOpenEvent();
   const venue = useDrawnVenue();
   const place = useEvent(state => state.ids.venue);
   const reading = useReading();
@@ -82,21 +82,23 @@ export const PlanPicture = memo(function PlanPicture({
   useDeviceNudging(!onGround);
   useEffect(() => warmUp(store), [store]);
 
-  useEffect(() => {
-    const element = svg.current;
-    const choose = (event: Event): void => ui.select((event as CustomEvent<string>).detail);
-    element?.addEventListener('satchel-select', choose);
-    return () => element?.removeEventListener('satchel-select', choose);
-  }, [svg, ui]);
+  useSelectEvents(svg);
 
   return (
     <section ref={section} aria-label="Plan" className="relative min-h-0 overflow-hidden [contain:strict]">
       <div ref={surface} className="absolute inset-0 touch-none">
         <Sheet world={ground} {...size} defs={<Hatches />} aria-hidden>
           {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
-          <GroundLayer {...{ venue, reading, faint, lettering }} lit={onGround} sockets={onGround} />
+          <GroundLayer
+            venue={venue}
+            reading={reading}
+            faint={faint}
+            lettering={lettering}
+            lit={onGround}
+            sockets={onGround}
+          />
         </Sheet>
-        <Sheet {...{ svg, world }} {...size} role="group" aria-label={`Plan of ${venue.name}`}>
+        <Sheet svg={svg} world={world} {...size} role="group" aria-label={`Plan of ${venue.name}`}>
           <PaceContext value="live">
             {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
             <g pointerEvents={onGround ? 'none' : undefined}>
@@ -107,9 +109,9 @@ export const PlanPicture = memo(function PlanPicture({
                 named={layer === 'power'}
               />
               {layer === 'power' ? (
-                <RunsLayer lit only="mains" {...{ world, lettering }} />
+                <RunsLayer lit only="mains" world={world} lettering={lettering} />
               ) : (
-                <RunsLayer lit={layer === 'runs'} {...{ world, lettering }} />
+                <RunsLayer lit={layer === 'runs'} world={world} lettering={lettering} />
               )}
               <ThingsLayer
                 world={world}
@@ -119,7 +121,7 @@ export const PlanPicture = memo(function PlanPicture({
               {layer === 'shots' && <ShotsLayer world={world} lit={!background} />}
               {Over && (
                 <Suspense>
-                  <Over {...{ world, venue, lettering }} />
+                  <Over world={world} venue={venue} lettering={lettering} />
                 </Suspense>
               )}
             </g>
@@ -148,6 +150,17 @@ export const PlanPicture = memo(function PlanPicture({
     </section>
   );
 });
+
+/** Layers that know no store say by an event what was chosen in them. */
+function useSelectEvents(svg: RefObject<SVGSVGElement | null>): void {
+  const { ui } = useOpenEvent();
+  useEffect(() => {
+    const element = svg.current;
+    const choose = (event: Event): void => ui.select((event as CustomEvent<string>).detail);
+    element?.addEventListener('satchel-select', choose);
+    return () => element?.removeEventListener('satchel-select', choose);
+  }, [svg, ui]);
+}
 
 function ZoomButtons({ onZoom, onFit }: { onZoom: (factor: number) => void; onFit: () => void }) {
   return (

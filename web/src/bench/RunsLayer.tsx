@@ -6,8 +6,16 @@ const LitRuns = lazy(() => import('./LitRuns.js'));
 
 /** Line pattern by what a lead is: never by colour alone. */
 const DASH: Readonly<Partial<Record<RunResult['connector'], string>>> = {
-  ...{ mains: '10 3 2 3', RJ45: '2 3', XLR: '8 2 2 2 2 2', 'TRS 6.35': '8 2 2 2 2 2' },
-  ...{ 'HDMI A': '7 3', 'HDMI C': '7 3', 'HDMI D': '7 3', 'fibre LC': '1 4', 'USB-C': '4 2', 'USB-A': '4 2' },
+  mains: '10 3 2 3',
+  RJ45: '2 3',
+  XLR: '8 2 2 2 2 2',
+  'TRS 6.35': '8 2 2 2 2 2',
+  'HDMI A': '7 3',
+  'HDMI C': '7 3',
+  'HDMI D': '7 3',
+  'fibre LC': '1 4',
+  'USB-C': '4 2',
+  'USB-A': '4 2',
 };
 
 /** Every lead that crosses the floor, drawn where it lies; those that lie together on one band. */
@@ -51,7 +59,7 @@ export function RunsLayer({
       ))}
       {lit && (
         <Suspense>
-          <LitRuns {...{ shown, world, lettering }} />
+          <LitRuns shown={shown} world={world} lettering={lettering} />
         </Suspense>
       )}
     </g>

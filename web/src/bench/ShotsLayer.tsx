@@ -182,7 +182,7 @@ const Camera = memo(function Camera({
   const width = device.label.length * 7 + 14;
   const top = y - 28;
   return (
-    <Handle {...{ id, device, on, lit, world }} at={camera.at} reach={14}>
+    <Handle id={id} device={device} on={on} lit={lit} world={world} at={camera.at} reach={14}>
       <polygon
         points={bodyAt(camera.at, numberOf(camera.aim) ?? 0)}
         fill={on ? 'var(--brass)' : 'var(--slate)'}

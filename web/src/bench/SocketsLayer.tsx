@@ -1,18 +1,6 @@
-import { boundsOf, inOrder, px, showText, signsPath, type Point } from '@idle-satchel/core';
+import { inOrder, px, showText, signsPath, socketName, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { useDrawnVenue } from './use-drawn-venue.js';
-
-/** Inside the room, beside the socket; below the wall where it is the south wall. */
-function labelAt(
-  outline: readonly Point[],
-  x: number,
-  y: number,
-): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
-  const { max } = boundsOf(outline);
-  if (x < px(1)) return { x: x + 10, y: y + 4, textAnchor: 'start' };
-  if (y > px(max[1] - 1)) return { x, y: y + 20, textAnchor: 'middle' };
-  return y < px(1) ? { x, y: y + 22, textAnchor: 'middle' } : { x: x - 10, y: y + 4, textAnchor: 'end' };
-}
 
 /** Mains and network sockets of the venue, named with the load on each where Power is what is looked at. */
 export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: boolean; lettering: number }) {
@@ -24,16 +12,16 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
   return (
     <g data-layer="sockets" data-lit={lit}>
       {inOrder(venue.sockets).map(([id, { at, label, circuit }]) => {
-        const [x, y] = [px(at[0]), px(at[1])];
         const amps = sockets?.[id]?.amps;
         return (
           <g key={id} onClick={() => ui.select(circuit ?? id)}>
             <SocketSign
-              {...{ at, lettering }}
+              at={at}
+              lettering={lettering}
               on={selected !== undefined && (selected === id || selected === circuit)}
             />
             {named && (
-              <text className="over" {...labelAt(venue.outline, x, y)} fontSize={11.5} fill="var(--ink)">
+              <text className="over" {...socketName(at, venue.outline)} fontSize={11.5} fill="var(--ink)">
                 {label}
                 {amps ? ` ${showText(amps.value, amps.unit, reading)}` : ''}
               </text>

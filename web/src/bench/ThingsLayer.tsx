@@ -1,7 +1,8 @@
-import { inOrder, px, type Device, type Point } from '@idle-satchel/core';
+import { inOrder, px, thingName, type Device, type Point } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
+import { useDrawnVenue } from './use-drawn-venue.js';
 
 /** Everything else that stands in the room: desk rack, screens, lamps. */
 export function ThingsLayer({
@@ -58,9 +59,10 @@ const Thing = memo(function Thing({
   world: RefObject<SVGGElement | null>;
   lit: boolean;
 }) {
+  const { outline } = useDrawnVenue();
   const [x, y] = [px(at[0]), px(at[1])];
   return (
-    <Handle {...{ id, device, at, on, lit, world }} reach={12}>
+    <Handle id={id} device={device} at={at} on={on} lit={lit} world={world} reach={12}>
       <rect
         x={x - 6}
         y={y - 6}
@@ -71,21 +73,15 @@ const Thing = memo(function Thing({
         strokeWidth={1.2}
       />
       {(lit || on) && (
-        <text className="over" {...labelAt(device, x, y)} fontSize={11.5} fill="var(--ink)">
+        <text
+          className="over"
+          {...thingName(at, outline, device.resident === true)}
+          fontSize={11.5}
+          fill="var(--ink)"
+        >
           {device.label}
         </text>
       )}
     </Handle>
   );
 });
-
-/** Above it, but beside it near the east wall, below it near the north wall, and to the right when it stays with the house. */
-function labelAt(
-  device: Device,
-  x: number,
-  y: number,
-): { x: number; y: number; textAnchor: 'start' | 'middle' | 'end' } {
-  if (device.resident) return { x: x + 10, y: y + 4, textAnchor: 'start' };
-  if (x > px(18)) return { x: x - 11, y: y + 4, textAnchor: 'end' };
-  return { x, y: y < px(1.5) ? y + 20 : y - 11, textAnchor: 'middle' };
-}

@@ -5,9 +5,18 @@ import { layoutEngine } from '../workers/layout-engine.js';
 
 /** Rules that a kit is drawn by; what the organisation chose is asked for when the event is made. */
 const RULES: Rules = {
-  ...{ version: 1, organisation: 'Starter kits', units: 'metric', format: '1080p25' },
-  ...{ hdmiReach: 'usual', mainsLoad: 'eighty', uploadHeadroom: 'half' },
-  ...{ aisleWidth: 1.2, seatedHead: 1.3, standingHead: 1.8, slack: 5, batteryReserve: 15 },
+  version: 1,
+  organisation: 'Starter kits',
+  units: 'metric',
+  format: '1080p25',
+  hdmiReach: 'usual',
+  mainsLoad: 'eighty',
+  uploadHeadroom: 'half',
+  aisleWidth: 1.2,
+  seatedHead: 1.3,
+  standingHead: 1.8,
+  slack: 5,
+  batteryReserve: 15,
 };
 
 async function drawn(kit: Kit): Promise<string> {

@@ -64,7 +64,7 @@ export function PortRow({
           <Options of={CONNECTORS} />
         </select>
       </td>
-      <EndsCell index={i} {...{ port, register }} />
+      <EndsCell index={i} port={port} register={register} />
       <td>
         <select
           className="field"
@@ -86,7 +86,7 @@ export function PortRow({
           {...register(`ports.${i}.group`)}
         />
       </td>
-      <SettingCell index={i} {...{ port, isSwitcher, register }} />
+      <SettingCell index={i} port={port} isSwitcher={isSwitcher} register={register} />
       <td className="whitespace-nowrap">
         <button
           type="button"

@@ -21,9 +21,13 @@ export async function pdfPage(bytes: ArrayBuffer, number: number, side: number):
   // A worker of our own: one that is kept busy by what it reads does not answer, but can be ended.
   const port = new Worker(workerAddress, { type: 'module' });
   const reading = getDocument({
-    ...{ data: bytes, worker: PDFWorker.fromPort({ port }) as PDFWorker },
-    ...{ isEvalSupported: false, enableXfa: false, useSystemFonts: true },
-    ...{ maxImageSize: MOST_PIXELS, verbosity: 0 },
+    data: bytes,
+    worker: PDFWorker.fromPort({ port }) as PDFWorker,
+    isEvalSupported: false,
+    enableXfa: false,
+    useSystemFonts: true,
+    maxImageSize: MOST_PIXELS,
+    verbosity: 0,
   });
   let drawing: RenderTask | undefined;
   let late: ReturnType<typeof setTimeout> | undefined;

@@ -44,7 +44,10 @@ const flipped: Place = ({ x, y }) => [x, -y];
 
 /** What opens and what closes it: a file in which they do not match is not whole. */
 const CLOSED_BY: Readonly<Record<string, string>> = {
-  ...{ SECTION: 'ENDSEC', TABLE: 'ENDTAB', BLOCK: 'ENDBLK', POLYLINE: 'SEQEND' },
+  SECTION: 'ENDSEC',
+  TABLE: 'ENDTAB',
+  BLOCK: 'ENDBLK',
+  POLYLINE: 'SEQEND',
 };
 
 /**

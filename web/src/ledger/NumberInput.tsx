@@ -20,7 +20,8 @@ export function NumberInput({
       <span className="grow">{label}</span>
       <input
         className="field w-24 text-right"
-        {...{ name, max }}
+        name={name}
+        max={max}
         type="number"
         inputMode="decimal"
         step="any"

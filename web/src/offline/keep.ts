@@ -86,7 +86,8 @@ export function keepFollowing(store: EventStore, bundle: VenueBundle, onFault: (
     known = { venue: documents.venue.body, edits };
     const { plan: _never, ...own } = documents;
     const venue: KeptVenue = {
-      ...{ id: store.id, name: documents.venue.body.name },
+      id: store.id,
+      name: documents.venue.body.name,
       // Names of people stay off the device: a survey needs none.
       bundle: { documents: own, shelf: { items: {} }, hands: { people: {} }, claims: bundle.claims },
     };

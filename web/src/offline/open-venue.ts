@@ -14,7 +14,8 @@ export async function openVenue(id: string): Promise<EventStore> {
   const plan = { id: '', revision: 0, body: surveyPlan({ id, revision }, now, zone) };
   const opened = { documents: { ...documents, plan }, ...views, venueNow: revision };
   const store = new EventStore(id, opened, 'venue', {
-    ...{ waiting, stale },
+    waiting,
+    stale,
     ...(pictures ? { beforeSending: sendKeptPictures } : {}),
   });
   const fault = 'This browser keeps nothing once it is closed: stay here until everything is sent.';

@@ -75,8 +75,16 @@ export class EventStore implements Shown {
     );
     const { bundle, ids, venueNow } = this.known;
     const state: EventState = {
-      ...{ bundle, ids, venueNow, assessment: this.assessor(bundle) },
-      ...{ saving: 'saved', waiting: 0, message: '', canUndo: false, canRedo: false, checked: false },
+      bundle,
+      ids,
+      venueNow,
+      assessment: this.assessor(bundle),
+      saving: 'saved',
+      waiting: 0,
+      message: '',
+      canUndo: false,
+      canRedo: false,
+      checked: false,
     };
     this.live = new Channel(state);
     this.calm = new CalmChannel(state);
@@ -106,7 +114,7 @@ export class EventStore implements Shown {
 
   /** The documents as the server told them, with their revisions, and the edits that it does not have yet. */
   toKeep(): { readonly documents: EventBundle['documents']; readonly waiting: readonly LocalEdit[] } {
-    return { documents: this.known.told(), waiting: this.queue.all };
+    return { documents: this.known.snapshot(), waiting: this.queue.all };
   }
 
   close(): void {
@@ -134,9 +142,12 @@ export class EventStore implements Shown {
     const { canUndo, canRedo } = this.history;
     const state = {
       ...this.get(),
-      ...{ ids: this.known.ids, venueNow: this.known.venueNow },
+      ids: this.known.ids,
+      venueNow: this.known.venueNow,
       ...change,
-      ...{ waiting: this.queue.all.length, canUndo, canRedo },
+      waiting: this.queue.all.length,
+      canUndo,
+      canRedo,
     };
     this.live.set(state);
     this.calm.follow(state, this.dragging.length > 0);
@@ -180,7 +191,8 @@ export class EventStore implements Shown {
     if (changes.length === 0) return this.refresh();
     this.queue.add({
       id: newId(random),
-      ...{ label: label.slice(0, 120), changes },
+      label: label.slice(0, 120),
+      changes,
       ...(mergeKey === undefined ? {} : { mergeKey }),
       notBefore: mergeKey === undefined ? 0 : Date.now() + MERGE_MS,
     });

@@ -78,7 +78,10 @@ export class History {
         'POST /edits',
         {},
         {
-          ...{ id: newId(random), label: words, author: author(), undoes: edit },
+          id: newId(random),
+          label: words,
+          author: author(),
+          undoes: edit,
           changes: documents.map(({ document, revision, inverse }) => ({
             document,
             base: revision,

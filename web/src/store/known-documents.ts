@@ -8,8 +8,10 @@ import { withChanges, type LocalChange } from './outbox.js';
 const NAMES: readonly DocumentKind[] = ['plan', 'venue', 'rules', 'kinds'];
 
 const each = <T>(of: (name: DocumentKind) => T): Record<DocumentKind, T> => ({
-  ...{ plan: of('plan'), venue: of('venue') },
-  ...{ rules: of('rules'), kinds: of('kinds') },
+  plan: of('plan'),
+  venue: of('venue'),
+  rules: of('rules'),
+  kinds: of('kinds'),
 });
 
 export class KnownDocuments {
@@ -45,9 +47,11 @@ export class KnownDocuments {
   revision = (name: DocumentKind): number => this.revisions[name];
 
   /** As they are fetched: id, revision and body of each. */
-  told(): EventBundle['documents'] {
+  snapshot(): EventBundle['documents'] {
     const of = <Name extends DocumentKind>(name: Name) => ({
-      ...{ id: this.ids[name], revision: this.revisions[name], body: this.bundle[name] },
+      id: this.ids[name],
+      revision: this.revisions[name],
+      body: this.bundle[name],
     });
     return { plan: of('plan'), venue: of('venue'), rules: of('rules'), kinds: of('kinds') };
   }

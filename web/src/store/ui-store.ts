@@ -24,8 +24,14 @@ export interface UiState {
 }
 
 const NOTHING_OPEN: UiState = {
-  ...{ parts: [], tool: undefined, faint: new Set<string>() },
-  ...{ selected: undefined, working: undefined, snagsOpen: false, snag: undefined, dialog: undefined },
+  parts: [],
+  tool: undefined,
+  faint: new Set<string>(),
+  selected: undefined,
+  working: undefined,
+  snagsOpen: false,
+  snag: undefined,
+  dialog: undefined,
 };
 
 export class UiStore {

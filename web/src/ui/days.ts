@@ -16,8 +16,12 @@ const midnightBefore = (instant: number): number => new Date(instant).setHours(0
 /** `Fri 4 Dec 2026, 19:30` at the place of the event; UTC when its zone is not known here. */
 export function showStart(iso: string, zone: string): string {
   const parts: Intl.DateTimeFormatOptions = {
-    ...{ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' },
-    ...{ hour: '2-digit', minute: '2-digit' },
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
   };
   try {
     return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone }).format(new Date(iso));
@@ -31,7 +35,11 @@ export function showStart(iso: string, zone: string): string {
 /** An instant as the value of a date-and-time field at a zone: `2026-12-04T19:30`. */
 export function toField(iso: string, zone: string): string {
   const format = new Intl.DateTimeFormat('sv-SE', {
-    ...{ year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' },
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
     timeZone: zone,
   });
   return format.format(new Date(iso)).replace(' ', 'T');

@@ -1,27 +1,10 @@
-/** Keyboard shortcuts: one list, which is also what `?` shows. Letters can be turned off; none fires in a field. */
+/** Keyboard shortcuts. Letters can be turned off; none fires in a field. */
 import { STATIONS, type StationName } from '@idle-satchel/core';
 import { useEffect, useRef } from 'react';
 
 export const STATION_KEYS: Readonly<Record<string, StationName>> = Object.fromEntries(
   ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-'].map((key, i) => [key, STATIONS[i] ?? 'day']),
 );
-
-export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
-  ['1 … 9, 0, -', 'go to a station, left to right'],
-  ['s', 'open or close the list of snags'],
-  ['n / p', 'next or previous snag'],
-  ['f', 'apply the first fix of the snag shown'],
-  ['w', 'show or hide the working of the figure in focus or under the pointer'],
-  ['arrow keys', 'move what is selected on the plan 0.1 m; with Shift 1 m'],
-  ['r', 'turn what is selected on the plan 5°; with Shift the other way'],
-  ['Delete', 'take out what is picked on the ground'],
-  ['Shift+click', 'pick several things on the ground'],
-  ['u / Shift+u', 'undo, redo (Ctrl+Z too)'],
-  ['b', 'Blackout on or off'],
-  ['/', 'find anything in this event'],
-  ['?', 'this list'],
-  ['Esc', 'close what is open'],
-];
 
 const LETTERS_KEY = 'idle-satchel letters';
 export const lettersOn = (): boolean => localStorage.getItem(LETTERS_KEY) !== 'off';
@@ -39,7 +22,10 @@ export function keyName(event: KeyboardEvent): string {
 
 /** Which way the arrow keys go on a plan, x east and y south. */
 export const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
 };
 
 type Action = (event: KeyboardEvent) => boolean | void;

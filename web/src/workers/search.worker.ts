@@ -37,7 +37,7 @@ const TELL_MS = 100;
 const MEANS = { solve: programmeSolver(), now: () => performance.now() };
 
 /** Tells how far a search has come, and hears in between whether it is still wanted. */
-function told<T>(steps: Steps<T>, report: (progress: Progress) => void): Promise<T> {
+function reporting<T>(steps: Steps<T>, report: (progress: Progress) => void): Promise<T> {
   let last = performance.now();
   return ended(steps, async progress => {
     if (performance.now() - last < TELL_MS) return;
@@ -58,8 +58,8 @@ const searcher = {
     report: (progress: Progress) => void,
   ): Promise<Found<AnswerOf<Name>>> {
     const search = SEARCHES[name] as unknown as Search<OptionsOf<Name>, unknown, AnswerOf<Name>>;
-    problem = await told(search.problemOf(bundle, options), report);
-    return told(search.solve(problem, MEANS), report);
+    problem = await reporting(search.problemOf(bundle, options), report);
+    return reporting(search.solve(problem, MEANS), report);
   },
   /** Why the best of the layouts that were found last has no camera at a place. */
   async whyNot({ layouts: [best] }: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {

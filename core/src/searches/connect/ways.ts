@@ -2,7 +2,7 @@
 import type { Bundle, Bus, Device, Kind, Port } from '../../documents/index.js';
 import { inOrder, whyNotNative, type Format } from '../../foundations/index.js';
 import { givenBy } from '../../stations/signal/formats.js';
-import { clashOf } from '../../stations/signal/mates.js';
+import { clashOf } from '../../stations/signal/port-fit.js';
 import type { PlanWiring } from '../../stations/signal/result.js';
 import type { FreePort, PortEnd } from './free-ports.js';
 

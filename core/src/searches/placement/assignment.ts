@@ -7,13 +7,13 @@
  * The column each row takes, or -1 where taking none is better. `worth[row][column]` may be negative, which is never
  * taken.
  */
-export function assign(worth: readonly (readonly number[])[]): number[] {
-  const rows = worth.length;
-  const real = worth[0]?.length ?? 0;
+export function assign(score: readonly (readonly number[])[]): number[] {
+  const rows = score.length;
+  const real = score[0]?.length ?? 0;
   // A column of its own for every row stands for taking nothing.
   const columns = real + rows;
   const cost = (row: number, column: number): number =>
-    column < real ? -Math.max(0, worth[row]?.[column] ?? 0) : 0;
+    column < real ? -Math.max(0, score[row]?.[column] ?? 0) : 0;
   const ofRow = new Float64Array(rows + 1);
   const ofColumn = new Float64Array(columns + 1);
   /** Row that holds a column, counted from 1; 0 = free. Column 0 stands for the row being placed. */
@@ -51,7 +51,7 @@ export function assign(worth: readonly (readonly number[])[]): number[] {
   const taken = new Array<number>(rows).fill(-1);
   for (let c = 1; c <= real; c++) {
     const row = (holder[c] as number) - 1;
-    if (row >= 0 && (worth[row]?.[c - 1] ?? 0) > 0) taken[row] = c - 1;
+    if (row >= 0 && (score[row]?.[c - 1] ?? 0) > 0) taken[row] = c - 1;
   }
   return taken;
 }

@@ -1,7 +1,7 @@
-/** What no set of stances out of some cells is worth more than. */
+/** What no set of poses out of some cells is worth more than. */
 import type { Wanted } from './demands.js';
 import type { Cell } from './cells.js';
-import { SAME_SIDE, served } from './worth.js';
+import { SAME_SIDE, served } from './score.js';
 
 /** A cell for each camera, and whether that camera is locked. */
 export interface Choice {
@@ -30,7 +30,7 @@ export function bounding({ shots, moments }: Wanted): (choice: Choice) => number
   };
 }
 
-/** What any stances of the cells lose at least by seeing a shot from the same side, as a share of a second camera. */
+/** What any poses of the cells lose at least by seeing a shot from the same side, as a share of a second camera. */
 function lost(cells: readonly Cell[], i: number): number {
   let sum = 0;
   for (let a = 0; a < cells.length; a++) {

@@ -1,8 +1,8 @@
 /**
- * The best set of stances, by best-first branch and bound (Land and Doig 1960). A node gives each camera a cell of
- * like stances. Its bound is the best assignment of cameras that each had, for every shot, the best quality found
+ * The best set of poses, by best-first branch and bound (Land and Doig 1960). A node gives each camera a cell of
+ * like poses. Its bound is the best assignment of cameras that each had, for every shot, the best quality found
  * anywhere in the cell, at the least cost found anywhere in it, and did not disturb each other more than any two of
- * those cells must: no set of stances out of those cells is worth more. The cell whose stances differ most is parted.
+ * those cells must: no set of poses out of those cells is worth more. The cell whose poses differ most is parted.
  * When no node is left whose bound is above the best set found, that set is proven best.
  */
 import type { Wanted } from './demands.js';
@@ -10,21 +10,21 @@ import { gapOf } from '../search.js';
 import { bounding } from './bound.js';
 import { BoundQueue } from './bound-queue.js';
 import { Cell } from './cells.js';
-import type { Means, Stance } from './stances.js';
-import type { Cast, Worth } from './worth.js';
+import type { Means, Pose } from './poses.js';
+import type { Cast, Score } from './score.js';
 
-/** Stances that cameras of one sort can take. */
+/** Poses that cameras of one sort can take. */
 export interface Pool {
   readonly means: Means;
-  readonly stances: readonly Stance[];
-  /** Of all pools with the same task, exactly one camera takes a stance; without a task, any number does. */
+  readonly poses: readonly Pose[];
+  /** Of all pools with the same task, exactly one camera takes a pose; without a task, any number does. */
   readonly task?: string;
 }
 
 export interface Best {
   readonly casts: readonly Cast[];
   readonly value: number;
-  /** No set of stances is worth more than this. */
+  /** No set of poses is worth more than this. */
   readonly bound: number;
   /** Nodes looked at. */
   readonly nodes: number;
@@ -50,22 +50,22 @@ export function* bestSet(
   pools: readonly Pool[],
   count: number,
   wanted: Wanted,
-  worth: Worth,
+  score: Score,
   within: () => number = () => 0,
 ): Generator<Best, Best> {
-  const roots = pools.map(({ stances }) => Cell.of(stances, wanted.shots));
+  const roots = pools.map(({ poses }) => Cell.of(poses, wanted.shots));
   const bound = bounding(wanted);
   const boundOf = (cells: readonly Cell[], ofPools: readonly number[]): number =>
     bound({ cells, locked: ofPools.map(pool => pools[pool]?.means.worked === 'locked') });
   const open = new BoundQueue<Node>();
   const castsOf = ({ cells, pools: ofPools }: Pick<Node, 'cells' | 'pools'>): Cast[] =>
     cells.map((cell, i) => ({
-      stance: cell.stance(0),
+      pose: cell.pose(0),
       means: (pools[ofPools[i] ?? 0] as Pool).means,
     }));
   let best: { casts: readonly Cast[]; value: number } = { casts: [], value: 0 };
   const offer = (casts: readonly Cast[]): void => {
-    const value = worth.of(casts);
+    const value = score.of(casts);
     if (value > best.value) best = { casts, value };
   };
   const push = (cells: readonly Cell[], ofPools: readonly number[]): void => {
@@ -79,7 +79,7 @@ export function* bestSet(
   const most = Math.max(0, ...every.map(list => list.length));
   for (const ofPools of every) {
     if (ofPools.length < most) continue;
-    for (let first = 0; first < most; first++) offer(climbed(ofPools, pools, roots, worth, first));
+    for (let first = 0; first < most; first++) offer(climbed(ofPools, pools, roots, score, first));
   }
   for (const ofPools of every) {
     push(
@@ -104,8 +104,8 @@ export function* bestSet(
  */
 function choices(pools: readonly Pool[], count: number): number[][] {
   let lists: number[][] = [[]];
-  pools.forEach(({ means, stances, task }, pool) => {
-    const most = stances.length === 0 ? 0 : task === undefined ? means.devices.length : 1;
+  pools.forEach(({ means, poses, task }, pool) => {
+    const most = poses.length === 0 ? 0 : task === undefined ? means.devices.length : 1;
     lists = lists.flatMap(list =>
       Array.from({ length: most + 1 }, (_, n) => [...list, ...new Array<number>(n).fill(pool)]),
     );
@@ -139,7 +139,7 @@ function climbed(
   ofPools: readonly number[],
   pools: readonly Pool[],
   roots: readonly Cell[],
-  worth: Worth,
+  score: Score,
   first: number,
 ): Cast[] {
   let placed: ReadonlyMap<number, Cast> = new Map();
@@ -152,9 +152,9 @@ function climbed(
       const { means } = pools[pool] as Pool;
       const others = [...placed].filter(([each]) => each !== slot).map(([, cast]) => cast);
       let [top, found] = [round === 0 ? -Infinity : value, placed];
-      for (const stance of promising(roots[pool] as Cell, others, worth)) {
-        const cast = { stance, means };
-        const with_ = worth.of([...others, cast]);
+      for (const pose of promising(roots[pool] as Cell, others, score)) {
+        const cast = { pose, means };
+        const with_ = score.of([...others, cast]);
         if (with_ > top) [top, found] = [with_, new Map([...placed, [slot, cast]])];
       }
       [placed, value] = [found, top];
@@ -164,21 +164,21 @@ function climbed(
   return [...placed.values()];
 }
 
-/** Stances that are tried in full when a good set is begun with. */
+/** Poses that are tried in full when a good set is begun with. */
 const TRIED = 40;
 
-/** In cells of no more stances than this each is looked at. */
+/** In cells of no more poses than this each is looked at. */
 const FEW = 200;
 
-/** The stances that would add most if cameras did not disturb each other; only those are tried in full. */
-function promising(root: Cell, others: readonly Cast[], worth: Worth): Stance[] {
-  const without = worth.best(others);
-  const open = new BoundQueue<{ readonly of: Cell | Stance; readonly bound: number }>();
+/** The poses that would add most if cameras did not disturb each other; only those are tried in full. */
+function promising(root: Cell, others: readonly Cast[], score: Score): Pose[] {
+  const without = score.best(others);
+  const open = new BoundQueue<{ readonly of: Cell | Pose; readonly bound: number }>();
   const push = (cell: Cell): void => {
-    open.push({ of: cell, bound: worth.gain(without, { quality: cell.best, cost: cell.cheapest }) });
+    open.push({ of: cell, bound: score.gain(without, { quality: cell.best, cost: cell.cheapest }) });
   };
   push(root);
-  const found: Stance[] = [];
+  const found: Pose[] = [];
   while (found.length < TRIED) {
     const next = open.pop()?.of;
     if (!next) break;
@@ -186,8 +186,8 @@ function promising(root: Cell, others: readonly Cast[], worth: Worth): Stance[] 
     else if (next.size > FEW) next.split().forEach(push);
     else {
       for (let i = 0; i < next.size; i++) {
-        const of = next.stance(i);
-        open.push({ of, bound: worth.gain(without, of) });
+        const of = next.pose(i);
+        open.push({ of, bound: score.gain(without, of) });
       }
     }
   }

@@ -1,12 +1,12 @@
-/** Stances gathered by likeness: a tree of cells, each with the best that any stance in it offers. */
+/** Poses gathered by likeness: a tree of cells, each with the best that any pose in it offers. */
 import { angleBetween } from '../../foundations/index.js';
 import type { WantedShot } from './demands.js';
-import type { Stance } from './stances.js';
-import { APART, SAME_SIDE } from './worth.js';
+import type { Pose } from './poses.js';
+import { APART, SAME_SIDE } from './score.js';
 
 type Weights = readonly Pick<WantedShot, 'points' | 'second'>[];
 
-/** The numbers of many stances side by side: a row of qualities and of bearings for each, one for each shot. */
+/** The numbers of many poses side by side: a row of qualities and of bearings for each, one for each shot. */
 class Columns {
   readonly width: number;
   readonly quality: Float64Array;
@@ -14,14 +14,14 @@ class Columns {
   readonly cost: Float64Array;
 
   constructor(
-    readonly stances: readonly Stance[],
+    readonly poses: readonly Pose[],
     readonly shots: Weights,
   ) {
     this.width = shots.length;
-    this.quality = new Float64Array(stances.length * this.width);
-    this.bearing = new Float64Array(stances.length * this.width);
-    this.cost = new Float64Array(stances.length);
-    for (const [row, { quality, bearings, cost }] of stances.entries()) {
+    this.quality = new Float64Array(poses.length * this.width);
+    this.bearing = new Float64Array(poses.length * this.width);
+    this.cost = new Float64Array(poses.length);
+    for (const [row, { quality, bearings, cost }] of poses.entries()) {
       this.quality.set(quality, row * this.width);
       this.bearing.set(bearings, row * this.width);
       this.cost[row] = cost;
@@ -30,7 +30,7 @@ class Columns {
 }
 
 export class Cell {
-  /** Of each shot, the best and the least quality of any stance in the cell. */
+  /** Of each shot, the best and the least quality of any pose in the cell. */
   readonly best: Float64Array;
   readonly least: Float64Array;
   /** Of each shot, the middle of the bearings from the mark, and how far any is from it, degrees. */
@@ -38,7 +38,7 @@ export class Cell {
   private readonly off: Float64Array;
   readonly cheapest: number;
   private readonly dearest: number;
-  /** How far stances in it may differ, points; 0 for a single one. */
+  /** How far poses in it may differ, points; 0 for a single one. */
   readonly spread: number;
   private halves: readonly [Cell, Cell] | undefined;
 
@@ -70,23 +70,23 @@ export class Cell {
     this.spread = rows.length < 2 ? 0 : Math.max(spread, 1e-12);
   }
 
-  /** One cell with all of some stances. */
-  static of(stances: readonly Stance[], shots: Weights): Cell {
+  /** One cell with all of some poses. */
+  static of(poses: readonly Pose[], shots: Weights): Cell {
     return new Cell(
-      new Columns(stances, shots),
-      Int32Array.from(stances, (_, row) => row),
+      new Columns(poses, shots),
+      Int32Array.from(poses, (_, row) => row),
     );
   }
 
-  /** Stances in it. */
+  /** Poses in it. */
   get size(): number {
     return this.rows.length;
   }
-  stance(i: number): Stance {
-    return this.columns.stances[this.rows[i] as number] as Stance;
+  pose(i: number): Pose {
+    return this.columns.poses[this.rows[i] as number] as Pose;
   }
 
-  /** The middle of the bearings that a mark sees the stances at, and how far any is from it. */
+  /** The middle of the bearings that a mark sees the poses at, and how far any is from it. */
   private lookAround(shot: number): void {
     const { width, bearing } = this.columns;
     const first = bearing[(this.rows[0] ?? 0) * width + shot] ?? 0;
@@ -100,7 +100,7 @@ export class Cell {
     this.off[shot] = (high - low) / 2;
   }
 
-  /** Points by which stances differ in the quality of a shot, and in the side they see it from. */
+  /** Points by which poses differ in the quality of a shot, and in the side they see it from. */
   private qualities(i: number): number {
     const { points } = this.columns.shots[i] as Weights[number];
     return this.rows.length === 0 ? 0 : points * ((this.best[i] as number) - (this.least[i] as number));
@@ -112,7 +112,7 @@ export class Cell {
     return SAME_SIDE * points * second * (this.best[i] as number) * far;
   }
 
-  /** Two cells that part it where its stances differ most; those that differ in nothing are halved. */
+  /** Two cells that part it where its poses differ most; those that differ in nothing are halved. */
   split(): readonly [Cell, Cell] {
     if (this.halves) return this.halves;
     const { width, quality, bearing, cost } = this.columns;
@@ -139,14 +139,14 @@ export class Cell {
     return this.halves;
   }
 
-  /** Whether any stance of this cell and any of another see a shot from nearly the same side. */
+  /** Whether any pose of this cell and any of another see a shot from nearly the same side. */
   sameSideAs(other: Cell, i: number): boolean {
     const off = (this.off[i] as number) + (other.off[i] as number);
     return off < APART && angleBetween(this.middle[i] as number, other.middle[i] as number) + off < APART;
   }
 }
 
-/** In cells of more stances than this, where each stands is not looked at yet: it may be any side, degrees. */
+/** In cells of more poses than this, where each stands is not looked at yet: it may be any side, degrees. */
 const COARSE = 3000;
 const ANY_SIDE = 180;
 

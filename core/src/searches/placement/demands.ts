@@ -59,8 +59,13 @@ export function wantedOf(
       moments.set(name, [...(moments.get(name) ?? []), demand]);
     }
     shots.push({
-      ...{ id, label: `${subject.mark.label}, ${shot.size}`, subject, size: shot.size },
-      ...{ points: POINTS[importance], second: SECOND[importance], twice: importance === 'vital' },
+      id,
+      label: `${subject.mark.label}, ${shot.size}`,
+      subject,
+      size: shot.size,
+      points: POINTS[importance],
+      second: SECOND[importance],
+      twice: importance === 'vital',
     });
   }
   return { shots, moments: [...moments.values()] };

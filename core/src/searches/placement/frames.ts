@@ -98,7 +98,9 @@ export function frameAsSet(
       angleBetween((left + right) / 2, aim) + (right - left) / 2 <= half + 1e-9 && focal * LOOSEST >= alone,
   );
   return {
-    ...{ aim, focal, shots: held.map(({ index }) => index) },
+    aim,
+    focal,
+    shots: held.map(({ index }) => index),
     shares: held.map(({ alone }) => Math.min(1, focal / alone)),
   };
 }
@@ -127,8 +129,12 @@ function windowsOf(
     const tall = (wanted * 9) / 16;
     return [
       {
-        ...{ index, left: middle - half, right: middle + half, alone },
-        ...{ low: rise((-2 / 3) * tall), high: rise(tall / 3) },
+        index,
+        left: middle - half,
+        right: middle + half,
+        alone,
+        low: rise((-2 / 3) * tall),
+        high: rise(tall / 3),
       },
     ];
   });

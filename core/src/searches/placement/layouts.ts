@@ -6,8 +6,8 @@ import { within, type Round, type Spot } from './places.js';
 import type { Prepared } from './prepare.js';
 import { gapOf, type Progress } from '../search.js';
 import type { Reason } from './quality.js';
-import { postAt, sightingOf, viewsFrom } from './stances.js';
-import { Worth, type Cast, type Service } from './worth.js';
+import { postAt, sightingOf, viewsFrom } from './poses.js';
+import { Score, type Cast, type Service } from './score.js';
 import { editPlan } from '../../edits.js';
 
 export interface ServedShot {
@@ -68,9 +68,9 @@ export interface Layouts {
   readonly layouts: readonly Layout[];
   /** No set of positions is worth more than this, points. */
   readonly bound: number;
-  /** Candidate places and stances looked at. */
+  /** Candidate places and poses looked at. */
   readonly places: number;
-  readonly stances: number;
+  readonly poses: number;
 }
 
 /** A camera of another layout is somewhere else when it is this far away, m. */
@@ -78,7 +78,7 @@ const ELSEWHERE = 2;
 /** At least so many others are offered. */
 const OTHERS = 3;
 /** A shot that lost less than this is not told. */
-const TOLD = 0.05;
+const LEAST_LOSS = 0.05;
 
 /** The best layout, then others, each the best that is possible when a place of one before is not allowed. */
 export function* findLayouts(
@@ -86,11 +86,11 @@ export function* findLayouts(
   enough: () => number = () => 0,
 ): Generator<Progress, Layouts> {
   const { pools, places } = prepared;
-  const worth = new Worth(prepared.scene);
-  const stances = pools.reduce((sum, pool) => sum + pool.stances.length, 0);
-  const best = yield* search(prepared, worth, pools, 0, enough);
+  const score = new Score(prepared.scene);
+  const poses = pools.reduce((sum, pool) => sum + pool.poses.length, 0);
+  const best = yield* search(prepared, score, pools, 0, enough);
   yield { stage: 'solving', share: 1, done: 1, value: best.value, bound: best.bound };
-  const layouts: Layout[] = [layoutOf(best, prepared, worth)];
+  const layouts: Layout[] = [layoutOf(best, prepared, score)];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {
     for (const { at, level, label, stays } of layout.positions) {
@@ -105,11 +105,11 @@ export function* findLayouts(
     const allowed = pools.map((pool): Pool =>
       pool.task?.startsWith('stays')
         ? pool
-        : { ...pool, stances: pool.stances.filter(stance => !rounds.some(round => within(round, stance))) },
+        : { ...pool, poses: pool.poses.filter(pose => !rounds.some(round => within(round, pose))) },
     );
-    const other = yield* search(prepared, worth, allowed, layouts.length, enough);
+    const other = yield* search(prepared, score, allowed, layouts.length, enough);
     if (other.casts.length <= prepared.fixed) continue;
-    const layout = layoutOf(other, prepared, worth, next.without);
+    const layout = layoutOf(other, prepared, score, next.without);
     if (layouts.some(each => alike(each, layout))) continue;
     layouts.push(layout);
     enqueue(layout, rounds);
@@ -120,7 +120,7 @@ export function* findLayouts(
     layouts: layouts.map(each => (top ? besideTop(each, top) : each)),
     bound: Math.max(best.bound, top?.value ?? 0),
     places,
-    stances,
+    poses,
   };
 }
 
@@ -132,12 +132,12 @@ export const besideTop = (layout: Layout, top: Layout): Layout =>
 
 export function* search(
   { options, fixed, scene }: Prepared,
-  worth: Worth,
+  score: Score,
   pools: readonly Pool[],
   layouts: number,
   enough?: () => number,
 ): Generator<Progress, Best> {
-  const steps = bestSet(pools, options.count + fixed, scene.wanted, worth, enough);
+  const steps = bestSet(pools, options.count + fixed, scene.wanted, score, enough);
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
@@ -146,7 +146,8 @@ export function* search(
 }
 
 export const roundAt = (at: Point, level: string | undefined, radius: number): Round => ({
-  ...{ at, radius },
+  at,
+  radius,
   ...(level !== undefined && { level }),
 });
 
@@ -157,10 +158,10 @@ const alike = (a: Layout, b: Layout): boolean =>
     b.positions.some(each => each.level === level && distance(each.at, at) < ELSEWHERE),
   );
 
-export function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?: string): Layout {
+export function layoutOf(best: Best, prepared: Prepared, score: Score, without?: string): Layout {
   const { shots } = prepared.scene.wanted;
   const services: Service[] = [];
-  worth.of(best.casts, services);
+  score.of(best.casts, services);
   const devices = devicesFor(best.casts, prepared);
   const positions = best.casts.map((cast, i) => positionOf(cast, i, devices[i] ?? '', services, prepared));
   const firsts = new Map<number, number>();
@@ -182,12 +183,12 @@ export function layoutOf(best: Best, prepared: Prepared, worth: Worth, without?:
   };
 }
 
-function givenUp(told: Pick<Layout, 'positions'>, layout: Pick<Layout, 'positions'>): GivenUp[] {
+function givenUp(top: Pick<Layout, 'positions'>, layout: Pick<Layout, 'positions'>): GivenUp[] {
   const now = bestByShot(layout);
-  return [...bestByShot(told)].flatMap(([id, before]) => {
+  return [...bestByShot(top)].flatMap(([id, before]) => {
     const after = now.get(id);
     const to = after?.quality ?? 0;
-    return before.quality - to > TOLD
+    return before.quality - to > LEAST_LOSS
       ? [{ label: before.label, from: before.quality, to, worst: after?.worst ?? ('sight' as const) }]
       : [];
   });
@@ -201,13 +202,13 @@ function bestByShot({ positions }: Pick<Layout, 'positions'>): Map<string, Serve
   return best;
 }
 
-/** Which device takes which stance: of cameras of one sort, each the one nearest to where it stands now. */
+/** Which device takes which pose: of cameras of one sort, each the one nearest to where it stands now. */
 function devicesFor(casts: readonly Cast[], { scene }: Prepared): string[] {
   const taken = new Set<string>();
-  return casts.map(({ means, stance }) => {
+  return casts.map(({ means, pose }) => {
     const away = (id: string): number => {
       const at = scene.ground.places[id]?.at;
-      return at ? distance(at, stance.at) : Infinity;
+      return at ? distance(at, pose.at) : Infinity;
     };
     const free = means.devices.filter(id => !taken.has(id)).sort((a, b) => away(a) - away(b));
     const device = free[0] ?? '';
@@ -217,30 +218,40 @@ function devicesFor(casts: readonly Cast[], { scene }: Prepared): string[] {
 }
 
 function positionOf(
-  { stance, means }: Cast,
+  { pose, means }: Cast,
   index: number,
   device: string,
   services: readonly Service[],
   { scene, bundle, options }: Prepared,
 ): Position {
-  const post = postAt(viewsFrom(stance, scene), stance.height);
+  const post = postAt(viewsFrom(pose, scene), pose.height);
   const serves = new Map<string, ServedShot>();
   for (const { shot, by, second, quality } of services) {
     const wanted = scene.wanted.shots[shot];
     if (by !== index || !wanted) continue;
-    const sighting = sightingOf(shot, post, means.lens, scene, stance.frame);
+    const sighting = sightingOf(shot, post, means.lens, scene, pose.frame);
     serves.set(`${wanted.id} ${second ? 'second' : 'first'}`, {
-      ...{ shot: wanted.id, label: wanted.label, mark: wanted.subject.mark.at, second, quality },
+      shot: wanted.id,
+      label: wanted.label,
+      mark: wanted.subject.mark.at,
+      second,
+      quality,
       worst: quality < sighting.quality.value - 1e-9 ? 'crew' : sighting.quality.worst,
       distance: sighting.shot.distance,
       side: sighting.view.side,
       gain: sighting.shot.gain,
     });
   }
-  const { at, level, floor, height, cable, disturbance, frame } = stance;
+  const { at, level, floor, height, cable, disturbance, frame } = pose;
   const shared = frame && frame.shots.length > 1;
   return {
-    ...{ at, level, floor, height, cable, disturbance, device },
+    at,
+    level,
+    floor,
+    height,
+    cable,
+    disturbance,
+    device,
     label: bundle.plan.devices?.[device]?.label ?? device,
     stays: !options.cameras.includes(device),
     facing: shared ? (frame.aim + 360) % 360 : undefined,

@@ -1,4 +1,4 @@
-/** What a search for positions begins with: every stance of every camera, and what it would be good for. */
+/** What a search for positions begins with: every pose of every camera, and what it would be good for. */
 import { assess } from '../../assess.js';
 import type { Area, AreaKind, Bundle, Device } from '../../documents/index.js';
 import { CostField, distance, inOrder, numberOf, type MapOf, type Point } from '../../foundations/index.js';
@@ -16,13 +16,13 @@ import { spotsOf, whyNotThere, within, type Ground, type Round, type Spot } from
 import {
   postAt,
   sightingsFrom,
-  stancesAt,
+  posesAt,
   viewsFrom,
   type Means,
   type Scene,
   type Sighting,
-  type Stance,
-} from './stances.js';
+  type Pose,
+} from './poses.js';
 
 export interface PlacementOptions {
   /** Cameras of the plan that may be moved; the others stay and serve from where they are. */
@@ -83,7 +83,10 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     ({ id }) => !cameras.some(([camera]) => camera === id),
   );
   const scene: Scene = {
-    ...{ rules, ground, wanted, gear },
+    rules,
+    ground,
+    wanted,
+    gear,
     noFilm: areasOf(ground.venue.areas, 'no-film'),
     blocking: ground.blockers.flatMap(each => each.segments),
     cableFrom: cableTo(hubOf(bundle, ground)?.at, ground.venue),
@@ -109,12 +112,12 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     const [id, device] = list[0] as [string, Device];
     return { ...meansOf(id, device), devices: list.map(([each]) => each) };
   });
-  const { stances, places } = yield* allStances(sorts, options, where, scene);
-  const free: Pool[] = sorts.map(means => ({ means, stances: stances.get(means) ?? [] }));
+  const { poses, places } = yield* allPoses(sorts, options, where, scene);
+  const free: Pool[] = sorts.map(means => ({ means, poses: poses.get(means) ?? [] }));
   const tasks = options.insisted.flatMap((round, i) =>
-    free.map(({ means, stances: all }): Pool => ({
+    free.map(({ means, poses: all }): Pool => ({
       means,
-      stances: all.filter(stance => within(round, stance)),
+      poses: all.filter(pose => within(round, pose)),
       task: `insisted ${i}`,
     })),
   );
@@ -128,9 +131,9 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     const { focal } = device;
     const means: Means = { ...meansOf(id, device), focal, aim: numberOf(shots.cameras[id]?.aim) };
     const post = postAt(viewsFrom(spot, scene), device.place?.height ?? NORMAL_HEIGHT);
-    const own = stancesAt(post, means, sightingsFrom(post, means.lens, scene, focal), scene);
+    const own = posesAt(post, means, sightingsFrom(post, means.lens, scene, focal), scene);
     return own.length > 0
-      ? [{ means, stances: own.map(each => ({ ...each, cost: 0 })), task: `stays ${id}` }]
+      ? [{ means, poses: own.map(each => ({ ...each, cost: 0 })), task: `stays ${id}` }]
       : [];
   });
   return {
@@ -144,14 +147,14 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
   };
 }
 
-/** Every stance of every sort of camera. */
-function* allStances(
+/** Every pose of every sort of camera. */
+function* allPoses(
   sorts: readonly Means[],
   options: PlacementOptions,
   where: Ground,
   scene: Scene,
-): Generator<Progress, { stances: ReadonlyMap<Means, Stance[]>; places: number }> {
-  const stances = new Map<Means, Stance[]>(sorts.map(means => [means, []]));
+): Generator<Progress, { poses: ReadonlyMap<Means, Pose[]>; places: number }> {
+  const poses = new Map<Means, Pose[]>(sorts.map(means => [means, []]));
   // Whatever fits a large stand fits a smaller one.
   const sides = [...new Set(sorts.map(({ worked }) => footprintOf(worked)))].sort((a, b) => a - b);
   const spots = sides[0] === undefined ? [] : spotsOf(where, options.grid, sides[0]);
@@ -168,11 +171,11 @@ function* allStances(
         if (!fits.includes(footprintOf(means.worked))) continue;
         const sightings = seen.get(means.lens) ?? sightingsFrom(post, means.lens, scene);
         seen.set(means.lens, sightings);
-        stances.get(means)?.push(...stancesAt(post, means, sightings, scene));
+        poses.get(means)?.push(...posesAt(post, means, sightings, scene));
       }
     }
   }
-  return { stances, places: spots.length };
+  return { poses, places: spots.length };
 }
 
 /** Cameras of the plan, those that are alike together. */

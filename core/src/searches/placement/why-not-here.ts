@@ -6,7 +6,7 @@ import { besideTop, layoutOf, roundAt, search, type Layout } from './layouts.js'
 import { whyNotThere, within } from './places.js';
 import type { Prepared } from './prepare.js';
 import type { Progress } from '../search.js';
-import { Worth } from './worth.js';
+import { Score } from './score.js';
 
 /** Fewer points than this are no difference. */
 const EVEN = 1e-6;
@@ -24,7 +24,7 @@ export interface WhyNot {
 /** What the best layout with a camera near a place would give up against the best of all. */
 export function* whyNotHere(
   prepared: Prepared,
-  told: Layout,
+  top: Layout,
   at: Point,
   level: string | undefined,
 ): Generator<Progress, WhyNot> {
@@ -39,15 +39,15 @@ export function* whyNotHere(
     .filter(({ task }) => task === undefined)
     .map((pool): Pool => ({
       ...pool,
-      stances: pool.stances.filter(stance => within(near, stance)),
+      poses: pool.poses.filter(pose => within(near, pose)),
       task: 'here',
     }));
-  if (there.every(({ stances }) => stances.length === 0)) {
+  if (there.every(({ poses }) => poses.length === 0)) {
     return { reason: 'from there no camera can serve any of the shots', ...NOWHERE };
   }
-  const worth = new Worth(prepared.scene);
-  const best = yield* search(prepared, worth, [...pools, ...there], 0);
-  const layout = besideTop(layoutOf(best, prepared, worth), told);
-  const loses = layout.value >= told.value - EVEN ? 0 : (told.value - layout.value) / told.value;
+  const score = new Score(prepared.scene);
+  const best = yield* search(prepared, score, [...pools, ...there], 0);
+  const layout = besideTop(layoutOf(best, prepared, score), top);
+  const loses = layout.value >= top.value - EVEN ? 0 : (top.value - layout.value) / top.value;
   return { reason: undefined, layout, loses };
 }

@@ -165,7 +165,10 @@ function priceOfCable(make: string, length: number | undefined, { kinds }: Bundl
 
 const otherCables = (id: string, { links }: Bundle['plan'], { runs }: Assessment): Draft[] =>
   otherMakes(runs.runs, links, id).map(({ label, changes }) => ({
-    ...{ id: label, sort: 'cable', label: label.replace(/ for it$/, ''), changes },
+    id: label,
+    sort: 'cable',
+    label: label.replace(/ for it$/, ''),
+    changes,
   }));
 
 interface Pair {

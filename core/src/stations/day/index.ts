@@ -26,7 +26,8 @@ export const day: Station<DayReads, DayResult> = {
         sources: parts.part(
           'sources',
           {
-            ...{ settings: () => signal.settings, sources: () => signal.sources },
+            settings: () => signal.settings,
+            sources: () => signal.sources,
             devices: () => wiring().devices,
           },
           wanted.sourceDrafts,

@@ -31,7 +31,10 @@ export const gearDrafts = ({ lines }: { readonly lines: PackLines }): Drafts =>
   (['Pack out', 'Count back in'] as const).flatMap(moment =>
     Object.entries(lines).map(([key, { item = '', count, label, purpose, tape }]) =>
       draft(`${key}/${item}`, {
-        ...{ moment, label: count > 1 ? `${count} × ${label}` : label, detail: purpose, tape },
+        moment,
+        label: count > 1 ? `${count} × ${label}` : label,
+        detail: purpose,
+        tape,
       }),
     ),
   );
@@ -100,7 +103,10 @@ export function plugDrafts({ links, wiring, runs }: Plugged): Drafts {
     const detail = port.connector === 'air' ? 'over the air: paired, and seen on both' : port.connector;
     return [
       draft(`plug/${id}`, {
-        ...{ moment: 'Plug in', label: `${name(from)} → ${name(to)}`, detail, tape: runs[id]?.number },
+        moment: 'Plug in',
+        label: `${name(from)} → ${name(to)}`,
+        detail,
+        tape: runs[id]?.number,
       }),
     ];
   });
@@ -154,13 +160,19 @@ export const outputDrafts = ({ outputs }: { readonly outputs: MapOf<Output> | un
 export const lastDrafts = ({ streams, recordings }: Pick<StreamResult, 'streams' | 'recordings'>): Drafts => [
   ...Object.entries(streams).map(([id, { lineRate }]) =>
     draft(`upload/${id}`, {
-      ...{ moment: 'Before doors', label: 'Upload measured again', unit: 'Mb/s', atLeast: lineRate },
+      moment: 'Before doors',
+      label: 'Upload measured again',
+      unit: 'Mb/s',
+      atLeast: lineRate,
       detail: 'on the venue’s line, nothing else running',
     }),
   ),
   ...Object.entries(recordings).map(([id, { needed }]) =>
     draft(`disk/${id}`, {
-      ...{ moment: 'Five minutes before', label: 'Disk space free', unit: 'GB', atLeast: needed },
+      moment: 'Five minutes before',
+      label: 'Disk space free',
+      unit: 'GB',
+      atLeast: needed,
     }),
   ),
   draft('exits', {

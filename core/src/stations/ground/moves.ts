@@ -5,8 +5,14 @@ import { inPlan } from '../../edits.js';
 
 /** Degrees of each direction, clockwise from the east on a page with y down. */
 const DEGREES = {
-  ...{ east: 0, 'south-east': 45, south: 90, 'south-west': 135 },
-  ...{ west: 180, 'north-west': 225, north: 270, 'north-east': 315 },
+  east: 0,
+  'south-east': 45,
+  south: 90,
+  'south-west': 135,
+  west: 180,
+  'north-west': 225,
+  north: 270,
+  'north-east': 315,
 } as const;
 export type Heading = keyof typeof DEGREES;
 

@@ -60,7 +60,10 @@ export function placeOf(id: string, { carrier, place = {}, areas }: Placed): Pla
       ? constant('height', TABLE_HEIGHT, 'm', 'table height, until a height is entered')
       : given('height', place.height, 'm', 'plan', `/devices/${carrier}/place/height`);
   return {
-    ...{ at, level, floor, carrier },
+    at,
+    level,
+    floor,
+    carrier,
     elevation: figures.placeElevation.calc([id], [taken('floor', floor), height]),
   };
 }

@@ -27,8 +27,10 @@ export const hands: Station<HandsReads, HandsResult> = {
     const work = parts.part(
       'work',
       {
-        ...{ operated, locked: () => cameras().length - operated() },
-        ...{ floor: () => reads.runs.totalOnFloor, ramps: () => aislesCrossed(reads.runs.runs) },
+        operated,
+        locked: () => cameras().length - operated(),
+        floor: () => reads.runs.totalOnFloor,
+        ramps: () => aislesCrossed(reads.runs.runs),
         links: () => Object.keys(reads.runs.runs).length,
       },
       workOf,
@@ -37,7 +39,10 @@ export const hands: Station<HandsReads, HandsResult> = {
     const rigging = parts.part('rigging', { work, people }, riggingOf);
     const { brief } = reads;
     return resultOf<HandsResult>({
-      ...{ roles, people, work, rigging },
+      roles,
+      people,
+      work,
+      rigging,
       wanted: parts.part('roles wanted', { roles }, wantedOf),
       filled: parts.part('roles filled', { roles }, filledOf),
       shared: parts.part('shared', { roles, cameras: () => reads.shots.cameras }, sharedOperators),

@@ -28,8 +28,11 @@ export function cableLine(
     group: 'Cables',
     label: own ? (kinds.kinds[own.kind]?.label ?? 'Cable') : `Cable, ${run.makeWords}${sold}`,
     purpose: run.label,
-    ...{ tape: own?.tape, item, kind: own?.kind },
-    ...{ count: 1, inside: undefined },
+    tape: own?.tape,
+    item,
+    kind: own?.kind,
+    count: 1,
+    inside: undefined,
   };
 }
 
@@ -64,12 +67,14 @@ export function joinerLines({
       return [
         `joiners ${connector}`,
         {
-          ...{
-            group: 'Adapters',
-            label: `Joiner, ${connector} socket to socket`,
-            purpose: labels.join(', '),
-          },
-          ...{ tape: own?.tape, item, kind: own?.kind, count, inside: undefined },
+          group: 'Adapters',
+          label: `Joiner, ${connector} socket to socket`,
+          purpose: labels.join(', '),
+          tape: own?.tape,
+          item,
+          kind: own?.kind,
+          count,
+          inside: undefined,
         },
       ];
     }),

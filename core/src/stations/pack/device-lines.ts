@@ -68,8 +68,14 @@ export function fittingLines({ devices, kinds, shelf }: FromShelf): PackLines {
         ) ?? [];
       if (item !== undefined) taken.add(item);
       lines[`${name} ${id}`] = {
-        ...{ group, label: kind.label, purpose: device.label, tape: own?.tape, item },
-        ...{ kind: of, count: 1, inside: undefined },
+        group,
+        label: kind.label,
+        purpose: device.label,
+        tape: own?.tape,
+        item,
+        kind: of,
+        count: 1,
+        inside: undefined,
       };
     }
   }

@@ -39,7 +39,9 @@ export const pack: Station<PackReads, PackResult> = {
       together,
     );
     return resultOf<PackResult>({
-      ...{ lines, tapeRolls, rampPieces },
+      lines,
+      tapeRolls,
+      rampPieces,
       pieces: parts.part('pieces', { lines }, piecesOf),
       missing: parts.part('missing', { lines }, missingOf),
       weight: parts.part('weight', { lines, kinds }, weightOf),

@@ -41,7 +41,10 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryLife {
     [taken('start', of.start), taken('rig', of.rig), taken('before', of.before), taken('runtime', minutes)],
   );
   return {
-    ...{ usable, load, minutes, ends },
+    usable,
+    load,
+    minutes,
+    ends,
     margin: batteryMargin.calc([id], [taken('event_end', of.end), taken('battery_end', ends)]),
   };
 }

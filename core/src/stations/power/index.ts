@@ -50,8 +50,11 @@ export const power: Station<PowerReads, PowerResult> = {
       'circuits',
       () => inOrder(venue().circuits),
       (_, circuit) => ({
-        ...{ circuit, sockets: venue().sockets, loads: sockets() },
-        ...{ volts: venue().volts, school: reads.rules.mainsLoad },
+        circuit,
+        sockets: venue().sockets,
+        loads: sockets(),
+        volts: venue().volts,
+        school: reads.rules.mainsLoad,
       }),
       circuitLoad,
     );
@@ -74,9 +77,17 @@ export const power: Station<PowerReads, PowerResult> = {
         if (!battery) return undefined;
         const { start, before, end, phases } = reads.brief;
         return {
-          ...{ kind, battery, item, cycles: reads.shelf.items[item ?? '']?.cycles },
-          ...{ below: feeding().below[id], loads: devices(), reserve: reads.rules.batteryReserve },
-          ...{ start, before, end, rig: phases.rig },
+          kind,
+          battery,
+          item,
+          cycles: reads.shelf.items[item ?? '']?.cycles,
+          below: feeding().below[id],
+          loads: devices(),
+          reserve: reads.rules.batteryReserve,
+          start,
+          before,
+          end,
+          rig: phases.rig,
         };
       },
       batteryLife,

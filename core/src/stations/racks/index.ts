@@ -17,7 +17,10 @@ export const racks: Station<RacksReads, RacksResult> = {
       devices,
       (_, device) =>
         reads.kinds.kinds[device.kind]?.rackCase && {
-          ...{ device, devices: devices(), kinds: reads.kinds.kinds, loads: reads.loads },
+          device,
+          devices: devices(),
+          kinds: reads.kinds.kinds,
+          loads: reads.loads,
         },
       rackResult,
     );

@@ -42,7 +42,11 @@ export function rackResult(id: string, { device, devices, kinds, loads }: RackWi
       ? constant('empty', 0, 'kg', 'case not weighed')
       : given('empty', kind.weight, 'kg', 'kinds', `${pointer}/weight`);
   return {
-    ...{ label: device.label, have, used, load, items },
+    label: device.label,
+    have,
+    used,
+    load,
+    items,
     spare: figures.rackSpare.calc([id], [taken('have', have), taken('used', used)]),
     weight: figures.rackWeight.calc([id], [taken('load', load), empty]),
     watts: figures.rackWatts.calc(

@@ -3,7 +3,7 @@ import type { Venue } from '../../documents/index.js';
 import { between, contains, distance, type Point } from '../../foundations/index.js';
 import type { Zone } from './floor.js';
 import type { RunResult } from './result.js';
-import { alongFloor } from './trodden.js';
+import { alongFloor } from './occupancy.js';
 import { alongLine } from './pins.js';
 
 export interface CrossingMark {

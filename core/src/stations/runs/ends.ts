@@ -4,7 +4,7 @@ import { constant, taken, type Figure, type MapOf, type Point, type Term } from 
 import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { GroundResult, PlaceResult } from '../ground/index.js';
 import { rises } from './figures.js';
-import { plugEndOf } from '../signal/mates.js';
+import { plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 
 const TAIL = { desk: 2, locked: 1, operated: 3 } as const;
@@ -50,7 +50,11 @@ export function endAt({ device = '', socket, networkSocket }: End, { devices, gr
 }
 
 const atWall = (at: Point, label: string, carrier: string): RoutedEnd => ({
-  ...{ at, label, carrier, level: undefined, fixed: true },
+  at,
+  label,
+  carrier,
+  level: undefined,
+  fixed: true,
   rise: [constant('height', 0.3, 'm', 'height of a wall socket')],
   tail: constant('tail', 0, 'm', 'no tail at a wall socket'),
 });

@@ -13,7 +13,7 @@ import {
 import type { GroundResult } from '../ground/index.js';
 import * as figures from './figures.js';
 import type { RunResult } from './result.js';
-import { alongFloor, type Squares } from './trodden.js';
+import { alongFloor, type Squares } from './occupancy.js';
 
 export interface FloorWork {
   readonly totalOnFloor: Figure;

@@ -1,5 +1,5 @@
 /** Runs: a way, a length and a cable for every lead. */
-import { inOrder, numberOf, resultOf } from '../../foundations/index.js';
+import { inOrder, numberOf, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { endAt, pluggedIn, type EndAt } from './ends.js';
 import { RUNS_FIGURES } from './figures.js';
@@ -8,11 +8,11 @@ import { onTheFloor } from './floor-work.js';
 import { Laying } from './laying.js';
 import { loomGroups, loomOf } from './looms.js';
 import { runNumbers } from './numbers.js';
-import type { RunsReads, RunsResult } from './result.js';
+import type { RunResult, RunsReads, RunsResult } from './result.js';
 import { makeOf, routedRun, type RoutedRun } from './routed.js';
 import { runResult } from './run.js';
 import { cutLeads, ownedCables, type Wanted } from './stock.js';
-import { pairsOf, sharedBoth, squaresOf } from './trodden.js';
+import { pairsOf, sharedBoth, squaresOf, type Squares } from './occupancy.js';
 
 export type * from './result.js';
 
@@ -28,8 +28,12 @@ export const runs: Station<RunsReads, RunsResult> = {
     const laying = parts.part(
       'laying',
       {
-        ...{ outline: () => venue().outline, walls: () => venue().walls, pillars: () => venue().pillars },
-        ...{ areas: () => venue().areas, doors: () => venue().doors, stairs: () => venue().stairs },
+        outline: () => venue().outline,
+        walls: () => venue().walls,
+        pillars: () => venue().pillars,
+        areas: () => venue().areas,
+        doors: () => venue().doors,
+        stairs: () => venue().stairs,
         ceilingPoints: () => venue().ceilingPoints,
       },
       layingOf,
@@ -41,16 +45,22 @@ export const runs: Station<RunsReads, RunsResult> = {
       'routed',
       leads,
       (id, link) => ({
-        ...{ link, laying: laying(), wiring: wiring(), slack: rules().slack },
-        ...{ from: from()[id] as EndAt, to: to()[id] as EndAt },
+        link,
+        laying: laying(),
+        wiring: wiring(),
+        slack: rules().slack,
+        from: from()[id] as EndAt,
+        to: to()[id] as EndAt,
       }),
       routedRun,
     );
     const owned = parts.part(
       'owned',
       {
-        ...{ shelf: () => reads.shelf, kinds: () => reads.kinds },
-        ...{ claims: () => reads.claims, devices: () => reads.devices },
+        shelf: () => reads.shelf,
+        kinds: () => reads.kinds,
+        claims: () => reads.claims,
+        devices: () => reads.devices,
       },
       ownedCables,
     );
@@ -62,7 +72,11 @@ export const runs: Station<RunsReads, RunsResult> = {
       'runs',
       () => Object.entries(routed()),
       (id, run) => ({
-        ...{ run, number: numbers()[id] ?? '', cut: cuts()[id], wiring: wiring(), rules: rules() },
+        run,
+        number: numbers()[id] ?? '',
+        cut: cuts()[id],
+        wiring: wiring(),
+        rules: rules(),
         known: reads.signal.formats[id]?.format.value,
       }),
       runResult,
@@ -80,31 +94,22 @@ export const runs: Station<RunsReads, RunsResult> = {
       sharedBoth,
     );
     const groups = parts.part('groups', { runs, squares, beside }, loomGroups);
-    const loom = <T>(key: string, of: () => Readonly<Record<string, T>>) =>
-      parts.each(
-        key,
-        () => Object.entries(groups()),
-        (_, members) => pick(of(), members),
-        asItIs,
-      );
-    const loomRuns = loom('loom runs', runs);
-    const loomSquares = loom('loom squares', squares);
     const work = parts.part(
       'floor work',
       {
-        ...{ runs, squares, places, areas: () => venue().areas, doors: () => venue().doors },
+        runs,
+        squares,
+        places,
+        areas: () => venue().areas,
+        doors: () => venue().doors,
         aisles: () => reads.ground.aisles,
       },
       onTheFloor,
     );
     return resultOf<RunsResult>({
-      ...{ runs, laying: () => laying() },
-      looms: parts.each(
-        'looms',
-        () => Object.entries(groups()),
-        id => ({ runs: loomRuns()[id] ?? {}, squares: loomSquares()[id] ?? {} }),
-        loomOf,
-      ),
+      runs,
+      laying: () => laying(),
+      looms: loomsOf(parts, groups, runs, squares),
       totalOnFloor: () => work().totalOnFloor,
       taped: () => work().taped,
       ramped: () => work().ramped,
@@ -115,6 +120,30 @@ export const runs: Station<RunsReads, RunsResult> = {
     });
   },
 };
+
+/** The looms, each remembered for the leads that are in it. */
+function loomsOf(
+  parts: Parts,
+  groups: () => Readonly<Record<string, readonly string[]>>,
+  runs: () => Readonly<Record<string, RunResult>>,
+  squares: () => Readonly<Record<string, Squares>>,
+): () => RunsResult['looms'] {
+  const membersOf = <T>(key: string, of: () => Readonly<Record<string, T>>) =>
+    parts.each(
+      key,
+      () => Object.entries(groups()),
+      (_, members) => pick(of(), members),
+      asItIs,
+    );
+  const loomRuns = membersOf('loom runs', runs);
+  const loomSquares = membersOf('loom squares', squares);
+  return parts.each(
+    'looms',
+    () => Object.entries(groups()),
+    id => ({ runs: loomRuns()[id] ?? {}, squares: loomSquares()[id] ?? {} }),
+    loomOf,
+  );
+}
 
 /** A record that is remembered for what it holds. */
 const asItIs = <T>(_: string, record: T): T => record;

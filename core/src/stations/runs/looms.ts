@@ -2,7 +2,7 @@
 import { constant, listed, taken, type Figure, type Point } from '../../foundations/index.js';
 import * as figures from './figures.js';
 import type { RunResult } from './result.js';
-import { alongFloor, pairOf, squareOf, type Squares } from './trodden.js';
+import { alongFloor, pairOf, squareOf, type Squares } from './occupancy.js';
 
 export interface Loom {
   /** Ids of its leads, and where they lie together: lines for the plan. */

@@ -118,7 +118,8 @@ function plainHdmi(id: string, rate: number, format: VideoFormat, rules: Rules):
   );
   return {
     limit: figures.limit.calc([id], [school, ...terms], {
-      ...{ formula: "school = 'cautious' ? cautious : school = 'usual' ? usual : stretched", rule },
+      formula: "school = 'cautious' ? cautious : school = 'usual' ? usual : stretched",
+      rule,
     }),
     stretched: figures.stretched.calc(
       [id],

@@ -69,7 +69,11 @@ export function routeTo(floor: Floor, field: CostField, from: Point, level = 0):
     between += stepsIn(grid, own);
   });
   return {
-    ...{ points, floors, aloft, onFloor, between },
+    points,
+    floors,
+    aloft,
+    onFloor,
+    between,
     crossings: [...crossed].sort((a, b) => a - b).flatMap(zone => floor.zones[zone] ?? []),
   };
 }

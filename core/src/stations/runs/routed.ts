@@ -2,7 +2,7 @@
 import type { CableMake, Connector, Link } from '../../documents/index.js';
 import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { plugEndOf } from '../signal/mates.js';
+import { plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 import { endOf, risesOf, type EndAt, type RoutedEnd } from './ends.js';
 import type { Laying, Stop } from './laying.js';

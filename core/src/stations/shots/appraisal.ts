@@ -84,7 +84,9 @@ export function subjectOf(
 
 /** The lens of a camera in an event with mains of so many hertz. */
 export const lensOf = (optics: Fitted, aperture: number | undefined, rules: Rules, hertz: number): Lens => ({
-  ...{ optics, aperture, circle: circleFor(optics, rules) },
+  optics,
+  aperture,
+  circle: circleFor(optics, rules),
   shutter: shutterFor(rules.format, hertz),
 });
 

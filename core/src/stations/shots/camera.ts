@@ -58,7 +58,11 @@ export function cameraResult(id: string, reads: CameraReads): CameraResult {
   const [facing, spread] = [numberOf(aim), numberOf(angleOfView)];
   const view = at && facing !== undefined && spread !== undefined ? { at, facing, spread } : undefined;
   return {
-    ...{ label: device.label, at, focal, aim, angleOfView },
+    label: device.label,
+    at,
+    focal,
+    aim,
+    angleOfView,
     support: supportResult(id, device, reads.support, reads.kind?.weight),
     wedge: view ? visibleRegion(view.at, view.facing, view.spread, RANGE, blocking) : [],
     noFilm: noFilmOf(id, view, areas, blocking),

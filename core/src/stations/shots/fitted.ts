@@ -4,7 +4,7 @@ import { constant, given, type Term } from '../../foundations/index.js';
 
 /** Optics of which some fields follow from others; `told` says how, in words. */
 export interface Fitted extends Optics {
-  readonly told?: Readonly<Partial<Record<keyof Optics, string>>>;
+  readonly sources?: Readonly<Partial<Record<keyof Optics, string>>>;
   /** Kind of the lens that is put on, where it is not the camera's own, and whether its mount is the camera's. */
   readonly lens?: string;
   readonly fits?: boolean;
@@ -64,17 +64,17 @@ function withLens(optics: Optics, lens: Lens, id: string): Fitted {
  */
 function converted(optics: Fitted, k: number): Fitted {
   const { sensorWidth, sensorHeight, imageCircle, atTwoThousand, baseIso, pixels, equivalent } = optics;
-  const told: Partial<Record<keyof Optics, string>> = {};
+  const sources: Partial<Record<keyof Optics, string>> = {};
   const fitted: Fitted = { ...optics };
   if (equivalent) {
     for (const field of ['focalMin', 'focalMax'] as const) {
       fitted[field] = (optics[field] * sensorWidth) / EQUIVALENT_WIDTH;
-      told[field] =
+      sources[field] =
         `${optics[field]} mm as the phone states it × width of the sensor / ${EQUIVALENT_WIDTH} mm`;
     }
     if (optics.crop === undefined) {
       fitted.crop = PHONE_CROP;
-      told.crop = 'a phone’s video uses 0.85 of the width, until it is measured';
+      sources.crop = 'a phone’s video uses 0.85 of the width, until it is measured';
     }
   }
   if (k !== 1) {
@@ -82,7 +82,7 @@ function converted(optics: Fitted, k: number): Fitted {
       const value = fitted[field];
       if (value === undefined) continue;
       fitted[field] = value * k;
-      told[field] = `the lens with a converter of ${k} ×`;
+      sources[field] = `the lens with a converter of ${k} ×`;
     }
   }
   const crop = fitted.crop ?? 1;
@@ -91,14 +91,14 @@ function converted(optics: Fitted, k: number): Fitted {
   if (forced > crop) {
     fitted.crop = forced;
     fitted.pixels = (pixels * crop) / forced;
-    told.crop = `diagonal of the sensor over an image circle of ${imageCircle} mm${k === 1 ? '' : ` × ${k}`}`;
-    told.pixels = 'what the image circle leaves of them';
+    sources.crop = `diagonal of the sensor over an image circle of ${imageCircle} mm${k === 1 ? '' : ` × ${k}`}`;
+    sources.pixels = 'what the image circle leaves of them';
   }
   if (baseIso === undefined && atTwoThousand !== undefined) {
     fitted.baseIso = (250 * atTwoThousand ** 2) / (2000 * PUBLISHED_SHUTTER);
-    told.baseIso = `a full picture at f/${atTwoThousand} and 2000 lx in 1/50 s`;
+    sources.baseIso = `a full picture at f/${atTwoThousand} and 2000 lx in 1/50 s`;
   }
-  return Object.keys(told).length === 0 ? optics : { ...fitted, told };
+  return Object.keys(sources).length === 0 ? optics : { ...fitted, sources };
 }
 
 /** What is read from the lens, where another one is put on. */
@@ -115,15 +115,15 @@ export function opticsTerm(
   field: Exclude<keyof Optics, 'panoramic' | 'mount' | 'equivalent'>,
   unit: Term['unit'],
 ): Term {
-  const told = optics.told?.[field];
-  if (told !== undefined) return constant(name, optics[field] ?? null, unit, told);
+  const source = optics.sources?.[field];
+  if (source !== undefined) return constant(name, optics[field] ?? null, unit, source);
   const { lens } = optics;
   const path = lens !== undefined && OF_LENS.has(field) ? `${lens}/lens` : `${kind}/optics`;
   return given(name, optics[field] ?? null, unit, 'kinds', `/kinds/${path}/${field}`);
 }
 
 /** How much darker the lens is than its f-number says: its T-stop over its f-number, 1 where that is not known. */
-export const lightLoss = ({ tStop, apertureShort, told }: Fitted): number =>
-  tStop === undefined || apertureShort === undefined || told?.apertureShort !== undefined
+export const lightLoss = ({ tStop, apertureShort, sources }: Fitted): number =>
+  tStop === undefined || apertureShort === undefined || sources?.apertureShort !== undefined
     ? 1
     : tStop / apertureShort;

@@ -137,7 +137,10 @@ export function focusOf(
   const H = taken('H', hyperfocal);
   const near = figures.sharpFrom.calc([id], [s, H, f]);
   return {
-    ...{ circle, focusAt, hyperfocal, near },
+    circle,
+    focusAt,
+    hyperfocal,
+    near,
     far: figures.sharpTo.calc([id], [s, H, f]),
     everyFaceSharp: figures.everyFaceSharp.calc([id], [taken('near', near), ...ends, s, H, f]),
     apertureForAll:

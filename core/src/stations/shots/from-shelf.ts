@@ -125,7 +125,10 @@ export function* lampsFor(seen: ShotsSeen, mark: string): Generator<Fix> {
         const value: Device = {
           order: orderAfter(inOrder(devices).at(-1)?.[1].order),
           label: `LAMP ${lampCount(devices, seen) + 1}`,
-          ...{ kind, item, lights: mark, place: { at: to, height: LAMP_HEIGHT } },
+          kind,
+          item,
+          lights: mark,
+          place: { at: to, height: LAMP_HEIGHT },
         };
         yield fix(
           `Stand “${of.label}” ${away} m from ${target.label}, ${Math.abs(aside)}° to its ${aside > 0 ? 'right' : 'left'}`,

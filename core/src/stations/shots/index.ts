@@ -39,13 +39,19 @@ export const shots: Station<ShotsReads, ShotsResult> = {
     const gear = parts.part(
       'gear places',
       {
-        ...{ devices: () => reads.equipment, places: room.places, cameras },
+        devices: () => reads.equipment,
+        places: room.places,
+        cameras,
         standingHead: () => reads.rules.standingHead,
       },
       gearOf,
     );
     return resultOf<ShotsResult>({
-      ...{ cameras, shots, lamps, light, coverage: coverageIn(reads, parts, room) },
+      cameras,
+      shots,
+      lamps,
+      light,
+      coverage: coverageIn(reads, parts, room),
       gear: parts.each(
         'gear',
         () => Object.entries(shots()),
@@ -71,7 +77,9 @@ interface Room {
 function roomOf(reads: ShotsReads, parts: Parts): Room {
   const venue = () => reads.ground.venue;
   return {
-    ...{ venue, marks: () => venue().marks, places: () => reads.ground.places },
+    venue,
+    marks: () => venue().marks,
+    places: () => reads.ground.places,
     blocking: parts.part('blocking', { blockers: () => reads.ground.blockers }, blockingOf),
     inOrder: parts.part('in order', { shots: () => reads.shots }, inOrderOf),
     optics: parts.each(
@@ -117,10 +125,21 @@ function camerasAndShots(
   const readsOf = (shot: Shot, whole: Whole | undefined): ShotReads => {
     const { camera = '', mark } = shot;
     return {
-      ...{ shot, mark: marks()?.[mark], markFigures: ground.marks[mark], light: light()[mark], whole },
-      ...{ device: equipment?.[camera], place: places()[camera], optics: optics()[camera] },
-      ...{ rules: reads.rules, blockers: ground.blockers, blocking: blocking(), areas: venue().areas },
-      ...{ hertz: venue().hertz, lamps: venue().lamps, screens: venue().screens },
+      shot,
+      mark: marks()?.[mark],
+      markFigures: ground.marks[mark],
+      light: light()[mark],
+      whole,
+      device: equipment?.[camera],
+      place: places()[camera],
+      optics: optics()[camera],
+      rules: reads.rules,
+      blockers: ground.blockers,
+      blocking: blocking(),
+      areas: venue().areas,
+      hertz: venue().hertz,
+      lamps: venue().lamps,
+      screens: venue().screens,
     };
   };
   const whole = parts.each(
@@ -192,12 +211,23 @@ function camerasIn(
       const first = framed().get(id) ?? own[0]?.[0] ?? '';
       const { areas, doors, pillars } = venue();
       return {
-        ...{ device, optics: of, at: places()[id]?.at, rules: reads.rules, drawn: drawn() },
-        ...{ kind: kindOf(device.kind), support: kindOf(device.support), lens: kindOf(device.lens) },
-        ...{ mark: marks()?.[reads.shots?.[first]?.mark ?? ''], focal: shots()[first]?.focal },
+        device,
+        optics: of,
+        at: places()[id]?.at,
+        rules: reads.rules,
+        drawn: drawn(),
+        kind: kindOf(device.kind),
+        support: kindOf(device.support),
+        lens: kindOf(device.lens),
+        mark: marks()?.[reads.shots?.[first]?.mark ?? ''],
+        focal: shots()[first]?.focal,
         windows: own.filter(([, { window }]) => window).length,
         minutes: minutesLive(id, reads.shots, reads.runningOrder),
-        ...{ blockers: ground.blockers, blocking: blocking(), areas, doors, pillars },
+        blockers: ground.blockers,
+        blocking: blocking(),
+        areas,
+        doors,
+        pillars,
       };
     },
     cameraResult,
@@ -226,9 +256,17 @@ function coverageIn(reads: ShotsReads, parts: Parts, room: Room): () => ShotsRes
       const [shot, of, device] = [shots?.[pair.shot], optics()[pair.camera], devices?.[pair.camera]];
       if (!shot || !of) return undefined;
       return {
-        ...{ pair, shot, optics: of, aperture: device?.aperture, rules, place: places()[pair.camera] },
-        ...{ mark: marks()?.[shot.mark], markFigures: ground.marks[shot.mark] },
-        ...{ hertz: venue().hertz, blockers: ground.blockers, areas: venue().areas },
+        pair,
+        shot,
+        optics: of,
+        aperture: device?.aperture,
+        rules,
+        place: places()[pair.camera],
+        mark: marks()?.[shot.mark],
+        markFigures: ground.marks[shot.mark],
+        hertz: venue().hertz,
+        blockers: ground.blockers,
+        areas: venue().areas,
       };
     },
     couldTake,

@@ -30,7 +30,11 @@ export function exposureOf(
   const circle = circleOfConfusion(id, kind, optics, rules);
   const faces = facesAlong(at, mark, numberOf(distance) ?? 0);
   return {
-    ...{ aperture, shutter, flickers, iso, gain },
+    aperture,
+    shutter,
+    flickers,
+    iso,
+    gain,
     gainAccepted: gainAccepted(id, kind, optics, gain),
     lightToSpare: lightToSpare(id, kind, optics, iso),
     focus: focusOf(id, circle, { focal, aperture }, faces),

@@ -27,6 +27,7 @@ export function sightOf(id: string, placed: Placed, wanted: Figure, lowest: Figu
     overStanding: standing.clear,
     hiddenBy: inTheWay.by,
     block: standing.block,
-    ...{ pastSolids: solids.clear, solid: solids.by },
+    pastSolids: solids.clear,
+    solid: solids.by,
   };
 }

@@ -91,7 +91,13 @@ export function shotResult(id: string, reads: ShotReads): ShotResult {
     return unknownShot(id, camera, wanted, why);
   }
   const placed: Placed = {
-    ...{ ...reads, camera, mark, device, place, optics, at: place.at },
+    ...reads,
+    camera,
+    mark,
+    device,
+    place,
+    optics,
+    at: place.at,
     run: Math.hypot(mark.at[0] - place.at[0], mark.at[1] - place.at[1]),
     lens: taken('lens', place.elevation),
     face: taken('face', markFigures.elevation),
@@ -124,7 +130,9 @@ function framingOf(
   const window =
     whole &&
     windowResult(id, kind, own, rules, whole, {
-      ...{ full, wanted, aim: direction(at, mark.at) },
+      full,
+      wanted,
+      aim: direction(at, mark.at),
       tilt: numberOf(tiltTo(id, across, lens, face, wanted)) ?? 0,
     });
   const optics = window ? cutBy(own, numberOf(window.crop) ?? 1) : own;
@@ -132,7 +140,14 @@ function framingOf(
   const tilt = tiltTo(id, across, lens, face, frame);
   const pixels = facePixels(id, kind, optics, frame);
   return {
-    ...{ used: optics, distance, frameWanted: wanted, focalNeeded: needed, focal, window, tilt, lowest },
+    used: optics,
+    distance,
+    frameWanted: wanted,
+    focalNeeded: needed,
+    focal,
+    window,
+    tilt,
+    lowest,
     reached: window
       ? windowHolds(id, window)
       : optics.panoramic

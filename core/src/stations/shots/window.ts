@@ -27,12 +27,16 @@ export interface Whole {
 
 /** The optics of a camera as a window of it uses them: the sensor and its pixels cut by so much. */
 export function cutBy(optics: Fitted, crop: number): Fitted {
-  const { crop: own = 1, pixels, told } = optics;
+  const { crop: own = 1, pixels, sources } = optics;
   return {
     ...optics,
     crop: own * crop,
     pixels: pixels / crop,
-    told: { ...told, crop: 'what the window uses of the sensor', pixels: 'what the window uses of them' },
+    sources: {
+      ...sources,
+      crop: 'what the window uses of the sensor',
+      pixels: 'what the window uses of them',
+    },
   };
 }
 

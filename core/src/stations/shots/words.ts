@@ -13,7 +13,9 @@ export interface Named {
 }
 
 export const namedIn = ({ shots, own, ground }: ShotsSeen): Named => ({
-  ...{ shots, cameras: own.cameras, marks: ground.venue.marks },
+  shots,
+  cameras: own.cameras,
+  marks: ground.venue.marks,
 });
 
 /** `C2 NORTH` and `Lectern, waist up` for titles. */

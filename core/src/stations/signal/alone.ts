@@ -11,7 +11,13 @@ export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
 } {
   const { links, outputs, shots, runningOrder } = plan;
   const reads = {
-    ...{ devices: equipmentOf(plan.devices, new Parts()), links, outputs, kinds, shelf, shots, runningOrder },
+    devices: equipmentOf(plan.devices, new Parts()),
+    links,
+    outputs,
+    kinds,
+    shelf,
+    shots,
+    runningOrder,
     rules: { ...rules, ...plan.rules },
   };
   const own = signal.compute(reads, new Parts());

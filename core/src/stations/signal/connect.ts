@@ -3,7 +3,7 @@ import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './result.js';
-import { clashOf } from './mates.js';
+import { clashOf } from './port-fit.js';
 import { inPlan } from '../../edits.js';
 
 /** Input and output of the kind of adapter that goes between two ports, or undefined. */

@@ -55,7 +55,9 @@ interface Feed {
 }
 
 const nothing = (why: string): Feed => ({
-  ...{ fedBy: { why }, gets: { why }, format: { why } },
+  fedBy: { why },
+  gets: { why },
+  format: { why },
   switcher: undefined,
 });
 

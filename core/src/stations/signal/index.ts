@@ -4,13 +4,13 @@ import { inOrder, resultOf, wiringOf, type MapOf } from '../../foundations/index
 import type { Station } from '../station.js';
 import { assemblyVersions } from './assemblies.js';
 import { aboardOf, cameraLines } from './camera-lines.js';
-import { countablesOf } from './countables.js';
+import { resourcesOf } from './resources.js';
 import { fedOutputs } from './fed-by.js';
 import { SIGNAL_FIGURES } from './figures.js';
 import { linkFormats } from './formats.js';
 import { latencyOf, screensOf } from './latency.js';
 import { loopsOf } from './loops.js';
-import { matingsOf } from './mates.js';
+import { portFitsOf } from './port-fit.js';
 import type { PlanWiring, SignalReads, SignalResult } from './result.js';
 import { settingsOf } from './settings.js';
 import { sourcesOf } from './sources.js';
@@ -34,15 +34,21 @@ export const signal: Station<SignalReads, SignalResult> = {
     const countables = parts.part(
       'countables',
       {
-        ...{ wiring, outputs, fed, runningOrder: () => reads.runningOrder },
+        wiring,
+        outputs,
+        fed,
+        runningOrder: () => reads.runningOrder,
         keptSpare: () => reads.rules.keptSpare ?? 0,
       },
-      countablesOf,
+      resourcesOf,
     );
     const delayAt = () => reads.rules.delayAt;
     return resultOf<SignalResult>({
-      ...{ wiring, formats, countables, outputs: fed },
-      links: parts.part('links', { wiring, links }, matingsOf),
+      wiring,
+      formats,
+      countables,
+      outputs: fed,
+      links: parts.part('links', { wiring, links }, portFitsOf),
       sources: parts.part('sources', { wiring }, sourcesOf),
       settings: parts.part('settings', { wiring, house, formats }, settingsOf),
       loops: parts.part('loops', { wiring, links }, loopsOf),

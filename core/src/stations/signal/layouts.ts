@@ -2,10 +2,10 @@
 import type { Layout, RunningItem, Task } from '../../documents/index.js';
 import { constant, inOrder, type MapOf, type Term } from '../../foundations/index.js';
 
-export const LAYOUT_COUNTABLES = ['keyers', 'boxes', 'stills', 'clips'] as const;
-export type LayoutCountable = (typeof LAYOUT_COUNTABLES)[number];
+export const LAYOUT_RESOURCES = ['keyers', 'boxes', 'stills', 'clips'] as const;
+export type LayoutResource = (typeof LAYOUT_RESOURCES)[number];
 
-const NEEDS: Readonly<Record<Layout, Partial<Record<LayoutCountable, number>>>> = {
+const NEEDS: Readonly<Record<Layout, Partial<Record<LayoutResource, number>>>> = {
   inset: { boxes: 1 },
   'side by side': { boxes: 2 },
   'two places': { boxes: 2 },
@@ -23,9 +23,9 @@ const DONE_BY: Readonly<Partial<Record<Layout, Task>>> = { clip: 'clips', 'holdi
 export function layoutNeeds(
   runningOrder: MapOf<RunningItem> | undefined,
   tasks: ReadonlySet<Task>,
-): Readonly<Record<LayoutCountable, readonly Term[]>> {
+): Readonly<Record<LayoutResource, readonly Term[]>> {
   const live = inOrder(runningOrder).filter(([, { phase }]) => phase === 'live');
-  const termsOf = (name: LayoutCountable): Term[] =>
+  const termsOf = (name: LayoutResource): Term[] =>
     live.flatMap(([, { label, layouts = [] }]) => {
       const drawing = layouts.filter(each => {
         const task = DONE_BY[each];

@@ -39,7 +39,9 @@ export function adding(
     ([, port]) => port.carries === 'power' && port.direction === 'in' && port.connector === 'mains',
   )?.[0];
   const edit = inPlan().put('devices', device, {
-    ...{ order: order.slice(0, 8), label: of.label.slice(0, 40), kind },
+    order: order.slice(0, 8),
+    label: of.label.slice(0, 40),
+    kind,
     ...(item === undefined ? {} : { item }),
     ...settings,
     place: { inside: carrier },

@@ -2,7 +2,7 @@
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { adapterBetween } from './connect.js';
-import { clashOf } from './mates.js';
+import { clashOf } from './port-fit.js';
 import type { PlanWiring } from './result.js';
 
 export interface PluggedPort {
@@ -65,8 +65,14 @@ export function fitOf(
 }
 
 const WORDS: Readonly<Record<Port['carries'], string>> = {
-  ...{ video: 'pictures', audio: 'sound', network: 'network', control: 'control', tally: 'tally' },
-  ...{ talkback: 'talkback', data: 'a disk', power: 'power' },
+  video: 'pictures',
+  audio: 'sound',
+  network: 'network',
+  control: 'control',
+  tally: 'tally',
+  talkback: 'talkback',
+  data: 'a disk',
+  power: 'power',
 };
 
 /** What is at the other end of a port that is in use; what goes over the air is never used up. */

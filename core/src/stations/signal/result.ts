@@ -5,12 +5,12 @@ import type { Equipment } from '../equipment.js';
 import type { Seen } from '../station.js';
 import type { AssemblyVersions } from './assemblies.js';
 import type { CameraLines } from './camera-lines.js';
-import type { Counts } from './countables.js';
+import type { Counts } from './resources.js';
 import type { FedOutput } from './fed-by.js';
 import type { LinkFormat } from './formats.js';
 import type { OutputSync } from './latency.js';
 import type { Loop } from './loops.js';
-import type { Mating } from './mates.js';
+import type { PortFit } from './port-fit.js';
 import type { Source } from './sources.js';
 import type { View } from './views.js';
 
@@ -30,7 +30,7 @@ export type PlanWiring = Wiring<Equipment, Kind, Link>;
 export interface SignalResult {
   readonly wiring: PlanWiring;
   /** Whether both ends of a link fit, and face each other. */
-  readonly links: Readonly<Record<string, Mating>>;
+  readonly links: Readonly<Record<string, PortFit>>;
   readonly sources: Readonly<Record<string, Source>>;
   /** Whatever can run out, by device. */
   readonly countables: Readonly<Record<string, Counts>>;

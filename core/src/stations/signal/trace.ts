@@ -142,8 +142,12 @@ function traced(
     .map(([id, { from, to }]): Hop => {
       const device = from.device ?? '';
       return {
-        ...{ link: id, from: device, to: to.device ?? '' },
-        ...{ format: formats[id]?.format, adds: adds(device), since: longest(device) },
+        link: id,
+        from: device,
+        to: to.device ?? '',
+        format: formats[id]?.format,
+        adds: adds(device),
+        since: longest(device),
       };
     })
     .sort((a, b) => a.since - b.since);

@@ -3,7 +3,7 @@ import type { Viewer } from '../../documents/index.js';
 import { constant, given, inOrder, taken, type Figure } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import type { Aboard } from './camera-lines.js';
-import type { Counts } from './countables.js';
+import type { Counts } from './resources.js';
 import { viewSees, viewTile } from './figures.js';
 import type { PlanWiring } from './result.js';
 import { busOf, feedsOf, leadFromMaker, onwards } from './switching.js';
@@ -93,7 +93,9 @@ function presenterView(screens: readonly Shown[]): View {
   );
   const method = 'a screen that is turned to the stage';
   return {
-    ...{ viewer: 'presenter', label: 'whoever presents', device: undefined },
+    viewer: 'presenter',
+    label: 'whoever presents',
+    device: undefined,
     sees: screen
       ? viewSees.found(['presenter'], `${screen.bus ?? ''} on ${screen.device.label}`, [], { method })
       : viewSees.unknown(['presenter'], 'no screen is turned to the stage'),
@@ -154,7 +156,9 @@ function reaches(wiring: PlanWiring, switcher: string, screen: string): boolean 
 /** The stream is watched as a guest sees it, over a line of its own. */
 function watcherView(wiring: PlanWiring): View {
   const view: Omit<View, 'sees'> = {
-    ...{ viewer: 'watcher', label: 'whoever watches the stream', device: undefined },
+    viewer: 'watcher',
+    label: 'whoever watches the stream',
+    device: undefined,
   };
   const watching = inOrder(wiring.devices).find(([, { viewers }]) => viewers?.includes('watcher'));
   if (!watching) {

@@ -139,7 +139,12 @@ function patched(
   index: number,
 ): { body: object; inverse: Operation[] } {
   const needs: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {
-    ...{ add: 'value', replace: 'value', test: 'value', move: 'from', copy: 'from', remove: undefined },
+    add: 'value',
+    replace: 'value',
+    test: 'value',
+    move: 'from',
+    copy: 'from',
+    remove: undefined,
   };
   patch.forEach((operation, at) => {
     const need = needs[operation.op];

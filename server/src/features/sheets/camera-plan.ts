@@ -18,14 +18,23 @@ const MARGIN = 36;
 const GAP = 18;
 /** Shades of the ink of a picture on paper; what is not here is white or black. */
 const SHADES: Readonly<Record<string, string>> = {
-  ...{ paper: '#fff', tape: '#fff', shade: '#f0f0f0', rule: '#ddd' },
-  ...{ ink: '#000', faint: '#999', brass: '#000', slate: '#555', madder: '#000' },
+  paper: '#fff',
+  tape: '#fff',
+  shade: '#f0f0f0',
+  rule: '#ddd',
+  ink: '#000',
+  faint: '#999',
+  brass: '#000',
+  slate: '#555',
+  madder: '#000',
 };
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function cameraPlan(bundle: Bundle, assessment: Assessment, paper: Paper): Pdf {
   const pdf = new PDFDocument({
-    ...{ size: paper, layout: 'landscape', font: FONTS.text },
+    size: paper,
+    layout: 'landscape',
+    font: FONTS.text,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
     info: { Title: `Camera plan: ${bundle.plan.label}` },
   });
@@ -34,7 +43,8 @@ export function cameraPlan(bundle: Bundle, assessment: Assessment, paper: Paper)
   head(pdf, 'Camera plan', aboutEvent(bundle.plan, assessment));
   const { venue } = assessment.ground;
   const at = drawPlan(pdf, venue, readingOf(bundle.plan, assessment.rules), {
-    ...{ left: MARGIN, top: MARGIN + 60 },
+    left: MARGIN,
+    top: MARGIN + 60,
     width: pdf.page.width - 2 * MARGIN,
     height: pdf.page.height - 2 * MARGIN - 100,
   });

@@ -16,7 +16,7 @@ import qrcode from 'qrcode';
 import { FONTS } from './pdf.js';
 import type { Pdf } from './plan-on-paper.js';
 
-export interface LabelWish {
+export interface LabelRequest {
   readonly size: LabelSize;
   readonly paper: LabelPaper;
   /** Only what is not as it was printed. */
@@ -32,24 +32,27 @@ function qrOf(text: string): boolean[][] {
   );
 }
 
-function pagesOf({ plan }: Bundle, assessment: Assessment, wish: LabelWish): LabelMark[][] {
+function pagesOf({ plan }: Bundle, assessment: Assessment, wish: LabelRequest): LabelMark[][] {
   const all = leadLabels(plan, assessment);
   const labels = wish.changed ? changedLabels(all, plan) : all;
   return labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf);
 }
 
 /** One page; an empty one beyond the last. */
-export const labelsSvg = (bundle: Bundle, assessment: Assessment, wish: LabelWish, page: number): string =>
+export const labelsSvg = (bundle: Bundle, assessment: Assessment, wish: LabelRequest, page: number): string =>
   labelPageSvg(pagesOf(bundle, assessment, wish)[page - 1] ?? [], wish.paper);
 
 const POINTS = 72 / 25.4;
 
 /** A PDF that is still being written; pipe it to where it goes. */
-export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelWish): Pdf {
+export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelRequest): Pdf {
   const pages = pagesOf(bundle, assessment, wish);
   const [width, height] = LABEL_PAPERS[wish.paper];
   const pdf = new PDFDocument({
-    ...{ size: [width * POINTS, height * POINTS], margin: 0, autoFirstPage: false, font: FONTS.text },
+    size: [width * POINTS, height * POINTS],
+    margin: 0,
+    autoFirstPage: false,
+    font: FONTS.text,
     info: { Title: `Labels: ${bundle.plan.label}` },
   });
   for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);

@@ -18,7 +18,7 @@ import { route, type Call, type Route } from '../../route.js';
 import { eventBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
-import { labelsPdf, labelsSvg, type LabelWish } from './labels.js';
+import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
 import { pdfOf } from './pdf.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
 
@@ -46,11 +46,11 @@ async function labelsOf(call: Call<unknown>) {
   const assessment = assess(bundle);
   const { request } = call;
   const address = `${request.protocol}://${request.get('host') ?? 'localhost'}/events/${call.id()}/runs`;
-  const wish: LabelWish = {
-    size: call.choice('size', Object.keys(LABEL_SIZES) as LabelWish['size'][], 'flag'),
+  const wish: LabelRequest = {
+    size: call.choice('size', Object.keys(LABEL_SIZES) as LabelRequest['size'][], 'flag'),
     paper: call.choice(
       'paper',
-      Object.keys(LABEL_PAPERS) as LabelWish['paper'][],
+      Object.keys(LABEL_PAPERS) as LabelRequest['paper'][],
       assessment.rules.units === 'imperial' ? 'LETTER' : 'A4',
     ),
     changed: call.choice('only', ['all', 'changed'], 'all') === 'changed',

@@ -34,7 +34,9 @@ async function onPaper(bundle: Bundle, assessment: Assessment): Promise<OnPaper>
   const kindOf = (box: string): string | undefined => bundle.plan.devices?.[box]?.kind;
   const marks = schematicMarks(graph, drawn, bundle.kinds.kinds, kindOf);
   return {
-    ...{ marks, width: drawn.width + 2 * EDGE, height: drawn.height + 2 * EDGE },
+    marks,
+    width: drawn.width + 2 * EDGE,
+    height: drawn.height + 2 * EDGE,
     title: `Schematic: ${aboutEvent(bundle.plan, assessment)}`,
   };
 }
@@ -59,7 +61,10 @@ const OVERLAP = 18;
 export async function schematicPdf(bundle: Bundle, assessment: Assessment, paper: Paper): Promise<Pdf> {
   const { marks, width, height, title } = await onPaper(bundle, assessment);
   const pdf = new PDFDocument({
-    ...{ size: paper, layout: 'landscape', font: FONTS.text, autoFirstPage: false },
+    size: paper,
+    layout: 'landscape',
+    font: FONTS.text,
+    autoFirstPage: false,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
     info: { Title: title },
   });

@@ -12,7 +12,9 @@ const SHARE = 0.64;
 /** A PDF that is still being written; pipe it to where it goes. */
 export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
   const pdf = new PDFDocument({
-    ...{ size: paper, layout: 'landscape', font: FONTS.text },
+    size: paper,
+    layout: 'landscape',
+    font: FONTS.text,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
     info: { Title: `Venue sheet: ${venue.name}` },
   });
@@ -24,7 +26,8 @@ export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
       .fontSize(9)
       .text(venue.address, MARGIN, MARGIN + 24, { lineBreak: false });
   drawPlan(pdf, venue, reading, {
-    ...{ left: MARGIN, top: MARGIN + 44 },
+    left: MARGIN,
+    top: MARGIN + 44,
     width: (pdf.page.width - 2 * MARGIN) * SHARE - 24,
     height: pdf.page.height - 2 * MARGIN - 74,
   });

@@ -23,7 +23,10 @@ export default function Drafting({
         // Far beyond any plan, in its own measure: whatever the zoom, the pointer is over it.
         <rect
           className="handle"
-          {...{ x: -1e5, y: -1e5, width: 2e5, height: 2e5 }}
+          x={-1e5}
+          y={-1e5}
+          width={2e5}
+          height={2e5}
           fill="transparent"
           cursor="crosshair"
           onPointerMove={drawing.onPointerMove}

@@ -9,8 +9,8 @@ export default function GhostLayer({ lettering }: { lettering: number }) {
   const { shapes, at, shift: [x, y] = [0, 0] } = ghost;
   return (
     <g className="will-change-transform" style={{ transform: `translate(${px(x)}px, ${px(y)}px)` }}>
-      <Shapes {...{ shapes, lettering }} />
-      <Words {...{ at, lettering }} />
+      <Shapes shapes={shapes} lettering={lettering} />
+      <Words at={at} lettering={lettering} />
     </g>
   );
 }

@@ -74,7 +74,9 @@ export function PartsLayer({ world }: { world: World }) {
         const { shift, because } = settle(rough, reach);
         const words = shiftWords(shift, reading);
         return {
-          ...{ shapes: moving, shift, at },
+          shapes: moving,
+          shift,
+          at,
           words: because === 'wall' || because === 'corner' ? `${words} · at the ${because}` : words,
         };
       },

@@ -26,7 +26,7 @@ export function SurveyPicture({ venue, reading }: { venue: Venue; reading: Readi
       <Hatches />
       <GroundLayer venue={venue} reading={reading} lettering={lettering} lit />
       {inOrder(venue.sockets).map(([id, { at }]) => (
-        <SocketSign key={id} {...{ at, lettering }} on={false} />
+        <SocketSign key={id} at={at} lettering={lettering} on={false} />
       ))}
     </svg>
   );

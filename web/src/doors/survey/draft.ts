@@ -29,11 +29,17 @@ export interface Draft {
 }
 
 export const emptyDraft = (system: UnitSystem): Draft => ({
-  ...{ name: '', shape: 'hall', measures: {}, seats: true, aisle: '', marks: '' },
+  name: '',
+  shape: 'hall',
+  measures: {},
+  seats: true,
+  aisle: '',
+  marks: '',
   mains: system === 'metric' ? '230/50' : '120/60',
   breakers: system === 'metric' ? '16 16' : '15 15',
   sockets: (['north', 'south', 'north', 'south'] as const).map((wall, i) => ({
-    ...{ wall, along: '' },
+    wall,
+    along: '',
     circuit: String((i % 2) + 1),
   })),
 });
@@ -91,9 +97,16 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
   return {
     faults,
     survey: {
-      ...{ name: draft.name.trim() || 'New venue', shape: draft.shape, measures, volts, hertz },
-      ...{ seats: draft.seats, ...(aisle === undefined ? {} : { aisle }) },
-      ...{ circuits: good, sockets, marks: list(draft.marks).map(label => label.slice(0, 60)) },
+      name: draft.name.trim() || 'New venue',
+      shape: draft.shape,
+      measures,
+      volts,
+      hertz,
+      seats: draft.seats,
+      ...(aisle === undefined ? {} : { aisle }),
+      circuits: good,
+      sockets,
+      marks: list(draft.marks).map(label => label.slice(0, 60)),
     },
   };
 }

@@ -56,12 +56,10 @@ export function PinHere({ venue, here }: { venue: Venue; here: Point | undefined
           keep(
             'Pin a mobile reading',
             mobilePinned(venue, {
-              ...{
-                at: here,
-                taken: instant(),
-                operator: textOf(form, 'operator'),
-                up: numberOf(form, 'up') ?? 0,
-              },
+              at: here,
+              taken: instant(),
+              operator: textOf(form, 'operator'),
+              up: numberOf(form, 'up') ?? 0,
               ...(down === undefined ? {} : { down }),
             }),
           );

@@ -32,7 +32,7 @@ export function ToMeasure({
         )}
       </div>
       {shown.map(item => (
-        <AskRow key={item.id} {...{ item, here, onMeasure }} />
+        <AskRow key={item.id} item={item} here={here} onMeasure={onMeasure} />
       ))}
       {items.length === 0 && (
         <p className="py-2">

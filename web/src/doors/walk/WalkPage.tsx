@@ -49,12 +49,16 @@ function Walk({ venue: id }: { venue: string }) {
         <Kept />
       </div>
       <main className="overflow-auto px-4 pb-6" aria-label="Walk round">
-        <WalkPlan {...{ venue, items, here }} onHere={setHere} />
-        <WhereIStand {...{ venue, here }} onHere={setHere} />
+        <WalkPlan venue={venue} items={items} here={here} onHere={setHere} />
+        <WhereIStand venue={venue} here={here} onHere={setHere} />
         {tab === 'measure' && (
-          <ToMeasure {...{ items, here }} onMeasure={what => setTab(what === 'upload' ? 'line' : 'pin')} />
+          <ToMeasure
+            items={items}
+            here={here}
+            onMeasure={what => setTab(what === 'upload' ? 'line' : 'pin')}
+          />
         )}
-        {tab === 'pin' && <PinHere {...{ venue, here }} />}
+        {tab === 'pin' && <PinHere venue={venue} here={here} />}
         {tab === 'line' && <Uploads />}
       </main>
       <nav aria-label="Walk round" className="grid grid-cols-3 border-t border-ink">

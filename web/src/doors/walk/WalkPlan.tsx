@@ -43,10 +43,18 @@ export function WalkPlan({
     <div ref={frame} className="relative h-[36vh] min-h-52 -mx-4 border-b border-rule">
       <div ref={surface} className="absolute inset-0 touch-none">
         <Sheet world={ground} {...size} defs={<Hatches />} aria-hidden>
-          <GroundLayer {...{ venue, reading, lettering }} lit={false} dimensions={false} faint={NONE} />
+          <GroundLayer
+            venue={venue}
+            reading={reading}
+            lettering={lettering}
+            lit={false}
+            dimensions={false}
+            faint={NONE}
+          />
         </Sheet>
         <Sheet
-          {...{ svg, world }}
+          svg={svg}
+          world={world}
           {...size}
           role="img"
           aria-label="Plan: tap where you stand"

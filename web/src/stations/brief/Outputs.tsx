@@ -30,7 +30,7 @@ export function Outputs() {
         </thead>
         <tbody>
           {inOrder(outputs).map(([id, output]) => (
-            <OutputRow key={id} {...{ id, output }} />
+            <OutputRow key={id} id={id} output={output} />
           ))}
         </tbody>
       </table>

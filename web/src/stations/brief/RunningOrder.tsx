@@ -45,7 +45,8 @@ export function RunningOrder() {
           {list.map(([id, item], index) => (
             <ItemRow
               key={id}
-              {...{ id, item }}
+              id={id}
+              item={item}
               first={index === 0}
               last={index === list.length - 1}
               onMove={by => move(index, by)}

@@ -28,7 +28,7 @@ export default function PlaceFields({
     <>
       {pointsAt === undefined && <CarriedIn id={id} device={device} />}
       {place?.at && place.inside === undefined && (
-        <OnFloor {...{ id, device, heightLabel, pointsAt, at: place.at }} />
+        <OnFloor id={id} device={device} heightLabel={heightLabel} pointsAt={pointsAt} at={place.at} />
       )}
       {!place?.at && place?.inside === undefined && <Unplaced id={id} device={device} />}
     </>

@@ -21,7 +21,7 @@ export function AskRow({
 }) {
   return (
     <div className="py-1" data-asked={label}>
-      <Answer {...{ ask, label, here, onMeasure }} />
+      <Answer ask={ask} label={label} here={here} onMeasure={onMeasure} />
       <p className="text-faint text-[13px]">
         Uncertain until then: {doubt} ({STATION_WORDS[station]}).
       </p>
@@ -54,17 +54,17 @@ function Answer({
       return (
         <>
           {dimension && <DimensionField id={ask.id} dimension={dimension} label={`${words}, guessed`} />}
-          <Right {...{ label, guess: ask.guess }} />
+          <Right label={label} guess={ask.guess} />
         </>
       );
     }
     case 'place':
-      return <Place {...{ ask, label, words, here }} />;
+      return <Place ask={ask} label={label} words={words} here={here} />;
     case 'confirm':
       return (
         <p className="flex flex-wrap gap-x-3">
           <span className="grow">{words}</span>
-          <Right {...{ label, guess: ask.guess }} />
+          <Right label={label} guess={ask.guess} />
         </p>
       );
     default:
@@ -117,7 +117,7 @@ function Place({
           It is where I stand
         </button>
       )}
-      <Right {...{ label, guess }} />
+      <Right label={label} guess={guess} />
     </p>
   );
 }

@@ -22,5 +22,5 @@ export function DimensionField({
     const patch = stretchVenue(bundle.venue, bundle.plan, id, metres);
     if (patch.length > 0) store.patchPlan(`${name} ${showText(metres, 'm', reading)}`, patch);
   };
-  return <LengthField {...{ label }} value={to - from} min={SHORTEST} max={LONGEST} onCommit={stretch} />;
+  return <LengthField label={label} value={to - from} min={SHORTEST} max={LONGEST} onCommit={stretch} />;
 }

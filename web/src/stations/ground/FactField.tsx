@@ -29,11 +29,11 @@ export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WO
   };
   switch (name) {
     case 'ceiling':
-      return <LengthField {...{ label }} optional value={facts?.ceiling} min={1} max={100} onCommit={set} />;
+      return <LengthField label={label} optional value={facts?.ceiling} min={1} max={100} onCommit={set} />;
     case 'people':
       return (
         <NumberField
-          {...{ label }}
+          label={label}
           unit=""
           optional
           whole
@@ -46,7 +46,7 @@ export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WO
     default:
       return (
         <TypedField<string>
-          {...{ label }}
+          label={label}
           wide
           optional
           shown={facts?.[name] ?? ''}

@@ -31,7 +31,9 @@ export function FieldOfPart({
     case 'length':
       return (
         <LengthField
-          {...{ label, min: field.min, max: field.max }}
+          label={label}
+          min={field.min}
+          max={field.max}
           {...(optional
             ? { optional, value: value as number | undefined, onCommit: commit }
             : { value: value as number, onCommit: commit })}
@@ -41,7 +43,12 @@ export function FieldOfPart({
       const { unit, min, max, whole = false } = field;
       return (
         <NumberField
-          {...{ label, unit, min, max, whole, optional }}
+          label={label}
+          unit={unit}
+          min={min}
+          max={max}
+          whole={whole}
+          optional={optional}
           value={value as number | undefined}
           onCommit={commit}
         />
@@ -50,7 +57,8 @@ export function FieldOfPart({
     case 'text':
       return (
         <TypedField<string>
-          {...{ label, optional }}
+          label={label}
+          optional={optional}
           wide
           shown={(value as string | undefined) ?? ''}
           read={typed =>

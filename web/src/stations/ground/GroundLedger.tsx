@@ -73,7 +73,7 @@ const Measures = memo(function Measures({ about }: { about: string }) {
     <>
       <Heading right={<span className="text-[12.5px]">{about}</span>}>Measures</Heading>
       {inOrder(venue.dimensions).map(([id, dimension]) => (
-        <DimensionField key={id} {...{ id, dimension }} />
+        <DimensionField key={id} id={id} dimension={dimension} />
       ))}
       <FigureRows of={{ length, width, floorArea }} />
     </>

@@ -47,7 +47,10 @@ export default function MovePlanDialog({ onClose }: { onClose: () => void }) {
 }
 
 const WHAT: Readonly<Record<Match['map'], string>> = {
-  ...{ marks: 'mark', sockets: 'mains socket', networkSockets: 'network socket', areas: 'gallery' },
+  marks: 'mark',
+  sockets: 'mains socket',
+  networkSockets: 'network socket',
+  areas: 'gallery',
 };
 /** What becomes of something that nothing answers to. */
 const LEFT: Readonly<Record<Match['map'], string>> = {
@@ -79,8 +82,10 @@ function Answers({
     const of = (map: Match['map']): Record<string, string | undefined> =>
       Object.fromEntries(matches.filter(match => match.map === map).map(({ from: id, to }) => [id, to]));
     const answers = {
-      ...{ marks: of('marks'), sockets: of('sockets') },
-      ...{ networkSockets: of('networkSockets'), areas: of('areas') },
+      marks: of('marks'),
+      sockets: of('sockets'),
+      networkSockets: of('networkSockets'),
+      areas: of('areas'),
     };
     const pin = { id: there.document, revision: there.revision };
     const { plan } = store.get().bundle;

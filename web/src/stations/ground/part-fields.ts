@@ -32,7 +32,12 @@ export type PartField = Common &
   );
 
 const length = (name: string, label: string, min: number, max: number, optional = false): PartField => ({
-  ...{ type: 'length', name, label, min, max, optional },
+  type: 'length',
+  name,
+  label,
+  min,
+  max,
+  optional,
 });
 const number = (
   name: string,
@@ -43,11 +48,18 @@ const number = (
   more: { optional?: boolean; whole?: boolean } = {},
 ): PartField => ({ type: 'number', name, label, unit, min, max, ...more });
 const text = (name: string, label: string, max: number): PartField => ({
-  ...{ type: 'text', name, label, max, optional: true },
+  type: 'text',
+  name,
+  label,
+  max,
+  optional: true,
 });
 const flag = (name: string, label: string): PartField => ({ type: 'flag', name, label });
 const choice = (name: string, label: string, options: Options, none?: string): PartField => ({
-  ...{ type: 'choice', name, label, options: () => options },
+  type: 'choice',
+  name,
+  label,
+  options: () => options,
   ...(none === undefined ? {} : { none }),
 });
 const same = (...words: string[]): Options => words.map(word => [word, word]);
@@ -62,7 +74,11 @@ const floorsOf = (venue: Venue): Options =>
     kind === 'raised' || kind === 'gallery' ? [[id, label] as const] : [],
   );
 const floor = (name: string, label: string, none: string): PartField => ({
-  ...{ type: 'choice', name, label, none, options: floorsOf },
+  type: 'choice',
+  name,
+  label,
+  none,
+  options: floorsOf,
 });
 
 const RAKE = [
@@ -155,7 +171,10 @@ const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas' | 'outline'>, readonl
   ],
   sockets: [
     {
-      ...{ type: 'choice', name: 'circuit', label: 'Circuit', none: 'not known' },
+      type: 'choice',
+      name: 'circuit',
+      label: 'Circuit',
+      none: 'not known',
       options: venue => inOrder(venue.circuits).map(([id, circuit]) => [id, circuit.label]),
     },
     number('outlets', 'Outlets', 'pieces', 1, 12, { whole: true }),

@@ -50,7 +50,7 @@ export default function PowerLedger() {
       ))}
       <Heading>Devices</Heading>
       {Object.entries(power.devices).map(([id, { watts, fedBy }]) => (
-        <Device key={id} label={devices?.[id]?.label ?? id} {...{ watts, fedBy }} />
+        <Device key={id} label={devices?.[id]?.label ?? id} watts={watts} fedBy={fedBy} />
       ))}
       <FigureRow figure={power.total} />
     </>

@@ -33,7 +33,7 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
   const aisles = run.crossings.filter(({ kind }) => kind === 'aisle');
   return (
     <div className="py-1">
-      <WayNow {...{ id, way, aisles }} onLay={lay} />
+      <WayNow id={id} way={way} aisles={aisles} onLay={lay} />
       <p className="flex gap-2 py-1">
         <button className="button" aria-expanded={open} onClick={() => setOpen(!open)}>
           Other ways
@@ -50,7 +50,7 @@ export function OtherWays({ id, label }: { id: string; label: string }) {
         )}
       </p>
       {open && alternatives.length === 0 && <p className="text-faint">No other way is much different.</p>}
-      {open && <Alternatives {...{ alternatives }} onTake={lay} />}
+      {open && <Alternatives alternatives={alternatives} onTake={lay} />}
     </div>
   );
 }

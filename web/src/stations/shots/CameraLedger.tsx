@@ -46,7 +46,7 @@ function Camera({ id, device }: { id: string; device: Device }) {
           </select>
         </label>
       </DeviceHead>
-      <PlaceFields {...{ id, device }} heightLabel="Lens height" pointsAt="its first shot" />
+      <PlaceFields id={id} device={device} heightLabel="Lens height" pointsAt="its first shot" />
       <Suspense>
         {camera.moving && <MovingFields id={id} device={device} moving={camera.moving} />}
         <StandFields id={id} device={device} />

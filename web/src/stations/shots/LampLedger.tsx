@@ -22,7 +22,7 @@ function Lamp({ id, device }: { id: string; device: Device }) {
   return (
     <>
       <DeviceHead id={id} device={device} />
-      <PlaceFields {...{ id, device }} pointsAt="its mark" />
+      <PlaceFields id={id} device={device} pointsAt="its mark" />
       <ChoiceField
         label="Turned to"
         value={device.lights}

@@ -4,7 +4,7 @@ import { fetched } from '../../ui/fetched.js';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult, useStore } from '../../store/hooks.js';
 
-const ShotWishes = fetched(() => import('./ShotWishes.js'));
+const ShotDemands = fetched(() => import('./ShotDemands.js'));
 
 const SectionPicture = fetched(() => import('./section/SectionPicture.js'));
 
@@ -56,7 +56,7 @@ export function ShotLedger({ id, shot }: { id: string; shot: Shot }) {
         Shot
       </Heading>
       <Suspense>
-        <ShotWishes id={id} shot={shot} />
+        <ShotDemands id={id} shot={shot} />
       </Suspense>
       <details className="py-1 border-b border-rule" onToggle={event => setSection(event.currentTarget.open)}>
         <summary className="cursor-pointer">Section along the line of sight</summary>
@@ -101,9 +101,15 @@ function lightAndFocus({ focus, ...shot }: ShotResult): Readonly<Record<string, 
   const { aperture, shutter, flickers, iso, gain, lightToSpare } = shot;
   const { near, far, everyFaceSharp, diffraction, apertureForAll } = focus;
   return {
-    ...{ aperture, shutter, flickers, iso, gain },
+    aperture,
+    shutter,
+    flickers,
+    iso,
+    gain,
     ...(lightToSpare.value !== 0 && { lightToSpare }),
-    ...{ near, far, everyFaceSharp },
+    near,
+    far,
+    everyFaceSharp,
     ...(diffraction.value === true && { diffraction }),
     ...(apertureForAll.value !== null && { apertureForAll }),
   };

@@ -25,7 +25,7 @@ export function AssemblyOf({ id, device }: { id: string; device: Device }) {
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(() => new Set());
   const all = insideOf(plan.devices, id).slice(1);
   const pieces = insideOf(plan.devices, id, leftOut).length - 1;
-  const choice = <Pieces {...{ all, pieces, leftOut }} onLeaveOut={setLeftOut} />;
+  const choice = <Pieces all={all} pieces={pieces} leftOut={leftOut} onLeaveOut={setLeftOut} />;
   const save = (as: string, label: string, version: number): void => {
     const assembly = assemblyFrom(plan, id, label, version, kinds.kinds, leftOut);
     store.commit(`Save ${label} as an assembly`.slice(0, 120), [

@@ -41,7 +41,7 @@ export function DeviceSignal() {
   const device = usePlan(plan => plan.devices?.[id]);
   const kind = useEvent(({ bundle }) => bundle.kinds.kinds[device?.kind ?? '']);
   if (!device || !kind) return null;
-  return <Inspector key={id} {...{ id, device, kind }} />;
+  return <Inspector key={id} id={id} device={device} kind={kind} />;
 }
 
 function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kind }) {
@@ -70,7 +70,7 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
       {inOrder(kind.ports)
         .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))
         .map(([port, { label, gives = ['aux' as const] }]) => (
-          <BusChoice key={port} {...{ id, device, kind, port, label, gives }} />
+          <BusChoice key={port} id={id} device={device} kind={kind} port={port} label={label} gives={gives} />
         ))}
       {kind.family === 'computer' && (
         <fieldset className="py-1">

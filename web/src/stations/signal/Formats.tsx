@@ -14,7 +14,7 @@ export function Formats() {
       {inOrder(devices)
         .filter(([id]) => wiring.kindOf(id)?.family === 'switcher')
         .map(([id, device]) => (
-          <FormatChoice key={id} {...{ id, device }} verb="works in" choices={VIDEO_FORMATS} />
+          <FormatChoice key={id} id={id} device={device} verb="works in" choices={VIDEO_FORMATS} />
         ))}
       {Object.keys(sources).map(id => {
         const device = devices?.[id];
@@ -22,7 +22,13 @@ export function Formats() {
           ([, { carries, direction }]) => carries === 'video' && direction === 'out',
         )?.[1];
         return device ? (
-          <FormatChoice key={id} {...{ id, device }} verb="gives" choices={out?.formats ?? VIDEO_FORMATS} />
+          <FormatChoice
+            key={id}
+            id={id}
+            device={device}
+            verb="gives"
+            choices={out?.formats ?? VIDEO_FORMATS}
+          />
         ) : null;
       })}
       {Object.entries(settings).map(([id, setting]) => (

@@ -74,7 +74,7 @@ export function PlugFields() {
           </span>
         </span>
       </form>
-      {from && <Endings {...{ sensible, refused }} onPlug={plug} />}
+      {from && <Endings sensible={sensible} refused={refused} onPlug={plug} />}
     </section>
   );
 }

@@ -3,7 +3,7 @@ import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledg
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { AddGear } from './AddGear.js';
 import { ConnectRest } from './ConnectRest.js';
-import { Countables } from './Countables.js';
+import { Resources } from './Resources.js';
 import { DeviceSignal } from './DeviceSignal.js';
 import { Formats } from './Formats.js';
 import { HouseGear } from './HouseGear.js';
@@ -44,7 +44,7 @@ export default function SignalStation() {
         {Object.entries(signal.loops).map(([id, { through, howls }]) => (
           <FigureRows key={id} of={{ through, howls }} />
         ))}
-        <Countables />
+        <Resources />
         <Views />
         <Formats />
         <LipSync />

@@ -7,8 +7,10 @@ import { inVenue } from '../../../edits.js';
 export const markInPillar = groundRule({
   rule: 'ground.mark-in-pillar',
   reads: ({ own }) => ({
-    ...{ venueMarks: own.venue.marks, marks: own.marks },
-    ...{ blockers: own.blockers, outline: own.venue.outline },
+    venueMarks: own.venue.marks,
+    marks: own.marks,
+    blockers: own.blockers,
+    outline: own.venue.outline,
   }),
   *find({ venueMarks, marks, blockers, outline }) {
     for (const [id, { label, at }] of Object.entries(venueMarks ?? {})) {

@@ -5,7 +5,9 @@ import { groundRule } from '../result.js';
 export const outlineCrossed = groundRule({
   rule: 'ground.outline-crossed',
   reads: ({ own }) => ({
-    ...{ outline: own.venue.outline, areas: own.venue.areas, stairs: own.venue.stairs },
+    outline: own.venue.outline,
+    areas: own.venue.areas,
+    stairs: own.venue.stairs,
     floorArea: own.floorArea,
   }),
   *find({ outline, areas, stairs, floorArea }) {

@@ -29,8 +29,11 @@ function whyNotThere(
 export const placeOutside = groundRule({
   rule: 'ground.place-outside',
   reads: ({ own, devices }) => ({
-    ...{ places: own.places, blockers: own.blockers, devices },
-    ...{ outline: own.venue.outline, areas: own.venue.areas },
+    places: own.places,
+    blockers: own.blockers,
+    devices,
+    outline: own.venue.outline,
+    areas: own.venue.areas,
   }),
   *find({ places, devices, ...room }) {
     for (const [id, device] of Object.entries(devices ?? {})) {

@@ -6,7 +6,10 @@ import { handsRule } from '../result.js';
 export const operatorApart = handsRule({
   rule: 'hands.operator-apart',
   reads: ({ own, hands, devices, rules }) => ({
-    ...{ shared: own.shared, people: hands.people, devices, units: rules.units },
+    shared: own.shared,
+    people: hands.people,
+    devices,
+    units: rules.units,
   }),
   *find({ shared, people, devices, units }) {
     for (const [person, { cameras, apart }] of Object.entries(shared)) {

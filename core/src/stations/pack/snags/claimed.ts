@@ -6,7 +6,10 @@ import { swapItem } from '../swap.js';
 export const claimed = packRule({
   rule: 'pack.claimed',
   reads: ({ own, devices, claims, shelf }) => ({
-    ...{ pieces: own.pieces, devices, claims: claims.claims, items: shelf.items },
+    pieces: own.pieces,
+    devices,
+    claims: claims.claims,
+    items: shelf.items,
   }),
   *find({ pieces, devices, claims, items }) {
     for (const [id, { item, label }] of inOrder(devices)) {

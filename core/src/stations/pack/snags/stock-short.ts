@@ -4,8 +4,12 @@ import { packRule } from '../result.js';
 export const stockShort = packRule({
   rule: 'pack.stock-short',
   reads: ({ own, shelf, runs }) => ({
-    ...{ lines: own.lines, items: shelf.items, tape: own.tapeRolls, ramps: own.rampPieces },
-    ...{ mats: runs.mats, hooks: runs.hooks },
+    lines: own.lines,
+    items: shelf.items,
+    tape: own.tapeRolls,
+    ramps: own.rampPieces,
+    mats: runs.mats,
+    hooks: runs.hooks,
   }),
   *find({ lines, items, tape, ramps, mats, hooks }) {
     const wanted = [

@@ -6,8 +6,10 @@ import { powerRule } from '../result.js';
 export const stripOver = powerRule({
   rule: 'power.strip-over',
   reads: ({ own, ground, signal }) => ({
-    ...{ strips: own.strips, sockets: own.sockets },
-    ...{ devices: signal.wiring.devices, venueSockets: ground.venue.sockets },
+    strips: own.strips,
+    sockets: own.sockets,
+    devices: signal.wiring.devices,
+    venueSockets: ground.venue.sockets,
   }),
   *find({ strips, sockets, devices, venueSockets }) {
     const named = [

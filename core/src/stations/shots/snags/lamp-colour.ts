@@ -10,7 +10,10 @@ const mireds = (kelvin: number): number => 1e6 / kelvin;
 export const lampColour = shotsRule({
   rule: 'shots.lamp-colour',
   reads: ({ own, equipment, kinds, ground }) => ({
-    ...{ lamps: own.lamps, equipment, kinds: kinds.kinds, house: ground.venue.lamps },
+    lamps: own.lamps,
+    equipment,
+    kinds: kinds.kinds,
+    house: ground.venue.lamps,
   }),
   *find({ lamps, equipment, kinds, house }) {
     const lit = inOrder(house).flatMap(([, { label, kind, kelvin }]) =>

@@ -6,7 +6,9 @@ import { movesOf, namedIn, namesOf, raisesOf } from '../words.js';
 export const solidInTheWay = shotsRule({
   rule: 'shots.solid-in-the-way',
   reads: seen => ({
-    ...{ results: seen.own.shots, areas: seen.ground.venue.areas, units: seen.rules.units },
+    results: seen.own.shots,
+    areas: seen.ground.venue.areas,
+    units: seen.rules.units,
     ...namedIn(seen),
   }),
   *find({ results, areas, units, ...named }) {

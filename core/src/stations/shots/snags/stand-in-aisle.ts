@@ -7,8 +7,11 @@ import { movesOf } from '../words.js';
 export const standInAisle = shotsRule({
   rule: 'shots.stand-in-aisle',
   reads: ({ own, equipment, ground }) => ({
-    ...{ cameras: own.cameras, lamps: own.lamps, equipment },
-    ...{ areas: ground.venue.areas, places: ground.places },
+    cameras: own.cameras,
+    lamps: own.lamps,
+    equipment,
+    areas: ground.venue.areas,
+    places: ground.places,
   }),
   *find({ cameras, lamps, equipment, areas, places }) {
     for (const [id, { label, at }] of [...Object.entries(cameras), ...Object.entries(lamps)]) {

@@ -1,6 +1,6 @@
 import { entriesWhere, severityOf } from '../../../foundations/index.js';
 import { connect } from '../connect.js';
-import { clashOf } from '../mates.js';
+import { clashOf } from '../port-fit.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 

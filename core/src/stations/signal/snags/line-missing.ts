@@ -61,13 +61,12 @@ export const lineMissing = signalRule({
       );
       if (!free) continue;
       const joint = {
-        ...{
-          from: { device, port: free[0] },
-          fromPort: free[1],
-          to: { device: camera, port: port[0] },
-          toPort: port[1],
-        },
-        ...{ seed: idFrom(`${id}/${device}`), hasLinks: links !== undefined },
+        from: { device, port: free[0] },
+        fromPort: free[1],
+        to: { device: camera, port: port[0] },
+        toPort: port[1],
+        seed: idFrom(`${id}/${device}`),
+        hasLinks: links !== undefined,
       };
       const connection = connect(joint, kinds, shelf, wiring);
       if (connection) yield { ...connection, label: `Plug it into ${free[1].label} of ${label}` };

@@ -25,13 +25,13 @@ export const portTwice = signalRule({
             continue;
           }
           const of = wiring.portOf(link[side]);
-          const mating = results[id];
-          if (of?.connector === 'air' || !mating) continue;
+          const portFit = results[id];
+          if (of?.connector === 'air' || !portFit) continue;
           yield {
             severity: 'stop',
             subjects: [id, device],
             title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${label}.`,
-            because: [mating.mates],
+            because: [portFit.mates],
           };
         }
       }

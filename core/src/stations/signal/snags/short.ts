@@ -1,11 +1,11 @@
 import { entriesWhere, numberOf, severityOf, type Finding } from '../../../foundations/index.js';
-import { COUNTABLE_WORDS } from '../countable-words.js';
-import { COUNTABLES, type Count, type Countable } from '../countables.js';
+import { RESOURCE_WORDS } from '../resource-words.js';
+import { RESOURCES, type Count, type Resource } from '../resources.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** What else does it, often cheaper than a larger switcher. */
-const CHEAPER: Readonly<Partial<Record<Countable, string>>> = {
+const CHEAPER: Readonly<Partial<Record<Resource, string>>> = {
   mixes: 'A matrix or a sub-switcher makes another programme by cuts.',
   keyers: 'Let a computer put captions over a picture, or show them one after the other.',
   boxes: 'Let the call or slide computer show both side by side; that takes no box.',
@@ -22,13 +22,13 @@ const isShort = (count: Count | undefined): boolean =>
   [count.spare, count.beyondKept].some(figure => figure && severityOf(figure) !== undefined);
 
 /** These can be done without: a picture that is not seen among others, a sound that is mixed elsewhere. */
-const SPARED: ReadonlySet<Countable> = new Set(['tiles', 'channels']);
+const SPARED: ReadonlySet<Resource> = new Set(['tiles', 'channels']);
 
-function shortOf(id: string, label: string, name: Countable, count: Count): Finding {
+function shortOf(id: string, label: string, name: Resource, count: Count): Finding {
   const { spare, have, used, beyondKept } = count;
   const severity = severityOf(spare);
   const words = (n: number, count: number | 'no' = n): string =>
-    `${count} ${COUNTABLE_WORDS[name][n === 1 ? 0 : 1]}`;
+    `${count} ${RESOURCE_WORDS[name][n === 1 ? 0 : 1]}`;
   const there = numberOf(have) ?? 0;
   if (severity === undefined) {
     return {
@@ -54,16 +54,16 @@ export const short = signalRule({
   reads: ({ own }) => ({ countables: own.countables, devices: own.wiring.devices }),
   *find({ countables, devices }) {
     for (const [id, counts] of entriesWhere(countables, each =>
-      COUNTABLES.some(name => isShort(each[name])),
+      RESOURCES.some(name => isShort(each[name])),
     )) {
-      for (const name of COUNTABLES) {
+      for (const name of RESOURCES) {
         const count = counts[name];
         if (count && isShort(count)) yield shortOf(id, devices[id]?.label ?? id, name, count);
       }
     }
   },
   *fixes({ subjects: [id = '', name = ''] }, { own: { countables }, outputs, runningOrder }) {
-    const need = numberOf(countables[id]?.[name as Countable]?.have) ?? 0;
+    const need = numberOf(countables[id]?.[name as Resource]?.have) ?? 0;
     if (name === 'tracks') {
       for (const [output, { isolated = 0, label, kind }] of Object.entries(outputs ?? {})) {
         const fewer = Math.max(0, Math.min(isolated - 1, need - 1));

@@ -18,7 +18,10 @@ function hoursApartInWeek(a: number, b: number): number {
 export const uploadOld = streamRule({
   rule: 'stream.upload-old',
   reads: ({ own, venue, outputs, brief }) => ({
-    ...{ worst: own.worstUpload, uploads: venue.uploads, outputs, start: brief.start },
+    worst: own.worstUpload,
+    uploads: venue.uploads,
+    outputs,
+    start: brief.start,
   }),
   *find({ worst, uploads, outputs, start }) {
     const streams = Object.entries(outputs ?? {}).filter(([, output]) => output.kind === 'stream');
@@ -26,7 +29,9 @@ export const uploadOld = streamRule({
     const begins = Date.parse(String(start.value));
     if (streams.length === 0 || tests.length === 0 || Number.isNaN(begins)) return;
     const say = (severity: 'risk' | 'note', subject: string, title: string): Finding => ({
-      ...{ severity, subjects: [subject], title },
+      severity,
+      subjects: [subject],
+      title,
       outputs: streams.map(([id]) => id),
       because: [worst],
       advice: 'Measure the upload there again, at the same hour of the week.',

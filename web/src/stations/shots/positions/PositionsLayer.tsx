@@ -63,7 +63,14 @@ export default function PositionsLayer({
           )),
         )}
         {layout?.positions.map(({ device, label, at, stays, serves }) => (
-          <PositionShape key={device} {...{ label, at, stays, serves, lettering }} />
+          <PositionShape
+            key={device}
+            label={label}
+            at={at}
+            stays={stays}
+            serves={serves}
+            lettering={lettering}
+          />
         ))}
         {asked && (
           <text

@@ -68,7 +68,7 @@ export default function PositionsPanel() {
             <p className="text-risk">The plan has changed since this was found: search again.</p>
           )}
           <p className="text-faint text-[13px]">
-            {found.places} places, {found.stances} ways to stand there, looked at.
+            {found.places} places, {found.poses} ways to stand there, looked at.
           </p>
           <LayoutTable found={found} chosen={chosen} onChoose={index => change({ chosen: index })} />
           <h3 className="pt-3">Way {letterOf(chosen)}</h3>

@@ -25,7 +25,7 @@ export default function SectionPicture({ shot }: { shot: string }) {
   const section = sectionOf(bundle, assessment, shot);
   if (!section)
     return <p className="text-faint">Nothing to see yet: its camera has no place, or stands on the mark.</p>;
-  return <div ref={frame}>{width > 0 && <Drawn {...{ section, width }} />}</div>;
+  return <div ref={frame}>{width > 0 && <Drawn section={section} width={width} />}</div>;
 }
 
 function Drawn({ section, width }: { section: Section; width: number }) {

@@ -1,4 +1,4 @@
-import { pictureSvg, type ViewfinderWish } from '@idle-satchel/core';
+import { pictureSvg, type ViewfinderRequest } from '@idle-satchel/core';
 import { useId, useRef, useState } from 'react';
 import { useSize } from '../../../bench/use-size.js';
 import { saveText } from '../../../exchange/save-file.js';
@@ -7,7 +7,7 @@ import { useEvent, usePlan } from '../../../store/hooks.js';
 import { Picture } from './Picture.js';
 import { firstShotOf, useViewfinder } from './use-viewfinder.js';
 
-type By = NonNullable<ViewfinderWish['by']>;
+type By = NonNullable<ViewfinderRequest['by']>;
 
 const STILL: By = { pan: 0, tilt: 0, zoom: 1, raise: 0 };
 
@@ -46,7 +46,7 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
       {!viewfinder ? (
         <p className="text-faint">Nothing to see yet: it has no place or no direction.</p>
       ) : (
-        width > 0 && <Picture {...{ viewfinder, width, guides, words }} />
+        width > 0 && <Picture viewfinder={viewfinder} width={width} guides={guides} words={words} />
       )}
       <div className="flex flex-wrap gap-x-3 gap-y-1 items-center mt-1.5 text-[13px]">
         {shots.length > 1 && (
@@ -93,7 +93,9 @@ export default function Viewfinder({ camera, shots }: { camera: string; shots: r
       </div>
       {cameras[beside] && beside !== camera && width > 0 && (
         <Beside
-          {...{ width, posture, guides }}
+          width={width}
+          posture={posture}
+          guides={guides}
           camera={beside}
           shot={firstShotOf(planned, beside)}
           label={cameras[beside].label}
@@ -166,7 +168,11 @@ function Beside({
   posture,
   label,
   ...look
-}: Pick<ViewfinderWish, 'camera' | 'shot' | 'posture'> & { label: string; width: number; guides: boolean }) {
+}: Pick<ViewfinderRequest, 'camera' | 'shot' | 'posture'> & {
+  label: string;
+  width: number;
+  guides: boolean;
+}) {
   const viewfinder = useViewfinder({ camera, shot, posture });
   return (
     <figure className="mt-2">

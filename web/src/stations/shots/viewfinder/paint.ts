@@ -2,8 +2,15 @@
 import { PICTURE, THIRDS, type Inked, type OnPicture, type Tone } from '@idle-satchel/core';
 
 const VARIABLES: Readonly<Record<Tone, string>> = {
-  ...{ paper: '--paper', shade: '--shade', tape: '--tape', rule: '--rule', ink: '--ink' },
-  ...{ faint: '--faint', brass: '--brass', slate: '--slate', madder: '--madder' },
+  paper: '--paper',
+  shade: '--shade',
+  tape: '--tape',
+  rule: '--rule',
+  ink: '--ink',
+  faint: '--faint',
+  brass: '--brass',
+  slate: '--slate',
+  madder: '--madder',
 };
 
 function trace(context: CanvasRenderingContext2D, points: readonly OnPicture[]): void {

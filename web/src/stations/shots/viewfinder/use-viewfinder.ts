@@ -1,9 +1,15 @@
-import { inOrder, viewfinderOf, type Plan, type Viewfinder, type ViewfinderWish } from '@idle-satchel/core';
+import {
+  inOrder,
+  viewfinderOf,
+  type Plan,
+  type Viewfinder,
+  type ViewfinderRequest,
+} from '@idle-satchel/core';
 import { useMemo } from 'react';
 import { useEvent } from '../../../store/hooks.js';
 
 /** What a camera will see, drawn anew at reading pace while something is dragged. */
-export function useViewfinder({ camera, shot, posture, by }: ViewfinderWish): Viewfinder | undefined {
+export function useViewfinder({ camera, shot, posture, by }: ViewfinderRequest): Viewfinder | undefined {
   const bundle = useEvent(state => state.bundle);
   const assessment = useEvent(state => state.assessment);
   return useMemo(

@@ -73,7 +73,9 @@ export const BoxShape = memo(function BoxShape({
       {box.pins.map(pin => (
         <PinShape
           key={pin.port}
-          {...{ pin, ink, faint }}
+          pin={pin}
+          ink={ink}
+          faint={faint}
           width={box.width}
           letters={letters.pin}
           fits={fits === undefined ? undefined : (fits.get(portKey(pin.end))?.fits ?? false)}

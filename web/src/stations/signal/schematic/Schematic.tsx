@@ -1,6 +1,7 @@
 import {
   nudgedWay,
   portsOf,
+  type DeviceBox,
   type DrawnSchematic,
   type PluggedPort,
   type Point,
@@ -77,21 +78,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
     if (frame) showChosen(frame);
   }, [selected, drawn]);
 
-  const byKeys = (dx: number, dy: number) => (): boolean => {
-    const box = boxes.get(ui.get().selected ?? '');
-    if (!box || box.offered) return false;
-    nudge(box, [dx * NUDGE, dy * NUDGE]);
-    return true;
-  };
-  useShortcuts(
-    Object.fromEntries(
-      Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
-        [key, byKeys(dx, dy)],
-        [`Shift+${key}`, byKeys(dx * 5, dy * 5)],
-      ]),
-    ),
-  );
-
+  useNudgeKeys(boxes, nudge);
   return (
     <>
       <svg
@@ -104,7 +91,14 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
           {graph.groups.map(({ id, label }) => {
             const frame = drawn.groups.get(id);
             return frame ? (
-              <GroupFrame key={id} {...{ id, label, frame }} on={id === selected} onSelect={select} />
+              <GroupFrame
+                key={id}
+                id={id}
+                label={label}
+                frame={frame}
+                on={id === selected}
+                onSelect={select}
+              />
             ) : null;
           })}
           {graph.wires.map(wire => {
@@ -140,7 +134,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
           {pulling && <line ref={line} stroke="var(--brass)" strokeWidth={2} pointerEvents="none" />}
         </g>
       </svg>
-      {pulling && <PullWords {...{ pulling, byKey }} />}
+      {pulling && <PullWords pulling={pulling} byKey={byKey} />}
     </>
   );
 }
@@ -150,6 +144,28 @@ interface Frame {
   readonly y: number;
   readonly width: number;
   readonly height: number;
+}
+
+/** Arrow keys move the box that is selected; with Shift farther. */
+function useNudgeKeys(
+  boxes: ReadonlyMap<string, DeviceBox>,
+  nudge: (box: DeviceBox, by: readonly [number, number]) => void,
+): void {
+  const { ui } = useOpenEvent();
+  const byKeys = (dx: number, dy: number) => (): boolean => {
+    const box = boxes.get(ui.get().selected ?? '');
+    if (!box || box.offered) return false;
+    nudge(box, [dx * NUDGE, dy * NUDGE]);
+    return true;
+  };
+  useShortcuts(
+    Object.fromEntries(
+      Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
+        [key, byKeys(dx, dy)],
+        [`Shift+${key}`, byKeys(dx * 5, dy * 5)],
+      ]),
+    ),
+  );
 }
 
 /** What stands together: a rack, a desk, a place. */

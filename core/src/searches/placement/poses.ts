@@ -1,4 +1,4 @@
-/** Stances: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
+/** Poses: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
 import type { Area, Device } from '../../documents/index.js';
 import { direction, distance, type MapOf, type Point, type Segment } from '../../foundations/index.js';
 import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
@@ -22,7 +22,7 @@ export interface Means {
   readonly aim?: number | undefined;
 }
 
-export interface Stance extends Spot {
+export interface Pose extends Spot {
   /** Of the lens above the floor there, m. */
   readonly height: number;
   /** What a locked camera is locked to. */
@@ -63,7 +63,7 @@ const COSTS = { metre: 0.006, disturbance: 0.6, camera: 0.05 } as const;
 
 const NO_AREAS = {};
 
-/** How a lens at a stance sees a shot. */
+/** How a lens at a pose sees a shot. */
 export interface Sighting {
   readonly view: Outlook;
   readonly shot: Appraisal;
@@ -86,7 +86,8 @@ export const viewsFrom = (spot: Spot, { wanted, ground, cableFrom, drawnAt }: Sc
       new Outlook(spot.at, spot.level, subject, ground.blockers, ground.venue.areas ?? NO_AREAS),
   ),
   bearings: wanted.shots.map(({ subject }) => direction(subject.mark.at, spot.at)),
-  ...{ cable: cableFrom(spot), drawn: drawnAt(spot) },
+  cable: cableFrom(spot),
+  drawn: drawnAt(spot),
 });
 
 /** A place and the height of the lens above its floor, m. */
@@ -100,8 +101,8 @@ export const postAt = (views: Views, height: number): Post => ({ views, height }
 export const sightingsFrom = (post: Post, lens: Lens, scene: Scene, focal?: number): Sighting[] =>
   scene.wanted.shots.map((_, i) => sightingOf(i, post, lens, scene, undefined, focal));
 
-/** Every stance of a camera at a post that serves anything; of a locked one its most promising frames. */
-export function stancesAt(post: Post, means: Means, sightings: readonly Sighting[], scene: Scene): Stance[] {
+/** Every pose of a camera at a post that serves anything; of a locked one its most promising frames. */
+export function posesAt(post: Post, means: Means, sightings: readonly Sighting[], scene: Scene): Pose[] {
   const { height } = post;
   const { spot, outlooks, bearings, cable, drawn } = post.views;
   const disturbance = disturbanceOf(drawn, means.worked, height, scene.rules);
@@ -152,16 +153,16 @@ const FRAMES = { shared: 4, alone: 3 } as const;
 
 /** The frames that hold most, by the points of the shots in them and how wide each is taken. */
 function promising(frames: readonly Frame[], own: readonly number[], shots: readonly WantedShot[]): Frame[] {
-  const worth = ({ shots: held, shares }: Frame): number =>
+  const score = ({ shots: held, shares }: Frame): number =>
     held.reduce((sum, i, at) => sum + (shots[i]?.points ?? 0) * (own[i] ?? 0) * (shares[at] ?? 0), 0);
   return frames
-    .map(frame => [worth(frame), frame] as const)
+    .map(frame => [score(frame), frame] as const)
     .sort((a, b) => b[0] - a[0])
     .slice(0, FRAMES.shared)
     .map(([, frame]) => frame);
 }
 
-type Framed = Required<Pick<Stance, 'quality' | 'frame'>>;
+type Framed = Required<Pick<Pose, 'quality' | 'frame'>>;
 
 /** Drops frames that another one is at least as good as for every shot. */
 function notWorse(framed: readonly Framed[]): Framed[] {
@@ -176,7 +177,7 @@ function notWorse(framed: readonly Framed[]): Framed[] {
   return kept;
 }
 
-/** How a shot is seen from a stance: in a frame of its own, or in the one the camera is locked to. */
+/** How a shot is seen from a pose: in a frame of its own, or in the one the camera is locked to. */
 export function sightingOf(
   index: number,
   { views: { spot, outlooks, bearings }, height }: Post,
@@ -245,6 +246,6 @@ function takesIn({ eye, aim, across }: Picture, areas: MapOf<Area>, blocking: re
   return noFilmInView(areas, { at: eye, facing: aim, spread }, blocking).length > 0;
 }
 
-/** Whether a body seen from a stance is in the picture of a shot. */
+/** Whether a body seen from a pose is in the picture of a shot. */
 export const isSeen = (picture: Picture, body: Gear, blocking: readonly Segment[]): boolean =>
   shareOfPicture(picture, body, blocking) > SEEN;

@@ -6,7 +6,7 @@ import { usePlan, useStore } from '../../store/hooks.js';
 const IMPORTANCE_WORDS = { vital: 'vital: cover it twice', wanted: 'wanted', nice: 'nice to have' } as const;
 
 /** How much a shot is wanted, in which items of the running order, and of how many people. */
-export default function ShotWishes({ id, shot }: { id: string; shot: Shot }) {
+export default function ShotDemands({ id, shot }: { id: string; shot: Shot }) {
   const store = useStore();
   const items = inOrder(usePlan(plan => plan.runningOrder)).filter(([, { phase }]) => phase === 'live');
   const put = <Name extends keyof Shot>(

@@ -1,10 +1,10 @@
-import { COUNTABLE_WORDS, COUNTABLES, numberOf, type Figure } from '@idle-satchel/core';
+import { RESOURCE_WORDS, RESOURCES, numberOf, type Figure } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { FigureRow } from '../../ledger/Ledger.js';
 
 /** Everything of Signal that can run out: used, there and spare. */
-export function Countables() {
+export function Resources() {
   const { countables } = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const all = Object.entries(countables);
@@ -28,7 +28,7 @@ export function Countables() {
                 {devices?.[id]?.label ?? '?'}
               </th>
             </tr>
-            {COUNTABLES.map(name => {
+            {RESOURCES.map(name => {
               const count = counts[name];
               if (!count) return null;
               const short = (numberOf(count.spare) ?? 0) < 0;
@@ -36,10 +36,10 @@ export function Countables() {
                 <tr key={name} className={short ? 'text-stop' : undefined}>
                   <td>
                     {short && <span aria-hidden>◆ </span>}
-                    {COUNTABLE_WORDS[name][1]}
+                    {RESOURCE_WORDS[name][1]}
                   </td>
                   {(['used', 'have', 'spare'] as const).map(part => (
-                    <Cell key={part} figure={count[part]} name={`${COUNTABLE_WORDS[name][1]}, ${part}`} />
+                    <Cell key={part} figure={count[part]} name={`${RESOURCE_WORDS[name][1]}, ${part}`} />
                   ))}
                 </tr>
               );
@@ -78,12 +78,9 @@ function OpenWorking() {
   const [, , device = '', name = '', part = ''] = path?.startsWith('signal.countables.')
     ? path.split('.')
     : [];
-  const count = countables[device]?.[name as (typeof COUNTABLES)[number]];
+  const count = countables[device]?.[name as (typeof RESOURCES)[number]];
   const figure = count?.[part as keyof typeof count];
   return figure ? (
-    <FigureRow
-      label={`${COUNTABLE_WORDS[name as (typeof COUNTABLES)[number]][1]}, ${part}`}
-      figure={figure}
-    />
+    <FigureRow label={`${RESOURCE_WORDS[name as (typeof RESOURCES)[number]][1]}, ${part}`} figure={figure} />
   ) : null;
 }

@@ -12,14 +12,14 @@ import {
 import type { FedOutput } from './fed-by.js';
 import * as figures from './figures.js';
 import type { PlanWiring } from './result.js';
-import { LAYOUT_COUNTABLES, layoutNeeds } from './layouts.js';
+import { LAYOUT_RESOURCES, layoutNeeds } from './layouts.js';
 import { busOf, videoPorts } from './switching.js';
 
-export const COUNTABLES = [
+export const RESOURCES = [
   ...(['inputs', 'outputs', 'mixes', 'aux', 'keyers', 'boxes', 'stills', 'clips'] as const),
   ...(['tiles', 'tracks', 'channels', 'network', 'lines'] as const),
 ] as const;
-export type Countable = (typeof COUNTABLES)[number];
+export type Resource = (typeof RESOURCES)[number];
 
 export interface Count {
   readonly used: Figure;
@@ -29,7 +29,7 @@ export interface Count {
   readonly beyondKept?: Figure;
 }
 
-export type Counts = Readonly<Partial<Record<Countable, Count>>>;
+export type Counts = Readonly<Partial<Record<Resource, Count>>>;
 
 export interface CountReads {
   readonly wiring: PlanWiring;
@@ -40,14 +40,14 @@ export interface CountReads {
 }
 
 /** Everything countable of the devices that have something to count, by device. */
-export function countablesOf(reads: CountReads): Record<string, Counts> {
+export function resourcesOf(reads: CountReads): Record<string, Counts> {
   const main = mainSwitcher(reads);
   const all: Record<string, Counts> = {};
   for (const [id] of inOrder(reads.wiring.devices)) {
     const sketch = sketchOf(id, id === main, reads);
-    const counts: Partial<Record<Countable, Count>> = {};
+    const counts: Partial<Record<Resource, Count>> = {};
     let any = false;
-    for (const name of COUNTABLES) {
+    for (const name of RESOURCES) {
       const each = sketch[name];
       if (each === undefined) continue;
       any = true;
@@ -77,7 +77,7 @@ interface Sketch {
   readonly most?: boolean;
 }
 
-function countOf(ids: [string, Countable], { have, used, most }: Sketch, keptSpare: number): Count {
+function countOf(ids: [string, Resource], { have, used, most }: Sketch, keptSpare: number): Count {
   const counts = used.map(({ value }) => Number(value));
   const drawn = most ? Math.max(0, ...counts) : counts.reduce((sum, each) => sum + each, 0);
   const own = most ? { method: 'the most that one item needs at once' } : {};
@@ -92,7 +92,7 @@ function countOf(ids: [string, Countable], { have, used, most }: Sketch, keptSpa
   return { ...count, spare, beyondKept: figures.countBeyondKept.calc(ids, [...terms, kept]) };
 }
 
-type Sketches = Partial<Record<Countable, Sketch>>;
+type Sketches = Partial<Record<Resource, Sketch>>;
 
 function sketchOf(id: string, isMain: boolean, reads: CountReads): Sketches {
   const { wiring } = reads;
@@ -160,7 +160,7 @@ function switcherSketch(id: string, isMain: boolean, reads: CountReads): Sketche
   const view = giving('multiview')[0]?.[1];
   const tasks = isMain ? inOrder(wiring.devices).flatMap(([, device]) => device.tasks ?? []) : [];
   const needs = layoutNeeds(isMain ? runningOrder : undefined, new Set(tasks));
-  const layouts = LAYOUT_COUNTABLES.flatMap((name): [Countable, Sketch][] => {
+  const layouts = LAYOUT_RESOURCES.flatMap((name): [Resource, Sketch][] => {
     const has = inside?.[name];
     if (has === undefined && needs[name].length === 0) return [];
     const have = has === undefined ? piece('have', 0, `${label} has none`) : own(name, has);

@@ -4,7 +4,7 @@ import { given, inOrder, type Figure, type MapOf, type Outcome, type Term } from
 import { linkFaces, linkMates } from './figures.js';
 import type { PlanWiring } from './result.js';
 
-export interface Mating {
+export interface PortFit {
   /** Does the plug at each end of a link fit its socket? */
   readonly mates: Figure;
   /** `yes`, or how its two ends do not go together although plugs may fit. */
@@ -24,15 +24,15 @@ const AT_HOUSE: Said = {
 const OPEN: Said = { mates: { why: 'one end has no port' }, faces: { why: 'one end has no port' } };
 
 /** The mating of every link; what two ports of their kinds say to each other is worked out once. */
-export function matingsOf({
+export function portFitsOf({
   wiring,
   links,
 }: {
   readonly wiring: PlanWiring;
   readonly links: MapOf<Link> | undefined;
-}): Readonly<Record<string, Mating>> {
+}): Readonly<Record<string, PortFit>> {
   const known = new Map<Port, Map<Port, Said>>();
-  const matings: Record<string, Mating> = {};
+  const portFits: Record<string, PortFit> = {};
   const saidOf = (link: Link): Said => {
     const house = link.from.socket ?? link.from.networkSocket ?? link.to.networkSocket;
     const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
@@ -40,18 +40,18 @@ export function matingsOf({
     if (!from || !to) return OPEN;
     const own = known.get(from) ?? new Map<Port, Said>();
     known.set(from, own);
-    const said = own.get(to) ?? matingOf(wiring, link, from, to);
+    const said = own.get(to) ?? portFitOf(wiring, link, from, to);
     own.set(to, said);
     return said;
   };
   for (const [id, link] of inOrder(links)) {
     const { mates, faces } = saidOf(link);
-    matings[id] = { mates: linkMates.said([id], mates), faces: linkFaces.said([id], faces) };
+    portFits[id] = { mates: linkMates.said([id], mates), faces: linkFaces.said([id], faces) };
   }
-  return matings;
+  return portFits;
 }
 
-function matingOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Said {
+function portFitOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Said {
   const read = (
     name: string,
     end: 'from' | 'to',

@@ -1,5 +1,5 @@
 /**
- * What a set of stances is worth together, in points. Model:
+ * What a set of poses is worth together, in points. Model:
  *
  * - At each moment a camera that is worked by hand or by remote takes one shot; a locked one takes every shot that
  *   lies in its frame. A shot is worth its points times its quality; a second camera on it adds a share of that, most
@@ -16,15 +16,7 @@ import type { Gear } from '../../stations/shots/gear-in-picture.js';
 import { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
 import { assign } from './assignment.js';
 import type { Demand, WantedShot } from './demands.js';
-import {
-  CREW_IN_SHOT,
-  isSeen,
-  pictureOf,
-  worthwhile,
-  type Means,
-  type Scene,
-  type Stance,
-} from './stances.js';
+import { CREW_IN_SHOT, isSeen, pictureOf, worthwhile, type Means, type Scene, type Pose } from './poses.js';
 
 /** Of what a second camera is worth, the share that is lost where it sees a shot from nearly the same side. */
 export const SAME_SIDE = 0.8;
@@ -35,9 +27,9 @@ const ACROSS_AXIS = 0.5;
 /** People within this distance who face each other are in conversation, m and degrees. */
 const CONVERSATION = { distance: 5, facing: 60 } as const;
 
-/** A stance with the means that takes it. */
+/** A pose with the means that takes it. */
 export interface Cast {
-  readonly stance: Stance;
+  readonly pose: Pose;
   readonly means: Means;
 }
 
@@ -89,16 +81,16 @@ function servedAt(
         ? moment.flatMap(({ shot }) => ((quality[shot] ?? 0) > 0 ? [{ by, only: shot, quality }] : []))
         : [{ by, quality }],
   );
-  const worth = takers.map(({ only: shot, quality }) =>
+  const score = takers.map(({ only: shot, quality }) =>
     columns.map(({ demand, share }) =>
       shot !== undefined && shot !== demand.shot ? 0 : demand.points * (quality[demand.shot] ?? 0) * share,
     ),
   );
   let sum = 0;
-  assign(worth).forEach((column, i) => {
+  assign(score).forEach((column, i) => {
     const [taken, taker] = [columns[column], takers[i]];
     if (!taken || !taker) return;
-    const points = worth[i]?.[column] ?? 0;
+    const points = score[i]?.[column] ?? 0;
     sum += points;
     const { shot } = taken.demand;
     services?.push({ shot, by: taker.by, quality: taker.quality[shot] ?? 0, second: taken.second, points });
@@ -141,8 +133,8 @@ export function conversationsIn(shots: readonly WantedShot[]): Conversation[] {
   );
 }
 
-/** What a set of stances is worth with all that they do to each other. */
-export class Worth {
+/** What a set of poses is worth with all that they do to each other. */
+export class Score {
   private readonly conversations: readonly Conversation[];
 
   constructor(private readonly scene: Scene) {
@@ -154,7 +146,7 @@ export class Worth {
     const { shots, moments } = this.scene.wanted;
     let costs = 0;
     for (const [i, a] of casts.entries()) {
-      costs += a.stance.cost;
+      costs += a.pose.cost;
       for (const b of casts.slice(i + 1)) {
         const cost = this.betweenTwo(a, b);
         if (cost === Infinity) return -Infinity;
@@ -175,8 +167,8 @@ export class Worth {
   best(casts: readonly Cast[]): { readonly first: number[]; readonly second: number[] } {
     const first = new Array<number>(this.scene.wanted.shots.length).fill(0);
     const second = first.slice();
-    for (const { stance } of casts) {
-      stance.quality.forEach((q, i) => {
+    for (const { pose } of casts) {
+      pose.quality.forEach((q, i) => {
         if (q > (first[i] ?? 0)) [second[i], first[i]] = [first[i] ?? 0, q];
         else if (q > (second[i] ?? 0)) second[i] = q;
       });
@@ -184,9 +176,9 @@ export class Worth {
     return { first, second };
   }
 
-  /** Points a stance would add to that, were every shot at a time of its own. */
+  /** Points a pose would add to that, were every shot at a time of its own. */
   gain(
-    { first, second }: ReturnType<Worth['best']>,
+    { first, second }: ReturnType<Score['best']>,
     { quality, cost }: { readonly quality: ArrayLike<number>; readonly cost: number },
   ): number {
     const { shots } = this.scene.wanted;
@@ -201,15 +193,15 @@ export class Worth {
   }
 
   /** How many of some bodies stand in the picture of a shot. */
-  private crewIn({ stance, means }: Cast, shot: number, bodies: readonly Gear[]): number {
+  private crewIn({ pose, means }: Cast, shot: number, bodies: readonly Gear[]): number {
     const { subject } = this.scene.wanted.shots[shot] as WantedShot;
-    const picture = pictureFrom(stance, subject, means, this.scene);
+    const picture = pictureFrom(pose, subject, means, this.scene);
     return bodies.filter(body => isSeen(picture, body, this.scene.blocking)).length;
   }
 
-  /** Qualities of a stance with some others in its pictures. */
+  /** Qualities of a pose with some others in its pictures. */
   qualityBeside(cast: Cast, others: readonly Cast[]): readonly number[] {
-    const { quality } = cast.stance;
+    const { quality } = cast.pose;
     if (others.length === 0) return quality;
     const bodies = others.map(bodyOf);
     return quality.map((q, shot) =>
@@ -217,21 +209,21 @@ export class Worth {
     );
   }
 
-  /** Points that two stances cost each other; infinite where their stands overlap. */
+  /** Points that two poses cost each other; infinite where their stands overlap. */
   betweenTwo(a: Cast, b: Cast): number {
     const apart = (footprintOf(a.means.worked) + footprintOf(b.means.worked)) / 2;
-    const [from, to] = [a.stance.at, b.stance.at];
+    const [from, to] = [a.pose.at, b.pose.at];
     if (
-      a.stance.level === b.stance.level &&
+      a.pose.level === b.pose.level &&
       Math.max(Math.abs(from[0] - to[0]), Math.abs(from[1] - to[1])) < apart
     ) {
       return Infinity;
     }
     let cost = 0;
     this.scene.wanted.shots.forEach(({ second, points }, i) => {
-      const both = Math.min(a.stance.quality[i] ?? 0, b.stance.quality[i] ?? 0);
+      const both = Math.min(a.pose.quality[i] ?? 0, b.pose.quality[i] ?? 0);
       if (both === 0) return;
-      const off = angleBetween(a.stance.bearings[i] ?? 0, b.stance.bearings[i] ?? 0);
+      const off = angleBetween(a.pose.bearings[i] ?? 0, b.pose.bearings[i] ?? 0);
       if (off < APART) cost += SAME_SIDE * second * points * both;
     });
     for (const [p, q] of this.conversations) {
@@ -243,25 +235,30 @@ export class Worth {
 }
 
 /** A camera with who works it, as others see it. */
-function bodyOf({ stance, means }: Cast): Gear {
+function bodyOf({ pose, means }: Cast): Gear {
   const worked = workedByHand(means.worked);
   return {
-    ...{ id: '', label: '', at: stance.at, floor: stance.floor, width: 0.5, operator: worked },
-    top: stance.floor + (worked ? Math.max(stance.height, 1.8) : stance.height),
+    id: '',
+    label: '',
+    at: pose.at,
+    floor: pose.floor,
+    width: 0.5,
+    operator: worked,
+    top: pose.floor + (worked ? Math.max(pose.height, 1.8) : pose.height),
   };
 }
 
-const pictures = new WeakMap<Stance, Map<WantedShot['subject'], ReturnType<typeof pictureOf>>>();
+const pictures = new WeakMap<Pose, Map<WantedShot['subject'], ReturnType<typeof pictureOf>>>();
 
-function pictureFrom(stance: Stance, subject: WantedShot['subject'], { lens }: Means, scene: Scene) {
-  const known = pictures.get(stance) ?? new Map<WantedShot['subject'], ReturnType<typeof pictureOf>>();
-  pictures.set(stance, known);
+function pictureFrom(pose: Pose, subject: WantedShot['subject'], { lens }: Means, scene: Scene) {
+  const known = pictures.get(pose) ?? new Map<WantedShot['subject'], ReturnType<typeof pictureOf>>();
+  pictures.set(pose, known);
   let picture = known.get(subject);
   if (!picture) {
-    const height = stance.floor + stance.height;
-    const view = new Outlook(stance.at, stance.level, subject, [], {});
-    const shot = new Appraisal(stance.at, height, view, subject, lens, scene.rules, stance.frame?.focal);
-    picture = pictureOf(stance, height, subject, shot, lens, stance.frame?.aim);
+    const height = pose.floor + pose.height;
+    const view = new Outlook(pose.at, pose.level, subject, [], {});
+    const shot = new Appraisal(pose.at, height, view, subject, lens, scene.rules, pose.frame?.focal);
+    picture = pictureOf(pose, height, subject, shot, lens, pose.frame?.aim);
     known.set(subject, picture);
   }
   return picture;

@@ -1,7 +1,7 @@
-import type { Countable } from './countables.js';
+import type { Resource } from './resources.js';
 
 /** One thing and several, as they are spoken of. */
-export const COUNTABLE_WORDS: Readonly<Record<Countable, readonly [string, string]>> = {
+export const RESOURCE_WORDS: Readonly<Record<Resource, readonly [string, string]>> = {
   inputs: ['video input', 'video inputs'],
   outputs: ['video output', 'video outputs'],
   mixes: ['programme', 'programmes'],

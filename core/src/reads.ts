@@ -1,0 +1,122 @@
+/** What each station reads: the arrows between documents and stations, each followed in one hop. */
+import type { Bundle, Rules } from './documents/index.js';
+import type { BriefResult } from './stations/brief/index.js';
+import type { DayResult } from './stations/day/index.js';
+import type { GroundResult } from './stations/ground/index.js';
+import type { HandsResult } from './stations/hands/index.js';
+import type { PackResult } from './stations/pack/index.js';
+import type { PowerResult } from './stations/power/index.js';
+import type { RacksResult } from './stations/racks/index.js';
+import type { RunsResult } from './stations/runs/index.js';
+import type { ShotsResult } from './stations/shots/index.js';
+import type { SignalResult } from './stations/signal/index.js';
+import type { StreamResult } from './stations/stream/index.js';
+
+export interface Results {
+  readonly brief: BriefResult;
+  readonly ground: GroundResult;
+  readonly shots: ShotsResult;
+  readonly signal: SignalResult;
+  readonly stream: StreamResult;
+  readonly runs: RunsResult;
+  readonly power: PowerResult;
+  readonly racks: RacksResult;
+  readonly pack: PackResult;
+  readonly hands: HandsResult;
+  readonly day: DayResult;
+}
+
+/**
+ * What every station reads, as thunks: nothing is worked out before it is read. `rules`: those in force;
+ * `results`: those of the stations that come before.
+ */
+export function readsBy(
+  { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
+  rules: Rules,
+  equipment: Bundle['plan']['devices'],
+  results: () => Results,
+) {
+  const { devices, links, outputs, runningOrder } = plan;
+  return {
+    brief: () => ({ start: plan.start, outputs, runningOrder }),
+    ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
+    shots: () => ({
+      devices,
+      equipment,
+      shots: plan.shots,
+      runningOrder,
+      links,
+      kinds,
+      rules,
+      ownRules: plan.rules,
+      shelf,
+      claims,
+      ground: results().ground,
+    }),
+    signal: () => ({
+      devices: equipment,
+      links,
+      outputs,
+      kinds,
+      shelf,
+      rules,
+      shots: plan.shots,
+      runningOrder,
+    }),
+    stream: () => ({
+      outputs,
+      venue: results().ground.venue,
+      rules,
+      kinds,
+      brief: results().brief,
+      signal: results().signal,
+    }),
+    runs: () => ({
+      devices: equipment,
+      links,
+      printed: plan.printed,
+      kinds,
+      shelf,
+      claims,
+      rules,
+      ground: results().ground,
+      signal: results().signal,
+    }),
+    power: () => ({
+      devices: equipment,
+      links,
+      kinds,
+      shelf,
+      rules,
+      brief: results().brief,
+      ground: results().ground,
+      signal: results().signal,
+      runs: results().runs,
+    }),
+    racks: () => ({ devices: equipment, kinds, loads: results().power.devices }),
+    pack: () => ({ devices: equipment, kinds, shelf, claims, runs: results().runs }),
+    hands: () => ({
+      devices: equipment,
+      outputs,
+      runningOrder,
+      assignments: plan.assignments,
+      hands: people,
+      rules,
+      brief: results().brief,
+      shots: results().shots,
+      signal: results().signal,
+      runs: results().runs,
+    }),
+    day: () => ({
+      ticks: plan.ticks,
+      outputs,
+      shelf,
+      links,
+      shots: results().shots,
+      signal: results().signal,
+      stream: results().stream,
+      runs: results().runs,
+      pack: results().pack,
+    }),
+  };
+}
