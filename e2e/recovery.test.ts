@@ -33,6 +33,23 @@ describe('a network that fails', () => {
   });
 });
 
+describe('a part of the page that could not be fetched', () => {
+  it('is left out, and comes when the network is back', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/brief`);
+    const part = '**/assets/CoverageTable-*.js';
+    await page.route(part, route => route.abort());
+    await page.keyboard.press('3');
+    await page.getByLabel('Lens height').waitFor();
+    await page.waitForLoadState('networkidle');
+    const table = page.getByRole('table', { name: 'Which camera shows what' });
+    expect(await table.count()).toBe(0);
+    await page.unroute(part);
+    await page.context().setOffline(true);
+    await page.context().setOffline(false);
+    await table.waitFor();
+  });
+});
+
 describe('a rule chosen for this event', () => {
   it('changes what follows from it, shows where it comes from, and is given back to the house', async () => {
     const page = await stage.open(`/events/${FRIDAY}/stream`);

@@ -17,6 +17,7 @@ main(async () => {
   const cluster = await startCluster(`bench-${process.pid}`, { fresh: true, keep: false });
   try {
     const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
+    run('bench/dist/first-picture.js', { ADDRESS: server.url });
     run('bench/dist/drag.js', { ADDRESS: server.url });
     run('bench/dist/large-venue.js', { ADDRESS: server.url });
     await server.stop();

@@ -5,6 +5,47 @@ import { defineConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
+interface Graph {
+  getModuleInfo(id: string): { readonly importedIds: readonly string[] } | null;
+}
+
+const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+const FIGURES = at('../core/dist/assessing.js');
+const EVENT_PAGE = at('src/app/EventPage.tsx');
+const SHELL = at('src/main.tsx');
+
+/** A module and everything that it imports at once from the same package. */
+function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<string> {
+  if (found.has(id)) return found;
+  found.add(id);
+  for (const next of graph.getModuleInfo(id)?.importedIds ?? []) {
+    if (samePackage(id, next)) reachedFrom(next, graph, found);
+  }
+  return found;
+}
+
+const samePackage = (a: string, b: string): boolean =>
+  [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
+
+let together: ReadonlyMap<string, string> | undefined;
+
+/**
+ * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
+ * that figures are worked out with, and the page of an event. Each page that is fetched later stays a file of its own.
+ */
+function togetherWith(id: string, graph: Graph): string | null {
+  if (!together) {
+    const shell = reachedFrom(SHELL, graph).add(EVENT_PAGE);
+    const page = [...reachedFrom(EVENT_PAGE, graph)].filter(each => !shell.has(each));
+    const figures = [...reachedFrom(FIGURES, graph)];
+    together = new Map([
+      ...page.map(each => [each, 'event'] as const),
+      ...figures.map(each => [each, 'figures'] as const),
+    ]);
+  }
+  return together.get(id) ?? null;
+}
+
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');
 
 export default defineConfig({
@@ -55,5 +96,10 @@ export default defineConfig({
     },
   },
   worker: { format: 'es' },
-  build: { target: 'es2023', manifest: true, reportCompressedSize: true },
+  build: {
+    target: 'es2023',
+    manifest: true,
+    reportCompressedSize: true,
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: togetherWith }] } } },
+  },
 });

@@ -2,7 +2,6 @@
 import compression, { type CompressionFilter } from 'compression';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import compressedFiles from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -18,6 +17,7 @@ import { shelfRoutes } from './features/shelf/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
 import { venueFileRoutes } from './features/venues/files.js';
 import { venueRoutes } from './features/venues/routes.js';
+import { serveInterface } from './interface.js';
 import { openApi } from './openapi.js';
 import { LOOPBACK_HOSTS, onlyHosts, onlyJson, onlyOwnPages } from './origin.js';
 import { answerProblems, Problem, refuseUnknown } from './problem.js';
@@ -100,20 +100,4 @@ export function createApp(
   app.use(refuseUnknown);
   app.use(answerProblems(context.log));
   return app;
-}
-
-/** The built interface, compressed when it was built; every address that is no file is the application’s own. */
-function serveInterface(app: Express, folder: string): void {
-  const files = (of: string, serveStatic: object) =>
-    compressedFiles(of, {
-      enableBrotli: true,
-      orderPreference: ['br', 'gz'],
-      index: false,
-      serveStatic,
-    });
-  app.use('/assets', files(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
-  app.use(files(folder, {}));
-  app.get('/{*any}', (_req, res) => {
-    res.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
-  });
 }

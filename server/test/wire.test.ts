@@ -15,6 +15,20 @@ beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'interface-'));
   mkdirSync(join(folder, 'assets'));
   writeFileSync(join(folder, 'index.html'), '<!doctype html><title>Interface</title>');
+  mkdirSync(join(folder, '.vite'));
+  const station = 'src/stations/runs/RunsLedger.tsx';
+  const manifest = {
+    'index.html': { file: 'assets/index.js', imports: ['_shared.js'] },
+    'src/app/EventPage.tsx': {
+      file: 'assets/page.js',
+      imports: ['_shared.js', '_page.js'],
+      dynamicImports: ['src/stations/runs/Labels.tsx', station, 'src/stations/day/DayStation.tsx'],
+    },
+    [station]: { file: 'assets/runs.js', imports: ['_page.js'] },
+    '_shared.js': { file: 'assets/shared.js' },
+    '_page.js': { file: 'assets/page-parts.js' },
+  };
+  writeFileSync(join(folder, '.vite/manifest.json'), JSON.stringify(manifest));
   writeFileSync(join(folder, 'assets/a.js'), 'plain');
   writeFileSync(join(folder, 'assets/a.js.br'), brotliCompressSync('brotli'));
 });
@@ -66,4 +80,22 @@ it('what is told as it happens is not held back to be compressed', async () => {
   } finally {
     await server.kill();
   }
+});
+
+it('the page of an event announces what it will ask for beside what it names itself', async () => {
+  const relay = { subscribe: () => () => undefined } as never;
+  const app = createApp({ ...setup, relay, log: undefined as never }, { interfaceFolder: folder });
+  const linkOf = async (path: string): Promise<string[]> =>
+    ((await supertest(app).get(path).set('host', 'localhost')).headers.link ?? '').split(', ');
+  const bundle = (id: string) =>
+    `</api/v1/events/${id}/bundle>; rel=preload; as=fetch; crossorigin=anonymous`;
+  const scripts = (...names: string[]) => names.map(name => `</assets/${name}.js>; rel=modulepreload`);
+  expect(await linkOf(`/events/${FRIDAY}/runs`)).toEqual([
+    bundle(FRIDAY),
+    ...scripts('page', 'page-parts', 'runs'),
+  ]);
+  expect(await linkOf(`/events/${FRIDAY}`)).toEqual([bundle(FRIDAY), ...scripts('page', 'page-parts')]);
+  // What is no event is not announced, nor is anything put into the header that is no id.
+  expect(await linkOf('/events/%0d%0aset-cookie/runs')).toEqual(['']);
+  expect(await linkOf('/venues')).toEqual(['']);
 });

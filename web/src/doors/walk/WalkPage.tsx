@@ -18,7 +18,10 @@ export function WalkPage() {
   const { venue = '' } = useParams();
   const navigate = useNavigate();
   const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
-  useEffect(() => void registerOffline(), []);
+  const shown = open !== undefined;
+  useEffect(() => {
+    if (shown) void registerOffline();
+  }, [shown]);
   if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
   return (
     <OpenEventContext value={open}>

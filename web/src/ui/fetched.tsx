@@ -1,0 +1,32 @@
+import { lazy, useEffect, useState, type ComponentType } from 'react';
+
+/** Between two tries to fetch what could not be had, ms; the network’s return is a reason to try at once. */
+const AGAIN_MS = 10_000;
+
+type Load<Props> = () => Promise<{ readonly default: ComponentType<Props> }>;
+
+/** A part that is fetched when it is first shown; where the network fails the rest stays, and it comes later. */
+export const fetched = <Props extends object>(load: Load<Props>): ComponentType<Props> =>
+  lazy(() => load().catch(() => ({ default: comingLater(load) })));
+
+/** Nothing until the part could be fetched. */
+const comingLater = <Props extends object>(load: Load<Props>): ComponentType<Props> =>
+  function ComingLater(props: Props) {
+    const [Part, setPart] = useState<ComponentType<Props>>();
+    useEffect(() => {
+      let wanted = true;
+      const again = (): void =>
+        void load().then(
+          part => wanted && setPart(() => part.default),
+          () => undefined,
+        );
+      const timer = setInterval(again, AGAIN_MS);
+      window.addEventListener('online', again);
+      return () => {
+        wanted = false;
+        clearInterval(timer);
+        window.removeEventListener('online', again);
+      };
+    }, []);
+    return Part && <Part {...props} />;
+  };
