@@ -41,7 +41,7 @@ describe('a part of the page that could not be fetched', () => {
     await page.keyboard.press('3');
     await page.getByLabel('Lens height').waitFor();
     await page.waitForLoadState('networkidle');
-    const table = page.getByRole('table', { name: 'Which camera shows what' });
+    const table = page.getByRole('region', { name: 'Coverage' });
     expect(await table.count()).toBe(0);
     await page.unroute(part);
     await page.context().setOffline(true);

@@ -1,0 +1,110 @@
+/** A file with a record of every class that files can hold: the demo event, its library cut short, with the rest put in. */
+import { fridayBundle } from '../../src/demo/index.js';
+import { BUNDLE_FORMAT, type BundleFile, type Kind } from '../../src/documents/index.js';
+import { allFields, type Field } from './fields.js';
+import { Kind as KindClass } from '../../src/documents/kinds.js';
+
+const AT = '2026-12-04T16:00:00Z';
+const BY = 'Petra Lund';
+const SHOWN = [{ path: 'power.circuits.circuitone', shown: '6.1 A' }];
+const NAMED = { label: 'named' };
+const PLACED = { ...NAMED, order: '1' };
+
+const friday = fridayBundle();
+const { plan, venue, kinds, shelf, rules, claims } = friday;
+
+/** Kinds until every field that a kind has was seen once. */
+function variedKinds(): Record<string, Kind> {
+  const wanted = new Set(allFields(KindClass).map(({ name }: Field) => name));
+  const kept: Record<string, Kind> = {};
+  for (const [id, kind] of Object.entries(kinds.kinds)) {
+    const seen = Object.keys(kind).filter(name => wanted.has(name));
+    if (seen.length === 0) continue;
+    kept[id] = kind;
+    for (const name of seen) wanted.delete(name);
+  }
+  return kept;
+}
+
+const [device] = Object.keys(plan.devices ?? {});
+const [link] = Object.keys(plan.links ?? {});
+const [area] = Object.keys(venue.areas ?? {});
+const first = <T>(all: Readonly<Record<string, T>> | undefined, id: string | undefined): T => {
+  const record = all?.[id ?? ''];
+  if (!record) throw new Error(`the demo event has no ${id ?? 'record'}`);
+  return record;
+};
+const ownDevice = first(plan.devices, device);
+const ownLink = first(plan.links, link);
+const ownArea = first(venue.areas, area);
+const [item] = Object.keys(shelf.items);
+
+export const FULL: BundleFile = {
+  format: BUNDLE_FORMAT,
+  version: 1,
+  ...friday,
+  plan: {
+    ...plan,
+    rules: { slack: 12, reaches: { ethernet: 90 } },
+    devices: {
+      ...plan.devices,
+      [device ?? '']: {
+        ...ownDevice,
+        buses: { busport01: { bus: 'programme' } },
+        assembly: { id: 'assemblyone', version: 1 },
+      },
+    },
+    links: {
+      ...plan.links,
+      [link ?? '']: { ...ownLink, way: { pins: [{ at: [3, 3] }], avoid: ['aisleone1'], ceiling: true } },
+    },
+    venueChanges: { change0001: { path: '/volts', value: 120 } },
+    printed: { printed001: { number: '12', words: 'C1 to SWITCHER', at: AT } },
+    ticks: { tickone001: { check: 'the clock', by: BY, at: AT, value: 2 } },
+    accepted: { accepted01: { snag: 'power.one', by: BY, reason: 'seen on site', at: AT, figures: SHOWN } },
+    buckles: { brief: { by: BY, at: AT, figures: SHOWN, snags: SHOWN } },
+  },
+  venue: {
+    ...venue,
+    tracing: { picture: 'picture001', at: [0, 0], scale: 0.01, turn: 2, ink: 0.4 },
+    walls: {
+      innerwall1: {
+        ...NAMED,
+        line: [
+          [1, 1],
+          [2, 1],
+        ],
+      },
+    },
+    screens: { screenone1: { ...PLACED, at: [4, 4], width: 2, height: 2, facing: 90, refresh: 60 } },
+    ceilingPoints: { ceiling001: { ...NAMED, at: [5, 5], height: 6, load: 40 } },
+    guesses: { guessone01: { order: '1', path: '/volts', label: 'Voltage' } },
+    areas: { ...venue.areas, [area ?? '']: { ...ownArea, rake: { rise: 1, towards: 90 } } },
+  },
+  kinds: {
+    ...kinds,
+    kinds: variedKinds(),
+    assemblies: {
+      assemblyone: {
+        label: 'Desk case',
+        version: 1,
+        carrier: 'partone001',
+        parts: { partone001: ownDevice },
+        links: { linkone001: ownLink },
+        outside: { outside001: { order: '1', label: 'IN 1', part: 'partone001', port: 'portone001' } },
+      },
+    },
+  },
+  shelf: {
+    items: {
+      [item ?? '']: {
+        ...first(shelf.items, item),
+        proof: { format: '1080p50', length: 10, works: true, at: AT, by: BY },
+      },
+    },
+  },
+  rules: { ...rules, reaches: { ethernet: 90 } },
+  claims: {
+    claims: { ...claims.claims, claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT } },
+  },
+};
