@@ -23,6 +23,22 @@ describe('the name of a thing', () => {
     expect([spot.textAnchor, spot.y - px(at[1])]).toEqual([textAnchor, expect.closeTo(down, 6)]);
   });
 
+  it('keeps off the wall of a nave, where a chancel goes on behind it', () => {
+    const nave: readonly Point[] = [
+      [0, 0],
+      [20, 0],
+      [20, 5],
+      [26, 5],
+      [26, 10],
+      [20, 10],
+      [20, 15],
+      [0, 15],
+    ];
+    expect(thingName([19, 12], nave, false).textAnchor).toBe('end');
+    expect(thingName([19, 7], nave, false).textAnchor).toBe('middle');
+    expect(socketName([20, 12], nave).textAnchor).toBe('end');
+  });
+
   it('that stays with the house stands to the right', () => {
     expect(thingName([13.9, 7], ROOM, true).textAnchor).toBe('start');
   });
@@ -31,11 +47,11 @@ describe('the name of a thing', () => {
 describe('the name of a socket', () => {
   it.each([
     ['in the west wall', [2, 7], 'start', 4],
-    ['1 m from it', [3, 7], 'end', 4],
+    ['just farther than 1 m from it', [3.01, 7], 'end', 4],
     ['in the south wall', [8, 11], 'middle', 20],
-    ['1 m from it', [8, 10], 'end', 4],
+    ['just farther than 1 m from it', [8, 9.99], 'end', 4],
     ['in the north wall', [8, 3], 'middle', 22],
-    ['1 m from it', [8, 4], 'end', 4],
+    ['just farther than 1 m from it', [8, 4.01], 'end', 4],
     ['in the east wall', [14, 7], 'end', 4],
   ] as const)('%s', (_, at, textAnchor, down) => {
     const spot = socketName(at, ROOM);
