@@ -47,8 +47,8 @@ function reporting<T>(steps: Steps<T>, report: (progress: Progress) => void): Pr
   });
 }
 
-/** The problem that was solved last: more can be asked about the places of cameras. */
-let problem: unknown;
+/** The places of cameras that were looked at last: more can be asked about them. */
+let places: Prepared | undefined;
 
 const searcher = {
   async run<Name extends SearchName>(
@@ -58,13 +58,14 @@ const searcher = {
     report: (progress: Progress) => void,
   ): Promise<Found<AnswerOf<Name>>> {
     const search = SEARCHES[name] as unknown as Search<OptionsOf<Name>, unknown, AnswerOf<Name>>;
-    problem = await reporting(search.problemOf(bundle, options), report);
+    const problem = await reporting(search.problemOf(bundle, options), report);
+    if (name === 'positions') places = problem as Prepared;
     return reporting(search.solve(problem, MEANS), report);
   },
   /** Why the best of the layouts that were found last has no camera at a place. */
   async whyNot({ layouts: [best] }: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {
-    if (!problem || !best) return { reason: 'search first', layout: undefined, loses: 0 };
-    return ended(whyNotHere(problem as Prepared, best, at, level));
+    if (!places || !best) return { reason: 'search first', layout: undefined, loses: 0 };
+    return ended(whyNotHere(places, best, at, level));
   },
 };
 
