@@ -224,7 +224,9 @@ function PullWords({
     <p aria-live="polite" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
       {from.words}
       {over === undefined
-        ? ' goes into any port with a ring'
+        ? [...fits.values()].some(each => each.fits)
+          ? ' goes into any port with a ring'
+          : ': nothing here that is free takes it'
         : fit?.fits
           ? ` → ${words ?? ''}${adapter}`
           : ` does not go into ${words ?? 'it'}: ${fit?.why ?? 'no port'}`}
