@@ -189,3 +189,21 @@ describe('the leads of the concert', () => {
     }
   });
 });
+
+describe('what is proposed for a lead', () => {
+  it('says what it has now, what it would have, and what is left over or to be bought', async () => {
+    const { answer } = await foundBy(cutAll, friday, {});
+    const { runs } = assess(friday).runs;
+    expect(answer.cuts.length).toBeGreaterThan(5);
+    for (const { link, now, next, items, excess, buy, length } of answer.cuts) {
+      expect(now).toBe(runs[link]?.cable.value ?? '');
+      expect(next).toBe(items.map(item => friday.shelf.items[item]?.tape).join(' + '));
+      const metres = items.map(
+        item => friday.kinds.kinds[friday.shelf.items[item]?.kind ?? '']?.cable?.length ?? NaN,
+      );
+      const total = metres.reduce((sum, each) => sum + each, 0);
+      expect(excess).toEqual(items.length > 0 ? expect.closeTo(total - length, 9) : undefined);
+      expect(buy === undefined).toBe(items.length > 0);
+    }
+  });
+});

@@ -1,8 +1,8 @@
-/** Joiners between cables of one lead, and rooms of a size that nobody meant, each at its limit. */
+/** Cables and joiners on the checklist, and rooms of a size that nobody meant, each at its limit. */
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyPatch } from '../../src/foundations/index.js';
-import { joinerLines } from '../../src/stations/pack/cable-lines.js';
+import { cableLine, joinerLines } from '../../src/stations/pack/cable-lines.js';
 import type { RunResult } from '../../src/stations/runs/result.js';
 import { friday, set } from './edited.js';
 
@@ -43,6 +43,36 @@ describe('joiners', () => {
     ['mains', 0],
   ])('between cables of %s: %i', (connector, count) => {
     expect(Object.values(linesOf(run(connector, 2)))).toHaveLength(count);
+  });
+});
+
+describe('a cable on the checklist', () => {
+  const line = (wanted: number | null, item?: string) =>
+    cableLine('', {
+      run: { label: 'C1 to SWITCHER', makeWords: 'HDMI', wanted: { value: wanted } } as unknown as RunResult,
+      item,
+      shelf: friday.shelf,
+      kinds: friday.kinds,
+    });
+  it('that is not owned says make and length, as far as they are known', () => {
+    expect(line(30)).toMatchObject({
+      label: 'Cable, HDMI, 30 m',
+      purpose: 'C1 to SWITCHER',
+      tape: undefined,
+    });
+    expect(line(null).label).toBe('Cable, HDMI');
+  });
+
+  it('that is owned says what it is and its tape', () => {
+    const [id, item] = Object.entries(friday.shelf.items)[0] ?? [];
+    const kind = friday.kinds.kinds[item?.kind ?? ''];
+    expect(line(30, id)).toMatchObject({
+      label: kind?.label,
+      tape: item?.tape,
+      item: id,
+      kind: item?.kind,
+      count: 1,
+    });
   });
 });
 
