@@ -96,7 +96,7 @@ describe('crossings', () => {
           [2, -width / 2],
           [2, width / 2],
         ],
-      } as Door,
+      },
     });
     const mats = (doors: Record<string, Door>, run = lead(LINE)): number =>
       number(work([run], { doors }).mats);
