@@ -84,10 +84,9 @@ async function answered<Name extends RouteName>(
   );
 }
 
-/** What a failed request says to people, on one line. */
+/** What went wrong, as its own words say it. */
+export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** What a failed request says to people, on one line, with the faults of what was refused. */
 export const wordsOf = (error: unknown): string =>
-  error instanceof ApiProblem
-    ? error.lines.join(' · ')
-    : error instanceof Error
-      ? error.message
-      : String(error);
+  error instanceof ApiProblem ? error.lines.join(' · ') : messageOf(error);

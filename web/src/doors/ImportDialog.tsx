@@ -18,6 +18,7 @@ import { SurveyPicture } from './survey/SurveyPicture.js';
 import { useReading, useResult, useStore } from '../store/hooks.js';
 import type { ReadDrawing } from '../exchange/read-dxf.js';
 import { readDrawing } from '../exchange/read-drawing.js';
+import { messageOf } from '../api/client.js';
 
 const wordsOf = (target: Target): string => {
   const [map = '', kind = ''] = target.split(' ');
@@ -49,7 +50,7 @@ export default function ImportDialog({ onClose }: { onClose: () => void }) {
     try {
       setRead({ ...(await readDrawing(file)), name: file.name });
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(messageOf(error));
     } finally {
       setBusy(false);
     }

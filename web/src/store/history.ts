@@ -1,14 +1,14 @@
 /** Undo and redo of one’s own edits: the server takes them back, against what they led to. */
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { newId } from '@idle-satchel/core';
-import { ApiProblem, call } from '../api/client.js';
+import { ApiProblem, call, messageOf } from '../api/client.js';
 import { author } from '../api/signature.js';
 import type { Done } from './event-state.js';
 import type { LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
 import { random } from './random.js';
 import type { Sender } from './sender.js';
-import { wordsOf, type Shown } from './shown.js';
+import type { Shown } from './shown.js';
 
 export class History {
   private readonly undoStack: Done[] = [];
@@ -94,7 +94,7 @@ export class History {
       this.shown.update({ message: `${words}.` });
     } catch (error) {
       const conflict = error instanceof ApiProblem && error.status === 409;
-      const why = conflict ? 'somebody has changed it since' : wordsOf(error);
+      const why = conflict ? 'somebody has changed it since' : messageOf(error);
       this.shown.say(`${words} is not possible: ${why}.`);
     }
   }

@@ -1,12 +1,12 @@
 /** The way to the server: what waits is sent in order, one at a time; where it cannot be reached, again soon. */
 import type { EditAnswer } from '@idle-satchel/core/api';
-import { ApiProblem, call } from '../api/client.js';
+import { ApiProblem, call, messageOf } from '../api/client.js';
 import { author } from '../api/signature.js';
 import { SENT_LATER } from './event-state.js';
 import type { KnownDocuments } from './known-documents.js';
 import type { LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
-import { wordsOf, type Shown } from './shown.js';
+import type { Shown } from './shown.js';
 
 const RETRY_MS = 2000;
 
@@ -61,7 +61,7 @@ export class Sender {
   /** What was heard of could not be fetched: it is, once the server can be reached again. */
   behind(error: unknown): void {
     this.stale = true;
-    this.wait(wordsOf(error));
+    this.wait(messageOf(error));
   }
 
   private async sendAll(): Promise<void> {
@@ -87,7 +87,7 @@ export class Sender {
       await this.catchUp();
       this.stale = false;
     } catch (error) {
-      this.wait(wordsOf(error));
+      this.wait(messageOf(error));
     }
     return !this.stale;
   }
@@ -132,7 +132,7 @@ export class Sender {
     try {
       await this.catchUp();
     } catch (reason) {
-      this.wait(wordsOf(reason));
+      this.wait(messageOf(reason));
       return false;
     }
     if (problem.status === 409 && edit.undoes === undefined && this.queue.has(edit.id)) {

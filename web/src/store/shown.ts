@@ -10,5 +10,3 @@ export interface Shown {
   /** A line for people. */
   say(message: string): void;
 }
-
-export const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

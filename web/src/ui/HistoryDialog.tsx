@@ -1,7 +1,7 @@
 import { newId } from '@idle-satchel/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ApiProblem, call } from '../api/client.js';
+import { call, wordsOf } from '../api/client.js';
 import { historyQuery } from '../api/queries.js';
 import { author } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
@@ -45,7 +45,7 @@ export function DocumentHistory({
       onRestored(revision);
       onClose();
     } catch (error) {
-      setProblem(error instanceof ApiProblem ? error.lines.join(' · ') : String(error));
+      setProblem(wordsOf(error));
     }
   };
   const entries = history.data?.pages.flatMap(page => page.entries) ?? [];

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useStore } from '../store/hooks.js';
 import { searched } from './search.js';
 import type { AnswerOf, OptionsOf, SearchName } from './search.worker.js';
+import { messageOf } from '../api/client.js';
 
 export interface Asked<Answer> {
   /** Undefined until it was asked, and after it was put away. */
@@ -31,7 +32,7 @@ export function useAsked<Name extends SearchName>(
     try {
       setFound({ of, ...(await searched(name, of, options)) });
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(messageOf(error));
     }
     setBusy(false);
   };

@@ -1,6 +1,6 @@
 import { distance, newId, parseLength, tracingScale, type Point } from '@idle-satchel/core';
 import { useEffect, useMemo, useState, type MouseEvent } from 'react';
-import { sendFile } from '../../api/client.js';
+import { sendFile, messageOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useReading, useStore } from '../../store/hooks.js';
 import { pictureFrom, type Picture } from '../../exchange/picture.js';
@@ -25,7 +25,7 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
     try {
       await act();
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(messageOf(error));
     } finally {
       setBusy(false);
     }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { pictureFrom } from '../../exchange/picture.js';
 import { keepPicture, sendKeptPictures } from '../../offline/pictures.js';
 import { useStore } from '../../store/hooks.js';
+import { messageOf } from '../../api/client.js';
 
 /** A photo, taken or chosen: drawn anew without what the file tells, kept on this device until it is sent. */
 export function PhotoField({ words, onPicture }: { words: string; onPicture: (id: string) => void }) {
@@ -16,7 +17,7 @@ export function PhotoField({ words, onPicture }: { words: string; onPicture: (id
       store.sendFirst(sendKeptPictures);
       onPicture(await keepPicture(bytes));
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(messageOf(error));
     } finally {
       setBusy(false);
     }

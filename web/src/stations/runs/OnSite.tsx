@@ -7,7 +7,7 @@ import {
   type VideoFormat,
 } from '@idle-satchel/core';
 import { useState } from 'react';
-import { call } from '../../api/client.js';
+import { call, messageOf } from '../../api/client.js';
 import { keepName, signedName } from '../../api/signature.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
@@ -31,7 +31,7 @@ export function OnSite({ id }: { id: string }) {
     try {
       await call('PATCH /items/:id', { id: item }, change);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(messageOf(error));
     }
   };
   return (

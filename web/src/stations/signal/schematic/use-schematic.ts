@@ -10,6 +10,7 @@ import { useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } fr
 import { useEvent } from '../../../store/hooks.js';
 import { opened } from './opened.js';
 import { layoutEngine } from '../../../workers/layout-engine.js';
+import { messageOf } from '../../../api/client.js';
 
 /** A graph and the drawing that was made of it: always of one another. */
 interface Laid {
@@ -59,7 +60,7 @@ export function useSchematic(): {
         setLaid(next);
       },
       (error: unknown) => {
-        if (wanted) setFailed(error instanceof Error ? error.message : String(error));
+        if (wanted) setFailed(messageOf(error));
       },
     );
     return () => {
