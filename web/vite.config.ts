@@ -27,7 +27,7 @@ function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<s
 const samePackage = (a: string, b: string): boolean =>
   [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
 
-let together: ReadonlyMap<string, string> | undefined;
+let together: ReadonlySet<string> | undefined;
 
 /**
  * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
@@ -37,13 +37,9 @@ function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
     const shell = reachedFrom(SHELL, graph).add(EVENT_PAGE);
     const page = [...reachedFrom(EVENT_PAGE, graph)].filter(each => !shell.has(each));
-    const figures = [...reachedFrom(FIGURES, graph)];
-    together = new Map([
-      ...page.map(each => [each, 'event'] as const),
-      ...figures.map(each => [each, 'figures'] as const),
-    ]);
+    together = new Set([...page, ...reachedFrom(FIGURES, graph)]);
   }
-  return together.get(id) ?? null;
+  return together.has(id) ? 'event' : null;
 }
 
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');
