@@ -10,7 +10,16 @@ const patient = { testTimeout: CEILING, hookTimeout: CEILING, expect: { poll: { 
 export default defineConfig({
   test: {
     projects: [
-      { test: { ...patient, name: 'core', include: ['core/test/**/*.test.ts'] } },
+      // The core keeps no state of its own, so its files share their modules instead of reading them anew.
+      {
+        test: {
+          ...patient,
+          name: 'core',
+          include: ['core/test/**/*.test.ts'],
+          pool: 'threads',
+          isolate: false,
+        },
+      },
       { test: { ...patient, name: 'parts', include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.ts'] } },
       {
         test: { ...patient, name: 'server', include: ['server/test/**/*.test.ts'], fileParallelism: false },

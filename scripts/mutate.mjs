@@ -1,96 +1,34 @@
-// `npm run mutate`: changes one constant or comparison of the stations and searches at a time and asks the related tests
-// whether they notice. Prints what no test noticed. A sample, the same for the same seed; not part of `npm test`.
-import { spawnSync } from 'node:child_process';
+// `npm run mutate`: changes one constant or comparison of the stations and searches at a time and asks the tests that
+// come by whether they notice. Prints what no test noticed. A sample, the same for the same seed; not part of `npm test`.
+//
+// All changes of the sample stand in one copy of the core, each behind a switch that the environment sets, so that
+// nothing is transformed twice. A first run without any change writes down which test comes by which place; a change
+// is then put only to those.
+import { spawn, spawnSync } from 'node:child_process';
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { dirname, join, relative, resolve } from 'node:path';
+import { availableParallelism, tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureInstalled, Halt, main, root } from './lib.mjs';
+import { changesOf, switched } from './mutate/changes.mjs';
 
 ensureInstalled({ quiet: true });
-const { default: ts } = await import('typescript');
 
 const SOURCES = ['core/src/stations', 'core/src/searches'];
 /** Share of the changes that must be noticed. */
 const AIM = 0.8;
 /** It holds two assessments of the same code against each other, so it cannot see a changed constant. */
 const BLIND = ['core/test/assess-again.test.ts'];
-/** Related tests are asked in this order, the quick ones first; who comes later is asked when nobody noticed before. */
-const STAGES = [
-  path => !SLOW.test(path) && !SLOWEST.test(path),
-  path => SLOW.test(path) && !SLOWEST.test(path),
-  path => SLOWEST.test(path),
-];
-const SLOW = /snags|losses|placement|laying|schematic|viewfinder/;
-const SLOWEST = /assess\.test/;
+/** A change that makes a loop endless is noticed by its never ending. */
+const LONGEST_MS = 400_000;
 
-const FLIPPED = {
-  [ts.SyntaxKind.LessThanToken]: '<=',
-  [ts.SyntaxKind.LessThanEqualsToken]: '<',
-  [ts.SyntaxKind.GreaterThanToken]: '>=',
-  [ts.SyntaxKind.GreaterThanEqualsToken]: '>',
-  [ts.SyntaxKind.EqualsEqualsEqualsToken]: '!==',
-  [ts.SyntaxKind.ExclamationEqualsEqualsToken]: '===',
-};
-
-/** Another number, near enough that only a test at the limit sees it. */
-function otherNumber(text) {
-  const value = Number(text.replaceAll('_', ''));
-  if (!Number.isInteger(value)) return String(Number((value * 1.05).toPrecision(12)));
-  return String(value < 20 ? value + 1 : Math.round(value * 1.05));
-}
-
-/** Every place of a file that can be changed: from, to, and what is put there. */
-function changesOf(path) {
-  const text = readFileSync(join(root, path), 'utf8');
-  const file = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
-  const changes = [];
-  const add = (node, to) =>
-    changes.push({
-      path,
-      line: file.getLineAndCharacterOfPosition(node.getStart()).line + 1,
-      start: node.getStart(),
-      end: node.end,
-      from: node.getText(),
-      to,
-    });
-  const visit = node => {
-    if (ts.isTypeNode(node) || ts.isImportDeclaration(node)) return;
-    if (ts.isNumericLiteral(node) && !ts.isElementAccessExpression(node.parent))
-      add(node, otherNumber(node.text));
-    if (ts.isBinaryExpression(node) && node.operatorToken.kind in FLIPPED) {
-      add(node.operatorToken, FLIPPED[node.operatorToken.kind]);
-    }
-    ts.forEachChild(node, visit);
-  };
-  visit(file);
-  return changes;
-}
-
-const tracked = folder =>
-  spawnSync('git', ['ls-files', ...folder], { cwd: root, encoding: 'utf8' })
+const tracked = folders =>
+  spawnSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', ...folders], {
+    cwd: root,
+    encoding: 'utf8',
+  })
     .stdout.trim()
     .split('\n');
-
-/** Files that a file of the core imports, by their paths. */
-function importsOf(path, known) {
-  if (known.has(path)) return known.get(path);
-  const text = readFileSync(join(root, path), 'utf8');
-  const found = ts
-    .preProcessFile(text)
-    .importedFiles.filter(({ fileName }) => fileName.startsWith('.'))
-    .map(({ fileName }) => relative(root, resolve(root, dirname(path), fileName.replace(/\.js$/, '.ts'))))
-    .filter(each => each.endsWith('.ts'));
-  known.set(path, found);
-  return found;
-}
-
-function reaches(from, to, known, seen = new Set()) {
-  if (from === to) return true;
-  if (seen.has(from)) return false;
-  seen.add(from);
-  return importsOf(from, known).some(next => reaches(next, to, known, seen));
-}
 
 /** Numbers between 0 and 1, the same for the same seed (mulberry32). */
 function randomFrom(seed) {
@@ -112,36 +50,82 @@ function sampleOf(all, count, seed) {
   ).sort((a, b) => a.path.localeCompare(b.path) || a.start - b.start);
 }
 
-/** A copy of what the tests of the core need. */
-function copied() {
+/** A copy of what the tests of the core need, with every change of the sample behind its switch. */
+function copied(sample) {
   const copy = mkdtempSync(join(tmpdir(), 'satchel-mutate-'));
-  for (const path of tracked(['core', 'docs', 'package.json', 'vitest.config.ts', 'tsconfig.base.json'])) {
+  const put = (path, text) => {
     mkdirSync(dirname(join(copy, path)), { recursive: true });
-    cpSync(join(root, path), join(copy, path));
+    if (text === undefined) cpSync(join(root, path), join(copy, path));
+    else writeFileSync(join(copy, path), text);
+  };
+  for (const path of tracked(['core', 'docs', 'package.json', 'tsconfig.base.json'])) put(path);
+  for (const path of new Set(sample.map(change => change.path))) {
+    const here = sample.flatMap((change, at) => (change.path === path ? [{ ...change, at }] : []));
+    put(path, switched(readFileSync(join(root, path), 'utf8'), here));
   }
+  put('setup.mjs', readFileSync(join(root, 'scripts/mutate/setup.mjs'), 'utf8'));
+  put('vitest.config.mjs', readFileSync(join(root, 'scripts/mutate/vitest.config.mjs'), 'utf8'));
   symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
   return copy;
 }
 
-/** Whether some test of those fails in the copy. */
-function fails(copy, tests) {
-  if (tests.length === 0) return false;
+/** Runs tests of the copy; resolves with whether all passed. */
+function pass(copy, tests, env, options = []) {
   const vitest = join(root, 'node_modules/vitest/vitest.mjs');
-  const options = [
-    'run',
-    '--project',
-    'core',
-    '--bail',
-    '1',
-    '--no-isolate',
-    '--pool=threads',
-    '--reporter=dot',
-  ];
-  const { status } = spawnSync(process.execPath, [vitest, ...options, ...tests], {
+  const child = spawn(process.execPath, [vitest, 'run', '--reporter=dot', ...options, ...tests], {
     cwd: copy,
     stdio: 'ignore',
+    env: { ...process.env, ...env },
+    timeout: LONGEST_MS,
+    killSignal: 'SIGKILL',
   });
-  return status !== 0;
+  return new Promise(resolve => {
+    child.once('error', () => resolve(false));
+    child.once('close', code => resolve(code === 0));
+  });
+}
+
+/** Which tests come by which place: of every place, its files in order of how long their tests take, with the tests. */
+function passersBy(copy, sample) {
+  const seen = readFileSync(join(copy, 'hits.jsonl'), 'utf8').trim().split('\n').map(JSON.parse);
+  return sample.map((change, at) => {
+    const files = new Map();
+    for (const { file, test, ms, hits } of seen) {
+      if (!hits.includes(at)) continue;
+      const entry = files.get(file) ?? { file, tests: [], ms: 0 };
+      files.set(file, entry);
+      // A place that is passed while a file is read bears upon all of its tests.
+      if (test === null) entry.whole = true;
+      else entry.tests.push(test);
+      entry.ms += ms;
+    }
+    for (const entry of files.values()) {
+      if (!entry.whole) continue;
+      entry.tests = null;
+      entry.ms = seen.filter(each => each.file === entry.file).reduce((sum, { ms }) => sum + ms, 0);
+    }
+    return [...files.values()].sort((a, b) => a.ms - b.ms);
+  });
+}
+
+/** Whether some test that comes by notices the change: the quick files together first, then the rest by and by. */
+async function noticed(copy, at, files) {
+  const rest = [...files];
+  let budget = 2_000;
+  while (rest.length > 0) {
+    const some = [rest.shift()];
+    let ms = some[0].ms;
+    while (rest.length > 0 && ms + rest[0].ms <= budget) {
+      ms += rest[0].ms;
+      some.push(rest.shift());
+    }
+    budget *= 3;
+    const only = Object.fromEntries(some.map(({ file, tests }) => [file, tests]));
+    writeFileSync(join(copy, `only-${at}.json`), JSON.stringify(only));
+    const paths = some.map(({ file }) => file);
+    if (!(await pass(copy, paths, { SATCHEL_CHANGE: String(at) }, ['--bail=1', '--no-isolate']))) return true;
+  }
+  return false;
 }
 
 main(async () => {
@@ -154,28 +138,27 @@ main(async () => {
   });
   const all = tracked(SOURCES)
     .filter(path => path.endsWith('.ts') && path.includes(values.only))
-    .flatMap(changesOf);
+    .flatMap(path => changesOf(path, readFileSync(join(root, path), 'utf8')));
   const sample = sampleOf(all, Number(values.sample), Number(values.seed));
   const tests = tracked(['core/test']).filter(path => path.endsWith('.test.ts') && !BLIND.includes(path));
-  const known = new Map();
-  const copy = copied();
+  const copy = copied(sample);
   const unnoticed = [];
   try {
-    if (fails(copy, tests)) throw new Halt('the tests fail without any change');
-    for (const [i, change] of sample.entries()) {
-      const text = readFileSync(join(root, change.path), 'utf8');
-      writeFileSync(
-        join(copy, change.path),
-        text.slice(0, change.start) + change.to + text.slice(change.end),
-      );
-      const related = tests.filter(test => reaches(test, change.path, known));
-      const noticed = STAGES.some(stage => fails(copy, related.filter(stage)));
-      writeFileSync(join(copy, change.path), text);
-      if (!noticed) unnoticed.push(change);
-      const { path, line, from, to } = change;
-      const word = noticed ? 'noticed' : 'NOT NOTICED';
-      process.stdout.write(`${i + 1}/${sample.length} ${word} ${path}:${line} ${from} → ${to}\n`);
-    }
+    const untouched = await pass(copy, tests, { SATCHEL_CHANGE: 'none' }, ['--maxWorkers=1']);
+    if (!untouched) throw new Halt('the tests fail without any change');
+    const files = passersBy(copy, sample);
+    const waiting = sample.map((change, at) => ({ ...change, at }));
+    let done = 0;
+    const worker = async () => {
+      for (let change = waiting.shift(); change; change = waiting.shift()) {
+        const { at, path, line, from, to } = change;
+        const word = (await noticed(copy, at, files[at])) ? 'noticed' : 'NOT NOTICED';
+        if (word !== 'noticed') unnoticed.push(change);
+        const by = files[at].length === 0 ? ' (no test comes by)' : '';
+        process.stdout.write(`${++done}/${sample.length} ${word} ${path}:${line} ${from} → ${to}${by}\n`);
+      }
+    };
+    await Promise.all(Array.from({ length: availableParallelism() }, worker));
   } finally {
     rmSync(copy, { recursive: true });
   }

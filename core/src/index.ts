@@ -9,6 +9,7 @@ export {
 } from './assessing.js';
 export { bundleOf, type BundleSnapshot } from './bundle-of.js';
 export { editPlan, inKinds, inPlan, inVenue } from './edits.js';
+export { figuresToFind, findCalled, partsToFind, thingsToFind, type Findable } from './finder.js';
 export { applyFix, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
 export {

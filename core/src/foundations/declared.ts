@@ -6,7 +6,7 @@
 import { calc, found, unknown, type Figure, type Note, type Term, type Worked } from './figure.js';
 import { reckoner, type Reckoner, type Value } from './formula.js';
 import { SEVERITIES, type Severity } from './severity.js';
-import type { Unit } from './units.js';
+import { showText, type Reading, type Unit } from './units.js';
 
 /** What a figure rests on. A definition is a sum, a count or a copy, no more. */
 export type Basis =
@@ -50,10 +50,15 @@ export interface Declaration {
   /** Its place in the assessment, `*` for each id: `power.circuits.*.share`. */
   readonly key: string;
   readonly label: string;
+  /** Its name at the head of a narrow column, where that is another. */
+  readonly short?: string;
   readonly unit: Unit;
   readonly basis: Basis;
   readonly limits?: Limits;
 }
+
+/** What a declared figure is called at the head of a column. */
+export const shortLabel = ({ short, label }: Declaration): string => short ?? label;
 
 interface Computed<Key extends string> extends Omit<Declaration, 'key'> {
   readonly key: Key;
@@ -75,6 +80,7 @@ const AS_DECLARED = {};
 export class Declared<Key extends string = string> implements Declaration {
   readonly key: Key;
   readonly label: string;
+  readonly short?: string;
   readonly unit: Unit;
   readonly basis: Basis;
   readonly limits?: Limits;
@@ -83,9 +89,10 @@ export class Declared<Key extends string = string> implements Declaration {
   private readonly pieces: readonly string[];
   private readonly note: Note;
 
-  constructor({ key, label, unit, basis, limits, formula, method }: Computed<Key>) {
+  constructor({ key, label, short, unit, basis, limits, formula, method }: Computed<Key>) {
     this.key = key;
     this.label = label;
+    if (short !== undefined) this.short = short;
     this.unit = unit;
     this.basis = basis;
     if (limits) this.limits = limits;
@@ -185,4 +192,12 @@ export function severityOf({ value, of }: Figure): Severity | undefined {
     const threshold = limits[severity];
     return threshold !== undefined && beyond(value, threshold);
   });
+}
+
+/** The number at which a figure becomes a snag of that severity, as people read it: `23 kg`. */
+export function limitText({ limits, unit }: Declaration, severity: Severity, reading: Reading): string {
+  const threshold = limits?.[severity];
+  if (!threshold) return '';
+  if ('above' in threshold) return showText(threshold.above, unit, reading);
+  return 'below' in threshold ? showText(threshold.below, unit, reading) : '';
 }

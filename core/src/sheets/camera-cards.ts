@@ -1,7 +1,15 @@
 /** One card for each camera: where it stands, how it is set, and what it shows, with its picture. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { inOrder, numberOf, polar, showText, type Figure, type Point } from '../foundations/index.js';
+import {
+  inOrder,
+  numberOf,
+  polar,
+  shortLabel,
+  showText,
+  type Figure,
+  type Point,
+} from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import { filterFor } from '../stations/shots/exposure.js';
 import { SPARE } from '../stations/shots/figures/light.js';
@@ -32,6 +40,7 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
   const reading = readingOf(plan, rules);
   const words = ({ value, unit }: Figure): string =>
     value === null ? 'not known' : showText(value, unit, reading);
+  const line = (figure: Figure, text = words(figure)): [string, string] => [shortLabel(figure.of), text];
   const metres = (value: number): string => showText(value, 'm', reading);
   return inOrder(plan.devices).flatMap(([id, device]): CameraCard[] => {
     const camera = shots.cameras[id];
@@ -57,14 +66,14 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
     ];
     if (result) {
       lines.push(
-        ['Lens mark', words(result.focal)],
+        line(result.focal),
         ...(converter === undefined
           ? []
           : [['Converter', showText(converter, '×', reading)] as [string, string]]),
         ...(lens === undefined
           ? []
           : [['Lens', kinds.kinds[lens]?.label ?? 'an unknown lens'] as [string, string]]),
-        ['Aperture', words(result.aperture)],
+        line(result.aperture),
         ...((numberOf(result.lightToSpare) ?? 0) > SPARE
           ? [
               ['Filter', `neutral density, ${filterFor(numberOf(result.lightToSpare) ?? 0)}`] as [
@@ -73,8 +82,8 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
               ],
             ]
           : []),
-        ['Shutter', words(result.shutter)],
-        ['Gain', `${words(result.gain)} (${words(result.iso)})`],
+        line(result.shutter),
+        line(result.gain, `${words(result.gain)} (${words(result.iso)})`),
         [
           'Focus',
           `${words(result.focus.focusAt)}, sharp from ${words(result.focus.near)} to ${infinite(result.focus.far, words)}`,

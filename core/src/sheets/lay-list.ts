@@ -1,12 +1,32 @@
 /** The lay list: who lays which lead, in which order, and how long it takes. */
 import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
-import { showText } from '../foundations/index.js';
-import { readingOf } from '../review.js';
-import { layOrder } from '../stations/runs/lay-order.js';
-import { aboutEvent } from './about.js';
-import type { Sheet } from './sheet.js';
 import { crossingWords } from '../stations/runs/crossing-marks.js';
+import { cable, runLength } from '../stations/runs/figures.js';
+import type { RunResult } from '../stations/runs/index.js';
+import { layOrder } from '../stations/runs/lay-order.js';
+import type { Sheet } from './sheet.js';
+import { figures, sheetOf, words, type ColumnOf } from './table.js';
+
+interface Row {
+  readonly link: string;
+  readonly run: RunResult;
+  readonly minutes: number;
+}
+
+const idsOf = ({ link }: Row): [string] => [link];
+const minutes = (value: number): string => `${Math.max(1, Math.round(value))}`;
+
+const COLUMNS: readonly ColumnOf<Row>[] = [
+  words('Done', 5, () => '☐'),
+  words('No.', 5, ({ run }) => run.number),
+  words('From', 22, ({ run }) => run.from),
+  words('To', 22, ({ run }) => run.to),
+  figures(cable, 14, idsOf, 'WANTED'),
+  figures(runLength, 9, idsOf),
+  words('On the way', 20, ({ run }) => run.crossings.map(crossingWords).join(', ')),
+  words('Min', 5, row => minutes(row.minutes), 'right'),
+];
 
 /** People who are free to lay leads before the line check: those of the floor and of the cameras. */
 export const layers = ({ roles }: Assessment['hands']): number =>
@@ -20,40 +40,20 @@ export const layers = ({ roles }: Assessment['hands']): number =>
   );
 
 export function layList(plan: Plan, assessment: Assessment): Sheet {
-  const { runs, rules, hands } = assessment;
-  const reading = readingOf(plan, rules);
+  const { runs, hands } = assessment;
   const people = layers(hands);
   const steps = layOrder(runs, people);
-  const minutes = (value: number): string => `${Math.max(1, Math.round(value))}`;
-  return {
+  return sheetOf(plan, assessment, {
     title: 'Lay list',
-    about: aboutEvent(plan, assessment),
-    columns: [
-      { label: 'Done', width: 5 },
-      { label: 'No.', width: 5 },
-      { label: 'From', width: 22 },
-      { label: 'To', width: 22 },
-      { label: 'Tape', width: 14 },
-      { label: 'Length', width: 9, align: 'right' },
-      { label: 'On the way', width: 20 },
-      { label: 'Min', width: 5, align: 'right' },
-    ],
+    columns: COLUMNS,
     sections: Array.from({ length: people }, (_, i) => {
       const own = steps.filter(({ person }) => person === i + 1);
       const total = own.reduce((sum, step) => sum + step.minutes, 0);
       return {
         heading: `Person ${i + 1} · ${minutes(total)} min`,
-        rows: own.flatMap(({ link, minutes: each }) => {
-          const run = runs.runs[link];
-          if (!run) return [];
-          const over = run.crossings.map(crossingWords);
-          const cable = typeof run.cable.value === 'string' ? run.cable.value : 'WANTED';
-          return [
-            [
-              ...['☐', run.number, run.from, run.to, cable],
-              ...[showText(run.length.value, 'm', reading), over.join(', '), minutes(each)],
-            ],
-          ];
+        rows: own.flatMap((step): Row[] => {
+          const run = runs.runs[step.link];
+          return run ? [{ ...step, run }] : [];
         }),
       };
     }),
@@ -61,5 +61,5 @@ export function layList(plan: Plan, assessment: Assessment): Sheet {
       'Leads over doors first, while the room is empty. Two people at a ladder. Tape flat, a strain relief at every camera, nothing across an exit.',
       'Mains last: plugged in only when everything is laid, reels fully unrolled.',
     ],
-  };
+  });
 }

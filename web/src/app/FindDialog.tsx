@@ -1,73 +1,29 @@
-import { inOrder, partsOf, type StationName } from '@idle-satchel/core';
+import { figuresToFind, findCalled, partsToFind, thingsToFind, type Findable } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
 import { kindWords } from '../bench/drafting/part-words.js';
 import { useEvent, useOpenEvent } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
 import { STATION_WORDS } from '../ui/station-words.js';
 
-interface Hit {
-  readonly id: string;
-  readonly label: string;
-  readonly what: string;
-  readonly station: StationName;
-}
+const MOST = 12;
+const WHAT = 'Name, tape code, kind or figure';
 
-/** Finds devices, runs, tape codes and roles of this event and everything drawn in the venue by any part of their name. */
+/** Finds devices, runs, tape codes, roles, parts of the venue and figures by any part of their name. */
 export default function FindDialog({ onClose }: { onClose: () => void }) {
   const { store, ui, go } = useOpenEvent();
   const bundle = useEvent(state => state.bundle);
   const assessment = useEvent(state => state.assessment);
   const [text, setText] = useState('');
-  const hits = useMemo<Hit[]>(() => {
-    const { plan, kinds } = bundle;
-    const { venue } = assessment.ground;
-    const parts = partsOf(venue).map((part): Hit => ({
-      id: part.path.split('/').at(-1) ?? '',
-      label: part.label,
-      what: kindWords(part),
-      station: 'ground',
-    }));
+  const all = useMemo<Findable[]>(() => {
+    const parts = partsToFind(assessment.ground.venue, kindWords);
     if (store.of === 'venue') return parts;
-    return [
-      ...inOrder(plan.devices).map(([id, device]): Hit => {
-        const kind = kinds.kinds[device.kind];
-        const station = kind?.optics ? 'shots' : kind?.family === 'rack case' ? 'racks' : 'signal';
-        return { id, label: device.label, what: kind?.label ?? 'device', station };
-      }),
-      ...Object.entries(assessment.runs.runs).map(([id, run]): Hit => ({
-        id,
-        label: run.label,
-        what: `${run.makeWords} ${String(run.cable.value ?? '')}`,
-        station: 'runs',
-      })),
-      ...Object.values(assessment.hands.roles).map((role): Hit => ({
-        id: role.key,
-        label: role.label,
-        what: 'role',
-        station: 'hands',
-      })),
-      ...Object.entries(assessment.pack.lines).flatMap(([id, line]): Hit[] =>
-        line.tape
-          ? [{ id, label: line.tape, what: `${line.label}, for ${line.purpose}`, station: 'pack' }]
-          : [],
-      ),
-      ...parts,
-    ];
+    return [...thingsToFind(bundle, assessment), ...parts, ...figuresToFind(bundle, assessment)];
   }, [store, bundle, assessment]);
-  const wanted = text.trim().toLowerCase();
-  /** The very name first, then names that begin so, then whatever has it anywhere. */
-  const rank = ({ label }: Hit): number => {
-    const name = label.toLowerCase();
-    return name === wanted ? 0 : name.startsWith(wanted) ? 1 : 2;
-  };
-  const found = hits
-    .filter(hit => `${hit.label} ${hit.what}`.toLowerCase().includes(wanted))
-    .sort((a, b) => rank(a) - rank(b))
-    .slice(0, 12);
-  const open = (hit: Hit): void => {
-    ui.set({ selected: hit.id, parts: [] });
+  const found = findCalled(all, text, MOST);
+  const open = ({ id, station, figure }: Findable): void => {
+    ui.set({ selected: id, parts: [], working: figure });
     onClose();
-    go(hit.station);
+    go(station);
   };
   return (
     <Dialog title="Find" onClose={onClose}>
@@ -79,8 +35,8 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
       >
         <input
           className="field w-full text-[16px]"
-          aria-label="Name, tape code or kind"
-          placeholder="Name, tape code or kind"
+          aria-label={WHAT}
+          placeholder={WHAT}
           value={text}
           onChange={event => setText(event.target.value)}
           autoFocus
@@ -88,7 +44,7 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
       </form>
       <ul className="mt-2">
         {found.map(hit => (
-          <li key={`${hit.station} ${hit.id}`}>
+          <li key={hit.figure ?? `${hit.station} ${hit.id}`}>
             <button
               className="w-full text-left py-1.5 border-b border-rule hover:bg-shade flex gap-3"
               onClick={() => open(hit)}

@@ -41,6 +41,7 @@ export const overhead = declare({
 export const runLength = declare({
   key: 'runs.runs.*.length',
   label: 'Length with slack',
+  short: 'Needed',
   unit: 'm',
   basis: houseRule('slack'),
   formula: '(path + between + rises + tails + overhead) * (1 + slack / 100)',
@@ -62,12 +63,14 @@ export const stretched = declare({
 export const cable = declare({
   key: 'runs.runs.*.cable',
   label: 'Cable',
+  short: 'Tape',
   unit: '',
   basis: houseRule('how leads are cut from the stock'),
 });
 export const cableLength = declare({
   key: 'runs.runs.*.cableLength',
   label: 'Its length',
+  short: 'Has',
   unit: 'm',
   basis: DEFINITION,
   formula: 'sum(cable)',

@@ -71,6 +71,7 @@ export const countBeyondKept = declare({
 export const linkFormat = declare({
   key: 'signal.formats.*.format',
   label: 'Runs through it',
+  short: 'Format',
   unit: '',
   basis: WIRING,
 });

@@ -1,6 +1,6 @@
-import { numberOf, type RackResult } from '@idle-satchel/core';
+import { limitText, numberOf, type RackResult } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useOpenEvent, useResult, useStore, useUi } from '../../store/hooks.js';
+import { useOpenEvent, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
 
 const UNIT = 46;
 const WIDTH = 440;
@@ -136,13 +136,16 @@ function Elevation({ rack }: { rack: RackResult }) {
 
 function RackLedger({ rack }: { rack: RackResult }) {
   const store = useStore();
+  const reading = useReading();
   const { have, used, spare, load, weight, watts, heat, passive } = rack;
   const units = numberOf(have) ?? 0;
   return (
     <aside className="px-4 py-2 border-l border-rule">
       <Heading about={rack.label}>Rack</Heading>
       <FigureRows of={{ have, used, spare, load }} />
-      <FigureRow figure={weight}>two people above 23 kg; keep it close, mind the step</FigureRow>
+      <FigureRow figure={weight}>
+        two people above {limitText(weight.of, 'note', reading)}; keep it close, mind the step
+      </FigureRow>
       <FigureRows of={{ watts, heat, passive }} />
       {Object.entries(rack.items).map(([key, item]) => (
         <section key={key}>

@@ -37,6 +37,7 @@ export const reached = declare({
 export const focal = declare({
   key: 'shots.shots.*.focal',
   label: 'Focal length',
+  short: 'Lens mark',
   unit: 'mm',
   basis: houseRule('the one needed, as far as the lens goes'),
   formula: 'max(fmin, min(fmax, f))',

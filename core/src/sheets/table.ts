@@ -1,0 +1,80 @@
+/** Tables of sheets by their columns: what a figure is called, its unit and its value come from its declaration. */
+import type { Assessment } from '../assess.js';
+import type { Plan } from '../documents/index.js';
+import {
+  figureAt,
+  shortLabel,
+  showText,
+  type Declared,
+  type IdsOf,
+  type Reading,
+} from '../foundations/index.js';
+import { readingOf } from '../review.js';
+import { aboutEvent } from './about.js';
+import type { Column, Sheet } from './sheet.js';
+
+interface Source {
+  readonly assessment: Assessment;
+  readonly reading: Reading;
+}
+
+/** A column with what stands in it for each row. */
+export interface ColumnOf<Row> extends Column {
+  readonly cell: (row: Row, source: Source) => string;
+}
+
+/** A column of words that are no figure: names, numbers on labels, boxes to tick. */
+export const words = <Row>(
+  label: string,
+  width: number,
+  cell: (row: Row) => string | undefined,
+  align?: 'right',
+): ColumnOf<Row> => ({ label, width, cell: row => cell(row) ?? '', ...(align && { align }) });
+
+/**
+ * A column of a declared figure. `ids` says of which one a row tells; a row that is of none stays empty, and one whose
+ * figure has no value says `without`.
+ */
+export const figures = <Row, Key extends string>(
+  of: Declared<Key>,
+  width: number,
+  ids: (row: Row) => IdsOf<Key> | undefined,
+  without = '',
+): ColumnOf<Row> => ({
+  label: shortLabel(of),
+  width,
+  ...(of.unit !== '' && { align: 'right' }),
+  cell: (row, { assessment, reading }) => {
+    const own = ids(row);
+    if (!own) return '';
+    const figure = figureAt(assessment, of.path(...own));
+    if (!figure) return '';
+    return figure.value === null ? without : showText(figure.value, figure.unit, reading);
+  },
+});
+
+export interface Table<Row> {
+  readonly title: string;
+  readonly columns: readonly ColumnOf<Row>[];
+  readonly sections: readonly { readonly heading: string; readonly rows: readonly Row[] }[];
+  readonly notes: readonly string[];
+}
+
+/** The sheet of a table: every row as the texts of its columns. */
+export function sheetOf<Row>(
+  plan: Plan,
+  assessment: Assessment,
+  { title, columns, sections, notes }: Table<Row>,
+): Sheet {
+  const source = { assessment, reading: readingOf(plan, assessment.rules) };
+  return {
+    title,
+    about: aboutEvent(plan, assessment),
+    columns: columns.map(({ cell: _cell, ...column }) => column),
+    sections: sections.map(({ heading, rows }) => ({
+      heading,
+      rows: rows.map(row => columns.map(({ cell }) => cell(row, source))),
+    })),
+    notes,
+  };
+}
