@@ -52,10 +52,10 @@ export function framesOf(
   const width = sensorWidth / crop;
   for (const a of windows) {
     for (const b of windows) {
-      if (a === b || b.right <= a.left || b.right - a.left > WIDEST) continue;
+      if (b.right <= a.left || b.right - a.left > WIDEST) continue;
       const across = Math.tan(((b.right - a.left) / 2) * RADIANS);
       const longest = width / 2 / across;
-      // Without either of the two the frame would be tighter and hold as many.
+      // Without either of the two the frame would be tighter and hold as many. One alone may hold others within it.
       if (longest * LOOSEST < Math.max(a.alone, b.alone) || longest < focalMin) continue;
       const held: Window[] = [];
       let [low, high] = [Infinity, -Infinity];
