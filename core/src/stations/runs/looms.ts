@@ -12,7 +12,7 @@ export interface Loom {
   readonly through: Figure;
   /** How far they lie together, m. */
   readonly together: Figure;
-  /** Metres of cable that one fibre trunk in place of its long picture leads would save; null where it is not worth it. */
+  /** Metres of cable that one fibre trunk in place of its long picture leads would save; 0 where it is not worth it. */
   readonly trunk: Figure;
 }
 
