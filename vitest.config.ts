@@ -20,7 +20,13 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { test: { ...patient, name: 'parts', include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.ts'] } },
+      {
+        test: {
+          ...patient,
+          name: 'parts',
+          include: ['cli/test/**/*.test.ts', 'web/test/**/*.test.{ts,tsx}'],
+        },
+      },
       {
         test: { ...patient, name: 'server', include: ['server/test/**/*.test.ts'], fileParallelism: false },
       },
