@@ -1,6 +1,6 @@
 /** Poses of a camera at a place: what each costs, what it serves, and which frames of a locked one are kept. */
 import { describe, expect, it } from 'vitest';
-import type { Area, Device, Rules } from '../../src/documents/index.js';
+import type { Area, Device } from '../../src/documents/index.js';
 import { assess } from '../../src/assess.js';
 import { distance, polar, type Point } from '../../src/foundations/index.js';
 import type { WantedShot } from '../../src/searches/placement/demands.js';
@@ -87,7 +87,7 @@ describe('what a pose costs', () => {
 
   it('and 0.6 for disturbing every seat once: twice for an operator, half as many again above the heads', () => {
     const drawnAt = () => 0.5;
-    const low = (rules as Rules).seatedHead;
+    const low = (rules).seatedHead;
     expect(costOf({ drawnAt }, 'remote', low)).toBeCloseTo(0.05 + 0.6 * 0.5, 12);
     expect(costOf({ drawnAt }, 'remote', low + 0.01)).toBeCloseTo(0.05 + 0.6 * 0.5 * 1.5, 12);
     expect(costOf({ drawnAt }, 'operated', low)).toBeCloseTo(0.05 + 0.6 * 0.5 * 2, 12);

@@ -14,7 +14,7 @@ import {
   type Drafts,
 } from '../../src/stations/day/wanted.js';
 import type { PackLine } from '../../src/stations/pack/index.js';
-import type { RunResult, RunsResult } from '../../src/stations/runs/result.js';
+import type { RunResult } from '../../src/stations/runs/result.js';
 import type { Output } from '../../src/documents/index.js';
 import { assess } from '../../src/assess.js';
 import { givenFigure } from '../given.js';
@@ -72,7 +72,7 @@ const run = (metres: number, of: Partial<RunResult> = {}): RunResult =>
 describe('what is rigged', () => {
   it('is every camera and every lead across the floor, in the order of the lay list', () => {
     const runs = { short: run(5), long: run(20), inside: run(1, { crosses: false }) };
-    const leads = leadWords({ runs, looms: {} as RunsResult['looms'] });
+    const leads = leadWords({ runs, looms: {} });
     expect(Object.keys(leads)).toEqual(['long', 'short']);
     expect(leads.long?.tape).toBe('H10 01');
     const drafts = rigDrafts({ cameras: cameraLabels({ cameras: { camera001: { label: 'C1' } } }), leads });
