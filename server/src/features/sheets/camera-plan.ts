@@ -10,9 +10,8 @@ import {
   type Inked,
   type Point,
 } from '@idle-satchel/core';
-import PDFDocument from 'pdfkit';
-import { FONTS, type Paper } from './pdf.js';
-import { drawPlan, type Pdf } from './plan-on-paper.js';
+import { newPdf, type Paper, type Pdf } from './paper.js';
+import { drawPlan } from './plan-on-paper.js';
 
 const MARGIN = 36;
 const GAP = 18;
@@ -31,14 +30,11 @@ const SHADES: Readonly<Record<string, string>> = {
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function cameraPlan(bundle: Bundle, assessment: Assessment, paper: Paper): Pdf {
-  const pdf = new PDFDocument({
+  const pdf = newPdf(`Camera plan: ${bundle.plan.label}`, {
     size: paper,
     layout: 'landscape',
-    font: FONTS.text,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
-    info: { Title: `Camera plan: ${bundle.plan.label}` },
   });
-  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
   const cards = cameraCards(bundle, assessment);
   head(pdf, 'Camera plan', aboutEvent(bundle.plan, assessment));
   const { venue } = assessment.ground;

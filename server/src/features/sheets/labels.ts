@@ -11,10 +11,8 @@ import {
   type LabelPaper,
   type LabelSize,
 } from '@idle-satchel/core';
-import PDFDocument from 'pdfkit';
 import qrcode from 'qrcode';
-import { FONTS } from './pdf.js';
-import type { Pdf } from './plan-on-paper.js';
+import { newPdf, type Pdf } from './paper.js';
 
 export interface LabelRequest {
   readonly size: LabelSize;
@@ -48,14 +46,11 @@ const POINTS = 72 / 25.4;
 export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelRequest): Pdf {
   const pages = pagesOf(bundle, assessment, wish);
   const [width, height] = LABEL_PAPERS[wish.paper];
-  const pdf = new PDFDocument({
+  const pdf = newPdf(`Labels: ${bundle.plan.label}`, {
     size: [width * POINTS, height * POINTS],
     margin: 0,
     autoFirstPage: false,
-    font: FONTS.text,
-    info: { Title: `Labels: ${bundle.plan.label}` },
   });
-  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
   for (const marks of pages) {
     pdf.addPage();
     for (const mark of marks) draw(pdf, mark);

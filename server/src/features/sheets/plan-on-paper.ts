@@ -11,9 +11,7 @@ import {
   type Shape,
 } from '@idle-satchel/core';
 import type { Venue } from '@idle-satchel/core/documents';
-import type PDFDocument from 'pdfkit';
-
-export type Pdf = InstanceType<typeof PDFDocument>;
+import type { Pdf } from './paper.js';
 
 /** Points to a metre of paper. */
 const POINTS = 72 / 0.0254;

@@ -12,9 +12,7 @@ import {
   type PaperMark,
 } from '@idle-satchel/core';
 import elkjs from 'elkjs';
-import PDFDocument from 'pdfkit';
-import { FONTS, type Paper } from './pdf.js';
-import type { Pdf } from './plan-on-paper.js';
+import { newPdf, type Paper, type Pdf } from './paper.js';
 
 type Engine = new () => { layout: (graph: ElkNode) => Promise<ElkNode> };
 // It is published as CommonJS: what Node gives as its default is the engine itself, whatever its types say.
@@ -60,15 +58,12 @@ const OVERLAP = 18;
 /** A PDF that is still being written; pipe it to where it goes. */
 export async function schematicPdf(bundle: Bundle, assessment: Assessment, paper: Paper): Promise<Pdf> {
   const { marks, width, height, title } = await onPaper(bundle, assessment);
-  const pdf = new PDFDocument({
+  const pdf = newPdf(title, {
     size: paper,
     layout: 'landscape',
-    font: FONTS.text,
-    autoFirstPage: false,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
-    info: { Title: title },
+    autoFirstPage: false,
   });
-  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
   pdf.addPage();
   const room = { width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN - HEAD };
   const scale = Math.max(SMALLEST, Math.min(LARGEST, room.width / width, room.height / height));

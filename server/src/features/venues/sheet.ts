@@ -1,9 +1,8 @@
 /** One page to take along: the plan of a venue to scale, and what was surveyed about it. Black on white. */
 import { inOrder, MAKE_WORDS, showText, type Reading } from '@idle-satchel/core';
 import type { Venue } from '@idle-satchel/core/documents';
-import PDFDocument from 'pdfkit';
-import { FONTS, type Paper } from '../sheets/pdf.js';
-import { drawPlan, type Pdf } from '../sheets/plan-on-paper.js';
+import { newPdf, type Paper, type Pdf } from '../sheets/paper.js';
+import { drawPlan } from '../sheets/plan-on-paper.js';
 
 const MARGIN = 36;
 /** Part of the page's width that the plan takes. */
@@ -11,14 +10,11 @@ const SHARE = 0.64;
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function venueSheet(venue: Venue, reading: Reading, paper: Paper): Pdf {
-  const pdf = new PDFDocument({
+  const pdf = newPdf(`Venue sheet: ${venue.name}`, {
     size: paper,
     layout: 'landscape',
-    font: FONTS.text,
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
-    info: { Title: `Venue sheet: ${venue.name}` },
   });
-  for (const [name, path] of Object.entries(FONTS)) pdf.registerFont(name, path);
   pdf.font('tape').fontSize(20).text(venue.name, MARGIN, MARGIN, { lineBreak: false });
   if (venue.address)
     pdf
