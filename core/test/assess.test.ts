@@ -22,6 +22,7 @@ function recomputed(formula: string, figure: Figure): Value {
     max: (...xs: unknown[]) => Math.max(...xs.flatMap(list)),
     min: (...xs: unknown[]) => Math.min(...xs.flatMap(list)),
     sqrt: Math.sqrt,
+    abs: Math.abs,
     ceil: Math.ceil,
     floor: Math.floor,
     log2: Math.log2,

@@ -51,6 +51,7 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
   lx: of({ lx: 1 }),
   'lx·s': of({ lx: 1, s: 1 }),
   K: of({ K: 1 }),
+  mired: of({ K: -1 }),
   '°C': of({ K: 1 }),
   'm/min': of({ m: 1, s: -1 }),
   instant: 'instant',

@@ -48,6 +48,8 @@ export const LIMITS: readonly Limit[] = [
   limit('shots.shots.*.gainAccepted', 'risk', 'is', false, 'more gain than its owner accepts'),
   limit('shots.shots.*.lightToSpare', 'note', 'above', 0.67, 'a third of a stop or two is stopped down'),
   limit('shots.shots.*.focus.everyFaceSharp', 'risk', 'is', false, 'a face of a group is not sharp'),
+  limit('shots.lamps.*.marks.*.glare', 'note', 'below', 20, 'a lamp that near to where one looks dazzles'),
+  limit('shots.lamps.*.colour', 'note', 'above', 50, 'a shift that is seen beside another light'),
   limit('shots.gear.*.share', 'note', 'above', 1, 'a hundredth of the picture is seen at once'),
   limit('shots.coverage.*.count', 'note', 'is', 1, 'if that one fails nothing is left'),
   limit('shots.cuts.*.good', 'note', 'is', false, 'the 30° rule: else a cut looks like a mistake'),

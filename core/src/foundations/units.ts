@@ -4,6 +4,7 @@ import type { Value } from './formula.js';
 export type Unit =
   | ''
   | 'K'
+  | 'mired'
   | 'Hz'
   | 'm'
   | 'm²'

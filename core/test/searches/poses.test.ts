@@ -87,7 +87,7 @@ describe('what a pose costs', () => {
 
   it('and 0.6 for disturbing every seat once: twice for an operator, half as many again above the heads', () => {
     const drawnAt = () => 0.5;
-    const low = (rules).seatedHead;
+    const low = rules.seatedHead;
     expect(costOf({ drawnAt }, 'remote', low)).toBeCloseTo(0.05 + 0.6 * 0.5, 12);
     expect(costOf({ drawnAt }, 'remote', low + 0.01)).toBeCloseTo(0.05 + 0.6 * 0.5 * 1.5, 12);
     expect(costOf({ drawnAt }, 'operated', low)).toBeCloseTo(0.05 + 0.6 * 0.5 * 2, 12);

@@ -85,8 +85,12 @@ describe('free items of a kind', () => {
   });
 });
 
-const device = (place?: Device['place']): Device =>
-  ({ order: '1', label: 'C1', kind: 'camera', ...(place && { place }) });
+const device = (place?: Device['place']): Device => ({
+  order: '1',
+  label: 'C1',
+  kind: 'camera',
+  ...(place && { place }),
+});
 
 describe('equipment', () => {
   it('is a device without where it stands', () => {

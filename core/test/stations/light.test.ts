@@ -68,3 +68,64 @@ describe('the light of a lamp', () => {
     expect(light.marklecte?.value).toBe(140);
   });
 });
+
+describe('how a lamp suits', () => {
+  const lampOf = (aside: number, height: number) => {
+    const { lamps } = lampAt(aside, 4, [set('/devices/lampone01/place/height', height)]);
+    return lamps.lampone01?.marks.marklecte;
+  };
+
+  it('dazzles by the larger of its angles to the side and above the eyes', () => {
+    // 4 m before eyes at the height of the lamp, 30° aside; and straight before them, 2 m higher: atan(2 / 4).
+    expect(number(lampOf(-30, 1.6)?.glare)).toBeCloseTo(30, 6);
+    expect(number(lampOf(0, 3.6)?.glare)).toBeCloseTo((Math.atan(0.5) * 180) / Math.PI, 6);
+    expect(number(lampOf(-10, 3.6)?.glare)).toBeCloseTo((Math.atan(0.5) * 180) / Math.PI, 6);
+    // As much from below.
+    expect(number(lampOf(0, 0.6)?.glare)).toBeCloseTo((Math.atan(0.25) * 180) / Math.PI, 6);
+  });
+
+  const beside = (kelvin: number | undefined, house: object) => {
+    const venue = applyPatch(friday.venue, [set('/lamps', house)]);
+    const kinds = applyPatch(friday.kinds, [
+      kelvin === undefined
+        ? remove('/kinds/lamppanel/lamp/kelvin')
+        : set('/kinds/lamppanel/lamp/kelvin', kelvin),
+    ]);
+    const { lamps } = assess({ ...friday, venue, kinds }).shots;
+    return lamps.lampone01;
+  };
+  const house = (...lamps: (readonly [kelvin: number | undefined, kind?: string])[]) =>
+    Object.fromEntries(
+      lamps.map(([kelvin, kind = 'led'], i) => [
+        `lamp00${i}`,
+        {
+          order: `${i}`,
+          label: `lamp ${i}`,
+          kind,
+          at: [9, 7],
+          height: 8,
+          ...(kelvin !== undefined && { kelvin }),
+        },
+      ]),
+    );
+
+  it('is off the colour of the house by the difference of the mireds', () => {
+    // 10⁶ / 3200 − 10⁶ / 5600 = 312.5 − 178.5714.
+    expect(number(beside(5600, house([3200]))?.colour)).toBeCloseTo(133.9286, 4);
+    expect(number(beside(3200, house([5600]))?.colour)).toBeCloseTo(133.9286, 4);
+    expect(number(beside(4000, house([4000]))?.colour)).toBe(0);
+  });
+
+  it('is held against the lamp that it is least like; daylight is no lamp', () => {
+    const mixed = beside(4000, house([3800], [2700], [6500, 'daylight']));
+    expect(mixed?.unlike?.label).toBe('lamp 1');
+    // 10⁶ / 2700 − 250.
+    expect(number(mixed?.colour)).toBeCloseTo(120.3704, 4);
+  });
+
+  it('is not known where either colour is not', () => {
+    expect(beside(undefined, house([3200]))?.colour.why).toBe('its colour is not known');
+    expect(beside(5600, house([undefined]))?.colour.why).toBe('the colour of the house’s lamps is not known');
+    expect(beside(5600, house([6500, 'daylight']))?.colour.value).toBeNull();
+  });
+});

@@ -19,14 +19,15 @@ import { SHOTS_FIGURES } from './figures/index.js';
 import { fittedOf, putOf, type Fitted } from './fitted.js';
 import { framedFor, wholeOf, type ShotsInOrder } from './framed-for.js';
 import { gearInPicture, gearOf } from './gear-in-picture.js';
-import { lampResult, lightAt } from './light.js';
+import { lampResult } from './lamp.js';
+import { lightAt } from './light.js';
 import { minutesLive } from './moving.js';
 import type { ShotResult, ShotsReads, ShotsResult } from './result.js';
 import { shotResult, type ShotReads } from './shot.js';
 import type { Whole } from './window.js';
 
 export type * from './result.js';
-export type { LampResult } from './light.js';
+export type { LampResult } from './lamp.js';
 export type { MovingResult } from './moving.js';
 export type { WindowResult } from './window.js';
 
@@ -110,7 +111,12 @@ function camerasAndShots(
     () => inOrder(devices),
     (id, device) => {
       const lamp = kindOf(device.kind)?.lamp;
-      const shared = { marks: marks(), figures: ground.marks, blocking: blocking() };
+      const shared = {
+        marks: marks(),
+        house: venue().lamps,
+        figures: ground.marks,
+        blocking: blocking(),
+      };
       return lamp && { device, lamp, place: places()[id], ...shared };
     },
     lampResult,

@@ -18,7 +18,7 @@ import type { Coverage } from './coverage.js';
 import type { Cut } from './cuts.js';
 import type { Focus } from './focus.js';
 import type { GearInPicture, Picture } from './gear-in-picture.js';
-import type { LampResult } from './light.js';
+import type { LampResult } from './lamp.js';
 import type { MovingResult } from './moving.js';
 import type { Hidden } from './sight.js';
 import type { SupportResult } from './support.js';

@@ -30,13 +30,12 @@ function Lamp({ id, device }: { id: string; device: Device }) {
         options={inOrder(marks).map(([mark, { label }]) => [mark, label] as const)}
         onCommit={mark => put('Aim', 'lights', mark)}
       />
-      <FigureRow figure={lamp.aim} />
+      <FigureRows of={lamp} />
       {Object.entries(lamp.marks).map(([mark, on]) => (
         <section key={mark} aria-label={`Light on ${marks?.[mark]?.label ?? 'a lost mark'}`}>
           <Heading about={marks?.[mark]?.label}>Light on</Heading>
-          <FigureRows of={{ distance: on.distance, light: on.light }} />
+          <FigureRows of={on} />
           {light[mark] && <FigureRow label="Light there in all" figure={light[mark]} />}
-          <FigureRows of={{ side: on.side, above: on.above }} />
         </section>
       ))}
       <p className="text-faint text-[13px] pt-2">

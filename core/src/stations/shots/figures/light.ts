@@ -4,43 +4,8 @@ import { declare, DEFINITION, houseRule, measurement, standard } from '../../../
 /** Less light to spare than this is taken away by a third of a stop or two, stops. */
 export const SPARE = 0.67;
 
-const PLAN = measurement('the plan of the venue');
 const THIN_LENS = standard('depth of field of a thin lens');
 
-export const lampAim = declare({
-  key: 'shots.lamps.*.aim',
-  label: 'Direction',
-  unit: '°',
-  basis: PLAN,
-});
-export const lampDistance = declare({
-  key: 'shots.lamps.*.marks.*.distance',
-  label: 'Distance',
-  unit: 'm',
-  basis: PLAN,
-  method: 'from the lamp to the face',
-});
-export const lampLight = declare({
-  key: 'shots.lamps.*.marks.*.light',
-  label: 'It adds',
-  unit: 'lx',
-  basis: standard('inverse square law and cosine law of illumination, in the beam'),
-  formula: 'lux * (stated / d) ^ 2 * turned',
-});
-export const lampSide = declare({
-  key: 'shots.lamps.*.marks.*.side',
-  label: 'Off the front of the face',
-  unit: '°',
-  basis: PLAN,
-  method: 'angle on the plan between where the face looks and the lamp',
-});
-export const lampAbove = declare({
-  key: 'shots.lamps.*.marks.*.above',
-  label: 'Above the eyes',
-  unit: '°',
-  basis: PLAN,
-  method: 'angle of the lamp above the eyes',
-});
 export const lightAtMark = declare({
   key: 'shots.light.*',
   label: 'Light at the mark',
@@ -162,7 +127,7 @@ export const diffraction = declare({
 });
 
 export const LIGHT_FIGURES = [
-  ...[lampAim, lampDistance, lampLight, lampSide, lampAbove, lightAtMark, aperture, shutter, flickers, iso],
+  ...[lightAtMark, aperture, shutter, flickers, iso],
   ...[gain, gainAccepted, lightToSpare, circle, focusAt, hyperfocal, sharpFrom, sharpTo, everyFaceSharp],
   ...[apertureForAll, diffraction],
 ];
