@@ -1,13 +1,14 @@
 // What can be changed in a source file, and the file with those changes behind their switches.
 import ts from 'typescript';
 
-const FLIPPED = {
-  [ts.SyntaxKind.LessThanToken]: '<=',
-  [ts.SyntaxKind.LessThanEqualsToken]: '<',
-  [ts.SyntaxKind.GreaterThanToken]: '>=',
-  [ts.SyntaxKind.GreaterThanEqualsToken]: '>',
-  [ts.SyntaxKind.EqualsEqualsEqualsToken]: '!==',
-  [ts.SyntaxKind.ExclamationEqualsEqualsToken]: '===',
+/** What a comparison is changed to: its bound moved, which only a test at the limit sees, and its contrary. */
+const OTHERS = {
+  [ts.SyntaxKind.LessThanToken]: ['<=', '>='],
+  [ts.SyntaxKind.LessThanEqualsToken]: ['<', '>'],
+  [ts.SyntaxKind.GreaterThanToken]: ['>=', '<='],
+  [ts.SyntaxKind.GreaterThanEqualsToken]: ['>', '<'],
+  [ts.SyntaxKind.EqualsEqualsEqualsToken]: ['!=='],
+  [ts.SyntaxKind.ExclamationEqualsEqualsToken]: ['==='],
 };
 
 /** Another number, near enough that only a test at the limit sees it. */
@@ -42,9 +43,10 @@ export function changesOf(path, text) {
       const to = otherNumber(node.text);
       add(node, node, to, to);
     }
-    if (ts.isBinaryExpression(node) && node.operatorToken.kind in FLIPPED) {
-      const to = FLIPPED[node.operatorToken.kind];
-      add(node.operatorToken, node, to, `${node.left.getText()} ${to} ${node.right.getText()}`);
+    if (ts.isBinaryExpression(node)) {
+      for (const to of OTHERS[node.operatorToken.kind] ?? []) {
+        add(node.operatorToken, node, to, `${node.left.getText()} ${to} ${node.right.getText()}`);
+      }
     }
     ts.forEachChild(node, visit);
   };

@@ -4,7 +4,14 @@ import { assess } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
 import type { Bundle } from '../../src/documents/index.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
-import { applyPatch, type Json, type Operation, type Severity } from '../../src/foundations/index.js';
+import {
+  applyPatch,
+  type Json,
+  type OfferedFix,
+  type Operation,
+  type Severity,
+  type Snag,
+} from '../../src/foundations/index.js';
 
 export const friday = fridayBundle();
 
@@ -46,6 +53,22 @@ export type Row = readonly [rule: string, severity: Severity, brings: Change, sp
 export const found = (bundle: Bundle, rule: string) =>
   assess(bundle).snags.filter(snag => snag.rule === rule);
 
+const wordsOf = (snag: Snag, fixes: readonly OfferedFix[]): readonly string[] => [
+  `${snag.severity}: ${snag.title}`,
+  `about ${snag.subjects.join(', ')}; because ${snag.because.join(', ')}; endangers ${snag.outputs.join(', ') || 'nothing'}`,
+  `advice: ${snag.advice ?? 'none'}`,
+  ...fixes.map(({ label, costs, loses, changes }) =>
+    [
+      `fix: ${label}`,
+      costs.length > 0 && `costs ${costs.join(' ')}`,
+      loses.length > 0 && `loses ${loses.join(' ')}`,
+      JSON.stringify(changes),
+    ]
+      .filter(Boolean)
+      .join(' | '),
+  ),
+];
+
 export const holds = (table: readonly Row[]): void =>
   describe.each(table)('%s', (rule, severity, brings, spares) => {
     it('comes up, with its severity, and goes away with each fix offered', () => {
@@ -54,6 +77,8 @@ export const holds = (table: readonly Row[]): void =>
       expect(snags.map(snag => snag.severity)).toContain(severity);
       for (const snag of snags) {
         const fixes = fixesFor(snag.id, bundle);
+        // In words, and in figures: what is said and offered stays what people have read and compared.
+        expect(wordsOf(snag, fixes)).toMatchSnapshot();
         if (fixes.length === 0) expect(snag.advice).toBeTruthy();
         for (const fix of fixes)
           expect(found(applyFix(bundle, fix), rule).map(each => each.id)).not.toContain(snag.id);
