@@ -98,7 +98,7 @@ describe('a long sheet', () => {
     notes: ['A note.'],
   });
   const pages = async (rows: number, paper: 'A4' | 'LETTER' = 'A4'): Promise<number> => {
-    const bytes = await buffer(pdfOf(sheet(rows), paper) as unknown as NodeJS.ReadableStream);
+    const bytes = await buffer(pdfOf(sheet(rows), paper));
     return bytes.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0;
   };
 

@@ -181,7 +181,7 @@ describe('a device that is brought in', () => {
   const bring = (kind: string) =>
     applyPatch(
       friday.plan,
-      addDevicePatch(friday, 'newdevice1', { label: 'NEW', kind } as Parameters<typeof addDevicePatch>[2]),
+      addDevicePatch(friday, 'newdevice1', { label: 'NEW', kind }),
     );
 
   it('comes last, with an item of the shelf that is free', () => {
@@ -206,7 +206,7 @@ describe('a device that is brought in', () => {
     const patch = addDevicePatch({ plan: empty, shelf: friday.shelf }, 'newdevice1', {
       label: 'NEW',
       kind: 'camoneinc',
-    } as Parameters<typeof addDevicePatch>[2]);
+    });
     expect(Object.keys(applyPatch<Plan>(empty, patch).devices ?? {})).toEqual(['newdevice1']);
   });
 });
