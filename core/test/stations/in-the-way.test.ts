@@ -1,0 +1,247 @@
+/** What is in the way: of those who watch, of a picture, of sight past furniture, of a stand – by hand, at the limits. */
+import { describe, expect, it } from 'vitest';
+import type { Area, Door } from '../../src/documents/index.js';
+import { pillarBlocker, type Point } from '../../src/foundations/index.js';
+import { disturbanceOf, drawnFrom, seatsOf } from '../../src/stations/shots/disturbance.js';
+import { shareOfPicture, type Picture } from '../../src/stations/shots/gear-in-picture.js';
+import { nearestSolid, solidsBetween, type SolidEdge } from '../../src/stations/shots/past-solids.js';
+import { footprintOf, whyNotStand } from '../../src/stations/shots/standing.js';
+
+const box = (left: number, top: number, right: number, bottom: number): Point[] => [
+  [left, top],
+  [right, top],
+  [right, bottom],
+  [left, bottom],
+];
+const area = (kind: Area['kind'], outline: Point[], more: Partial<Area> = {}): Area =>
+  ({ order: '1', label: kind, kind, outline, ...more }) as Area;
+
+describe('those who watch', () => {
+  it('sit in every square metre of the seats', () => {
+    const seats = seatsOf({
+      seats0001: area('seating', box(0, 0, 3, 2)),
+      stage0001: area('raised', box(5, 0, 9, 9)),
+    });
+    expect(seats).toHaveLength(6);
+    expect(seats[0]).toEqual([0.5, 0.5]);
+    expect(seatsOf(undefined)).toEqual([]);
+  });
+
+  it('are drawn by what stands within 20° of where they look, nearer than that', () => {
+    // One seat looks 10 m to the east.
+    const drawn = drawnFrom([[0, 0]], [10, 0]);
+    const aside = (degrees: number, away: number): Point => [
+      away * Math.cos((degrees * Math.PI) / 180),
+      away * Math.sin((degrees * Math.PI) / 180),
+    ];
+    expect(drawn(aside(19.99, 5))).toBe(1);
+    expect(drawn(aside(20.01, 5))).toBe(0);
+    expect(drawn(aside(-19.99, 5))).toBe(1);
+    expect(drawn(aside(0, 9.99))).toBe(1);
+    expect(drawn(aside(0, 10.01))).toBe(0);
+  });
+
+  it('are counted as a share of all seats', () => {
+    const drawn = drawnFrom(
+      [
+        [0, 0],
+        [0, 0.5],
+        [5, 9],
+        [5, 10],
+      ],
+      [10, 0],
+    );
+    expect(drawn([5, 0])).toBe(0.5);
+    expect(drawnFrom([], [10, 0])([5, 0])).toBe(0);
+  });
+
+  it.each([
+    ['locked', 1.3, 0.5],
+    ['locked', 1.31, 0.75],
+    ['remote', 1.3, 0.5],
+    ['operated', 1.3, 1],
+    ['roaming', 1.31, 1.5],
+    ['crane', 2, 1.5],
+  ] as const)('weigh a %s camera at %d m: half of them are %d', (worked, height, share) => {
+    expect(disturbanceOf(0.5, worked, height, { seatedHead: 1.3 })).toBeCloseTo(share, 12);
+  });
+});
+
+describe('what stands in a picture', () => {
+  /** A picture that is 2 m wide and 1.125 m high 10 m away, from 1.5 m, level. */
+  const picture: Picture = { eye: [0, 0], lens: 1.5, aim: 0, tilt: 0, across: 0.1 };
+  const share = (
+    at: Point,
+    of: Partial<{ floor: number; top: number; width: number }> = {},
+    blocking = [] as never[],
+  ) => shareOfPicture(picture, { at, floor: 0, top: 9, width: 0.5, ...of }, blocking);
+
+  it('takes its width of the width, over as much of the height as it fills', () => {
+    expect(share([10, 0])).toBeCloseTo(0.25, 9);
+    // Half of it beside the picture.
+    expect(share([10, 1])).toBeCloseTo(0.125, 9);
+    expect(share([10, 1.2])).toBeCloseTo(0.025, 9);
+    expect(share([10, 1.25])).toBe(0);
+    expect(share([10, -1.25])).toBe(0);
+    // The middle of the picture is 1.5 m high: up to there it fills the lower half.
+    expect(share([10, 0], { top: 1.5 })).toBeCloseTo(0.125, 9);
+    // The lower edge is 1.5 − 0.5625 m high.
+    expect(share([10, 0], { top: 0.9375 })).toBe(0);
+  });
+
+  it('takes twice as much half as far away', () => {
+    expect(share([5, 0])).toBeCloseTo(0.5, 9);
+    expect(share([2, 0])).toBe(1);
+  });
+
+  it('takes nothing beside or behind the lens', () => {
+    expect(share([0.31, 0])).toBe(1);
+    expect(share([0.29, 0])).toBe(0);
+    expect(share([-5, 0])).toBe(0);
+  });
+
+  it('takes nothing where a pillar hides it', () => {
+    const { segments } = pillarBlocker('pillar001', { label: 'P', at: [5, 0], size: 1 });
+    expect(share([10, 0], {}, segments as never[])).toBe(0);
+    expect(share([3, 0], {}, segments as never[])).toBeGreaterThan(0);
+  });
+});
+
+describe('sight past what is solid', () => {
+  const edges = (of: Area, levels: readonly (string | undefined)[] = [], to: Point = [10, 0]): SolidEdge[] =>
+    solidsBetween({ area00001: of }, [0, 0], to, levels);
+  const across = box(4, -1, 6, 1);
+
+  it('meets the near and the far edge of each', () => {
+    const desk = edges(area('desk', across, { top: 1.2 }));
+    expect(desk.map(({ at, low, high }) => [at, low, high])).toEqual([
+      [0.4, -Infinity, 1.2],
+      [0.6, -Infinity, 1.2],
+    ]);
+  });
+
+  it.each<[string, Area, readonly [number, number] | undefined]>([
+    ['a table without a top', area('obstacle', across), undefined],
+    ['seats', area('seating', across, { top: 1.2 }), undefined],
+    [
+      'a table on a floor',
+      area('obstacle', across, { floor: 0.4, top: 0.8 }),
+      [-Infinity, 1.2000000000000002],
+    ],
+    ['a banner', area('obstacle', across, { underside: 2 }), [2, Infinity]],
+    ['a beam', area('obstacle', across, { underside: 2, top: 2.5 }), [2, 2.5]],
+    ['a stage', area('raised', across, { floor: 0.8 }), [-Infinity, 0.8]],
+    ['a gallery', area('gallery', across, { floor: 3 }), [2.7, 3]],
+    ['a gallery that was measured', area('gallery', across, { floor: 3, underside: 2.6 }), [2.6, 3]],
+  ])('%s is solid from and to %o', (_, of, solid) => {
+    const [edge] = edges(of);
+    expect(edge && [edge.low, edge.high]).toEqual(solid);
+  });
+
+  it('meets nothing of the gallery it is from, or of what the mark stands in', () => {
+    expect(edges(area('gallery', across, { floor: 3 }), ['area00001'])).toEqual([]);
+    expect(edges(area('obstacle', box(4, -1, 12, 1), { top: 1 }))).toEqual([]);
+    // A stage that the mark stands on is met at its near edge only.
+    expect(edges(area('raised', box(4, -1, 12, 1), { floor: 0.8 })).map(({ at }) => at)).toEqual([0.4]);
+  });
+
+  const solid = (of: Partial<SolidEdge>): SolidEdge => ({
+    id: 'area00001',
+    label: 'it',
+    at: 0.5,
+    low: -Infinity,
+    high: 1,
+    stage: false,
+    ...of,
+  });
+  // From 2 m down to the lowest point wanted at 1 m; eyes at 1.5 m, the top of the head 0.12 m above them.
+  const HEIGHTS = { lens: 2, lowest: 1, eyes: 1.5 };
+
+  it('clears what stands by how far it passes over, what hangs by how far beneath', () => {
+    expect(nearestSolid([solid({})], HEIGHTS)).toMatchObject({ clear: 0.5, beneath: false });
+    // Half way to the top of the head: (2 + 1.62) / 2 = 1.81 m.
+    const hanging = nearestSolid([solid({ low: 2.01, high: Infinity })], HEIGHTS);
+    expect(hanging?.clear).toBeCloseTo(0.2, 12);
+    expect(hanging?.beneath).toBe(true);
+  });
+
+  it('is told by what it comes nearest to', () => {
+    const near = nearestSolid(
+      [solid({}), solid({ id: 'nearest01', high: 1.4 }), solid({ high: 0.2 })],
+      HEIGHTS,
+    );
+    expect(near?.edge.id).toBe('nearest01');
+    expect(nearestSolid([], HEIGHTS)).toBeUndefined();
+  });
+
+  it('is hidden by no stage that the lens is as high as', () => {
+    const stage = (high: number) => nearestSolid([solid({ stage: true, high })], HEIGHTS);
+    expect(stage(2)).toBeUndefined();
+    expect(stage(2.01)?.clear).toBeCloseTo(1.5 - 2.01, 12);
+  });
+});
+
+describe('where a stand can be put', () => {
+  const room = (areas: Record<string, Area> = {}, doors: Record<string, Door> = {}) =>
+    ({ venue: { outline: box(0, 0, 20, 20), areas, doors }, blockers: [] }) as unknown as Parameters<
+      typeof whyNotStand
+    >[0];
+  const why = (of: ReturnType<typeof room>, at: Point, side = 1, level?: string) =>
+    whyNotStand(of, at, level, side);
+
+  it('takes more room where somebody works it', () => {
+    expect(footprintOf('locked')).toBe(0.8);
+    expect(footprintOf('remote')).toBe(0.8);
+    expect(footprintOf(undefined)).toBe(0.8);
+    expect(footprintOf('operated')).toBe(1.2);
+    expect(footprintOf('crane')).toBe(1.2);
+  });
+
+  it.each(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk'] as const)('is not in %s', kind => {
+    const taken = room({ area00001: area(kind, box(5, 5, 8, 8)) });
+    expect(why(taken, [4.49, 6])).toBeUndefined();
+    expect(why(taken, [4.51, 6])).toBe(`its stand, 1 m wide, would reach into “${kind}”`);
+  });
+
+  it.each(['raised', 'cameras', 'gallery'] as const)('may be in %s', kind => {
+    expect(why(room({ area00001: area(kind, box(5, 5, 8, 8)) }), [6, 6])).toBeUndefined();
+  });
+
+  it('may be under what hangs', () => {
+    expect(
+      why(room({ area00001: area('obstacle', box(5, 5, 8, 8), { underside: 2.5 }) }), [6, 6]),
+    ).toBeUndefined();
+  });
+
+  it('is whole on the gallery that it stands on, whatever is beneath', () => {
+    const above = room({
+      gallery01: area('gallery', box(5, 5, 8, 8), { floor: 3 }),
+      seats0001: area('seating', box(0, 0, 20, 20)),
+    });
+    expect(why(above, [5.51, 6], 1, 'gallery01')).toBeUndefined();
+    expect(why(above, [5.49, 6], 1, 'gallery01')).toBe('its stand, 1 m wide, would reach beyond “gallery”');
+  });
+
+  it('keeps clear of exits by 1.2 m and half its own side', () => {
+    const exit = (kind: Door['kind']) =>
+      room(
+        {},
+        {
+          door00001: {
+            order: '1',
+            label: 'way out',
+            kind,
+            height: 2,
+            jambs: [
+              [9, 0],
+              [11, 0],
+            ],
+          } as Door,
+        },
+      );
+    expect(why(exit('exit'), [10, 1.69])).toBe('it would stand before the exit “way out”');
+    expect(why(exit('fire'), [10, 1.69])).toBe('it would stand before the exit “way out”');
+    expect(why(exit('exit'), [10, 1.71])).toBeUndefined();
+    expect(why(exit('inner'), [10, 1])).toBeUndefined();
+  });
+});
