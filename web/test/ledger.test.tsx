@@ -2,11 +2,12 @@
 /** The ledger: a line for each figure with its flag and its working, sheets as tables, and what is found by name. */
 import { cutList, type Figure, type Sheet } from '@idle-satchel/core';
 import { act, fireEvent, screen, within } from '@testing-library/react';
+import { useForm } from 'react-hook-form';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import FindDialog from '../src/app/FindDialog.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../src/ledger/Ledger.js';
 import { useFlags } from '../src/ledger/flags.js';
-import { numberOf, NumberInput, textOf } from '../src/ledger/NumberInput.js';
+import { asNumber, NumberInput } from '../src/ledger/NumberInput.js';
 import { SheetTable } from '../src/ledger/SheetTable.js';
 import { store } from './friday-open.js';
 import { draw, drawsFriday, gone, ui } from './rendered.js';
@@ -188,26 +189,46 @@ describe('a sheet on the screen', () => {
 });
 
 describe('a form that is sent as a whole', () => {
-  it('has numbers with their units and bounds, and reads them', () => {
-    const onSubmit = vi.fn((event: React.FormEvent<HTMLFormElement>) => {
-      event.preventDefault();
-      const form = new FormData(event.currentTarget);
-      read.push(textOf(form, 'up'), numberOf(form, 'up'), numberOf(form, 'down'), textOf(form, 'none'));
-    });
-    const read: unknown[] = [];
-    draw(
-      <form onSubmit={onSubmit} aria-label="a form">
-        <NumberInput name="up" label="Up" unit="Mb/s" max={100} />
-        <NumberInput name="down" label="Down" about="Download" unit="Mb/s" max={100} optional />
-      </form>,
+  const Form = ({ onSend }: { onSend: (sent: unknown) => void }) => {
+    const { register, handleSubmit } = useForm<{ up: number; down?: number }>();
+    return (
+      <form onSubmit={event => void handleSubmit(onSend)(event)} aria-label="a form">
+        <NumberInput field={register('up', asNumber)} label="Up" unit="Mb/s" max={100} />
+        <NumberInput
+          field={register('down', asNumber)}
+          label="Down"
+          about="Download"
+          unit="Mb/s"
+          max={100}
+          optional
+        />
+      </form>
     );
+  };
+
+  it('has numbers with their units and bounds, and reads them; none where nothing was typed', async () => {
+    const sent: unknown[] = [];
+    draw(<Form onSend={form => void sent.push(form)} />);
     const [up, down] = screen.getAllByRole<HTMLInputElement>('spinbutton');
     expect([up?.required, down?.required]).toEqual([true, false]);
     expect([up?.min, up?.max]).toEqual(['0', '100']);
     expect(down?.getAttribute('aria-label')).toBe('Download, Mb/s');
     if (up) fireEvent.change(up, { target: { value: '7.5' } });
-    fireEvent.submit(screen.getByRole('form'));
-    expect(read).toEqual(['7.5', 7.5, undefined, '']);
+    await act(() => {
+      fireEvent.submit(screen.getByRole('form'));
+      return Promise.resolve();
+    });
+    expect(sent).toEqual([{ up: 7.5, down: undefined }]);
+  });
+
+  it('reads a number from its text', () => {
+    expect(['', '0', '7.5', undefined, 3].map(asNumber.setValueAs)).toEqual([
+      undefined,
+      0,
+      7.5,
+      undefined,
+      3,
+    ]);
   });
 });
 

@@ -11,9 +11,9 @@ const box = (left: number, top: number, right: number, bottom: number): Point[] 
   [left, bottom],
 ];
 const area = (kind: Area['kind'], outline: Point[], more: Partial<Area> = {}): Area =>
-  ({ label: kind, kind, outline, ...more }) as Area;
+  ({ label: kind, kind, outline, ...more });
 const door = (kind: Door['kind'], a: Point, b: Point, height = 2): Door =>
-  ({ label: kind, kind, height, jambs: [a, b] }) as Door;
+  ({ label: kind, kind, height, jambs: [a, b] });
 
 /** A room of 8 by 6 m in cells of a quarter of a metre. */
 const floor = (of: Partial<Room> = {}, wishes: Partial<Wishes> = {}): Floor =>
@@ -77,7 +77,7 @@ describe('what stands on the floor', () => {
   });
 
   it('is closed where a pillar stands', () => {
-    const pillared = floor({ pillars: { pillar001: { label: 'P', at: MIDDLE, size: 1 } as never } });
+    const pillared = floor({ pillars: { pillar001: { label: 'P', at: MIDDLE, size: 1 } } });
     expect(costAt(pillared, MIDDLE)).toBe(Infinity);
     expect(costAt(pillared, [4.4, 3.4])).toBe(Infinity);
     expect(costAt(pillared, [4.7, 3])).toBe(2.5);

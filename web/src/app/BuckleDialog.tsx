@@ -1,5 +1,5 @@
 import { bucklePatch, type StationName } from '@idle-satchel/core';
-import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
@@ -9,17 +9,19 @@ import { STATION_WORDS } from '../ui/station-words.js';
 /** Signs a station off, says what opened it again, or takes the signature back. */
 export default function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => void }) {
   const store = useStore();
-  const [by, setBy] = useState(signedName());
+  const { register, handleSubmit, control } = useForm({ defaultValues: { by: signedName() } });
+  const { by = '' } = useWatch({ control });
   const buckle = useEvent(state => state.assessment.buckles[name]);
   const title = STATION_WORDS[name];
-  const sign = (): void => {
+  const sign = handleSubmit(signed => {
     const { bundle, assessment } = store.get();
-    keepName(by.trim());
+    const who = signed.by.trim();
+    keepName(who);
     const everySnag = [...assessment.snags, ...assessment.accepted.map(each => each.snag)];
-    const signature = { by: by.trim(), at: new Date().toISOString() };
+    const signature = { by: who, at: new Date().toISOString() };
     store.patchPlan(`Buckle ${title}`, bucklePatch(name, bundle.plan, assessment, everySnag, signature));
     onClose();
-  };
+  });
   const open = (): void => {
     store.editPlan(`Unbuckle ${title}`, plan => plan.drop('buckles', name));
     onClose();
@@ -62,14 +64,8 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
         Signing says: I have looked at everything here and stand by it. It opens again by itself when anything
         it shows changes.
       </p>
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={event => {
-          event.preventDefault();
-          sign();
-        }}
-      >
-        <NameField className="grow" value={by} first onChange={setBy} />
+      <form className="flex flex-wrap items-end gap-3" onSubmit={event => void sign(event)}>
+        <NameField className="grow" field={register('by')} first />
         {buckle.state !== 'open' && (
           <button type="button" className="button" onClick={open}>
             Unbuckle

@@ -1,27 +1,21 @@
+import type { UseFormRegisterReturn } from 'react-hook-form';
+
 /** The name that somebody signs with. */
 export function NameField({
-  value,
+  field,
   first = false,
   className,
-  onChange,
 }: {
-  value: string;
+  /** As the form registers it. */
+  field: UseFormRegisterReturn;
   /** It is what one types first. */
   first?: boolean;
   className?: string;
-  onChange: (name: string) => void;
 }) {
   return (
     <label className={className}>
       Your name
-      <input
-        className="field w-full"
-        required
-        maxLength={80}
-        value={value}
-        onChange={event => onChange(event.target.value)}
-        autoFocus={first}
-      />
+      <input className="field w-full" required maxLength={80} autoFocus={first} {...field} />
     </label>
   );
 }

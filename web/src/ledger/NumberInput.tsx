@@ -1,13 +1,16 @@
+import type { UseFormRegisterReturn } from 'react-hook-form';
+
 /** A number of a form that is sent as a whole, with its unit beside it. */
 export function NumberInput({
-  name,
+  field,
   label,
   unit,
   max,
   about = label,
   optional = false,
 }: {
-  name: string;
+  /** As the form registers it, with `asNumber`. */
+  field: UseFormRegisterReturn;
   label: string;
   unit: string;
   max: number;
@@ -20,7 +23,7 @@ export function NumberInput({
       <span className="grow">{label}</span>
       <input
         className="field w-24 text-right"
-        name={name}
+        {...field}
         max={max}
         type="number"
         inputMode="decimal"
@@ -34,12 +37,8 @@ export function NumberInput({
   );
 }
 
-/** The text of a form's field; empty when it is none. */
-export function textOf(form: FormData, name: string): string {
-  const value = form.get(name);
-  return typeof value === 'string' ? value : '';
-}
-
-/** The number of a form's field; undefined when it was left empty. */
-export const numberOf = (form: FormData, name: string): number | undefined =>
-  textOf(form, name) === '' ? undefined : Number(textOf(form, name));
+/** How a form reads a number; undefined where the field was left empty. */
+export const asNumber = {
+  setValueAs: (text: string | number | undefined): number | undefined =>
+    text === '' || text === undefined ? undefined : Number(text),
+};

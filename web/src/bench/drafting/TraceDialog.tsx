@@ -1,5 +1,6 @@
 import { distance, newId, parseLength, tracingScale, type Point } from '@idle-satchel/core';
 import { useEffect, useMemo, useState, type MouseEvent } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { sendFile, messageOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useReading, useStore } from '../../store/hooks.js';
@@ -16,7 +17,8 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
   const [page, setPage] = useState(1);
   const [picture, setPicture] = useState<Picture>();
   const [ends, setEnds] = useState<readonly Point[]>([]);
-  const [length, setLength] = useState('');
+  const { register, handleSubmit, control } = useForm({ defaultValues: { length: '' } });
+  const { length = '' } = useWatch({ control });
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
   const attempt = async (act: () => Promise<void>): Promise<void> => {
@@ -72,12 +74,7 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
         </p>
       )}
       {picture && (
-        <form
-          onSubmit={event => {
-            event.preventDefault();
-            void attempt(keep);
-          }}
-        >
+        <form onSubmit={event => void handleSubmit(() => attempt(keep))(event)}>
           <p className="text-faint py-1">Click both ends of one length you know, then type it.</p>
           <Ends picture={picture} ends={ends} onEnds={setEnds} />
           <p className="flex gap-3 items-baseline pt-2">
@@ -86,9 +83,8 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
               <input
                 className="field w-24 text-right"
                 aria-label="The known length"
-                value={length}
                 aria-invalid={length !== '' && metres === undefined}
-                onChange={event => setLength(event.target.value)}
+                {...register('length')}
               />
             </label>
             <span className="text-faint grow">

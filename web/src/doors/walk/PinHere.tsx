@@ -7,8 +7,9 @@ import {
   type Point,
   type Venue,
 } from '@idle-satchel/core';
-import { useState, type FormEvent, type ReactNode } from 'react';
-import { NumberInput, numberOf, textOf } from '../../ledger/NumberInput.js';
+import type { ReactNode } from 'react';
+import { useForm, useWatch, type FieldValues, type UseFormRegister } from 'react-hook-form';
+import { asNumber, NumberInput } from '../../ledger/NumberInput.js';
 import { PhotoField } from '../../stations/ground/PhotoField.js';
 import { NotePicture } from '../../stations/ground/NotePicture.js';
 import { useStore } from '../../store/hooks.js';
@@ -36,48 +37,54 @@ export function PinHere({ venue, here }: { venue: Venue; here: Point | undefined
           )
         }
       />
-      <PinForm
+      <PinForm<{ lux: number }>
         title="Light here"
         about="Flat sensor at face height, facing where the camera will be."
-        onPin={form =>
-          keep(
-            'Pin a light reading',
-            lightPinned(venue, { at: here, taken: instant(), lux: numberOf(form, 'lux') ?? 0 }),
-          )
+        onPin={({ lux }) =>
+          keep('Pin a light reading', lightPinned(venue, { at: here, taken: instant(), lux }))
         }
       >
-        <NumberInput name="lux" label="Light" unit="lx" max={150000} />
+        {register => <NumberInput field={register('lux', asNumber)} label="Light" unit="lx" max={150000} />}
       </PinForm>
-      <PinForm
+      <PinForm<{ operator: string; up: number; down?: number }>
         title="Mobile signal here"
         about="Measured with the phone or stick that will send, at this spot."
-        onPin={form => {
-          const down = numberOf(form, 'down');
+        onPin={({ operator, up, down }) =>
           keep(
             'Pin a mobile reading',
             mobilePinned(venue, {
               at: here,
               taken: instant(),
-              operator: textOf(form, 'operator'),
-              up: numberOf(form, 'up') ?? 0,
+              operator,
+              up,
               ...(down === undefined ? {} : { down }),
             }),
-          );
-        }}
+          )
+        }
       >
-        <label className="flex items-baseline gap-2 py-1">
-          <span className="grow">Operator</span>
-          <input className="field w-1/2" name="operator" maxLength={60} required pattern=".*\S.*" />
-        </label>
-        <NumberInput name="up" label="Up" unit="Mb/s" max={100000} />
-        <NumberInput name="down" label="Down" unit="Mb/s" max={100000} optional />
+        {register => (
+          <>
+            <label className="flex items-baseline gap-2 py-1">
+              <span className="grow">Operator</span>
+              <input
+                className="field w-1/2"
+                {...register('operator')}
+                maxLength={60}
+                required
+                pattern=".*\S.*"
+              />
+            </label>
+            <NumberInput field={register('up', asNumber)} label="Up" unit="Mb/s" max={100000} />
+            <NumberInput field={register('down', asNumber)} label="Down" unit="Mb/s" max={100000} optional />
+          </>
+        )}
       </PinForm>
       <Pinned venue={venue} />
     </>
   );
 }
 
-function PinForm({
+function PinForm<Reading extends FieldValues>({
   title,
   about,
   onPin,
@@ -85,39 +92,40 @@ function PinForm({
 }: {
   title: string;
   about: string;
-  onPin: (form: FormData) => void;
-  children: ReactNode;
+  onPin: (reading: Reading) => void;
+  children: (register: UseFormRegister<Reading>) => ReactNode;
 }) {
-  const submit = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault();
-    onPin(new FormData(event.currentTarget));
-    event.currentTarget.reset();
-  };
+  const { register, handleSubmit, reset } = useForm<Reading>();
+  const submit = handleSubmit(reading => {
+    onPin(reading);
+    reset();
+  });
   return (
-    <form aria-label={title} onSubmit={submit}>
+    <form aria-label={title} onSubmit={event => void submit(event)}>
       <h3>
         <b>{title}</b>
       </h3>
       <p className="text-faint text-[13px]">{about}</p>
-      {children}
+      {children(register)}
       <button className="button big">Pin it</button>
     </form>
   );
 }
 
+interface Note {
+  text: string;
+  picture?: string | undefined;
+}
+
 function NoteForm({ onNote }: { onNote: (text: string, picture: string | undefined) => void }) {
-  const [text, setText] = useState('');
-  const [picture, setPicture] = useState<string>();
+  const { register, handleSubmit, reset, setValue, control } = useForm<Note>({ defaultValues: { text: '' } });
+  const { text = '', picture } = useWatch({ control });
+  const submit = handleSubmit(note => {
+    onNote(note.text, note.picture);
+    reset();
+  });
   return (
-    <form
-      aria-label="Note or photo here"
-      onSubmit={event => {
-        event.preventDefault();
-        onNote(text, picture);
-        setText('');
-        setPicture(undefined);
-      }}
-    >
+    <form aria-label="Note or photo here" onSubmit={event => void submit(event)}>
       <h3>
         <b>Note or photo here</b>
       </h3>
@@ -126,12 +134,14 @@ function NoteForm({ onNote }: { onNote: (text: string, picture: string | undefin
         aria-label="Note"
         rows={2}
         maxLength={1000}
-        value={text}
-        onChange={event => setText(event.target.value)}
+        {...register('text')}
       />
       {picture !== undefined && <NotePicture id={picture} />}
       <p className="flex gap-3 items-center pt-1">
-        <PhotoField words={picture === undefined ? 'Take a photo' : 'Take another'} onPicture={setPicture} />
+        <PhotoField
+          words={picture === undefined ? 'Take a photo' : 'Take another'}
+          onPicture={id => setValue('picture', id)}
+        />
         <button className="button big" disabled={text.trim() === '' && picture === undefined}>
           Pin it
         </button>

@@ -1,6 +1,8 @@
 import { memo } from 'react';
+import { useForm } from 'react-hook-form';
 import { inOrder, newId, orderAfter, pointerOf, type Circuit, type Operation } from '@idle-satchel/core';
 import { Heading } from '../../ledger/Ledger.js';
+import { asNumber } from '../../ledger/NumberInput.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { TypedField } from '../../ledger/TypedField.js';
 import { useOpenEvent, useResult, useStore } from '../../store/hooks.js';
@@ -121,28 +123,25 @@ function OneCircuit({ id, circuit, children }: { id: string; circuit: Circuit; c
 }
 
 function OtherLoadForm({ onAdd }: { onAdd: (label: string, watts: number) => void }) {
+  const { register, handleSubmit, reset } = useForm<{ label: string; watts: number }>();
+  const submit = handleSubmit(({ label, watts }) => {
+    onAdd(label.trim(), watts);
+    reset();
+  });
   return (
-    <form
-      className="flex gap-2 items-baseline py-1 text-[13px]"
-      onSubmit={event => {
-        event.preventDefault();
-        const form = event.currentTarget;
-        const data = Object.fromEntries(new FormData(form)) as Record<string, string>;
-        onAdd((data.label ?? '').trim(), Number(data.watts));
-        form.reset();
-      }}
-    >
+    <form className="flex gap-2 items-baseline py-1 text-[13px]" onSubmit={event => void submit(event)}>
       <input
         className="field grow"
-        name="label"
+        {...register('label')}
         required
+        pattern=".*\S.*"
         maxLength={60}
         aria-label="What else it feeds"
         placeholder="what else it feeds"
       />
       <input
         className="field w-16 text-right"
-        name="watts"
+        {...register('watts', asNumber)}
         type="number"
         required
         min={0}

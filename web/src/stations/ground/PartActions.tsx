@@ -13,8 +13,10 @@ import {
   type Motion,
   type Operation,
   type Part,
+  type Reading,
 } from '@idle-satchel/core';
 import { useState, type ReactNode } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 
 /** Turn, mirror, copy, array, lock, take out: what can be done with what is picked. */
@@ -93,80 +95,77 @@ const Act = ({ onClick, children }: { onClick: () => void; children: ReactNode }
 
 const FORM = 'flex flex-wrap items-baseline gap-2 py-1.5 border-b border-rule';
 
+const degreesIn = (text: string): number => Number(text.replace(',', '.').replace('°', ''));
+
 function TurnForm({ onTurn }: { onTurn: (degrees: number) => void }) {
-  const [text, setText] = useState('15');
-  const degrees = Number(text.replace(',', '.').replace('°', ''));
+  const { register, handleSubmit, control } = useForm({ defaultValues: { by: '15' } });
+  const { by = '' } = useWatch({ control });
+  const fits = Number.isFinite(degreesIn(by));
+  const submit = handleSubmit(turn => {
+    if (fits) onTurn(degreesIn(turn.by));
+  });
   return (
-    <form
-      className={FORM}
-      onSubmit={event => {
-        event.preventDefault();
-        if (Number.isFinite(degrees)) onTurn(degrees);
-      }}
-    >
+    <form className={FORM} onSubmit={event => void submit(event)}>
       <label>
         Clockwise by{' '}
-        <input
-          className="field w-16 text-right"
-          autoFocus
-          value={text}
-          aria-invalid={!Number.isFinite(degrees)}
-          onChange={event => setText(event.target.value)}
-        />{' '}
-        °
+        <input className="field w-16 text-right" autoFocus aria-invalid={!fits} {...register('by')} /> °
       </label>
-      <button className="button" disabled={!Number.isFinite(degrees) || text.trim() === ''}>
+      <button className="button" disabled={!fits || by.trim() === ''}>
         Turn
       </button>
     </form>
   );
 }
 
+interface Copies {
+  columns: string;
+  dx: string;
+  rows: string;
+  dy: string;
+}
+
+const FOUR: Copies = { columns: '4', dx: '3', rows: '1', dy: '3' };
+
+/** What copies are asked for, or why they cannot be made. */
+function copiesIn(
+  asked: Copies,
+  system: Reading['system'],
+): { motions: readonly Motion[] } | { fault: string } {
+  const [columns, rows] = [Number(asked.columns), Number(asked.rows)];
+  const [dx, dy] = [parseLength(asked.dx, system), parseLength(asked.dy, system)];
+  const whole = (count: number): boolean => Number.isInteger(count) && count >= 1;
+  if (!whole(columns) || !whole(rows)) return { fault: 'how many: whole numbers' };
+  if (dx === undefined || dy === undefined) return { fault: 'how far apart: lengths such as 3.9 m' };
+  if (columns * rows - 1 > MOST_COPIES) return { fault: `at most ${MOST_COPIES} copies` };
+  if (columns * rows < 2) return { fault: 'at least two in all' };
+  return { motions: arrayMotions(columns, rows, [dx, dy]) };
+}
+
 /** A row or a block of copies: how many each way, and how far apart from middle to middle. */
 function ArrayForm({ onArray }: { onArray: (motions: readonly Motion[]) => void }) {
-  const reading = useReading();
-  const [draft, setDraft] = useState({ columns: '4', dx: '3', rows: '1', dy: '3' });
-  const field = (name: keyof typeof draft, label: string): ReactNode => (
+  const { system } = useReading();
+  const { register, handleSubmit, control } = useForm<Copies>({ defaultValues: FOUR });
+  const copies = copiesIn({ ...FOUR, ...useWatch({ control }) }, system);
+  const submit = handleSubmit(() => {
+    if ('motions' in copies) onArray(copies.motions);
+  });
+  const field = (name: keyof Copies, label: string): ReactNode => (
     <label>
-      {label}{' '}
-      <input
-        className="field w-14 text-right"
-        value={draft[name]}
-        onChange={event => setDraft({ ...draft, [name]: event.target.value })}
-      />
+      {label} <input className="field w-14 text-right" {...register(name)} />
     </label>
   );
-  const [columns, rows] = [Number(draft.columns), Number(draft.rows)];
-  const [dx, dy] = [parseLength(draft.dx, reading.system), parseLength(draft.dy, reading.system)];
-  const whole = (count: number): boolean => Number.isInteger(count) && count >= 1;
-  const fault =
-    !whole(columns) || !whole(rows)
-      ? 'how many: whole numbers'
-      : dx === undefined || dy === undefined
-        ? 'how far apart: lengths such as 3.9 m'
-        : columns * rows - 1 > MOST_COPIES
-          ? `at most ${MOST_COPIES} copies`
-          : columns * rows < 2
-            ? 'at least two in all'
-            : '';
   return (
-    <form
-      className={FORM}
-      onSubmit={event => {
-        event.preventDefault();
-        if (fault === '') onArray(arrayMotions(columns, rows, [dx ?? 0, dy ?? 0]));
-      }}
-    >
+    <form className={FORM} onSubmit={event => void submit(event)}>
       {field('columns', 'East')}
       {field('dx', 'every')}
       {field('rows', 'South')}
       {field('dy', 'every')}
-      <button className="button" disabled={fault !== ''}>
+      <button className="button" disabled={'fault' in copies}>
         Repeat
       </button>
-      {fault && (
+      {'fault' in copies && (
         <span role="alert" className="text-stop text-[13px]">
-          {fault}
+          {copies.fault}
         </span>
       )}
     </form>

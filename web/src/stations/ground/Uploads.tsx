@@ -1,8 +1,9 @@
-import { memo, type FormEvent } from 'react';
+import { memo } from 'react';
+import { useForm } from 'react-hook-form';
 import { inOrder, newId, pointerOf, showText, type Operation } from '@idle-satchel/core';
 import { fromField } from '../../ui/days.js';
 import { Heading } from '../../ledger/Ledger.js';
-import { NumberInput, numberOf, textOf } from '../../ledger/NumberInput.js';
+import { asNumber, NumberInput } from '../../ledger/NumberInput.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
 
 /** Measured uploads over the venue’s line, newest first, and a form for the one just measured. */
@@ -45,22 +46,32 @@ export const Uploads = memo(function Uploads() {
 /** Fastest line that can be entered, Mb/s. */
 const FASTEST = 100000;
 
+interface Test {
+  up: number;
+  down?: number;
+  at: string;
+}
+
 /** The test just measured, or one that was noted before. */
 function UploadForm({ onTest }: { onTest: (test: { at: string; up: number; down?: number }) => void }) {
   const { zone } = useReading();
-  const submit = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const at = fromField(textOf(form, 'at'), zone) ?? new Date().toISOString();
-    const [up = 0, down] = [numberOf(form, 'up'), numberOf(form, 'down')];
+  const { register, handleSubmit, reset } = useForm<Test>();
+  const submit = handleSubmit(({ up, down, at: typed }) => {
+    const at = fromField(typed, zone) ?? new Date().toISOString();
     onTest({ at: `${at.slice(0, 19)}Z`, up, ...(down === undefined ? {} : { down }) });
-    event.currentTarget.reset();
-  };
+    reset();
+  });
   return (
-    <form className="py-1" aria-label="Upload measured" onSubmit={submit}>
-      <NumberInput name="up" label="Measured, up" about="Upload measured" unit="Mb/s" max={FASTEST} />
+    <form className="py-1" aria-label="Upload measured" onSubmit={event => void submit(event)}>
       <NumberInput
-        name="down"
+        field={register('up', asNumber)}
+        label="Measured, up"
+        about="Upload measured"
+        unit="Mb/s"
+        max={FASTEST}
+      />
+      <NumberInput
+        field={register('down', asNumber)}
         label="Down, if measured"
         about="Download measured"
         unit="Mb/s"
@@ -69,7 +80,7 @@ function UploadForm({ onTest }: { onTest: (test: { at: string; up: number; down?
       />
       <label className="flex gap-2 items-baseline py-0.5">
         <span className="grow">When, if not just now</span>
-        <input className="field" name="at" type="datetime-local" />
+        <input className="field" type="datetime-local" {...register('at')} />
       </label>
       <button className="button big">Add</button>
     </form>
