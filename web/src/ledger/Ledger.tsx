@@ -1,5 +1,5 @@
 import { figureAt, isFigure, show, showText, type Figure, type Term } from '@idle-satchel/core';
-import { memo, useRef, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type ReactNode } from 'react';
 import { useShortcuts } from '../ui/shortcuts.js';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { useFlag } from './flags.js';
@@ -35,9 +35,15 @@ export const FigureRow = memo(function FigureRow({
   const shown = show(figure.value, figure.unit, reading);
   const text = shown.text;
   const words = typeof figure.value === 'string' && figure.unit !== 'instant';
+  const row = useRef<HTMLButtonElement>(null);
+  // It may have been opened from somewhere else: by the finder, or from a term of another figure.
+  useEffect(() => {
+    if (open) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
   return (
     <>
       <button
+        ref={row}
         className="row"
         data-figure={path}
         aria-expanded={open}
