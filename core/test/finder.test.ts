@@ -24,6 +24,7 @@ describe('what is there', () => {
   it('has every device, lead, role and tape code where it is looked at', () => {
     const byLabel = (label: string) => things.find(hit => hit.label === label);
     expect(byLabel('C2 NORTH')).toMatchObject({ station: 'shots' });
+    expect(byLabel('LAMP 1')).toMatchObject({ station: 'shots' });
     expect(byLabel('SWITCHER')).toMatchObject({ station: 'signal' });
     expect(byLabel('DESK RACK')).toMatchObject({ station: 'racks', what: 'Rack case, 4U, shallow' });
     expect(byLabel('REC 01')).toMatchObject({

@@ -52,7 +52,7 @@ describe('labels and lay lists', () => {
     expect(wrong.text).toContain('must be flag or wrap');
     const list = await setup.api.get(`/api/v1/events/${FRIDAY}/lay-list.csv`);
     expect(list.text).toMatch(
-      /^\uFEFFGroup,Done,No\.,From,To,Tape,Length,On the way,Min\r\nPerson 1 · \d+ min,☐,R/,
+      /^\uFEFFGroup,Done,No\.,From,To,Tape,Needed,On the way,Min\r\nPerson 1 · \d+ min,☐,R/,
     );
   });
 });
