@@ -3,15 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { galleryAt, spotsOf, whyNotThere, within, type Ground } from '../../src/searches/placement/places.js';
 import type { Area, Venue } from '../../src/documents/index.js';
 import { blocker, type Point } from '../../src/foundations/index.js';
-
-const box = (left: number, top: number, right: number, bottom: number): Point[] => [
-  [left, top],
-  [right, top],
-  [right, bottom],
-  [left, bottom],
-];
-const area = (kind: Area['kind'], outline: Point[], more: Partial<Area> = {}): Area =>
-  ({ order: '001h', label: kind, kind, outline, ...more }) as Area;
+import { area, box } from '../rooms.js';
 
 /** A room of 4 by 3 m with nothing in it but what is given. */
 const ground = (areas: Record<string, Area> = {}, more: Partial<Ground> = {}): Ground => ({

@@ -1,19 +1,16 @@
 /** The floor as leads see it: what each metre costs, where none may lie, what is crossed – cell by cell, by hand. */
 import { describe, expect, it } from 'vitest';
-import type { Area, Door } from '../../src/documents/index.js';
+import type { Door } from '../../src/documents/index.js';
 import { cellAt, type Point } from '../../src/foundations/index.js';
 import { floorOf, NO_WISHES, type Floor, type Room, type Wishes } from '../../src/stations/runs/floor.js';
+import { area, box } from '../rooms.js';
 
-const box = (left: number, top: number, right: number, bottom: number): Point[] => [
-  [left, top],
-  [right, top],
-  [right, bottom],
-  [left, bottom],
-];
-const area = (kind: Area['kind'], outline: Point[], more: Partial<Area> = {}): Area =>
-  ({ label: kind, kind, outline, ...more });
-const door = (kind: Door['kind'], a: Point, b: Point, height = 2): Door =>
-  ({ label: kind, kind, height, jambs: [a, b] });
+const door = (kind: Door['kind'], a: Point, b: Point, height = 2): Door => ({
+  label: kind,
+  kind,
+  height,
+  jambs: [a, b],
+});
 
 /** A room of 8 by 6 m in cells of a quarter of a metre. */
 const floor = (of: Partial<Room> = {}, wishes: Partial<Wishes> = {}): Floor =>

@@ -6,15 +6,7 @@ import { disturbanceOf, drawnFrom, seatsOf } from '../../src/stations/shots/dist
 import { shareOfPicture, type Picture } from '../../src/stations/shots/gear-in-picture.js';
 import { nearestSolid, solidsBetween, type SolidEdge } from '../../src/stations/shots/past-solids.js';
 import { footprintOf, whyNotStand } from '../../src/stations/shots/standing.js';
-
-const box = (left: number, top: number, right: number, bottom: number): Point[] => [
-  [left, top],
-  [right, top],
-  [right, bottom],
-  [left, bottom],
-];
-const area = (kind: Area['kind'], outline: Point[], more: Partial<Area> = {}): Area =>
-  ({ order: '1', label: kind, kind, outline, ...more }) as Area;
+import { area, box } from '../rooms.js';
 
 describe('those who watch', () => {
   it('sit in every square metre of the seats', () => {

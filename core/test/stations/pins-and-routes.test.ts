@@ -179,10 +179,7 @@ describe('two ways after each other', () => {
 
 describe('a device that is brought in', () => {
   const bring = (kind: string) =>
-    applyPatch(
-      friday.plan,
-      addDevicePatch(friday, 'newdevice1', { label: 'NEW', kind }),
-    );
+    applyPatch(friday.plan, addDevicePatch(friday, 'newdevice1', { label: 'NEW', kind }));
 
   it('comes last, with an item of the shelf that is free', () => {
     const kinds = Object.values(friday.shelf.items).filter(({ state }) => state === 'ready');
