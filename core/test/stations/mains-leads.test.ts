@@ -4,23 +4,23 @@ import { applyPatch, severityOf } from '../../src/foundations/index.js';
 import { SHORTEST, stretchVenue } from '../../src/stations/ground/stretch.js';
 import { applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
 import { dropOn, mainsLeadsOf } from '../../src/stations/power/voltage-drop.js';
+import type { DeviceLoad } from '../../src/stations/power/index.js';
 import type { RunResult } from '../../src/stations/runs/result.js';
 import { givenFigure } from '../given.js';
 import { friday, number } from './edited.js';
 
-const load = (amps: number) => ({ amps: givenFigure(amps, 'A'), watts: givenFigure(amps * 230, 'W') });
+const load = (amps: number): DeviceLoad =>
+  ({ amps: givenFigure(amps, 'A'), watts: givenFigure(amps * 230, 'W') }) as unknown as DeviceLoad;
 const drop = (metres: number, make: string, amps: readonly number[], volts = 230) => {
   const [first = 0, ...below] = amps;
-  const loads = Object.fromEntries([
-    ['device000', load(first)],
-    ...below.map((each, i) => [`below${i}`, load(each)]),
-  ]);
+  const loads: Record<string, DeviceLoad> = { device000: load(first) };
+  below.forEach((each, i) => (loads[`below${i}`] = load(each)));
   return dropOn('lead00001', {
     length: givenFigure(metres, 'm'),
     make,
     link: { from: { socket: 'socket001' }, to: { device: 'device000', port: 'mainsin01' } },
     below: below.map((_, i) => `below${i}`),
-    loads: loads,
+    loads,
     volts,
   }).drop;
 };
