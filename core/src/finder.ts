@@ -33,7 +33,8 @@ export function thingsToFind({ plan, kinds }: SeenFrom, { runs, hands, pack }: A
   return [
     ...inOrder(plan.devices).map(([id, device]): Findable => {
       const kind = kinds.kinds[device.kind];
-      const station = kind?.optics || kind?.lamp ? 'shots' : kind?.family === 'rack case' ? 'racks' : 'signal';
+      const station =
+        kind?.optics || kind?.lamp ? 'shots' : kind?.family === 'rack case' ? 'racks' : 'signal';
       return { id, label: device.label, what: kind?.label ?? 'device', station };
     }),
     ...Object.entries(runs.runs).map(([id, run]): Findable => ({

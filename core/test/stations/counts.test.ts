@@ -96,8 +96,7 @@ describe('the network', () => {
 
 describe('what the house keeps spare', () => {
   const keeping = (percent: number): Counts =>
-    assess({ ...friday, rules: { ...friday.rules, keptSpare: percent } }).signal
-      .countables;
+    assess({ ...friday, rules: { ...friday.rules, keptSpare: percent } }).signal.countables;
   it('is a share of what there is, taken off what is spare, and told only where it keeps any', () => {
     expect(counted().switcher1?.outputs?.beyondKept).toBeUndefined();
     // Two of four are spare, a quarter of four is kept.
