@@ -47,7 +47,7 @@ const STATIC = [
 ];
 
 /** Vitest's own tests of some projects, counted one by one from its report; a run without a report is one failure. */
-async function tests(projects, env) {
+async function tests(projects, env, more = []) {
   const report = join(tmpdir(), `idle-satchel-${projects.join('-')}-${process.pid}.json`);
   const options = [
     '--reporter=default',
@@ -60,6 +60,7 @@ async function tests(projects, env) {
     'run',
     ...projects.flatMap(name => ['--project', name]),
     ...options,
+    ...more,
     ...process.argv.slice(2),
   ];
   const { code, output } = await done('npx', args, { env, quiet: true });
@@ -113,7 +114,8 @@ main(async () => {
       await access();
     };
     const others = async () => {
-      await tests(['core'], env);
+      // It waits for nothing but the processor, which journeys leave alone for much of their time.
+      await tests(['core'], env, ['--maxWorkers=2']);
       if (!(await built)) return;
       await tests(['parts', 'server'], env);
       await access();
