@@ -17,8 +17,6 @@ export interface Findable {
   readonly figure?: string;
 }
 
-type SeenFrom = Pick<Bundle, 'plan' | 'kinds'>;
-
 /** What is drawn in a venue; `kindWords` says what kind of thing a part is. */
 export const partsToFind = (venue: Venue, kindWords: (part: Part) => string): Findable[] =>
   partsOf(venue).map(part => ({
@@ -29,7 +27,10 @@ export const partsToFind = (venue: Venue, kindWords: (part: Part) => string): Fi
   }));
 
 /** Devices, leads, roles and tape codes. */
-export function thingsToFind({ plan, kinds }: SeenFrom, { runs, hands, pack }: Assessment): Findable[] {
+export function thingsToFind(
+  { plan, kinds }: Pick<Bundle, 'plan' | 'kinds'>,
+  { runs, hands, pack }: Assessment,
+): Findable[] {
   return [
     ...inOrder(plan.devices).map(([id, device]): Findable => {
       const kind = kinds.kinds[device.kind];
@@ -56,7 +57,7 @@ export function thingsToFind({ plan, kinds }: SeenFrom, { runs, hands, pack }: A
 }
 
 /** Every figure by its label, with the names of what it is of and its value as people read it. */
-export function figuresToFind({ plan }: SeenFrom, assessment: Assessment): Findable[] {
+export function figuresToFind({ plan }: Pick<Bundle, 'plan'>, assessment: Assessment): Findable[] {
   const reading = readingOf(plan, assessment.rules);
   const names = namesById(plan, assessment);
   return allFigures(assessment).map(([path, { of, value, unit, why }]) => {

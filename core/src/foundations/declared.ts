@@ -29,6 +29,8 @@ export const measurement = (source?: string): Basis => ({
   ...(source !== undefined && { source }),
 });
 export const DEFINITION: Basis = { by: 'definition' };
+/** What is measured on the plan that everybody sees. */
+export const VENUE_PLAN = measurement('the plan of the venue');
 
 /** Where a figure becomes a snag of some severity. */
 export type Threshold =

@@ -1,7 +1,5 @@
 /** Every figure of Runs. */
-import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
-
-const PLAN = measurement('the plan of the venue');
+import { declare, DEFINITION, houseRule, measurement, VENUE_PLAN } from '../../foundations/index.js';
 
 export const onFloor = declare({
   key: 'runs.runs.*.onFloor',
@@ -14,7 +12,7 @@ export const between = declare({
   key: 'runs.runs.*.between',
   label: 'Between floors',
   unit: 'm',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'up and down on that path: steps, edges of galleries, stairs, ceiling',
 });
 export const rises = declare({
@@ -115,7 +113,7 @@ export const loomTogether = declare({
   key: 'runs.looms.*.together',
   label: 'Lie together',
   unit: 'm',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'length of the longest lead that lies beside another of the loom',
 });
 export const loomTrunk = declare({
@@ -165,7 +163,7 @@ export const besideMains = declare({
   key: 'runs.beside.*.mains',
   label: 'Beside mains',
   unit: 'm',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'length nearer than 0.3 m to a mains lead, not across it',
   limits: { raises: 'runs.hum-near', risk: { above: 1 } },
 });

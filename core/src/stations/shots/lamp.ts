@@ -7,7 +7,6 @@ import {
   given,
   houseRule,
   inOrder,
-  measurement,
   numberOf,
   sightAlong,
   standard,
@@ -17,22 +16,21 @@ import {
   type MapOf,
   type Point,
   type Segment,
+  VENUE_PLAN,
 } from '../../foundations/index.js';
 import type { MarkResult, PlaceResult } from '../ground/index.js';
-
-const PLAN = measurement('the plan of the venue');
 
 export const lampAim = declare({
   key: 'shots.lamps.*.aim',
   label: 'Direction',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
 });
 export const lampDistance = declare({
   key: 'shots.lamps.*.marks.*.distance',
   label: 'Distance',
   unit: 'm',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'from the lamp to the face',
 });
 export const lampLight = declare({
@@ -46,14 +44,14 @@ export const lampSide = declare({
   key: 'shots.lamps.*.marks.*.side',
   label: 'Off the front of the face',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'angle on the plan between where the face looks and the lamp',
 });
 export const lampAbove = declare({
   key: 'shots.lamps.*.marks.*.above',
   label: 'Above the eyes',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'angle of the lamp above the eyes',
 });
 export const lampGlare = declare({

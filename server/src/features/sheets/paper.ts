@@ -35,14 +35,9 @@ export const onPaper = (text: string): string => text.replace(UNWRITTEN, sign =>
 export function newPdf(title: string, options: PDFKit.PDFDocumentOptions): Pdf {
   const pdf = new PDFDocument({ ...options, font: FONTS.text, info: { Title: title } });
   // By their paths: under a name that is registered the tables read the whole typeface again for every cell.
-  const byPath = pdf.font.bind(pdf) as (source: string, ...rest: unknown[]) => Pdf;
+  const byPath = pdf.font.bind(pdf) as (source: PDFKit.Mixins.PDFFontSource, ...rest: unknown[]) => Pdf;
   pdf.font = (source: PDFKit.Mixins.PDFFontSource, ...rest: unknown[]) =>
-    byPath(
-      typeof source === 'string' && source in FONTS
-        ? FONTS[source as keyof typeof FONTS]
-        : (source as string),
-      ...rest,
-    );
+    byPath(FONTS[source as keyof typeof FONTS] ?? source, ...rest);
   for (const name of ['text', 'heightOfString', 'widthOfString', 'boundsOfString'] as const) {
     const plain = pdf[name].bind(pdf) as (text: string, ...rest: unknown[]) => never;
     pdf[name] = (text: string, ...rest: unknown[]) => plain(onPaper(text), ...rest);

@@ -1,7 +1,12 @@
 /** Figures of cameras: where they look, what they stand on, how they move, and whom they disturb. */
-import { declare, DEFINITION, houseRule, measurement, standard } from '../../../foundations/index.js';
-
-const PLAN = measurement('the plan of the venue');
+import {
+  declare,
+  DEFINITION,
+  houseRule,
+  measurement,
+  standard,
+  VENUE_PLAN,
+} from '../../../foundations/index.js';
 
 export const cameraFocal = declare({
   key: 'shots.cameras.*.focal',
@@ -10,7 +15,7 @@ export const cameraFocal = declare({
   basis: DEFINITION,
   formula: 'f',
 });
-export const aim = declare({ key: 'shots.cameras.*.aim', label: 'Direction', unit: '°', basis: PLAN });
+export const aim = declare({ key: 'shots.cameras.*.aim', label: 'Direction', unit: '°', basis: VENUE_PLAN });
 export const angleOfView = declare({
   key: 'shots.cameras.*.angleOfView',
   label: 'Angle of view',
@@ -22,7 +27,7 @@ export const noFilm = declare({
   key: 'shots.cameras.*.noFilm',
   label: 'No-film areas in the picture',
   unit: '',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method:
     'every 0.25 m of each no-film area’s edge inside the angle of view, tested for a clear line from the camera',
   limits: { raises: 'shots.no-film', stop: { isNot: 'none' } },
@@ -53,7 +58,7 @@ export const takesIn = declare({
   key: 'shots.cameras.*.moving.takesIn',
   label: 'Comes into or over',
   unit: '',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'what the area it moves in has in common with walls, seats, aisles and exits',
 });
 export const carried = declare({

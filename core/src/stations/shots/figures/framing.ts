@@ -1,7 +1,6 @@
 /** Figures of framing: how far, how large, with which lens, and from which side. */
-import { declare, houseRule, measurement, standard } from '../../../foundations/index.js';
+import { declare, houseRule, measurement, standard, VENUE_PLAN } from '../../../foundations/index.js';
 
-const PLAN = measurement('the plan of the venue');
 const THIN_LENS = standard('thin lens, the distance much longer than the focal length');
 const WIDE_SCREEN = standard('ITU-R BT.709: pictures are 16:9');
 const EYES_AT_A_THIRD = houseRule('the eyes lie a third from the top of the frame');
@@ -10,7 +9,7 @@ export const distance = declare({
   key: 'shots.shots.*.distance',
   label: 'Distance',
   unit: 'm',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   formula: 'sqrt(across ^ 2 + (lens - face) ^ 2)',
 });
 export const frameWanted = declare({
@@ -75,14 +74,14 @@ export const viewingAngle = declare({
   key: 'shots.shots.*.viewingAngle',
   label: 'Viewing angle',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'angle on the plan between where the subject faces and the camera',
 });
 export const verticalAngle = declare({
   key: 'shots.shots.*.verticalAngle',
   label: 'Camera above the eyes',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   formula: 'atan((lens - face) / across)',
   limits: { raises: 'shots.overhead', risk: { above: 60 } },
 });
@@ -121,7 +120,7 @@ export const windowCrop = declare({
   key: 'shots.shots.*.window.crop',
   label: 'Narrower than the picture it is cut from',
   unit: '×',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   formula: 'max(1, full / W)',
 });
 export const windowSharp = declare({
@@ -136,7 +135,7 @@ export const windowInside = declare({
   key: 'shots.shots.*.window.inside',
   label: 'Inside the whole picture',
   unit: '',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'the window laid into the picture of the shot that its camera is framed for',
   limits: { raises: 'shots.window-too-tight', risk: { is: false } },
 });

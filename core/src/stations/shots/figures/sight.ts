@@ -1,19 +1,18 @@
 /** Figures of sight: past walls, over heads, past furniture, and what else stands in the picture. */
-import { declare, houseRule, measurement } from '../../../foundations/index.js';
+import { declare, houseRule, measurement, VENUE_PLAN } from '../../../foundations/index.js';
 
 /** Sight must clear heads and furniture by so much, m. */
 export const CLEARANCE = 0.1;
 /** More of the frame hidden than this is worth a snag and is no coverage, %. */
 export const HIDDEN_BEARABLE = 5;
 
-const PLAN = measurement('the plan of the venue');
 const CLEARS = houseRule('must clear by 0.10 m');
 
 export const hidden = declare({
   key: 'shots.shots.*.hidden',
   label: 'Frame hidden',
   unit: '%',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'walls and pillars projected onto the frame at the mark; share of its width that they cover',
   limits: { raises: 'shots.hidden', risk: { above: HIDDEN_BEARABLE } },
 });
@@ -53,7 +52,7 @@ export const gearShare = declare({
   key: 'shots.gear.*.share',
   label: 'Other gear in the picture',
   unit: '%',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method:
     'stands and operators projected onto the picture, those behind walls left out; what moves, where it takes most',
   limits: { raises: 'shots.gear-in-picture', note: { above: 1 } },
@@ -80,7 +79,7 @@ export const cutAngle = declare({
   key: 'shots.cuts.*.angle',
   label: 'Between the two cameras',
   unit: '°',
-  basis: PLAN,
+  basis: VENUE_PLAN,
   method: 'angle at the mark between the two cameras',
 });
 export const cutGood = declare({
