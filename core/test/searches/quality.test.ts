@@ -25,9 +25,9 @@ function qualityWith(
   { side = 0, share = 0, middle = false, ...of }: Seen,
   { wanted = 1, fromAbove = false, mostGain = 20, shared = false } = {},
 ): Quality {
-  const view = { side, hidden: { share, middle, by: [] } } as unknown as Outlook;
+  const view = { side, wanted, hidden: { share, middle, by: [] } } as unknown as Outlook;
   const shot = { above: 0, pixels: 200, frame: 1, reached: true, nearEnough: true, isSet: false, ...of };
-  return qualityOf(view, shot as unknown as Appraisal, { wanted, fromAbove }, mostGain, shared);
+  return qualityOf(view, shot as unknown as Appraisal, { fromAbove }, mostGain, shared);
 }
 
 describe('a shot that is as good as can be', () => {

@@ -1,8 +1,12 @@
 /** Converters, image circles, T-stops, published sensitivity and cameras that see all round, by hand calculation. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Operation } from '../../src/foundations/index.js';
 import { applyPatch } from '../../src/foundations/index.js';
 import { assess } from '../../src/assess.js';
+import { fittedOf, lightLoss } from '../../src/stations/shots/fitted.js';
+import { isoFor } from '../../src/stations/shots/exposure.js';
+import { between } from '../arbitraries.js';
 import { edited, friday, number, set } from './edited.js';
 
 /** Friday's lectern by the north camera, after edits of its plan and of the kind of that camera. */
@@ -53,6 +57,28 @@ describe('a lens', () => {
     expect(dark.focus?.near).toEqual(plain.focus?.near);
   });
 
+  it('loses as much light behind a converter: f/2.8, T3.2 and 2 × at 200 lx and 1/50 s want ISO 2560', () => {
+    const of = (k: number, apertureShort: number, tStop: number) => {
+      const optics = friday.kinds.kinds.camfourth?.optics;
+      if (!optics) throw new Error('no optics');
+      return fittedOf({
+        optics: { ...optics, apertureShort, tStop },
+        lens: undefined,
+        lensKind: undefined,
+        converter: k,
+      });
+    };
+    const doubled = of(2, 2.8, 3.2);
+    expect(isoFor(5.6, lightLoss(doubled), 200, 1 / 50)).toBeCloseTo(2560, 6);
+    fc.assert(
+      fc.property(between(0.5, 3), between(1, 8), between(1, 1.5), (k, N, loss) => {
+        const { tStop = 0, ...fitted } = of(k, N, N * loss);
+        expect(lightLoss({ ...fitted, tStop })).toBeCloseTo(loss, 9);
+        expect(tStop).toBeCloseTo(k * N * loss, 9);
+      }),
+    );
+  });
+
   it('published as f/8 at 2000 lx has a base of 250 · 64 / 40 = ISO 400', () => {
     const published = lectern([], [{ op: 'remove', path: '/baseIso' }, set('/atTwoThousand', 8)]);
     const gain = 20 * Math.log10(number(published.iso) / 400);
@@ -83,6 +109,26 @@ describe('a camera that sees all round', () => {
     expect(Math.round(number(all.facePixels))).toBe(61);
     expect(all.reached?.value).toBe(true);
     expect(all.camera?.angleOfView.value).toBe(360);
+  });
+
+  it('gives a window the pixels of its whole turn: 3840 · 0.16 / (2π · 20) = 4.9 across a face at 20 m', () => {
+    const far = [set('/devices/camnorth1/place/at', [9, 1]), set('/devices/camnorth1/place/height', 1.6)];
+    const window = { order: 'zz1', mark: 'marklecte', size: 'waist up', camera: 'camnorth1', window: true };
+    const kinds = applyPatch(friday.kinds, [
+      set('/kinds/camfourth/optics/panoramic', true),
+      set('/kinds/camfourth/optics/pixels', 3840),
+    ]);
+    const { shots } = assess({ ...edited(...far, set('/shots/windowsho1', window)), kinds });
+    const { windowsho1: cut, shotlecter: whole } = shots.shots;
+    const d = number(cut?.distance);
+    expect(number(cut?.facePixels)).toBeCloseTo((3840 * 0.16) / (2 * Math.PI * d), 9);
+    expect(number(cut?.facePixels)).toBeCloseTo(number(whole?.facePixels), 9);
+    expect(number(cut?.frameGiven)).toBeCloseTo(1.87, 9);
+    // Whatever stands round it lies in its picture, and 1920 pixels are not left of a window so narrow.
+    expect(cut?.window?.inside.value).toBe(true);
+    expect(cut?.window?.sharp.value).toBe(false);
+    expect(cut?.picture?.across).toBeCloseTo(1.87 / 2 / d, 9);
+    expect([cut?.picture?.allRound, whole?.picture?.allRound]).toEqual([false, true]);
   });
 });
 

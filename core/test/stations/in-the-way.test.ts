@@ -1,7 +1,7 @@
 /** What is in the way: of those who watch, of a picture, of sight past furniture, of a stand – by hand, at the limits. */
 import { describe, expect, it } from 'vitest';
 import type { Area, Door } from '../../src/documents/index.js';
-import { pillarBlocker, type Point } from '../../src/foundations/index.js';
+import { pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
 import { disturbanceOf, drawnFrom, seatsOf } from '../../src/stations/shots/disturbance.js';
 import { shareOfPicture, type Picture } from '../../src/stations/shots/gear-in-picture.js';
 import { nearestSolid, solidsBetween, type SolidEdge } from '../../src/stations/shots/past-solids.js';
@@ -59,9 +59,32 @@ describe('those who watch', () => {
   });
 });
 
+describe('what stands in a picture of everything round it', () => {
+  const all: Picture = { eye: [0, 0], lens: 1.5, aim: 0, tilt: 0, across: 0.1, allRound: true };
+  const share = (at: Point, top = 3, blocking: Segment[] = []) =>
+    shareOfPicture(all, { at, floor: 0, top, width: 2 }, blocking);
+
+  it('takes the angle that it is wide of a whole turn, and the angle that it is high of half a one', () => {
+    // At 1 m 2 m across fill 90° of 360°, and 1.5 m above and below the lens 2 · 56.31° of 180°.
+    expect(share([0, 1])).toBeCloseTo((90 / 360) * ((2 * 56.3099) / 180), 6);
+    expect(share([-1, 0])).toBeCloseTo(share([0, 1]), 9);
+    expect(share([0, 1], 1.5)).toBeCloseTo(share([0, 1]) / 2, 9);
+  });
+
+  it('does not count what lies beside the lens or behind a wall', () => {
+    expect(share([0, 0.29])).toBe(0);
+    expect(share([0, 0.31])).toBeGreaterThan(0);
+    const wall: Segment = [
+      [-1, 0.5],
+      [1, 0.5],
+    ];
+    expect(share([0, 1], 3, [wall])).toBe(0);
+  });
+});
+
 describe('what stands in a picture', () => {
   /** A picture that is 2 m wide and 1.125 m high 10 m away, from 1.5 m, level. */
-  const picture: Picture = { eye: [0, 0], lens: 1.5, aim: 0, tilt: 0, across: 0.1 };
+  const picture: Picture = { eye: [0, 0], lens: 1.5, aim: 0, tilt: 0, across: 0.1, allRound: false };
   const share = (
     at: Point,
     of: Partial<{ floor: number; top: number; width: number }> = {},

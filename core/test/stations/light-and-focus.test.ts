@@ -2,7 +2,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Format, Optics } from '../../src/documents/index.js';
-import { numberOf, parseQuantity, showText, type Figure, type Point } from '../../src/foundations/index.js';
+import {
+  numberOf,
+  parseQuantity,
+  polar,
+  showText,
+  type Figure,
+  type Point,
+} from '../../src/foundations/index.js';
 import { gainNeeded, isoNeeded, lightToSpare, shutterTime } from '../../src/stations/shots/exposure.js';
 import { circleOfConfusion, facesAlong, focusOf } from '../../src/stations/shots/focus.js';
 import { between } from '../arbitraries.js';
@@ -150,5 +157,24 @@ describe('focus', () => {
     };
     expect(facesAlong([4, 5], group, 6)).toEqual([expect.closeTo(6, 9), expect.closeTo(6, 9)]);
     expect(facesAlong([10, 11], group, 6)).toEqual([expect.closeTo(4, 9), expect.closeTo(8, 9)]);
+    // From 8 m higher the axis of 10 m lies over 6 m of floor: 2 m of it are 1.2 m along the axis.
+    expect(facesAlong([10, 11], group, 10)).toEqual([expect.closeTo(8.8, 9), expect.closeTo(11.2, 9)]);
+  });
+
+  it('measures the depth of a group along an axis through its middle, from wherever it is seen', () => {
+    fc.assert(
+      fc.property(between(0, 360), between(3, 20), between(0, 10), between(0, 5), (turn, run, up, width) => {
+        const at: Point = [10, 5];
+        const camera = polar(at, turn, run);
+        const mark = { order: '1', label: 'choir', height: 1.6, at, width, facing: 0 };
+        // The same in space: ends of the group projected onto the line from lens to middle.
+        const [ax, ay, az] = [at[0] - camera[0], at[1] - camera[1], -up];
+        const slant = Math.hypot(ax, ay, az);
+        const along = [-1, 1].map(side => (ax * ax + (ay + (side * width) / 2) * ay + az * az) / slant);
+        const [near, far] = facesAlong(camera, mark, slant);
+        expect(near).toBeCloseTo(Math.min(...along), 9);
+        expect(far).toBeCloseTo(Math.max(...along), 9);
+      }),
+    );
   });
 });

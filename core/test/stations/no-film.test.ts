@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
 import { noFilmInView, noFilmOf } from '../../src/stations/shots/no-film.js';
 import { area, box } from '../rooms.js';
+import { assessed, remove, set } from './edited.js';
 
 /** A camera at the corner of the room that looks east. */
 const seen = (
@@ -59,9 +60,31 @@ describe('an area that may not be filmed', () => {
 describe('the figure of a camera', () => {
   const areas = { area00001: area('no-film', box(5, -1, 6, 1), { label: 'choir' }) };
   it('names what it takes in, or none, or that it is not known', () => {
-    const of = (facing: number) => noFilmOf('camera001', { at: [0, 0], facing, spread: 40 }, areas, []);
+    const of = (facing: number) => noFilmOf('camera001', [{ at: [0, 0], facing, spread: 40 }], areas, []);
     expect(of(0).value).toBe('choir');
     expect(of(90).value).toBe('none');
-    expect(noFilmOf('camera001', undefined, areas, []).value).toBeNull();
+    expect(noFilmOf('camera001', [], areas, []).value).toBeNull();
+  });
+
+  it('looks at every shot of a camera that turns, and at where one that is locked is turned', () => {
+    // A second mark west of a camera whose first shot lies east; the area is behind it.
+    const behind = { order: '9', label: 'Book', at: [6, 1.9], facing: 0, height: 1.6 };
+    const play = area('no-film', box(4, 1, 6, 3), { label: 'play corner' });
+    const patch = [
+      set('/venueChanges', {
+        changemar: { path: '/marks/markbook1', value: behind },
+        changeare: { path: '/areas/areaplay1', value: play },
+      }),
+      set('/shots/shotbook1', { order: 'zz', mark: 'markbook1', size: 'waist up', camera: 'camnorth1' }),
+    ];
+    const seen = (...more: Parameters<typeof assessed>) =>
+      String(assessed(...patch, ...more).shots.cameras.camnorth1?.noFilm.value);
+    expect(seen()).toContain('play corner');
+    expect(seen(remove('/shots/shotbook1'))).not.toContain('play corner');
+    const turned = set('/devices/camnorth1/place/facing', 0);
+    expect(seen(turned, set('/devices/camnorth1/worked', 'remote'))).toContain('play corner');
+    expect(seen(turned, set('/devices/camnorth1/worked', 'locked'))).not.toContain('play corner');
+    const back = set('/devices/camnorth1/place/facing', 180);
+    expect(seen(back, remove('/shots/shotbook1'))).toContain('play corner');
   });
 });

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import { angleBetween, area, direction, type Point } from '../../src/foundations/index.js';
+import { angleBetween, area, direction, polar, type Point } from '../../src/foundations/index.js';
 import { between } from '../arbitraries.js';
 import { assessed, edited, friday, number, remove, set } from './edited.js';
 
@@ -26,6 +26,29 @@ describe('the frame wanted', () => {
     expect(number(three?.frameWanted)).toBeCloseTo(2.75, 12);
     const five = assessed(set(`${SHOT}/size`, 'panel'), set(`${SHOT}/people`, 5)).shots.shots.shotlecter;
     expect(number(five?.frameWanted)).toBeCloseTo(4.25, 12);
+  });
+
+  it('of a whole area is its extent as it is seen, at least one person, and a tenth', () => {
+    const choir = (extent: number, turn: number) => {
+      const venueChanges = {
+        changewid: { path: '/marks/markchoir/width', value: extent },
+        changefac: { path: '/marks/markchoir/facing', value: 0 },
+        changepla: { path: '/marks/markchoir/at', value: [20, 8] },
+      };
+      const place = set('/devices/camwide01/place/at', polar([20, 8], turn, 9));
+      const { shots } = assessed(set('/venueChanges', venueChanges), place).shots;
+      return number(shots.shotchoir1?.frameWanted);
+    };
+    expect(choir(6, 0)).toBeCloseTo(6.6, 9);
+    expect(choir(6, 180)).toBeCloseTo(6.6, 9);
+    expect(choir(6, 60)).toBeCloseTo(3.3, 9);
+    // Seen from its end a row is as wide as the first of it: 0.75 m.
+    expect(choir(6, 90)).toBeCloseTo(0.825, 9);
+    expect(choir(0.5, 90)).toBeCloseTo(0.55, 9);
+    for (const turn of [0, 30, 89, 90, 150, 270]) {
+      const seen = Math.max(6 * Math.abs(Math.cos((turn * Math.PI) / 180)), 0.75);
+      expect(choir(6, turn)).toBeCloseTo(1.1 * seen, 6);
+    }
   });
 
   it('of a whole area without a width is that of two metres and a tenth', () => {

@@ -116,8 +116,9 @@ function windowsOf(
   crop: number,
 ): Window[] {
   let base: number | undefined;
-  return shots.flatMap(({ subject: { mark, eyes, wanted } }, index) => {
+  return shots.flatMap(({ subject: { mark, eyes } }, index) => {
     const view = outlooks[index] as Outlook;
+    const { wanted } = view;
     if (!may[index] || isHidden(view.hidden) || view.run < 0.2) return [];
     const towards = direction(at, mark.at);
     base ??= towards;

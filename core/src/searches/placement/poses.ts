@@ -4,8 +4,8 @@ import { direction, distance, type MapOf, type Point, type Segment } from '../..
 import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
 import { tiltFor } from '../../stations/shots/framing.js';
 import { disturbanceOf } from '../../stations/shots/disturbance.js';
-import { shareOfPicture, type Gear, type Picture } from '../../stations/shots/gear-in-picture.js';
-import { noFilmInView } from '../../stations/shots/no-film.js';
+import { acrossOf, shareOfPicture, type Gear, type Picture } from '../../stations/shots/gear-in-picture.js';
+import { noFilmInView, viewOf } from '../../stations/shots/no-film.js';
 import type { ShotsReads } from '../../stations/shots/index.js';
 import type { Wanted, WantedShot } from './demands.js';
 import { frameAsSet, framesOf, type Frame } from './frames.js';
@@ -220,6 +220,7 @@ class TakenPicture implements Picture {
     readonly lens: number,
     readonly aim: number,
     readonly across: number,
+    readonly allRound: boolean,
     private readonly subject: WantedShot['subject'],
     private readonly frame: number,
   ) {}
@@ -238,13 +239,14 @@ export const pictureOf = (
   { optics }: Lens,
   aim = direction(at, subject.mark.at),
 ): Picture =>
-  new TakenPicture(at, elevation, aim, optics.sensorWidth / (optics.crop ?? 1) / 2 / focal, subject, frame);
+  new TakenPicture(
+    ...([at, elevation, aim, acrossOf(optics, focal)] as const),
+    ...([optics.panoramic === true, subject, frame] as const),
+  );
 
 /** Whether a picture takes in a no-film area. */
-function takesIn({ eye, aim, across }: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean {
-  const spread = (2 * Math.atan(across) * 180) / Math.PI;
-  return noFilmInView(areas, { at: eye, facing: aim, spread }, blocking).length > 0;
-}
+const takesIn = (picture: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean =>
+  noFilmInView(areas, viewOf(picture), blocking).length > 0;
 
 /** Whether a body seen from a pose is in the picture of a shot. */
 export const isSeen = (picture: Picture, body: Gear, blocking: readonly Segment[]): boolean =>

@@ -57,7 +57,7 @@ const ONLY_SEATED = 0.25;
 export function qualityOf(
   view: Outlook,
   shot: Appraisal,
-  { wanted, fromAbove }: Pick<Subject, 'wanted' | 'fromAbove'>,
+  { fromAbove }: Pick<Subject, 'fromAbove'>,
   mostGain: number | undefined,
   shared = false,
 ): Quality {
@@ -81,7 +81,7 @@ export function qualityOf(
   }
   weigh('heads', blocked(shot.standing) ? ONLY_SEATED : 1);
   weigh('face', FACE(shot.pixels));
-  if (shared || shot.isSet) weigh('loose', LOOSE(wanted / shot.frame));
+  if (shared || shot.isSet) weigh('loose', LOOSE(view.wanted / shot.frame));
   const { gain } = shot;
   if (gain !== undefined && mostGain) weigh('gain', GAIN(gain / mostGain));
   weigh('focus', shot.sharp === false ? NOT_SHARP : 1);

@@ -26,6 +26,8 @@ import {
   isReached,
   LOOSEST,
   pixelsOnFace,
+  seenFromItsSide,
+  wholeAreaFrom,
 } from './framing.js';
 import { nearestSolid, solidsBetween, type SolidEdge } from './past-solids.js';
 import {
@@ -44,8 +46,10 @@ export interface Subject {
   readonly floor: number;
   /** Vertical illuminance, lx, where it was measured. */
   readonly light: number | undefined;
-  /** Frame width wanted, m. */
+  /** Frame width wanted, m; of a whole area from its front. */
   readonly wanted: number;
+  /** Width of a whole area, m, of which less is seen from its side; undefined for other shots. */
+  readonly extent: number | undefined;
   /** A table, a book or hands, looked down on. */
   readonly fromAbove: boolean;
 }
@@ -78,6 +82,7 @@ export function subjectOf(
     floor,
     light: numberOf(light),
     wanted,
+    extent: seenFromItsSide(shot, mark.width) ? mark.width : undefined,
     fromAbove: shot.size === 'from above',
   };
 }
@@ -114,9 +119,14 @@ export class Outlook {
     return angleBetween(direction(at, this.at), facing);
   }
 
+  /** Frame width wanted from there, m. */
+  get wanted(): number {
+    const { wanted, extent } = this.subject;
+    return extent === undefined ? wanted : wholeAreaFrom(extent, this.side);
+  }
+
   get hidden(): Hidden {
-    const { mark, wanted } = this.subject;
-    return (this.walls ??= hiddenShare(this.at, mark.at, wanted, this.blockers));
+    return (this.walls ??= hiddenShare(this.at, this.subject.mark.at, this.wanted, this.blockers));
   }
 
   /** Seats on the way. */
@@ -156,7 +166,7 @@ export class Appraisal {
   ) {
     const { sensorWidth, crop = 1, focalMin, focalMax, panoramic } = lens.optics;
     this.distance = Math.hypot(view.run, height - subject.eyes);
-    this.needed = focalFor(sensorWidth, crop, this.distance, subject.wanted);
+    this.needed = focalFor(sensorWidth, crop, this.distance, view.wanted);
     this.focal = set ?? Math.max(focalMin, Math.min(focalMax, this.needed));
     this.frame = panoramic
       ? allRoundAt(this.distance)
@@ -201,16 +211,16 @@ export class Appraisal {
 
   /** Clearance from furniture and from what hangs, m; undefined with nothing solid between. */
   get past(): number | undefined {
-    const { floor, eyes, wanted } = this.subject;
+    const { floor, eyes } = this.subject;
     if (this.view.solids.length === 0) return undefined;
-    const lowest = lowestPoint(floor, eyes, wanted);
+    const lowest = lowestPoint(floor, eyes, this.view.wanted);
     return nearestSolid(this.view.solids, { lens: this.height, lowest, eyes })?.clear;
   }
 
   private over(posture: 'standingHead' | 'seatedHead'): number | undefined {
-    const { floor, eyes, wanted } = this.subject;
+    const { floor, eyes } = this.subject;
     if (this.view.seats.length === 0) return undefined;
-    const lowest = lowestPoint(floor, eyes, wanted);
+    const lowest = lowestPoint(floor, eyes, this.view.wanted);
     return nearestHeads(this.view.seats, this.height, lowest, posture, this.rules)?.clear;
   }
 

@@ -16,8 +16,9 @@ import { disturbanceBy } from './disturbance.js';
 import * as figures from './figures/cameras.js';
 import type { Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
+import type { Picture } from './gear-in-picture.js';
 import { movingResult } from './moving.js';
-import { noFilmOf } from './no-film.js';
+import { noFilmOf, viewOf, type View } from './no-film.js';
 import type { CameraResult } from './result.js';
 import { supportResult } from './support.js';
 
@@ -34,6 +35,8 @@ export interface CameraReads {
   /** The mark of the shot it is framed for, and the focal length that has. */
   readonly mark: Mark | undefined;
   readonly focal: Figure | undefined;
+  /** The pictures of all its shots that are no windows. */
+  readonly pictures: readonly Picture[] | undefined;
   /** Windows that are cut from its picture. */
   readonly windows: number;
   /** Minutes that it is live. */
@@ -65,7 +68,7 @@ export function cameraResult(id: string, reads: CameraReads): CameraResult {
     angleOfView,
     support: supportResult(id, device, reads.support, reads.kind?.weight),
     wedge: view ? visibleRegion(view.at, view.facing, view.spread, RANGE, blocking) : [],
-    noFilm: noFilmOf(id, view, areas, blocking),
+    noFilm: noFilmOf(id, viewsOf(device, view, reads.pictures), areas, blocking),
     disturbance: disturbanceBy(id, device, at, reads.drawn, reads.rules),
     moving: movingResult(id, { ...reads, weight: reads.kind?.weight, lensWeight: reads.lens?.weight }),
     pictures: figures.pictures.calc(
@@ -76,6 +79,23 @@ export function cameraResult(id: string, reads: CameraReads): CameraResult {
       ],
     ),
   };
+}
+
+/**
+ * All that a camera looks at: its shots, as far as it turns to them, and where it is turned by hand. One that is locked
+ * and turned by hand looks nowhere else.
+ */
+function viewsOf(
+  { worked, place }: Device,
+  standing: View | undefined,
+  pictures: readonly Picture[] = [],
+): readonly View[] {
+  const turned = place?.facing !== undefined;
+  const shots = pictures.map(picture => {
+    const view = viewOf(picture);
+    return turned && worked === 'locked' ? { ...view, facing: place.facing ?? view.facing } : view;
+  });
+  return standing && (turned || shots.length === 0) ? [standing, ...shots] : shots;
 }
 
 /** That of the shot it is framed for, or the widest it has. */

@@ -58,7 +58,7 @@ function withLens(optics: Optics, lens: Lens, id: string): Fitted {
 }
 
 /**
- * A converter k multiplies focal lengths, apertures and the image circle by k. An image circle narrower than the
+ * A converter k multiplies focal lengths, apertures, T-stop and the image circle by k. An image circle narrower than the
  * diagonal of the sensor forces a crop. From “F n at 2000 lx” the base sensitivity is 250·n² / (2000·t). Focal
  * lengths of phones are those of full frame with the same diagonal: f = f35 · w / 34.6, w the width at 4:3.
  */
@@ -78,7 +78,7 @@ function converted(optics: Fitted, k: number): Fitted {
     }
   }
   if (k !== 1) {
-    for (const field of ['focalMin', 'focalMax', 'apertureShort', 'apertureLong'] as const) {
+    for (const field of ['focalMin', 'focalMax', 'apertureShort', 'apertureLong', 'tStop'] as const) {
       const value = fitted[field];
       if (value === undefined) continue;
       fitted[field] = value * k;
@@ -123,7 +123,5 @@ export function opticsTerm(
 }
 
 /** How much darker the lens is than its f-number says: its T-stop over its f-number, 1 where that is not known. */
-export const lightLoss = ({ tStop, apertureShort, sources }: Fitted): number =>
-  tStop === undefined || apertureShort === undefined || sources?.apertureShort !== undefined
-    ? 1
-    : tStop / apertureShort;
+export const lightLoss = ({ tStop, apertureShort }: Fitted): number =>
+  tStop === undefined || apertureShort === undefined ? 1 : tStop / apertureShort;

@@ -83,7 +83,8 @@ export const noFocus = (id: string, why: string): Focus => ({
 
 /**
  * Distances from the lens to the nearest and the farthest face of a mark along the optical axis, m: a group stands
- * across the way it faces. Heights are left out, as they are nearly the same for all.
+ * across the way it faces, all at one height. `slant`: from lens to the middle face; an axis that is tilted by so much
+ * takes less of what lies farther back.
  */
 export function facesAlong(camera: Point, { at, facing, width = 0 }: Mark, slant: number): [number, number] {
   const run = distance(camera, at);
@@ -93,7 +94,8 @@ export function facesAlong(camera: Point, { at, facing, width = 0 }: Mark, slant
     const [x, y] = polar(at, facing + side, width / 2);
     return (x - at[0]) * ux + (y - at[1]) * uy;
   });
-  return [Math.max(0.05, slant + Math.min(...depths)), slant + Math.max(...depths)];
+  const level = run / slant;
+  return [Math.max(0.05, slant + level * Math.min(...depths)), slant + level * Math.max(...depths)];
 }
 
 /** Wavelength in the middle of what the eye sees, mm. */

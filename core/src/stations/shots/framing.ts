@@ -29,8 +29,20 @@ const GROUP_MARGIN = 1.1;
 const [SEAT, AROUND] = [0.75, 0.5];
 const LONE_EXTENT = 2;
 
-/** Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated, extent + 10 % for a whole area. */
-export function frameWanted(id: string, shot: Shot, extent: number | undefined): Figure {
+const ACROSS = 'margin * max(extent * abs(cos(side)), min(extent, seat))';
+const acrossFrom = reckoner(ACROSS, 'margin', 'extent', 'side', 'seat');
+/**
+ * Width of the frame, m, that a whole area asks for from so many degrees off its front: its extent as it is seen from
+ * there and 10 %, at least the width of one person, as a row seen from its end is.
+ */
+export const wholeAreaFrom = (extent: number, side: number): number =>
+  acrossFrom(GROUP_MARGIN, extent, side, SEAT);
+
+/**
+ * Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated, extent as seen + 10 % for a whole area.
+ * `side`: the viewing angle, degrees off the front; undefined while it is not known, which counts as the front.
+ */
+export function frameWanted(id: string, shot: Shot, extent: number | undefined, side?: Figure): Figure {
   const size = SIZES[shot.size];
   if (size) {
     const width = constant('size', size.width, 'm', 'table of shot sizes, 16:9');
@@ -52,8 +64,16 @@ export function frameWanted(id: string, shot: Shot, extent: number | undefined):
       ? constant('extent', LONE_EXTENT, 'm', 'two metres, until the mark’s width is entered')
       : given('extent', extent, 'm', 'venue', `/marks/${shot.mark}/width`);
   const margin = constant('margin', GROUP_MARGIN, '×', 'the whole area and 10 % around it');
+  if (side && seenFromItsSide(shot, extent)) {
+    const person = constant('seat', SEAT, 'm', 'width of one person, as a row is seen from its end');
+    return figures.frameWanted.calc([id], [whole, margin, taken('side', side), person], { formula: ACROSS });
+  }
   return figures.frameWanted.calc([id], [whole, margin], { formula: 'extent * margin' });
 }
+
+/** Whether how wide a shot is wanted depends on the side it is seen from. */
+export const seenFromItsSide = ({ size }: Pick<Shot, 'size'>, extent: number | undefined): extent is number =>
+  size === 'whole area' && extent !== undefined;
 
 /** Terms of the active sensor width after the video mode's crop. */
 export function sensorTerms(kind: string, optics: Fitted): Term[] {
@@ -125,13 +145,16 @@ export const frameAt = figures.frameGiven.reckoner('w', 'crop', 'd', 'f');
 const TURN = 2 * Math.PI;
 export const allRoundAt = (distance: number): number => TURN * distance;
 
-/** What a camera that sees all round gives at a distance: the whole circle, m. */
-export const frameAllRound = (id: string, distance: Figure): Figure =>
-  figures.frameGiven.calc(
-    [id],
-    [constant('turn', TURN, '', 'a whole circle at distance 1'), taken('d', distance)],
-    { formula: 'turn * d' },
-  );
+/**
+ * What a camera that sees all round gives at a distance: the whole circle, m, or the part of it that a window so many
+ * times narrower is.
+ */
+export const frameAllRound = (id: string, distance: Figure, crop?: Figure): Figure => {
+  const circle = [constant('turn', TURN, '', 'a whole circle at distance 1'), taken('d', distance)];
+  return crop
+    ? figures.frameGiven.calc([id], [...circle, taken('crop', crop)], { formula: 'turn * d / crop' })
+    : figures.frameGiven.calc([id], circle, { formula: 'turn * d' });
+};
 
 /** Frame width the lens really gives there, at the focal length in use. */
 export const frameGiven = (

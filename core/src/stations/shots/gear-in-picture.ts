@@ -2,6 +2,7 @@
 import type { Device, Mark, Rules } from '../../documents/index.js';
 import {
   direction,
+  distance,
   inOrder,
   numberOf,
   polar,
@@ -116,20 +117,24 @@ export interface Picture {
   readonly aim: number;
   readonly tilt: number;
   readonly across: number;
+  /** It takes in everything round it; `across` is that of the part that looks where it is aimed. */
+  readonly allRound: boolean;
 }
 
-/** The picture of a shot; undefined while its camera has no place. */
+/** Tangent of half the angle that a lens sees with a focal length, mm. */
+export const acrossOf = ({ sensorWidth, crop = 1 }: Fitted, focal: number): number =>
+  sensorWidth / crop / 2 / focal;
+
+/** The picture of a shot with a tilt and an angle of view; undefined while its camera has no place. */
 export function pictureAt(
   { at, elevation }: PlaceResult,
   mark: Mark,
-  optics: Fitted,
-  focal: Figure,
   tilt: Figure,
+  { across, allRound }: { readonly across: number | undefined; readonly allRound: boolean },
 ): Picture | undefined {
-  const [lens, f, down] = [elevation, focal, tilt].map(numberOf);
-  if (!at || lens === undefined || f === undefined || down === undefined) return undefined;
-  const across = optics.sensorWidth / (optics.crop ?? 1) / 2 / f;
-  return { eye: at, lens, aim: direction(at, mark.at), tilt: down, across };
+  const [lens, down] = [elevation, tilt].map(numberOf);
+  if (!at || lens === undefined || across === undefined || down === undefined) return undefined;
+  return { eye: at, lens, aim: direction(at, mark.at), tilt: down, across, allRound };
 }
 
 /** Something this near is beside the lens, not before it, m. */
@@ -143,6 +148,7 @@ export function shareOfPicture(
 ): number {
   const { eye, lens, aim, across } = picture;
   const [dx, dy] = [at[0] - eye[0], at[1] - eye[1]];
+  if (picture.allRound) return shareOfSphere(picture, { at, floor, top, width }, blocking);
   const [ux, uy] = [Math.cos(aim * RADIANS), Math.sin(aim * RADIANS)];
   const [ahead, aside] = [dx * ux + dy * uy, dy * ux - dx * uy];
   if (ahead < BESIDE) return 0;
@@ -157,6 +163,19 @@ export function shareOfPicture(
   const away = Math.hypot(dx, dy);
   if (sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;
   return share;
+}
+
+/** The same of a picture of everything round it, as degrees to the side and up of 360 by 180. */
+function shareOfSphere(
+  { eye, lens }: Picture,
+  { at, floor, top, width }: Pick<Gear, 'at' | 'floor' | 'top' | 'width'>,
+  blocking: readonly Segment[],
+): number {
+  const away = distance(eye, at);
+  if (away < BESIDE || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;
+  const wide = Math.atan(width / 2 / away) / Math.PI;
+  const tall = (Math.atan((top - lens) / away) - Math.atan((floor - lens) / away)) / Math.PI;
+  return wide * Math.max(0, tall);
 }
 
 /** How much of low…high lies within ±half. */

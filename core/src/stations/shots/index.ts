@@ -17,7 +17,7 @@ import { cutsOf } from './cuts.js';
 import { drawnFrom, seatsOf } from './disturbance.js';
 import { SHOTS_FIGURES } from './figures/index.js';
 import { fittedOf, putOf, type Fitted } from './fitted.js';
-import { framedFor, wholeOf, type ShotsInOrder } from './framed-for.js';
+import { framedFor, picturesByCamera, wholeOf, type ShotsInOrder } from './framed-for.js';
 import { gearInPicture, gearOf } from './gear-in-picture.js';
 import { lampResult } from './lamp.js';
 import { lightAt } from './light.js';
@@ -206,6 +206,7 @@ function camerasIn(
     const main = room.inOrder().find(([, { importance }]) => importance === 'vital') ?? room.inOrder()[0];
     return marks()?.[main?.[1].mark ?? '']?.at;
   };
+  const pictures = parts.part('pictures by camera', { shots, order: room.inOrder }, picturesByCamera);
   const drawn = parts.part('drawn', { areas: () => venue().areas, mark: mainMark }, drawnTo);
   return parts.each(
     'cameras',
@@ -227,6 +228,7 @@ function camerasIn(
         lens: kindOf(device.lens),
         mark: marks()?.[reads.shots?.[first]?.mark ?? ''],
         focal: shots()[first]?.focal,
+        pictures: pictures()[id],
         windows: own.filter(([, { window }]) => window).length,
         minutes: minutesLive(id, reads.shots, reads.runningOrder),
         blockers: ground.blockers,

@@ -16,6 +16,7 @@ import {
   type Segment,
 } from '../../foundations/index.js';
 import { noFilm } from './figures/cameras.js';
+import type { Picture } from './gear-in-picture.js';
 
 const STEP = 0.25;
 
@@ -25,6 +26,13 @@ export interface View {
   readonly facing: number;
   readonly spread: number;
 }
+
+/** Where a picture is taken from, and how wide it looks. */
+export const viewOf = ({ eye, aim, across, allRound }: Picture): View => ({
+  at: eye,
+  facing: aim,
+  spread: allRound ? 360 : (2 * Math.atan(across) * 180) / Math.PI,
+});
 
 /** Labels of no-film areas of which any part is in view and not behind a wall or pillar; checked every 0.25 m. */
 export const noFilmInView = (
@@ -36,16 +44,17 @@ export const noFilmInView = (
     kind === 'no-film' && inFrame(outline, view, blocking) ? [label] : [],
   );
 
-/** The same, of a camera of the plan. */
-export const noFilmOf = (
+/** The same, of everything that a camera of the plan looks at. */
+export function noFilmOf(
   id: string,
-  view: View | undefined,
+  views: readonly View[],
   areas: MapOf<Area> | undefined,
   blocking: readonly Segment[],
-): Figure =>
-  view
-    ? noFilm.found([id], noFilmInView(areas, view, blocking).join(', ') || 'none')
-    : noFilm.unknown([id], 'it has no place or direction yet');
+): Figure {
+  if (views.length === 0) return noFilm.unknown([id], 'it has no place or direction yet');
+  const seen = new Set(views.flatMap(view => noFilmInView(areas, view, blocking)));
+  return noFilm.found([id], [...seen].join(', ') || 'none');
+}
 
 function inFrame(
   outline: readonly Point[],

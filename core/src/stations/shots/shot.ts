@@ -36,7 +36,7 @@ import {
   verticalAngle,
   viewVerdict,
 } from './framing.js';
-import { pictureAt } from './gear-in-picture.js';
+import { acrossOf, pictureAt } from './gear-in-picture.js';
 import { framedEverywhere } from './moving.js';
 import type { Framing, ShotResult } from './result.js';
 import { exposureOf } from './shot-exposure.js';
@@ -85,10 +85,9 @@ export interface Placed extends ShotReads {
 export function shotResult(id: string, reads: ShotReads): ShotResult {
   const { shot, mark, markFigures, device, place, optics } = reads;
   const { camera } = shot;
-  const wanted = frameWanted(id, shot, mark?.width);
   if (!mark || !markFigures || !device || camera === undefined || !optics || !place?.at) {
     const why = !mark ? 'its mark is gone' : !optics ? 'no camera takes it' : 'its camera has no place yet';
-    return unknownShot(id, camera, wanted, why);
+    return unknownShot(id, camera, frameWanted(id, shot, mark?.width), why);
   }
   const placed: Placed = {
     ...reads,
@@ -102,15 +101,21 @@ export function shotResult(id: string, reads: ShotReads): ShotResult {
     lens: taken('lens', place.elevation),
     face: taken('face', markFigures.elevation),
   };
+  const angles = anglesOf(id, placed);
+  const wanted = frameWanted(id, shot, mark.width, angles.viewingAngle);
   const lowest = lowestWanted(id, wanted, markFigures.elevation, markFigures.floor);
   const { used, ...framing } = framingOf(id, placed, wanted, lowest);
   return {
     camera,
     ...framing,
+    ...angles,
     ...sightOf(id, placed, wanted, lowest),
     ...exposureOf(id, placed, used, framing),
   };
 }
+
+const acrossTerm = (run: number): Term =>
+  constant('across', run, 'm', 'distance on the plan from camera to mark');
 
 /** How large it is and from which side, and the optics as it uses them: those of a window are cut. */
 function framingOf(
@@ -118,26 +123,28 @@ function framingOf(
   placed: Placed,
   wanted: Figure,
   lowest: Figure,
-): Framing & { readonly used: Fitted } {
+): Omit<Framing, keyof Angles> & { readonly used: Fitted } {
   const { camera, device, mark, at, run, lens, face, rules, whole, blocking } = placed;
   const { kind } = device;
   const own = placed.optics;
-  const across = constant('across', run, 'm', 'distance on the plan from camera to mark');
-  const distance = figures.distance.calc([id], [across, lens, face]);
+  const onPlan = acrossTerm(run);
+  const distance = figures.distance.calc([id], [onPlan, lens, face]);
   const needed = focalNeeded(id, kind, own, distance, wanted);
   const focal = focalOf(id, placed, needed);
-  const full = own.panoramic ? frameAllRound(id, distance) : frameGiven(id, kind, own, distance, focal);
+  const frameOf = (optics: Fitted, crop?: Figure): Figure =>
+    own.panoramic ? frameAllRound(id, distance, crop) : frameGiven(id, kind, optics, distance, focal);
+  const full = frameOf(own);
   const window =
     whole &&
     windowResult(id, kind, own, rules, whole, {
       full,
       wanted,
       aim: direction(at, mark.at),
-      tilt: numberOf(tiltTo(id, across, lens, face, wanted)) ?? 0,
+      tilt: numberOf(tiltTo(id, onPlan, lens, face, wanted)) ?? 0,
     });
   const optics = window ? cutBy(own, numberOf(window.crop) ?? 1) : own;
-  const frame = window ? frameGiven(id, kind, optics, distance, focal) : full;
-  const tilt = tiltTo(id, across, lens, face, frame);
+  const frame = window ? frameOf(optics, window.crop) : full;
+  const tilt = tiltTo(id, onPlan, lens, face, frame);
   const pixels = facePixels(id, kind, optics, frame);
   return {
     used: optics,
@@ -150,7 +157,7 @@ function framingOf(
     lowest,
     reached: window
       ? windowHolds(id, window)
-      : optics.panoramic
+      : own.panoramic
         ? figures.reached.found([id], true, [], { method: 'it sees all round' })
         : device.focal === undefined
           ? reaches(id, kind, optics, needed)
@@ -159,11 +166,28 @@ function framingOf(
     frameHeight: frameHeight(id, frame),
     facePixels: pixels,
     faceVerdict: faceVerdict(id, pixels),
-    ...anglesOf(id, placed, across),
     nearEnough: nearEnough(id, kind, optics, distance),
     fromEverywhere: framedEverywhere(id, camera, device, { at, mark, optics, wanted }, blocking),
-    picture: pictureAt(placed.place, mark, optics, focal, tilt),
+    picture: pictureAt(placed.place, mark, tilt, {
+      across: tangentOf(optics, { focal, frame, distance, window }),
+      allRound: own.panoramic === true && !window,
+    }),
   };
+}
+
+/** Tangent of half the angle of a frame; that of a window of a picture all round follows from its width. */
+function tangentOf(
+  optics: Fitted,
+  {
+    focal,
+    frame,
+    distance,
+    window,
+  }: Pick<Framing, 'focal' | 'distance' | 'window'> & { readonly frame: Figure },
+): number | undefined {
+  const [f, width, d] = [focal, frame, distance].map(numberOf);
+  if (window && optics.panoramic) return width === undefined || !d ? undefined : width / 2 / d;
+  return f === undefined ? undefined : acrossOf(optics, f);
 }
 
 /** The focal length in use: that of the whole picture for a window, the one set, or the one needed. */
@@ -179,12 +203,11 @@ function focalOf(id: string, { camera, device, optics, whole }: Placed, needed: 
     : focalSet(id, camera, device.kind, optics, device.focal);
 }
 
+type Angles = Pick<Framing, 'viewingAngle' | 'verticalAngle' | 'viewVerdict'>;
+
 /** From which side it is seen, and how good that is. */
-function anglesOf(
-  id: string,
-  { shot, mark, at, lens, face }: Placed,
-  across: Term,
-): Pick<Framing, 'viewingAngle' | 'verticalAngle' | 'viewVerdict'> {
+function anglesOf(id: string, { shot, mark, at, run, lens, face }: Placed): Angles {
+  const across = acrossTerm(run);
   const above = verticalAngle(id, across, lens, face);
   if (shot.size === 'from above') {
     return {

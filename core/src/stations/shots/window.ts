@@ -57,8 +57,9 @@ export function windowResult(
   const { across } = whole.picture;
   const part = across / (numberOf(crop) ?? 1);
   const lies =
-    within(angleBetween(aim, whole.aim), across, part) &&
-    within(Math.abs(tilt - whole.picture.tilt), (across * 9) / 16, (part * 9) / 16);
+    whole.picture.allRound ||
+    (within(angleBetween(aim, whole.aim), across, part) &&
+      within(Math.abs(tilt - whole.picture.tilt), (across * 9) / 16, (part * 9) / 16));
   return {
     of: whole.shot,
     crop,
