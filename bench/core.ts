@@ -184,7 +184,7 @@ function visibility(): void {
     const runs = Math.max(10, 20_000 / count);
     const from = (i: number): [number, number] => [0.7 + (i % 7) * 0.13, 1 + (i % 11) * 0.11];
     const ours = quantile(
-      timed(i => visibleRegion(from(i), 0, 360, hall * 2, segments), runs, runs),
+      timed(i => visibleRegion(from(i), 0, 360, hall * 2, { segments, circles: [] }), runs, runs),
       0.5,
     );
     const theirs = quantile(

@@ -123,6 +123,17 @@ const sharesArea = (a: Polygon, b: Polygon): boolean =>
     ),
   );
 
+export interface Circle {
+  readonly at: Point;
+  readonly radius: number;
+}
+
+export const inCircle = ({ at, radius }: Circle, point: Point): boolean => distance(at, point) < radius;
+
+/** Whether a polygon and a circle have anything in common. */
+export const meetsCircle = (polygon: Polygon, { at, radius }: Circle): boolean =>
+  contains(polygon, at) || sidesOf(polygon).some(([a, b]) => distanceToSegment(at, a, b) < radius);
+
 /** A square around a point, its sides along the axes. */
 export const squareAround = (centre: Point, side: number): Point[] => footprint(centre, side, false);
 
@@ -159,6 +170,29 @@ export function stretchInside(polygon: Polygon, a: Point, b: Point): [number, nu
   if (hits.length < 2) return undefined;
   const [first, last] = [Math.min(...hits), Math.max(...hits)];
   return last - first > TINY ? [first, last] : undefined;
+}
+
+/**
+ * Every stretch of a–b inside a polygon, as positions along it (0…1) in order: several where the polygon has a bay that
+ * the line crosses.
+ */
+export function stretchesInside(polygon: Polygon, a: Point, b: Point): readonly [number, number][] {
+  if (misses(polygon, a, b)) return [];
+  const cuts = [0, 1];
+  for (const [c, d] of sidesOf(polygon)) {
+    const at = crossing(a, b, c, d);
+    if (at !== undefined) cuts.push(at);
+  }
+  cuts.sort((s, t) => s - t);
+  const stretches: [number, number][] = [];
+  for (let i = 1; i < cuts.length; i++) {
+    const [from, to] = [cuts[i - 1] as number, cuts[i] as number];
+    if (to - from < TINY || !contains(polygon, between(a, b, (from + to) / 2))) continue;
+    const last = stretches.at(-1);
+    if (last && from - last[1] < TINY) last[1] = to;
+    else stretches.push([from, to]);
+  }
+  return stretches;
 }
 
 /** A square, turned clockwise on the page by so many degrees, or a circle as a 16-gon, around a centre. */

@@ -4,12 +4,16 @@ import {
   contains,
   distance,
   footprint,
+  inCircle,
+  meet,
+  meetsCircle,
   polar,
   sidesOf,
+  type Circle,
   type Point,
   type Polygon,
 } from './geometry.js';
-import type { Segment } from './visibility.js';
+import type { Blocking, Segment } from './visibility.js';
 
 interface FloorArea {
   readonly kind: string;
@@ -87,9 +91,35 @@ export const isExit = ({ kind }: { readonly kind: string }): boolean => kind ===
 export interface Blocker {
   readonly id: string;
   readonly label: string;
+  /** What is covered by it; empty for an inner wall. Of a round pillar for drawing only. */
   readonly outline: Polygon;
   readonly segments: readonly Segment[];
+  /** A round pillar; it has no segments. */
+  readonly circle?: Circle;
 }
+
+/** What hides, for sight in all directions. */
+export const blockingOf = (blockers: readonly Blocker[]): Blocking => ({
+  segments: blockers.flatMap(({ segments }) => segments),
+  circles: blockers.flatMap(({ circle }) => circle ?? []),
+});
+
+/** The pillar that a point is in. */
+export const pillarAt = (blockers: readonly Blocker[], at: Point): Blocker | undefined =>
+  blockers.find(({ id, circle, outline }) =>
+    circle ? inCircle(circle, at) : id !== OUTER_WALLS && contains(outline, at),
+  );
+
+/** Whether something that covers an area of the floor would be in a wall or pillar. */
+export const runsInto = (area: Polygon, { id, circle, outline, segments }: Blocker): boolean => {
+  if (circle) return meetsCircle(area, circle);
+  return id === OUTER_WALLS || outline.length === 0
+    ? segments.some(([a, b]) => meet(area, [a, b]))
+    : meet(area, outline);
+};
+
+/** The blocker that the walls of the outline are. */
+export const OUTER_WALLS = 'walls';
 
 /** A blocker from an outline. */
 export const blocker = (id: string, label: string, outline: Polygon): Blocker => ({
@@ -106,13 +136,21 @@ interface PillarShape {
   readonly turn?: number;
 }
 
-/** What a pillar covers of the floor. */
+/** What a pillar covers of the floor, as it is drawn: a round one with sixteen corners. */
 export const pillarOutline = ({ at, size, round = false, turn = 0 }: PillarShape): Point[] =>
   footprint(at, size, round, turn);
 
+/** Whether a point is in a pillar. */
+export const inPillar = (pillar: PillarShape, at: Point): boolean =>
+  pillar.round ? inCircle(circleOf(pillar), at) : contains(pillarOutline(pillar), at);
+
+const circleOf = ({ at, size }: PillarShape): Circle => ({ at, radius: size / 2 });
+
 /** A pillar as a blocker. */
-export const pillarBlocker = (id: string, pillar: PillarShape & { label: string }): Blocker =>
-  blocker(id, pillar.label, pillarOutline(pillar));
+export const pillarBlocker = (id: string, pillar: PillarShape & { label: string }): Blocker => {
+  const square = blocker(id, pillar.label, pillarOutline(pillar));
+  return pillar.round ? { ...square, segments: [], circle: circleOf(pillar) } : square;
+};
 
 /** An inner wall as a blocker: it hides what is behind it, and nothing can be inside it. */
 export const wallBlocker = (id: string, { label, line }: { label: string; line: Polygon }): Blocker => ({

@@ -1,5 +1,5 @@
 /** How far one sees from a point past walls and pillars. */
-import { angleBetween, type Point } from './geometry.js';
+import { angleBetween, distance, type Circle, type Point } from './geometry.js';
 
 export type Segment = readonly [Point, Point];
 
@@ -16,16 +16,54 @@ function hit(origin: Point, dx: number, dy: number, [a, b]: Segment): number {
   return t > 1e-9 && u >= -1e-9 && u <= 1 + 1e-9 ? t : Infinity;
 }
 
-/** How far one sees from `origin` in a direction before the nearest blocking segment, at most `range`. */
+/** What blocks sight: straight pieces, and round ones. */
+export interface Blocking {
+  readonly segments: readonly Segment[];
+  readonly circles: readonly Circle[];
+}
+
+/** Distance along a ray to a circle, or Infinity; from within a circle, to where the ray leaves it. */
+function hitCircle([ox, oy]: Point, dx: number, dy: number, { at, radius }: Circle): number {
+  const [cx, cy] = [at[0] - ox, at[1] - oy];
+  const along = cx * dx + cy * dy;
+  const off = cx * dy - cy * dx;
+  const half = radius * radius - off * off;
+  if (half < 0) return Infinity;
+  const [near, far] = [along - Math.sqrt(half), along + Math.sqrt(half)];
+  return near > 1e-9 ? near : far > 1e-9 ? far : Infinity;
+}
+
+/**
+ * The straight pieces that hide from a point what circles hide from it: for each the chord between the two places where
+ * sight just touches it. Nothing for a circle that the point is in.
+ */
+export function chordsFrom(origin: Point, circles: readonly Circle[]): Segment[] {
+  return circles.flatMap(({ at, radius }): Segment[] => {
+    const away = distance(origin, at);
+    if (away <= radius) return [];
+    const [ux, uy] = [(at[0] - origin[0]) / away, (at[1] - origin[1]) / away];
+    // The chord lies before the middle by r²/d, and reaches r·√(1 − r²/d²) to both sides.
+    const along = away - radius ** 2 / away;
+    const half = radius * Math.sqrt(1 - (radius / away) ** 2);
+    const end = (side: number): Point => [
+      origin[0] + along * ux - side * half * uy,
+      origin[1] + along * uy + side * half * ux,
+    ];
+    return [[end(-1), end(1)]];
+  });
+}
+
+/** How far one sees from `origin` in a direction before the nearest thing that blocks, at most `range`. */
 export function sightAlong(
   origin: Point,
   degrees: number,
-  blocking: readonly Segment[],
+  { segments, circles }: Blocking,
   range: number,
 ): number {
   const [dx, dy] = [Math.cos(degrees * RADIANS), Math.sin(degrees * RADIANS)];
   let nearest = range;
-  for (const segment of blocking) nearest = Math.min(nearest, hit(origin, dx, dy, segment));
+  for (const segment of segments) nearest = Math.min(nearest, hit(origin, dx, dy, segment));
+  for (const circle of circles) nearest = Math.min(nearest, hitCircle(origin, dx, dy, circle));
   return nearest;
 }
 

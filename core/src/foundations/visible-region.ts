@@ -1,11 +1,11 @@
 /**
- * The visibility polygon of a point among segments, cut to an angle of view, by an angular sweep (Asano 1985). Segments
+ * The visibility polygon of a point among segments and circles, cut to an angle of view, by an angular sweep (Asano 1985). Segments
  * may cross. Before the sweep those are left out that lie wholly behind others, told by the inverse depth that each
  * slice of the view is covered to: what is left at any one angle is so little that a list of it serves as the status.
  */
 import type { Point } from './geometry.js';
 import { turnOf } from './turn.js';
-import type { Segment } from './visibility.js';
+import { chordsFrom, type Blocking } from './visibility.js';
 import { Outline } from './visible-outline.js';
 import { gather, leaveOutHidden } from './visible-pieces.js';
 import { sweep } from './visible-sweep.js';
@@ -23,13 +23,14 @@ export function visibleRegion(
   facing: number,
   spread: number,
   range: number,
-  blocking: readonly Segment[],
+  { segments, circles }: Blocking,
 ): Point[] {
   const start = facing - spread / 2;
   const round = spread >= 360;
   const [cos, sin] = [Math.cos(start * RADIANS), Math.sin(start * RADIANS)];
   const [endX, endY] = round ? [1, 0] : [Math.cos(spread * RADIANS), Math.sin(spread * RADIANS)];
   const end = round ? 4 : turnOf(endX, endY);
+  const blocking = circles.length === 0 ? segments : [...segments, ...chordsFrom(origin, circles)];
   gather(origin, cos, sin, end, endX, endY, blocking);
   if (blocking.length > MANY) leaveOutHidden();
   const outline = new Outline(origin, cos, sin, range, round);

@@ -8,7 +8,7 @@ import {
   inOrder,
   orderAfter,
   ordersFor,
-  pillarOutline,
+  inPillar,
   type Json,
   type Operation,
   type Point,
@@ -159,9 +159,8 @@ function placeThere(device: Device, at: Point, move: Move, share: (at: Point) =>
 
 /** The point itself where one can stand there, else the nearest place inside the walls and out of the pillars. */
 function nearestInRoom(venue: Venue, at: Point): Point {
-  const pillars = inOrder(venue.pillars).map(([, pillar]) => pillarOutline(pillar));
   const free = (point: Point): boolean =>
-    contains(venue.outline, point) && !pillars.some(outline => contains(outline, point));
+    contains(venue.outline, point) && !inOrder(venue.pillars).some(([, pillar]) => inPillar(pillar, point));
   if (free(at)) return at;
   const { min, max } = boundsOf(venue.outline);
   const far = Math.hypot(max[0] - min[0], max[1] - min[1]) + Math.hypot(at[0] - min[0], at[1] - min[1]);

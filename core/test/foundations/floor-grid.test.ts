@@ -3,6 +3,7 @@ import { contains, crossing, stretchInside, type Point } from '../../src/foundat
 import { CostField } from '../../src/foundations/cost-field.js';
 import { fillCells, type FloorGrid } from '../../src/foundations/floor-grid.js';
 import { visibleRegion } from '../../src/foundations/visible-region.js';
+import { walls } from '../rooms.js';
 
 const square: Point[] = [
   [0, 0],
@@ -60,12 +61,16 @@ describe('geometry', () => {
   });
 
   it('sees out to the range, and only to a wall before it', () => {
-    const region = visibleRegion([5, 5], 0, 90, 20, [
-      [
+    const region = visibleRegion(
+      [5, 5],
+      0,
+      90,
+      20,
+      walls([
         [8, 0],
         [8, 10],
-      ],
-    ]);
+      ]),
+    );
     expect(Math.max(...region.map(([x]) => x))).toBeCloseTo(8, 6);
     expect(region[0]).toEqual([5, 5]);
   });

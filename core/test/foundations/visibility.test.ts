@@ -1,36 +1,12 @@
 /** What can be seen past walls and pillars, against casting rays one by one. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  area,
-  contains,
-  crossing,
-  distanceToSegment,
-  polar,
-  sidesOf,
-  type Point,
-} from '../../src/foundations/geometry.js';
-import { inView, sightAlong, type Segment } from '../../src/foundations/visibility.js';
+import { area, crossing, distanceToSegment, polar, type Point } from '../../src/foundations/geometry.js';
+import { chordsFrom, inView, sightAlong, type Segment } from '../../src/foundations/visibility.js';
 import { visibleRegion } from '../../src/foundations/visible-region.js';
-import { hiddenShare } from '../../src/stations/shots/sight.js';
-import { between, pointIn, room, type RoomWithPillars } from '../arbitraries.js';
-
-const segmentsOf = ({ outline, pillars }: RoomWithPillars): Segment[] => [
-  ...sidesOf(outline),
-  ...pillars.flatMap(({ segments }) => segments),
-];
-
-/** A point of the room in no pillar and 0.2 m from everything. */
-const standing = room.chain(each =>
-  fc
-    .tuple(between(0.3, each.width - 0.3), between(0.3, each.depth - 0.3))
-    .filter(
-      at =>
-        each.pillars.every(({ outline }) => !contains(outline, at)) &&
-        segmentsOf(each).every(([a, b]) => distanceToSegment(at, a, b) > 0.2),
-    )
-    .map(at => ({ at, ...each })),
-);
+import { between, pointIn } from '../arbitraries.js';
+import { walls } from '../rooms.js';
+import { blockingIn, segmentsOf, standing } from '../standing.js';
 
 /** How far a ray goes, by crossing each segment with a long line: another way than the one tested. */
 function cast(from: Point, angle: number, segments: readonly Segment[], range: number): number {
@@ -44,10 +20,10 @@ describe('sight along a ray', () => {
       [4, -10],
       [4, 10],
     ];
-    expect(sightAlong([0, 0], 0, [wall], 50)).toBeCloseTo(4, 12);
-    expect(sightAlong([0, 0], 60, [wall], 50)).toBeCloseTo(8, 9);
-    expect(sightAlong([0, 0], 180, [wall], 50)).toBe(50);
-    expect(sightAlong([0, 0], 90, [wall], 50)).toBe(50);
+    expect(sightAlong([0, 0], 0, walls(wall), 50)).toBeCloseTo(4, 12);
+    expect(sightAlong([0, 0], 60, walls(wall), 50)).toBeCloseTo(8, 9);
+    expect(sightAlong([0, 0], 180, walls(wall), 50)).toBe(50);
+    expect(sightAlong([0, 0], 90, walls(wall), 50)).toBe(50);
   });
 
   it('agrees with crossing every segment', () => {
@@ -56,7 +32,7 @@ describe('sight along a ray', () => {
         const segments = segmentsOf(place);
         // A corner hit exactly may count for one side or the other: beside it both agree.
         const beside = [angle - 0.01, angle, angle + 0.01].map(each => cast(place.at, each, segments, 60));
-        const seen = sightAlong(place.at, angle, segments, 60);
+        const seen = sightAlong(place.at, angle, blockingIn(place), 60);
         expect(Math.min(...beside) - 0.1).toBeLessThanOrEqual(seen);
         expect(seen).toBeLessThanOrEqual(Math.max(...beside) + 0.1);
       }),
@@ -111,6 +87,48 @@ function sweptArea(
   return swept;
 }
 
+describe('the chord of a circle', () => {
+  it('hides from a point what the circle hides from it', () => {
+    fc.assert(
+      fc.property(
+        pointIn(10, 10),
+        pointIn(10, 10),
+        pointIn(10, 10),
+        between(0.1, 3),
+        (from, to, at, radius) => {
+          const away = (point: Point) => Math.hypot(point[0] - at[0], point[1] - at[1]);
+          fc.pre(away(from) > radius + 0.01 && away(to) > radius + 0.01);
+          const off = distanceToSegment(at, from, to) - radius;
+          fc.pre(Math.abs(off) > 1e-6);
+          const [chord] = chordsFrom(from, [{ at, radius }]);
+          if (!chord) throw new Error('no chord');
+          expect(crossing(from, to, ...chord) !== undefined).toBe(off < 0);
+        },
+      ),
+    );
+  });
+
+  it('is none for who stands in it', () => {
+    expect(chordsFrom([1, 0], [{ at: [0, 0], radius: 1 }])).toEqual([]);
+    expect(chordsFrom([1.01, 0], [{ at: [0, 0], radius: 1 }])).toHaveLength(1);
+  });
+});
+
+describe('a circle in the way of a ray', () => {
+  const see = (from: Point, degrees: number) =>
+    sightAlong(from, degrees, { segments: [], circles: [{ at: [5, 0], radius: 1 }] }, 50);
+
+  it('ends it where it is met, or where it is left from within', () => {
+    expect(see([0, 0], 0)).toBeCloseTo(4, 12);
+    expect(see([0, 0.6], 0)).toBeCloseTo(4.2, 12);
+    expect(see([0, 0], 180)).toBe(50);
+    expect(see([5, 0], 0)).toBeCloseTo(1, 12);
+    // It is touched at asin(1 / 5) = 11.54°.
+    expect(see([0, 0], 11.5)).toBeLessThan(5);
+    expect(see([0, 0], 11.6)).toBe(50);
+  });
+});
+
 describe('the visible region', () => {
   it('has the area that dense rays find, within a thousandth, in 500 rooms', () => {
     fc.assert(
@@ -120,9 +138,11 @@ describe('the visible region', () => {
         between(5, 360),
         between(3, 60),
         (place, facing, spread, range) => {
-          const segments = segmentsOf(place);
-          const swept = sweptArea(place.at, facing, spread, range, segments, 4000);
-          const found = area(visibleRegion(place.at, facing, spread, range, segments));
+          // Of a round pillar its chord hides what lies behind it, and its front is seen as far as that.
+          const { segments, circles } = blockingIn(place);
+          const pieces = [...segments, ...chordsFrom(place.at, circles)];
+          const swept = sweptArea(place.at, facing, spread, range, pieces, 4000);
+          const found = area(visibleRegion(place.at, facing, spread, range, { segments, circles }));
           expect(Math.abs(found - swept)).toBeLessThan(Math.max(0.01, swept * 0.001));
         },
       ),
@@ -138,15 +158,15 @@ describe('the visible region', () => {
         [x + dx, y + dy],
       ]);
     const long = fc.tuple(pointIn(12, 12), pointIn(12, 12));
-    const walls = fc
+    const crossed = fc
       .tuple(fc.array(long, { maxLength: 20 }), fc.array(short, { minLength: 2, maxLength: 130 }))
       .map(([some, others]): Segment[] => [...some, ...others]);
     fc.assert(
-      fc.property(walls, between(0, 359), between(20, 340), (segments, facing, spread) => {
+      fc.property(crossed, between(0, 359), between(20, 340), (segments, facing, spread) => {
         const at: Point = [5.987, 6.013];
         fc.pre(segments.every(([a, b]) => distanceToSegment(at, a, b) > 0.05));
         const swept = sweptArea(at, facing, spread, 20, segments, 8000);
-        const found = area(visibleRegion(at, facing, spread, 20, segments));
+        const found = area(visibleRegion(at, facing, spread, 20, walls(...segments)));
         expect(Math.abs(found - swept)).toBeLessThan(Math.max(0.02, swept * 0.002));
       }),
       { numRuns: 100, endOnFailure: true },
@@ -162,13 +182,13 @@ describe('the visible region', () => {
         pointIn(6, 6),
         between(-180, 180),
         between(10, 360),
-        (walls, at, facing, spread) => {
-          const segments = walls.map(([[x, y, along], one, two]): Segment => {
+        (lying, at, facing, spread) => {
+          const segments = lying.map(([[x, y, along], one, two]): Segment => {
             const end: Point = along ? [x + 3, y + two] : [x + two, y + 3];
             return [[x + one, y - one], end];
           });
           fc.pre(segments.every(([a, b]) => distanceToSegment(at, a, b) > 0.01));
-          const region = visibleRegion(at, facing, spread, 20, segments);
+          const region = visibleRegion(at, facing, spread, 20, walls(...segments));
           expect(region.length).toBeLessThan(10 * segments.length + 400);
           expect(region.flat().every(Number.isFinite)).toBe(true);
           const swept = sweptArea(at, facing, spread, 20, segments, 4000);
@@ -182,7 +202,7 @@ describe('the visible region', () => {
   it('stays inside the angle of view', () => {
     fc.assert(
       fc.property(standing, between(5, 120), (place, spread) => {
-        for (const corner of visibleRegion(place.at, 30, spread, 60, segmentsOf(place)).slice(1)) {
+        for (const corner of visibleRegion(place.at, 30, spread, 60, blockingIn(place)).slice(1)) {
           const away = Math.hypot(corner[0] - place.at[0], corner[1] - place.at[1]);
           if (away < 1e-6) continue;
           const angle = (Math.atan2(corner[1] - place.at[1], corner[0] - place.at[0]) * 180) / Math.PI;
@@ -192,63 +212,3 @@ describe('the visible region', () => {
     );
   });
 });
-
-describe('the hidden share of a frame', () => {
-  it('is the share of rays to the frame that a blocker stops', () => {
-    const two = standing.chain(place =>
-      pointIn(place.width, place.depth)
-        .filter(
-          mark =>
-            Math.hypot(mark[0] - place.at[0], mark[1] - place.at[1]) > 2 &&
-            place.pillars.every(({ outline }) => !contains(outline, mark)),
-        )
-        .map(mark => ({ ...place, mark })),
-    );
-    fc.assert(
-      fc.property(two, between(0.5, 4), ({ at, mark, pillars }, width) => {
-        // A pillar through the frame itself is half before it and half behind: left to other tests.
-        fc.pre(
-          pillars.every(({ segments }) =>
-            segments.every(([a, b]) => beyond(at, mark, a) === beyond(at, mark, b)),
-          ),
-        );
-        const { share } = hiddenShare(at, mark, width, pillars);
-        const depth = Math.hypot(mark[0] - at[0], mark[1] - at[1]);
-        const [ux, uy] = [(mark[0] - at[0]) / depth, (mark[1] - at[1]) / depth];
-        const segments = pillars.flatMap(each => each.segments);
-        const rays = 2000;
-        let stopped = 0;
-        for (let i = 0; i < rays; i++) {
-          const side = ((i + 0.5) / rays - 0.5) * width;
-          // Just before the frame plane, so that what stands at the mark does not count.
-          const scale = (depth - 0.05) / depth;
-          const to: Point = [
-            at[0] + (ux * depth - uy * side) * scale,
-            at[1] + (uy * depth + ux * side) * scale,
-          ];
-          if (segments.some(([a, b]) => crossing(at, to, a, b) !== undefined)) stopped++;
-        }
-        expect(share).toBeCloseTo(stopped / rays, 2);
-      }),
-    );
-  });
-
-  it('names who hides what, the worst first, and never more than the whole', () => {
-    fc.assert(
-      fc.property(standing, pointIn(20, 20), ({ at, pillars }, mark) => {
-        const { share, by } = hiddenShare(at, mark, 2, pillars);
-        expect(share).toBeGreaterThanOrEqual(0);
-        expect(share).toBeLessThanOrEqual(1 + 1e-9);
-        expect(by.map(each => each.share)).toEqual(by.map(each => each.share).sort((a, b) => b - a));
-        for (const each of by) expect(each.share).toBeLessThanOrEqual(share + 1e-9);
-      }),
-    );
-  });
-});
-
-/** Does a point lie beyond the frame plane at the mark, less the depth of the mark's surroundings? */
-function beyond(camera: Point, mark: Point, point: Point): boolean {
-  const depth = Math.hypot(mark[0] - camera[0], mark[1] - camera[1]);
-  const [ux, uy] = [(mark[0] - camera[0]) / depth, (mark[1] - camera[1]) / depth];
-  return (point[0] - camera[0]) * ux + (point[1] - camera[1]) * uy > depth - 0.05;
-}

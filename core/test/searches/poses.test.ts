@@ -22,6 +22,7 @@ import {
 import type { Lens } from '../../src/stations/shots/appraisal.js';
 import type { Gear } from '../../src/stations/shots/gear-in-picture.js';
 import { friday } from '../stations/edited.js';
+import { walls } from '../rooms.js';
 
 const { rules } = assess(friday);
 const SENSOR = 20;
@@ -56,7 +57,7 @@ const sceneOf = (wishes: readonly Wish[], of: Partial<Scene> = {}): Scene => ({
   rules,
   ground: { venue: {}, blockers: [], places: {} } as unknown as Scene['ground'],
   wanted: { shots: wishes.map(shotOf), moments: [] },
-  blocking: [],
+  blocking: walls(),
   noFilm: undefined,
   gear: [],
   cableFrom: () => 0,
@@ -224,7 +225,7 @@ describe('what stands in the picture', () => {
     const { shot } = sightingOf(0, postAt(viewsFrom(HERE, scene), EYES), lens, scene);
     const picture = pictureOf(HERE, EYES, subject, shot, lens);
     // A rod over the whole height at 5 m, where the picture is 1 m wide.
-    const rod = (width: number): boolean => isSeen(picture, body([5, 0], { width, top: 4 }), []);
+    const rod = (width: number): boolean => isSeen(picture, body([5, 0], { width, top: 4 }), walls());
     expect(rod(0.0102)).toBe(true);
     expect(rod(0.0098)).toBe(false);
   });

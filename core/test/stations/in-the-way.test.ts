@@ -1,12 +1,11 @@
 /** What is in the way: of those who watch, of a picture, of sight past furniture, of a stand – by hand, at the limits. */
 import { describe, expect, it } from 'vitest';
 import type { Area, Door } from '../../src/documents/index.js';
-import { pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
+import { blockingOf, pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
 import { disturbanceOf, drawnFrom, seatsOf } from '../../src/stations/shots/disturbance.js';
 import { shareOfPicture, type Picture } from '../../src/stations/shots/gear-in-picture.js';
-import { nearestSolid, solidsBetween, type SolidEdge } from '../../src/stations/shots/past-solids.js';
 import { footprintOf, whyNotStand } from '../../src/stations/shots/standing.js';
-import { area, box } from '../rooms.js';
+import { area, box, walls } from '../rooms.js';
 
 describe('those who watch', () => {
   it('sit in every square metre of the seats', () => {
@@ -61,7 +60,7 @@ describe('those who watch', () => {
 
 describe('what stands in a picture of everything round it', () => {
   const all: Picture = { eye: [0, 0], lens: 1.5, aim: 0, tilt: 0, across: 0.1, allRound: true };
-  const share = (at: Point, top = 3, blocking: Segment[] = []) =>
+  const share = (at: Point, top = 3, blocking = walls()) =>
     shareOfPicture(all, { at, floor: 0, top, width: 2 }, blocking);
 
   it('takes the angle that it is wide of a whole turn, and the angle that it is high of half a one', () => {
@@ -78,7 +77,7 @@ describe('what stands in a picture of everything round it', () => {
       [-1, 0.5],
       [1, 0.5],
     ];
-    expect(share([0, 1], 3, [wall])).toBe(0);
+    expect(share([0, 1], 3, walls(wall))).toBe(0);
   });
 });
 
@@ -88,7 +87,7 @@ describe('what stands in a picture', () => {
   const share = (
     at: Point,
     of: Partial<{ floor: number; top: number; width: number }> = {},
-    blocking = [] as never[],
+    blocking = walls(),
   ) => shareOfPicture(picture, { at, floor: 0, top: 9, width: 0.5, ...of }, blocking);
 
   it('takes its width of the width, over as much of the height as it fills', () => {
@@ -116,83 +115,9 @@ describe('what stands in a picture', () => {
   });
 
   it('takes nothing where a pillar hides it', () => {
-    const { segments } = pillarBlocker('pillar001', { label: 'P', at: [5, 0], size: 1 });
-    expect(share([10, 0], {}, segments as never[])).toBe(0);
-    expect(share([3, 0], {}, segments as never[])).toBeGreaterThan(0);
-  });
-});
-
-describe('sight past what is solid', () => {
-  const edges = (of: Area, levels: readonly (string | undefined)[] = [], to: Point = [10, 0]): SolidEdge[] =>
-    solidsBetween({ area00001: of }, [0, 0], to, levels);
-  const across = box(4, -1, 6, 1);
-
-  it('meets the near and the far edge of each', () => {
-    const desk = edges(area('desk', across, { top: 1.2 }));
-    expect(desk.map(({ at, low, high }) => [at, low, high])).toEqual([
-      [0.4, -Infinity, 1.2],
-      [0.6, -Infinity, 1.2],
-    ]);
-  });
-
-  it.each<[string, Area, readonly [number, number] | undefined]>([
-    ['a table without a top', area('obstacle', across), undefined],
-    ['seats', area('seating', across, { top: 1.2 }), undefined],
-    [
-      'a table on a floor',
-      area('obstacle', across, { floor: 0.4, top: 0.8 }),
-      [-Infinity, 1.2000000000000002],
-    ],
-    ['a banner', area('obstacle', across, { underside: 2 }), [2, Infinity]],
-    ['a beam', area('obstacle', across, { underside: 2, top: 2.5 }), [2, 2.5]],
-    ['a stage', area('raised', across, { floor: 0.8 }), [-Infinity, 0.8]],
-    ['a gallery', area('gallery', across, { floor: 3 }), [2.7, 3]],
-    ['a gallery that was measured', area('gallery', across, { floor: 3, underside: 2.6 }), [2.6, 3]],
-  ])('%s is solid from and to %o', (_, of, solid) => {
-    const [edge] = edges(of);
-    expect(edge && [edge.low, edge.high]).toEqual(solid);
-  });
-
-  it('meets nothing of the gallery it is from, or of what the mark stands in', () => {
-    expect(edges(area('gallery', across, { floor: 3 }), ['area00001'])).toEqual([]);
-    expect(edges(area('obstacle', box(4, -1, 12, 1), { top: 1 }))).toEqual([]);
-    // A stage that the mark stands on is met at its near edge only.
-    expect(edges(area('raised', box(4, -1, 12, 1), { floor: 0.8 })).map(({ at }) => at)).toEqual([0.4]);
-  });
-
-  const solid = (of: Partial<SolidEdge>): SolidEdge => ({
-    id: 'area00001',
-    label: 'it',
-    at: 0.5,
-    low: -Infinity,
-    high: 1,
-    stage: false,
-    ...of,
-  });
-  // From 2 m down to the lowest point wanted at 1 m; eyes at 1.5 m, the top of the head 0.12 m above them.
-  const HEIGHTS = { lens: 2, lowest: 1, eyes: 1.5 };
-
-  it('clears what stands by how far it passes over, what hangs by how far beneath', () => {
-    expect(nearestSolid([solid({})], HEIGHTS)).toMatchObject({ clear: 0.5, beneath: false });
-    // Half way to the top of the head: (2 + 1.62) / 2 = 1.81 m.
-    const hanging = nearestSolid([solid({ low: 2.01, high: Infinity })], HEIGHTS);
-    expect(hanging?.clear).toBeCloseTo(0.2, 12);
-    expect(hanging?.beneath).toBe(true);
-  });
-
-  it('is told by what it comes nearest to', () => {
-    const near = nearestSolid(
-      [solid({}), solid({ id: 'nearest01', high: 1.4 }), solid({ high: 0.2 })],
-      HEIGHTS,
-    );
-    expect(near?.edge.id).toBe('nearest01');
-    expect(nearestSolid([], HEIGHTS)).toBeUndefined();
-  });
-
-  it('is hidden by no stage that the lens is as high as', () => {
-    const stage = (high: number) => nearestSolid([solid({ stage: true, high })], HEIGHTS);
-    expect(stage(2)).toBeUndefined();
-    expect(stage(2.01)?.clear).toBeCloseTo(1.5 - 2.01, 12);
+    const pillar = blockingOf([pillarBlocker('pillar001', { label: 'P', at: [5, 0], size: 1 })]);
+    expect(share([10, 0], {}, pillar)).toBe(0);
+    expect(share([3, 0], {}, pillar)).toBeGreaterThan(0);
   });
 });
 

@@ -1,16 +1,16 @@
 /** Whether a camera’s picture takes in an area that may not be filmed: at its edges, from within, behind a pillar. */
 import { describe, expect, it } from 'vitest';
-import { pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
+import { blockingOf, pillarBlocker, type Blocking, type Point } from '../../src/foundations/index.js';
 import { noFilmInView, noFilmOf } from '../../src/stations/shots/no-film.js';
-import { area, box } from '../rooms.js';
+import { area, box, walls } from '../rooms.js';
 import { assessed, remove, set } from './edited.js';
 
 /** A camera at the corner of the room that looks east. */
 const seen = (
   outline: Point[],
-  of: { facing?: number; spread?: number; kind?: 'no-film' | 'seating'; blocking?: readonly Segment[] } = {},
+  of: { facing?: number; spread?: number; kind?: 'no-film' | 'seating'; blocking?: Blocking } = {},
 ): boolean => {
-  const { facing = 0, spread = 40, kind = 'no-film', blocking = [] } = of;
+  const { facing = 0, spread = 40, kind = 'no-film', blocking = walls() } = of;
   return (
     noFilmInView({ area00001: area(kind, outline) }, { at: [0, 0], facing, spread }, blocking).length > 0
   );
@@ -49,21 +49,22 @@ describe('an area that may not be filmed', () => {
   });
 
   it('is not in view behind a pillar that hides all of it', () => {
-    const { segments } = pillarBlocker('pillar001', { label: 'P', at: [3, 0], size: 2 });
-    expect(seen(box(9, -1, 10, 1), { blocking: segments })).toBe(false);
+    const blocking = blockingOf([pillarBlocker('pillar001', { label: 'P', at: [3, 0], size: 2 })]);
+    expect(seen(box(9, -1, 10, 1), { blocking })).toBe(false);
     // Beside the pillar it is: its near corners lie at atan(1 / 2), 26.6°, so what is wider is seen past them.
-    expect(seen(box(9, -6, 10, 6), { spread: 120, blocking: segments })).toBe(true);
-    expect(seen(box(1, -0.5, 1.5, 0.5), { blocking: segments })).toBe(true);
+    expect(seen(box(9, -6, 10, 6), { spread: 120, blocking })).toBe(true);
+    expect(seen(box(1, -0.5, 1.5, 0.5), { blocking })).toBe(true);
   });
 });
 
 describe('the figure of a camera', () => {
   const areas = { area00001: area('no-film', box(5, -1, 6, 1), { label: 'choir' }) };
   it('names what it takes in, or none, or that it is not known', () => {
-    const of = (facing: number) => noFilmOf('camera001', [{ at: [0, 0], facing, spread: 40 }], areas, []);
+    const of = (facing: number) =>
+      noFilmOf('camera001', [{ at: [0, 0], facing, spread: 40 }], areas, walls());
     expect(of(0).value).toBe('choir');
     expect(of(90).value).toBe('none');
-    expect(noFilmOf('camera001', [], areas, []).value).toBeNull();
+    expect(noFilmOf('camera001', [], areas, walls()).value).toBeNull();
   });
 
   it('looks at every shot of a camera that turns, and at where one that is locked is turned', () => {

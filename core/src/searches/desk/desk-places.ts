@@ -1,7 +1,15 @@
 /** Where the desk goes: places compared by leads, sound feed, mains, what one sees from there, and who sees it. */
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle } from '../../documents/index.js';
-import { boxMiddle, CostField, distance, floorAt, inOrder, type Point } from '../../foundations/index.js';
+import {
+  blockingOf,
+  boxMiddle,
+  CostField,
+  distance,
+  floorAt,
+  inOrder,
+  type Point,
+} from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
 import { CLEARANCE } from '../../stations/shots/figures/sight.js';
@@ -132,15 +140,15 @@ function pricing(bundle: Bundle, assessment: Assessment, carrier: string): (at: 
   const sound = soundAt && new CostField(grid, soundAt);
   const reach = (field: CostField, at: Point): number => field.lengthFrom(at) ?? distance(field.source, at);
   const pictures = picturesOf(assessment);
-  const blocking = ground.blockers.flatMap(({ segments }) => segments);
+  const blocking = blockingOf(ground.blockers);
   const marks = inOrder(venue.marks);
   return at => {
     const floor = floorAt(areas, at);
     const sees = marks.filter(([id, mark]) => {
       if (hiddenShare(at, mark.at, 1, ground.blockers).middle) return false;
       const eyes = Number(ground.marks[id]?.elevation.value ?? floor + mark.height);
-      const edges = seatsBetween(areas, at, mark.at);
-      return (nearestHeads(edges, floor + DESK.eyes, eyes, 'seatedHead', rules)?.clear ?? 1) >= CLEARANCE;
+      const seats = seatsBetween(areas, at, mark.at);
+      return (nearestHeads(seats, floor + DESK.eyes, eyes, 'seatedHead', rules)?.clear ?? 1) >= CLEARANCE;
     }).length;
     const body = { at, floor, top: floor + DESK.top, width: DESK.side };
     const taken = pictures.filter(picture => shareOfPicture(picture, body, blocking) > SEEN).length;

@@ -1,6 +1,6 @@
 /** Poses: a camera at a place and a height – for a locked one with the frame it is locked to – and how good it is. */
 import type { Area, Device } from '../../documents/index.js';
-import { direction, distance, type MapOf, type Point, type Segment } from '../../foundations/index.js';
+import { direction, distance, type MapOf, type Point, type Blocking } from '../../foundations/index.js';
 import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
 import { tiltFor } from '../../stations/shots/framing.js';
 import { disturbanceOf } from '../../stations/shots/disturbance.js';
@@ -41,7 +41,7 @@ export interface Pose extends Spot {
 
 export interface Scene extends Pick<ShotsReads, 'rules' | 'ground'> {
   readonly wanted: Wanted;
-  readonly blocking: readonly Segment[];
+  readonly blocking: Blocking;
   /** The areas that may not be filmed. */
   readonly noFilm: MapOf<Area> | undefined;
   /** Gear that stays where it is. */
@@ -245,9 +245,9 @@ export const pictureOf = (
   );
 
 /** Whether a picture takes in a no-film area. */
-const takesIn = (picture: Picture, areas: MapOf<Area>, blocking: readonly Segment[]): boolean =>
+const takesIn = (picture: Picture, areas: MapOf<Area>, blocking: Blocking): boolean =>
   noFilmInView(areas, viewOf(picture), blocking).length > 0;
 
 /** Whether a body seen from a pose is in the picture of a shot. */
-export const isSeen = (picture: Picture, body: Gear, blocking: readonly Segment[]): boolean =>
+export const isSeen = (picture: Picture, body: Gear, blocking: Blocking): boolean =>
   shareOfPicture(picture, body, blocking) > SEEN;

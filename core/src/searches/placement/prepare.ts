@@ -1,7 +1,15 @@
 /** What a search for positions begins with: every pose of every camera, and what it would be good for. */
 import { assess } from '../../assess.js';
 import type { Area, AreaKind, Bundle, Device } from '../../documents/index.js';
-import { CostField, distance, inOrder, numberOf, type MapOf, type Point } from '../../foundations/index.js';
+import {
+  blockingOf,
+  CostField,
+  distance,
+  inOrder,
+  numberOf,
+  type MapOf,
+  type Point,
+} from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
@@ -88,7 +96,7 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     wanted,
     gear,
     noFilm: areasOf(ground.venue.areas, 'no-film'),
-    blocking: ground.blockers.flatMap(each => each.segments),
+    blocking: blockingOf(ground.blockers),
     cableFrom: cableTo(hubOf(bundle, ground)?.at, ground.venue),
     drawnAt: drawnIn(wanted, ground.venue.areas),
   };

@@ -12,6 +12,7 @@ import {
   pillarBlocker,
   taken,
   wallBlocker,
+  OUTER_WALLS,
   type Blocker,
   type Figure,
 } from '../../foundations/index.js';
@@ -26,7 +27,7 @@ export const blockersOf = ({
   walls,
   pillars,
 }: Pick<Venue, 'outline' | 'walls' | 'pillars'>): readonly Blocker[] => [
-  blocker('walls', 'wall', outline),
+  blocker(OUTER_WALLS, 'wall', outline),
   ...inOrder(walls).map(([id, wall]) => wallBlocker(id, wall)),
   ...inOrder(pillars).map(([id, pillar]) => pillarBlocker(id, pillar)),
 ];

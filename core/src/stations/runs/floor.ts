@@ -12,7 +12,9 @@ import {
   floorOfArea,
   inOrder,
   isExit,
+  inPillar,
   pillarOutline,
+  squareAround,
   sidesOf,
   walkAxis,
   wallBlocker,
@@ -153,7 +155,12 @@ export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Fl
   for (const [id, door] of doors) {
     if (door.kind !== 'opening') layDoor(grid, id, door, atWall, addZone, avoid.has(id));
   }
-  for (const [, pillar] of inOrder(venue.pillars)) set(inside(pillarOutline(pillar)), Infinity);
+  for (const [, pillar] of inOrder(venue.pillars)) {
+    const covered = pillar.round
+      ? inside(squareAround(pillar.at, pillar.size)).filter(cell => inPillar(pillar, centreOf(grid, cell)))
+      : inside(pillarOutline(pillar));
+    set(covered, Infinity);
+  }
   layGalleries(grid, galleries, venue, lifts);
   if (points.length > 0)
     ceilingLifts(

@@ -29,15 +29,8 @@ import {
   seenFromItsSide,
   wholeAreaFrom,
 } from './framing.js';
-import { nearestSolid, solidsBetween, type SolidEdge } from './past-solids.js';
-import {
-  hiddenShare,
-  lowestPoint,
-  nearestHeads,
-  seatsBetween,
-  type Hidden,
-  type SeatsEdge,
-} from './sight.js';
+import { nearestSolid, solidsBetween, type Solid } from './past-solids.js';
+import { hiddenShare, lowestPoint, nearestHeads, seatsBetween, type Hidden, type Seats } from './sight.js';
 
 /** Who a shot is of, and how wide it is wanted. Heights above the zero level, m. */
 export interface Subject {
@@ -100,8 +93,8 @@ export class Outlook {
   /** On the plan, m. */
   readonly run: number;
   private walls: Hidden | undefined;
-  private blocks: readonly SeatsEdge[] | undefined;
-  private edges: readonly SolidEdge[] | undefined;
+  private blocks: readonly Seats[] | undefined;
+  private edges: readonly Solid[] | undefined;
 
   constructor(
     private readonly at: Point,
@@ -130,14 +123,15 @@ export class Outlook {
   }
 
   /** Seats on the way. */
-  get seats(): readonly SeatsEdge[] {
+  get seats(): readonly Seats[] {
     return (this.blocks ??= seatsBetween(this.areas, this.at, this.subject.mark.at));
   }
 
   /** What is solid on the way. */
-  get solids(): readonly SolidEdge[] {
+  get solids(): readonly Solid[] {
     const { mark } = this.subject;
-    return (this.edges ??= solidsBetween(this.areas, this.at, mark.at, [this.level, mark.level]));
+    const camera = { at: this.at, level: this.level };
+    return (this.edges ??= solidsBetween(this.areas, camera, { at: mark.at, level: mark.level }));
   }
 }
 

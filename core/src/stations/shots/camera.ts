@@ -10,7 +10,7 @@ import {
   type Blocker,
   type Figure,
   type Point,
-  type Segment,
+  type Blocking,
 } from '../../foundations/index.js';
 import { disturbanceBy } from './disturbance.js';
 import * as figures from './figures/cameras.js';
@@ -44,7 +44,7 @@ export interface CameraReads {
   /** Share of the seats whose eyes it draws at a place; undefined where nothing is wanted. */
   readonly drawn: ((at: Point) => number) | undefined;
   readonly blockers: readonly Blocker[];
-  readonly blocking: readonly Segment[];
+  readonly blocking: Blocking;
   readonly areas: Venue['areas'];
   readonly doors: Venue['doors'];
   readonly pillars: Venue['pillars'];

@@ -1,6 +1,13 @@
 /** Flicker: shutter times that suit every lamp and screen in a picture. */
 import type { Format, HouseScreen, Venue } from '../../documents/index.js';
-import { constant, floorAt, inOrder, type Figure, type Segment, type Term } from '../../foundations/index.js';
+import {
+  constant,
+  floorAt,
+  inOrder,
+  type Figure,
+  type Blocking,
+  type Term,
+} from '../../foundations/index.js';
 import { rateOf } from './exposure.js';
 import * as figures from './figures/light.js';
 import { shareOfPicture, type Picture } from './gear-in-picture.js';
@@ -36,7 +43,7 @@ const SEEN = 0.002;
 export function screenPulses(
   { screens, areas = {} }: { readonly [Name in 'screens' | 'areas']: Venue[Name] | undefined },
   picture: Picture,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): Pulse[] {
   const body = ({ at, width, height }: HouseScreen) => {
     const low = floorAt(areas, at) + height;

@@ -10,7 +10,7 @@ import {
   type Figure,
   type MapOf,
   type Point,
-  type Segment,
+  type Blocking,
 } from '../../foundations/index.js';
 import type { GroundResult, PlaceResult } from '../ground/index.js';
 import { workedByHand } from '../equipment.js';
@@ -94,7 +94,7 @@ export function gearInPicture(
     readonly picture: Picture | undefined;
     readonly camera: string | undefined;
     readonly gear: readonly Gear[];
-    readonly blocking: readonly Segment[];
+    readonly blocking: Blocking;
   },
 ): GearInPicture {
   if (!picture) return { share: gearShare.unknown([id], 'its camera has no place yet'), by: [] };
@@ -144,7 +144,7 @@ const BESIDE = 0.3;
 export function shareOfPicture(
   picture: Picture,
   { at, floor, top, width }: Pick<Gear, 'at' | 'floor' | 'top' | 'width'>,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): number {
   const { eye, lens, aim, across } = picture;
   const [dx, dy] = [at[0] - eye[0], at[1] - eye[1]];
@@ -169,7 +169,7 @@ export function shareOfPicture(
 function shareOfSphere(
   { eye, lens }: Picture,
   { at, floor, top, width }: Pick<Gear, 'at' | 'floor' | 'top' | 'width'>,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): number {
   const away = distance(eye, at);
   if (away < BESIDE || sightAlong(eye, direction(eye, at), blocking, away) < away - 0.05) return 0;

@@ -1,6 +1,7 @@
 /** Shots: marks, framing and cameras – what each camera can show of what is wanted. */
 import type { Mark, Shot } from '../../documents/index.js';
 import {
+  blockingOf,
   inOrder,
   resultOf,
   type Blocker,
@@ -8,7 +9,7 @@ import {
   type MapOf,
   type Parts,
   type Point,
-  type Segment,
+  type Blocking,
 } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cameraResult, type CameraReads } from './camera.js';
@@ -69,7 +70,7 @@ interface Room {
   readonly venue: () => ShotsReads['ground']['venue'];
   readonly marks: () => MapOf<Mark> | undefined;
   readonly places: () => ShotsReads['ground']['places'];
-  readonly blocking: () => readonly Segment[];
+  readonly blocking: () => Blocking;
   readonly inOrder: () => ShotsInOrder;
   /** The optics of every camera. */
   readonly optics: () => Readonly<Record<string, Fitted>>;
@@ -81,7 +82,7 @@ function roomOf(reads: ShotsReads, parts: Parts): Room {
     venue,
     marks: () => venue().marks,
     places: () => reads.ground.places,
-    blocking: parts.part('blocking', { blockers: () => reads.ground.blockers }, blockingOf),
+    blocking: parts.part('blocking', { blockers: () => reads.ground.blockers }, sightBlocked),
     inOrder: parts.part('in order', { shots: () => reads.shots }, inOrderOf),
     optics: parts.each(
       'optics',
@@ -92,8 +93,8 @@ function roomOf(reads: ShotsReads, parts: Parts): Room {
   };
 }
 
-const blockingOf = ({ blockers }: { readonly blockers: readonly Blocker[] }): readonly Segment[] =>
-  blockers.flatMap(({ segments }) => segments);
+const sightBlocked = ({ blockers }: { readonly blockers: readonly Blocker[] }): Blocking =>
+  blockingOf(blockers);
 
 const inOrderOf = ({ shots }: Pick<ShotsReads, 'shots'>): ShotsInOrder => inOrder(shots);
 

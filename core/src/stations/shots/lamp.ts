@@ -15,7 +15,7 @@ import {
   type Figure,
   type MapOf,
   type Point,
-  type Segment,
+  type Blocking,
   VENUE_PLAN,
 } from '../../foundations/index.js';
 import type { MarkResult, PlaceResult } from '../ground/index.js';
@@ -118,7 +118,7 @@ export interface Lamp {
   /** Lamps of the house. */
   readonly house: Venue['lamps'];
   readonly figures: Readonly<Record<string, MarkResult>>;
-  readonly blocking: readonly Segment[];
+  readonly blocking: Blocking;
 }
 
 /** Where a lamp looks, and what it gives to each face in its beam. */
@@ -184,7 +184,7 @@ function onFace(
   { from, axis }: { readonly from: Vector; readonly axis: Vector },
   mark: Mark,
   face: Vector,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): OnFace | undefined {
   const { away, unit } = towards(from, face);
   const off = Math.acos(Math.min(1, dot(axis, unit))) / RADIANS;

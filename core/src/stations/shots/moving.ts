@@ -11,6 +11,7 @@ import {
   listed,
   meet,
   polar,
+  runsInto,
   sidesOf,
   taken,
   visibleRegion,
@@ -19,7 +20,7 @@ import {
   type MapOf,
   type Point,
   type Polygon,
-  type Segment,
+  type Blocking,
 } from '../../foundations/index.js';
 import { movesAbout, sweepOf } from '../equipment.js';
 import * as figures from './figures/cameras.js';
@@ -40,12 +41,7 @@ export interface MovingResult {
 }
 
 /** The floor that a moving camera comes over: what it can walk to in sight, or the circle of its arm. */
-export const areaOf = (
-  at: Point,
-  sweep: number,
-  worked: 'roaming' | 'crane',
-  blocking: readonly Segment[],
-): Polygon =>
+export const areaOf = (at: Point, sweep: number, worked: 'roaming' | 'crane', blocking: Blocking): Polygon =>
   worked === 'crane'
     ? Array.from({ length: 48 }, (_, i) => polar(at, i * 7.5, sweep))
     : visibleRegion(at, 0, 360, sweep, blocking);
@@ -66,7 +62,7 @@ export function framedEverywhere(
   camera: string,
   device: Pick<Device, 'worked' | 'sweep' | 'kind'>,
   view: { readonly at: Point; readonly mark: Mark; readonly optics: Fitted; readonly wanted: Figure },
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): Figure | undefined {
   const sweep = sweepOf(camera, device);
   if (!sweep || !movesAbout(device.worked)) return undefined;
@@ -95,7 +91,7 @@ export interface Moving {
   readonly pillars: Venue['pillars'];
   readonly areas: Venue['areas'];
   readonly doors: Venue['doors'];
-  readonly blocking: readonly Segment[];
+  readonly blocking: Blocking;
   /** Minutes that it is live. */
   readonly minutes: number;
 }
@@ -138,11 +134,7 @@ const noneOr = (names: readonly string[]): string => (names.length === 0 ? 'none
 
 /** Walls and pillars that the arm of a crane would hit, and people it would swing over. */
 function underCrane(area: Polygon, { pillars, blockers, areas, doors }: Moving): string[] {
-  const hits = blockers.filter(({ outline, segments, id }) =>
-    id === 'walls' || outline.length === 0
-      ? segments.some(([a, b]) => meet(area, [a, b]))
-      : meet(area, outline),
-  );
+  const hits = blockers.filter(each => runsInto(area, each));
   const solid = hits.map(({ id, label }) => (pillars?.[id] ? `pillar ${label}` : `the ${label}`));
   return [...new Set(solid), ...areasIn(area, areas, ['seating', 'keep-clear']), ...exitsIn(area, doors)];
 }

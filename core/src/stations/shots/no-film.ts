@@ -13,7 +13,7 @@ import {
   type Figure,
   type MapOf,
   type Point,
-  type Segment,
+  type Blocking,
 } from '../../foundations/index.js';
 import { noFilm } from './figures/cameras.js';
 import type { Picture } from './gear-in-picture.js';
@@ -35,11 +35,7 @@ export const viewOf = ({ eye, aim, across, allRound }: Picture): View => ({
 });
 
 /** Labels of no-film areas of which any part is in view and not behind a wall or pillar; checked every 0.25 m. */
-export const noFilmInView = (
-  areas: MapOf<Area> | undefined,
-  view: View,
-  blocking: readonly Segment[],
-): string[] =>
+export const noFilmInView = (areas: MapOf<Area> | undefined, view: View, blocking: Blocking): string[] =>
   inOrder(areas).flatMap(([, { kind, label, outline }]) =>
     kind === 'no-film' && inFrame(outline, view, blocking) ? [label] : [],
   );
@@ -49,7 +45,7 @@ export function noFilmOf(
   id: string,
   views: readonly View[],
   areas: MapOf<Area> | undefined,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): Figure {
   if (views.length === 0) return noFilm.unknown([id], 'it has no place or direction yet');
   const seen = new Set(views.flatMap(view => noFilmInView(areas, view, blocking)));
@@ -59,7 +55,7 @@ export function noFilmOf(
 function inFrame(
   outline: readonly Point[],
   { at: camera, facing, spread }: View,
-  blocking: readonly Segment[],
+  blocking: Blocking,
 ): boolean {
   if (contains(outline, camera)) return true;
   const left = polar(camera, facing - spread / 2, 1);

@@ -12,8 +12,8 @@ export function sightOf(id: string, placed: Placed, wanted: Figure, lowest: Figu
   const line = { run, lens: { ...lens, name: 'hL' }, target: taken('hT', lowest) };
   const seats = seatsBetween(areas, at, mark.at);
   const standing = overHeads(id, seats, line, 'standingHead', rules);
-  const edges = solidsBetween(areas, at, mark.at, [place.level, mark.level]);
-  const solids = pastSolids(id, edges, run, { lens, lowest, face });
+  const between = solidsBetween(areas, { at, level: place.level }, { at: mark.at, level: mark.level });
+  const solids = pastSolids(id, between, run, { lens, lowest, face });
   const inTheWay = hiddenShare(at, mark.at, numberOf(wanted) ?? 1, blockers);
   const hidden = figures.hidden.found([id], inTheWay.share * 100, [taken('frame', wanted)]);
   const middle = 'a wall or pillar stands before the middle of the frame';

@@ -11,7 +11,7 @@ import {
   type Figure,
   type MapOf,
   type Point,
-  type Segment,
+  type Blocking,
   type Term,
 } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
@@ -60,7 +60,7 @@ export interface ShotReads {
   readonly whole: Whole | undefined;
   readonly rules: Rules;
   readonly blockers: readonly Blocker[];
-  readonly blocking: readonly Segment[];
+  readonly blocking: Blocking;
   readonly areas: MapOf<Area> | undefined;
   readonly hertz: Venue['hertz'];
   readonly lamps: Venue['lamps'];

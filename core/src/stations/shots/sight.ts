@@ -3,12 +3,14 @@ import type { Area, Rules } from '../../documents/index.js';
 import {
   between,
   constant,
+  contains,
   floorOfArea,
   given,
   inOrder,
-  stretchInside,
+  stretchesInside,
   taken,
   type Blocker,
+  type Circle,
   type Figure,
   type MapOf,
   type Point,
@@ -16,6 +18,7 @@ import {
 } from '../../foundations/index.js';
 import { HIDDEN_BEARABLE, overSeated, overStanding } from './figures/sight.js';
 import { lowest } from './figures/framing.js';
+import { undersideOf } from './past-solids.js';
 
 /** How much of a frame each blocker hides. */
 export interface Hidden {
@@ -34,8 +37,8 @@ export const isHidden = ({ middle, share }: Hidden): boolean => middle || share 
 const AT_MARK = 0.05;
 
 /**
- * Projects every blocking segment between camera and frame onto the frame plane through the mark, and
- * measures the part of the frame that the union covers. Exact for the plan view.
+ * Projects everything that blocks between camera and frame onto the frame plane through the mark, and measures the
+ * part of the frame that the union covers. Exact for the plan view.
  */
 export function hiddenShare(camera: Point, mark: Point, width: number, blockers: readonly Blocker[]): Hidden {
   const depth = Math.hypot(mark[0] - camera[0], mark[1] - camera[1]);
@@ -44,14 +47,15 @@ export function hiddenShare(camera: Point, mark: Point, width: number, blockers:
   const half = width / 2;
   const all: [number, number][] = [];
   const by: { id: string; label: string; share: number }[] = [];
-  for (const { id, label, segments } of blockers) {
+  for (const { id, label, segments, circle } of blockers) {
     const own: [number, number][] = [];
-    for (const [a, b] of segments) {
-      const interval = projected(camera, ux, uy, depth, a, b);
-      if (!interval) continue;
+    const keep = (interval: [number, number] | undefined): void => {
+      if (!interval) return;
       const [low, high] = [Math.max(-half, interval[0]), Math.min(half, interval[1])];
       if (high - low > 1e-9) own.push([low, high]);
-    }
+    };
+    for (const [a, b] of segments) keep(projected(camera, ux, uy, depth, a, b));
+    if (circle) keep(projectedCircle(camera, ux, uy, depth, circle));
     if (own.length === 0) continue;
     by.push({ id, label, share: covered(own) / width });
     all.push(...own);
@@ -59,6 +63,9 @@ export function hiddenShare(camera: Point, mark: Point, width: number, blockers:
   by.sort((a, b) => b.share - a.share);
   return { share: covered(all) / width, middle: all.some(([low, high]) => low <= 0 && high >= 0), by };
 }
+
+/** What lies nearer than this hides nothing, m. */
+const NEAR = 0.02;
 
 /** Where a segment falls on the frame plane, as metres left and right of the mark; undefined when beyond it. */
 function projected(
@@ -69,7 +76,6 @@ function projected(
   a: Point,
   b: Point,
 ): [number, number] | undefined {
-  const near = 0.02;
   const far = depth - AT_MARK;
   let [d0, s0] = [
     (a[0] - camera[0]) * ux + (a[1] - camera[1]) * uy,
@@ -80,11 +86,44 @@ function projected(
     (b[1] - camera[1]) * ux - (b[0] - camera[0]) * uy,
   ];
   if (d0 > d1) [d0, s0, d1, s1] = [d1, s1, d0, s0];
-  if (d1 < near || d0 > far) return undefined;
-  if (d0 < near) [d0, s0] = [near, s0 + ((s1 - s0) * (near - d0)) / (d1 - d0)];
+  if (d1 < NEAR || d0 > far) return undefined;
+  if (d0 < NEAR) [d0, s0] = [NEAR, s0 + ((s1 - s0) * (NEAR - d0)) / (d1 - d0)];
   if (d1 > far) [d1, s1] = [far, s0 + ((s1 - s0) * (far - d0)) / (d1 - d0)];
   const [p, q] = [(s0 * depth) / d0, (s1 * depth) / d1];
   return p < q ? [p, q] : [q, p];
+}
+
+/**
+ * The same of a circle: between the two lines of sight that touch it, or where it is cut off near the camera or at the
+ * mark. All of the plane for a camera within it.
+ */
+function projectedCircle(
+  camera: Point,
+  ux: number,
+  uy: number,
+  depth: number,
+  { at, radius }: Circle,
+): [number, number] | undefined {
+  const [dx, dy] = [at[0] - camera[0], at[1] - camera[1]];
+  const [ahead, aside] = [dx * ux + dy * uy, dy * ux - dx * uy];
+  const far = depth - AT_MARK;
+  if (ahead + radius < NEAR || ahead - radius > far) return undefined;
+  const away = Math.hypot(ahead, aside);
+  if (away <= radius) return [-Infinity, Infinity];
+  const touching = Math.sqrt(away ** 2 - radius ** 2);
+  const [middle, half] = [Math.atan2(aside, ahead), Math.asin(radius / away)];
+  const cuts = [NEAR, far].flatMap(plane => {
+    const chord = radius ** 2 - (plane - ahead) ** 2;
+    return chord < 0 ? [] : [(aside - Math.sqrt(chord)) / plane, (aside + Math.sqrt(chord)) / plane];
+  });
+  // Where sight touches it before the camera and before the mark, no cut reaches as far to that side.
+  const edge = (side: 1 | -1): number => {
+    const angle = middle + side * half;
+    const reached = touching * Math.cos(angle);
+    if (reached >= NEAR && reached <= far) return Math.tan(angle);
+    return side === 1 ? Math.max(...cuts) : Math.min(...cuts);
+  };
+  return [edge(-1) * depth, edge(1) * depth];
 }
 
 /** Length of a union of intervals. */
@@ -120,38 +159,68 @@ export interface Line {
   readonly target: Term;
 }
 
-/** The edge of a seating block on a line of sight: how far along (0…1) and the height of the floor there, m. */
-export interface SeatsEdge {
-  readonly id: string;
-  readonly block: Area;
+/** Where a line of sight enters or leaves a seating block: how far along (0…1), and the height of the floor there, m. */
+interface SeatsEdge {
   readonly at: number;
   readonly floor: number;
 }
 
+/** A seating block on a line of sight. */
+export interface Seats {
+  readonly id: string;
+  readonly block: Area;
+  readonly edges: readonly SeatsEdge[];
+  /** It is on a gallery, beneath which one sees past. */
+  readonly aloft: boolean;
+}
+
 type Posture = 'seatedHead' | 'standingHead';
 
-/** The near and the far edge of every seating block between two points. */
-export const seatsBetween = (areas: MapOf<Area> | undefined, from: Point, to: Point): SeatsEdge[] =>
-  inOrder(areas).flatMap(([id, block]) => {
+/** Every stretch of a seating block between two points. */
+export const seatsBetween = (areas: MapOf<Area> | undefined, from: Point, to: Point): Seats[] =>
+  inOrder(areas).flatMap(([id, block]): Seats[] => {
     if (block.kind !== 'seating') return [];
-    const stretch = stretchInside(block.outline, from, to) ?? [];
-    return stretch.map(at => ({ id, block, at, floor: floorOfArea(block, between(from, to, at)) }));
+    return stretchesInside(block.outline, from, to).map(stretch => {
+      const edges = stretch.map(at => ({ at, floor: floorOfArea(block, between(from, to, at)) }));
+      return {
+        id,
+        block,
+        edges,
+        aloft: isAloft(areas, block, between(from, to, (stretch[0] + stretch[1]) / 2)),
+      };
+    });
   });
 
-/** The edge where a line of sight from height hL to hT, m, comes nearest to heads; undefined without any between. */
+/** Whether seats stand on a gallery there, rather than on the ground or a raised floor. */
+const isAloft = (areas: MapOf<Area> | undefined, block: Area, at: Point): boolean =>
+  Object.values(areas ?? {}).some(
+    area =>
+      area.kind === 'gallery' &&
+      contains(area.outline, at) &&
+      floorOfArea(block, at) >= undersideOf(area, at),
+  );
+
+/**
+ * The edge where a line of sight from height hL to hT, m, comes nearest to heads; undefined without any between. Seats
+ * on a gallery hide nothing of what is seen beneath it.
+ */
 export function nearestHeads(
-  edges: readonly SeatsEdge[],
+  seats: readonly Seats[],
   hL: number,
   hT: number,
   posture: Posture,
   rules: Rules,
-): (SeatsEdge & { readonly clear: number }) | undefined {
-  let [nearest, clear]: [SeatsEdge | undefined, number] = [undefined, Infinity];
-  for (const edge of edges) {
-    const over = hL + (hT - hL) * edge.at - edge.floor - (edge.block[posture] ?? rules[posture]);
-    if (over < clear) [nearest, clear] = [edge, over];
+): (SeatsEdge & Pick<Seats, 'id' | 'block'> & { readonly clear: number }) | undefined {
+  let nearest: ReturnType<typeof nearestHeads>;
+  const line = (at: number): number => hL + (hT - hL) * at;
+  for (const { id, block, edges, aloft } of seats) {
+    if (aloft && edges.every(({ at, floor }) => line(at) < floor)) continue;
+    for (const { at, floor } of edges) {
+      const clear = line(at) - floor - (block[posture] ?? rules[posture]);
+      if (!nearest || clear < nearest.clear) nearest = { id, block, at, floor, clear };
+    }
   }
-  return nearest && { ...nearest, clear };
+  return nearest;
 }
 
 /**
@@ -161,13 +230,13 @@ export function nearestHeads(
  */
 export function overHeads(
   id: string,
-  edges: readonly SeatsEdge[],
+  seats: readonly Seats[],
   line: Line,
   posture: Posture,
   rules: Rules,
 ): OverHeads {
   const figure = posture === 'seatedHead' ? overSeated : overStanding;
-  const nearest = nearestHeads(edges, Number(line.lens.value), Number(line.target.value), posture, rules);
+  const nearest = nearestHeads(seats, Number(line.lens.value), Number(line.target.value), posture, rules);
   if (!nearest) {
     return { clear: figure.unknown([id], 'no seats lie between camera and mark'), block: undefined };
   }

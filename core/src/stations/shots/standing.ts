@@ -7,6 +7,7 @@ import {
   inOrder,
   isExit,
   meet,
+  runsInto,
   squareAround,
   type Point,
 } from '../../foundations/index.js';
@@ -33,11 +34,7 @@ export function whyNotStand(
 ): string | undefined {
   const square = squareAround(at, side);
   if (!contains(venue.outline, at)) return 'it is outside the walls';
-  const solid = blockers.find(({ id, outline, segments }) =>
-    id === 'walls' || outline.length === 0
-      ? segments.some(([a, b]) => meet(square, [a, b]))
-      : meet(square, outline),
-  );
+  const solid = blockers.find(each => runsInto(square, each));
   if (solid) {
     const words = venue.pillars?.[solid.id] ? `pillar ${solid.label}` : `the ${solid.label}`;
     return `its stand, ${side} m wide, would be in ${words}`;

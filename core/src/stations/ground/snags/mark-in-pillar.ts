@@ -1,4 +1,4 @@
-import { contains, distance, type Point } from '../../../foundations/index.js';
+import { contains, distance, pillarAt, type Point } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 import { inVenue } from '../../../edits.js';
@@ -14,7 +14,7 @@ export const markInPillar = groundRule({
   }),
   *find({ venueMarks, marks, blockers, outline }) {
     for (const [id, { label, at }] of Object.entries(venueMarks ?? {})) {
-      const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
+      const pillar = pillarAt(blockers, at);
       if (!pillar && contains(outline, at)) continue;
       const figures = marks[id];
       yield {
@@ -30,9 +30,7 @@ export const markInPillar = groundRule({
     const id = snag.subjects[0] ?? '';
     const mark = venue.marks?.[id];
     if (!mark) return;
-    const free = nearestFree(mark.at, at => {
-      return contains(venue.outline, at) && !blockers.some(b => b.id !== 'walls' && contains(b.outline, at));
-    });
+    const free = nearestFree(mark.at, at => contains(venue.outline, at) && !pillarAt(blockers, at));
     if (!free) return;
     yield {
       label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear`,

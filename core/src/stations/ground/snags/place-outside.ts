@@ -1,5 +1,5 @@
 import type { Venue } from '../../../documents/index.js';
-import { contains, type Point } from '../../../foundations/index.js';
+import { contains, pillarAt, type Point } from '../../../foundations/index.js';
 import { groundRule, type GroundResult } from '../result.js';
 import { straightMoves } from '../moves.js';
 
@@ -16,7 +16,7 @@ function whyNotThere(
   resident: boolean,
 ): string | undefined {
   if (!contains(outline, at)) return 'outside the walls';
-  const pillar = blockers.find(each => each.id !== 'walls' && contains(each.outline, at));
+  const pillar = pillarAt(blockers, at);
   if (pillar) return `inside pillar ${pillar.label}`;
   if (level !== undefined || resident) return undefined;
   const aisle = Object.values(areas ?? {}).find(
