@@ -93,8 +93,15 @@ export function readsBy(
       signal: results().signal,
       runs: results().runs,
     }),
-    racks: () => ({ devices: equipment, kinds, loads: results().power.devices }),
-    pack: () => ({ devices: equipment, kinds, shelf, claims, runs: results().runs }),
+    racks: () => ({ devices: equipment, kinds, units: rules.units, loads: results().power.devices }),
+    pack: () => ({
+      devices: equipment,
+      kinds,
+      shelf,
+      claims,
+      units: rules.units,
+      runs: results().runs,
+    }),
     hands: () => ({
       devices: equipment,
       outputs,

@@ -120,6 +120,12 @@ export function showText(value: Value, unit: Unit, reading: Reading): string {
   return shown.unit ? `${shown.text} ${shown.unit}` : shown.text;
 }
 
+/** A length or weight in a sentence, as short as it is exact to the centimetre or 100 g: `1.5 m`, `4′ 11″`. */
+export function inWords(value: number, unit: 'm' | 'kg', system: UnitSystem): string {
+  if (system === 'imperial') return showText(value, unit, { system, zone: 'UTC' });
+  return `${minusSign(String(Number(value.toFixed(DECIMALS[unit]))))} ${unit}`;
+}
+
 const instantFormats = new Map<string, Intl.DateTimeFormat>();
 
 function formatIn(zone: string): Intl.DateTimeFormat {

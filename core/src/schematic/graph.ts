@@ -74,7 +74,7 @@ const ALWAYS: ReadonlySet<string> = new Set([
 /** Everything of a plan that carries pictures, sound, network, control or talkback; power is drawn under Power. */
 export function schematicGraph(
   { plan, kinds }: Bundle,
-  { signal, runs, ground }: Assessment,
+  { signal, runs, ground, rules }: Assessment,
 ): SchematicGraph {
   const { wiring } = signal;
   const leadsToCamera = (id: string): boolean =>
@@ -134,7 +134,7 @@ export function schematicGraph(
       },
     ];
   });
-  const offered = houseOffers(ground.venue, plan.devices).map(({ id, label, of }): DeviceBox => {
+  const offered = houseOffers(ground.venue, plan.devices, rules.units).map(({ id, label, of }): DeviceBox => {
     const pins = pinsOf(id, inOrder(of.ports), new Map());
     const nudge = undefined;
     return {

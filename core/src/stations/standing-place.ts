@@ -13,7 +13,7 @@ import {
   type Point,
 } from '../foundations/index.js';
 import type { GroundResult } from './ground/index.js';
-import { footprintOf, whyNotStand } from './shots/standing.js';
+import { canStand, footprintOf } from './shots/standing.js';
 import { inPlan } from '../edits.js';
 
 type Ground = Pick<GroundResult, 'venue' | 'blockers'>;
@@ -34,7 +34,7 @@ function standingPlace(ground: Ground): Point {
   if (desk) return rounded(boxMiddle(desk[1].outline));
   const resident = inOrder(residents).find(([, { what }]) => what === 'desk');
   if (resident) return resident[1].at;
-  const free = (at: Point): boolean => whyNotStand(ground, at, undefined, SIDE) === undefined;
+  const free = (at: Point): boolean => canStand(ground, at, undefined, SIDE);
   for (const at of besideDoors(ground)) if (free(at)) return rounded(at);
   const middle = boxMiddle(outline);
   const floor = gridOver(outline).filter(free);

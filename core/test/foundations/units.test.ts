@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { parseLength, show, showText, type Reading, type Unit } from '../../src/foundations/units.js';
+import {
+  inWords,
+  parseLength,
+  show,
+  showText,
+  type Reading,
+  type Unit,
+} from '../../src/foundations/units.js';
 
 const metric: Reading = { system: 'metric', zone: 'Europe/London' };
 const imperial: Reading = { system: 'imperial', zone: 'America/New_York' };
@@ -54,4 +61,16 @@ describe('reading lengths', () => {
   it.each(['', 'about ten', '12 stone', '1e3', '--3', '1/0"', '1/2', '6 1/2'])('refuses %j', text => {
     expect(parseLength(text, 'metric')).toBeUndefined();
   });
+});
+
+it.each([
+  [1.5, 'm', '1.5 m', '4′ 11″'],
+  [2, 'm', '2 m', '6′ 6.5″'],
+  [0.046, 'm', '0.05 m', '0′ 2″'],
+  [-0.2, 'm', '−0.2 m', '−0′ 8″'],
+  [23, 'kg', '23 kg', '50.7 lb'],
+  [23.04, 'kg', '23 kg', '50.8 lb'],
+] as const)('%d %s is said as %s or %s', (value, unit, metric, imperial) => {
+  expect(inWords(value, unit, 'metric')).toBe(metric);
+  expect(inWords(value, unit, 'imperial')).toBe(imperial);
 });

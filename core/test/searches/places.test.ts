@@ -8,6 +8,7 @@ import { area, box } from '../rooms.js';
 /** A room of 4 by 3 m with nothing in it but what is given. */
 const ground = (areas: Record<string, Area> = {}, more: Partial<Ground> = {}): Ground => ({
   ground: { venue: { outline: box(0, 0, 4, 3), areas } as unknown as Venue, blockers: [] },
+  units: 'metric',
   standing: [],
   refused: [],
   anywhere: false,

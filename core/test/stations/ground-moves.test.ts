@@ -42,7 +42,7 @@ describe('a step', () => {
 });
 
 describe('moves of a device', () => {
-  const moves = [...straightMoves(friday.plan.devices, 'camnorth1')];
+  const moves = [...straightMoves(friday.plan.devices, 'camnorth1', 'metric')];
   const at = friday.plan.devices?.camnorth1?.place?.at ?? [NaN, NaN];
 
   it('are six steps in four directions, each named by how far and where', () => {
@@ -66,10 +66,10 @@ describe('moves of a device', () => {
   });
 
   it('are none for what stands nowhere, or is not there', () => {
-    expect([...straightMoves(friday.plan.devices, 'nodevice1')]).toEqual([]);
-    expect([...straightMoves(undefined, 'camnorth1')]).toEqual([]);
+    expect([...straightMoves(friday.plan.devices, 'nodevice1', 'metric')]).toEqual([]);
+    expect([...straightMoves(undefined, 'camnorth1', 'metric')]).toEqual([]);
     const inside = Object.entries(friday.plan.devices ?? {}).find(([, { place }]) => place && !place.at);
-    expect([...straightMoves(friday.plan.devices, inside?.[0] ?? '')]).toEqual([]);
+    expect([...straightMoves(friday.plan.devices, inside?.[0] ?? '', 'metric')]).toEqual([]);
   });
 
   it('are one edit of the plan', () => {

@@ -127,7 +127,7 @@ describe('where a stand can be put', () => {
       typeof whyNotStand
     >[0];
   const why = (of: ReturnType<typeof room>, at: Point, side = 1, level?: string) =>
-    whyNotStand(of, at, level, side);
+    whyNotStand(of, 'metric', at, level, side);
 
   it('takes more room where somebody works it', () => {
     expect(footprintOf('locked')).toBe(0.8);

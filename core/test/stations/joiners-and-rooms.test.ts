@@ -53,6 +53,7 @@ describe('a cable on the checklist', () => {
       item,
       shelf: friday.shelf,
       kinds: friday.kinds,
+      units: 'metric',
     });
   it('that is not owned says make and length, as far as they are known', () => {
     expect(line(30)).toMatchObject({

@@ -1,4 +1,5 @@
 /** Latency and lip sync of set-ups, by hand calculation; limits of EBU R37 and ITU-R BT.1359-1. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
@@ -76,6 +77,35 @@ describe('the offset of sound', () => {
     // 118.5 ms early without any.
     const camera = syncOf([set('/devices/switcher1/soundDelay', ms)])?.sources.camwide01;
     expect(camera?.verdict.value).toBe(verdict);
+  });
+});
+
+describe('sound that is embedded into the lead of C1', () => {
+  const embedder: Operation[] = [
+    set('/devices/inlead001', {
+      order: 'zz1',
+      label: 'EMBEDDER',
+      kind: 'embedsdi1',
+      place: { inside: 'deskrack1' },
+    }),
+    set('/links/linkwide1', plug('camwide01', 'hdmiout01', 'inlead001', 'sdiin0001')),
+    set('/links/linkwide2', plug('inlead001', 'sdiout001', 'switcher1', 'hdmiin01')),
+    set('/links/linksound', plug('audiodes1', 'xlrout001', 'inlead001', 'audioin01')),
+  ];
+  const ms = fc.integer({ min: 0, max: 300 });
+
+  it('goes on with its picture: cameras differ by their own ways alone', () => {
+    fc.assert(
+      fc.property(ms, ms, ms, ms, (first, second, box, mixer) => {
+        const delays = [late('camwide01', first), late('camnorth1', second), late('inlead001', box)];
+        const { sources, sound } = syncOf([...embedder, ...delays, late('switcher1', mixer)]) ?? {};
+        const [c1, c2] = [number(sources?.camwide01?.offset), number(sources?.camnorth1?.offset)];
+        expect(c1 - c2).toBeCloseTo(first + box - second, 9);
+        // Sound and the picture of C1 meet in the embedder, after what that adds to the picture.
+        expect(c1).toBeCloseTo(first + box - number(sound), 9);
+      }),
+      { numRuns: 30 },
+    );
   });
 });
 

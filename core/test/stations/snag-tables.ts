@@ -85,6 +85,18 @@ export const holds = (table: readonly Row[]): void =>
       }
     });
 
+    it('speaks of no metres and kilograms to who reads feet and pounds', () => {
+      const bundle = changed(brings);
+      const inFeet = { ...bundle, rules: { ...bundle.rules, units: 'imperial' as const } };
+      const names = Object.values(bundle.kinds.kinds).map(({ label }) => label);
+      for (const snag of found(inFeet, rule)) {
+        const said = [snag.title, snag.advice ?? '', ...fixesFor(snag.id, inFeet).map(({ label }) => label)];
+        // A cable is called by its length in metres wherever it is sold.
+        const words = said.map(each => names.reduce((text, name) => text.replaceAll(name, ''), each));
+        for (const each of words) expect(each).not.toMatch(/\d (m|kg)\b(?! or \d)/);
+      }
+    });
+
     it('does not come up for what is nearly the same', () => {
       const [bad, good] = [found(changed(brings), rule), found(changed(spares), rule)];
       const ids = new Set(good.map(snag => `${snag.severity} ${snag.id}`));

@@ -131,21 +131,21 @@ describe('the house', () => {
   const { venue } = assess(saturday).ground;
 
   it('offers what is not used yet, and what is broken never', () => {
-    expect(houseOffers(venue, saturday.plan.devices).map(({ label }) => label)).toEqual([
+    expect(houseOffers(venue, saturday.plan.devices, 'metric').map(({ label }) => label)).toEqual([
       'loudspeaker N',
       'loudspeaker S',
     ]);
-    expect(houseOffers(venue, undefined).map(({ label }) => label)).toContain('projector line');
+    expect(houseOffers(venue, undefined, 'metric').map(({ label }) => label)).toContain('projector line');
     const broken = {
       houseLines: Object.fromEntries(
         inOrder(venue.houseLines).map(([id, line]) => [id, { ...line, condition: 'broken' as const }]),
       ),
     };
-    expect(houseOffers(broken, undefined)).toEqual([]);
+    expect(houseOffers(broken, undefined, 'metric')).toEqual([]);
   });
 
   it('gives its gear as devices that stay, with a kind where none is known', () => {
-    const [offer] = houseOffers(venue, undefined);
+    const [offer] = houseOffers(venue, undefined, 'metric');
     if (!offer) throw new Error('no offer');
     const changes = takeHousePatch('houseline', offer, friday.plan, { version: 1, kinds: {} });
     expect(changes.map(({ document }) => document)).toEqual(['kinds', 'plan']);

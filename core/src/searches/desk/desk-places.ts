@@ -8,7 +8,9 @@ import {
   distance,
   floorAt,
   inOrder,
+  inWords,
   type Point,
+  type UnitSystem,
 } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
@@ -58,6 +60,7 @@ export interface DeskTask {
   /** What carries the desk, and where it could stand, the place where it stands now first; undefined without a desk. */
   readonly desk: { readonly carrier: string; readonly candidates: readonly Point[] } | undefined;
   readonly price: (at: Point) => Priced;
+  readonly units: UnitSystem;
 }
 
 type Priced = Omit<DeskPlace, 'id' | 'now'>;
@@ -84,10 +87,11 @@ function* problemOf(bundle: Bundle): Generator<Progress, DeskTask> {
   return {
     desk: hub && { carrier: hub.carrier, candidates: candidatesFor(hub, bundle, assessment) },
     price: pricing(bundle, assessment, hub?.carrier ?? ''),
+    units: assessment.rules.units,
   };
 }
 
-function* compared({ desk, price }: DeskTask): Generator<Progress, Found<readonly DeskPlace[]>> {
+function* compared({ desk, price, units }: DeskTask): Generator<Progress, Found<readonly DeskPlace[]>> {
   if (!desk) return { answer: [], objectives: [], offers: [] };
   const all: DeskPlace[] = [];
   for (const [i, at] of desk.candidates.entries()) {
@@ -105,23 +109,27 @@ function* compared({ desk, price }: DeskTask): Generator<Progress, Found<readonl
   return {
     answer,
     objectives: answer.slice(0, 1).map(({ cost }) => provenLeast('cost of the place', 'points', cost)),
-    offers: answer.filter(place => !place.now).map(place => moveTo(place, desk.carrier)),
+    offers: answer.filter(place => !place.now).map(place => moveTo(place, desk.carrier, units)),
   };
 }
 
-const moveTo = ({ id, at, area }: DeskPlace, carrier: string): Offer => ({
+const moveTo = ({ id, at, area }: DeskPlace, carrier: string, units: UnitSystem): Offer => ({
   id,
-  label: `Move the desk to ${area ?? `${at[0].toFixed(1)} · ${at[1].toFixed(1)} m`}`,
+  label: `Move the desk to ${area ?? at.map(each => inWords(each, 'm', units)).join(' · ')}`,
   changes: [inPlan().put('devices', carrier, 'place', 'at', at).change],
 });
 
-function candidatesFor({ carrier, at }: Hub, { plan }: Bundle, { ground }: Assessment): Point[] {
+function candidatesFor({ carrier, at }: Hub, { plan }: Bundle, { ground, rules }: Assessment): Point[] {
   const desks = inOrder(ground.venue.areas).filter(([, { kind }]) => kind === 'desk');
   const standing = inOrder(plan.devices).flatMap(([id, { label }]) => {
     const place = ground.places[id];
     return place?.at && place.carrier === id && id !== carrier ? [{ label, at: place.at }] : [];
   });
-  const spots = spotsOf({ ground, standing, refused: [], anywhere: true }, GRID, DESK.side);
+  const spots = spotsOf(
+    { ground, units: rules.units, standing, refused: [], anywhere: true },
+    GRID,
+    DESK.side,
+  );
   return [
     at,
     ...desks.map(([, { outline }]) => boxMiddle(outline)),

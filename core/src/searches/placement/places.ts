@@ -1,6 +1,14 @@
 /** Places where a camera could be put, on a grid over the floor and the galleries, and why not elsewhere. */
 import type { Venue } from '../../documents/index.js';
-import { boundsOf, contains, distance, floorAt, inOrder, type Point } from '../../foundations/index.js';
+import {
+  boundsOf,
+  contains,
+  distance,
+  floorAt,
+  inOrder,
+  type Point,
+  type UnitSystem,
+} from '../../foundations/index.js';
 import type { GroundResult } from '../../stations/ground/index.js';
 import { whyNotStand } from '../../stations/shots/standing.js';
 
@@ -21,6 +29,7 @@ export interface Round {
 
 export interface Ground {
   readonly ground: Pick<GroundResult, 'venue' | 'blockers'>;
+  readonly units: UnitSystem;
   /** What stands there and is not moved. */
   readonly standing: readonly { readonly label: string; readonly at: Point; readonly level?: string }[];
   /** Where no camera is wanted. */
@@ -41,7 +50,7 @@ export const galleryAt = ({ areas }: Pick<Venue, 'areas'>, at: Point): string | 
 
 /** Why no camera with a footprint of `side` metres can be there, in words; undefined where it can. */
 export function whyNotThere(
-  { ground, standing, refused, anywhere }: Ground,
+  { ground, units, standing, refused, anywhere }: Ground,
   at: Point,
   level: string | undefined,
   side: number,
@@ -53,7 +62,7 @@ export function whyNotThere(
     level !== undefined ||
     marked.length === 0 ||
     marked.some(([, { outline }]) => contains(outline, at));
-  const inTheWay = whyNotStand(ground, at, level, side);
+  const inTheWay = whyNotStand(ground, units, at, level, side);
   if (inTheWay) return inTheWay;
   if (!allowed) return 'the survey marks no area for cameras there';
   const beside = standing.find(

@@ -105,7 +105,8 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     const stays = place?.at && place.carrier === id && !options.cameras.includes(id);
     return stays ? [{ label, at: place.at, ...(place.level !== undefined && { level: place.level }) }] : [];
   });
-  const where: Ground = { ground, standing, refused: options.refused, anywhere: options.anywhere };
+  const { refused, anywhere } = options;
+  const where: Ground = { ground, units: rules.units, standing, refused, anywhere };
   const lenses = new Map<string, Lens>();
   const meansOf = (id: string, device: Device): Means => {
     const { kind, aperture, converter, lens: put, worked = 'locked' } = device;

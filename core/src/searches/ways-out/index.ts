@@ -263,9 +263,14 @@ function pairsBetween(out: string, into: string, stock: Stock): Pair[] {
 }
 
 /** An installed line for the long part, with patch leads at both ends. */
-function overHouseLines(id: string, link: Link, bundle: Bundle, { signal, ground }: Assessment): Draft[] {
+function overHouseLines(
+  id: string,
+  link: Link,
+  bundle: Bundle,
+  { signal, ground, rules }: Assessment,
+): Draft[] {
   const out = signal.wiring.portOf(link.from);
-  return houseOffers(ground.venue, bundle.plan.devices).flatMap((offer): Draft[] => {
+  return houseOffers(ground.venue, bundle.plan.devices, rules.units).flatMap((offer): Draft[] => {
     const line = ground.venue.houseLines?.[offer.id];
     if (!line) return [];
     const [near] = inOrder(offer.of.ports).filter(([, { direction }]) => direction === 'in');

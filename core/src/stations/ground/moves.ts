@@ -1,6 +1,13 @@
 /** Edits that move a device a little way, for fixes to try. */
 import type { Device } from '../../documents/index.js';
-import type { DocumentPatch, Fix, MapOf, Point } from '../../foundations/index.js';
+import {
+  inWords,
+  type DocumentPatch,
+  type Fix,
+  type MapOf,
+  type Point,
+  type UnitSystem,
+} from '../../foundations/index.js';
 import { inPlan } from '../../edits.js';
 
 /** Degrees of each direction, clockwise from the east on a page with y down. */
@@ -49,10 +56,14 @@ const DISTANCES = [0.5, 1, 1.5, 2, 3, 5];
 const STRAIGHT = ['north', 'south', 'west', 'east'] as const;
 
 /** Moves of any device in the four straight directions. */
-export function* straightMoves(devices: MapOf<Device> | undefined, id: string): Generator<Fix> {
+export function* straightMoves(
+  devices: MapOf<Device> | undefined,
+  id: string,
+  units: UnitSystem,
+): Generator<Fix> {
   const at = devices?.[id]?.place?.at;
   if (!at) return;
   for (const { to, metres, heading } of stepsFrom(at, DISTANCES, STRAIGHT)) {
-    yield { label: `Move it ${metres} m ${heading}`, changes: [placeAt(id, to)] };
+    yield { label: `Move it ${inWords(metres, 'm', units)} ${heading}`, changes: [placeAt(id, to)] };
   }
 }

@@ -1,6 +1,6 @@
 /** Lines of the checklist for cables, and for what joins them. */
-import type { Kinds, Shelf } from '../../documents/index.js';
-import { inOrder } from '../../foundations/index.js';
+import type { Kinds, Rules, Shelf } from '../../documents/index.js';
+import { inOrder, inWords, numberOf } from '../../foundations/index.js';
 import type { RunResult, RunsResult } from '../runs/index.js';
 import type { PackLine, PackLines } from './result.js';
 
@@ -20,10 +20,17 @@ export const cablesOf = ({ runs }: Pick<RunsResult, 'runs'>): readonly (readonly
 
 export function cableLine(
   _: string,
-  { run, item, shelf, kinds }: CableOfRun & { readonly shelf: Shelf; readonly kinds: Kinds },
+  {
+    run,
+    item,
+    shelf,
+    kinds,
+    units,
+  }: CableOfRun & { readonly shelf: Shelf; readonly kinds: Kinds; readonly units: Rules['units'] },
 ): PackLine {
   const own = shelf.items[item ?? ''];
-  const sold = run.wanted.value === null ? '' : `, ${String(run.wanted.value)} m`;
+  const wanted = numberOf(run.wanted);
+  const sold = wanted === undefined ? '' : `, ${inWords(wanted, 'm', units)}`;
   return {
     group: 'Cables',
     label: own ? (kinds.kinds[own.kind]?.label ?? 'Cable') : `Cable, ${run.makeWords}${sold}`,

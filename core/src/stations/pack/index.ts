@@ -30,7 +30,7 @@ export const pack: Station<PackReads, PackResult> = {
         cables: parts.each(
           'cable lines',
           cables,
-          (_, cable) => ({ ...cable, shelf: shelf(), kinds: kinds() }),
+          (_, cable) => ({ ...cable, shelf: shelf(), kinds: kinds(), units: reads.units }),
           cableLine,
         ),
         joiners: parts.part('joiner lines', { runs, kinds, shelf }, joinerLines),

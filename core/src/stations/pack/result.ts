@@ -1,5 +1,5 @@
 /** What Pack reads and what comes of it. */
-import type { Claims, Kinds, Shelf } from '../../documents/index.js';
+import type { Claims, Kinds, Rules, Shelf } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { RunsResult } from '../runs/index.js';
@@ -10,6 +10,7 @@ export interface PackReads {
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
+  readonly units: Rules['units'];
   readonly runs: RunsResult;
 }
 

@@ -1,5 +1,5 @@
 /** What Racks reads and what comes of it. */
-import type { Kinds } from '../../documents/index.js';
+import type { Kinds, Rules } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PowerResult } from '../power/index.js';
@@ -8,6 +8,7 @@ import type { Seen } from '../station.js';
 export interface RacksReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
+  readonly units: Rules['units'];
   readonly loads: PowerResult['devices'];
 }
 

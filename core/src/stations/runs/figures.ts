@@ -80,13 +80,15 @@ export const joints = declare({
   basis: DEFINITION,
   method: 'joints between its cables',
 });
+/** So much more of a cable than its way asks for is much, m. */
+export const MUCH = 10;
 export const excess = declare({
   key: 'runs.runs.*.excess',
   label: 'Left over',
   unit: 'm',
   basis: DEFINITION,
   formula: 'cable - length',
-  limits: { raises: 'runs.much-left', note: { above: 10 } },
+  limits: { raises: 'runs.much-left', note: { above: MUCH } },
 });
 export const reach = declare({
   key: 'runs.runs.*.reach',

@@ -40,7 +40,7 @@ const HOOKS = 3;
 /** Mats come in this length, m. */
 const MAT = 0.9;
 /** Nearest that sound may lie beside mains, m, and for how long it may nevertheless. */
-const APART = 0.3;
+export const APART = 0.3;
 /** Width that somebody in a wheelchair passes, m. */
 const PASSAGE = 0.9;
 /** Floor that a stand takes, m. */

@@ -3,6 +3,7 @@ import type { Device, Kind, Plan, Port } from '../../documents/index.js';
 import {
   idFrom,
   inOrder,
+  inWords,
   orderAfter,
   polar,
   type Fix,
@@ -11,7 +12,7 @@ import {
   type Point,
 } from '../../foundations/index.js';
 import type { ShotsSeen } from './result.js';
-import { whyNotStand } from './standing.js';
+import { canStand } from './standing.js';
 import { fix, inPlan } from '../../edits.js';
 
 interface Offer {
@@ -121,7 +122,7 @@ export function* lampsFor(seen: ShotsSeen, mark: string): Generator<Fix> {
       for (const aside of LAMP_PLACES.aside) {
         const at = polar(target.at, target.facing + aside, away).map(each => Math.round(each * 20) / 20);
         const to: Point = [at[0] ?? 0, at[1] ?? 0];
-        if (whyNotStand(ground, to, undefined, LAMP_SIDE) !== undefined) continue;
+        if (!canStand(ground, to, undefined, LAMP_SIDE)) continue;
         const value: Device = {
           order: orderAfter(inOrder(devices).at(-1)?.[1].order),
           label: `LAMP ${lampCount(devices, seen) + 1}`,
@@ -131,7 +132,7 @@ export function* lampsFor(seen: ShotsSeen, mark: string): Generator<Fix> {
           place: { at: to, height: LAMP_HEIGHT },
         };
         yield fix(
-          `Stand “${of.label}” ${away} m from ${target.label}, ${Math.abs(aside)}° to its ${aside > 0 ? 'right' : 'left'}`,
+          `Stand “${of.label}” ${inWords(away, 'm', seen.rules.units)} from ${target.label}, ${Math.abs(aside)}° to its ${aside > 0 ? 'right' : 'left'}`,
           inPlan().put('devices', idFrom(`lamp ${item}`), value),
           'lamp',
         );

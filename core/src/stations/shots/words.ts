@@ -1,8 +1,8 @@
 /** Words and moves that several rules of Shots share. */
-import type { Fix } from '../../foundations/index.js';
+import { inWords, type Fix } from '../../foundations/index.js';
 import { placeAt, stepsFrom } from '../ground/moves.js';
 import type { ShotsSeen } from './result.js';
-import { footprintOf, whyNotStand } from './standing.js';
+import { canStand, footprintOf } from './standing.js';
 import { fix, inPlan } from '../../edits.js';
 
 /** What the names of shots are made of. */
@@ -34,29 +34,29 @@ const HEADINGS = [
 const STEPS = [0.4, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6];
 
 /** Moves of a camera, the shortest first, in eight directions; what they break is found by trying them. */
-export function* movesOf({ devices, ground }: ShotsSeen, camera: string | undefined): Generator<Fix> {
+export function* movesOf({ devices, ground, rules }: ShotsSeen, camera: string | undefined): Generator<Fix> {
   const device = devices?.[camera ?? ''];
   const at = device?.place?.at;
   const level = device?.place?.level;
   if (!device || !at || camera === undefined) return;
   for (const { to, metres, heading } of stepsFrom(at, STEPS, HEADINGS)) {
-    if (whyNotStand(ground, to, level, footprintOf(device.worked)) !== undefined) continue;
+    if (!canStand(ground, to, level, footprintOf(device.worked))) continue;
     yield {
       way: 'move',
-      label: `Move ${device.label} ${metres} m ${heading}`,
+      label: `Move ${device.label} ${inWords(metres, 'm', rules.units)} ${heading}`,
       changes: [placeAt(camera, to)],
     };
   }
 }
 
 /** Raises a camera's stand, a step at a time. */
-export function* raisesOf({ devices }: ShotsSeen, camera: string | undefined): Generator<Fix> {
+export function* raisesOf({ devices, rules }: ShotsSeen, camera: string | undefined): Generator<Fix> {
   const device = devices?.[camera ?? ''];
   if (!device?.place || camera === undefined) return;
   for (const height of [1.5, 1.8, 2.1, 2.4]) {
     if (height <= (device.place.height ?? 0)) continue;
     yield fix(
-      `Raise ${device.label} to ${height} m`,
+      `Raise ${device.label} to ${inWords(height, 'm', rules.units)}`,
       inPlan().put('devices', camera, 'place', 'height', height),
       'raise',
     );

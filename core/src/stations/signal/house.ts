@@ -1,6 +1,13 @@
 /** What the house has and a plan may use: installed lines, and gear that stays. */
 import type { Device, Kind, Kinds, Plan, Resident, Venue } from '../../documents/index.js';
-import { inOrder, orderAfter, type DocumentPatch, type MapOf } from '../../foundations/index.js';
+import {
+  inOrder,
+  inWords,
+  orderAfter,
+  type DocumentPatch,
+  type MapOf,
+  type UnitSystem,
+} from '../../foundations/index.js';
 import { libraryKinds } from '../../library/index.js';
 import { lineKind } from '../../library/house.js';
 import { editPlan, inKinds } from '../../edits.js';
@@ -27,6 +34,7 @@ const RESIDENT_KINDS: Readonly<Partial<Record<Resident['what'], string>>> = {
 export function houseOffers(
   { houseLines, residents }: Pick<Venue, 'houseLines' | 'residents'>,
   devices: MapOf<Pick<Device, 'order' | 'house'>> | undefined,
+  units: UnitSystem,
 ): HouseOffer[] {
   const used = new Set(inOrder(devices).map(([, { house }]) => house));
   const offer = (
@@ -54,7 +62,9 @@ export function houseOffers(
         : offer(
             id,
             label,
-            [`${length} m`, condition, ...(tag === undefined ? [] : [`marked ${tag}`])].join(', '),
+            [inWords(length, 'm', units), condition, ...(tag === undefined ? [] : [`marked ${tag}`])].join(
+              ', ',
+            ),
             lineKind(make),
           ),
     ),

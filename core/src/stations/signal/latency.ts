@@ -203,7 +203,8 @@ function soundAfter(output: string, wiring: PlanWiring, way: readonly string[]):
 
 /**
  * What the devices on its way add to a picture until sound meets it, ms. Sound that was embedded before goes through
- * boxes with other pictures until it meets those of this camera: what they add is taken off.
+ * boxes with other pictures until it meets those of this camera, and through the one where it does: what they add to
+ * it is taken off, so that cameras of one output differ by what is on their own ways alone.
  */
 function pictureAfter(
   ids: [output: string, camera: string],
@@ -214,7 +215,7 @@ function pictureAfter(
   const meets = sound?.way.find(each => way.includes(each));
   const along =
     sound && meets !== undefined
-      ? sound.way.slice(sound.way.indexOf(sound.meeting) + 1, sound.way.indexOf(meets))
+      ? sound.way.slice(sound.way.indexOf(sound.meeting) + 1, sound.way.indexOf(meets) + 1)
       : [];
   const adds = upTo(way, meets ?? sound?.meeting).map(delay);
   if (along.length === 0) return figures.pictureLate.calc(ids, adds);

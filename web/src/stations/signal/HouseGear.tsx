@@ -6,9 +6,10 @@ import { useEvent, useOpenEvent, usePlan, useUi } from '../../store/hooks.js';
 export function HouseGear() {
   const { store, ui } = useOpenEvent();
   const venue = useEvent(({ assessment }) => assessment.ground.venue);
+  const units = useEvent(({ assessment }) => assessment.rules.units);
   const devices = usePlan(plan => plan.devices);
   const selected = useUi(state => state.selected);
-  const offers = houseOffers(venue, devices);
+  const offers = houseOffers(venue, devices, units);
   if (offers.length === 0) return null;
   const take = (offer: HouseOffer): void => {
     const { plan, kinds } = store.get().bundle;

@@ -39,5 +39,5 @@ export const exitBlocked = groundRule({
       };
     }
   },
-  fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),
+  fixes: (snag, { devices, rules }) => straightMoves(devices, snag.subjects[0] ?? '', rules.units),
 });

@@ -1,4 +1,4 @@
-import { contains, distance, pillarAt, type Point } from '../../../foundations/index.js';
+import { contains, distance, inWords, pillarAt, type Point } from '../../../foundations/index.js';
 import { groundRule } from '../result.js';
 import { changeForEvent } from '../venue-changes.js';
 import { inVenue } from '../../../edits.js';
@@ -26,14 +26,14 @@ export const markInPillar = groundRule({
       };
     }
   },
-  *fixes(snag, { own: { venue, blockers }, sharedVenue, venueChanges }) {
+  *fixes(snag, { own: { venue, blockers }, sharedVenue, venueChanges, rules }) {
     const id = snag.subjects[0] ?? '';
     const mark = venue.marks?.[id];
     if (!mark) return;
     const free = nearestFree(mark.at, at => contains(venue.outline, at) && !pillarAt(blockers, at));
     if (!free) return;
     yield {
-      label: `Move the mark ${distance(mark.at, free).toFixed(1)} m clear`,
+      label: `Move the mark ${inWords(distance(mark.at, free), 'm', rules.units)} clear`,
       changes: [
         {
           document: 'plan',

@@ -50,5 +50,5 @@ export const placeOutside = groundRule({
       };
     }
   },
-  fixes: (snag, { devices }) => straightMoves(devices, snag.subjects[0] ?? ''),
+  fixes: (snag, { devices, rules }) => straightMoves(devices, snag.subjects[0] ?? '', rules.units),
 });

@@ -1,4 +1,4 @@
-import { numberOf, severityOf, showText } from '../../../foundations/index.js';
+import { inWords, numberOf, severityOf } from '../../../foundations/index.js';
 import { fixesByAssigning } from '../assign.js';
 import { handsRule } from '../result.js';
 
@@ -16,7 +16,7 @@ export const operatorApart = handsRule({
       const severity = severityOf(apart);
       if (severity === undefined) continue;
       const labels = cameras.map(id => devices?.[id]?.label ?? id).join(' and ');
-      const metres = showText(numberOf(apart) ?? null, 'm', { system: units, zone: 'UTC' });
+      const metres = inWords(numberOf(apart) ?? 0, 'm', units);
       yield {
         severity,
         subjects: [person, ...cameras],

@@ -1,11 +1,12 @@
-import { severityOf } from '../../../foundations/index.js';
+import { inWords, severityOf } from '../../../foundations/index.js';
+import { APART } from '../floor-work.js';
 import { runsRule } from '../result.js';
 
 /** A lead of analogue sound that lies along a mains lead. */
 export const humNear = runsRule({
   rule: 'runs.hum-near',
-  reads: ({ own }) => ({ beside: own.beside, runs: own.runs }),
-  *find({ beside, runs }) {
+  reads: ({ own, rules }) => ({ beside: own.beside, runs: own.runs, units: rules.units }),
+  *find({ beside, runs, units }) {
     for (const [id, { mains, lead }] of Object.entries(beside)) {
       const severity = severityOf(mains);
       if (severity === undefined) continue;
@@ -14,7 +15,7 @@ export const humNear = runsRule({
         subjects: [id, lead],
         title: `${runs[id]?.label ?? 'A lead of sound'} lies along a mains lead: it may hum.`,
         because: [mains],
-        advice: 'Keep them 0.3 m apart, or let them cross at a right angle.',
+        advice: `Keep them ${inWords(APART, 'm', units)} apart, or let them cross at a right angle.`,
       };
     }
   },

@@ -1,18 +1,19 @@
-import { severityOf } from '../../../foundations/index.js';
+import { inWords, severityOf } from '../../../foundations/index.js';
+import { MUCH } from '../figures.js';
 import { runsRule } from '../result.js';
 
 /** A cable so much longer than its way that the rest lies about in coils. */
 export const muchLeft = runsRule({
   rule: 'runs.much-left',
-  reads: ({ own }) => ({ runs: own.runs }),
-  *find({ runs }) {
+  reads: ({ own, rules }) => ({ runs: own.runs, units: rules.units }),
+  *find({ runs, units }) {
     for (const [id, { label, excess, cable, connector }] of Object.entries(runs)) {
       const severity = severityOf(excess);
       if (severity === undefined) continue;
       yield {
         severity,
         subjects: [id],
-        title: `${label}: more than 10 m of ${String(cable.value)} are left over.`,
+        title: `${label}: more than ${inWords(MUCH, 'm', units)} of ${String(cable.value)} are left over.`,
         because: [excess],
         advice:
           connector === 'mains'

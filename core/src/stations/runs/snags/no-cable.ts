@@ -1,4 +1,4 @@
-import { numberOf } from '../../../foundations/index.js';
+import { inWords, numberOf } from '../../../foundations/index.js';
 import { otherMakes } from '../other-makes.js';
 import { runsRule } from '../result.js';
 import { reachIsGood } from '../reach.js';
@@ -6,8 +6,8 @@ import { reachIsGood } from '../reach.js';
 /** A lead for which no owned cable is long enough. */
 export const noCable = runsRule({
   rule: 'runs.no-cable',
-  reads: ({ own }) => ({ runs: own.runs }),
-  *find({ runs }) {
+  reads: ({ own, rules }) => ({ runs: own.runs, units: rules.units }),
+  *find({ runs, units }) {
     for (const [id, { label, makeWords, items, ownLead, length, cable, reach, wanted }] of Object.entries(
       runs,
     )) {
@@ -22,7 +22,7 @@ export const noCable = runsRule({
         advice:
           sold === undefined
             ? 'No length that is sold is long enough: lead it another way.'
-            : `Cut the leads from the stock, which may join cables; or borrow, hire or buy one of ${sold} m: it stands on the pack list as wanted.`,
+            : `Cut the leads from the stock, which may join cables; or borrow, hire or buy one of ${inWords(sold, 'm', units)}: it stands on the pack list as wanted.`,
       };
     }
   },

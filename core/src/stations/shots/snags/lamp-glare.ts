@@ -1,4 +1,4 @@
-import { severityOf } from '../../../foundations/index.js';
+import { inWords, severityOf } from '../../../foundations/index.js';
 import { straightMoves } from '../../ground/moves.js';
 import { fix, inPlan } from '../../../edits.js';
 import { shotsRule } from '../result.js';
@@ -22,18 +22,18 @@ export const lampGlare = shotsRule({
       }
     }
   },
-  *fixes({ subjects: [id = ''] }, { devices }) {
+  *fixes({ subjects: [id = ''] }, { devices, rules }) {
     const device = devices?.[id];
     if (!device?.place) return;
     for (const height of HIGHER) {
       if (height <= (device.place.height ?? 0)) continue;
       yield fix(
-        `Raise ${device.label} to ${height} m`,
+        `Raise ${device.label} to ${inWords(height, 'm', rules.units)}`,
         inPlan().put('devices', id, 'place', 'height', height),
         'raise',
       );
     }
-    yield* straightMoves(devices, id);
+    yield* straightMoves(devices, id, rules.units);
   },
 });
 

@@ -1,4 +1,4 @@
-import { numberOf, severityOf } from '../../../foundations/index.js';
+import { inWords, numberOf, severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
 import { fix, inPlan } from '../../../edits.js';
@@ -22,14 +22,14 @@ export const notStraightDown = shotsRule({
       };
     }
   },
-  *fixes(snag, { shots, devices, ground }) {
+  *fixes(snag, { shots, devices, ground, rules }) {
     const [id = '', camera = ''] = snag.subjects;
     const at = ground.venue.marks?.[shots?.[id]?.mark ?? '']?.at;
     const device = devices?.[camera];
     if (!at || !device?.place) return;
     for (const height of [3, 2.4, device.place.height ?? 2]) {
       yield fix(
-        `Put ${device.label} straight above, lens at ${height} m`,
+        `Put ${device.label} straight above, lens at ${inWords(height, 'm', rules.units)}`,
         inPlan().put('devices', camera, 'place', 'at', at).put('devices', camera, 'place', 'height', height),
       );
     }

@@ -1,4 +1,4 @@
-import { numberOf, severityOf, showText } from '../../../foundations/index.js';
+import { inWords, numberOf, severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { movesOf, namedIn, namesOf, raisesOf } from '../words.js';
 
@@ -17,7 +17,7 @@ export const solidInTheWay = shotsRule({
       if (severity === undefined) continue;
       const names = namesOf(named, id);
       const by = areas?.[solid ?? '']?.label ?? 'something';
-      const much = showText(Math.abs(numberOf(pastSolids) ?? 0), 'm', { system: units, zone: 'UTC' });
+      const much = inWords(Math.abs(numberOf(pastSolids) ?? 0), 'm', units);
       yield {
         severity,
         subjects: [id, camera],

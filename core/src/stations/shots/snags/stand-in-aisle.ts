@@ -1,4 +1,4 @@
-import { inOrder, meet, squareAround } from '../../../foundations/index.js';
+import { inOrder, inWords, meet, squareAround } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { footprintOf } from '../standing.js';
 import { movesOf } from '../words.js';
@@ -6,14 +6,15 @@ import { movesOf } from '../words.js';
 /** A camera or lamp whose stand, or whoever works it, reaches into an aisle that must stay clear. */
 export const standInAisle = shotsRule({
   rule: 'shots.stand-in-aisle',
-  reads: ({ own, equipment, ground }) => ({
+  reads: ({ own, equipment, ground, rules }) => ({
     cameras: own.cameras,
     lamps: own.lamps,
     equipment,
     areas: ground.venue.areas,
     places: ground.places,
+    units: rules.units,
   }),
-  *find({ cameras, lamps, equipment, areas, places }) {
+  *find({ cameras, lamps, equipment, areas, places, units }) {
     for (const [id, { label, at }] of [...Object.entries(cameras), ...Object.entries(lamps)]) {
       const [device, place] = [equipment?.[id], places[id]];
       if (!at || !device || !place || place.level !== undefined) continue;
@@ -26,7 +27,7 @@ export const standInAisle = shotsRule({
       yield {
         severity: 'risk',
         subjects: [id],
-        title: `${label} needs ${side} m of floor and reaches into “${aisle[1].label}”, which must stay clear.`,
+        title: `${label} needs ${inWords(side, 'm', units)} of floor and reaches into “${aisle[1].label}”, which must stay clear.`,
         because: [place.elevation],
         advice: 'People leave that way: the venue’s fire plan decides.',
       };

@@ -1,4 +1,4 @@
-import { severityOf } from '../../../foundations/index.js';
+import { inWords, severityOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { otherSupports } from '../support.js';
 import { fix, inPlan } from '../../../edits.js';
@@ -28,7 +28,7 @@ export const supportWrongHeight = shotsRule({
     if (!device || !support) return;
     const value = Math.min(support.high, Math.max(support.low, device.place?.height ?? support.low));
     yield fix(
-      `Put the lens of ${device.label} at ${value} m`,
+      `Put the lens of ${device.label} at ${inWords(value, 'm', seen.rules.units)}`,
       inPlan().put('devices', id, 'place', 'height', value),
     );
   },

@@ -1,4 +1,4 @@
-import { numberOf } from '../../../foundations/index.js';
+import { inWords, numberOf } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
 import { movesOf } from '../words.js';
 import { fix, inPlan } from '../../../edits.js';
@@ -29,7 +29,7 @@ export const sweepTakesIn = shotsRule({
     const sweep = numberOf(seen.own.cameras[camera]?.moving?.sweep) ?? 0;
     for (let value = Math.ceil(sweep * 2 - 1) / 2; value >= 0.5; value -= 0.5) {
       yield fix(
-        `Let ${seen.devices?.[camera]?.label ?? 'it'} move no farther than ${value} m`,
+        `Let ${seen.devices?.[camera]?.label ?? 'it'} move no farther than ${inWords(value, 'm', seen.rules.units)}`,
         inPlan().put('devices', camera, 'sweep', value),
       );
     }
