@@ -61,6 +61,19 @@ describe('a thing in between', () => {
     expect(adapter?.via).toMatchObject({ input: 'hdmidin01', output: 'hdmiaout1' });
   });
 
+  it('costs five more where what comes out of it is shown by no native input, unless it scales', () => {
+    const set24 = edited(set('/links', {}), set('/devices/camside01/format', '2160p24'));
+    const own = bench(set24);
+    const found = own.ways.of(own.ports('camside01', 'hdmiout01'), own.ports('switcher1', 'hdmiin01'));
+    const costs = Object.fromEntries(found.map(({ via, cost }) => [via?.kind, cost]));
+    expect(costs.adaptdtoa).toBe(6);
+    for (const [kind, cost] of Object.entries(costs)) {
+      const of = friday.kinds.kinds[kind];
+      const scales = Object.values(of?.ports ?? {}).some(port => port.direction === 'in' && port.scaled);
+      expect(cost).toBe((of?.family === 'adapter' ? 1 : 3) + (scales ? 0 : 5));
+    }
+  });
+
   it('is none where plugs fit as they are', () => {
     const found = ways.of(ports('camwide01', 'hdmiout01'), ports('switcher1', 'hdmiin01'));
     expect(found.every(({ via }) => via === undefined)).toBe(true);

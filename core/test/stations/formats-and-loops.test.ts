@@ -112,6 +112,31 @@ describe('a loop', () => {
     expect(Object.values(after.loops).filter(({ howls }) => howls.value)).toEqual([]);
   });
 
+  it('runs through the loop of a screen', () => {
+    const monitor = set('/devices/monitor01', {
+      order: 'zz',
+      label: 'MONITOR',
+      kind: 'monitor17',
+      place: { inside: 'deskrack1' },
+    });
+    const found = loops(
+      monitor,
+      ...ring('sdiout001').slice(0, 1),
+      set('/links/linkback1', plug('rackswit1', 'sdiout001', 'monitor01', 'sdiin0001')),
+      set('/links/linkback2', plug('monitor01', 'sdiloop01', 'rackswit1', 'sdiin0001')),
+    );
+    expect(found.map(({ devices }) => [...devices].sort())).toEqual([['monitor01', 'rackswit1']]);
+    // What only comes to a screen ends there.
+    expect(
+      loops(
+        monitor,
+        ...ring('sdiout001').slice(0, 1),
+        set('/links/linkback1', plug('rackswit1', 'sdiout001', 'monitor01', 'hdmiin001')),
+        set('/links/linkback2', plug('monitor01', 'sdiloop01', 'rackswit1', 'sdiin0001')),
+      ),
+    ).toEqual([]);
+  });
+
   it('does not run through a camera: what comes back into it does not come out of it', () => {
     const kinds = applyPatch(friday.kinds, [
       set('/kinds/camoneinc/ports/returnin1', {

@@ -100,6 +100,57 @@ describe('an output', () => {
     const after = assess({ ...friday, plan, kinds: kinds as typeof friday.kinds });
     expect(after.signal.outputs.outscreen1?.fedBy.why).toBe('its links run in a ring');
   });
+
+  it('is fed through a matrix that its way leads through twice, by other ports', () => {
+    const within = (id: string, kind: string, more = {}) =>
+      set(`/devices/${id}`, { order: 'zz', label: id, kind, place: { inside: 'deskrack1' }, ...more });
+    const crossed = {
+      sdiout0001: { bus: 'aux', input: 'sdiin0001' },
+      sdiout0002: { bus: 'aux', input: 'sdiin0002' },
+    };
+    const { signal } = assessed(
+      within('matrix001', 'matrixeig', { buses: crossed }),
+      within('scaler001', 'scalersdi'),
+      set('/links/linkwide1', plug('camwide01', 'hdmiout01', 'matrix001', 'sdiin0001')),
+      set('/links/linkscal1', plug('matrix001', 'sdiout0001', 'scaler001', 'sdiin0001')),
+      set('/links/linkscal2', plug('scaler001', 'sdiout001', 'matrix001', 'sdiin0002')),
+      set('/links/linkscree', plug('matrix001', 'sdiout0002', 'screennor', 'hdmiin001')),
+    );
+    const { fedBy, format } = signal.outputs.outscreen1 ?? {};
+    expect(fedBy?.value).toBe('C1 WIDE alone');
+    expect(fedBy?.working.method).toContain('C1 WIDE → matrix001 → scaler001 → matrix001 → AISLE SCREEN');
+    expect(format?.value).toBe('1080p25');
+  });
+
+  it('is followed back over every lead, not only the first', () => {
+    const { signal } = assessed(
+      set('/devices/inlead001', {
+        order: 'zz',
+        label: 'EMPTY',
+        kind: 'scalerhdm',
+        place: { inside: 'deskrack1' },
+      }),
+      remove('/links/linkscree'),
+      set('/links/aempty001', plug('inlead001', 'hdmiout01', 'screennor', 'hdmiin001')),
+      set('/links/linkscree', plug('switcher1', 'hdmiout01', 'screennor', 'hdmiin001')),
+    );
+    expect(signal.outputs.outscreen1?.fedBy.value).toBe('programme of SWITCHER');
+  });
+
+  it('is not fed by a switcher into which only empty boxes lead', () => {
+    const leads = ['linkwide1', 'linknort1', 'linkside1', 'linkword1'].map(id => remove(`/links/${id}`));
+    const { signal } = assessed(
+      ...leads,
+      set('/devices/inlead001', {
+        order: 'zz',
+        label: 'EMPTY',
+        kind: 'scalerhdm',
+        place: { inside: 'deskrack1' },
+      }),
+      set('/links/aempty001', plug('inlead001', 'hdmiout01', 'switcher1', 'hdmiin01')),
+    );
+    expect(signal.outputs.outscreen1?.fedBy).toMatchObject({ value: null, why: 'SWITCHER has no source' });
+  });
 });
 
 describe('plugs', () => {

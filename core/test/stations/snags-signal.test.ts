@@ -76,6 +76,17 @@ const TABLE: readonly Row[] = [
     ],
   ],
   [
+    // A socket that takes both ways has a lead in it at whichever end that is.
+    'signal.port-twice',
+    'stop',
+    ['plan', set('/links/linknetw2', plug('switcher1', 'network01', 'netswitc1', 'netport04'))],
+    [
+      'plan',
+      remove('/links/linkstrea'),
+      set('/links/linknetw2', plug('switcher1', 'network01', 'netswitc1', 'netport04')),
+    ],
+  ],
+  [
     'signal.picture-unfit',
     'stop',
     ['plan', ...inPlaceOfWords('playerdsc')],

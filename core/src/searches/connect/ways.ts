@@ -43,8 +43,8 @@ export class Ways {
         const set = this.busToSet(from, output, bus);
         if (set !== undefined && !output.gives?.includes(set)) return [];
         const cost = (i + j) * COST.later + (set === undefined ? 0 : COST.setBus);
-        if (clashOf(output, input)) return this.throughKinds([from, output], [to, input], set, cost);
         const unlike = input.carries === 'video' && !this.fitsAsItIs(from, to, input);
+        if (clashOf(output, input)) return this.throughKinds([from, output], [to, input], set, cost, unlike);
         return [{ from, to, via: undefined, bus: set, cost: cost + (unlike ? COST.format : 0) }];
       }),
     );
@@ -61,14 +61,19 @@ export class Ways {
     [to, input]: FreePort,
     bus: Bus | undefined,
     cost: number,
+    unlike: boolean,
   ): Way[] {
     return this.between.flatMap(([kind, { family, ports }]): Way[] => {
       const own = inOrder(ports).filter(([, { carries }]) => carries === output.carries);
-      const entry = own.find(([, port]) => port.direction === 'in' && !clashOf(output, port))?.[0];
+      const entry = own.find(([, port]) => port.direction === 'in' && !clashOf(output, port));
       const exit = own.find(([, port]) => port.direction === 'out' && !clashOf(port, input))?.[0];
       if (entry === undefined || exit === undefined) return [];
-      const via = { kind, input: entry, output: exit };
-      return [{ from, to, via, bus, cost: cost + COST[family === 'adapter' ? 'adapter' : 'converter'] }];
+      const via = { kind, input: entry[0], output: exit };
+      // Only a scaler makes a picture into another size or rate.
+      const format = unlike && !entry[1].scaled ? COST.format : 0;
+      return [
+        { from, to, via, bus, cost: cost + format + COST[family === 'adapter' ? 'adapter' : 'converter'] },
+      ];
     });
   }
 

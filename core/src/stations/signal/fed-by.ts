@@ -1,5 +1,5 @@
 /** Outputs: what feeds each of them, as which programme, and of which size. */
-import type { Bus, Format, Output } from '../../documents/index.js';
+import type { Bus, Format, Kind, Output } from '../../documents/index.js';
 import {
   constant,
   inOrder,
@@ -11,7 +11,7 @@ import {
 import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
 import type { PlanWiring } from './result.js';
-import { isSource } from './sources.js';
+import { makesPicture, sourcesBehind } from './sources.js';
 import { busOf, feedsOf } from './switching.js';
 
 export interface FedOutput {
@@ -75,46 +75,61 @@ const BUS_WORDS: Readonly<Record<Bus, string>> = {
 function feedOf(wiring: PlanWiring, output: Output, house: Format): Feed {
   if (output.device === undefined) return nothing('no device is chosen for it');
   if (!wiring.devices[output.device]) return nothing('its device is gone');
-  const seen = new Set<string>();
-  const path: string[] = [];
-  let port: string | undefined;
-  for (let device = output.device; ;) {
-    if (seen.has(device)) return nothing('its links run in a ring');
-    seen.add(device);
-    const label = wiring.devices[device]?.label ?? device;
-    path.unshift(label);
-    const kind = wiring.kindOf(device);
-    const method = `links followed: ${path.join(' → ')}`;
-    const made = (fedBy: string, bus: string, terms: readonly Term[] = []): Feed => ({
-      fedBy: { value: fedBy, method, terms },
-      gets: { value: bus, method },
-      format: givenBy(wiring, device, port, house),
-      switcher: kind?.family === 'switcher' ? device : undefined,
-    });
-    if (isSource(kind) && device !== output.device) return made(`${label} alone`, 'one source');
-    const feeds = feedsOf(wiring, device, port);
-    if (kind?.family === 'switcher') {
-      // What a switcher itself streams or records is the programme that is wanted of it, where it has that many.
-      const own = output.programme ?? 'programme';
-      const bus =
-        port === undefined
-          ? hasMix(kind.inside?.mixes, own)
-            ? own
-            : 'programme'
-          : busOf(wiring, device, port);
-      if (bus !== 'aux' || feeds.length === 0) {
-        if (feeds.length === 0)
-          return nothing(`${label} has no source${bus === 'aux' ? ' on that output' : ''}`);
-        const sources = [constant('sources', feeds.length, 'pieces', 'inputs in use')];
-        return made(`${BUS_WORDS[bus ?? 'programme']} of ${label}`, bus ?? 'programme', sources);
-      }
-    }
-    const [first] = feeds;
-    if (first?.[1].from.device === undefined) return nothing(`nothing is plugged into ${label}`);
-    device = first[1].from.device;
-    port = first[1].from.port;
-  }
+  return feedBehind({ wiring, output, house, followed: new Set() }, output.device, undefined, []);
 }
+
+interface Walk {
+  readonly wiring: PlanWiring;
+  readonly output: Output;
+  readonly house: Format;
+  /** Links that were followed: one that comes again runs in a ring. */
+  readonly followed: Set<string>;
+}
+
+/** What comes to a device, or out of one of its ports; every link into it is followed until one of them has something. */
+function feedBehind(walk: Walk, device: string, port: string | undefined, after: readonly string[]): Feed {
+  const { wiring, output, house, followed } = walk;
+  const label = wiring.devices[device]?.label ?? device;
+  const path = [label, ...after];
+  const kind = wiring.kindOf(device);
+  const method = `links followed: ${path.join(' → ')}`;
+  const made = (fedBy: string, bus: string, terms: readonly Term[] = []): Feed => ({
+    fedBy: { value: fedBy, method, terms },
+    gets: { value: bus, method },
+    format: givenBy(wiring, device, port, house),
+    switcher: kind?.family === 'switcher' ? device : undefined,
+  });
+  if (makesPicture(kind, port) && device !== output.device) return made(`${label} alone`, 'one source');
+  if (kind?.family === 'switcher') {
+    const bus = port === undefined ? ownBus(kind, output) : busOf(wiring, device, port);
+    const withSource = feedsOf(wiring, device, port).filter(
+      ([, lead]) => sourcesBehind(wiring, lead).size > 0,
+    );
+    if (withSource.length === 0)
+      return nothing(`${label} has no source${bus === 'aux' ? ' on that output' : ''}`);
+    if (bus !== 'aux') {
+      const sources = [constant('sources', withSource.length, 'pieces', 'inputs with a source')];
+      return made(`${BUS_WORDS[bus ?? 'programme']} of ${label}`, bus ?? 'programme', sources);
+    }
+  }
+  let why = nothing(`nothing is plugged into ${label}`);
+  for (const [id, { from }] of feedsOf(wiring, device, port)) {
+    if (from.device === undefined) continue;
+    if (followed.has(id)) {
+      why = nothing('its links run in a ring');
+      continue;
+    }
+    followed.add(id);
+    const feed = feedBehind(walk, from.device, from.port, path);
+    if ('value' in feed.fedBy) return feed;
+    why = feed;
+  }
+  return why;
+}
+
+/** What a switcher itself streams or records is the programme that is wanted of it, where it has that many. */
+const ownBus = ({ inside }: Kind, { programme = 'programme' }: Output): Bus =>
+  hasMix(inside?.mixes, programme) ? programme : 'programme';
 
 const NEEDS: Readonly<Record<string, number>> = { 'second programme': 2, 'third programme': 3 };
 const hasMix = (mixes = 1, programme: string): boolean => mixes >= (NEEDS[programme] ?? 1);

@@ -28,7 +28,7 @@ export type Given = Outcome & ({ readonly value: VideoFormat } | { readonly why:
 
 /**
  * What a device gives: the format it is set to, or that of what comes into it where it only passes it on, or that of
- * the event where its output can be set to that. `seen` cuts rings.
+ * the event where its output can be set to that. `seen`: outputs that were followed, which cuts rings.
  */
 export function givenBy(
   wiring: PlanWiring,
@@ -47,9 +47,13 @@ export function givenBy(
     return { value: device.format, method, terms: [set] };
   }
   if (passesOn(kind.family) || kind.ports?.[port ?? '']?.loops !== undefined) {
-    const feed = feedsOf(wiring, id, port)[0]?.[1];
-    if (!feed?.from.device || seen.has(id)) return { why: `nothing comes into ${label}` };
-    return givenBy(wiring, feed.from.device, feed.from.port, house, new Set([...seen, id]));
+    const through = new Set([...seen, `${id} ${port ?? ''}`]);
+    for (const [, { from }] of feedsOf(wiring, id, port)) {
+      if (from.device === undefined || through.has(`${from.device} ${from.port ?? ''}`)) continue;
+      const fed = givenBy(wiring, from.device, from.port, house, through);
+      if ('value' in fed) return fed;
+    }
+    return { why: `nothing comes into ${label}` };
   }
   const can = kind.ports?.[port ?? '']?.formats;
   const event = constant('event', house, '', 'format of the event, by house rule or its own');

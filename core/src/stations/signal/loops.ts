@@ -3,7 +3,7 @@ import type { Link } from '../../documents/index.js';
 import { inOrder, listed, ringsOf, type Figure, type MapOf } from '../../foundations/index.js';
 import { loopHowls, loopThrough } from './figures.js';
 import type { PlanWiring } from './result.js';
-import { endsIn, leadsThrough, type Lead } from './switching.js';
+import { leadsThrough, type Lead } from './switching.js';
 
 export interface Loop {
   /** The devices it runs through, in the order of the plan, and the links between them. */
@@ -29,11 +29,7 @@ export function loopsOf({
   const all = inOrder(links).filter(([, { from, to }]) => {
     const carries = wiring.portOf(from)?.carries;
     return (
-      (carries === 'video' || carries === 'audio') &&
-      from.device !== undefined &&
-      to.device !== undefined &&
-      !endsIn(wiring.kindOf(from.device)?.family) &&
-      !endsIn(wiring.kindOf(to.device)?.family)
+      (carries === 'video' || carries === 'audio') && from.device !== undefined && to.device !== undefined
     );
   });
   const carriesTalkback = ([, { from }]: Lead): boolean => wiring.portOf(from)?.talkback === true;

@@ -19,6 +19,17 @@ export const isSource = (kind: Kind | undefined): boolean =>
   SOURCES.has(kind.family) &&
   Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
 
+/**
+ * Whether what comes out of a port is made in the device itself: in a camera or computer, or in something that has no
+ * picture input, such as a player. Without a port, of any of its outputs.
+ */
+export function makesPicture(kind: Kind | undefined, port?: string): boolean {
+  if (isSource(kind)) return kind?.ports?.[port ?? '']?.loops === undefined;
+  const own = Object.entries(kind?.ports ?? {}).filter(([, { carries }]) => carries === 'video');
+  const gives = own.some(([id, { direction }]) => direction === 'out' && (port === undefined || id === port));
+  return gives && own.every(([, { direction }]) => direction === 'out');
+}
+
 /** Every source of the plan. */
 export const sourcesOf = ({ wiring }: { readonly wiring: PlanWiring }): Readonly<Record<string, Source>> =>
   Object.fromEntries(
@@ -97,7 +108,7 @@ function pictureOf(wiring: PlanWiring, id: string): Outcome {
   return { value: 'clean' };
 }
 
-/** Cameras and computers whose pictures run through a lead, by whatever is between. */
+/** Everything whose own pictures run through a lead, by whatever is between. */
 export function sourcesBehind(wiring: PlanWiring, lead: Link): Set<string> {
   const sources = new Set<string>();
   const seen = new Set<string>();
@@ -107,7 +118,7 @@ export function sourcesBehind(wiring: PlanWiring, lead: Link): Set<string> {
     const key = `${device ?? ''} ${port}`;
     if (device === undefined || seen.has(key)) continue;
     seen.add(key);
-    if (isSource(wiring.kindOf(device))) sources.add(device);
+    if (makesPicture(wiring.kindOf(device), port)) sources.add(device);
     else open.push(...feedsOf(wiring, device, port).map(([, each]) => each));
   }
   return sources;

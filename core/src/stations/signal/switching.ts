@@ -14,10 +14,6 @@ const PASSING: ReadonlySet<string> = new Set([
 ]);
 
 export const passesOn = (family: string | undefined): boolean => family !== undefined && PASSING.has(family);
-/** What comes into it does not come out of it again. */
-export const endsIn = (family: string | undefined): boolean =>
-  family === undefined || ORIGINS.has(family) || family === 'screen';
-
 /** What an output of a switcher or matrix gives: as it is set, else the first that it can; undefined for others. */
 export function busOf(wiring: PlanWiring, id: string, port: string): Bus | undefined {
   const { family, ports } = wiring.kindOf(id) ?? {};

@@ -1,39 +1,35 @@
-import type { Link } from '../../../documents/index.js';
+import type { End, Link } from '../../../documents/index.js';
 import { inOrder, type Fix } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
 import { splitAfter } from '../insert.js';
-import { signalRule, type SignalSeen } from '../result.js';
+import { signalRule, type PlanWiring, type SignalSeen } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 type Side = 'from' | 'to';
-const SIDES: readonly Side[] = ['to', 'from'];
 
-/** Two leads in one socket, at either end; what goes over the air may reach many. */
+/** Two leads in one socket, at whichever of their ends; what goes over the air may reach many. */
 export const portTwice = signalRule({
   rule: 'signal.port-twice',
   reads: ({ own, devices }) => ({ wiring: own.wiring, results: own.links, devices }),
   *find({ wiring, results, devices }) {
     for (const [device, { label }] of inOrder(devices)) {
-      for (const side of SIDES) {
-        const leads = side === 'to' ? wiring.into(device) : wiring.outOf(device);
-        const taken = new Set<string>();
-        for (const [id, link] of leads) {
-          const { port } = link[side];
-          if (port === undefined) continue;
-          if (!taken.has(port)) {
-            taken.add(port);
-            continue;
-          }
-          const of = wiring.portOf(link[side]);
-          const portFit = results[id];
-          if (of?.connector === 'air' || !portFit) continue;
-          yield {
-            severity: 'stop',
-            subjects: [id, device],
-            title: `Two leads go ${side === 'to' ? 'into' : 'out of'} ${of?.label ?? 'one socket'} of ${label}.`,
-            because: [portFit.mates],
-          };
+      const taken = new Set<string>();
+      for (const [id, end] of endsAt(wiring, device)) {
+        const { port } = end;
+        if (port === undefined) continue;
+        if (!taken.has(port)) {
+          taken.add(port);
+          continue;
         }
+        const of = wiring.portOf(end);
+        const portFit = results[id];
+        if (of?.connector === 'air' || !portFit) continue;
+        yield {
+          severity: 'stop',
+          subjects: [id, device],
+          title: `Two leads go ${of?.direction === 'out' ? 'out of' : 'into'} ${of?.label ?? 'one socket'} of ${label}.`,
+          because: [portFit.mates],
+        };
       }
     }
   },
@@ -52,6 +48,12 @@ export const portTwice = signalRule({
     yield fix('Unplug one of them', inPlan().drop('links', id));
   },
 });
+
+/** Every end of a lead at a device, with the id of the lead. */
+const endsAt = (wiring: PlanWiring, device: string): (readonly [string, End])[] => [
+  ...wiring.into(device).map(([id, { to }]) => [id, to] as const),
+  ...wiring.outOf(device).map(([id, { from }]) => [id, from] as const),
+];
 
 /** Both leads come out of a splitter instead. */
 function* split(id: string, link: Link, { own: { wiring }, kinds, shelf }: SignalSeen): Generator<Fix> {
