@@ -25,6 +25,7 @@ function recomputed(formula: string, figure: Figure): Value {
     abs: Math.abs,
     ceil: Math.ceil,
     floor: Math.floor,
+    cos: (x: number) => Math.cos((x * Math.PI) / 180),
     log2: Math.log2,
     log10: Math.log10,
     atan: (x: number) => (Math.atan(x) * 180) / Math.PI,

@@ -102,7 +102,11 @@ export const LARGE: readonly KitSketch[] = [
     about: 'Cameras and sound come together at the stage; one fibre cable runs to a small rack far off.',
     devices: [
       ['camnorth1', 'C1 NORTH', 'camcorsdi', { at: [10.4, 1.2], height: 1.65 }, { ...BY_HAND, ...SETTLED }],
-      ['camsouth1', 'C2 SOUTH', 'camcorsdi', { at: [10.4, 8.8], height: 1.65 }, { ...BY_HAND, ...SETTLED }],
+      [
+        ...(['camsouth1', 'C2 SOUTH', 'camcorsdi'] as const),
+        { at: [10.4, 8.8], height: 1.65 },
+        { ...BY_HAND, ...SETTLED, aperture: 4 },
+      ],
       ['stagebox1', 'STAGE END', 'rackcase4', { at: [11.6, 9.2], height: 0.4 }],
       ['embedder1', 'EMBEDDER', 'embedsdi1', { inside: 'stagebox1' }, { soundDelay: 79 }],
       ['fibsend01', 'FIBRE 1 SEND', 'fibsend01', { inside: 'stagebox1' }],
@@ -143,8 +147,8 @@ export const LARGE: readonly KitSketch[] = [
       { label: 'Recording', kind: 'recording', device: 'recorder1' },
     ],
     shots: [
-      { mark: 'markspeak', size: 'waist up', camera: 'camsouth1' },
-      { mark: 'markgroup', size: 'whole area', camera: 'camnorth1' },
+      { mark: 'markspeak', size: 'waist up', camera: 'camnorth1' },
+      { mark: 'markgroup', size: 'whole area', camera: 'camsouth1' },
     ],
     layouts: ['captions'],
   },

@@ -142,8 +142,8 @@ export const MEDIUM: readonly KitSketch[] = [
       },
     ],
     shots: [
-      { mark: 'markspeak', size: 'waist up', camera: 'camsouth1' },
-      { mark: 'markgroup', size: 'whole area', camera: 'camnorth1' },
+      { mark: 'markspeak', size: 'waist up', camera: 'camnorth1' },
+      { mark: 'markgroup', size: 'whole area', camera: 'camsouth1' },
     ],
     layouts: ['two places', 'captions', 'clip'],
   },

@@ -41,8 +41,8 @@ export const SMALL: readonly KitSketch[] = [
     label: 'Phones and a tablet, two tripods',
     about: 'Two phones as cameras, a tablet that mixes them over the air; batteries only.',
     devices: [
-      ['phonewide', 'PHONE WIDE', 'phone0001', { at: [10.2, 1], height: 2 }, LOCKED],
-      ['phonetele', 'PHONE TIGHT', 'phone0001', { at: [10.2, 9], height: 2 }, LOCKED],
+      ['phonewide', 'PHONE WIDE', 'phone0001', { at: [10.2, 9], height: 2 }, LOCKED],
+      ['phonetele', 'PHONE TIGHT', 'phone0001', { at: [10.2, 1], height: 2 }, LOCKED],
       ['tabletmix', 'TABLET', 'switchtab', { at: [2.2, 8.2], height: 0.75 }],
       ['battwide1', 'BATTERY WIDE', 'battusb01', { inside: 'phonewide' }],
       ['batttele1', 'BATTERY TIGHT', 'battusb01', { inside: 'phonetele' }],

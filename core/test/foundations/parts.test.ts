@@ -163,6 +163,7 @@ const EXPECTED: readonly string[] = [
   ...['shots: could take/marktable/camnorth1', 'shots: cuts', 'shots: gear places'],
   // What stands in the picture of every shot is looked at again, since one thing stands elsewhere.
   ...['shots: gear/shotchoir1', 'shots: gear/shotlecter', 'shots: gear/shotsolois', 'shots: gear/shottables'],
+  'shots: pictures by camera',
   ...['shots: shots', 'shots: shots.aimed-away', 'shots: shots.covered-once', 'shots: shots.disturbing'],
   ...['shots: shots.flicker', 'shots: shots.gear-in-picture', 'shots: shots.heads-in-the-way'],
   ...['shots: shots.hidden', 'shots: shots.lens-misfit', 'shots: shots.no-camera', 'shots: shots.no-film'],

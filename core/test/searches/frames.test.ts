@@ -25,8 +25,8 @@ interface Wish {
 
 const shotOf = ({ towards, away, wanted, eyes = HEIGHT }: Wish): WantedShot =>
   ({ subject: { mark: { at: polar([0, 0], towards, away) }, eyes, wanted } }) as unknown as WantedShot;
-const viewOf = ({ away, hidden = false }: Wish): Outlook =>
-  ({ run: away, hidden: { share: hidden ? 1 : 0, middle: hidden, by: [] } }) as unknown as Outlook;
+const viewOf = ({ away, wanted, hidden = false }: Wish): Outlook =>
+  ({ run: away, wanted, hidden: { share: hidden ? 1 : 0, middle: hidden, by: [] } }) as unknown as Outlook;
 const lensOf = (focalMin: number, focalMax: number, crop?: number): Lens =>
   ({ optics: { sensorWidth: SENSOR, focalMin, focalMax, ...(crop && { crop }) } }) as unknown as Lens;
 

@@ -41,9 +41,14 @@ describe('sight past what is solid', () => {
     expect(number(assessment.shots.shots.shotlecter?.pastSolids)).toBeCloseTo(1.9 - 1.6 - 0.12 * 0.64, 9);
   });
 
-  it('does not mind the gallery that the camera stands on, nor the table that the mark is at', () => {
-    const gallery = assess(friday).shots.shots.shottables;
-    expect(gallery?.pastSolids.value).toBeNull();
+  it('is over the edge of the gallery that the camera stands on', () => {
+    const { shottables: shot } = assess(friday).shots.shots;
+    // From 4.6 m down to the floor 15 m away; the gallery of 3.1 m ends 0.35 m before the lens.
+    expect(shot?.solid).toBe('gallery01');
+    expect(number(shot?.pastSolids)).toBeCloseTo(4.6 - (4.6 * 0.35) / 15 - 3.1, 9);
+  });
+
+  it('does not mind the table that the mark is at', () => {
     const table = applyPatch(friday.venue, [
       set('/areas/tablelect', {
         label: 'lectern table',
