@@ -65,7 +65,7 @@ describe('a thing in between', () => {
     const set24 = edited(set('/links', {}), set('/devices/camside01/format', '2160p24'));
     const own = bench(set24);
     const found = own.ways.of(own.ports('camside01', 'hdmiout01'), own.ports('switcher1', 'hdmiin01'));
-    const costs = Object.fromEntries(found.map(({ via, cost }) => [via?.kind, cost]));
+    const costs = Object.fromEntries(found.map(({ via, cost }) => [via?.kind ?? '', cost]));
     expect(costs.adaptdtoa).toBe(6);
     for (const [kind, cost] of Object.entries(costs)) {
       const of = friday.kinds.kinds[kind];
