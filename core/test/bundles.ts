@@ -13,6 +13,7 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
     'friday wired otherwise, with a matrix in a ring, a remote camera and a case that has grown',
     rewired(friday),
   ],
+  ['friday crowded: tasks, viewers, proofs, backups, pins, what others draw', crowded(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
 ];
@@ -81,6 +82,83 @@ function rewired(bundle: Bundle): Bundle {
     kinds: applyPatch(bundle.kinds, [add('/assemblies', { assembly01: assembly })]),
     plan: applyPatch(bundle.plan, patch),
   };
+}
+
+/** As much at once as people do to a plan: in the computers, on the line, on the floor and in the running order. */
+function crowded(bundle: Bundle): Bundle {
+  const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });
+  const inRack = (id: string, kind: string, more: { [name: string]: Json } = {}): Operation =>
+    add(`/devices/${id}`, {
+      order: 'zz',
+      label: id.toUpperCase(),
+      kind,
+      place: { inside: 'deskrack1' },
+      ...more,
+    });
+  const lead = (id: string, [from, out]: [string, string], [to, into]: [string, string]): Operation =>
+    add(`/links/${id}`, { from: { device: from, port: out }, to: { device: to, port: into } });
+  const proof = {
+    length: 31,
+    works: true,
+    at: '2026-11-20T10:00:00Z',
+    by: 'Tobin Ashgrove',
+    format: '1080p25',
+  };
+  const patch: Operation[] = [
+    add('/devices/laptopwor/tasks', ['slides', 'clips', 'encode', 'call']),
+    inRack('laptoptwo', 'laptopcom'),
+    inRack('tabletwat', 'controltb', { viewers: ['watcher'] }),
+    inRack('monitor01', 'monitor17', { viewers: ['mixer'] }),
+    inRack('monitor02', 'monitor24', { viewers: ['presenter'], place: { at: [12, 6], height: 1 } }),
+    inRack('rackswit1', 'switchrac'),
+    inRack('splitter1', 'splithdm2'),
+    inRack('recorder2', 'recordsdi'),
+    inRack('campantl1', 'campantil', { worked: 'remote', place: { at: [12, 12], height: 2 } }),
+    lead('linkmonit', ['switcher1', 'hdmiout03'], ['monitor01', 'hdmiin001']),
+    lead('linkmoni2', ['rackswit1', 'hdmiout01'], ['monitor02', 'hdmiin001']),
+    lead('linkrowsd', ['campantl1', 'hdmiout01'], ['rackswit1', 'sdiin0001']),
+    lead('linkrecsd', ['rackswit1', 'sdiout001'], ['recorder2', 'sdiin0001']),
+    lead('linkwatch', ['netswitc1', 'netport03'], ['tabletwat', 'network01']),
+    add('/outputs/outbackup', {
+      order: 'zz',
+      label: 'Backup',
+      kind: 'recording',
+      device: 'recorder1',
+      backs: 'outrecord1',
+    }),
+    add('/outputs/outclean1', {
+      order: 'zz',
+      label: 'Clean',
+      kind: 'recording',
+      device: 'recorder2',
+      programme: 'clean',
+    }),
+    add('/outputs/outstream1/rung', '1080p60'),
+    add('/runningOrder/itemwelco1/layouts', ['inset', 'captions', 'key and fill']),
+    add('/runningOrder/itemchoir1/layouts', ['side by side', 'clip', 'holding slide']),
+    add('/links/linkwide1/proof', proof),
+    add('/links/linknort1/proof', { ...proof, works: false }),
+    add('/links/linkside1/way', { pins: [{ at: [8, 13] }], avoid: ['aislecent'] }),
+    add('/links/linkscree/measured', 44),
+    add('/links/linkscree/laid', true),
+    add('/links/linkscree/cables', ['itemopt01']),
+    add('/devices/camwide01/aperture', 8),
+    add('/devices/camside01/place/facing', 90),
+    add('/devices/camside01/worked', 'locked'),
+    add('/shots/shotpanel1', {
+      order: 'zz',
+      mark: 'markchoir',
+      size: 'panel',
+      people: 6,
+      camera: 'campantl1',
+    }),
+    add('/shots/shotpair01', { order: 'zz', mark: 'marktable', size: 'pair' }),
+    add('/ticks', {
+      tick00001: { check: 'upload', by: 'Ines Calder', at: '2026-12-04T17:00:00Z', value: 0.4 },
+    }),
+    add('/rules', { keptSpare: 25, delayAt: 'desk', circle: 'pixels', uploadHeadroom: 'half' }),
+  ];
+  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
 }
 
 /** A plan as it is when just made. */

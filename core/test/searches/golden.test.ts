@@ -2,13 +2,20 @@
 import { describe, expect, it } from 'vitest';
 import { chapelBundle, fridayBundle } from '../../src/demo/index.js';
 import type { Bundle } from '../../src/documents/index.js';
+import { applyPatch } from '../../src/foundations/index.js';
 import { SEARCHES } from '../../src/searches/commands.js';
-import { edited, remove } from '../stations/edited.js';
+import { EVENTS, saturday } from '../events.js';
+import { edited, remove, set } from '../stations/edited.js';
 import { highsSolver } from './solver.js';
 
 const solve = await highsSolver();
 
 const friday = fridayBundle();
+/** A starter kit before any lead is plugged in. */
+const unplugged = (kit: string): Bundle => {
+  const bundle = EVENTS.find(([name]) => name === kit)?.[1] ?? friday;
+  return { ...bundle, plan: applyPatch(bundle.plan, [set('/links', {})]) };
+};
 const POSITIONS = { grid: 1 };
 const CASES: readonly (readonly [event: string, name: string, bundle: Bundle, options: object])[] = [
   ['friday', 'positions', friday, POSITIONS],
@@ -25,6 +32,14 @@ const CASES: readonly (readonly [event: string, name: string, bundle: Bundle, op
   ['chapel', 'positions', chapelBundle(), POSITIONS],
   ['chapel', 'desk', chapelBundle(), {}],
   ['chapel', 'cut', chapelBundle(), {}],
+  // Two switchers, a hall with a gallery, a shelf of many lengths.
+  ['saturday', 'desk', saturday, {}],
+  ['saturday', 'cut', saturday, {}],
+  ['friday-unplugged', 'connect', edited(set('/links', {})), {}],
+  ['friday-sound', 'ways-out', friday, { link: 'linksound' }],
+  ['friday-screen', 'ways-out', friday, { link: 'linkscree' }],
+  ['kitcompact-unplugged', 'connect', unplugged('kitcompact'), {}],
+  ['kitfibre04-unplugged', 'connect', unplugged('kitfibre04'), {}],
 ];
 
 /** Numbers to six digits: what another machine rounds otherwise in the last place is no other answer. */

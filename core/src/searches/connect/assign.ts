@@ -84,7 +84,6 @@ export async function assign(
     ` obj: ${[...saving, ...kinds.map((_, k) => `${PENALTY.missing} m${k}`)].join(' + ').replaceAll('+ -', '- ')}`,
     'Subject To',
     ...rows.map((row, i) => ` c${i}: ${row}`),
-    ...(kinds.length > 0 ? ['Bounds', ...kinds.map((_, k) => ` m${k} >= 0`)] : []),
     'Binary',
     ` ${choices.map(({ name }) => name).join(' ')}`,
     'End',
@@ -92,7 +91,7 @@ export async function assign(
   ].join('\n');
   const values = await solve(programme);
   const ways = new Map<string, Way>();
-  for (const { name, i, way } of choices) if ((values[name] ?? 0) > 0.5) ways.set(demands[i]?.id ?? '', way);
+  for (const { name, i, way } of choices) if (Number(values[name]) > 0.5) ways.set(demands[i]?.id ?? '', way);
   return {
     ways,
     cost: costOf(

@@ -221,7 +221,7 @@ export class Score {
     }
     let cost = 0;
     this.scene.wanted.shots.forEach(({ second, points }, i) => {
-      const both = Math.min(a.pose.quality[i] ?? 0, b.pose.quality[i] ?? 0);
+      const both = Math.min(a.pose.quality[i] as number, b.pose.quality[i] as number);
       if (both === 0) return;
       const off = angleBetween(a.pose.bearings[i] ?? 0, b.pose.bearings[i] ?? 0);
       if (off < APART) cost += SAME_SIDE * second * points * both;

@@ -140,7 +140,7 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
       : undefined,
     delay: added.reduce(
       (sum, [device]) =>
-        sum + Number(pictureDelay(after.signal.wiring, device, after.rules.format).value ?? 0),
+        sum + Number(pictureDelay(after.signal.wiring, device, after.rules.format).value),
       0,
     ),
     powerPoints: added.filter(([device]) =>

@@ -3,7 +3,7 @@ import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/ind
 import type { HandsReads, HandsSeen, RoleResult } from './result.js';
 import { inPlan } from '../../edits.js';
 
-const RANK = { 'can lead': 2, 'can do': 1, learning: 0 } as const;
+const RANK = { 'can lead': 1, 'can do': 0 } as const;
 
 /** Operations that put a person on a role, in place of whoever had it. */
 export function assignPatch(

@@ -4,14 +4,14 @@ import { constant, given, reckoner, taken, type Figure, type Term } from '../../
 import * as figures from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 
-/** Wanted frame width and height in metres, 16:9. `pair` and wider follow from their width. */
-const SIZES: Readonly<Partial<Record<ShotSize, { width: number; height: number }>>> = {
-  'head and shoulders': { width: 0.98, height: 0.55 },
-  'chest up': { width: 1.33, height: 0.75 },
-  'waist up': { width: 1.87, height: 1.05 },
-  'knees up': { width: 2.67, height: 1.5 },
-  'full figure': { width: 3.73, height: 2.1 },
-  pair: { width: 2.2, height: 2.2 / (16 / 9) },
+/** Wanted frame width, m. */
+const SIZES: Readonly<Partial<Record<ShotSize, number>>> = {
+  'head and shoulders': 0.98,
+  'chest up': 1.33,
+  'waist up': 1.87,
+  'knees up': 2.67,
+  'full figure': 3.73,
+  pair: 2.2,
 };
 
 /** Sizes from tightest to widest, for offering the next wider one. */
@@ -45,7 +45,7 @@ export const wholeAreaFrom = (extent: number, side: number): number =>
 export function frameWanted(id: string, shot: Shot, extent: number | undefined, side?: Figure): Figure {
   const size = SIZES[shot.size];
   if (size) {
-    const width = constant('size', size.width, 'm', 'table of shot sizes, 16:9');
+    const width = constant('size', size, 'm', 'table of shot sizes, 16:9');
     return figures.frameWanted.calc([id], [width], { formula: 'size' });
   }
   if (shot.size === 'panel') {

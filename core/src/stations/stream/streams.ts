@@ -36,9 +36,9 @@ export interface OnLine {
 export function streamOutput(id: string, { output, budget, live }: OnLine): StreamOutput {
   const limit = numberOf(budget);
   const chosen = output.rung ?? (limit === undefined ? undefined : bestRung(limit));
-  if (chosen === undefined || limit === undefined) return unmeasured(id);
   const at = LADDER.findIndex(([each]) => each === chosen);
-  const rates = LADDER[at]?.[1] ?? { low: 0, high: 0 };
+  const rates = LADDER[at]?.[1];
+  if (chosen === undefined || limit === undefined || !rates) return unmeasured(id);
   const budgetTerm = taken('budget', budget);
   const ladder = 'the ladder';
   const videoRate = figures.videoRate.calc(

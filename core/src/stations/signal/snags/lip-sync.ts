@@ -27,8 +27,8 @@ export const lipSync = signalRule({
   },
   *fixes(snag, { own: { latency, wiring } }) {
     const { delay, at = '' } = latency[snag.subjects[0] ?? ''] ?? {};
-    const value = Math.round(numberOf(delay) ?? -1);
-    if (value < 0 || !wiring.devices[at]) return;
+    const value = Math.round(numberOf(delay) ?? NaN);
+    if (!(value >= 0) || !wiring.devices[at]) return;
     yield fix(
       `Set a delay of ${value} ms for the sound in ${wiring.devices[at].label}`,
       inPlan().put('devices', at, 'soundDelay', value),
