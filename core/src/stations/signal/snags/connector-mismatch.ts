@@ -1,8 +1,18 @@
+import type { Connector, Port } from '../../../documents/index.js';
 import { entriesWhere, severityOf } from '../../../foundations/index.js';
 import { connect } from '../connect.js';
 import { clashOf } from '../port-fit.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
+
+/** Plugs of one signal: what joins two of them need not change it. */
+const SIGNALS: readonly (readonly Connector[])[] = [
+  ['HDMI A', 'HDMI C', 'HDMI D'],
+  ['USB-A', 'USB-B', 'USB-C', 'USB micro'],
+  ['XLR', 'TRS 6.35', 'TS 6.35', 'TRS 3.5', 'TRRS 3.5', 'RCA'],
+];
+const sameSignal = ({ connector: a }: Port, { connector: b }: Port): boolean =>
+  a === b || SIGNALS.some(plugs => plugs.includes(a) && plugs.includes(b));
 
 /** A plug that does not go into its socket: a small HDMI socket without its adapter, or a plug that meets a plug. */
 export const connectorMismatch = signalRule({
@@ -21,8 +31,9 @@ export const connectorMismatch = signalRule({
         title:
           from && from.connector === to?.connector
             ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${clashOf(from, to) ?? ''}, a joiner is missing.`
-            : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: an adapter is missing.`,
+            : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: ${from && to && sameSignal(from, to) ? 'an adapter' : 'a converter'} is missing.`,
         because: [mates],
+        advice: 'Put what is missing into the lead, or plug it into a socket that fits.',
       };
     }
   },
