@@ -39,7 +39,7 @@ export function readsBy(
   const { devices, links, outputs, runningOrder } = plan;
   return {
     brief: () => ({ start: plan.start, outputs, runningOrder }),
-    ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, rules }),
+    ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, kinds, rules }),
     shots: () => ({
       devices,
       equipment,

@@ -60,6 +60,9 @@ describe('a draft', () => {
         family: 'switcher',
         weight: 0.4,
         watts: 7,
+        width: 0.2,
+        depth: undefined,
+        height: 0.1,
         price: 30,
         ports: [{ ...EMPTY_PORT, label: 'in' }],
         inside: { mixes: 1, keyers: 2 },
@@ -67,6 +70,7 @@ describe('a draft', () => {
       undefined,
     );
     expect(made).toMatchObject({ label: 'Box', power: { running: 7 }, inside: { mixes: 1, keyers: 2 } });
+    expect(made.size).toEqual({ width: 0.2, height: 0.1 });
     expect(faultsOf(Kinds, { version: 1, kinds: { newkind01: made } })).toEqual([]);
   });
 });

@@ -61,7 +61,7 @@ export class Device {
   /** Size and rate that its outputs are set to, or that a switcher works in; absent = the format of the event. */
   @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
   /** What outputs of a switcher or matrix give, by port; absent = the first that the port can. */
-  @Optional() @MapOf(() => PortBus, 60) buses?: Map<PortBus>;
+  @Optional() @MapOf(() => PortBus, 400) buses?: Map<PortBus>;
   /** What a computer does. */
   @Optional() @Words(TASKS) tasks?: Task[];
   /** Who looks at a screen. */

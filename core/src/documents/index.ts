@@ -10,7 +10,6 @@ export * from './proof.js';
 export * from './shot-words.js';
 export * from './signal-words.js';
 export * from './read-file.js';
-export * from '../foundations/formats.js';
 export * from '../foundations/rungs.js';
 export * from './rules.js';
 export * from './schema.js';

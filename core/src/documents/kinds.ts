@@ -18,6 +18,13 @@ export class PowerNeed {
   @Optional() @Num(0.3, 1) factor?: number;
 }
 
+/** How much room it takes as it stands or lies in use, m, as far as it was measured. */
+export class Size {
+  @Optional() @Num(0.001, 20) width?: number;
+  @Optional() @Num(0.001, 20) depth?: number;
+  @Optional() @Num(0.001, 20) height?: number;
+}
+
 /** Active 16:9 area and lens. Lengths in mm. */
 export class Optics {
   @Num(0.5, 80) sensorWidth!: number;
@@ -131,9 +138,10 @@ export class Recording {
 export class Kind {
   @Text(80, 1) label!: string;
   @OneOf(FAMILIES) family!: Family;
-  @Optional() @MapOf(() => Port, 60) ports?: Map<Port>;
+  @Optional() @MapOf(() => Port, 400) ports?: Map<Port>;
   @Optional() @One(() => PowerNeed) power?: PowerNeed;
   @Optional() @Num(0, 500) weight?: number;
+  @Optional() @One(() => Size) size?: Size;
   /** What one costs to buy, in the currency of the house. */
   @Optional() @Num(0, 1e7) price?: number;
   /** The kind at the other end, without which it is of no use. */

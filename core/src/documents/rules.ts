@@ -1,6 +1,6 @@
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
-import { FORMATS, type Format } from '../foundations/formats.js';
+import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
 export type MainsLoad = 'eighty' | 'full';
@@ -30,7 +30,7 @@ export class RuleChoices {
   @Optional() @OneOf(['cautious', 'usual', 'stretched']) hdmiReach?: HdmiReach;
   @Optional() @OneOf(['eighty', 'full']) mainsLoad?: MainsLoad;
   @Optional() @OneOf(['half', 'threeQuarters']) uploadHeadroom?: UploadHeadroom;
-  @Optional() @OneOf(FORMATS) format?: Format;
+  @Optional() @OneOf(VIDEO_FORMATS) format?: VideoFormat;
   @Optional() @OneOf(['diagonal', 'pixels']) circle?: SharpCircle;
   /** Clear width of aisles, m. */
   @Optional() @Num(0.5, 5) aisleWidth?: number;
@@ -58,7 +58,7 @@ export class Rules {
   @OneOf(['cautious', 'usual', 'stretched']) hdmiReach!: HdmiReach;
   @OneOf(['eighty', 'full']) mainsLoad!: MainsLoad;
   @OneOf(['half', 'threeQuarters']) uploadHeadroom!: UploadHeadroom;
-  @OneOf(FORMATS) format!: Format;
+  @OneOf(VIDEO_FORMATS) format!: VideoFormat;
   /** Absent = by the diagonal. */
   @Optional() @OneOf(['diagonal', 'pixels']) circle?: SharpCircle;
   @Num(0.5, 5) aisleWidth!: number;

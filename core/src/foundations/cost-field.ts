@@ -5,23 +5,38 @@ import { distance, type Point } from './geometry.js';
 interface Step {
   readonly dx: number;
   readonly dy: number;
-  readonly sx: number;
-  readonly sy: number;
+  /** Cells that the straight line from middle to middle passes or touches on its way; of a slanting step, two. */
+  readonly past: readonly (readonly [dx: number, dy: number])[];
   /** In cells. */
   readonly length: number;
   readonly slanting: boolean;
 }
 
+function knight(dx: number, dy: number): boolean {
+  return Math.abs(dx) + Math.abs(dy) === 3 && dx !== 0 && dy !== 0;
+}
+
 /** Steps a route may take: the 8 neighbours and the 8 knight moves, which keeps lengths within 2.8 %. */
 const STEPS: readonly Step[] = [-2, -1, 0, 1, 2].flatMap(dx =>
   [-2, -1, 0, 1, 2].flatMap(dy => {
-    const knight = Math.abs(dx) + Math.abs(dy) === 3 && dx !== 0 && dy !== 0;
     const near = Math.max(Math.abs(dx), Math.abs(dy)) === 1;
-    if (!knight && !near) return [];
+    if (!knight(dx, dy) && !near) return [];
     const slanting = dx !== 0 && dy !== 0;
-    return [{ dx, dy, sx: Math.sign(dx), sy: Math.sign(dy), length: Math.hypot(dx, dy), slanting }];
+    return [{ dx, dy, past: slanting ? cellsPast(dx, dy) : [], length: Math.hypot(dx, dy), slanting }];
   }),
 );
+
+/** The same two cells whichever end a step is taken from. */
+function cellsPast(dx: number, dy: number): (readonly [number, number])[] {
+  const [sx, sy] = [Math.sign(dx), Math.sign(dy)];
+  if (!knight(dx, dy)) {
+    return [
+      [sx, 0],
+      [0, sy],
+    ];
+  }
+  return [Math.abs(dx) === 2 ? [sx, 0] : [0, sy], [sx, sy]];
+}
 
 /**
  * Least costs around a source (Dijkstra), spread only as far as has been asked: the nearest cells first, so
@@ -177,7 +192,7 @@ function workOutSteps(grid: FloorGrid): GridSteps {
     for (let column = 0; column < columns; column++, cell++) {
       if (costs[cell] === Infinity) continue;
       for (let i = 0; i < STEPS.length; i++) {
-        const { dx, dy, sx, sy, slanting } = STEPS[i] as Step;
+        const { dx, dy, past, slanting } = STEPS[i] as Step;
         const [c, r] = [column + dx, row + dy];
         if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
         const to = cell + (offsets[i] as number);
@@ -185,13 +200,7 @@ function workOutSteps(grid: FloorGrid): GridSteps {
         if (!slanting) {
           const mask = hard[cell] || hard[to] ? tolled : free;
           mask[cell] = (mask[cell] as number) | (1 << i);
-        } else if (!(
-          hard[cell] ||
-          hard[to] ||
-          hard[cell + sx] ||
-          hard[cell + sy * columns] ||
-          hard[cell + sy * columns + sx]
-        )) {
+        } else if (!(hard[cell] || hard[to] || past.some(([x, y]) => hard[cell + y * columns + x]))) {
           free[cell] = (free[cell] as number) | (1 << i);
         }
       }
@@ -204,8 +213,8 @@ function workOutSteps(grid: FloorGrid): GridSteps {
 /** Toll of a straight step into, out of or within a zone; Infinity against its axis. Half is paid on each border. */
 function tollOf(grid: FloorGrid, from: number, to: number, step: Step): number {
   const { axes, zones, tolls } = grid;
-  const axis = axes[from] || axes[to] || 0;
-  if ((axis === 1 && step.dy !== 0) || (axis === 2 && step.dx !== 0)) return Infinity;
+  for (const axis of [axes[from], axes[to]])
+    if ((axis === 1 && step.dy !== 0) || (axis === 2 && step.dx !== 0)) return Infinity;
   const [left, entered] = [zones[from] ?? 0, zones[to] ?? 0];
   return left === entered ? 0 : ((tolls[left] ?? 0) + (tolls[entered] ?? 0)) / 2;
 }

@@ -69,27 +69,44 @@ export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number, level
   return best;
 }
 
-/** Calls `visit` with every cell whose centre lies in a polygon (even-odd rule, row by row). */
+/** A centre this near to a side lies on it, m. */
+const ON = 1e-9;
+
+/**
+ * Calls `visit` with every cell whose centre lies in a polygon or on a side of it (even-odd rule, row by row): all sides
+ * are treated alike, so that a room turned by half has the same cells.
+ */
 export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: number) => void, level = 0): void {
   const rows = rowsOfLevel(grid);
   const sides = sidesOf(polygon);
   const { min, max } = boundsOf(polygon);
   const rowAt = (y: number): number => Math.floor((y - grid.origin[1]) / grid.cell);
-  for (let row = Math.max(0, rowAt(min[1])); row <= Math.min(rows - 1, rowAt(max[1])); row++) {
+  const columnAt = (x: number): number => (x - grid.origin[0]) / grid.cell - 0.5;
+  for (let row = Math.max(0, rowAt(min[1] - ON)); row <= Math.min(rows - 1, rowAt(max[1] + ON)); row++) {
     const y = grid.origin[1] + (row + 0.5) * grid.cell;
-    const hits: number[] = [];
-    for (const [[ax, ay], [bx, by]] of sides) {
-      if (ay > y !== by > y) hits.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
-    }
-    hits.sort((a, b) => a - b);
-    for (let i = 0; i + 1 < hits.length; i += 2) {
-      const from = Math.ceil(((hits[i] as number) - grid.origin[0]) / grid.cell - 0.5);
-      const to = Math.ceil(((hits[i + 1] as number) - grid.origin[0]) / grid.cell - 0.5);
-      for (let column = Math.max(0, from); column < Math.min(grid.columns, to); column++) {
-        visit((row + level * rows) * grid.columns + column);
+    const filled = new Set<number>();
+    // Where corners lie in the row itself, what is just above and just below it counts.
+    const lines = polygon.some(([, each]) => Math.abs(each - y) < ON) ? [y - 2 * ON, y + 2 * ON] : [y];
+    for (const line of lines) {
+      const hits = hitsAlong(sides, line);
+      for (let i = 0; i + 1 < hits.length; i += 2) {
+        const from = Math.ceil(columnAt(hits[i] as number) - ON);
+        const to = Math.floor(columnAt(hits[i + 1] as number) + ON);
+        for (let column = Math.max(0, from); column <= Math.min(grid.columns - 1, to); column++)
+          filled.add(column);
       }
     }
+    for (const column of filled) visit((row + level * rows) * grid.columns + column);
   }
+}
+
+/** Where the sides of a polygon cross a line along x, in order. */
+function hitsAlong(sides: readonly (readonly [Point, Point])[], y: number): number[] {
+  const hits: number[] = [];
+  for (const [[ax, ay], [bx, by]] of sides) {
+    if (ay > y !== by > y) hits.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
+  }
+  return hits.sort((a, b) => a - b);
 }
 
 /** Calls `visit` with every cell of a box given by two corners. */

@@ -1,7 +1,6 @@
 export * from './declared.js';
 export * from './edit.js';
 export * from './figure.js';
-export * from './formats.js';
 export * from './formula.js';
 export * from './geometry.js';
 export * from './json-size.js';

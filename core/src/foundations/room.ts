@@ -2,6 +2,7 @@
 import {
   boundsOf,
   contains,
+  direction,
   distance,
   footprint,
   inCircle,
@@ -83,6 +84,14 @@ export const DRAWN_TO = 0.001;
 
 /** Depth in front of an exit in which nothing may stand or lie, m; the venue's own fire plan may ask for more. */
 export const EXIT_DEPTH = 1.2;
+
+/** The floor to both sides of a door that must stay free: its whole width, `EXIT_DEPTH` deep. */
+export function exitFloor({ jambs: [a, b] }: { readonly jambs: readonly Point[] }): Point[] {
+  if (!a || !b) return [];
+  const off = direction(a, b) + 90;
+  const corner = (at: Point, side: 1 | -1): Point => polar(at, off, side * EXIT_DEPTH);
+  return [corner(a, 1), corner(b, 1), corner(b, -1), corner(a, -1)];
+}
 
 /** A door that people leave the building by. */
 export const isExit = ({ kind }: { readonly kind: string }): boolean => kind === 'exit' || kind === 'fire';

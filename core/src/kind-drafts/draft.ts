@@ -45,6 +45,10 @@ export interface KindDraft {
   readonly family: Family;
   readonly weight: number | undefined;
   readonly watts: number | undefined;
+  /** As it stands or lies in use, m. */
+  readonly width: number | undefined;
+  readonly depth: number | undefined;
+  readonly height: number | undefined;
   /** What one costs to buy. */
   readonly price: number | undefined;
   readonly ports: readonly PortDraft[];
@@ -66,11 +70,14 @@ export const EMPTY_PORT: PortDraft = {
   gives: [],
 };
 
-export const draftOf = ({ label, family, weight, power, price, ports, inside }: Kind): KindDraft => ({
+export const draftOf = ({ label, family, weight, size, power, price, ports, inside }: Kind): KindDraft => ({
   label,
   family,
   weight,
   watts: power?.running,
+  width: size?.width,
+  depth: size?.depth,
+  height: size?.height,
   price,
   ports: inOrder(ports).map(([id, port]) => ({
     id,
@@ -92,10 +99,23 @@ export const draftOf = ({ label, family, weight, power, price, ports, inside }: 
 
 /** A kind from a draft; what the form does not show is kept from the kind it began as. */
 export function kindFrom(
-  { label, family, weight, watts, price, ports, inside }: KindDraft,
+  { label, family, weight, watts, width, depth, height, price, ports, inside }: KindDraft,
   before: Kind | undefined,
 ): Kind {
-  const { weight: _w, price: _p, power, ports: known, inside: inner, ...kept } = before ?? { label, family };
+  const {
+    weight: _w,
+    price: _p,
+    size: _s,
+    power,
+    ports: known,
+    inside: inner,
+    ...kept
+  } = before ?? { label, family };
+  const size = {
+    ...(width !== undefined && { width }),
+    ...(depth !== undefined && { depth }),
+    ...(height !== undefined && { height }),
+  };
   const orders = ordersFor(ports.length);
   const taken = new Set(ports.flatMap(({ id }) => id ?? []));
   const made = ports.map((draft, i): [string, Port] => {
@@ -145,6 +165,7 @@ export function kindFrom(
     family,
     ...(weight !== undefined && { weight }),
     ...(price !== undefined && { price }),
+    ...(Object.keys(size).length > 0 && { size }),
     ...(watts !== undefined && { power: { ...power, running: watts } }),
     ...(made.length > 0 && { ports: Object.fromEntries(made) }),
     ...(family === 'switcher' && { inside: next }),

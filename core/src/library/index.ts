@@ -6,12 +6,13 @@ import { CAMERAS } from './cameras.js';
 import { COMPUTERS } from './computers.js';
 import { HOUSE_LINES } from './house.js';
 import { NETWORK_AND_POWER } from './network-and-power.js';
+import { withSize } from './sizes.js';
 import { SOUND, TALK } from './sound-and-talk.js';
 import { SOURCES, SWITCHERS } from './switchers.js';
 import { THINGS } from './things.js';
 import { VIDEO } from './video.js';
 
-export const libraryKinds: Readonly<Record<string, Kind>> = {
+const KINDS: Readonly<Record<string, Kind>> = {
   ...CAMERAS,
   ...SWITCHERS,
   ...SOURCES,
@@ -25,3 +26,7 @@ export const libraryKinds: Readonly<Record<string, Kind>> = {
   ...CABLES,
   ...HOUSE_LINES,
 };
+
+export const libraryKinds: Readonly<Record<string, Kind>> = Object.fromEntries(
+  Object.entries(KINDS).map(([id, kind]) => [id, withSize(id, kind)]),
+);

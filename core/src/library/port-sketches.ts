@@ -29,11 +29,16 @@ export const NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network
 export const CAMERA: Pick<Port, 'formats'> = {
   formats: [
     ...(['1080p25', '1080p29.97', '1080p30', '1080p50', '1080p59.94', '1080p60'] as const),
-    ...(['1080i50', '1080i59.94', '1080psf25', '720p50', '720p60'] as const),
+    ...(['1080p23.98', '1080p24'] as const),
+    ...(['1080i50', '1080i59.94', '1080psf25', '720p50', '720p59.94', '720p60'] as const),
   ],
 };
 export const COMPUTER: Pick<Port, 'formats'> = {
-  formats: ['1080p60', '1080p50', '1080p30', '1080p25', '720p60', '720p50', '2160p30', '2160p60'],
+  formats: [
+    ...(['1080p60', '1080p50', '1080p30', '1080p25', '720p60', '720p50', '2160p30', '2160p60'] as const),
+    ...(['1080p23.98', '1080p24', '1080p29.97', '1080p59.94', '1080i50', '1080i59.94'] as const),
+    ...(['720p59.94', '2160p24', '2160p25', '2160p50', '2160p59.94'] as const),
+  ],
 };
 
 const two = (n: number): string => String(n).padStart(2, '0');

@@ -13,7 +13,8 @@ import {
   type Point,
 } from '../foundations/index.js';
 import type { GroundResult } from './ground/index.js';
-import { canStand, footprintOf } from './shots/standing.js';
+import { footprintOf } from './floor-taken.js';
+import { canStand } from './shots/standing.js';
 import { inPlan } from '../edits.js';
 
 type Ground = Pick<GroundResult, 'venue' | 'blockers'>;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contains, crossing, stretchInside, type Point } from '../../src/foundations/geometry.js';
 import { CostField } from '../../src/foundations/cost-field.js';
@@ -24,6 +25,37 @@ function openGrid(columns: number, rows: number): FloorGrid & { tolls: number[] 
     tolls: [0],
   };
 }
+
+describe('a polygon in a grid', () => {
+  it('has the same cells mirrored and turned by half, wherever its sides lie', () => {
+    const at = fc.integer({ min: 0, max: 24 }).map(n => n / 2);
+    fc.assert(
+      fc.property(fc.tuple(at, at, at, at), ([a, b, c, d]) => {
+        const [left, right, top, bottom] = [Math.min(a, b), Math.max(a, b), Math.min(c, d), Math.max(c, d)];
+        fc.pre(left < right && top < bottom);
+        const filled = (x0: number, y0: number, x1: number, y1: number): Set<number> => {
+          const cells = new Set<number>();
+          const corners: Point[] = [
+            [x0, y0],
+            [x1, y0],
+            [x1, y1],
+            [x0, y1],
+          ];
+          fillCells(openGrid(12, 12), corners, cell => cells.add(cell));
+          return cells;
+        };
+        const plain = filled(left, top, right, bottom);
+        const turned = filled(12 - right, 12 - bottom, 12 - left, 12 - top);
+        expect([...turned].map(cell => 143 - cell).sort((x, y) => x - y)).toEqual(
+          [...plain].sort((x, y) => x - y),
+        );
+        const mirrored = filled(12 - right, top, 12 - left, bottom);
+        const flip = (cell: number): number => cell - (cell % 12) + 11 - (cell % 12);
+        expect([...mirrored].map(flip).sort((x, y) => x - y)).toEqual([...plain].sort((x, y) => x - y));
+      }),
+    );
+  });
+});
 
 describe('geometry', () => {
   it('finds crossings and the stretch inside a polygon', () => {

@@ -8,6 +8,7 @@ import type { Squares } from '../../src/stations/runs/occupancy.js';
 import { tapeRollsFor, rampPiecesFor } from '../../src/stations/pack/floor-lines.js';
 import { givenFigure } from '../given.js';
 import { number } from './edited.js';
+import { area, box } from '../rooms.js';
 
 type Crossing = RunResult['crossings'][number];
 
@@ -79,11 +80,34 @@ describe('crossings', () => {
     expect(number(work([lead(LINE)]).hooks)).toBe(0);
   });
 
-  it('of an aisle want its clear width in ramps once, in pieces of 0.9 m', () => {
-    const through = lead(LINE, { crossings: [zone('aisle', 'a', 1.8)] });
-    expect(number(work([through, through]).ramped)).toBeCloseTo(1.8, 12);
-    const pieces = (m: number): number => number(rampPiecesFor({ ramped: givenFigure(m, 'm') }));
-    expect([1.8, 1.81].map(pieces)).toEqual([2, 3]);
+  it('of an aisle want its clear width in ramps for every place where leads cross it', () => {
+    // People walk along y; leads cross from left to right.
+    const areas = { aisle0001: area('keep-clear', box(1, 0, 2.8, 30), { walk: 'y' }) };
+    const through = (...ys: number[]): RunResult =>
+      lead(
+        ys.flatMap((y): Point[] =>
+          y < 0 ? [[4, -y] as const, [0, -y] as const] : [[0, y] as const, [4, y] as const],
+        ),
+        { crossings: [zone('aisle', 'aisle0001', 1.8)] },
+      );
+    const ramped = (...runs: RunResult[]): number => number(work(runs, { areas }).ramped);
+    expect(ramped(through(5), through(5))).toBeCloseTo(1.8, 12);
+    expect(ramped(through(5), through(5.5))).toBeCloseTo(1.8, 12);
+    expect(ramped(through(5), through(5.51))).toBeCloseTo(3.6, 12);
+    expect(ramped(through(5), through(23))).toBeCloseTo(3.6, 12);
+    // One lead that comes back elsewhere crosses it twice.
+    expect(ramped(through(5, -8))).toBeCloseTo(3.6, 12);
+    // Three that lie 0.4 m apart are 0.8 m wide together.
+    expect(ramped(through(5), through(5.4), through(5.8))).toBeCloseTo(3.6, 12);
+    expect(ramped(lead(LINE, { crossings: [zone('aisle', 'aisle0001', 1.8)] }))).toBeCloseTo(1.8, 12);
+  });
+
+  it('of aisles want pieces of 0.9 m, each ramp by itself', () => {
+    const pieces = (...widths: number[]): number =>
+      number(rampPiecesFor({ ramps: widths.map(width => ({ aisle: 'a', label: 'a', width })) }));
+    expect([1.8, 1.8005, 1.81].map(width => pieces(width))).toEqual([2, 2, 3]);
+    expect(pieces(1.2, 1.2)).toBe(4);
+    expect(pieces()).toBe(0);
   });
 
   it('of an opening that people walk through want mats of 0.9 m, and of a door none', () => {

@@ -180,7 +180,8 @@ describe('an inner wall', () => {
   it('is closed, and leads lie along both of its sides', () => {
     expect(costAt(walled(), [4.05, 3])).toBe(Infinity);
     expect(costAt(walled(), [3.95, 3])).toBe(Infinity);
-    expect(costAt(walled(), [4.3, 3])).toBe(2.5);
+    expect(costAt(walled(), [4.3, 3])).toBe(1);
+    expect(costAt(walled(), [4.55, 3])).toBe(2.5);
   });
 
   it('is open where a door goes through it, or an opening', () => {

@@ -4,7 +4,8 @@ import type { Area, Door } from '../../src/documents/index.js';
 import { blockingOf, pillarBlocker, type Point, type Segment } from '../../src/foundations/index.js';
 import { disturbanceOf, drawnFrom, seatsOf } from '../../src/stations/shots/disturbance.js';
 import { shareOfPicture, type Picture } from '../../src/stations/shots/gear-in-picture.js';
-import { footprintOf, whyNotStand } from '../../src/stations/shots/standing.js';
+import { footprintOf } from '../../src/stations/floor-taken.js';
+import { whyNotStand } from '../../src/stations/shots/standing.js';
 import { area, box, walls } from '../rooms.js';
 
 describe('those who watch', () => {

@@ -9,6 +9,7 @@ import { floorOf } from '../../src/stations/runs/floor.js';
 import { Laying, type Stop } from '../../src/stations/runs/laying.js';
 import { sharedBoth, squaresOf } from '../../src/stations/runs/occupancy.js';
 import { between } from '../arbitraries.js';
+import { cellsPassed } from '../steps.js';
 
 const box = (x: number, y: number, width: number, depth: number): Point[] => [
   [x, y],
@@ -39,12 +40,11 @@ function plainCosts(grid: FloorGrid, from: number): Float64Array {
         if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
         const to = r * columns + c;
         if (costs[to] === Infinity) continue;
-        const [sx, sy] = [Math.sign(dx), Math.sign(dy)];
         let cost = Math.hypot(dx, dy) * side * (((costs[here] ?? 0) + (costs[to] ?? 0)) / 2);
         cost += Math.abs((heights?.[to] ?? 0) - (heights?.[here] ?? 0));
         if (near > 0) {
-          const passed = [here, to, here + sx, here + sy * columns, here + sy * columns + sx];
-          if (passed.some(hard)) continue;
+          const passed = cellsPassed(dx, dy).map(([x, y]) => here + y * columns + x);
+          if ([here, to, ...passed].some(hard)) continue;
         } else {
           const axis = axes[here] || axes[to];
           if ((axis === 1 && dy !== 0) || (axis === 2 && dx !== 0)) continue;

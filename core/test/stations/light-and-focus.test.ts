@@ -1,7 +1,7 @@
 /** Light and focus: against the handbook's values, hand calculation, and the blur circle itself. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Format, Optics } from '../../src/documents/index.js';
+import type { Optics } from '../../src/documents/index.js';
 import {
   numberOf,
   parseQuantity,
@@ -9,6 +9,7 @@ import {
   showText,
   type Figure,
   type Point,
+  type VideoFormat,
 } from '../../src/foundations/index.js';
 import { gainNeeded, isoNeeded, lightToSpare, shutterTime } from '../../src/stations/shots/exposure.js';
 import { circleOfConfusion, facesAlong, focusOf } from '../../src/stations/shots/focus.js';
@@ -53,7 +54,7 @@ describe('exposure', () => {
     );
   });
 
-  it.each<[Format, number, number]>([
+  it.each<[VideoFormat, number, number]>([
     ['1080p25', 50, 50],
     ['1080p50', 50, 50],
     ['1080p60', 50, 100],

@@ -2,12 +2,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Venue } from '../../src/documents/index.js';
-import { contains, distance, type Point } from '../../src/foundations/geometry.js';
+import { contains, crossing, distance, type Point } from '../../src/foundations/geometry.js';
 import { CostField } from '../../src/foundations/cost-field.js';
 import { centreOf, cellAt, type FloorGrid } from '../../src/foundations/floor-grid.js';
 import { COST, floorOf, type Floor } from '../../src/stations/runs/floor.js';
+import { Laying, type Stop } from '../../src/stations/runs/laying.js';
 import { routeTo } from '../../src/stations/runs/route.js';
 import { between, room, type RoomWithPillars } from '../arbitraries.js';
+import { cellsPassed } from '../steps.js';
 
 const venueOf = ({ outline, pillars }: RoomWithPillars, more: Partial<Venue> = {}): Venue => ({
   version: 1,
@@ -56,10 +58,8 @@ function plainCost(grid: FloorGrid, from: number, to: number): number {
         for (const [dx, dy] of steps) {
           const [tc, tr] = [c + dx, r + dy];
           if (!open(tc, tr)) continue;
-          // A slanting step passes its neighbours on both sides: all must be open.
-          const [sx, sy] = [Math.sign(dx), Math.sign(dy)];
-          const slanting = dx !== 0 && dy !== 0;
-          if (slanting && !(open(c + sx, r) && open(c, r + sy) && open(c + sx, r + sy))) continue;
+          // A slanting step passes other cells: all must be open.
+          if (dx !== 0 && dy !== 0 && !cellsPassed(dx, dy).every(([x, y]) => open(c + x, r + y))) continue;
           const there = tr * columns + tc;
           const each = ((grid.costs[here] ?? 0) + (grid.costs[there] ?? 0)) / 2;
           const cost = (costs[here] ?? 0) + Math.hypot(dx, dy) * cell * each;
@@ -173,6 +173,65 @@ describe('a route', () => {
     );
   });
 
+  it('costs the same whichever end is asked', () => {
+    fc.assert(
+      fc.property(journey, ({ room: each, from, to }) => {
+        const areas = {
+          aisle0001: { label: 'a', kind: 'keep-clear', walk: 'y', outline: rectangle(3, 0, 1.4, each.depth) },
+          aisle0002: { label: 'b', kind: 'keep-clear', walk: 'x', outline: rectangle(0, 4, each.width, 1.2) },
+        } as const satisfies Venue['areas'];
+        const { grid } = floorOf(venueOf(each, { areas }));
+        const there = new CostField(grid, to).costFrom(from);
+        const back = new CostField(grid, from).costFrom(to);
+        if (Number.isFinite(there) || Number.isFinite(back)) expect(there).toBeCloseTo(back, 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is as long in the room mirrored, and turned by half', () => {
+    fc.assert(
+      fc.property(journey, fc.constantFrom('x', 'y', 'both'), ({ room: each, from, to }, about) => {
+        const flip = ([x, y]: Point): Point => [
+          about === 'y' ? x : each.width - x,
+          about === 'x' ? y : each.depth - y,
+        ];
+        const plain = venueOf(each);
+        const pillars = Object.fromEntries(
+          Object.entries(plain.pillars ?? {}).map(([id, pillar]) => [id, { ...pillar, at: flip(pillar.at) }]),
+        );
+        const lengthIn = (venue: Venue, a: Point, b: Point): number | undefined =>
+          new Laying(venue).route({ at: a, level: 0, fixed: false }, { at: b, level: 0, fixed: true })
+            ?.onFloor;
+        const [there, turned] = [
+          lengthIn(plain, from, to),
+          lengthIn({ ...plain, pillars }, flip(from), flip(to)),
+        ];
+        expect(turned === undefined).toBe(there === undefined);
+        if (there !== undefined && turned !== undefined) expect(turned / there).toBeCloseTo(1, 2);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  it('has the step down from a stage, though the cell of what stands at its edge is not on it', () => {
+    const stage = (x: number): Venue => ({
+      ...venueOf(hall),
+      areas: { stage0001: { label: 'stage', kind: 'raised', floor: 0.4, outline: rectangle(0, 0, x, 12) } },
+    });
+    const between = (x: number, at: Point): number | undefined =>
+      new Laying(stage(x)).route({ at, level: 0, fixed: false }, { at: [18, 6], level: 0, fixed: true })
+        ?.between;
+    // A stage up to 5.1 m: the cell from 5 to 5.25 m has its middle beyond it.
+    expect(between(5.1, [5.05, 6])).toBeCloseTo(0.4, 12);
+    expect(between(5.1, [4.5, 6])).toBeCloseTo(0.4, 12);
+    expect(between(5.1, [5.15, 6])).toBeCloseTo(0, 12);
+    // One up to 5.2 m: there the middle is on it.
+    expect(between(5.2, [5.22, 6])).toBeCloseTo(0.8, 12);
+    // On the very edge it is on both.
+    expect(between(5.2, [5.2, 6])).toBeCloseTo(0.4, 12);
+  });
+
   const hall = { width: 20, depth: 12, outline: rectangle(0, 0, 20, 12), pillars: [] };
 
   it('goes round the seats along the wall when that costs less', () => {
@@ -278,6 +337,45 @@ describe('an inner wall', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('lets a lead through an inner door over its frame only, wherever wall and door lie', () => {
+    // A room of 16 by 12 m in two halves: 4.8 m overhead for a door of 2.1 m.
+    const hall = { ...base, outline: rectangle(0, 0, 16, 12) };
+    fc.assert(
+      fc.property(between(2, 14), between(1, 10), between(0.3, 1.5), (x, y, wide) => {
+        const jambs: Point[] = [
+          [x, y],
+          [x, y + wide],
+        ];
+        const door = { label: 'door', kind: 'inner' as const, height: 2.1, jambs };
+        const room = { ...hall, walls: wall([x, 0], [x, 12]), doors: { doorinner: door } };
+        const laying = new Laying(room);
+        const ends = [0.5, 15.5].map(at => ({ at: [at, 6] satisfies Point, level: 0, fixed: true }));
+        const route = laying.route(ends[0] as Stop, ends[1] as Stop);
+        expect(route?.crossings.map(({ id, added }) => [id, added])).toEqual([['doorinner', 4.8]]);
+        // It passes between the jambs.
+        const passes = (route?.points ?? []).slice(1).flatMap((to, i) => {
+          const from = route?.points[i] as Point;
+          const share = crossing(from, to, [x, -1], [x, 13]);
+          return share === undefined ? [] : [from[1] + (to[1] - from[1]) * share];
+        });
+        for (const at of passes) expect(Math.abs(at - y - wide / 2)).toBeLessThanOrEqual(wide / 2 + 0.13);
+        expect(passes.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('has a lane at its foot on both sides, wherever it lies', () => {
+    for (const x of [4, 4.05, 4.1, 4.125, 4.2, 4.25]) {
+      const { grid } = floorOf({ ...base, walls: wall([x, 0], [x, 8]) });
+      const row = Array.from({ length: grid.columns }, (_, c) => grid.costs[16 * grid.columns + c]);
+      const closed = row.flatMap((cost, c) => (cost === Infinity ? [c] : []));
+      const [first = 0, last = 0] = [closed[0], closed.at(-1)];
+      expect([row[first - 1], row[last + 1]]).toEqual([1, 1]);
+      expect([row[first - 2], row[last + 2]]).toEqual([2.5, 2.5]);
+    }
   });
 
   it('sends it round by the gap, or through a door that is in it', () => {

@@ -97,7 +97,7 @@ const TABLE: readonly Row[] = [
     'ground.exit-blocked',
     'stop',
     ['plan', set(device('screennor', 'place/at'), [7.5, 14.6])],
-    ['plan', set(device('screennor', 'place/at'), [7.5, 14.1])],
+    ['plan', set(device('screennor', 'place/at'), [7.5, 13.8])],
   ],
   [
     'stream.upload-old',

@@ -1,4 +1,4 @@
-import { MAKE_WORDS, type CableMake, type RuleChoices, type Rules } from '@idle-satchel/core';
+import { MAKE_WORDS, VIDEO_FORMATS, type CableMake, type RuleChoices, type Rules } from '@idle-satchel/core';
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
@@ -46,9 +46,7 @@ const CHOICES: readonly Choice[] = [
     rule: 'format',
     label: 'Picture size and rate',
     why: 'At 50 Hz mains 25 or 50 frames, at 60 Hz 30 or 60, or lamps flicker.',
-    schools: ['720p50', '720p60', '1080p25', '1080p30', '1080p50', '1080p60'].map(
-      value => [value, value] as const,
-    ),
+    schools: VIDEO_FORMATS.map(value => [value, value] as const),
   },
   {
     rule: 'circle',

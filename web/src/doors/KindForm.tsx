@@ -15,6 +15,9 @@ const NEW: KindDraft = {
   family: 'converter',
   weight: undefined,
   watts: undefined,
+  width: undefined,
+  depth: undefined,
+  height: undefined,
   price: undefined,
   ports: [EMPTY_PORT],
   inside: {},
@@ -34,6 +37,9 @@ const INSIDE_WORDS: Readonly<Record<(typeof INSIDE_NUMBERS)[number], string>> = 
 const NUMBERS = [
   ['weight', 'Weight', 'kg'],
   ['watts', 'Takes', 'W'],
+  ['width', 'Wide', 'm'],
+  ['depth', 'Deep', 'm'],
+  ['height', 'High', 'm'],
   ['price', 'Costs', ''],
 ] as const;
 

@@ -1,6 +1,6 @@
 /** Every way in which two free ports can be joined: a plain lead, or one adapter or converter between. */
 import type { Bundle, Bus, Device, Kind, Port } from '../../documents/index.js';
-import { inOrder, whyNotNative, type Format } from '../../foundations/index.js';
+import { inOrder, whyNotNative, type VideoFormat } from '../../foundations/index.js';
 import { givenBy } from '../../stations/signal/formats.js';
 import { clashOf } from '../../stations/signal/port-fit.js';
 import type { PlanWiring } from '../../stations/signal/result.js';
@@ -28,7 +28,7 @@ export class Ways {
   constructor(
     private readonly bundle: Bundle,
     private readonly wiring: PlanWiring,
-    private readonly format: Format,
+    private readonly format: VideoFormat,
   ) {
     this.between = inOrder(bundle.kinds.kinds).filter(
       ([, { family }]) => family === 'adapter' || family === 'converter',

@@ -15,7 +15,7 @@ import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
 import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { gearOf } from '../../stations/shots/gear-in-picture.js';
-import { footprintOf } from '../../stations/shots/standing.js';
+import { footprintOf } from '../../stations/floor-taken.js';
 import { hubOf } from '../hub.js';
 import type { Progress } from '../search.js';
 import type { Pool } from './branch-and-bound.js';

@@ -11,7 +11,7 @@
  */
 import { angleBetween, direction, distance, type Point } from '../../foundations/index.js';
 import { workedByHand } from '../../stations/equipment.js';
-import { footprintOf } from '../../stations/shots/standing.js';
+import { footprintOf } from '../../stations/floor-taken.js';
 import type { Gear } from '../../stations/shots/gear-in-picture.js';
 import { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
 import { assign } from './assignment.js';

@@ -1,6 +1,6 @@
 /** Why the best layout has no camera at a place. */
 import type { Point } from '../../foundations/index.js';
-import { footprintOf } from '../../stations/shots/standing.js';
+import { footprintOf } from '../../stations/floor-taken.js';
 import type { Pool } from './branch-and-bound.js';
 import { besideTop, layoutOf, roundAt, search, type Layout } from './layouts.js';
 import { whyNotThere, within } from './places.js';

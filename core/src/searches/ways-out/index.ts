@@ -139,8 +139,7 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
       ? prices.reduce<number>((sum, price) => sum + (price ?? 0), 0)
       : undefined,
     delay: added.reduce(
-      (sum, [device]) =>
-        sum + Number(pictureDelay(after.signal.wiring, device, after.rules.format).value),
+      (sum, [device]) => sum + Number(pictureDelay(after.signal.wiring, device, after.rules.format).value),
       0,
     ),
     powerPoints: added.filter(([device]) =>

@@ -1,5 +1,5 @@
 /** What Ground reads and what comes of it. */
-import type { Device, Rules, Venue, VenueChange } from '../../documents/index.js';
+import type { Device, Kinds, Rules, Venue, VenueChange } from '../../documents/index.js';
 import { rulesOf, type Blocker, type Figure, type MapOf, type Point } from '../../foundations/index.js';
 import type { Seen } from '../station.js';
 
@@ -7,6 +7,7 @@ export interface GroundReads {
   readonly sharedVenue: Venue;
   readonly venueChanges: MapOf<VenueChange> | undefined;
   readonly devices: MapOf<Device> | undefined;
+  readonly kinds: Kinds;
   readonly rules: Rules;
 }
 

@@ -36,7 +36,7 @@ export const rampPieces = declare({
   label: 'Cable ramps',
   unit: 'pieces',
   basis: DEFINITION,
-  formula: 'ceil(width / piece)',
+  formula: 'sum(pieces)',
 });
 
 export const PACK_FIGURES = [packPieces, packMissing, packWeight, tapeRolls, rampPieces];

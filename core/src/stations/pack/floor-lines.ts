@@ -1,16 +1,27 @@
 /** What the floor asks for: tape, ramps, hooks and mats. */
 import type { Family, Kinds, Shelf } from '../../documents/index.js';
-import { constant, inOrder, taken, type Figure } from '../../foundations/index.js';
+import { constant, DRAWN_TO, inOrder, taken, type Figure } from '../../foundations/index.js';
+import type { RunsResult } from '../runs/index.js';
 import * as figures from './figures.js';
 import type { PackLine, PackLines } from './result.js';
 
 export const tapeRollsFor = ({ taped }: { readonly taped: Figure }): Figure =>
   figures.tapeRolls.calc([], [taken('taped', taped), constant('roll', 50, 'm', 'cloth tape, rolls of 50 m')]);
 
-export const rampPiecesFor = ({ ramped }: { readonly ramped: Figure }): Figure =>
+/** Length of one piece of ramp, m. */
+const RAMP_PIECE = 0.9;
+
+export const rampPiecesFor = ({ ramps }: Pick<RunsResult, 'ramps'>): Figure =>
   figures.rampPieces.calc(
     [],
-    [taken('width', ramped), constant('piece', 0.9, 'm', 'ramps come in pieces of 0.9 m')],
+    ramps.map(({ label, width }) =>
+      constant(
+        'pieces',
+        Math.ceil((width - DRAWN_TO) / RAMP_PIECE),
+        'pieces',
+        `across ${label}, in lengths of ${RAMP_PIECE} m`,
+      ),
+    ),
   );
 
 export function floorLines({

@@ -20,7 +20,7 @@ export const pack: Station<PackReads, PackResult> = {
     const runs = () => reads.runs.runs;
     const { hooks, mats } = { hooks: () => reads.runs.hooks, mats: () => reads.runs.mats };
     const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
-    const rampPieces = parts.part('ramp pieces', { ramped: () => reads.runs.ramped }, rampPiecesFor);
+    const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
     const cables = parts.part('cables', { runs }, cablesOf);
     const lines = parts.part(
       'lines',

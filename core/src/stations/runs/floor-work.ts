@@ -14,11 +14,14 @@ import type { GroundResult } from '../ground/index.js';
 import * as figures from './figures.js';
 import type { RunResult } from './result.js';
 import { alongFloor, type Squares } from './occupancy.js';
+import { passed, rampsOver, type Ramp } from './ramps.js';
 
 export interface FloorWork {
   readonly totalOnFloor: Figure;
   /** Strips of tape along everything that lies on a floor, m. */
   readonly taped: Figure;
+  /** A ramp wherever leads cross an aisle. */
+  readonly ramps: readonly Ramp[];
   /** Aisle width to be covered by ramps, m. */
   readonly ramped: Figure;
   /** Hooks over the doors that leads go over. */
@@ -56,13 +59,15 @@ export interface OnFloor extends Pick<GroundResult, 'aisles' | 'places'> {
 export function onTheFloor({ runs, squares, doors, ...ground }: OnFloor): FloorWork {
   const crossing = Object.entries(runs).filter(([, run]) => run.crosses);
   const own = crossing.map(([, run]) => run);
+  const ramps = rampsOver(own, ground.areas);
   return {
     totalOnFloor: figures.totalOnFloor.calc(
       [],
       own.flatMap(({ onFloor }) => (onFloor.value === null ? [] : [taken('run', onFloor)])),
     ),
     taped: tapedLength(crossing.flatMap(([id]) => squares[id] ?? [])),
-    ramped: rampedWidth(own),
+    ramps,
+    ramped: rampedWidth(ramps),
     hooks: hooksOver(own),
     mats: matsIn(own, doors),
     beside: besideMains(crossing),
@@ -95,17 +100,10 @@ function tapedLength(squares: readonly Squares[]): Figure {
   );
 }
 
-/** Zones of one sort that any lead passes, each once. */
-const passed = (runs: readonly RunResult[], kind: RunResult['crossings'][number]['kind']) =>
-  [...new Map(runs.flatMap(run => run.crossings.map(zone => [zone.id, zone] as const))).values()].filter(
-    zone => zone.kind === kind,
-  );
-
-/** Ramps are laid once per aisle, however many leads go under them. */
-const rampedWidth = (runs: readonly RunResult[]): Figure =>
+const rampedWidth = (ramps: readonly Ramp[]): Figure =>
   figures.ramped.calc(
     [],
-    passed(runs, 'aisle').map(zone => constant('aisle', zone.ramped, 'm', `clear width of ${zone.label}`)),
+    ramps.map(({ label, width }) => constant('aisle', width, 'm', `clear width of ${label}`)),
   );
 
 const hooksOver = (runs: readonly RunResult[]): Figure =>

@@ -2,13 +2,16 @@
 import type { Door, Venue } from '../../documents/index.js';
 import {
   alongSegment,
+  between,
   boundsOf,
   cellsInBox,
   centreOf,
   clearWidth,
+  distance,
   distanceToSegment,
   EXIT_DEPTH,
   fillCells,
+  floorAt,
   floorOfArea,
   inOrder,
   isExit,
@@ -43,6 +46,8 @@ const laneOf = ({ cell }: FloorGrid): number => (WALL_LANE * cell) / CELL;
 
 /** Cells this near to an inner wall are part of it, in cells, so that no slanting step slips through. */
 const WALL_HALF = Math.SQRT1_2;
+/** The lane along an inner wall is the cells beside those that are part of it, m. */
+const innerLaneOf = ({ cell }: FloorGrid): number => (WALL_HALF + 1) * cell;
 
 /** A part of the floor that a lead may only cross, at a right angle. */
 export interface Zone {
@@ -61,6 +66,8 @@ export interface Floor {
   readonly zones: readonly (Zone | undefined)[];
   /** The floor that each gallery is in the grid, by its id; the ground is 0. */
   readonly levels: ReadonlyMap<string, number>;
+  /** Height of one of the floors at a point, m, which within a cell of an edge may be another than that of the cell. */
+  readonly heightAt: (at: Point, level: number) => number;
 }
 
 /** What somebody asks of leads besides what the venue allows. */
@@ -75,10 +82,12 @@ export const NO_WISHES: Wishes = { avoid: new Set(), ceiling: false };
 /** Lays the grid: walls, pillars, seating, keep-clear aisles, doors, galleries and stairs of the venue. */
 export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Floor {
   const { min, max } = boundsOf(venue.outline);
-  const origin: Point = [min[0], min[1]];
   const side = (max[0] - min[0]) * (max[1] - min[1]) > LARGE ? 2 * CELL : CELL;
   const columns = Math.max(1, Math.ceil((max[0] - min[0]) / side));
   const ownRows = Math.max(1, Math.ceil((max[1] - min[1]) / side));
+  // The grid lies alike on all walls, so that a room drawn the other way about has leads of the same lengths.
+  const middle = between(min, max, 0.5);
+  const origin: Point = [middle[0] - (columns * side) / 2, middle[1] - (ownRows * side) / 2];
   const galleries = galleriesOf(venue);
   const points = ceiling ? inOrder(venue.ceilingPoints) : [];
   const levels = 1 + galleries.length + (points.length > 0 ? 1 : 0);
@@ -125,9 +134,12 @@ export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Fl
   }
   const atWall = new Set<number>();
   const innerWalls = inOrder(venue.walls).flatMap(([id, wall]) => wallBlocker(id, wall).segments);
-  for (const [a, b] of [...sidesOf(venue.outline), ...innerWalls]) {
-    for (const cell of cellsNear(grid, a, b, laneOf(grid))) if (open(cell)) atWall.add(cell);
-  }
+  const lanes = [
+    ...sidesOf(venue.outline).map(wall => [wall, laneOf(grid)] as const),
+    ...innerWalls.map(wall => [wall, innerLaneOf(grid)] as const),
+  ];
+  for (const [[a, b], lane] of lanes)
+    for (const cell of cellsNear(grid, a, b, lane)) if (open(cell)) atWall.add(cell);
   set([...atWall], COST.wall);
   for (const [id, area] of areas) {
     if (area.kind !== 'keep-clear') continue;
@@ -141,19 +153,15 @@ export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Fl
     }
   }
   const doors = inOrder(venue.doors).filter(([, { kind }]) => kind !== 'window');
-  const throughDoor = (cell: number): boolean =>
-    doors.some(([, { jambs }]) => {
-      const [a, b] = jambs as [Point, Point];
-      return distanceToSegment(centreOf(grid, cell), a, b) <= WALL_HALF * side;
-    });
+  const frames = new Set(doors.flatMap(([, { jambs }]) => frameOf(grid, jambs as [Point, Point])));
   for (const [a, b] of innerWalls) {
     set(
-      cellsNear(grid, a, b, WALL_HALF * side).filter(cell => !throughDoor(cell)),
+      cellsNear(grid, a, b, WALL_HALF * side).filter(cell => !frames.has(cell)),
       Infinity,
     );
   }
   for (const [id, door] of doors) {
-    if (door.kind !== 'opening') layDoor(grid, id, door, atWall, addZone, avoid.has(id));
+    if (door.kind !== 'opening') layDoor(grid, id, door, { atWall, frames }, addZone, avoid.has(id));
   }
   for (const [, pillar] of inOrder(venue.pillars)) {
     const covered = pillar.round
@@ -169,7 +177,12 @@ export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Fl
       points.map(([, point]) => point),
       lifts,
     );
-  return { grid, zones, levels: new Map(galleries.map(([id], i) => [id, i + 1])) };
+  return {
+    grid,
+    zones,
+    levels: new Map(galleries.map(([id], i) => [id, i + 1])),
+    heightAt: (at, level) => floorAt(venue.areas ?? {}, at, galleries[level - 1]?.[0]),
+  };
 }
 
 /** Cells whose centre is within a distance of a segment. */
@@ -184,6 +197,25 @@ function cellsNear(grid: FloorGrid, a: Point, b: Point, within: number): number[
 }
 
 /**
+ * The cells of a wall that lie between the jambs of a door, where a lead may pass; of one narrower than a cell the one
+ * nearest to its middle.
+ */
+function frameOf(grid: FloorGrid, [a, b]: readonly [Point, Point]): number[] {
+  const near = cellsNear(grid, a, b, WALL_HALF * grid.cell);
+  const within = near.filter(cell => isBetween(centreOf(grid, cell), a, b));
+  if (within.length > 0) return within;
+  const middle = between(a, b, 0.5);
+  const away = (cell: number): number => distance(centreOf(grid, cell), middle);
+  return near.sort((c, d) => away(c) - away(d)).slice(0, 1);
+}
+
+/** Whether a point lies between two others, seen square to the line through them. */
+function isBetween(at: Point, a: Point, b: Point): boolean {
+  const along = alongSegment(at, a, b);
+  return along > 0 && along < 1;
+}
+
+/**
  * In front of a door a lead may only pass overhead, along the wall: up, over and down adds 2 × (height + 0.3).
  * The floor in front of an exit stays free of leads.
  */
@@ -191,7 +223,7 @@ function layDoor(
   grid: FloorGrid,
   id: string,
   door: Door,
-  atWall: ReadonlySet<number>,
+  { atWall, frames }: { readonly atWall: ReadonlySet<number>; readonly frames: ReadonlySet<number> },
   addZone: (zone: Zone, toll: number) => number,
   avoided: boolean,
 ): void {
@@ -199,10 +231,11 @@ function layDoor(
   const added = 2 * (door.height + 0.3);
   const zone = addZone({ kind: 'door', id, label: door.label, added, ramped: 0 }, added);
   const alongX = Math.abs(b[0] - a[0]) >= Math.abs(b[1] - a[1]);
-  for (const cell of cellsNear(grid, a, b, isExit(door) ? EXIT_DEPTH : laneOf(grid))) {
-    const along = alongSegment(centreOf(grid, cell), a, b);
-    if (grid.costs[cell] === Infinity || along <= 0 || along >= 1) continue;
-    if (!atWall.has(cell)) {
+  const depth = isExit(door) ? EXIT_DEPTH : Math.max(laneOf(grid), innerLaneOf(grid));
+  for (const cell of cellsNear(grid, a, b, depth)) {
+    if (grid.costs[cell] === Infinity) continue;
+    if (!frames.has(cell) && !isBetween(centreOf(grid, cell), a, b)) continue;
+    if (!atWall.has(cell) && !frames.has(cell)) {
       if (isExit(door)) grid.costs[cell] = Infinity;
       continue;
     }

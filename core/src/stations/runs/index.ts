@@ -112,6 +112,7 @@ export const runs: Station<RunsReads, RunsResult> = {
       looms: loomsOf(parts, groups, runs, squares),
       totalOnFloor: () => work().totalOnFloor,
       taped: () => work().taped,
+      ramps: () => work().ramps,
       ramped: () => work().ramped,
       hooks: () => work().hooks,
       mats: () => work().mats,

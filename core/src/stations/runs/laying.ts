@@ -52,7 +52,7 @@ export class Laying {
       if (!leg) return undefined;
       whole = whole ? joined(whole, leg) : leg;
     }
-    return whole;
+    return whole && stepsAtEnds(whole, laid.floor, from, to);
   }
 
   private laid(way: Way | undefined): Laid {
@@ -66,6 +66,35 @@ export class Laying {
     }
     return laid;
   }
+}
+
+/** Less than this is no step, such as between two places of a floor that rises, m. */
+const STEP = 0.05;
+/** The place itself and those a centimetre around it, m. */
+const EDGES = [
+  [0, 0],
+  [0.01, 0],
+  [-0.01, 0],
+  [0, 0.01],
+  [0, -0.01],
+] as const;
+
+/**
+ * A way with the steps at its ends: what stands within half a cell of the edge of a raised floor is in a cell of
+ * another height than its own.
+ */
+function stepsAtEnds(route: Route, { heightAt }: Floor, from: Spot, to: Spot): Route {
+  const last = route.floors.length - 1;
+  const own = (spot: Spot, height: number): number => {
+    // On the very edge both floors are its own.
+    const here = EDGES.map(([x, y]) => heightAt([spot.at[0] + x, spot.at[1] + y], spot.level));
+    return here.some(each => Math.abs(each - height) < STEP) ? height : (here[0] ?? height);
+  };
+  const floors = route.floors.map((height, i) =>
+    i === 0 ? own(from, height) : i === last ? own(to, height) : height,
+  );
+  const steps = route.floors.reduce((sum, height, i) => sum + Math.abs(height - (floors[i] ?? height)), 0);
+  return steps === 0 ? route : { ...route, floors, between: route.between + steps };
 }
 
 const turned = (route: Route | undefined): Route | undefined => route && reversed(route);

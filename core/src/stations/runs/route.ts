@@ -3,6 +3,7 @@ import {
   cellAt,
   centreOf,
   distance,
+  lengthOf,
   levelOf,
   liftBetween,
   type CostField,
@@ -58,7 +59,7 @@ export function routeTo(floor: Floor, field: CostField, from: Point, level = 0):
       ...corners,
       ...(i === stretches.length - 1 ? [field.source] : []),
     ];
-    const pulled = pulledStraight(grid, way, levelOf(grid, own[0] ?? 0));
+    const pulled = pulledBothWays(grid, way, levelOf(grid, own[0] ?? 0));
     pulled.forEach((at, k) => {
       const cell = cellAt(grid, at, levelOf(grid, own[0] ?? 0));
       const height = cell < 0 || !Number.isFinite(grid.costs[cell]) ? undefined : grid.heights?.[cell];
@@ -147,6 +148,22 @@ function cornersOf(grid: FloorGrid, cells: readonly number[]): Point[] {
   return corners;
 }
 
+/** A way pulled straight from either end, the cheaper of the two, so that no length depends on the end it is asked from. */
+function pulledBothWays(grid: FloorGrid, points: readonly Point[], level: number): Point[] {
+  if (points.length <= 2) return [...points];
+  const there = pulledStraight(grid, points, level);
+  const back = pulledStraight(grid, [...points].reverse(), level).reverse();
+  const [one, other] = [there, back].map(way => costOf(grid, way, level)) as [number, number];
+  if (Math.abs(one - other) > EVEN) return one < other ? there : back;
+  return lengthOf(back) < lengthOf(there) ? back : there;
+}
+
+/** Costs that differ by less are the same, m. */
+const EVEN = 1e-6;
+
+const costOf = (grid: FloorGrid, points: readonly Point[], level: number): number =>
+  points.slice(1).reduce((sum, to, i) => sum + lineCost(grid, points[i] as Point, to, level, true), 0);
+
 /**
  * Drops corners wherever the straight line past them costs no more and crosses nothing forbidden, so that
  * the grid's zigzag does not lengthen a lead.
@@ -159,7 +176,7 @@ function pulledStraight(grid: FloorGrid, points: readonly Point[], level: number
     for (let try_ = at + 2, sum = spent; try_ < points.length; try_++) {
       sum += lineCost(grid, points[try_ - 1] as Point, points[try_] as Point, level, true);
       const direct = lineCost(grid, points[at] as Point, points[try_] as Point, level, false);
-      if (direct <= sum + 1e-6) [next, spent] = [try_, direct];
+      if (direct <= sum + EVEN) [next, spent] = [try_, direct];
     }
     kept.push(points[next] as Point);
     at = next;

@@ -1,12 +1,27 @@
 /** Exposure: aperture in use, shutter, and the sensitivity that the light at a mark asks for (ISO 2720). */
-import type { Device, Format } from '../../documents/index.js';
-import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import type { Device } from '../../documents/index.js';
+import {
+  constant,
+  given,
+  taken,
+  videoOf,
+  type Figure,
+  type Term,
+  type VideoFormat,
+} from '../../foundations/index.js';
 import * as figures from './figures/light.js';
 import { lightLoss, opticsTerm, type Fitted } from './fitted.js';
 import { lensTerms } from './framing.js';
 
-/** Frames each second of a format. */
-export const rateOf = (format: Format): number => Number(format.slice(format.indexOf('p') + 1));
+/** Pictures a second that a shutter opens for, by name and number: fields where they are interlaced, else frames. */
+export function picturesOf(format: VideoFormat): { readonly words: string; readonly rate: number } {
+  const { scan, frames } = videoOf(format);
+  const fields = scan === 'i';
+  return {
+    words: `${fields ? 'fields' : 'frames'} a second at ${format}`,
+    rate: ((fields ? 2 : 1) * frames.over) / frames.under,
+  };
+}
 
 const widestAt = figures.aperture.reckoner('short', 'long', 'fmin', 'fmax', 'f');
 
@@ -55,12 +70,12 @@ const LONGEST = 1 / 50;
  * The longest shutter that no lamp on the mains flickers with, s: a whole number of its pulses, which come twice each
  * cycle, no longer than a frame and than a fiftieth. Where a pulse is longer than a frame, the frame itself.
  */
-export const shutterTime = (id: string, format: Format, hertz: number): Figure =>
+export const shutterTime = (id: string, format: VideoFormat, hertz: number): Figure =>
   figures.shutter.calc(
     [id],
     [
       given('mains', hertz, 'Hz', 'venue', '/hertz'),
-      constant('rate', rateOf(format), 'Hz', `frames a second at ${format}`),
+      constant('rate', picturesOf(format).rate, 'Hz', picturesOf(format).words),
       constant('longest', LONGEST, 's', 'beyond it people who move smear'),
     ],
     { rule: 'a whole number of the pulses of lamps on the mains, no longer than a frame' },
@@ -68,8 +83,8 @@ export const shutterTime = (id: string, format: Format, hertz: number): Figure =
 
 const shutterBy = figures.shutter.reckoner('mains', 'rate', 'longest');
 /** The same as a number, s, for searches. */
-export const shutterFor = (format: Format, hertz: number): number =>
-  shutterBy(hertz, rateOf(format), LONGEST);
+export const shutterFor = (format: VideoFormat, hertz: number): number =>
+  shutterBy(hertz, picturesOf(format).rate, LONGEST);
 
 /** The calibration constant of incident-light meters that ISO 2720 recommends, lx·s. */
 const CALIBRATION = 250;

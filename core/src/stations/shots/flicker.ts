@@ -1,5 +1,5 @@
 /** Flicker: shutter times that suit every lamp and screen in a picture. */
-import type { Format, HouseScreen, Venue } from '../../documents/index.js';
+import type { HouseScreen, Venue } from '../../documents/index.js';
 import {
   constant,
   floorAt,
@@ -7,8 +7,9 @@ import {
   type Figure,
   type Blocking,
   type Term,
+  type VideoFormat,
 } from '../../foundations/index.js';
-import { rateOf } from './exposure.js';
+import { picturesOf } from './exposure.js';
 import * as figures from './figures/light.js';
 import { shareOfPicture, type Picture } from './gear-in-picture.js';
 
@@ -87,8 +88,9 @@ export interface Flicker {
  * The shutter of a shot: the longest that suits everything in the picture, no longer than a fiftieth, or else than a
  * frame. Where none suits all, the one that suits the first sources, and what flickers is named.
  */
-export function flickerOf(id: string, format: Format, pulses: readonly Pulse[]): Flicker {
-  const frame = 1 / rateOf(format);
+export function flickerOf(id: string, format: VideoFormat, pulses: readonly Pulse[]): Flicker {
+  const { rate, words } = picturesOf(format);
+  const frame = 1 / rate;
   const limit = Math.min(frame, LONGEST);
   let suited = pulses.length;
   let shutter: number | undefined;
@@ -97,7 +99,7 @@ export function flickerOf(id: string, format: Format, pulses: readonly Pulse[]):
     shutter = longestFor(some, limit) ?? longestFor(some, frame);
   }
   const terms: Term[] = [
-    constant('rate', rateOf(format), 'Hz', `frames a second at ${format}`),
+    constant('rate', rate, 'Hz', words),
     ...pulses.map(({ label, hertz }) => constant('pulses', hertz, 'Hz', `${label}, each second`)),
   ];
   const used = shutter;

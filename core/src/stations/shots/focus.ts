@@ -1,24 +1,23 @@
 /** Focus: what counts as sharp, from where to where it reaches, and the aperture that holds every face. */
-import type { Format, Mark, Rules } from '../../documents/index.js';
+import type { Mark, Rules } from '../../documents/index.js';
 import {
   constant,
   distance,
   polar,
   reckoner,
   taken,
+  videoOf,
   type Figure,
   type Point,
+  type VideoFormat,
 } from '../../foundations/index.js';
 import * as figures from './figures/light.js';
 import { nearEnough as nearEnoughFigure } from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 import { sensorTerms } from './framing.js';
 
-const OUTPUT_PIXELS = { '1080': 1920, '720': 1280 } as const;
-
 /** Width of the output of a format, px. */
-export const outputPixels = (format: Format): number =>
-  OUTPUT_PIXELS[format.startsWith('720') ? '720' : '1080'];
+export const outputPixels = (format: VideoFormat): number => videoOf(format).width;
 
 const TWO_PIXELS = '2000 * w / crop / out';
 const circleByPixels = reckoner(TWO_PIXELS, 'w', 'crop', 'out');

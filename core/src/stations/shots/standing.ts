@@ -1,9 +1,8 @@
 /** Where on the floor a camera's stand can be put. */
-import type { AreaKind, Device } from '../../documents/index.js';
+import type { AreaKind } from '../../documents/index.js';
 import {
   contains,
-  distanceToSegment,
-  EXIT_DEPTH,
+  exitFloor,
   inOrder,
   isExit,
   meet,
@@ -13,14 +12,7 @@ import {
   type Point,
   type UnitSystem,
 } from '../../foundations/index.js';
-import { workedByHand } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
-
-/** Side of the floor a support takes, m: a locked-off stand, and one with room for who works it. */
-const FOOTPRINT = { locked: 0.8, operated: 1.2 } as const;
-
-export const footprintOf = (worked: Device['worked']): number =>
-  FOOTPRINT[workedByHand(worked) ? 'operated' : 'locked'];
 
 const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
 
@@ -62,10 +54,6 @@ function obstacleAt(
       meet(area.outline, square),
   );
   if (taken) return wide => `its stand, ${wide} wide, would reach into “${taken[1].label}”`;
-  const exit = inOrder(venue.doors).find(
-    ([, door]) =>
-      isExit(door) &&
-      distanceToSegment(at, door.jambs[0] as Point, door.jambs[1] as Point) < EXIT_DEPTH + side / 2,
-  );
+  const exit = inOrder(venue.doors).find(([, door]) => isExit(door) && meet(exitFloor(door), square));
   return exit && (() => `it would stand before the exit “${exit[1].label}”`);
 }

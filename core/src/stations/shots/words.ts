@@ -2,7 +2,8 @@
 import { inWords, type Fix } from '../../foundations/index.js';
 import { placeAt, stepsFrom } from '../ground/moves.js';
 import type { ShotsSeen } from './result.js';
-import { canStand, footprintOf } from './standing.js';
+import { footprintOf } from '../floor-taken.js';
+import { canStand } from './standing.js';
 import { fix, inPlan } from '../../edits.js';
 
 /** What the names of shots are made of. */

@@ -1,5 +1,5 @@
 /** Outputs: what feeds each of them, as which programme, and of which size. */
-import type { Bus, Format, Kind, Output } from '../../documents/index.js';
+import type { Bus, Kind, Output } from '../../documents/index.js';
 import {
   constant,
   inOrder,
@@ -7,6 +7,7 @@ import {
   type MapOf,
   type Outcome,
   type Term,
+  type VideoFormat,
 } from '../../foundations/index.js';
 import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
@@ -31,7 +32,7 @@ export const fedOutputs = ({
 }: {
   readonly wiring: PlanWiring;
   readonly outputs: MapOf<Output> | undefined;
-  readonly house: Format;
+  readonly house: VideoFormat;
 }): Readonly<Record<string, FedOutput>> =>
   Object.fromEntries(
     inOrder(outputs).map(([id, output]) => {
@@ -72,7 +73,7 @@ const BUS_WORDS: Readonly<Record<Bus, string>> = {
 };
 
 /** Walks upstream from the device an output comes out of, to a switcher that has a source, or to a source. */
-function feedOf(wiring: PlanWiring, output: Output, house: Format): Feed {
+function feedOf(wiring: PlanWiring, output: Output, house: VideoFormat): Feed {
   if (output.device === undefined) return nothing('no device is chosen for it');
   if (!wiring.devices[output.device]) return nothing('its device is gone');
   return feedBehind({ wiring, output, house, followed: new Set() }, output.device, undefined, []);
@@ -81,7 +82,7 @@ function feedOf(wiring: PlanWiring, output: Output, house: Format): Feed {
 interface Walk {
   readonly wiring: PlanWiring;
   readonly output: Output;
-  readonly house: Format;
+  readonly house: VideoFormat;
   /** Links that were followed: one that comes again runs in a ring. */
   readonly followed: Set<string>;
 }

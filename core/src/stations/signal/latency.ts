@@ -1,5 +1,5 @@
 /** Latency and lip sync: how late pictures and sound come to each output, and the delay that brings them together. */
-import type { DelayAt, Format, Kind, Output, Shot } from '../../documents/index.js';
+import type { DelayAt, Kind, Output, Shot } from '../../documents/index.js';
 import {
   constant,
   given,
@@ -10,6 +10,7 @@ import {
   type Figure,
   type MapOf,
   type Term,
+  type VideoFormat,
 } from '../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../shots/framing.js';
 import * as figures from './figures.js';
@@ -53,7 +54,7 @@ const TYPICAL: Readonly<Partial<Record<Kind['family'], { frames?: number; ms?: n
 const SCALER = { frames: 1.5 } as const;
 
 /** What a device adds to pictures, ms: as measured, else as its kind says, else as is typical. */
-export function pictureDelay(wiring: PlanWiring, id: string, house: Format): Term {
+export function pictureDelay(wiring: PlanWiring, id: string, house: VideoFormat): Term {
   const device = wiring.devices[id];
   const kind = wiring.kindOf(id);
   const { over, under } = videoOf(device?.format ?? house).frames;
@@ -116,7 +117,7 @@ const BOUNDS: readonly Term[] = [
 interface SyncReads {
   readonly wiring: PlanWiring;
   readonly shots: MapOf<Shot> | undefined;
-  readonly house: Format;
+  readonly house: VideoFormat;
   readonly delayAt: DelayAt | undefined;
 }
 
@@ -259,7 +260,7 @@ export function screensOf({
 }: {
   readonly wiring: PlanWiring;
   readonly outputs: MapOf<Output> | undefined;
-  readonly house: Format;
+  readonly house: VideoFormat;
 }): Readonly<Record<string, { readonly late: Figure }>> {
   const total = (terms: readonly Term[]): number => terms.reduce((sum, { value }) => sum + Number(value), 0);
   return Object.fromEntries(

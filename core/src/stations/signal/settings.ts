@@ -1,6 +1,6 @@
 /** How each computer that gives a picture is set. */
-import type { Format } from '../../documents/index.js';
-import { inOrder, settingOf, type Figure, type Outcome } from '../../foundations/index.js';
+
+import { inOrder, settingOf, type Figure, type Outcome, type VideoFormat } from '../../foundations/index.js';
 import { computerSetting } from './figures.js';
 import { givenBy, type LinkFormat } from './formats.js';
 import type { PlanWiring } from './result.js';
@@ -8,7 +8,7 @@ import { isSource, portInUse } from './sources.js';
 
 interface SettingReads {
   readonly wiring: PlanWiring;
-  readonly house: Format;
+  readonly house: VideoFormat;
   readonly formats: Readonly<Record<string, LinkFormat>>;
 }
 

@@ -1,6 +1,6 @@
 /** Traces: the chain behind an output, everywhere a source ends, and what dies with a lead. */
-import type { Format, Link, Output } from '../../documents/index.js';
-import { inOrder, type Figure, type MapOf } from '../../foundations/index.js';
+import type { Link, Output } from '../../documents/index.js';
+import { inOrder, type Figure, type MapOf, type VideoFormat } from '../../foundations/index.js';
 import type { PlanWiring, SignalResult } from './result.js';
 import { pictureDelay } from './latency.js';
 import { isSource } from './sources.js';
@@ -33,7 +33,7 @@ export interface TraceReads {
   readonly signal: SignalResult;
   readonly links: MapOf<Link> | undefined;
   readonly outputs: MapOf<Output> | undefined;
-  readonly format: Format;
+  readonly format: VideoFormat;
 }
 
 /** What hangs on a lead, an output, or a device: as a source, else as where a chain ends. Undefined for anything else. */

@@ -1,4 +1,5 @@
-import { FORMATS, severityOf } from '../../../foundations/index.js';
+import { inOrder, severityOf, VIDEO_FORMATS, videoOf, type VideoFormat } from '../../../foundations/index.js';
+import { picturesOf } from '../exposure.js';
 import { shotsRule } from '../result.js';
 import { namedIn, namesOf } from '../words.js';
 import { fix, inPlan } from '../../../edits.js';
@@ -22,11 +23,24 @@ export const flicker = shotsRule({
       };
     }
   },
-  *fixes(_, { rules, ownRules }) {
-    const size = rules.format.slice(0, rules.format.indexOf('p'));
-    for (const format of FORMATS) {
-      if (format === rules.format || !format.startsWith(`${size}p`)) continue;
+  *fixes(_, { rules, ownRules, devices, kinds }) {
+    const cameras = inOrder(devices).flatMap(([, { kind }]) => {
+      const { optics, ports } = kinds.kinds[kind] ?? {};
+      return optics ? [Object.values(ports ?? {}).flatMap(({ formats = [] }) => formats)] : [];
+    });
+    for (const format of likeIn(rules.format)) {
+      if (!cameras.every(can => can.length === 0 || can.includes(format))) continue;
       yield fix(`Shoot at ${format}`, inPlan({ rules: ownRules }).put('rules', 'format', format));
     }
   },
 });
+
+/** Other progressive formats of the same size, those of a rate near to it first. */
+function likeIn(format: VideoFormat): VideoFormat[] {
+  const own = videoOf(format);
+  const off = (each: VideoFormat): number => Math.abs(picturesOf(each).rate - picturesOf(format).rate);
+  return VIDEO_FORMATS.filter(each => {
+    const { height, scan } = videoOf(each);
+    return each !== format && height === own.height && scan === 'p';
+  }).sort((a, b) => off(a) - off(b));
+}

@@ -1,6 +1,6 @@
 import { inOrder, inWords, meet, squareAround } from '../../../foundations/index.js';
 import { shotsRule } from '../result.js';
-import { footprintOf } from '../standing.js';
+import { footprintOf } from '../../floor-taken.js';
 import { movesOf } from '../words.js';
 
 /** A camera or lamp whose stand, or whoever works it, reaches into an aisle that must stay clear. */
