@@ -1,15 +1,14 @@
-/** Laying leads on the floor: against a plain search over the same grid, and by what a lead may never do. */
+/** Laying leads on the floor, by what a lead may never do. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Venue } from '../../src/documents/index.js';
-import { contains, crossing, distance, type Point } from '../../src/foundations/geometry.js';
+import { contains, distance, type Point } from '../../src/foundations/geometry.js';
 import { CostField } from '../../src/foundations/cost-field.js';
-import { centreOf, cellAt, type FloorGrid } from '../../src/foundations/floor-grid.js';
+import { cellAt } from '../../src/foundations/floor-grid.js';
 import { COST, floorOf, type Floor } from '../../src/stations/runs/floor.js';
-import { Laying, type Stop } from '../../src/stations/runs/laying.js';
+import { Laying } from '../../src/stations/runs/laying.js';
 import { routeTo } from '../../src/stations/runs/route.js';
 import { between, room, type RoomWithPillars } from '../arbitraries.js';
-import { cellsPassed } from '../steps.js';
 
 const venueOf = ({ outline, pillars }: RoomWithPillars, more: Partial<Venue> = {}): Venue => ({
   version: 1,
@@ -35,89 +34,6 @@ const rectangle = (x: number, y: number, width: number, depth: number): Point[] 
   [x + width, y + depth],
   [x, y + depth],
 ];
-
-/** Least cost between two cells by looking at every cell again and again (Bellman and Ford): slow and plain. */
-function plainCost(grid: FloorGrid, from: number, to: number): number {
-  const steps = [-2, -1, 0, 1, 2].flatMap(dx =>
-    [-2, -1, 0, 1, 2].flatMap(dy => {
-      const both = [Math.abs(dx), Math.abs(dy)].sort().join();
-      return ['0,1', '1,1', '1,2'].includes(both) ? [[dx, dy] as const] : [];
-    }),
-  );
-  const { columns, rows, cell } = grid;
-  const open = (c: number, r: number): boolean =>
-    c >= 0 && r >= 0 && c < columns && r < rows && Number.isFinite(grid.costs[r * columns + c]);
-  const costs = new Float64Array(columns * rows).fill(Infinity);
-  costs[from] = 0;
-  for (let changed = true; changed;) {
-    changed = false;
-    for (let r = 0; r < rows; r++) {
-      for (let c = 0; c < columns; c++) {
-        const here = r * columns + c;
-        if (!Number.isFinite(costs[here])) continue;
-        for (const [dx, dy] of steps) {
-          const [tc, tr] = [c + dx, r + dy];
-          if (!open(tc, tr)) continue;
-          // A slanting step passes other cells: all must be open.
-          if (dx !== 0 && dy !== 0 && !cellsPassed(dx, dy).every(([x, y]) => open(c + x, r + y))) continue;
-          const there = tr * columns + tc;
-          const each = ((grid.costs[here] ?? 0) + (grid.costs[there] ?? 0)) / 2;
-          const cost = (costs[here] ?? 0) + Math.hypot(dx, dy) * cell * each;
-          if (cost < (costs[there] ?? 0) - 1e-12) {
-            costs[there] = cost;
-            changed = true;
-          }
-        }
-      }
-    }
-  }
-  return costs[to] ?? Infinity;
-}
-
-/** What a list of cells costs, step by step. */
-const costOf = (grid: FloorGrid, cells: readonly number[]): number =>
-  cells.slice(1).reduce((sum, cell, i) => {
-    const before = cells[i] ?? 0;
-    const each = ((grid.costs[before] ?? 0) + (grid.costs[cell] ?? 0)) / 2;
-    return sum + distance(centreOf(grid, before), centreOf(grid, cell)) * each;
-  }, 0);
-
-const small = fc.record({
-  columns: fc.integer({ min: 4, max: 14 }),
-  rows: fc.integer({ min: 4, max: 14 }),
-  seed: fc.array(fc.constantFrom(1, 2.5, 4, Infinity), { minLength: 196, maxLength: 196 }),
-});
-
-describe('a cost field', () => {
-  it('finds the least cost that a plain search finds', () => {
-    fc.assert(
-      fc.property(small, ({ columns, rows, seed }) => {
-        const size = columns * rows;
-        const grid: FloorGrid = {
-          cell: 0.25,
-          origin: [0, 0] as const,
-          columns,
-          rows,
-          costs: Float64Array.from(seed.slice(0, size)),
-          axes: new Uint8Array(size),
-          zones: new Uint16Array(size),
-          tolls: [0],
-        };
-        grid.costs[0] = 1;
-        grid.costs[size - 1] = 1;
-        const cells = new CostField(grid, centreOf(grid, 0)).cellsFrom(centreOf(grid, size - 1));
-        const least = plainCost(grid, 0, size - 1);
-        if (!cells) expect(least).toBe(Infinity);
-        else {
-          expect(cells[0]).toBe(size - 1);
-          expect(cells.at(-1)).toBe(0);
-          expect(costOf(grid, cells)).toBeCloseTo(least, 9);
-        }
-      }),
-      { numRuns: 150 },
-    );
-  });
-});
 
 const inside = (each: RoomWithPillars): fc.Arbitrary<Point> =>
   fc
@@ -317,80 +233,3 @@ function weighed({ grid }: Floor, points: readonly Point[]): number {
   });
   return sum;
 }
-
-describe('an inner wall', () => {
-  const outline = rectangle(0, 0, 12, 8);
-  const base: Venue = { version: 1, name: 'Two rooms', volts: 230, hertz: 50, outline };
-  const lengthTo = (venue: Venue, from: Point, to: Point): number | undefined => {
-    const floor = floorOf(venue);
-    return routeTo(floor, new CostField(floor.grid, to), from)?.onFloor;
-  };
-  const wall = (...line: Point[]): NonNullable<Venue['walls']> => ({
-    partition: { label: 'partition', line },
-  });
-
-  it('lets no lead through, at any slant', () => {
-    fc.assert(
-      fc.property(between(1, 11), between(1, 11), (north, south) => {
-        const closed = { ...base, walls: wall([north, 0], [south, 8]) };
-        expect(lengthTo(closed, [0.4, 4], [11.6, 4])).toBeUndefined();
-      }),
-      { numRuns: 60 },
-    );
-  });
-
-  it('lets a lead through an inner door over its frame only, wherever wall and door lie', () => {
-    // A room of 16 by 12 m in two halves: 4.8 m overhead for a door of 2.1 m.
-    const hall = { ...base, outline: rectangle(0, 0, 16, 12) };
-    fc.assert(
-      fc.property(between(2, 14), between(1, 10), between(0.3, 1.5), (x, y, wide) => {
-        const jambs: Point[] = [
-          [x, y],
-          [x, y + wide],
-        ];
-        const door = { label: 'door', kind: 'inner' as const, height: 2.1, jambs };
-        const room = { ...hall, walls: wall([x, 0], [x, 12]), doors: { doorinner: door } };
-        const laying = new Laying(room);
-        const ends = [0.5, 15.5].map(at => ({ at: [at, 6] satisfies Point, level: 0, fixed: true }));
-        const route = laying.route(ends[0] as Stop, ends[1] as Stop);
-        expect(route?.crossings.map(({ id, added }) => [id, added])).toEqual([['doorinner', 4.8]]);
-        // It passes between the jambs.
-        const passes = (route?.points ?? []).slice(1).flatMap((to, i) => {
-          const from = route?.points[i] as Point;
-          const share = crossing(from, to, [x, -1], [x, 13]);
-          return share === undefined ? [] : [from[1] + (to[1] - from[1]) * share];
-        });
-        for (const at of passes) expect(Math.abs(at - y - wide / 2)).toBeLessThanOrEqual(wide / 2 + 0.13);
-        expect(passes.length).toBeGreaterThan(0);
-      }),
-      { numRuns: 60 },
-    );
-  });
-
-  it('has a lane at its foot on both sides, wherever it lies', () => {
-    for (const x of [4, 4.05, 4.1, 4.125, 4.2, 4.25]) {
-      const { grid } = floorOf({ ...base, walls: wall([x, 0], [x, 8]) });
-      const row = Array.from({ length: grid.columns }, (_, c) => grid.costs[16 * grid.columns + c]);
-      const closed = row.flatMap((cost, c) => (cost === Infinity ? [c] : []));
-      const [first = 0, last = 0] = [closed[0], closed.at(-1)];
-      expect([row[first - 1], row[last + 1]]).toEqual([1, 1]);
-      expect([row[first - 2], row[last + 2]]).toEqual([2.5, 2.5]);
-    }
-  });
-
-  it('sends it round by the gap, or through a door that is in it', () => {
-    const gap = { ...base, walls: wall([6, 0], [6, 6]) };
-    const straight = lengthTo(base, [5, 1], [7, 1]) ?? NaN;
-    expect(straight).toBeLessThan(2.5);
-    // Down to the gap and up again: twice 5 m at least.
-    expect(lengthTo(gap, [5, 1], [7, 1])).toBeGreaterThan(10);
-    const door = {
-      label: 'door',
-      kind: 'opening' as const,
-      height: 2,
-      jambs: rectangle(6, 0.6, 0, 1).slice(1, 3),
-    };
-    const through = { ...gap, doors: { doorinner: door } };
-    expect(lengthTo(through, [5, 1], [7, 1])).toBeLessThan(4);
-  });
-});

@@ -1,6 +1,6 @@
 /** Rules as tables: an edit of the demo event that brings a snag up, and one close to it that does not. */
 import { describe, expect, it } from 'vitest';
-import { assess } from '../../src/assess.js';
+import { assess, createChain } from '../../src/assess.js';
 import { fridayBundle } from '../../src/demo/index.js';
 import type { Bundle } from '../../src/documents/index.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
@@ -89,8 +89,12 @@ export const holds = (table: readonly Row[]): void =>
       const bundle = changed(brings);
       const inFeet = { ...bundle, rules: { ...bundle.rules, units: 'imperial' as const } };
       const names = Object.values(bundle.kinds.kinds).map(({ label }) => label);
-      for (const snag of found(inFeet, rule)) {
-        const said = [snag.title, snag.advice ?? '', ...fixesFor(snag.id, inFeet).map(({ label }) => label)];
+      const { snags, visits } = createChain()(inFeet);
+      for (const snag of snags.filter(each => each.rule === rule)) {
+        const { rules, input } = visits[snag.station];
+        // What it proposes, whether or not it would be offered.
+        const fixes = rules.find(each => each.rule === rule)?.fixes?.(snag, input as never) ?? [];
+        const said = [snag.title, snag.advice ?? '', ...Array.from(fixes, ({ label }) => label)];
         // A cable is called by its length in metres wherever it is sold.
         const words = said.map(each => names.reduce((text, name) => text.replaceAll(name, ''), each));
         for (const each of words) expect(each).not.toMatch(/\d (m|kg)\b(?! or \d)/);
