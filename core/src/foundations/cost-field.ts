@@ -188,11 +188,14 @@ function workOutSteps(grid: FloorGrid): GridSteps {
   for (const own of lifts?.values() ?? []) for (const { cost } of own) least = Math.min(least, cost);
   const [free, tolled] = [new Uint16Array(size), new Uint16Array(size)];
   const offsets = Int32Array.from(STEPS, ({ dx, dy }) => dy * columns + dx);
+  const [first, second] = [0, 1].map(i =>
+    Int32Array.from(STEPS, ({ past }) => (past[i] ? past[i][1] * columns + past[i][0] : 0)),
+  ) as [Int32Array, Int32Array];
   for (let row = 0, cell = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++, cell++) {
       if (costs[cell] === Infinity) continue;
       for (let i = 0; i < STEPS.length; i++) {
-        const { dx, dy, past, slanting } = STEPS[i] as Step;
+        const { dx, dy, slanting } = STEPS[i] as Step;
         const [c, r] = [column + dx, row + dy];
         if (c < 0 || r < 0 || c >= columns || r >= rows) continue;
         const to = cell + (offsets[i] as number);
@@ -200,7 +203,12 @@ function workOutSteps(grid: FloorGrid): GridSteps {
         if (!slanting) {
           const mask = hard[cell] || hard[to] ? tolled : free;
           mask[cell] = (mask[cell] as number) | (1 << i);
-        } else if (!(hard[cell] || hard[to] || past.some(([x, y]) => hard[cell + y * columns + x]))) {
+        } else if (!(
+          hard[cell] ||
+          hard[to] ||
+          hard[cell + (first[i] as number)] ||
+          hard[cell + (second[i] as number)]
+        )) {
           free[cell] = (free[cell] as number) | (1 << i);
         }
       }

@@ -84,19 +84,24 @@ export function fillCells(grid: FloorGrid, polygon: Polygon, visit: (cell: numbe
   const columnAt = (x: number): number => (x - grid.origin[0]) / grid.cell - 0.5;
   for (let row = Math.max(0, rowAt(min[1] - ON)); row <= Math.min(rows - 1, rowAt(max[1] + ON)); row++) {
     const y = grid.origin[1] + (row + 0.5) * grid.cell;
-    const filled = new Set<number>();
-    // Where corners lie in the row itself, what is just above and just below it counts.
-    const lines = polygon.some(([, each]) => Math.abs(each - y) < ON) ? [y - 2 * ON, y + 2 * ON] : [y];
-    for (const line of lines) {
+    const fill = (line: number, fillCell: (column: number) => void): void => {
       const hits = hitsAlong(sides, line);
       for (let i = 0; i + 1 < hits.length; i += 2) {
         const from = Math.ceil(columnAt(hits[i] as number) - ON);
         const to = Math.floor(columnAt(hits[i + 1] as number) + ON);
         for (let column = Math.max(0, from); column <= Math.min(grid.columns - 1, to); column++)
-          filled.add(column);
+          fillCell(column);
       }
+    };
+    const visitColumn = (column: number): void => visit((row + level * rows) * grid.columns + column);
+    if (!polygon.some(([, each]) => Math.abs(each - y) < ON)) {
+      fill(y, visitColumn);
+      continue;
     }
-    for (const column of filled) visit((row + level * rows) * grid.columns + column);
+    // Where corners lie in the row itself, what is just above and just below it counts, each cell once.
+    const filled = new Set<number>();
+    for (const line of [y - 2 * ON, y + 2 * ON]) fill(line, column => filled.add(column));
+    filled.forEach(visitColumn);
   }
 }
 

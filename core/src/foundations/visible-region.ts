@@ -1,6 +1,6 @@
 /**
- * The visibility polygon of a point among segments and circles, cut to an angle of view, by an angular sweep (Asano 1985). Segments
- * may cross. Before the sweep those are left out that lie wholly behind others, told by the inverse depth that each
+ * The visibility polygon of a point among segments and circles, cut to an angle of view, by an angular sweep (Asano
+ * 1985). Segments may cross. Before the sweep those are left out that lie wholly behind others, told by the inverse depth that each
  * slice of the view is covered to: what is left at any one angle is so little that a list of it serves as the status.
  */
 import type { Point } from './geometry.js';
