@@ -74,11 +74,11 @@ function copied(sample) {
 }
 
 /** Runs tests of the copy; resolves with whether all passed. */
-function pass(copy, tests, env, options = [], timeout = LONGEST_MS) {
+function pass(copy, tests, env, options = [], { timeout = LONGEST_MS, stdio = 'ignore' } = {}) {
   const vitest = join(root, 'node_modules/vitest/vitest.mjs');
   const child = spawn(process.execPath, [vitest, 'run', '--reporter=dot', ...options, ...tests], {
     cwd: copy,
-    stdio: 'ignore',
+    stdio,
     env: { ...process.env, ...env },
     timeout,
     killSignal: 'SIGKILL',
@@ -148,7 +148,11 @@ main(async () => {
   const copy = copied(sample);
   const unnoticed = [];
   try {
-    const untouched = await pass(copy, tests, { SATCHEL_CHANGE: 'none' }, ['--maxWorkers=1'], FIRST_MS);
+    const untouched = await pass(copy, tests, { SATCHEL_CHANGE: 'none' }, ['--maxWorkers=1'], {
+      timeout: FIRST_MS,
+      // Where a test fails already, one wants to see which.
+      stdio: 'inherit',
+    });
     if (!untouched) throw new Halt('the tests fail without any change');
     const files = passersBy(copy, sample);
     const waiting = sample.map((change, at) => ({ ...change, at }));
