@@ -3,9 +3,11 @@ import { Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text } from './decora
 import { Inside, Port } from './ports.js';
 import { Assembly } from './assembly.js';
 import {
+  CABLE_ENDS,
   CABLE_MAKES,
   CONNECTORS,
   FAMILIES,
+  type CableContact,
   type CableMake,
   type Connector,
   type Family,
@@ -97,10 +99,22 @@ export class Support {
   @OneOf(HEADS) head!: (typeof HEADS)[number];
 }
 
+/** The other end of a cable whose two ends are unlike. */
+export class CableEnd {
+  @OneOf(CONNECTORS) connector!: Connector;
+  /** Absent: a plug; of a connector with contacts, pins. */
+  @Optional() @OneOf(CABLE_ENDS) ends?: CableContact;
+}
+
 export class Cable {
   @OneOf(CABLE_MAKES) make!: CableMake;
   @Num(0.1, 500) length!: number;
+  /** Of its first end, and of the other where that is not said. */
   @OneOf(CONNECTORS) connector!: Connector;
+  /** What its first end is; absent: a plug, or holes where the connector has contacts. */
+  @Optional() @OneOf(CABLE_ENDS) ends?: CableContact;
+  /** Its other end, where that is another one. A directed cable carries from its first end to this. */
+  @Optional() @One(() => CableEnd) far?: CableEnd;
   /** It works in one direction only, which is marked on it; it is never joined to another. */
   @Optional() @Flag() directed?: boolean;
 }

@@ -69,8 +69,13 @@ export const CABLE_MAKES = [
   'fibre-single',
   'mains-1.5',
   'mains-2.5',
+  'dc',
 ] as const;
 export type CableMake = (typeof CABLE_MAKES)[number];
+
+export const CABLE_ENDS = ['plug', 'socket', 'pins', 'holes'] as const;
+/** What an end of a cable is: pins and holes where the connector has such contacts. */
+export type CableContact = (typeof CABLE_ENDS)[number];
 
 export const FAMILIES = [
   'camera',

@@ -48,9 +48,9 @@ describe('voltage lost on a lead', () => {
   });
 
   it('is asked of mains leads that cross the floor', () => {
-    const run = (connector: string, crosses: boolean): RunResult =>
-      ({ connector, crosses, cableLength: givenFigure(10, 'm'), make: 'mains-1.5' }) as unknown as RunResult;
-    const runs = { a: run('mains', true), b: run('mains', false), c: run('HDMI A', true) };
+    const run = (make: string, crosses: boolean): RunResult =>
+      ({ crosses, cableLength: givenFigure(10, 'm'), make }) as unknown as RunResult;
+    const runs = { a: run('mains-1.5', true), b: run('mains-2.5', false), c: run('hdmi-plain', true) };
     expect(Object.keys(mainsLeadsOf({ runs }))).toEqual(['a']);
   });
 });

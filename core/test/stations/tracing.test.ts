@@ -72,9 +72,9 @@ describe('a trace', () => {
 });
 
 describe('ports', () => {
-  const { wiring } = assess(friday).signal;
+  const { wiring, leads } = assess(friday).signal;
   const ports = portsOf(wiring);
-  const stock = { ...friday, wiring };
+  const stock = { ...friday, wiring, leads };
   const port = (text: string) => {
     const found = portCalled(text, ports);
     if (!found) throw new Error(text);
@@ -106,7 +106,7 @@ describe('ports', () => {
     const all = portsOf(own);
     fc.assert(
       fc.property(fc.constantFrom(...all), fc.constantFrom(...all), (from, to) => {
-        const told = fitOf(from, to, { ...bare, wiring: own });
+        const told = fitOf(from, to, { ...bare, wiring: own, leads });
         if (!told.fits) return;
         const joint = {
           from: from.end,

@@ -30,6 +30,10 @@ export function takenBy(
   });
 }
 
+/** What a way takes from the shelf besides a plain lead: a kind in between, or a lead with unlike ends by its name. */
+export const pieceOf = (way: Pick<Way, 'via' | 'lead'> | undefined): string | undefined =>
+  way?.via?.kind ?? way?.lead?.name;
+
 /** What a choice of ways costs: their own costs, demands without one, and pieces beyond what is owned. */
 export function costOf(
   chosen: readonly (Way | undefined)[],
@@ -39,7 +43,8 @@ export function costOf(
   let cost = 0;
   for (const way of chosen) {
     cost += way ? way.cost : PENALTY.unconnected;
-    if (way?.via) wanted.set(way.via.kind, (wanted.get(way.via.kind) ?? 0) + 1);
+    const piece = pieceOf(way);
+    if (piece !== undefined) wanted.set(piece, (wanted.get(piece) ?? 0) + 1);
   }
   for (const [kind, count] of wanted) cost += PENALTY.missing * Math.max(0, count - (owned[kind] ?? 0));
   return cost;
@@ -70,7 +75,8 @@ export async function assign(
   const users = new Map<string, string[]>();
   for (const { name, way } of choices) {
     for (const key of takenBy(way, problem, isAir)) takers.set(key, [...(takers.get(key) ?? []), name]);
-    if (way.via) users.set(way.via.kind, [...(users.get(way.via.kind) ?? []), name]);
+    const piece = pieceOf(way);
+    if (piece !== undefined) users.set(piece, [...(users.get(piece) ?? []), name]);
   }
   for (const names of takers.values()) if (names.length > 1) rows.push(`${names.join(' + ')} <= 1`);
   const kinds = [...users.keys()];

@@ -3,6 +3,7 @@ import type { Assessment } from '../../assess.js';
 import type { Bundle, Bus, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
+import { pieceOf } from './assign.js';
 import { feedsOf } from '../../stations/signal/switching.js';
 import { FreePorts } from './free-ports.js';
 import { Ways, type Way } from './ways.js';
@@ -16,7 +17,7 @@ export interface ConnectDemand {
 
 export interface ConnectProblem {
   readonly demands: readonly ConnectDemand[];
-  /** Pieces of each kind in between that are on the shelf and free. */
+  /** Pieces of each kind in between, and of each lead with unlike ends, that are on the shelf and free. */
   readonly owned: Readonly<Record<string, number>>;
   /** Ports of which only one can be used, by the name that they share. */
   readonly groups: Readonly<Record<string, string>>;
@@ -49,9 +50,16 @@ export function demandsOf(bundle: Bundle, { signal, rules }: Assessment): Connec
     labelOf: device => plan.devices?.[device]?.label ?? device,
   };
   const demands = [sourceDemands, sinkDemands, soundDemands, networkDemands].flatMap(each => each(scene));
-  const asked = new Set(demands.flatMap(({ ways }) => ways.flatMap(({ via }) => via?.kind ?? [])));
+  const asked = new Map<string, readonly string[]>();
+  for (const way of demands.flatMap(({ ways }) => ways)) {
+    const piece = pieceOf(way);
+    if (piece !== undefined) asked.set(piece, way.lead?.kinds ?? [piece]);
+  }
   const owned = Object.fromEntries(
-    [...asked].map(kind => [kind, freeItems(shelf, kind, plan.devices).length]),
+    [...asked].map(([piece, kinds]) => [
+      piece,
+      kinds.reduce((sum, kind) => sum + freeItems(shelf, kind, plan.devices).length, 0),
+    ]),
   );
   return { demands, owned, groups: free.groups };
 }

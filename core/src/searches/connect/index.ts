@@ -71,6 +71,12 @@ function proposalsOf({ bundle, assessment, problem }: ConnectTask, { ways }: Ass
   const { plan, kinds, shelf } = bundle;
   const { wiring } = assessment.signal;
   const left = new Map<string, string[]>();
+  const leads = new Map<string, number>();
+  const leadLeft = (name: string): boolean => {
+    const used = leads.get(name) ?? 0;
+    leads.set(name, used + 1);
+    return used < (problem.owned[name] ?? 0);
+  };
   const words = (end: PortEnd): string =>
     `${plan.devices?.[end.device]?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
   const proposals = problem.demands.flatMap(({ id, label }): Proposal[] => {
@@ -87,8 +93,8 @@ function proposalsOf({ bundle, assessment, problem }: ConnectTask, { ways }: Ass
         demand: label,
         from: words(way.from),
         to: words(way.to),
-        via: kind && (tape === undefined ? kind.label : `${kind.label}, ${tape}`),
-        owned: way.via === undefined || item !== undefined,
+        via: way.lead?.name ?? (kind && (tape === undefined ? kind.label : `${kind.label}, ${tape}`)),
+        owned: way.lead ? leadLeft(way.lead.name) : way.via === undefined || item !== undefined,
         patch: patchOf(id, way, item, bundle),
       },
     ];

@@ -2,7 +2,8 @@
 import type { Bundle, Bus, Device, Kind, Port } from '../../documents/index.js';
 import { inOrder, whyNotNative, type VideoFormat } from '../../foundations/index.js';
 import { givenBy } from '../../stations/signal/formats.js';
-import { clashOf } from '../../stations/signal/port-fit.js';
+import { endsWords, OwnedLeads, type SpecialLead } from '../../stations/signal/lead-ends.js';
+import { plainClash } from '../../stations/signal/port-fit.js';
 import type { PlanWiring } from '../../stations/signal/result.js';
 import type { FreePort, PortEnd } from './free-ports.js';
 
@@ -12,24 +13,34 @@ export interface Way {
   readonly to: PortEnd;
   /** The kind that comes between, with its input and output. */
   readonly via: { readonly kind: string; readonly input: string; readonly output: string } | undefined;
+  /** The lead with unlike ends that joins them, which is counted like a thing in between. */
+  readonly lead?: NamedLead;
   /** What the output of a switcher must be set to for it; undefined where it gives that already. */
   readonly bus: Bus | undefined;
   /** What it costs without what is bought. */
   readonly cost: number;
 }
 
+export interface NamedLead {
+  /** `lead HDMI C to HDMI A`. */
+  readonly name: string;
+  readonly kinds: readonly string[];
+}
+
 /** Costs are compared, never shown: a plain lead, one that shows nothing as it is set, a thing in between. */
-const COST = { later: 0.01, format: 5, adapter: 1, converter: 3, setBus: 0.5 } as const;
+const COST = { later: 0.01, format: 5, unlike: 0.2, adapter: 1, converter: 3, setBus: 0.5 } as const;
 
 export class Ways {
   /** Kinds that may come between two ports. */
   private readonly between: readonly (readonly [string, Kind])[];
+  private readonly leads: OwnedLeads;
 
   constructor(
     private readonly bundle: Bundle,
     private readonly wiring: PlanWiring,
     private readonly format: VideoFormat,
   ) {
+    this.leads = new OwnedLeads(bundle);
     this.between = inOrder(bundle.kinds.kinds).filter(
       ([, { family }]) => family === 'adapter' || family === 'converter',
     );
@@ -44,8 +55,15 @@ export class Ways {
         if (set !== undefined && !output.gives?.includes(set)) return [];
         const cost = (i + j) * COST.later + (set === undefined ? 0 : COST.setBus);
         const unlike = input.carries === 'video' && !this.fitsAsItIs(from, to, input);
-        if (clashOf(output, input)) return this.throughKinds([from, output], [to, input], set, cost, unlike);
-        return [{ from, to, via: undefined, bus: set, cost: cost + (unlike ? COST.format : 0) }];
+        const direct = { from, to, via: undefined, bus: set };
+        const asItIs = cost + (unlike ? COST.format : 0);
+        if (!plainClash(output, input)) return [{ ...direct, cost: asItIs }];
+        return [
+          ...this.leads
+            .between(output, input)
+            .map(lead => ({ ...direct, lead: named(lead), cost: asItIs + COST.unlike })),
+          ...this.throughKinds([from, output], [to, input], set, cost, unlike),
+        ];
       }),
     );
   }
@@ -65,8 +83,8 @@ export class Ways {
   ): Way[] {
     return this.between.flatMap(([kind, { family, ports }]): Way[] => {
       const own = inOrder(ports).filter(([, { carries }]) => carries === output.carries);
-      const entry = own.find(([, port]) => port.direction === 'in' && !clashOf(output, port));
-      const exit = own.find(([, port]) => port.direction === 'out' && !clashOf(port, input))?.[0];
+      const entry = own.find(([, port]) => port.direction === 'in' && !plainClash(output, port));
+      const exit = own.find(([, port]) => port.direction === 'out' && !plainClash(port, input))?.[0];
       if (entry === undefined || exit === undefined) return [];
       const via = { kind, input: entry[0], output: exit };
       // Only a scaler makes a picture into another size or rate.
@@ -85,6 +103,11 @@ export class Ways {
     return 'why' in given || whyNotNative(own, given.value) === undefined;
   }
 }
+
+const named = (lead: SpecialLead): NamedLead => ({
+  name: `lead ${endsWords(lead.near, lead.far) ?? lead.near.connector}`,
+  kinds: lead.kinds,
+});
 
 const currentBus = (device: Device | undefined, port: string, { gives }: Port): Bus | undefined =>
   device?.buses?.[port]?.bus ?? gives?.[0];

@@ -46,8 +46,10 @@ export interface StockProposal {
 }
 
 /** Cables that are joined to nothing else stand in a group of their own. */
-const groupOf = ({ make, connector, directed }: OwnedCable): string =>
-  `${make} ${connector}${directed ? ' directed' : ''}`;
+const groupOf = ({ make, plain, lead: { near, far, directed } }: OwnedCable): string =>
+  plain
+    ? `${make} ${near.connector}${directed ? ' directed' : ''}`
+    : `${make} ${JSON.stringify([near, far, directed])}`;
 
 export interface CutTask {
   readonly bundle: Bundle;
@@ -126,14 +128,14 @@ function demandOf(
   const { asked } = run;
   const options = new Map<string, Option>();
   for (const cable of free) {
-    if (!suits({ make: asked, connector: run.connector }, cable) || options.has(groupOf(cable))) continue;
+    if (!suits({ make: asked, ports: run.ports }, cable) || options.has(groupOf(cable))) continue;
     const reach = (joints: number): number =>
       numberOf(reachOf(id, { make: cable.make, format: run.format, joints, source }, rules).limit) ??
       Infinity;
     const carries = reach(0);
     options.set(groupOf(cable), {
       group: groupOf(cable),
-      mostJoins: cable.directed ? 0 : mostJoins(cable.make, unbroken),
+      mostJoins: cable.plain && !cable.lead.directed ? mostJoins(cable.make, unbroken) : 0,
       carries,
       perJoint: Number.isFinite(carries) ? carries - reach(1) : 0,
     });

@@ -1,12 +1,16 @@
 /** Ways out for a lead that is too long, side by side: each one is tried, and said what it takes. */
 import { assess, type Assessment } from '../../assess.js';
-import type { Bundle, Kind, Link } from '../../documents/index.js';
+import type { Bundle, Kind, Link, Port } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
 import { idFrom, inOrder, numberOf, orderAfter, PatchError } from '../../foundations/index.js';
+import { isMains } from '../../stations/runs/makes.js';
 import { otherMakes } from '../../stations/runs/other-makes.js';
 import { reachIsGood } from '../../stations/runs/reach.js';
+import type { RunResult } from '../../stations/runs/result.js';
 import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
 import { pictureDelay } from '../../stations/signal/latency.js';
+import { joinsPorts, OwnedLeads, leadOf } from '../../stations/signal/lead-ends.js';
+import { clashOf } from '../../stations/signal/port-fit.js';
 import { adding, offersOf, type Offer, type Stock } from '../../stations/signal/offers.js';
 import { deskMoves } from '../desk/desk-places.js';
 import { OptionError, provenLeast, type Offer as Offered, type Search } from '../search.js';
@@ -116,7 +120,7 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
   );
   const known = new Set(Object.keys(before.runs.runs));
   const own = Object.entries(after.runs.runs).filter(
-    ([run]) => run === id || (!known.has(run) && after.runs.runs[run]?.connector !== 'mains'),
+    ([run, of]) => run === id || (!known.has(run) && !isMains(of.make)),
   );
   const missing = Object.entries(after.pack.lines).filter(
     ([line, { item, group }]) =>
@@ -128,7 +132,7 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
     const run = after.runs.runs[line.split(' ')[0] ?? ''];
     return kind !== undefined
       ? kinds.kinds[kind]?.price
-      : run && priceOfCable(run.make, numberOf(run.wanted), bundle);
+      : run && priceOfCable(run, numberOf(run.wanted), bundle);
   });
   const weight = (assessment: Assessment): number => numberOf(assessment.pack.weight) ?? 0;
   return {
@@ -153,10 +157,16 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
 }
 
 /** What a cable of a length that is sold costs, where the house knows one. */
-function priceOfCable(make: string, length: number | undefined, { kinds }: Bundle): number | undefined {
+function priceOfCable(
+  { make, ports }: RunResult,
+  length: number | undefined,
+  { kinds }: Bundle,
+): number | undefined {
   const fitting = inOrder(kinds.kinds)
     .flatMap(([, { cable, price }]) =>
-      cable?.make === make && price !== undefined ? [{ ...cable, price }] : [],
+      cable?.make === make && price !== undefined && joinsPorts(leadOf(cable), ...ports)
+        ? [{ ...cable, price }]
+        : [],
     )
     .filter(cable => length !== undefined && cable.length >= length);
   return fitting.length > 0 ? Math.min(...fitting.map(({ price }) => price)) : undefined;
@@ -188,54 +198,53 @@ function throughPairs(id: string, link: Link, bundle: Bundle, { signal }: Assess
   const stock: Stock = { kinds: bundle.kinds, shelf: bundle.shelf, wiring };
   const sink = link.to.device ?? source;
   const carrierOf = (device: string): string => wiring.devices[device]?.place?.inside ?? device;
-  return pairsBetween(out.connector, into.connector, stock).map(
-    ({ near, far, input, output, joints }): Draft => {
-      const key = `${near.kind}/${far.kind}`;
-      const [first, second] = [idFrom(`${id}/${key}/near`), idFrom(`${id}/${key}/far`)];
-      const order = `${wiring.devices[source]?.order ?? '0'}c`;
-      const edit = adding(near, first, order, source, {}, wiring)
-        .and(adding(far, second, order, carrierOf(sink), {}, wiring))
-        .each(joints.entries(), (each, [i, [a, b]]) =>
-          each.put('links', idFrom(`${id}/${key}/${i}`), {
-            from: { device: first, port: a },
-            to: { device: second, port: b },
-          }),
-        )
-        .put('links', idFrom(`${id}/${key}/on`), {
-          from: { device: second, port: output },
-          to: { ...link.to },
-        })
-        .put('links', id, { from: { ...link.from }, to: { device: first, port: input } });
-      return {
-        id: key,
-        sort: near.of.family === 'converter' ? 'converters' : 'extender',
-        label: near.of.family === 'converter' ? `${near.of.label}, and back` : pairName(near.of),
-        changes: [edit.change],
-      };
-    },
-  );
+  return pairsBetween(out, into, stock).map(({ near, far, input, output, joints }): Draft => {
+    const key = `${near.kind}/${far.kind}`;
+    const [first, second] = [idFrom(`${id}/${key}/near`), idFrom(`${id}/${key}/far`)];
+    const order = `${wiring.devices[source]?.order ?? '0'}c`;
+    const edit = adding(near, first, order, source, {}, wiring)
+      .and(adding(far, second, order, carrierOf(sink), {}, wiring))
+      .each(joints.entries(), (each, [i, [a, b]]) =>
+        each.put('links', idFrom(`${id}/${key}/${i}`), {
+          from: { device: first, port: a },
+          to: { device: second, port: b },
+        }),
+      )
+      .put('links', idFrom(`${id}/${key}/on`), {
+        from: { device: second, port: output },
+        to: { ...link.to },
+      })
+      .put('links', id, { from: { ...link.from }, to: { device: first, port: input } });
+    return {
+      id: key,
+      sort: near.of.family === 'converter' ? 'converters' : 'extender',
+      label: near.of.family === 'converter' ? `${near.of.label}, and back` : pairName(near.of),
+      changes: [edit.change],
+    };
+  });
 }
 
 /** Small and full-size HDMI differ by an adapter only, which is a snag of its own where it is missing. */
-const sameSort = (a: string, b: string): boolean => a === b || (a.startsWith('HDMI') && b.startsWith('HDMI'));
+const areHdmi = (a: Port, b: Port): boolean =>
+  a.connector.startsWith('HDMI') && b.connector.startsWith('HDMI');
 
 /** `Twisted-pair extender` of `Twisted-pair extender, sending end`. */
 const pairName = ({ label }: Kind): string => label.replace(/, (sending|receiving) end.*$/, '');
 
-function pairsBetween(out: string, into: string, stock: Stock): Pair[] {
+function pairsBetween(out: Port, into: Port, stock: Stock): Pair[] {
+  const leads = new OwnedLeads(stock);
+  const fits = (from: Port, to: Port): boolean => !clashOf(from, to, leads) || areHdmi(from, to);
   const videoPorts = ({ of }: Offer) => inOrder(of.ports).filter(([, { carries }]) => carries === 'video');
   const ends = offersOf(
     ({ family }) => family === 'extender' || family === 'wireless link' || family === 'converter',
     stock,
   );
   return ends.flatMap(near => {
-    const input = videoPorts(near).find(
-      ([, port]) => port.direction === 'in' && sameSort(port.connector, out),
-    )?.[0];
+    const input = videoPorts(near).find(([, port]) => port.direction === 'in' && fits(out, port))?.[0];
     if (input === undefined) return [];
     return ends.flatMap((far): Pair[] => {
       const output = videoPorts(far).find(
-        ([, port]) => port.direction === 'out' && port.connector === into,
+        ([, port]) => port.direction === 'out' && !clashOf(port, into, leads),
       )?.[0];
       if (output === undefined || far === near) return [];
       const outs = videoPorts(near).filter(([, port]) => port.direction === 'out');
@@ -253,7 +262,7 @@ function pairsBetween(out: string, into: string, stock: Stock): Pair[] {
       )
         return [];
       // Two converters that leave the connector as it was carry no farther.
-      if (plain && outs[0]?.[1].connector === out) return [];
+      if (plain && outs[0]?.[1].connector === out.connector) return [];
       return [
         { near, far, input, output, joints: outs.map(([port], i) => [port, ins[i]?.[0] ?? ''] as const) },
       ];

@@ -2,6 +2,7 @@
 import type { Link } from '../../documents/index.js';
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
 import type { RunResult } from '../runs/index.js';
+import { isMains } from '../runs/makes.js';
 import { throughLink } from './feeding.js';
 import { leadDrop } from './figures.js';
 import { loadTerms, type Loads } from './loads.js';
@@ -18,8 +19,8 @@ export const mainsLeadsOf = ({
   readonly runs: Readonly<Record<string, RunResult>>;
 }): Readonly<Record<string, MainsLead>> =>
   Object.fromEntries(
-    Object.entries(runs).flatMap(([id, { connector, crosses, cableLength, make }]) =>
-      connector === 'mains' && crosses ? [[id, { length: cableLength, make }]] : [],
+    Object.entries(runs).flatMap(([id, { crosses, cableLength, make }]) =>
+      isMains(make) && crosses ? [[id, { length: cableLength, make }]] : [],
     ),
   );
 

@@ -12,6 +12,7 @@ import {
 } from '../../foundations/index.js';
 import type { GroundResult } from '../ground/index.js';
 import * as figures from './figures.js';
+import { isMains } from './makes.js';
 import type { RunResult } from './result.js';
 import { alongFloor, type Squares } from './occupancy.js';
 import { passed, rampsOver, type Ramp } from './ramps.js';
@@ -138,7 +139,7 @@ function matsIn(runs: readonly RunResult[], doors: Venue['doors'] | undefined): 
 
 /** How far each lead of sound lies beside one of mains, nearer than 0.3 m and in much the same direction. */
 function besideMains(crossing: readonly (readonly [string, RunResult])[]): FloorWork['beside'] {
-  const mains = crossing.filter(([, { connector }]) => connector === 'mains');
+  const mains = crossing.filter(([, { make }]) => isMains(make));
   const beside: Record<string, { mains: Figure; lead: string }> = {};
   for (const [id, run] of crossing) {
     if (run.make !== 'balanced-audio' && run.make !== 'unbalanced-audio') continue;

@@ -49,6 +49,7 @@ export const runs: Station<RunsReads, RunsResult> = {
         laying: laying(),
         wiring: wiring(),
         slack: rules().slack,
+        known: reads.signal.leads,
         from: from()[id] as EndAt,
         to: to()[id] as EndAt,
       }),
@@ -171,7 +172,7 @@ const leadsOf = ({
 
 /** What leads ask of the stock: those that bring their own, or have no length, ask nothing. */
 const wantedOf = ({ routed }: { readonly routed: Readonly<Record<string, RoutedRun>> }): readonly Wanted[] =>
-  Object.entries(routed).flatMap(([id, { figures, ownLead, make, connector, link }]) => {
+  Object.entries(routed).flatMap(([id, { figures, ownLead, make, ports, link }]) => {
     const length = numberOf(figures.length);
-    return length === undefined || ownLead ? [] : [{ id, make, connector, length, link }];
+    return length === undefined || ownLead ? [] : [{ id, make, ports, length, link }];
   });

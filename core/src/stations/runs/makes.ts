@@ -26,13 +26,31 @@ export function usualMake({ connector, balanced, level }: Port): CableMake | und
     case 'USB-C':
     case 'USB micro':
       return 'usb-2';
+    case 'DC barrel':
+    case 'DC locking':
+    case 'XLR 4-pin':
+    case 'vehicle lighter':
+      return 'dc';
     case 'fibre LC':
       return 'fibre';
     case 'mains':
+    case 'IEC C13':
+    case 'IEC C7':
       return 'mains-1.5';
     default:
       return undefined;
   }
+}
+
+export const isMains = (make: CableMake): boolean => make.startsWith('mains-');
+
+/** The make of a lead between two ports: into the second, but unbalanced where either is. */
+export function makeBetween(from: Port | undefined, to: Port | undefined): CableMake | undefined {
+  const [out, into] = [from && usualMake(from), to && usualMake(to)];
+  if (out === undefined || into === undefined) return to ? into : out;
+  return from?.connector !== to?.connector && out === 'unbalanced-audio' && into === 'balanced-audio'
+    ? out
+    : into;
 }
 
 /** Makes that can stand in for one another: a make asked for takes any cable of its group. */
@@ -53,6 +71,7 @@ export const GROUPS: Readonly<Record<CableMake, readonly CableMake[]>> = {
   'fibre-single': ['fibre-single'],
   'mains-1.5': ['mains-1.5', 'mains-2.5'],
   'mains-2.5': ['mains-2.5'],
+  dc: ['dc'],
 };
 
 export const MAKE_WORDS: Readonly<Record<CableMake, string>> = {
@@ -72,6 +91,7 @@ export const MAKE_WORDS: Readonly<Record<CableMake, string>> = {
   'fibre-single': 'fibre, single-mode',
   'mains-1.5': 'mains 1.5 mm²',
   'mains-2.5': 'mains 2.5 mm²',
+  dc: 'DC',
 };
 
 /** Makes of cable that end in a connector, the usual one first. */
@@ -84,6 +104,7 @@ export const CABLE_MAKES_BY_CONNECTOR: Readonly<Partial<Record<Connector, readon
   'TRS 6.35': ['balanced-audio', 'unbalanced-audio'],
   'fibre LC': ['fibre', 'fibre-single'],
   mains: ['mains-1.5', 'mains-2.5'],
+  'IEC C13': ['mains-1.5', 'mains-2.5'],
 };
 
 const MOST_JOINS: Readonly<Partial<Record<CableMake, number>>> = {

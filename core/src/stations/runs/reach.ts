@@ -10,7 +10,7 @@ import {
   type VideoFormat,
 } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { MAKE_WORDS } from './makes.js';
+import { isMains, MAKE_WORDS } from './makes.js';
 
 /** Plain HDMI by school, m. */
 const HDMI_SCHOOLS = { cautious: 9, usual: 15, stretched: 20 } as const;
@@ -101,7 +101,9 @@ function usualReach(id: string, { make, format, joints, source }: ReachOf, rules
   }
   const flat = FLAT[make];
   if (flat !== undefined) return both(id, constant('limit', flat, 'm', `reach of ${MAKE_WORDS[make]}`));
-  const why = 'a mains lead is checked for voltage drop under Power';
+  const why = isMains(make)
+    ? 'a mains lead is checked for voltage drop under Power'
+    : `how far ${MAKE_WORDS[make]} carries is not known: measure the volts at its far end under load`;
   return { limit: figures.limit.unknown([id], why), stretched: figures.stretched.unknown([id], why) };
 }
 

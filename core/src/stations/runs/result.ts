@@ -19,7 +19,7 @@ import type { FloorWork } from './floor-work.js';
 import type { Laying } from './laying.js';
 import type { Loom } from './looms.js';
 import type { RunLengths } from './routed.js';
-import type { Cut } from './stock.js';
+import type { Cut, JoinedPorts } from './stock.js';
 
 export interface RunsReads {
   readonly devices: MapOf<Equipment> | undefined;
@@ -45,6 +45,8 @@ export interface RunResult extends RunLengths {
   readonly asked: CableMake;
   readonly makeWords: string;
   readonly connector: Connector;
+  /** What its ends go into. */
+  readonly ports: JoinedPorts;
   /** What runs through it, where it is a picture. */
   readonly format: VideoFormat;
   /** It crosses the floor; otherwise it stays inside a rack or on one table. */

@@ -3,14 +3,13 @@ import {
   cellAt,
   centreOf,
   distance,
-  lengthOf,
   levelOf,
   liftBetween,
   type CostField,
   type FloorGrid,
   type Point,
 } from '../../foundations/index.js';
-import type { Floor, Zone } from './floor.js';
+import { COST, type Floor, type Zone } from './floor.js';
 
 /** A place on one of the floors of a grid. */
 export interface Spot {
@@ -59,7 +58,7 @@ export function routeTo(floor: Floor, field: CostField, from: Point, level = 0):
       ...corners,
       ...(i === stretches.length - 1 ? [field.source] : []),
     ];
-    const pulled = pulledBothWays(grid, way, levelOf(grid, own[0] ?? 0));
+    const pulled = pulledStraight(grid, way, levelOf(grid, own[0] ?? 0));
     pulled.forEach((at, k) => {
       const cell = cellAt(grid, at, levelOf(grid, own[0] ?? 0));
       const height = cell < 0 || !Number.isFinite(grid.costs[cell]) ? undefined : grid.heights?.[cell];
@@ -148,41 +147,55 @@ function cornersOf(grid: FloorGrid, cells: readonly number[]): Point[] {
   return corners;
 }
 
-/** A way pulled straight from either end, the cheaper of the two, so that no length depends on the end it is asked from. */
-function pulledBothWays(grid: FloorGrid, points: readonly Point[], level: number): Point[] {
-  if (points.length <= 2) return [...points];
-  const there = pulledStraight(grid, points, level);
-  const back = pulledStraight(grid, [...points].reverse(), level).reverse();
-  const [one, other] = [there, back].map(way => costOf(grid, way, level)) as [number, number];
-  if (Math.abs(one - other) > EVEN) return one < other ? there : back;
-  return lengthOf(back) < lengthOf(there) ? back : there;
+/** Lengths along the grid are known to this share (knight moves), and costs to as much besides a cell of open floor. */
+const ZIGZAG = 0.028;
+const toleranceOf = (grid: FloorGrid, cost: number): number => ZIGZAG * cost + COST.open * grid.cell;
+
+/** A way to one of the corners: over which corners, what it costs, and how long it is. */
+interface WayTo {
+  readonly at: Point;
+  readonly before: WayTo | undefined;
+  readonly cost: number;
+  readonly length: number;
 }
-
-/** Costs that differ by less are the same, m. */
-const EVEN = 1e-6;
-
-const costOf = (grid: FloorGrid, points: readonly Point[], level: number): number =>
-  points.slice(1).reduce((sum, to, i) => sum + lineCost(grid, points[i] as Point, to, level, true), 0);
 
 /**
- * Drops corners wherever the straight line past them costs no more and crosses nothing forbidden, so that
- * the grid's zigzag does not lengthen a lead.
+ * Drops those corners that a straight line past them makes needless, so that the grid’s zigzag does not lengthen a lead:
+ * of all choices of corners that cost no more than the grid can tell from the cheapest, the shortest, whichever end it
+ * is asked from.
  */
 function pulledStraight(grid: FloorGrid, points: readonly Point[], level: number): Point[] {
-  const kept: Point[] = points.slice(0, 1);
-  for (let at = 0; at < points.length - 1;) {
-    let next = at + 1;
-    let spent = lineCost(grid, points[at] as Point, points[next] as Point, level, true);
-    for (let try_ = at + 2, sum = spent; try_ < points.length; try_++) {
-      sum += lineCost(grid, points[try_ - 1] as Point, points[try_] as Point, level, true);
-      const direct = lineCost(grid, points[at] as Point, points[try_] as Point, level, false);
-      if (direct <= sum + EVEN) [next, spent] = [try_, direct];
+  const ways: WayTo[][] = [];
+  for (const [to, at] of points.entries()) {
+    const here: WayTo[] = to === 0 ? [{ at, before: undefined, cost: 0, length: 0 }] : [];
+    for (let from = 0; from < to; from++) {
+      const start = points[from] as Point;
+      const cost = lineCost(grid, start, at, level, from === to - 1);
+      if (cost === Infinity) continue;
+      const length = distance(start, at);
+      for (const before of ways[from] ?? [])
+        here.push({ at, before, cost: before.cost + cost, length: before.length + length });
     }
-    kept.push(points[next] as Point);
-    at = next;
+    ways.push(undominated(here));
   }
+  const ends = ways.at(-1) ?? [];
+  const least = ends[0]?.cost ?? 0;
+  let way = ends.filter(({ cost }) => cost <= least + toleranceOf(grid, least)).at(-1);
+  const kept: Point[] = [];
+  for (; way; way = way.before) kept.push(way.at);
+  return kept.reverse();
+}
+
+/** Those that no other beats in both, by cost; each is shorter than the one before it. */
+function undominated(ways: WayTo[]): WayTo[] {
+  ways.sort((a, b) => a.cost - b.cost || a.length - b.length);
+  const kept: WayTo[] = [];
+  for (const way of ways) if (way.length < (kept.at(-1)?.length ?? Infinity) - EVEN) kept.push(way);
   return kept;
 }
+
+/** Lengths that differ by less are the same, m. */
+const EVEN = 1e-6;
 
 /**
  * Cost of a straight line by sampling; Infinity through anything forbidden, any zone, or up or down a step, unless

@@ -2,12 +2,14 @@
 import type { CableMake, Connector, Link } from '../../documents/index.js';
 import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { plugEndOf } from '../signal/port-fit.js';
+import type { OwnedLeads, PortFace } from '../signal/lead-ends.js';
+import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 import { endOf, risesOf, type EndAt, type RoutedEnd } from './ends.js';
 import type { Laying, Stop } from './laying.js';
-import { usualMake } from './makes.js';
+import { makeBetween } from './makes.js';
 import type { Route } from './route.js';
+import type { JoinedPorts } from './stock.js';
 
 /** Lead length between things in one rack or on one table, m. */
 const INSIDE = 0.5;
@@ -33,6 +35,8 @@ export interface RoutedRun {
   readonly to: RoutedEnd;
   readonly make: CableMake;
   readonly connector: Connector;
+  /** What its ends go into. */
+  readonly ports: JoinedPorts;
   readonly crosses: boolean;
   readonly route: Route | undefined;
   /** Length of the lead that one of its ends brings along, m. */
@@ -45,9 +49,32 @@ export function makeOf(
   link: Link,
   wiring: PlanWiring,
 ): { make: CableMake; connector: Connector } | undefined {
-  const port = wiring.portOf(link.to) ?? wiring.portOf(link.from);
-  const usual = port && usualMake(port);
+  const [from, to] = [wiring.portOf(link.from), wiring.portOf(link.to)];
+  const port = to ?? from;
+  const usual = makeBetween(from, to);
   return port && usual !== undefined ? { make: link.make ?? usual, connector: port.connector } : undefined;
+}
+
+const WALL: PortFace = { connector: 'mains', direction: 'out', carries: 'power' };
+const NETWORK_WALL: PortFace = { connector: 'RJ45', direction: 'both', carries: 'network' };
+
+/** What a port is joined to by a plain lead. */
+const facing = ({ connector, carries, direction }: PortFace): PortFace => ({
+  connector,
+  carries,
+  direction: direction === 'both' ? 'both' : direction === 'in' ? 'out' : 'in',
+});
+
+/** What both ends of a link go into. Where no lead of the house joins them, what is missing is another snag’s concern. */
+function portsOf({ from, to }: Link, wiring: PlanWiring, known: OwnedLeads): JoinedPorts {
+  const [out, into] = [wiring.portOf(from), wiring.portOf(to)];
+  const wall = ({ socket, networkSocket }: Link['from']): PortFace | undefined =>
+    socket !== undefined ? WALL : networkSocket !== undefined ? NETWORK_WALL : undefined;
+  const [near, far] = [out ?? wall(from), into ?? wall(to)];
+  if (near && far && !(out && into && clashOf(out, into, known))) return [near, far];
+  if (far) return [facing(far), far];
+  const only = near ?? NETWORK_WALL;
+  return [only, facing(only)];
 }
 
 function ownLeadOf(link: Link, wiring: PlanWiring): Term | undefined {
@@ -67,6 +94,8 @@ export interface LeadToLay {
   readonly to: EndAt;
   readonly wiring: PlanWiring;
   readonly laying: () => Laying;
+  /** Leads of the house with unlike ends. */
+  readonly known: OwnedLeads;
   /** What is added to every length, %. */
   readonly slack: number;
 }
@@ -74,12 +103,13 @@ export interface LeadToLay {
 /** One lead, laid. */
 export function routedRun(id: string, lead: LeadToLay): RoutedRun {
   const { link, wiring, laying } = lead;
+  const ports = portsOf(link, wiring, lead.known);
   const { make, connector } = makeOf(link, wiring) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
   const [from, to] = [endOf(link.from, lead.from, wiring), endOf(link.to, lead.to, wiring)];
   const crosses = from.carrier !== to.carrier;
   const ownLead = ownLeadOf(link, wiring);
   const slack = given('slack', lead.slack, '%', 'rules', '/slack');
-  const known = { link, from, to, make, connector, crosses, ownLead };
+  const known = { link, from, to, make, connector, ports, crosses, ownLead };
   const measured =
     link.measured === undefined
       ? undefined

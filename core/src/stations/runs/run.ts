@@ -1,5 +1,5 @@
 /** One lead with its cables: how long they are, what is left over, and whether they carry that far. */
-import type { Rules } from '../../documents/index.js';
+import type { CableMake, Rules } from '../../documents/index.js';
 import {
   constant,
   given,
@@ -11,11 +11,12 @@ import {
 } from '../../foundations/index.js';
 import type { PlanWiring } from '../signal/index.js';
 import * as figures from './figures.js';
+import { endsWords } from '../signal/lead-ends.js';
 import { MAKE_WORDS } from './makes.js';
 import { proofOf, reachOf, reachVerdict, sourceOf } from './reach.js';
 import type { RunResult } from './result.js';
 import type { RoutedRun } from './routed.js';
-import { cutFigure, soldLength, type Cut } from './stock.js';
+import { cutFigure, soldLength, type Cut, type JoinedPorts } from './stock.js';
 
 export interface RunWithCut {
   readonly number: string;
@@ -48,8 +49,9 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
     to: run.to.label,
     make,
     asked: run.make,
-    makeWords: MAKE_WORDS[make],
+    makeWords: wordsOf(make, run.ports),
     connector: run.connector,
+    ports: run.ports,
     format,
     crosses: run.crosses,
     points: run.route?.points ?? [],
@@ -79,6 +81,13 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
     cutBy: cut?.by,
     ownLead: run.ownLead !== undefined,
   };
+}
+
+/** `HDMI`, or with its ends where they are unlike: `HDMI C to HDMI A`, `unbalanced audio, XLR to TRS 3.5`. */
+function wordsOf(make: CableMake, ports: JoinedPorts): string {
+  const ends = endsWords(...ports);
+  if (ends === undefined) return MAKE_WORDS[make];
+  return make === 'hdmi-plain' ? ends : `${MAKE_WORDS[make]}, ${ends}`;
 }
 
 const NONE: ReadonlySet<number> = new Set();

@@ -1,7 +1,8 @@
 /** Cutting leads from the owned cables: what people accepted, then a quick rule; the exact choice is a search of its own. */
-import type { CableMake, Claims, Connector, Kinds, Link, Proof, Shelf } from '../../documents/index.js';
+import type { CableMake, Claims, Kinds, Link, Proof, Shelf } from '../../documents/index.js';
 import { inOrder, type Figure, type MapOf, type Term } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
+import { chainJoins, isPlain, joinsPorts, leadOf, type Lead, type PortFace } from '../signal/lead-ends.js';
 import { cable } from './figures.js';
 import { GROUPS } from './makes.js';
 
@@ -12,19 +13,23 @@ const ACCEPTED_RULE = 'cut from the stock as somebody accepted it';
 export interface Wanted {
   readonly id: string;
   readonly make: CableMake;
-  readonly connector: Connector;
+  /** The ports that it joins. */
+  readonly ports: JoinedPorts;
   readonly length: number;
   readonly link: Link;
 }
+
+export type JoinedPorts = readonly [from: PortFace, to: PortFace];
 
 export interface OwnedCable {
   readonly item: string;
   readonly tape: string;
   readonly kind: string;
   readonly make: CableMake;
-  readonly connector: Connector;
+  readonly lead: Lead;
+  /** The usual cable of its connector, which can be joined to others. */
+  readonly plain: boolean;
   readonly length: number;
-  readonly directed: boolean;
   /** An overlapping event takes it too. */
   readonly claimed: boolean;
   readonly proof?: Proof;
@@ -54,16 +59,21 @@ export function ownedCables({
     .flatMap(([item, { kind, tape, state, proof }]): OwnedCable[] => {
       const described = kinds.kinds[kind]?.cable;
       if (!described || state !== 'ready' || used.has(item)) return [];
-      const { make, connector, length, directed = false } = described;
-      const own = { item, tape, kind, make, connector, length, directed, claimed: claimed.has(item) };
+      const { make, length } = described;
+      const [lead, plain] = [leadOf(described), isPlain(described)];
+      const own = { item, tape, kind, make, lead, plain, length, claimed: claimed.has(item) };
       return [{ ...own, ...(proof && { proof }) }];
     })
     .sort((a, b) => a.length - b.length);
 }
 
-/** Whether a cable can be (part of) a lead. */
-export const suits = ({ make, connector }: Pick<Wanted, 'make' | 'connector'>, cable: OwnedCable): boolean =>
-  cable.connector === connector && GROUPS[make].includes(cable.make);
+/** Whether a cable can stand in for the make that is asked for. */
+const isOfMake = ({ make }: Pick<Wanted, 'make'>, cable: OwnedCable): boolean =>
+  GROUPS[make].includes(cable.make);
+
+/** Whether a cable, or several of its sort, can be a lead. */
+export const suits = (wanted: Pick<Wanted, 'make' | 'ports'>, cable: OwnedCable): boolean =>
+  isOfMake(wanted, cable) && joinsPorts(cable.lead, ...wanted.ports);
 
 /** Cables of each kind that are left when the spares of the house are kept back. */
 export function beyondSpares(cables: readonly OwnedCable[], spares: number): ReadonlyMap<string, number> {
@@ -93,7 +103,9 @@ export function cutLeads({
   for (const lead of wanted) {
     const cables = (lead.link.cables ?? []).flatMap(item => byItem.get(item) ?? []);
     const whole = cables.length > 0 && cables.length === lead.link.cables?.length;
-    if (!whole || !cables.every(cable => suits(lead, cable) && !taken.has(cable.item))) continue;
+    if (!whole || !cables.every(cable => isOfMake(lead, cable) && !taken.has(cable.item))) continue;
+    const chain = cables.map(({ lead: each }) => each);
+    if (!chainJoins(chain, ...lead.ports)) continue;
     cuts.set(lead.id, { cables, by: 'accepted' });
     for (const { item } of cables) taken.add(item);
   }

@@ -3,7 +3,8 @@ import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './result.js';
-import { clashOf } from './port-fit.js';
+import { OwnedLeads } from './lead-ends.js';
+import { clashOf, plainClash } from './port-fit.js';
 import { inPlan } from '../../edits.js';
 
 /** Input and output of the kind of adapter that goes between two ports, or undefined. */
@@ -17,8 +18,8 @@ export function adapterBetween(
   const fitting = inOrder(kinds.kinds).flatMap(([kind, { family, label, ports }]) => {
     if (family !== 'adapter') return [];
     const all = inOrder(ports);
-    const input = all.find(([, port]) => port.direction === 'in' && !clashOf(from, port))?.[0];
-    const output = all.find(([, port]) => port.direction === 'out' && !clashOf(port, to))?.[0];
+    const input = all.find(([, port]) => port.direction === 'in' && !plainClash(from, port))?.[0];
+    const output = all.find(([, port]) => port.direction === 'out' && !plainClash(port, to))?.[0];
     return input && output
       ? [{ kind, label, input, output, item: freeItem(shelf, kind, wiring.devices) }]
       : [];
@@ -54,7 +55,7 @@ export function connect(
   const edit = inPlan(joint.hasLinks ? {} : { links: undefined });
   const link = joint.link ?? idFrom(`${joint.seed}/link`);
   const { from, to } = joint;
-  if (!clashOf(joint.fromPort, joint.toPort)) {
+  if (!clashOf(joint.fromPort, joint.toPort, new OwnedLeads({ kinds, shelf }))) {
     const plugged = edit.put('links', link, { from: { ...from }, to: { ...to } });
     return { label: 'Plug it in', changes: [plugged.change], adapter: false };
   }

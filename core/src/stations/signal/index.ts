@@ -8,6 +8,7 @@ import { resourcesOf } from './resources.js';
 import { fedOutputs } from './fed-by.js';
 import { SIGNAL_FIGURES } from './figures.js';
 import { linkFormats } from './formats.js';
+import { OwnedLeads } from './lead-ends.js';
 import { latencyOf, screensOf } from './latency.js';
 import { loopsOf } from './loops.js';
 import { portFitsOf } from './port-fit.js';
@@ -28,6 +29,11 @@ export const signal: Station<SignalReads, SignalResult> = {
     const house = () => reads.rules.format;
     const kinds = () => reads.kinds.kinds;
     const wiring = parts.part('wiring', { devices: () => reads.devices, kinds, links }, wired);
+    const leads = parts.part(
+      'owned leads',
+      { kinds: () => reads.kinds, shelf: () => reads.shelf },
+      known => new OwnedLeads(known),
+    );
     const aboard = parts.part('aboard', { wiring }, aboardOf);
     const formats = parts.part('formats', { wiring, links, house }, linkFormats);
     const fed = parts.part('outputs', { wiring, outputs, house }, fedOutputs);
@@ -45,10 +51,11 @@ export const signal: Station<SignalReads, SignalResult> = {
     const delayAt = () => reads.rules.delayAt;
     return resultOf<SignalResult>({
       wiring,
+      leads,
       formats,
       countables,
       outputs: fed,
-      links: parts.part('links', { wiring, links }, portFitsOf),
+      links: parts.part('links', { wiring, links, leads }, portFitsOf),
       sources: parts.part('sources', { wiring }, sourcesOf),
       settings: parts.part('settings', { wiring, house, formats }, settingsOf),
       loops: parts.part('loops', { wiring, links }, loopsOf),

@@ -1,7 +1,9 @@
 /** Edits that put a device of the shelf into a lead, behind an output, or before a full switcher. */
 import type { Device, Kind, Link } from '../../documents/index.js';
 import { idFrom, inOrder, type Fix } from '../../foundations/index.js';
+import { OwnedLeads } from './lead-ends.js';
 import { adding, named, offersOf, type Stock } from './offers.js';
+import { clashOf } from './port-fit.js';
 import type { Lead } from './switching.js';
 import { fix } from '../../edits.js';
 
@@ -19,12 +21,11 @@ export function* insertInto(
   if (!out || !into || source === undefined) return;
   const sink = link.to.device ?? source;
   const carrier = wiring.devices[sink]?.place?.inside ?? sink;
+  const leads = new OwnedLeads(stock);
   for (const offer of offersOf(fits, stock)) {
     const ports = inOrder(offer.of.ports).filter(([, port]) => port.carries === 'video');
-    const input = ports.find(([, port]) => port.direction === 'in' && port.connector === out.connector)?.[0];
-    const output = ports.find(
-      ([, port]) => port.direction === 'out' && port.connector === into.connector,
-    )?.[0];
+    const input = ports.find(([, port]) => port.direction === 'in' && !clashOf(out, port, leads))?.[0];
+    const output = ports.find(([, port]) => port.direction === 'out' && !clashOf(port, into, leads))?.[0];
     if (input === undefined || output === undefined) continue;
     const device = idFrom(`${id}/${offer.kind}`);
     const order = `${wiring.devices[source]?.order ?? '0'}b`;

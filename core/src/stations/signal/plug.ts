@@ -2,6 +2,7 @@
 import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { adapterBetween } from './connect.js';
+import type { OwnedLeads } from './lead-ends.js';
 import { clashOf } from './port-fit.js';
 import type { PlanWiring } from './result.js';
 
@@ -46,7 +47,17 @@ const no = (why: string): Fit => ({ fits: false, why });
 export function fitOf(
   from: PluggedPort,
   to: PluggedPort,
-  { wiring, kinds, shelf }: { readonly wiring: PlanWiring; readonly kinds: Kinds; readonly shelf: Shelf },
+  {
+    wiring,
+    leads,
+    kinds,
+    shelf,
+  }: {
+    readonly wiring: PlanWiring;
+    readonly leads: OwnedLeads;
+    readonly kinds: Kinds;
+    readonly shelf: Shelf;
+  },
 ): Fit {
   if (from.end.device === to.end.device && from.end.port === to.end.port) return no('it is the same port');
   if (from.port.direction === 'in') return no(`${from.words} is an input`);
@@ -57,7 +68,7 @@ export function fitOf(
   if (taken !== undefined) return no(`taken: ${taken}`);
   const group = groupInUse(wiring, to) ?? groupInUse(wiring, from);
   if (group !== undefined) return no(`its socket is in use for ${group}`);
-  const clash = clashOf(from.port, to.port);
+  const clash = clashOf(from.port, to.port, leads);
   if (clash === undefined) return { fits: true, adapter: undefined };
   const adapter = adapterBetween(kinds, shelf, wiring, from.port, to.port);
   if (!adapter) return no(`${clash}, and no adapter between them is known`);

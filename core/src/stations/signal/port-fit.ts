@@ -2,6 +2,7 @@
 import type { End, Link, Port } from '../../documents/index.js';
 import { given, inOrder, type Figure, type MapOf, type Outcome, type Term } from '../../foundations/index.js';
 import { linkFaces, linkMates } from './figures.js';
+import { contactsOf, isPinned, isSameSocket, type OwnedLeads, type PortFace } from './lead-ends.js';
 import type { PlanWiring } from './result.js';
 
 export interface PortFit {
@@ -27,8 +28,10 @@ const OPEN: Said = { mates: { why: 'one end has no port' }, faces: { why: 'one e
 export function portFitsOf({
   wiring,
   links,
+  leads,
 }: {
   readonly wiring: PlanWiring;
+  readonly leads: OwnedLeads;
   readonly links: MapOf<Link> | undefined;
 }): Readonly<Record<string, PortFit>> {
   const known = new Map<Port, Map<Port, Said>>();
@@ -40,7 +43,7 @@ export function portFitsOf({
     if (!from || !to) return OPEN;
     const own = known.get(from) ?? new Map<Port, Said>();
     known.set(from, own);
-    const said = own.get(to) ?? portFitOf(wiring, link, from, to);
+    const said = own.get(to) ?? portFitOf(wiring, link, from, to, leads);
     own.set(to, said);
     return said;
   };
@@ -51,7 +54,7 @@ export function portFitsOf({
   return portFits;
 }
 
-function portFitOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Said {
+function portFitOf(wiring: PlanWiring, link: Link, from: Port, to: Port, leads: OwnedLeads): Said {
   const read = (
     name: string,
     end: 'from' | 'to',
@@ -71,27 +74,32 @@ function portFitOf(wiring: PlanWiring, link: Link, from: Port, to: Port): Said {
     ...[read('gives', 'from', 'carries'), read('takes', 'to', 'carries')],
   ];
   return {
-    mates: { value: clashOf(from, to) === undefined, terms: plugs },
+    mates: matesBy(from, to, leads, plugs),
     faces: { value: facing(from, to), terms: ways },
   };
 }
 
-/** Connectors of which outputs have pins and inputs have holes, by custom; those that give power have holes. */
-const PINNED: ReadonlySet<Port['connector']> = new Set(['XLR', 'XLR 4-pin']);
+function matesBy(from: Port, to: Port, leads: OwnedLeads, terms: readonly Term[]): Outcome {
+  if (plainClash(from, to) === undefined) return { value: true, terms };
+  return leads.join(from, to)
+    ? { value: true, terms, method: 'a lead with unlike ends' }
+    : { value: false, terms };
+}
 
-/** Why a lead does not join two ports, or undefined where it does. A port with a plug goes straight into a socket. */
-export function clashOf(from: Port, to: Port): string | undefined {
-  if (from.connector !== to.connector) return `${from.connector} does not go into ${to.connector}`;
-  if (!PINNED.has(from.connector))
+/** Why no lead of the house joins two ports, or undefined where one does. */
+export const clashOf = (from: Port, to: Port, leads: OwnedLeads): string | undefined => {
+  const clash = plainClash(from, to);
+  return clash !== undefined && leads.join(from, to) ? undefined : clash;
+};
+
+/** Why a lead with like ends does not join two ports. A port with a plug goes straight into a socket. */
+export function plainClash(from: PortFace, to: PortFace): string | undefined {
+  if (!isSameSocket(from.connector, to.connector))
+    return `${from.connector} does not go into ${to.connector}`;
+  if (!isPinned(from.connector))
     return from.ends === 'plug' && to.ends === 'plug' ? 'both end in a plug' : undefined;
   const [given, taken] = [contactsOf(from), contactsOf(to)];
   return given !== undefined && given === taken ? `both have ${given}` : undefined;
-}
-
-function contactsOf({ ends, direction, carries }: Port): 'pins' | 'holes' | undefined {
-  if (ends === 'pins' || ends === 'holes') return ends;
-  if (direction === 'both') return undefined;
-  return (direction === 'out') === (carries !== 'power') ? 'pins' : 'holes';
 }
 
 /** The end of a link that brings a plug of its own along, so that no cable is wanted; undefined where one is. */

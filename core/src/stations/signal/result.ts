@@ -8,6 +8,7 @@ import type { CameraLines } from './camera-lines.js';
 import type { Counts } from './resources.js';
 import type { FedOutput } from './fed-by.js';
 import type { LinkFormat } from './formats.js';
+import type { OwnedLeads } from './lead-ends.js';
 import type { OutputSync } from './latency.js';
 import type { Loop } from './loops.js';
 import type { PortFit } from './port-fit.js';
@@ -29,6 +30,8 @@ export type PlanWiring = Wiring<Equipment, Kind, Link>;
 
 export interface SignalResult {
   readonly wiring: PlanWiring;
+  /** Leads of the house with unlike ends. */
+  readonly leads: OwnedLeads;
   /** Whether both ends of a link fit, and face each other. */
   readonly links: Readonly<Record<string, PortFit>>;
   readonly sources: Readonly<Record<string, Source>>;

@@ -18,7 +18,7 @@ export function usePlug(): Plug {
   const fit = useCallback(
     (a: PluggedPort, b: PluggedPort): Fit => {
       const { bundle, assessment } = store.get();
-      return fitOf(...ordered(a, b), { ...bundle, wiring: assessment.signal.wiring });
+      return fitOf(...ordered(a, b), { ...bundle, ...assessment.signal });
     },
     [store],
   );

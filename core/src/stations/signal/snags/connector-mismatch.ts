@@ -1,7 +1,8 @@
 import type { Connector, Port } from '../../../documents/index.js';
 import { entriesWhere, severityOf } from '../../../foundations/index.js';
 import { connect } from '../connect.js';
-import { clashOf } from '../port-fit.js';
+import { isSameSocket } from '../lead-ends.js';
+import { plainClash } from '../port-fit.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -29,11 +30,12 @@ export const connectorMismatch = signalRule({
         severity,
         subjects: [id, link.from.device ?? ''],
         title:
-          from && from.connector === to?.connector
-            ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${clashOf(from, to) ?? ''}, a joiner is missing.`
+          from && to && isSameSocket(from.connector, to.connector)
+            ? `${from.label} of ${leaves} and ${to.label} of ${arrives}: ${plainClash(from, to) ?? ''}, a joiner is missing.`
             : `${leaves} ends in ${from?.connector ?? 'no port'}, ${arrives} takes ${to?.connector ?? 'no port'}: ${from && to && sameSignal(from, to) ? 'an adapter' : 'a converter'} is missing.`,
         because: [mates],
-        advice: 'Put what is missing into the lead, or plug it into a socket that fits.',
+        advice:
+          'Put what is missing into the lead, take a lead that ends in both, or plug it into a socket that fits.',
       };
     }
   },
