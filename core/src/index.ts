@@ -57,7 +57,10 @@ export { houseOffers, takeHousePatch, type HouseOffer } from './stations/signal/
 export { fitOf, portCalled, portsOf, type Fit, type PluggedPort } from './stations/signal/plug.js';
 export { longestOf, traceOf, type Hop, type Trace } from './stations/signal/trace.js';
 export {
+  ALONG,
   BUSES,
+  CABLE_ENDS,
+  CABLE_MAKES,
   CARRIES,
   CONNECTORS,
   FAMILIES,

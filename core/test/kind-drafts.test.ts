@@ -1,7 +1,7 @@
 /** Kinds as a form edits them: nothing is lost on the way there and back, and the library is sound. */
 import { describe, expect, it } from 'vitest';
 import { faultsOf, Kinds, type Kind } from '../src/documents/index.js';
-import { draftOf, EMPTY_PORT, kindFrom } from '../src/kind-drafts/index.js';
+import { draftOf, EMPTY_CABLE, EMPTY_PORT, kindFrom } from '../src/kind-drafts/index.js';
 import { libraryKinds } from '../src/library/index.js';
 
 const all = Object.entries(libraryKinds);
@@ -64,13 +64,24 @@ describe('a draft', () => {
         depth: undefined,
         height: 0.1,
         price: 30,
-        ports: [{ ...EMPTY_PORT, label: 'in' }],
+        innerWattHours: 12,
+        topsUp: true,
+        cable: EMPTY_CABLE,
+        ports: [
+          { ...EMPTY_PORT, label: 'in' },
+          // One end of a range is the whole of it; what goes along a lead is no matter of an inlet.
+          { ...EMPTY_PORT, label: '12 V', carries: 'power', voltsHigh: 12, poweredBy: ['USB'] },
+        ],
         inside: { mixes: 1, keyers: 2 },
       },
       undefined,
     );
     expect(made).toMatchObject({ label: 'Box', power: { running: 7 }, inside: { mixes: 1, keyers: 2 } });
     expect(made.size).toEqual({ width: 0.2, height: 0.1 });
+    expect(made.inner).toEqual({ wattHours: 12, topsUp: true });
+    expect(Object.values(made.ports ?? {})[1]).toMatchObject({ volts: { low: 12, high: 12 } });
+    expect(Object.values(made.ports ?? {})[1]).not.toHaveProperty('poweredBy');
+    expect(made).not.toHaveProperty('cable');
     expect(faultsOf(Kinds, { version: 1, kinds: { newkind01: made } })).toEqual([]);
   });
 });

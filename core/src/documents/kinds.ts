@@ -125,6 +125,13 @@ export class Battery {
   @Num(0.1, 100) maxAmps!: number;
 }
 
+/** A battery that stays inside, charged before the event. */
+export class InnerBattery {
+  @Num(0.1, 5000) wattHours!: number;
+  /** It is charged again, or at least not drawn upon, while the device runs on another feed. */
+  @Optional() @Flag() topsUp?: boolean;
+}
+
 /** Space an item takes in a rack: units of 44.45 mm and depth in m. */
 export class RackSize {
   @Int(1, 20) units!: number;
@@ -166,6 +173,7 @@ export class Kind {
   @Optional() @One(() => LampLight) lamp?: LampLight;
   @Optional() @One(() => Cable) cable?: Cable;
   @Optional() @One(() => Battery) battery?: Battery;
+  @Optional() @One(() => InnerBattery) inner?: InnerBattery;
   @Optional() @One(() => RackSize) rack?: RackSize;
   @Optional() @One(() => RackCase) rackCase?: RackCase;
   @Optional() @One(() => Recording) recording?: Recording;

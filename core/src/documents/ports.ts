@@ -1,18 +1,34 @@
 /** Ports of things, and what a switcher has inside. */
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import {
+  ALONG,
   BUSES,
   CARRIES,
   CONNECTORS,
   LEVELS,
   PORT_ENDS,
+  type Along,
   type Bus,
   type Carries,
   type Connector,
   type Level,
   type PortEnds,
 } from './signal-words.js';
-import { Flag, Int, Num, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+import { Flag, Int, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+
+/** Volts that an inlet takes, or an outlet gives, from – to. */
+export class Volts {
+  @Num(0.5, 1000) low!: number;
+  @Num(0.5, 1000) high!: number;
+}
+
+/** A mains adapter in the cord of an inlet. */
+export class WallAdapter {
+  /** How much of a strip it covers, m. */
+  @Optional() @Num(0.005, 0.5) width?: number;
+  /** What it can give, W. */
+  @Optional() @Num(0.1, 5000) watts?: number;
+}
 
 export class Port {
   @Text(8) order!: string;
@@ -23,7 +39,7 @@ export class Port {
   @OneOf(CARRIES) carries!: Carries;
   /** A plug instead of a socket; or, where outputs have pins and inputs holes by custom, the other way about. */
   @Optional() @OneOf(PORT_ENDS) ends?: PortEnds;
-  /** Length of the lead of its own that its plug is on, m; absent: the plug is on its body. */
+  /** Length of the lead of its own that its plug is on, m; absent: the plug is on its body. Of mains, its cord. */
   @Optional() @Num(0, 50) ownLead?: number;
   /** How far its signal carries over the cable of its make, m, as tested or stated for this kind of device. */
   @Optional() @Num(0.5, 20000) reach?: number;
@@ -49,6 +65,14 @@ export class Port {
   @Optional() @OneOf(['until off', 'always']) locked?: 'until off' | 'always';
   @Optional() @OneOf(LEVELS) level?: Level;
   @Optional() @Flag() balanced?: boolean;
+  /** Of an inlet or outlet. */
+  @Optional() @One(() => Volts) volts?: Volts;
+  /** Most that an inlet takes, or an outlet gives, W. */
+  @Optional() @Num(0.1, 20000) watts?: number;
+  @Optional() @One(() => WallAdapter) adapter?: WallAdapter;
+  /** What its device can be fed by along the lead into this port, and what this port feeds another with. */
+  @Optional() @Words(ALONG) poweredBy?: Along[];
+  @Optional() @Words(ALONG) powers?: Along[];
   /** The input of its device that it hands on as it comes. */
   @Optional() @Ref() loops?: string;
 }

@@ -20,6 +20,12 @@ export const PORT_ENDS = ['plug', 'pins', 'holes'] as const;
 /** What a port ends in besides the usual socket: a plug on its body or on a lead of its own, or contacts against the custom. */
 export type PortEnds = (typeof PORT_ENDS)[number];
 
+export const ALONG = [
+  ...(['PoE af', 'PoE at', 'PoE bt', 'USB', 'HDMI', 'phantom', 'partner'] as const),
+] as const;
+/** Power that comes along a lead of signals; `partner` is the other end of its pair, which feeds it as only that can. */
+export type Along = (typeof ALONG)[number];
+
 export const LEVELS = ['microphone', 'consumer', 'line', 'digital'] as const;
 /** Class of sound level: −60…−40 dBu, −10 dBV, +4 dBu, or digital. */
 export type Level = (typeof LEVELS)[number];

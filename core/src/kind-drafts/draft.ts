@@ -1,6 +1,9 @@
 /** A kind as a form edits it: flat, in the order of its ports; and the kind that comes of it. */
 import type {
+  Along,
   Bus,
+  CableContact,
+  CableMake,
   Carries,
   Connector,
   Family,
@@ -26,6 +29,26 @@ export interface PortDraft {
   readonly group: string;
   readonly level: Level | '';
   readonly gives: readonly Bus[];
+  /** Of an inlet or outlet: volts from – to, and the most watts. */
+  readonly voltsLow: number | undefined;
+  readonly voltsHigh: number | undefined;
+  readonly watts: number | undefined;
+  /** How much of a strip its mains adapter covers, m. */
+  readonly adapterWidth: number | undefined;
+  readonly poweredBy: readonly Along[];
+  readonly powers: readonly Along[];
+}
+
+/** A cable, with what its two ends are. */
+export interface CableDraft {
+  readonly make: CableMake;
+  readonly length: number | undefined;
+  readonly connector: Connector;
+  readonly ends: CableContact | '';
+  /** Its other end; empty = like the first. */
+  readonly farConnector: Connector | '';
+  readonly farEnds: CableContact | '';
+  readonly directed: boolean;
 }
 
 export const INSIDE_NUMBERS = [
@@ -51,6 +74,10 @@ export interface KindDraft {
   readonly height: number | undefined;
   /** What one costs to buy. */
   readonly price: number | undefined;
+  /** Of a battery inside, Wh, and whether it is topped up while another feed is there. */
+  readonly innerWattHours: number | undefined;
+  readonly topsUp: boolean;
+  readonly cable: CableDraft;
   readonly ports: readonly PortDraft[];
   /** What a switcher has inside, by name; absent where it has none. */
   readonly inside: Readonly<Partial<Record<(typeof INSIDE_NUMBERS)[number], number | undefined>>>;
@@ -68,9 +95,53 @@ export const EMPTY_PORT: PortDraft = {
   group: '',
   level: '',
   gives: [],
+  voltsLow: undefined,
+  voltsHigh: undefined,
+  watts: undefined,
+  adapterWidth: undefined,
+  poweredBy: [],
+  powers: [],
 };
 
-export const draftOf = ({ label, family, weight, size, power, price, ports, inside }: Kind): KindDraft => ({
+export const EMPTY_CABLE: CableDraft = {
+  make: 'hdmi-plain',
+  length: undefined,
+  connector: 'HDMI A',
+  ends: '',
+  farConnector: '',
+  farEnds: '',
+  directed: false,
+};
+
+const cableDraft = ({
+  make,
+  length,
+  connector,
+  ends,
+  far,
+  directed,
+}: NonNullable<Kind['cable']>): CableDraft => ({
+  make,
+  length,
+  connector,
+  ends: ends ?? '',
+  farConnector: far?.connector ?? '',
+  farEnds: far?.ends ?? '',
+  directed: directed === true,
+});
+
+export const draftOf = ({
+  label,
+  family,
+  weight,
+  size,
+  power,
+  price,
+  inner,
+  cable,
+  ports,
+  inside,
+}: Kind): KindDraft => ({
   label,
   family,
   weight,
@@ -79,6 +150,9 @@ export const draftOf = ({ label, family, weight, size, power, price, ports, insi
   depth: size?.depth,
   height: size?.height,
   price,
+  innerWattHours: inner?.wattHours,
+  topsUp: inner?.topsUp === true,
+  cable: cable ? cableDraft(cable) : EMPTY_CABLE,
   ports: inOrder(ports).map(([id, port]) => ({
     id,
     label: port.label,
@@ -91,68 +165,114 @@ export const draftOf = ({ label, family, weight, size, power, price, ports, insi
     group: port.group ?? '',
     level: port.level ?? '',
     gives: port.gives ?? [],
+    voltsLow: port.volts?.low,
+    voltsHigh: port.volts?.high,
+    watts: port.watts,
+    adapterWidth: port.adapter?.width,
+    poweredBy: port.poweredBy ?? [],
+    powers: port.powers ?? [],
   })),
   inside: Object.fromEntries(
     INSIDE_NUMBERS.flatMap(name => (inside?.[name] === undefined ? [] : [[name, inside[name]]])),
   ),
 });
 
+/** A port from its draft; what the form does not show is kept from the port it began as. */
+function portFrom(draft: PortDraft, order: string, before: Port | undefined): Port {
+  const {
+    ends: _e,
+    ownLead: _o,
+    scaled: _s,
+    group: _g,
+    level: _l,
+    gives: _v,
+    volts: _u,
+    watts: _w,
+    adapter,
+    poweredBy: _b,
+    powers: _p,
+    ...rest
+  } = before ?? ({} as Partial<Port>);
+  const { direction, connector, carries, ends, ownLead, scaled, group, level, gives } = draft;
+  const { voltsLow, voltsHigh, watts, adapterWidth, poweredBy, powers } = draft;
+  const isPower = carries === 'power';
+  const [low, high] = [voltsLow ?? voltsHigh, voltsHigh ?? voltsLow];
+  const { width: _d, ...given } = adapter ?? {};
+  const ownAdapter = { ...given, ...(adapterWidth !== undefined && { width: adapterWidth }) };
+  return {
+    ...rest,
+    order,
+    label: draft.label.trim(),
+    direction,
+    connector,
+    carries,
+    ...(ends !== '' && { ends }),
+    ...((ends === 'plug' || connector === 'mains') && ownLead !== undefined && { ownLead }),
+    ...(scaled && { scaled }),
+    ...(group.trim() !== '' && { group: group.trim() }),
+    ...(level !== '' && { level }),
+    ...(gives.length > 0 && { gives: [...gives] }),
+    ...(isPower && low !== undefined && high !== undefined && { volts: { low, high } }),
+    ...(isPower && watts !== undefined && { watts }),
+    ...(isPower && Object.keys(ownAdapter).length > 0 && { adapter: ownAdapter }),
+    ...(!isPower && poweredBy.length > 0 && { poweredBy: [...poweredBy] }),
+    ...(!isPower && powers.length > 0 && { powers: [...powers] }),
+  };
+}
+
+/** The ports of a draft; those that are new are given ids of their own. */
+function portsFrom({ label, ports }: KindDraft, known: Kind['ports']): Record<string, Port> {
+  const orders = ordersFor(ports.length);
+  const taken = new Set(ports.flatMap(({ id }) => id ?? []));
+  return Object.fromEntries(
+    ports.map((draft, i) => {
+      let id = draft.id;
+      for (let n = 0; id === undefined; n++) {
+        const candidate = idFrom(`${label}/${draft.label}/${i}/${n}`);
+        if (!taken.has(candidate)) id = candidate;
+      }
+      taken.add(id);
+      return [id, portFrom(draft, orders[i] ?? '', known?.[id])];
+    }),
+  );
+}
+
+/** A cable from its draft; none without a length. */
+function cableFrom(draft: CableDraft): Kind['cable'] {
+  const { make, length, connector, ends, farConnector, farEnds, directed } = draft;
+  if (length === undefined) return undefined;
+  const far = { connector: farConnector || connector, ...(farEnds !== '' && { ends: farEnds }) };
+  return {
+    make,
+    length,
+    connector,
+    ...(ends !== '' && { ends }),
+    ...((farConnector !== '' || farEnds !== '') && { far }),
+    ...(directed && { directed }),
+  };
+}
+
+const sizeFrom = ({ width, depth, height }: KindDraft): NonNullable<Kind['size']> => ({
+  ...(width !== undefined && { width }),
+  ...(depth !== undefined && { depth }),
+  ...(height !== undefined && { height }),
+});
+
 /** A kind from a draft; what the form does not show is kept from the kind it began as. */
-export function kindFrom(
-  { label, family, weight, watts, width, depth, height, price, ports, inside }: KindDraft,
-  before: Kind | undefined,
-): Kind {
+export function kindFrom(draft: KindDraft, before: Kind | undefined): Kind {
+  const { label, family, weight, watts, price, innerWattHours, topsUp, inside } = draft;
   const {
     weight: _w,
     price: _p,
     size: _s,
+    inner: _i,
+    cable: _c,
     power,
     ports: known,
     inside: inner,
     ...kept
   } = before ?? { label, family };
-  const size = {
-    ...(width !== undefined && { width }),
-    ...(depth !== undefined && { depth }),
-    ...(height !== undefined && { height }),
-  };
-  const orders = ordersFor(ports.length);
-  const taken = new Set(ports.flatMap(({ id }) => id ?? []));
-  const made = ports.map((draft, i): [string, Port] => {
-    let id = draft.id;
-    for (let n = 0; id === undefined; n++) {
-      const candidate = idFrom(`${label}/${draft.label}/${i}/${n}`);
-      if (!taken.has(candidate)) id = candidate;
-    }
-    taken.add(id);
-    const {
-      ends: _e,
-      ownLead: _o,
-      scaled: _s,
-      group: _g,
-      level: _l,
-      gives: _v,
-      ...rest
-    } = known?.[id] ?? ({} as Partial<Port>);
-    const { direction, connector, carries, ends, ownLead, scaled, group, level, gives } = draft;
-    return [
-      id,
-      {
-        ...rest,
-        order: orders[i] ?? '',
-        label: draft.label.trim(),
-        direction,
-        connector,
-        carries,
-        ...(ends !== '' && { ends }),
-        ...(ends === 'plug' && ownLead !== undefined && { ownLead }),
-        ...(scaled && { scaled }),
-        ...(group.trim() !== '' && { group: group.trim() }),
-        ...(level !== '' && { level }),
-        ...(gives.length > 0 && { gives: [...gives] }),
-      },
-    ];
-  });
+  const [size, made, cable] = [sizeFrom(draft), portsFrom(draft, known), cableFrom(draft.cable)];
   const { mixes = 1, ...numbers } = inside;
   const next: Inside = {
     ...(inner?.control !== undefined && { control: inner.control }),
@@ -167,7 +287,11 @@ export function kindFrom(
     ...(price !== undefined && { price }),
     ...(Object.keys(size).length > 0 && { size }),
     ...(watts !== undefined && { power: { ...power, running: watts } }),
-    ...(made.length > 0 && { ports: Object.fromEntries(made) }),
+    ...(innerWattHours !== undefined && {
+      inner: { wattHours: innerWattHours, ...(topsUp && { topsUp }) },
+    }),
+    ...(family === 'cable' && cable && { cable }),
+    ...(Object.keys(made).length > 0 && { ports: made }),
     ...(family === 'switcher' && { inside: next }),
   };
 }

@@ -1,1 +1,10 @@
-export { draftOf, EMPTY_PORT, INSIDE_NUMBERS, kindFrom, type KindDraft, type PortDraft } from './draft.js';
+export {
+  draftOf,
+  EMPTY_CABLE,
+  EMPTY_PORT,
+  INSIDE_NUMBERS,
+  kindFrom,
+  type CableDraft,
+  type KindDraft,
+  type PortDraft,
+} from './draft.js';

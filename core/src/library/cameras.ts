@@ -1,6 +1,19 @@
 /** Cameras, described by what they are. */
 import type { Kind } from '../documents/index.js';
-import { CAMERA, MAINS_IN, NET, ports } from './port-sketches.js';
+import {
+  ADAPTER_IN,
+  CAMERA,
+  inner,
+  MAINS_IN,
+  NET,
+  ports,
+  TWELVE_VOLTS,
+  USB_POWER,
+  type PortSketch,
+} from './port-sketches.js';
+
+/** Its network, which feeds it too where a switch gives enough. */
+const POE_NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network', { poweredBy: ['PoE at'] }];
 
 const PAN_TILT: NonNullable<Kind['optics']> = {
   sensorWidth: 5.57,
@@ -33,7 +46,7 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 16,
       nearest: 1,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], ADAPTER_IN),
   },
   camfourth: {
     label: 'Camera, Four Thirds + 12–60',
@@ -56,7 +69,7 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA],
       ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   camcompac: {
@@ -76,7 +89,7 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.8,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video', CAMERA], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video', CAMERA], ADAPTER_IN),
   },
   camfullfr: {
     label: 'Camera, full frame + 24–70',
@@ -95,12 +108,13 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.4,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], ADAPTER_IN),
   },
   phone0001: {
     label: 'Phone with a good camera, 24–77 eq.',
     family: 'camera',
     weight: 0.2,
+    inner: inner(15),
     power: { running: 4, factor: 0.5 },
     optics: {
       sensorWidth: 9.8,
@@ -118,7 +132,7 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['usbcout01', 'picture', 'out', 'USB-C', 'video', { ...CAMERA, group: 'USB-C socket' }],
       ['usbcnet01', 'network', 'both', 'USB-C', 'network', { group: 'USB-C socket' }],
-      ['usbcpow01', 'power', 'in', 'USB-C', 'power', { group: 'USB-C socket' }],
+      USB_POWER(15, { group: 'USB-C socket' }),
       ['airout001', 'picture over the air', 'out', 'air', 'video', CAMERA],
     ),
   },
@@ -128,7 +142,7 @@ export const CAMERAS: Record<string, Kind> = {
     weight: 2.1,
     power: { running: 18, factor: 0.6 },
     optics: PAN_TILT,
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], NET, MAINS_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], NET, ADAPTER_IN),
   },
   campanpoe: {
     label: 'Pan-tilt camera, 20×, PoE, SDI and HDMI',
@@ -139,8 +153,9 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA],
       ['sdiout001', 'SDI out', 'out', 'BNC', 'video', { ...CAMERA, level3g: 'A' }],
-      NET,
-      MAINS_IN,
+      POE_NET,
+      TWELVE_VOLTS(24),
+      ADAPTER_IN,
     ),
   },
   camwebcam: {
@@ -159,7 +174,10 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.1,
     },
-    ports: ports(['usbout001', 'USB', 'out', 'USB-A', 'video', { formats: ['1080p30', '720p60'] }]),
+    ports: ports([
+      ...(['usbout001', 'USB', 'out', 'USB-A', 'video'] as const),
+      { formats: ['1080p30', '720p60'], poweredBy: ['USB'] },
+    ]),
   },
   campanora: {
     label: 'Panoramic camera, live, HDMI',
@@ -180,7 +198,8 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', { formats: ['2160p30', '1080p30'] }],
       ['network01', 'network', 'both', 'RJ45', 'network'],
-      MAINS_IN,
+      TWELVE_VOLTS(12),
+      ADAPTER_IN,
     ),
   },
   camcorsdi: {
@@ -203,7 +222,7 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['sdiout001', 'SDI out', 'out', 'BNC', 'video', { ...CAMERA, level3g: 'both', overlay: 'until off' }],
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', { ...CAMERA, overlay: 'until off' }],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   camminisd: {
@@ -225,7 +244,7 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['sdiout001', 'SDI out', 'out', 'BNC', 'video', { ...CAMERA, level3g: 'A' }],
       ['serialin1', 'serial', 'in', 'serial', 'control'],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   camshould: {
@@ -252,6 +271,11 @@ export const CAMERAS: Record<string, Kind> = {
       ['talkback1', 'talkback', 'both', 'XLR', 'talkback'],
       ['tallyin01', 'tally', 'in', 'TRS 3.5', 'tally'],
       ['remote001', 'remote', 'in', 'serial', 'control'],
+      [
+        ...(['dcin00001', '12 V in', 'in', 'XLR 4-pin', 'power'] as const),
+        { volts: { low: 11, high: 17 }, watts: 40 },
+      ],
+      ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
       MAINS_IN,
     ),
   },
@@ -259,6 +283,7 @@ export const CAMERAS: Record<string, Kind> = {
     label: 'Tablet as a camera, wireless',
     family: 'camera',
     weight: 0.5,
+    inner: inner(28),
     power: { running: 6, factor: 0.5 },
     optics: {
       sensorWidth: 5.6,

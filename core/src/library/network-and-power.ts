@@ -1,6 +1,15 @@
 /** Network, mains, batteries and supplies. */
 import type { Kind } from '../documents/index.js';
-import { MAINS_IN, outlets, ports, row, type PortSketch } from './port-sketches.js';
+import {
+  ADAPTER_IN,
+  inner,
+  MAINS_IN,
+  outlets,
+  ports,
+  row,
+  USB_POWER,
+  type PortSketch,
+} from './port-sketches.js';
 
 /** Counted on from a first port: `port 1` becomes `port 2`. */
 const shifted = ([id, label, ...rest]: PortSketch): PortSketch => {
@@ -31,7 +40,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     rack: { units: 1, depth: 0.25 },
     ports: ports(
       ['netport01', 'port 1', 'in', 'RJ45', 'network'],
-      ...row(7, 'netport', 'port', 'out', 'RJ45', 'network').map(shifted),
+      ...row(7, 'netport', 'port', 'out', 'RJ45', 'network', { powers: ['PoE at'] }).map(shifted),
       MAINS_IN,
     ),
   },
@@ -67,13 +76,14 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
   routermob: {
     label: 'Router, mobile network, on a battery',
     family: 'router',
+    inner: inner(18),
     weight: 0.3,
     power: { running: 5, factor: 0.6 },
     ports: ports(
       ['airwan001', 'mobile network', 'in', 'air', 'network'],
       ['lanport01', 'network', 'out', 'RJ45', 'network'],
       ['airlan001', 'Wi-Fi', 'out', 'air', 'network'],
-      ['usbcpow01', 'power', 'in', 'USB-C', 'power'],
+      USB_POWER(10),
     ),
   },
   netswismp: {
@@ -84,7 +94,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     ports: ports(
       ['netport01', 'port 1', 'in', 'RJ45', 'network'],
       ...row(4, 'netport', 'port', 'out', 'RJ45', 'network').map(shifted),
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   accesspnt: {
@@ -93,23 +103,49 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     weight: 0.5,
     power: { running: 9, factor: 0.6 },
     ports: ports(
-      ['netport01', 'network', 'in', 'RJ45', 'network'],
+      ['netport01', 'network', 'in', 'RJ45', 'network', { poweredBy: ['PoE af'] }],
       ['airlan001', 'Wi-Fi', 'out', 'air', 'network'],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   supply012: {
     label: 'Mains supply, 12 V, locking plug',
     family: 'supply',
     weight: 0.3,
-    ports: ports(MAINS_IN, ['dcout0001', '12 V', 'out', 'DC locking', 'power']),
+    ports: ports(MAINS_IN, [
+      ...(['dcout0001', '12 V', 'out', 'DC locking', 'power'] as const),
+      { volts: { low: 12, high: 12 }, watts: 60, ends: 'plug', ownLead: 1.2 },
+    ]),
+  },
+  supplybar: {
+    label: 'Mains supply, 12 V, barrel plug, for several',
+    family: 'supply',
+    weight: 0.7,
+    ports: ports(
+      MAINS_IN,
+      ...row(4, 'dcout000', '12 V', 'out', 'DC barrel', 'power', {
+        volts: { low: 12, high: 12 },
+        watts: 120,
+      }),
+    ),
+  },
+  chargeusb: {
+    label: 'USB charger, mains, four outlets',
+    family: 'supply',
+    weight: 0.3,
+    ports: ports(
+      MAINS_IN,
+      ...row(4, 'usbout0', 'USB-C', 'out', 'USB-C', 'power', { volts: { low: 5, high: 20 }, watts: 100 }),
+    ),
   },
   battusb01: {
     label: 'Battery, USB, 72 Wh',
     family: 'battery',
     weight: 0.5,
     battery: { volts: 3.6, ampHours: 20, maxAmps: 20 },
-    ports: ports(...row(2, 'usbout0', 'USB-C', 'out', 'USB-C', 'power')),
+    ports: ports(
+      ...row(2, 'usbout0', 'USB-C', 'out', 'USB-C', 'power', { volts: { low: 5, high: 20 }, watts: 45 }),
+    ),
   },
   battlarge: {
     label: 'Battery station, 500 Wh, mains outlets',

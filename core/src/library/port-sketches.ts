@@ -1,5 +1,5 @@
 /** Ports of kinds, written shortly. */
-import type { Carries, Connector, Port } from '../documents/index.js';
+import type { Carries, Connector, Kind, Port } from '../documents/index.js';
 import { ordersFor } from '../foundations/index.js';
 
 export type More = Omit<Port, 'order' | 'label' | 'direction' | 'connector' | 'carries'>;
@@ -22,7 +22,25 @@ export function ports(...sketches: PortSketch[]): Record<string, Port> {
   );
 }
 
-export const MAINS_IN: PortSketch = ['mainsin01', 'mains in', 'in', 'mains', 'power'];
+/** With a cord of the usual length. */
+export const MAINS_IN: PortSketch = ['mainsin01', 'mains in', 'in', 'mains', 'power', { ownLead: 1.8 }];
+/** The same with an adapter that covers what is beside it on a strip. */
+export const ADAPTER_IN: PortSketch = [
+  ...(['mainsin01', 'mains in', 'in', 'mains', 'power'] as const),
+  { ownLead: 1.5, adapter: { width: 0.05 } },
+];
+/** 12 V from a supply or a battery in place of its own adapter. */
+export const TWELVE_VOLTS = (watts: number): PortSketch => [
+  ...(['dcin00001', '12 V in', 'in', 'DC barrel', 'power'] as const),
+  { volts: { low: 10, high: 14.4 }, watts },
+];
+/** USB as a supply of power. */
+export const USB_POWER = (watts: number, more: More = {}): PortSketch => [
+  ...(['usbcpow01', 'power', 'in', 'USB-C', 'power'] as const),
+  { volts: { low: 5, high: 20 }, watts, ...more },
+];
+/** What a charged device with a battery inside has. */
+export const inner = (wattHours: number): NonNullable<Kind['inner']> => ({ wattHours, topsUp: true });
 export const NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network'];
 
 /** What cameras and computers can be set to. */

@@ -111,6 +111,8 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   routermob: [110, 110, 25, 130],
   netswismp: [160, 100, 28, 20],
   accesspnt: [190, 190, 40, 110],
+  supplybar: [170, 70, 40, 45],
+  chargeusb: [100, 70, 30, 40],
   supply012: [60, 120, 35, 25],
   battusb01: [80, 160, 28, 45],
   battlarge: [300, 190, 220, 420],

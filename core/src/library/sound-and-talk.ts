@@ -1,6 +1,6 @@
 /** Sound, talkback, tally and control. */
 import type { Kind } from '../documents/index.js';
-import { MAINS_IN, NET, ports, row, type PortSketch } from './port-sketches.js';
+import { ADAPTER_IN, inner, MAINS_IN, NET, ports, row, USB_POWER, type PortSketch } from './port-sketches.js';
 
 const LINE = { level: 'line', balanced: true } as const;
 const MIC = { level: 'microphone', balanced: true } as const;
@@ -72,17 +72,19 @@ export const SOUND: Record<string, Kind> = {
       ['xlrout001', 'main left', 'out', 'XLR', 'audio', LINE],
       ['xlrout002', 'main right', 'out', 'XLR', 'audio', LINE],
       ['auxout001', 'aux', 'out', 'TRS 6.35', 'audio', LINE],
-      MAINS_IN,
+      USB_POWER(10),
+      ADAPTER_IN,
     ),
   },
   usbsound1: {
     label: 'USB audio interface, 2 in, 2 out',
     family: 'audio interface',
     weight: 0.6,
+    power: { running: 2.5, factor: 0.6 },
     ports: ports(
       ...row(2, 'xlrin00', 'input', 'in', 'XLR', 'audio', LINE),
       ...row(2, 'trsout0', 'output', 'out', 'TRS 6.35', 'audio', LINE),
-      ['usbplug01', 'USB', 'out', 'USB-C', 'audio', { level: 'digital' }],
+      [...(['usbplug01', 'USB', 'out', 'USB-C', 'audio'] as const), { level: 'digital', poweredBy: ['USB'] }],
     ),
   },
   miclecter: {
@@ -112,7 +114,7 @@ export const SOUND: Record<string, Kind> = {
     weight: 0.9,
     soundDelay: 4,
     power: { running: 5, factor: 0.6 },
-    ports: ports(['xlrout001', 'receiver out', 'out', 'XLR', 'audio', MIC], MAINS_IN),
+    ports: ports(['xlrout001', 'receiver out', 'out', 'XLR', 'audio', MIC], ADAPTER_IN),
   },
   michandhe: {
     label: 'Wireless microphone, handheld, with receiver',
@@ -120,7 +122,7 @@ export const SOUND: Record<string, Kind> = {
     weight: 1,
     soundDelay: 4,
     power: { running: 5, factor: 0.6 },
-    ports: ports(['xlrout001', 'receiver out', 'out', 'XLR', 'audio', MIC], MAINS_IN),
+    ports: ports(['xlrout001', 'receiver out', 'out', 'XLR', 'audio', MIC], ADAPTER_IN),
   },
   loudspea1: {
     label: 'Loudspeaker, powered',
@@ -141,13 +143,15 @@ export const TALK: Record<string, Kind> = {
       ['talkair01', 'beltpacks', 'out', 'air', 'talkback'],
       ['talkwire1', 'line', 'both', 'XLR', 'talkback'],
       ['audioin01', 'programme in', 'in', 'XLR', 'audio', LINE],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   talkbelt1: {
     label: 'Talkback, wireless beltpack with headset',
     family: 'talkback',
     weight: 0.3,
+    power: { running: 0.5, factor: 0.6 },
+    inner: inner(5),
     ports: ports(['talkair01', 'base', 'in', 'air', 'talkback']),
   },
   talkwired: {
@@ -172,26 +176,28 @@ export const TALK: Record<string, Kind> = {
     family: 'control',
     weight: 0.4,
     power: { running: 5, factor: 0.6 },
-    ports: ports(NET, ...row(8, 'tallyo', 'lamp', 'out', 'TRS 3.5', 'tally'), MAINS_IN),
+    ports: ports(NET, ...row(8, 'tallyo', 'lamp', 'out', 'TRS 3.5', 'tally'), ADAPTER_IN),
   },
   controlpt: {
     label: 'Control deck for pan-tilt cameras, network',
     family: 'control',
     weight: 1.5,
     power: { running: 12, factor: 0.6 },
-    ports: ports(NET, MAINS_IN),
+    ports: ports(NET, ADAPTER_IN),
   },
   controlse: {
     label: 'Control deck for pan-tilt cameras, serial',
     family: 'control',
     weight: 1.5,
     power: { running: 10, factor: 0.6 },
-    ports: ports(...row(3, 'serialo', 'camera', 'out', 'serial', 'control'), MAINS_IN),
+    ports: ports(...row(3, 'serialo', 'camera', 'out', 'serial', 'control'), ADAPTER_IN),
   },
   controltb: {
     label: 'Tablet, for control',
     family: 'control',
     weight: 0.5,
-    ports: ports(['airnet001', 'network', 'both', 'air', 'network']),
+    power: { running: 6, factor: 0.6 },
+    inner: inner(28),
+    ports: ports(['airnet001', 'network', 'both', 'air', 'network'], USB_POWER(18)),
   },
 };

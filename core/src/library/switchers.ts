@@ -1,6 +1,17 @@
 /** Switchers, matrices, patch bays and splitters. */
 import type { Bus, Kind } from '../documents/index.js';
-import { CAMERA, hdmiIns, MAINS_IN, NET, ports, row, type PortSketch } from './port-sketches.js';
+import {
+  ADAPTER_IN,
+  CAMERA,
+  hdmiIns,
+  inner,
+  MAINS_IN,
+  NET,
+  ports,
+  row,
+  TWELVE_VOLTS,
+  type PortSketch,
+} from './port-sketches.js';
 
 const MAIN: Bus[] = ['programme', 'clean', 'preview', 'multiview', 'aux'];
 
@@ -52,7 +63,8 @@ export const SWITCHERS: Record<string, Kind> = {
       WEBCAM,
       USB_DISK,
       NET,
-      MAINS_IN,
+      TWELVE_VOLTS(18),
+      ADAPTER_IN,
     ),
   },
   switchrac: {
@@ -101,7 +113,8 @@ export const SWITCHERS: Record<string, Kind> = {
       WEBCAM,
       USB_DISK,
       NET,
-      MAINS_IN,
+      TWELVE_VOLTS(50),
+      ADAPTER_IN,
     ),
   },
   switchtwo: {
@@ -134,7 +147,7 @@ export const SWITCHERS: Record<string, Kind> = {
       WEBCAM,
       USB_DISK,
       NET,
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   switchbig: {
@@ -175,7 +188,8 @@ export const SWITCHERS: Record<string, Kind> = {
     ports: ports(
       ...hdmiIns(4, { scaled: true }),
       out('hdmiout01', 'HDMI out', 'HDMI A', ['programme']),
-      MAINS_IN,
+      TWELVE_VOLTS(8),
+      ADAPTER_IN,
     ),
   },
   switchtou: {
@@ -201,12 +215,13 @@ export const SWITCHERS: Record<string, Kind> = {
       out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'multiview']),
       ['audioin01', 'audio in', 'in', 'TRS 6.35', 'audio', { level: 'line', balanced: true }],
       NET,
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   switchsof: {
     label: 'Laptop that mixes, four USB sockets',
     family: 'switcher',
+    inner: inner(90),
     weight: 2.4,
     encodes: true,
     power: { running: 120, factor: 0.9 },
@@ -227,12 +242,13 @@ export const SWITCHERS: Record<string, Kind> = {
       out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'multiview']),
       ['usbaudio1', 'USB sound', 'in', 'USB-C', 'audio', { level: 'digital' }],
       NET,
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   },
   switchtab: {
     label: 'Tablet that mixes phones over the air',
     family: 'switcher',
+    inner: inner(28),
     weight: 0.6,
     encodes: true,
     power: { running: 9, factor: 0.5 },
@@ -286,7 +302,7 @@ function splitter(label: string, connector: 'HDMI A' | 'BNC', count: number): Ki
     ports: ports(
       [`${id}input1`, `${name} in`, 'in', connector, 'video'],
       ...row(count, `${id}outp`, `${name} out`, 'out', connector, 'video'),
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   };
 }

@@ -1,6 +1,16 @@
 /** What stands in the way of a picture: converters, extenders, recorders, encoders, screens. */
 import type { Kind } from '../documents/index.js';
-import { MAINS_IN, NET, ports, row, video, type More, type PortSketch } from './port-sketches.js';
+import {
+  ADAPTER_IN,
+  inner,
+  MAINS_IN,
+  NET,
+  ports,
+  row,
+  video,
+  type More,
+  type PortSketch,
+} from './port-sketches.js';
 
 /** A box with one picture in and one out. */
 const box = (
@@ -15,7 +25,7 @@ const box = (
   weight: 0.25,
   // What is fed through its cable wants nothing of its own.
   ...(more.ports && !more.ports.mainsin01 ? {} : { power: { running: 5, factor: 0.6 } }),
-  ports: ports(input, output, MAINS_IN),
+  ports: ports(input, output, ADAPTER_IN),
   ...more,
 });
 const HDMI_IN = video('hdmiin001', 'HDMI in', 'in', 'HDMI A');
@@ -51,7 +61,7 @@ const CONVERTERS: Record<string, Kind> = {
       SDI_IN,
       SDI_OUT,
       ['audioout1', 'audio out', 'out', 'XLR', 'audio', { level: 'line', balanced: true }],
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   }),
   embedsdi1: box('Embedder, puts sound into SDI', 'converter', SDI_IN, SDI_OUT, {
@@ -59,7 +69,7 @@ const CONVERTERS: Record<string, Kind> = {
       SDI_IN,
       ['audioin01', 'audio in', 'in', 'XLR', 'audio', { level: 'line', balanced: true }],
       SDI_OUT,
-      MAINS_IN,
+      ADAPTER_IN,
     ),
   }),
   convhtosd: box('Converter, HDMI to SDI', 'converter', HDMI_IN, SDI_OUT, { price: 45 }),
@@ -68,21 +78,23 @@ const CONVERTERS: Record<string, Kind> = {
 
 const TWISTED: More = { together: 'both cables' };
 const CHEAP_REACH = { ...TWISTED, reach: 30 };
+const FROM_PARTNER = video('tpin00001', 'from the other end', 'in', 'RJ45', { poweredBy: ['partner'] });
 const EXTENDERS: Record<string, Kind> = {
   tpsend001: box(
     'Twisted-pair extender, sending end',
     'extender',
     HDMI_IN,
-    video('tpout0001', 'to the other end', 'out', 'RJ45', { reach: 70 }),
+    video('tpout0001', 'to the other end', 'out', 'RJ45', { reach: 70, powers: ['partner'] }),
     { pair: 'tprecv001', price: 60 },
   ),
   tprecv001: box(
     'Twisted-pair extender, receiving end, fed through the cable',
     'extender',
-    video('tpin00001', 'from the other end', 'in', 'RJ45'),
+    FROM_PARTNER,
     HDMI_OUT,
     {
-      ports: ports(video('tpin00001', 'from the other end', 'in', 'RJ45'), HDMI_OUT),
+      power: { running: 4, factor: 0.6 },
+      ports: ports(FROM_PARTNER, HDMI_OUT),
       pair: 'tpsend001',
       price: 60,
     },
@@ -92,7 +104,7 @@ const EXTENDERS: Record<string, Kind> = {
       HDMI_IN,
       video('tpouta001', 'cable A', 'out', 'RJ45', CHEAP_REACH),
       video('tpoutb001', 'cable B', 'out', 'RJ45', CHEAP_REACH),
-      MAINS_IN,
+      ADAPTER_IN,
     ),
     pair: 'tptworecv',
     price: 20,
@@ -102,7 +114,7 @@ const EXTENDERS: Record<string, Kind> = {
       video('tpina0001', 'cable A', 'in', 'RJ45', TWISTED),
       video('tpinb0001', 'cable B', 'in', 'RJ45', TWISTED),
       HDMI_OUT,
-      MAINS_IN,
+      ADAPTER_IN,
     ),
     pair: 'tptwosend',
     price: 20,
@@ -140,7 +152,17 @@ const EXTENDERS: Record<string, Kind> = {
     'wireless link',
     HDMI_IN,
     video('airout001', 'over the air', 'out', 'air'),
-    { pictureDelay: 40, pair: 'airrecv01', price: 200 },
+    {
+      pictureDelay: 40,
+      pair: 'airrecv01',
+      price: 200,
+      ports: ports(
+        HDMI_IN,
+        video('airout001', 'over the air', 'out', 'air'),
+        ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
+        ADAPTER_IN,
+      ),
+    },
   ),
   airrecv01: box(
     'Wireless video, receiving end',
@@ -151,25 +173,17 @@ const EXTENDERS: Record<string, Kind> = {
   ),
 };
 
+/** It is fed by the computer that it gives its picture to. */
+const USB_OUT = video('usbout001', 'USB', 'out', 'USB-A', { poweredBy: ['USB'] });
 const CAPTURES: Record<string, Kind> = {
-  capturehd: box(
-    'Capture device, HDMI to USB',
-    'capture',
-    scaled(HDMI_IN),
-    video('usbout001', 'USB', 'out', 'USB-A'),
-    {
-      ports: ports(scaled(HDMI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
-    },
-  ),
-  capturesd: box(
-    'Capture device, SDI to USB',
-    'capture',
-    scaled(SDI_IN),
-    video('usbout001', 'USB', 'out', 'USB-A'),
-    {
-      ports: ports(scaled(SDI_IN), video('usbout001', 'USB', 'out', 'USB-A')),
-    },
-  ),
+  capturehd: box('Capture device, HDMI to USB', 'capture', scaled(HDMI_IN), USB_OUT, {
+    power: { running: 2.5, factor: 0.6 },
+    ports: ports(scaled(HDMI_IN), USB_OUT),
+  }),
+  capturesd: box('Capture device, SDI to USB', 'capture', scaled(SDI_IN), USB_OUT, {
+    power: { running: 2.5, factor: 0.6 },
+    ports: ports(scaled(SDI_IN), USB_OUT),
+  }),
 };
 
 const DISK_OUT: PortSketch = ['disksock1', 'disk', 'out', 'USB-C', 'data'];
@@ -247,6 +261,7 @@ const ENCODERS: Record<string, Kind> = {
     encodes: true,
     recording: { rate: 10, disk: 128 },
     power: { running: 24, factor: 0.7 },
+    inner: inner(70),
     ports: ports(
       scaled(HDMI_IN),
       scaled(SDI_IN),
@@ -258,6 +273,7 @@ const ENCODERS: Record<string, Kind> = {
   phonesend: {
     label: 'Phone that sends the stream, one input',
     family: 'encoder',
+    inner: inner(15),
     weight: 0.2,
     encodes: true,
     power: { running: 6, factor: 0.5 },

@@ -16,7 +16,8 @@ const { plan, venue, kinds, shelf, rules, claims } = friday;
 /** Kinds until every field that a kind has was seen once. */
 function variedKinds(): Record<string, Kind> {
   const wanted = new Set(allFields(KindClass).map(({ name }: Field) => name));
-  const kept: Record<string, Kind> = {};
+  // One with two unlike ends besides the first cable that comes.
+  const kept: Record<string, Kind> = { hdmidta2m: kinds.kinds.hdmidta2m as Kind };
   for (const [id, kind] of Object.entries(kinds.kinds)) {
     const seen = Object.keys(kind).filter(name => wanted.has(name));
     if (seen.length === 0) continue;

@@ -18,8 +18,7 @@ const drop = (metres: number, make: string, amps: readonly number[], volts = 230
   return dropOn('lead00001', {
     length: givenFigure(metres, 'm'),
     make,
-    link: { from: { socket: 'socket001' }, to: { device: 'device000', port: 'mainsin01' } },
-    below: below.map((_, i) => `below${i}`),
+    through: ['device000', ...below.map((_, i) => `below${i}`)],
     loads,
     volts,
   }).drop;

@@ -125,7 +125,8 @@ describe('a route', () => {
         ];
         expect(turned === undefined).toBe(there === undefined);
         // What stands on the border of two cells may be taken for either, which shifts the zigzag.
-        if (there !== undefined && turned !== undefined) expect(Math.abs(turned / there - 1)).toBeLessThan(0.03);
+        if (there !== undefined && turned !== undefined)
+          expect(Math.abs(turned / there - 1)).toBeLessThan(0.03);
       }),
       { numRuns: 100 },
     );

@@ -35,7 +35,7 @@ const TABLE: readonly Row[] = [
     ['kinds', set('/kinds/laptopcom/power/running', 3200)],
     ['kinds', set('/kinds/laptopcom/power/running', 600)],
   ],
-  ['power.unpowered', 'stop', ['plan', remove('/links/feedlapto')], ['plan', set('/label', 'As it is')]],
+  ['power.unpowered', 'stop', ['plan', remove('/links/feedscree')], ['plan', set('/label', 'As it is')]],
   [
     'power.battery-short',
     'stop',

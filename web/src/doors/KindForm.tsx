@@ -1,5 +1,6 @@
 import {
   draftOf,
+  EMPTY_CABLE,
   EMPTY_PORT,
   FAMILIES,
   INSIDE_NUMBERS,
@@ -8,7 +9,9 @@ import {
   type KindDraft,
 } from '@idle-satchel/core';
 import { useFieldArray, useForm, useWatch, type UseFormRegister } from 'react-hook-form';
-import { optionalNumber, Options, PortRow, type KindFields } from './PortRow.js';
+import { CableFields } from './CableFields.js';
+import { optionalNumber, Options, type KindFields } from './kind-fields.js';
+import { PortRow } from './PortRow.js';
 
 const NEW: KindDraft = {
   label: '',
@@ -19,6 +22,9 @@ const NEW: KindDraft = {
   depth: undefined,
   height: undefined,
   price: undefined,
+  innerWattHours: undefined,
+  topsUp: false,
+  cable: EMPTY_CABLE,
   ports: [EMPTY_PORT],
   inside: {},
 };
@@ -79,41 +85,49 @@ export function KindForm({
         />
       </label>
       <KindNumbers register={register} family={family} />
-      <div className="overflow-x-auto">
-        <table aria-label="Ports">
-          <thead>
-            <tr>
-              <th>Port</th>
-              <th>Way</th>
-              <th>Connector</th>
-              <th>Ends in</th>
-              <th>Carries</th>
-              <th>Scaler</th>
-              <th>Shared</th>
-              <th>{isSwitcher ? 'Level, or what it gives' : 'Level'}</th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
-            {fields.map(({ row }, i) => (
-              <PortRow
-                key={row}
-                index={i}
-                port={ports[i]}
-                isSwitcher={isSwitcher}
-                isFaulty={Boolean(errors.ports?.[i]?.label)}
-                register={register}
-                onUp={() => move(i, i - 1)}
-                onRemove={() => remove(i)}
-              />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      {family === 'cable' ? (
+        <CableFields register={register} isFaulty={Boolean(errors.cable?.length)} />
+      ) : (
+        <>
+          <div className="overflow-x-auto">
+            <table aria-label="Ports">
+              <thead>
+                <tr>
+                  <th>Port</th>
+                  <th>Way</th>
+                  <th>Connector</th>
+                  <th>Ends in</th>
+                  <th>Carries</th>
+                  <th>Scaler</th>
+                  <th>Shared</th>
+                  <th>{isSwitcher ? 'Level, power, or what it gives' : 'Level, or power'}</th>
+                  <th />
+                </tr>
+              </thead>
+              <tbody>
+                {fields.map(({ row }, i) => (
+                  <PortRow
+                    key={row}
+                    index={i}
+                    port={ports[i]}
+                    isSwitcher={isSwitcher}
+                    isFaulty={Boolean(errors.ports?.[i]?.label)}
+                    register={register}
+                    onUp={() => move(i, i - 1)}
+                    onRemove={() => remove(i)}
+                  />
+                ))}
+              </tbody>
+            </table>
+          </div>
+          <p>
+            <button type="button" className="button" onClick={() => append({ ...EMPTY_PORT })}>
+              Add a port
+            </button>
+          </p>
+        </>
+      )}
       <p className="flex gap-2">
-        <button type="button" className="button" onClick={() => append({ ...EMPTY_PORT })}>
-          Add a port
-        </button>
         <span className="grow" />
         {kind && (
           <button type="button" className="button" onClick={() => onCopy(kind)}>
@@ -158,6 +172,24 @@ function KindNumbers({
           </label>
         ))}
       </div>
+      {family !== 'cable' && (
+        <p>
+          <label>
+            A battery inside, charged before{' '}
+            <input
+              className="field w-20 text-right"
+              type="number"
+              step="any"
+              min={0}
+              {...register('innerWattHours', optionalNumber)}
+            />{' '}
+            Wh
+          </label>{' '}
+          <label>
+            <input type="checkbox" {...register('topsUp')} /> charged again while it runs on another feed
+          </label>
+        </p>
+      )}
       {family === 'switcher' && (
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
           <legend className="text-faint">What it has inside</legend>

@@ -22,10 +22,12 @@ export function KindsPage() {
   const [said, setSaid] = useState({ problem: '', done: '' });
   const answer = useQuery(itemsQuery);
   const kinds = answer.data?.kinds.kinds;
-  const shown = inOrder(kinds).filter(
-    ([, { label, family, cable }]) =>
-      cable === undefined && `${label} ${family}`.toLowerCase().includes(wanted.trim().toLowerCase()),
-  );
+  const shown = inOrder(kinds)
+    .filter(([, { label, family }]) =>
+      `${label} ${family}`.toLowerCase().includes(wanted.trim().toLowerCase()),
+    )
+    // Cables are many and come last.
+    .sort(([, a], [, b]) => Number(a.cable !== undefined) - Number(b.cable !== undefined));
   const save = async (id: string, kind: Kind): Promise<void> => {
     const document = answer.data?.kindsDocument;
     if (!document) return;
@@ -65,7 +67,7 @@ export function KindsPage() {
       }
     >
       <Loading query={answer} what="the kinds" />
-      <div className="grid md:grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-6">
+      <div className="grid md:grid-cols-[15rem_minmax(0,1fr)] gap-6">
         <ul aria-label="Kinds" className="md:max-h-[76vh] overflow-auto">
           {shown.map(([id, kind]) => (
             <li key={id} className={`border-b border-rule ${open?.id === id ? 'bg-shade' : ''}`}>

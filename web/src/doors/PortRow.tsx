@@ -1,24 +1,7 @@
-import {
-  BUSES,
-  CARRIES,
-  CONNECTORS,
-  LEVELS,
-  PORT_ENDS,
-  type KindDraft,
-  type PortDraft,
-} from '@idle-satchel/core';
+import { BUSES, CARRIES, CONNECTORS, LEVELS, PORT_ENDS, type PortDraft } from '@idle-satchel/core';
 import type { UseFormRegister } from 'react-hook-form';
-
-/** Fields as the form holds them: lists that it may change. */
-export interface KindFields extends Omit<KindDraft, 'ports'> {
-  ports: PortDraft[];
-}
-export const optionalNumber = {
-  setValueAs: (text: unknown) => (text === '' || text === undefined ? undefined : Number(text)),
-};
-
-export const Options = ({ of }: { of: readonly string[] }) =>
-  of.map(each => <option key={each}>{each}</option>);
+import { optionalNumber, Options, type KindFields } from './kind-fields.js';
+import { AlongCell, PowerCell } from './PortPower.js';
 
 /** One port of a kind. */
 export function PortRow({
@@ -121,9 +104,9 @@ function EndsCell({
         <option value="">as usual</option>
         <Options of={PORT_ENDS} />
       </select>
-      {port?.ends === 'plug' && (
+      {(port?.ends === 'plug' || port?.connector === 'mains') && (
         <label className="block">
-          lead{' '}
+          {port.connector === 'mains' ? 'cord' : 'lead'}{' '}
           <input
             className="field w-14 text-right"
             type="number"
@@ -140,7 +123,7 @@ function EndsCell({
   );
 }
 
-/** The level of a sound port, or what an output of a switcher can give. */
+/** The level of a sound port, what an output of a switcher can give, and how it is or feeds something. */
 function SettingCell({
   index: i,
   port,
@@ -159,6 +142,11 @@ function SettingCell({
           <option value="">–</option>
           <Options of={LEVELS} />
         </select>
+      )}
+      {port?.carries === 'power' ? (
+        <PowerCell index={i} port={port} register={register} />
+      ) : (
+        <AlongCell index={i} port={port} register={register} />
       )}
       {isSwitcher && port?.carries === 'video' && port?.direction === 'out' && (
         <details>

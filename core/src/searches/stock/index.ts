@@ -113,6 +113,9 @@ function problemOf(bundle: Bundle, assessment: Assessment): CutTask {
   };
 }
 
+/** What the cord of a device leaves to cables, m. */
+const fromStock = ({ length, cord }: Run): number => Number(length.value) - cord;
+
 /** How long a lead must be, and of which cables it may be made. */
 function demandOf(
   id: string,
@@ -122,7 +125,7 @@ function demandOf(
   free: readonly OwnedCable[],
 ): LeadDemand {
   const link = plan.links?.[id];
-  const length = Number(run.length.value);
+  const length = fromStock(run);
   const source = link && sourceOf(signal.wiring, link);
   const unbroken = source?.port.carries === 'video' && run.connector === 'RJ45';
   const { asked } = run;
@@ -162,7 +165,7 @@ function cutsOf({ free, open }: CutTask, pieces: Pieces): ProposedCut[] {
       return at >= 0 ? same.splice(at, 1) : (pool.get(kind)?.shift() ?? []);
     });
     const total = own.reduce((sum, { length }) => sum + length, 0);
-    const length = Number(run.length.value);
+    const length = fromStock(run);
     return {
       link: id,
       label: run.label,

@@ -1,5 +1,5 @@
 /** How long each battery lasts, and whether it outlasts the event. */
-import type { Battery } from '../../documents/index.js';
+import type { Battery, InnerBattery } from '../../documents/index.js';
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
 import { batteryEnds, batteryLoad, batteryMargin, batteryMinutes, batteryUsable } from './figures.js';
 import { loadTerms, type Loads } from './loads.js';
@@ -7,11 +7,13 @@ import type { BatteryLife } from './result.js';
 
 export interface BatteryInUse {
   readonly kind: string;
-  readonly battery: Battery;
+  /** The battery that it is, or the one inside that it draws on. */
+  readonly battery?: Battery;
+  readonly inner?: InnerBattery;
   readonly item: string | undefined;
   /** Charge cycles, where they are logged. */
   readonly cycles: number | undefined;
-  readonly below: readonly string[] | undefined;
+  readonly draws: readonly string[] | undefined;
   readonly loads: Loads;
   readonly reserve: number;
   readonly start: Figure;
@@ -21,20 +23,24 @@ export interface BatteryInUse {
 }
 
 export function batteryLife(id: string, of: BatteryInUse): BatteryLife {
-  const { kind, battery, item = '', cycles, below = [], loads, reserve } = of;
-  const pointer = `/kinds/${kind}/battery`;
+  const { kind, battery, inner, item = '', cycles, draws = [], loads, reserve } = of;
   const usable = batteryUsable.calc(
     [id],
     [
-      given('V', battery.volts, 'V', 'kinds', `${pointer}/volts`),
-      given('Ah', battery.ampHours, 'Ah', 'kinds', `${pointer}/ampHours`),
+      ...(battery
+        ? [
+            given('V', battery.volts, 'V', 'kinds', `/kinds/${kind}/battery/volts`),
+            given('Ah', battery.ampHours, 'Ah', 'kinds', `/kinds/${kind}/battery/ampHours`),
+          ]
+        : [given('Wh', inner?.wattHours ?? 0, 'Wh', 'kinds', `/kinds/${kind}/inner/wattHours`)]),
       cycles === undefined
         ? constant('cycles', 0, '', 'charge cycles not logged')
         : given('cycles', cycles, '', 'shelf', `/items/${item}/cycles`),
       given('reserve', reserve, '%', 'rules', '/batteryReserve'),
     ],
+    battery ? {} : { formula: 'Wh * (1 - 0.0004 * cycles) * (1 - reserve / 100)' },
   );
-  const load = batteryLoad.calc([id], loadTerms('load', 'watts', below, loads));
+  const load = batteryLoad.calc([id], loadTerms('load', 'watts', draws, loads));
   const minutes = batteryMinutes.calc([id], [taken('usable', usable), taken('load', load)]);
   const ends = batteryEnds.calc(
     [id],

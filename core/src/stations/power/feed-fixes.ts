@@ -1,6 +1,8 @@
 /** Edits that feed a device from another outlet. */
-import type { End } from '../../documents/index.js';
+import type { End, Port } from '../../documents/index.js';
 import { distance, idFrom, inOrder, type Fix } from '../../foundations/index.js';
+import { WALL_SOCKET } from '../signal/lead-ends.js';
+import { clashOf, plainClash } from '../signal/port-fit.js';
 import type { PowerSeen } from './result.js';
 import { fix, inPlan } from '../../edits.js';
 
@@ -10,32 +12,36 @@ interface Outlet {
   readonly away: number;
 }
 
-/** Free outlets of strips and sockets of the venue, nearest to the device first. */
-function outletsNear({ signal, ground, own }: PowerSeen, device: string): Outlet[] {
-  const { wiring } = signal;
+/** Free outlets that an inlet of a device can be plugged into, those of the venue among them, nearest to the device first. */
+function outletsNear({ signal, ground, own }: PowerSeen, device: string, inlet: Port): Outlet[] {
+  const { wiring, leads } = signal;
   const at = ground.places[device]?.at;
   const away = (other: readonly [number, number] | undefined): number =>
     at && other ? distance(at, other) : Infinity;
-  const strips = Object.keys(own.strips).flatMap(strip => {
+  const givers = inOrder(wiring.devices).flatMap(([giver, { label }]) => {
     const [free] = wiring.freePorts(
-      strip,
-      ({ direction, carries }) => direction === 'out' && carries === 'power',
+      giver,
+      port => port.direction === 'out' && port.carries === 'power' && !clashOf(port, inlet, leads),
     );
-    if (!free || strip === device) return [];
-    return [
-      {
-        label: wiring.devices[strip]?.label ?? 'a strip',
-        from: { device: strip, port: free[0] },
-        away: away(ground.places[strip]?.at),
-      },
-    ];
+    // What is fed by nothing, or from the device itself, feeds nobody.
+    if (!free || giver === device || !own.feeds[giver] || hangsOn(own.feeds, giver, device)) return [];
+    return [{ label, from: { device: giver, port: free[0] }, away: away(ground.places[giver]?.at) }];
   });
-  const sockets = inOrder(ground.venue.sockets).map(([id, socket]) => ({
-    label: `socket ${socket.label}`,
-    from: { socket: id },
-    away: away(socket.at),
-  }));
-  return [...strips, ...sockets].sort((a, b) => a.away - b.away);
+  const sockets =
+    !plainClash(WALL_SOCKET, inlet) || leads.join(WALL_SOCKET, inlet)
+      ? inOrder(ground.venue.sockets).map(([id, socket]) => ({
+          label: `socket ${socket.label}`,
+          from: { socket: id },
+          away: away(socket.at),
+        }))
+      : [];
+  return [...givers, ...sockets].sort((a, b) => a.away - b.away);
+}
+
+/** Whether a device gets its power through another. */
+function hangsOn(feeds: PowerSeen['own']['feeds'], device: string, from: string): boolean {
+  const next = feeds[device]?.from;
+  return next !== undefined && (next === from || hangsOn(feeds, next, from));
 }
 
 /** Feeds a device from each outlet in turn; `drop` is a power link to remove with it. */
@@ -46,15 +52,16 @@ export function* feedFromOutlets(
   drop?: string,
 ): Generator<Fix> {
   const { wiring } = seen.signal;
-  const inlet = inOrder(wiring.kindOf(device)?.ports).find(
-    ([, port]) => port.direction === 'in' && port.carries === 'power' && port.connector === 'mains',
-  )?.[0];
-  if (!inlet) return;
+  const inlets = inOrder(wiring.kindOf(device)?.ports).filter(
+    ([, port]) => port.direction === 'in' && port.carries === 'power',
+  );
   const link = drop ?? idFrom(`${seed}/feed`);
-  for (const outlet of outletsNear(seen, device)) {
-    yield fix(
-      `Feed ${wiring.devices[device]?.label ?? 'it'} from ${outlet.label}`,
-      inPlan({ links: seen.links }).put('links', link, { from: outlet.from, to: { device, port: inlet } }),
-    );
+  for (const [port, inlet] of inlets) {
+    for (const outlet of outletsNear(seen, device, inlet)) {
+      yield fix(
+        `Feed ${wiring.devices[device]?.label ?? 'it'} from ${outlet.label}`,
+        inPlan({ links: seen.links }).put('links', link, { from: outlet.from, to: { device, port } }),
+      );
+    }
   }
 }

@@ -1,56 +1,150 @@
-/** Who is fed through what: from sockets and batteries, over strips and further strips. */
+/** Who is fed through what: from sockets and batteries, over strips and supplies, and along leads of signals. */
+import type { Along, End, Kind, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
-import type { Link } from '../../documents/index.js';
 import type { PlanWiring } from '../signal/index.js';
+import { reachedFrom } from '../signal/passive.js';
 
-export type Source = 'mains' | 'battery';
+/** What feeds a device in the end; `not known` where that is something of the house, or of which nobody says how it is fed. */
+export type Source = 'mains' | 'battery' | 'inner battery' | 'not known';
+
+export interface Feed {
+  readonly source: Source;
+  /** The link that brings it; none where the device feeds itself. */
+  readonly link: string | undefined;
+  /** The device that feeds it, and what along a lead of signals. */
+  readonly from: string | undefined;
+  readonly along: Along | undefined;
+}
 
 export interface Feeding {
-  /** What feeds a device in the end; none = nothing does. */
-  readonly sourceOf: Readonly<Record<string, Source>>;
-  /** Devices fed through a device, directly or through further strips. */
+  /** What feeds a device; none = nothing does. */
+  readonly feeds: Readonly<Record<string, Feed>>;
+  /** Devices fed through a device, directly or through further ones. */
   readonly below: Readonly<Record<string, readonly string[]>>;
   readonly atSocket: Readonly<Record<string, readonly string[]>>;
+  /** Devices that draw their current through a lead: the one it ends at, and those below that. */
+  readonly through: Readonly<Record<string, readonly string[]>>;
+  /** Devices that draw on a battery, or on the one inside a device, that device among them. */
+  readonly draws: Readonly<Record<string, readonly string[]>>;
 }
 
+/** One device fed by another, or by a socket of the venue. */
+interface Edge {
+  readonly link: string;
+  readonly to: string;
+  readonly along: Along | undefined;
+}
+
+/**
+ * One feed for each device: from the mains wherever they reach it, else from a battery, else from its own; of equals the
+ * one over the fewest others. One that is fed is enough, so what else is plugged in draws nothing there.
+ */
 export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding {
-  const sourceOf: Record<string, Source> = {};
-  const below: Record<string, readonly string[]> = {};
-  const atSocket: Record<string, string[]> = {};
+  const { sockets, from } = edgesOf(wiring);
+  const feeds: Record<string, Feed> = {};
+  const spread = (source: Source, first: readonly (readonly [string, Feed])[]): void => {
+    let next = first;
+    while (next.length > 0) {
+      const reached: (readonly [string, Feed])[] = [];
+      for (const [device, feed] of next) {
+        if (feeds[device]) continue;
+        feeds[device] = feed;
+        for (const { to, link, along } of from.get(device) ?? [])
+          reached.push([to, { source, link, from: device, along }]);
+      }
+      next = reached;
+    }
+  };
+  const itself = (source: Source, is: (kind: Kind, device: string) => boolean): void =>
+    spread(
+      source,
+      inOrder(wiring.devices).flatMap(([device]) => {
+        const kind = wiring.kindOf(device);
+        const own = { source, link: undefined, from: undefined, along: undefined };
+        return kind && is(kind, device) ? [[device, own] as const] : [];
+      }),
+    );
+  spread(
+    'mains',
+    [...sockets.values()]
+      .flat()
+      .map(({ to, link, along }) => [to, { source: 'mains', link, from: undefined, along }]),
+  );
+  itself('battery', ({ battery }) => battery !== undefined);
+  itself('inner battery', ({ inner }) => inner !== undefined);
+  itself('not known', (kind, device) => wiring.devices[device]?.resident === true || saysNothing(kind));
+  return { feeds, ...treeOf(feeds, sockets) };
+}
+
+/** Whether a kind does not say how it is fed: neither what it takes nor where. */
+const saysNothing = ({ power, ports = {} }: Kind): boolean => !power && !Object.values(ports).some(isInlet);
+
+const isInlet = ({ carries, direction, poweredBy }: Port): boolean =>
+  (carries === 'power' && direction !== 'out') || (poweredBy?.length ?? 0) > 0;
+
+interface Edges {
+  readonly sockets: ReadonlyMap<string, readonly Edge[]>;
+  readonly from: ReadonlyMap<string, readonly Edge[]>;
+}
+
+/** Every way in which a device feeds another. */
+function edgesOf(wiring: PlanWiring): Edges {
+  const sockets = new Map<string, Edge[]>();
+  const from = new Map<string, Edge[]>();
+  const add = (map: Map<string, Edge[]>, key: string, edge: Edge): void => {
+    map.set(key, [...(map.get(key) ?? []), edge]);
+  };
   for (const [device] of inOrder(wiring.devices)) {
-    const source = sourceAbove(wiring, device);
-    if (source) sourceOf[device] = source;
-    const fed = devicesBelow(wiring, device);
-    if (fed.length > 0) below[device] = fed;
-    for (const [, link] of wiring.into(device)) {
-      if (link.from.socket === undefined) continue;
-      (atSocket[link.from.socket] ??= []).push(...throughLink(link, fed));
+    for (const [id, link] of wiring.into(device)) {
+      if (wiring.portOf(link.to)?.carries !== 'power') continue;
+      const edge = { link: id, to: device, along: undefined };
+      if (link.from.socket !== undefined) add(sockets, link.from.socket, edge);
+      else if (link.from.device !== undefined) add(from, link.from.device, edge);
+    }
+    for (const [port, { poweredBy = [] }] of inOrder(wiring.kindOf(device)?.ports)) {
+      if (poweredBy.length === 0) continue;
+      for (const [end, over] of reachedFrom(wiring, { device, port })) {
+        const along = poweredBy.find(wanted => feedsWith(wiring, end, wanted));
+        if (along !== undefined && end.device !== undefined)
+          add(from, end.device, { link: over[0] ?? '', to: device, along });
+      }
     }
   }
-  return { sourceOf, below, atSocket };
+  return { sockets, from };
 }
 
-/** The devices fed through a lead: the one it ends at, and those below that. */
-export const throughLink = ({ to }: Link, below: readonly string[] = []): string[] =>
-  to.device === undefined ? [] : [to.device, ...below];
+const POE: readonly Along[] = ['PoE af', 'PoE at', 'PoE bt'];
 
-function sourceAbove(wiring: PlanWiring, device: string, seen: readonly string[] = []): Source | undefined {
-  if (seen.includes(device)) return undefined;
-  for (const [, { from, to }] of wiring.into(device)) {
-    if (wiring.portOf(to)?.carries !== 'power') continue;
-    if (from.socket !== undefined) return 'mains';
-    if (from.device === undefined) continue;
-    if (wiring.kindOf(from.device)?.family === 'battery') return 'battery';
-    const through = sourceAbove(wiring, from.device, [...seen, device]);
-    if (through) return through;
+/** Whether a port gives what another wants along its lead: PoE of the same class or above (IEEE 802.3), USB wherever nothing else is said. */
+function feedsWith(wiring: PlanWiring, end: End, wanted: Along): boolean {
+  const port = wiring.portOf(end);
+  if (!port) return false;
+  const isUsb = port.connector.startsWith('USB') && !port.poweredBy?.length;
+  const powers = port.powers ?? (isUsb ? ['USB'] : []);
+  return powers.some(
+    each => each === wanted || (POE.includes(wanted) && POE.indexOf(each) >= POE.indexOf(wanted)),
+  );
+}
+
+/** What hangs on what, by the feeds that were chosen. */
+function treeOf(feeds: Readonly<Record<string, Feed>>, sockets: Edges['sockets']): Omit<Feeding, 'feeds'> {
+  const children = new Map<string, string[]>();
+  for (const [device, { from }] of Object.entries(feeds)) {
+    if (from !== undefined) children.set(from, [...(children.get(from) ?? []), device]);
   }
-  return undefined;
-}
-
-function devicesBelow(wiring: PlanWiring, device: string, seen: readonly string[] = []): string[] {
-  if (seen.includes(device)) return [];
-  return wiring.outOf(device).flatMap(([, { from, to }]) => {
-    if (to.device === undefined || wiring.portOf(from)?.carries !== 'power') return [];
-    return [to.device, ...devicesBelow(wiring, to.device, [...seen, device])];
-  });
+  const under = (device: string): string[] =>
+    (children.get(device) ?? []).flatMap(child => [child, ...under(child)]);
+  const below = Object.fromEntries([...children.keys()].map(device => [device, under(device)]));
+  const through: Record<string, readonly string[]> = {};
+  const draws: Record<string, readonly string[]> = {};
+  for (const [device, { source, link, from }] of Object.entries(feeds)) {
+    const own = below[device] ?? [];
+    if (link !== undefined) through[link] = [device, ...own];
+    else if (source === 'battery') draws[device] = own;
+    else if (source === 'inner battery' && from === undefined) draws[device] = [device, ...own];
+  }
+  const atSocket = Object.fromEntries(
+    [...sockets].map(([socket, edges]) => [socket, edges.flatMap(({ link }) => through[link] ?? [])]),
+  );
+  return { below, atSocket, through, draws };
 }

@@ -20,13 +20,19 @@ export const power: Station<PowerReads, PowerResult> = {
     const venue = () => reads.ground.venue;
 
     const feeding = parts.part('feeding', { wiring: () => reads.signal.wiring }, feedingOf);
+    const fed = parts.each(
+      'feeds',
+      () => Object.entries(feeding().feeds),
+      (_, feed) => ({ feed, through: reads.signal.wiring.devices[feed.from ?? '']?.label }),
+      (_, each) => each,
+    );
     const leads = parts.part('mains leads', { runs: () => reads.runs.runs }, mainsLeadsOf);
     const devices = parts.each(
       'devices',
       equipment,
       (id, { kind }) => {
         const power = kindOf(kind)?.power;
-        return power && { kind, power, volts: venue().volts, source: feeding().sourceOf[id] };
+        return power && { kind, power, volts: venue().volts, feed: fed()[id] };
       },
       deviceLoad,
     );
@@ -61,27 +67,29 @@ export const power: Station<PowerReads, PowerResult> = {
     const drops = parts.each(
       'drops',
       () => Object.entries(leads()),
-      (id, lead) => {
-        const link = reads.links?.[id];
-        if (!link) return undefined;
-        const below = feeding().below[link.to.device ?? ''];
-        return { ...lead, link, below, loads: devices(), volts: venue().volts };
-      },
+      (id, lead) => ({
+        ...lead,
+        through: feeding().through[id],
+        loads: devices(),
+        volts: venue().volts,
+      }),
       dropOn,
     );
     const batteries = parts.each(
       'batteries',
       equipment,
       (id, { kind, item }) => {
-        const battery = kindOf(kind)?.battery;
-        if (!battery) return undefined;
+        const { battery, inner } = kindOf(kind) ?? {};
+        const onInner = inner && feeding().feeds[id]?.source === 'inner battery';
+        const energy = battery ? { battery } : onInner ? { inner } : undefined;
+        if (!energy) return undefined;
         const { start, before, end, phases } = reads.brief;
         return {
           kind,
-          battery,
+          ...energy,
           item,
           cycles: reads.shelf.items[item ?? '']?.cycles,
-          below: feeding().below[id],
+          draws: feeding().draws[id],
           loads: devices(),
           reserve: reads.rules.batteryReserve,
           start,
@@ -93,6 +101,15 @@ export const power: Station<PowerReads, PowerResult> = {
       batteryLife,
     );
     const total = parts.part('total', { loads: devices }, totalOf);
-    return resultOf<PowerResult>({ devices, strips, sockets, circuits, drops, batteries, total });
+    return resultOf<PowerResult>({
+      feeds: () => feeding().feeds,
+      devices,
+      strips,
+      sockets,
+      circuits,
+      drops,
+      batteries,
+      total,
+    });
   },
 };

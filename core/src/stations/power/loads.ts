@@ -1,7 +1,7 @@
 /** Load: of each device, and of all that is plugged into a strip or a wall socket. */
 import type { Kind } from '../../documents/index.js';
 import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
-import type { Source } from './feeding.js';
+import type { Feed } from './feeding.js';
 import { atSocket, atStrip, deviceAmps, deviceFedBy, deviceWatts, powerTotal } from './figures.js';
 import type { DeviceLoad, SocketLoad } from './result.js';
 
@@ -14,10 +14,10 @@ export interface DeviceFed {
   readonly kind: string;
   readonly power: NonNullable<Kind['power']>;
   readonly volts: number;
-  readonly source: Source | undefined;
+  readonly feed: { readonly feed: Feed; readonly through: string | undefined } | undefined;
 }
 
-export function deviceLoad(id: string, { kind, power, volts, source }: DeviceFed): DeviceLoad {
+export function deviceLoad(id: string, { kind, power, volts, feed }: DeviceFed): DeviceLoad {
   const pointer = `/kinds/${kind}/power`;
   const watts = deviceWatts.calc([id], [given('running', power.running, 'W', 'kinds', `${pointer}/running`)]);
   const factor =
@@ -27,11 +27,20 @@ export function deviceLoad(id: string, { kind, power, volts, source }: DeviceFed
   return {
     watts,
     amps: deviceAmps.calc([id], [taken('P', watts), given('V', volts, 'V', 'venue', '/volts'), factor]),
-    fedBy: source
-      ? deviceFedBy.found([id], source)
+    fedBy: feed
+      ? deviceFedBy.found([id], feed.feed.source, [], howFed(feed))
       : deviceFedBy.unknown([id], 'no socket and no battery feeds it'),
   };
 }
+
+/** By which way it is fed, where that is along a lead of signals. */
+const howFed = ({ feed: { along }, through }: NonNullable<DeviceFed['feed']>): { method?: string } =>
+  along === undefined
+    ? {}
+    : {
+        method:
+          along === 'partner' ? `through its pair from ${through ?? ''}` : `${along} from ${through ?? ''}`,
+      };
 
 /** Terms of one name for a figure of each of some devices; those that need no power have none. */
 export const loadTerms = (name: string, of: 'watts' | 'amps', ids: readonly string[], loads: Loads): Term[] =>

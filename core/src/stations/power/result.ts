@@ -7,6 +7,7 @@ import type { GroundResult } from '../ground/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
+import type { Feed } from './feeding.js';
 
 export interface PowerReads {
   readonly devices: MapOf<Equipment> | undefined;
@@ -23,7 +24,7 @@ export interface PowerReads {
 export interface DeviceLoad {
   readonly watts: Figure;
   readonly amps: Figure;
-  /** `mains`, `battery` or null when nothing feeds it. */
+  /** `mains`, `battery`, `inner battery`, `not known`, or null when nothing feeds it. */
   readonly fedBy: Figure;
 }
 
@@ -51,6 +52,8 @@ export interface BatteryLife {
 }
 
 export interface PowerResult {
+  /** What feeds each device that is fed. */
+  readonly feeds: Readonly<Record<string, Feed>>;
   readonly devices: Readonly<Record<string, DeviceLoad>>;
   readonly strips: Readonly<Record<string, SocketLoad>>;
   readonly sockets: Readonly<Record<string, SocketLoad>>;

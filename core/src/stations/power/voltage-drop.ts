@@ -1,9 +1,7 @@
 /** Voltage lost on each mains lead that crosses the floor. */
-import type { Link } from '../../documents/index.js';
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
 import type { RunResult } from '../runs/index.js';
 import { isMains } from '../runs/makes.js';
-import { throughLink } from './feeding.js';
 import { leadDrop } from './figures.js';
 import { loadTerms, type Loads } from './loads.js';
 
@@ -31,19 +29,19 @@ const THINNEST = 1.5;
 const COPPER = 0.0214;
 
 export interface LoadedLead extends MainsLead {
-  readonly link: Link;
-  readonly below: readonly string[] | undefined;
+  /** Devices that draw their current through it. */
+  readonly through: readonly string[] | undefined;
   readonly loads: Loads;
   readonly volts: number;
 }
 
 export function dropOn(
   id: string,
-  { length, make, link, below, loads, volts }: LoadedLead,
+  { length, make, through = [], loads, volts }: LoadedLead,
 ): { readonly drop: Figure } {
   const terms = [
     taken('L', length),
-    ...loadTerms('I', 'amps', throughLink(link, below), loads),
+    ...loadTerms('I', 'amps', through, loads),
     constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
     constant('A', SECTION[make] ?? THINNEST, 'mm²', 'cross section of the lead'),
     given('V', volts, 'V', 'venue', '/volts'),

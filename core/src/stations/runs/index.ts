@@ -24,20 +24,7 @@ export const runs: Station<RunsReads, RunsResult> = {
     const wiring = () => reads.signal.wiring;
     const places = () => reads.ground.places;
     const rules = () => reads.rules;
-    // Laid only when a lead crosses it: a survey by itself has none.
-    const laying = parts.part(
-      'laying',
-      {
-        outline: () => venue().outline,
-        walls: () => venue().walls,
-        pillars: () => venue().pillars,
-        areas: () => venue().areas,
-        doors: () => venue().doors,
-        stairs: () => venue().stairs,
-        ceilingPoints: () => venue().ceilingPoints,
-      },
-      layingOf,
-    );
+    const laying = layingPart(parts, venue);
     const leads = parts.part('leads', { links: () => reads.links, wiring, places }, leadsOf);
     const from = parts.each('from', leads, (_, link) => endAt(link.from, reads), asItIs);
     const to = parts.each('to', leads, (_, link) => endAt(link.to, reads), asItIs);
@@ -123,6 +110,22 @@ export const runs: Station<RunsReads, RunsResult> = {
   },
 };
 
+/** Laid only when a lead crosses it: a survey by itself has none. */
+const layingPart = (parts: Parts, venue: () => RunsReads['ground']['venue']) =>
+  parts.part(
+    'laying',
+    {
+      outline: () => venue().outline,
+      walls: () => venue().walls,
+      pillars: () => venue().pillars,
+      areas: () => venue().areas,
+      doors: () => venue().doors,
+      stairs: () => venue().stairs,
+      ceilingPoints: () => venue().ceilingPoints,
+    },
+    layingOf,
+  );
+
 /** The looms, each remembered for the leads that are in it. */
 function loomsOf(
   parts: Parts,
@@ -172,7 +175,8 @@ const leadsOf = ({
 
 /** What leads ask of the stock: those that bring their own, or have no length, ask nothing. */
 const wantedOf = ({ routed }: { readonly routed: Readonly<Record<string, RoutedRun>> }): readonly Wanted[] =>
-  Object.entries(routed).flatMap(([id, { figures, ownLead, make, ports, link }]) => {
+  Object.entries(routed).flatMap(([id, { figures, ownLead, cord, make, ports, link }]) => {
     const length = numberOf(figures.length);
-    return length === undefined || ownLead ? [] : [{ id, make, ports, length, link }];
+    if (length === undefined || ownLead) return [];
+    return [{ id, make, ports, length: length - Number(cord?.value ?? 0), link }];
   });

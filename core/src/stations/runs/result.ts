@@ -70,6 +70,8 @@ export interface RunResult extends RunLengths {
   readonly wanted: Figure;
   readonly items: readonly string[];
   readonly cutBy: Cut['by'] | undefined;
+  /** What the cord of its device takes on of it, m; nothing where the cord reaches by itself. */
+  readonly cord: number;
   /** One of its ends brings its lead along, so that no cable is wanted. */
   readonly ownLead: boolean;
 }

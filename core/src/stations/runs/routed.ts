@@ -1,8 +1,8 @@
 /** Routed leads: the way of each over the floors, and how long it must be. */
 import type { CableMake, Connector, Link } from '../../documents/index.js';
-import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import type { OwnedLeads, PortFace } from '../signal/lead-ends.js';
+import { WALL_SOCKET, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
 import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 import { endOf, risesOf, type EndAt, type RoutedEnd } from './ends.js';
@@ -41,6 +41,8 @@ export interface RoutedRun {
   readonly route: Route | undefined;
   /** Length of the lead that one of its ends brings along, m. */
   readonly ownLead: Term | undefined;
+  /** Length of the cord at its end, m, which takes it on from the cables. */
+  readonly cord: Term | undefined;
   readonly figures: RunLengths;
 }
 
@@ -55,7 +57,6 @@ export function makeOf(
   return port && usual !== undefined ? { make: link.make ?? usual, connector: port.connector } : undefined;
 }
 
-const WALL: PortFace = { connector: 'mains', direction: 'out', carries: 'power' };
 const NETWORK_WALL: PortFace = { connector: 'RJ45', direction: 'both', carries: 'network' };
 
 /** What a port is joined to by a plain lead. */
@@ -69,7 +70,7 @@ const facing = ({ connector, carries, direction }: PortFace): PortFace => ({
 function portsOf({ from, to }: Link, wiring: PlanWiring, known: OwnedLeads): JoinedPorts {
   const [out, into] = [wiring.portOf(from), wiring.portOf(to)];
   const wall = ({ socket, networkSocket }: Link['from']): PortFace | undefined =>
-    socket !== undefined ? WALL : networkSocket !== undefined ? NETWORK_WALL : undefined;
+    socket !== undefined ? WALL_SOCKET : networkSocket !== undefined ? NETWORK_WALL : undefined;
   const [near, far] = [out ?? wall(from), into ?? wall(to)];
   if (near && far && !(out && into && clashOf(out, into, known))) return [near, far];
   if (far) return [facing(far), far];
@@ -88,6 +89,15 @@ function ownLeadOf(link: Link, wiring: PlanWiring): Term | undefined {
     : given('own', length, 'm', 'kinds', pointer);
 }
 
+/** The cord of the device that a mains lead ends at. */
+function cordOf({ to }: Link, wiring: PlanWiring): Term | undefined {
+  const port = wiring.portOf(to);
+  if (port?.connector !== 'mains' || port.direction !== 'in' || port.ownLead === undefined) return undefined;
+  const { device = '', port: key = '' } = to;
+  const pointer = `/kinds/${wiring.devices[device]?.kind ?? ''}/ports/${key}/ownLead`;
+  return given('cord', port.ownLead, 'm', 'kinds', pointer);
+}
+
 export interface LeadToLay {
   readonly link: Link;
   readonly from: EndAt;
@@ -100,16 +110,24 @@ export interface LeadToLay {
   readonly slack: number;
 }
 
-/** One lead, laid. */
+/** One lead, laid. Where the cord of its device reaches, that is all it takes. */
 export function routedRun(id: string, lead: LeadToLay): RoutedRun {
+  const run = laidOut(id, lead);
+  const { cord, figures: own, link } = run;
+  const reaches =
+    cord && numberOf(own.length) !== undefined && Number(own.length.value) <= Number(cord.value);
+  return reaches && !link.cables ? { ...run, ownLead: { ...cord, name: 'own' }, cord: undefined } : run;
+}
+
+function laidOut(id: string, lead: LeadToLay): RoutedRun {
   const { link, wiring, laying } = lead;
   const ports = portsOf(link, wiring, lead.known);
   const { make, connector } = makeOf(link, wiring) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
   const [from, to] = [endOf(link.from, lead.from, wiring), endOf(link.to, lead.to, wiring)];
   const crosses = from.carrier !== to.carrier;
-  const ownLead = ownLeadOf(link, wiring);
+  const [ownLead, cord] = [ownLeadOf(link, wiring), cordOf(link, wiring)];
   const slack = given('slack', lead.slack, '%', 'rules', '/slack');
-  const known = { link, from, to, make, connector, ports, crosses, ownLead };
+  const known = { link, from, to, make, connector, ports, crosses, ownLead, cord };
   const measured =
     link.measured === undefined
       ? undefined

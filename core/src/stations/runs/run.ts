@@ -41,7 +41,8 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
   const lengthTerm = taken('length', length);
   const cableLength = lengthOfCables(id, run, cut);
   const used = cableLength.value === null ? { ...lengthTerm, name: 'used' } : taken('used', cableLength);
-  const sold = numberOf(length) === undefined ? undefined : soldLength(Number(length.value));
+  const beyondCord = Number(length.value) - Number(run.cord?.value ?? 0);
+  const sold = numberOf(length) === undefined ? undefined : soldLength(beyondCord);
   return {
     number,
     label: `${run.from.label} → ${run.to.label}`,
@@ -61,14 +62,18 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
     ...run.figures,
     ...reach,
     cable: run.ownLead
-      ? figures.cable.found([id], 'its own lead', [run.ownLead], { method: 'one end brings its plug along' })
+      ? figures.cable.found([id], 'its own lead', [run.ownLead], { method: 'one end brings its lead along' })
       : cutFigure(id, cut, [lengthTerm]),
     cableLength,
     joints,
     excess:
       cableLength.value === null
         ? figures.excess.unknown([id], NOT_OWNED)
-        : figures.excess.calc([id], [taken('cable', cableLength), lengthTerm]),
+        : figures.excess.calc(
+            [id],
+            [taken('cable', cableLength), ...(run.cord ? [run.cord] : []), lengthTerm],
+            run.cord ? { formula: 'cable + cord - length' } : {},
+          ),
     reach: reachVerdict(id, used, reach, format, proofOf(run.link, id, cables)),
     wanted:
       cut || run.ownLead || sold === undefined
@@ -79,6 +84,7 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
           ),
     items: cables.map(({ item }) => item),
     cutBy: cut?.by,
+    cord: Number(run.cord?.value ?? 0),
     ownLead: run.ownLead !== undefined,
   };
 }

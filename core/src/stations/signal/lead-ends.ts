@@ -34,6 +34,9 @@ const SOCKET_OF: Readonly<Partial<Record<Connector, Connector>>> = {
 export const isSameSocket = (a: Connector, b: Connector): boolean =>
   (SOCKET_OF[a] ?? a) === (SOCKET_OF[b] ?? b);
 
+/** A wall socket of the venue. */
+export const WALL_SOCKET: PortFace = { connector: 'mains', direction: 'out', carries: 'power' };
+
 /** Pins or holes of a port with such contacts; undefined where it goes both ways. */
 export function contactsOf({ ends, direction, carries }: PortFace): 'pins' | 'holes' | undefined {
   if (ends === 'pins' || ends === 'holes') return ends;

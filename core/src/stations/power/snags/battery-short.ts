@@ -6,12 +6,14 @@ import { fix, inPlan } from '../../../edits.js';
 /** A battery that ends before the event does, or barely after. */
 export const batteryShort = powerRule({
   rule: 'power.battery-short',
-  reads: ({ own, signal }) => ({ batteries: own.batteries, devices: signal.wiring.devices }),
-  *find({ batteries, devices }) {
+  reads: ({ own, signal }) => ({ batteries: own.batteries, wiring: signal.wiring }),
+  *find({ batteries, wiring }) {
     for (const [id, { ends, margin }] of Object.entries(batteries)) {
       const severity = severityOf(margin);
       if (severity === undefined) continue;
-      const label = devices[id]?.label ?? 'A battery';
+      const isInner = wiring.kindOf(id)?.battery === undefined;
+      const device = wiring.devices[id]?.label ?? 'A battery';
+      const label = isInner ? `The battery inside ${device}` : device;
       const minutes = Math.round(Math.abs(numberOf(margin) ?? 0));
       yield {
         severity,
@@ -21,13 +23,19 @@ export const batteryShort = powerRule({
             ? `${label} is empty ${minutes} min before the end.`
             : `${label} has only ${minutes} min to spare at the end.`,
         because: [ends, margin],
-        advice: 'Carry a second one and swap it in a break; keep terminals covered.',
+        advice: isInner
+          ? 'Charge it while it runs, or feed it from a socket or a larger battery.'
+          : 'Carry a second one and swap it in a break; keep terminals covered.',
       };
     }
   },
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     const { wiring } = seen.signal;
+    if (wiring.kindOf(id)?.battery === undefined) {
+      yield* feedFromOutlets(seen, id, snag.id);
+      return;
+    }
     const used = new Set(Object.values(wiring.devices).map(device => device.item));
     const bigger = inOrder(seen.shelf.items)
       .filter(([item, { kind, state }]) => {
