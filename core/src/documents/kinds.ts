@@ -1,5 +1,5 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
+import { Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
 import { Inside, Port } from './ports.js';
 import { Assembly } from './assembly.js';
 import {
@@ -7,10 +7,12 @@ import {
   CABLE_MAKES,
   CONNECTORS,
   FAMILIES,
+  FUNCTIONS,
   type CableContact,
   type CableMake,
   type Connector,
   type Family,
+  type Function,
 } from './signal-words.js';
 
 export class PowerNeed {
@@ -188,6 +190,8 @@ export class Kind {
   @Optional() @Num(0.02, 30) screenWidth?: number;
   /** It contains a stream encoder. */
   @Optional() @Flag() encodes?: boolean;
+  /** What it does besides what its family does: a tablet that is a camera and mixes, a recorder that plays. */
+  @Optional() @Words(FUNCTIONS) does?: Function[];
   /** It takes talkback out of what passes through it. */
   @Optional() @Flag() strips?: boolean;
 }

@@ -32,9 +32,12 @@ export type Level = (typeof LEVELS)[number];
 
 export const BUSES = [
   ...(['programme', 'second programme', 'third programme', 'clean'] as const),
-  ...(['preview', 'multiview', 'aux'] as const),
+  ...(['preview', 'multiview', 'aux', 'own picture'] as const),
 ] as const;
-/** What an output of a switcher gives: a programme, the first one without graphics, or one of its inputs (`aux`). */
+/**
+ * What an output of a switcher gives: a programme, the first one without graphics, one of its inputs (`aux`), or a
+ * picture that a computer makes apart from what it mixes (`own picture`).
+ */
 export type Bus = (typeof BUSES)[number];
 
 export const PROGRAMMES = ['programme', 'second programme', 'third programme', 'clean'] as const;
@@ -82,6 +85,13 @@ export type CableMake = (typeof CABLE_MAKES)[number];
 export const CABLE_ENDS = ['plug', 'socket', 'pins', 'holes'] as const;
 /** What an end of a cable is: pins and holes where the connector has such contacts. */
 export type CableContact = (typeof CABLE_ENDS)[number];
+
+export const FUNCTIONS = [
+  ...(['sees', 'switches', 'encodes', 'records pictures', 'records sound', 'plays'] as const),
+  ...(['mixes sound', 'shows', 'controls'] as const),
+] as const;
+/** What a thing does; families group lists only. */
+export type Function = (typeof FUNCTIONS)[number];
 
 export const FAMILIES = [
   'camera',

@@ -1,9 +1,10 @@
 /** What of a plan still wants a lead, and every way in which each can have one. */
 import type { Assessment } from '../../assess.js';
-import type { Bundle, Bus, Port } from '../../documents/index.js';
+import type { Bundle, Bus, Function, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
 import { pieceOf } from './assign.js';
+import { deviceDoes } from '../../stations/signal/functions.js';
 import { feedsOf } from '../../stations/signal/switching.js';
 import { FreePorts } from './free-ports.js';
 import { Ways, type Way } from './ways.js';
@@ -29,8 +30,9 @@ interface Scene {
   readonly signal: Assessment['signal'];
   readonly free: FreePorts;
   readonly ways: Ways;
-  /** Devices of some families, in order. */
+  /** Devices of some families, and those that do something, in order. */
   readonly ofFamily: (...families: readonly string[]) => readonly string[];
+  readonly doing: (does: Function) => readonly string[];
   readonly labelOf: (device: string) => string;
 }
 
@@ -47,6 +49,7 @@ export function demandsOf(bundle: Bundle, { signal, rules }: Assessment): Connec
     ways: new Ways(bundle, wiring, rules.format),
     ofFamily: (...families) =>
       devices.filter(([id]) => families.includes(wiring.kindOf(id)?.family ?? '')).map(([id]) => id),
+    doing: does => devices.map(([id]) => id).filter(id => deviceDoes(wiring, id, does)),
     labelOf: device => plan.devices?.[device]?.label ?? device,
   };
   const demands = [sourceDemands, sinkDemands, soundDemands, networkDemands].flatMap(each => each(scene));
@@ -70,8 +73,8 @@ const carries =
     port.carries === signal && port.direction === direction;
 
 /** Sources of pictures that reach no switcher. */
-function sourceDemands({ signal, free, ways, ofFamily, labelOf }: Scene): ConnectDemand[] {
-  const inputs = ofFamily('switcher').flatMap(id => free.of(id, carries('video', 'in')));
+function sourceDemands({ signal, free, ways, doing, labelOf }: Scene): ConnectDemand[] {
+  const inputs = doing('switches').flatMap(id => free.of(id, carries('video', 'in')));
   return Object.entries(signal.sources)
     .filter(([, { input }]) => input.value === null)
     .map(([id]) => ({
@@ -82,13 +85,17 @@ function sourceDemands({ signal, free, ways, ofFamily, labelOf }: Scene): Connec
 }
 
 /** Screens, recorders and encoders that nothing feeds. */
-function sinkDemands({ bundle: { plan }, signal, free, ways, ofFamily, labelOf }: Scene): ConnectDemand[] {
-  const outputs = ofFamily('switcher').flatMap(id => free.of(id, carries('video', 'out')));
+function sinkDemands({ bundle: { plan }, signal, free, ways, doing, labelOf }: Scene): ConnectDemand[] {
+  const outputs = doing('switches').flatMap(id => free.of(id, carries('video', 'out')));
+  const makes = new Set([...doing('switches'), ...doing('sees')]);
+  const sinks = new Set([...doing('shows'), ...doing('records pictures'), ...doing('encodes')]);
   const wantedOf = new Map<string, Bus>();
   for (const [, { device, programme }] of inOrder(plan.outputs)) {
     if (device !== undefined && !wantedOf.has(device)) wantedOf.set(device, programme ?? 'programme');
   }
-  return ofFamily('screen', 'recorder', 'encoder')
+  return inOrder(plan.devices)
+    .map(([id]) => id)
+    .filter(id => sinks.has(id) && !makes.has(id))
     .filter(id => feedsOf(signal.wiring, id).length === 0)
     .map(id => {
       const forMixer = plan.devices?.[id]?.viewers?.includes('mixer') ?? false;
@@ -102,10 +109,10 @@ function sinkDemands({ bundle: { plan }, signal, free, ways, ofFamily, labelOf }
 }
 
 /** Sound desks that feed nothing, while a switcher or encoder has no sound. */
-function soundDemands({ signal: { wiring }, free, ways, ofFamily, labelOf }: Scene): ConnectDemand[] {
-  const silent = ofFamily('switcher')
-    .concat(ofFamily('encoder'))
-    .filter(id => !wiring.into(id).some(([, { to }]) => wiring.portOf(to)?.carries === 'audio'));
+function soundDemands({ signal: { wiring }, free, ways, ofFamily, doing, labelOf }: Scene): ConnectDemand[] {
+  const silent = [...new Set([...doing('switches'), ...doing('encodes')])].filter(
+    id => !wiring.into(id).some(([, { to }]) => wiring.portOf(to)?.carries === 'audio'),
+  );
   const inputs = silent.flatMap(id => free.of(id, carries('audio', 'in')));
   return ofFamily('audio desk')
     .filter(id => wiring.outOf(id).length === 0)
@@ -131,9 +138,9 @@ function networkDemands({
   return inOrder(plan.devices).flatMap(([id, device]): ConnectDemand[] => {
     const kind = wiring.kindOf(id);
     const wants =
-      kind?.encodes === true ||
+      deviceDoes(wiring, id, 'encodes') ||
       device.worked === 'remote' ||
-      kind?.family === 'control' ||
+      deviceDoes(wiring, id, 'controls') ||
       device.tasks?.includes('call');
     const own = free.of(id, isNetwork);
     const linked = [...wiring.into(id), ...wiring.outOf(id)].some(

@@ -2,6 +2,7 @@
 import type { Bundle, Bus, Device, Kind, Port } from '../../documents/index.js';
 import { inOrder, whyNotNative, type VideoFormat } from '../../foundations/index.js';
 import { givenBy } from '../../stations/signal/formats.js';
+import { switches } from '../../stations/signal/functions.js';
 import { endsWords, OwnedLeads, type SpecialLead } from '../../stations/signal/lead-ends.js';
 import { plainClash } from '../../stations/signal/port-fit.js';
 import type { PlanWiring } from '../../stations/signal/result.js';
@@ -97,7 +98,7 @@ export class Ways {
 
   /** Whether an input that takes only its switcher's own format is given that. */
   private fitsAsItIs(from: PortEnd, to: PortEnd, input: Port): boolean {
-    if (input.scaled || this.wiring.kindOf(to.device)?.family !== 'switcher') return true;
+    if (input.scaled || !switches(this.wiring, to.device)) return true;
     const given = givenBy(this.wiring, from.device, from.port, this.format);
     const own = this.wiring.devices[to.device]?.format ?? this.format;
     return 'why' in given || whyNotNative(own, given.value) === undefined;

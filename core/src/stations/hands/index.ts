@@ -1,6 +1,7 @@
 /** Hands: roles that the design asks for, who does them, and when they must come. */
 import { inOrder, resultOf } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
+import { kindDoes } from '../signal/functions.js';
 import type { Station } from '../station.js';
 import { callOf, filledOf, peopleOf, riggingOf, wantedOf, workOf } from './call-time.js';
 import { HANDS_FIGURES } from './figures.js';
@@ -16,7 +17,7 @@ export const hands: Station<HandsReads, HandsResult> = {
   compute(reads, parts) {
     const devices = () => reads.devices;
     const wiring = () => reads.signal.wiring;
-    const cameras = () => inOrder(devices()).filter(([id]) => wiring().kindOf(id)?.family === 'camera');
+    const cameras = () => inOrder(devices()).filter(([id]) => kindDoes(wiring().kindOf(id), 'sees'));
     const operated = () => cameras().filter(([, { worked }]) => workedByHand(worked)).length;
     const wanted = parts.part('wanted', { devices, outputs: () => reads.outputs, wiring }, rolesWanted);
     const roles = parts.part(

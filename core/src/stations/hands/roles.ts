@@ -2,6 +2,7 @@
 import type { SkillName } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { movesAbout, WORKED_WORDS, workedByHand } from '../equipment.js';
+import { kindDoes, showsWords, switches } from '../signal/functions.js';
 import type { PlanWiring } from '../signal/index.js';
 import { roleFilled } from './figures.js';
 import type { HandsReads, RoleResult, Roles } from './result.js';
@@ -20,14 +21,14 @@ export function rolesWanted({
   wiring,
 }: Pick<HandsReads, 'devices' | 'outputs'> & { readonly wiring: PlanWiring }): readonly Wanted[] {
   const all = inOrder(devices);
-  const familyOf = (id: string) => wiring.kindOf(id)?.family;
+  const isCamera = (id: string) => kindDoes(wiring.kindOf(id), 'sees');
   const streams = Object.values(outputs ?? {}).some(output => output.kind === 'stream');
   const roles: Wanted[] = [{ key: 'lead', label: 'Lead', skill: 'lead', why: 'always one' }];
-  if (all.some(([id]) => familyOf(id) === 'switcher')) {
+  if (all.some(([id]) => switches(wiring, id))) {
     roles.push({ key: 'mixer', label: 'Vision mixer', skill: 'mixing', why: 'there is a switcher' });
   }
   for (const [id, device] of all) {
-    if (!workedByHand(device.worked) || familyOf(id) !== 'camera') continue;
+    if (!workedByHand(device.worked) || !isCamera(id)) continue;
     roles.push({
       key: `camera ${id}`,
       label: `Camera operator, ${device.label}`,
@@ -46,7 +47,7 @@ export function rolesWanted({
       });
     }
   }
-  const remote = all.filter(([id, device]) => device.worked === 'remote' && familyOf(id) === 'camera');
+  const remote = all.filter(([id, device]) => device.worked === 'remote' && isCamera(id));
   for (let i = 0; i < remote.length; i += 3) {
     roles.push({
       key: `remote ${i / 3 + 1}`,
@@ -58,7 +59,7 @@ export function rolesWanted({
         .join(', ')} worked by remote`,
     });
   }
-  if (all.some(([id]) => familyOf(id) === 'computer')) {
+  if (all.some(([id]) => showsWords(wiring, id))) {
     roles.push({
       key: 'graphics',
       label: 'Graphics and words',

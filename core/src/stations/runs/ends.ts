@@ -4,6 +4,7 @@ import { constant, taken, type Figure, type MapOf, type Point, type Term } from 
 import { sweepOf, workedByHand, type Equipment } from '../equipment.js';
 import type { GroundResult, PlaceResult } from '../ground/index.js';
 import { rises } from './figures.js';
+import { kindDoes } from '../signal/functions.js';
 import { plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 
@@ -72,7 +73,7 @@ export function endOf(
     const [side, index] = near ? (['near', 0] as const) : (['far', 1] as const);
     return atWall(line.ends[index] as Point, `${side} end of ${line.label}`, `${id} ${side}`);
   }
-  const camera = wiring.kindOf(place?.carrier)?.family === 'camera';
+  const camera = kindDoes(wiring.kindOf(place?.carrier), 'sees');
   const byHand = workedByHand(carrier?.worked);
   const sweep = carrier && sweepOf(place?.carrier ?? id, carrier)?.value;
   const tail = (!camera ? TAIL.desk : byHand ? TAIL.operated : TAIL.locked) + (sweep ?? 0);

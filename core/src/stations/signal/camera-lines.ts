@@ -2,6 +2,7 @@
 import { constant, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import { cameraCoax, cameraControl, cameraTalkback, cameraTally } from './figures.js';
+import { kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 
 export interface CameraLines {
@@ -37,10 +38,10 @@ export function cameraLines({
   readonly aboard: Aboard;
 }): Readonly<Record<string, CameraLines>> {
   // Where one camera is sent as it is, nobody mixes who could speak to its operator.
-  const mixed = inOrder(wiring.devices).some(([id]) => wiring.kindOf(id)?.family === 'switcher');
+  const mixed = inOrder(wiring.devices).some(([id]) => switches(wiring, id));
   return Object.fromEntries(
     inOrder(wiring.devices).flatMap(([id, { worked }]): [string, CameraLines][] => {
-      if (wiring.kindOf(id)?.family !== 'camera') return [];
+      if (!kindDoes(wiring.kindOf(id), 'sees')) return [];
       const coax = coaxTo(wiring, id);
       if (worked === 'remote') {
         const steered = lineTo(wiring, id, ['control', 'network'], 'nothing steers it');
@@ -83,7 +84,7 @@ function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Out
 
 /** A tally lead, or a screen on the camera whose picture or network tells what is on air. */
 function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
-  const screen = own.find(each => wiring.kindOf(each)?.family === 'screen' && wiring.into(each).length > 0);
+  const screen = own.find(each => kindDoes(wiring.kindOf(each), 'shows') && wiring.into(each).length > 0);
   if (screen !== undefined)
     return {
       value: `by ${wiring.devices[screen]?.label ?? screen}`,

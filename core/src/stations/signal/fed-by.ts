@@ -11,6 +11,7 @@ import {
 } from '../../foundations/index.js';
 import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
+import { deviceDoes, kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { makesPicture, sourcesBehind } from './sources.js';
 import { busOf, feedsOf } from './switching.js';
@@ -70,6 +71,7 @@ const BUS_WORDS: Readonly<Record<Bus, string>> = {
   preview: 'preview',
   multiview: 'multiview',
   aux: 'one input',
+  'own picture': 'own picture',
 };
 
 /** Walks upstream from the device an output comes out of, to a switcher that has a source, or to a source. */
@@ -98,15 +100,17 @@ function feedBehind(walk: Walk, device: string, port: string | undefined, after:
     fedBy: { value: fedBy, method, terms },
     gets: { value: bus, method },
     format: givenBy(wiring, device, port, house),
-    switcher: kind?.family === 'switcher' ? device : undefined,
+    switcher: switches(wiring, device) ? device : undefined,
   });
-  if (makesPicture(kind, port) && device !== output.device) return made(`${label} alone`, 'one source');
-  if (kind?.family === 'switcher') {
+  if (makesPicture(wiring, device, port) && (device !== output.device || isItsOwn(wiring, output)))
+    return made(`${label} alone`, 'one source');
+  if (kind && switches(wiring, device)) {
     const bus = port === undefined ? ownBus(kind, output) : busOf(wiring, device, port);
     const withSource = feedsOf(wiring, device, port).filter(
       ([, lead]) => sourcesBehind(wiring, lead).size > 0,
     );
-    if (withSource.length === 0)
+    // A lens of its own is a source too.
+    if (withSource.length === 0 && !kindDoes(kind, 'sees'))
       return nothing(`${label} has no source${bus === 'aux' ? ' on that output' : ''}`);
     if (bus !== 'aux') {
       const sources = [constant('sources', withSource.length, 'pieces', 'inputs with a source')];
@@ -127,6 +131,11 @@ function feedBehind(walk: Walk, device: string, port: string | undefined, after:
   }
   return why;
 }
+
+/** Whether a device sends or records the picture that it makes: a camera that is its own encoder. */
+const isItsOwn = (wiring: PlanWiring, { kind, device }: Output): boolean =>
+  kindDoes(wiring.kindOf(device), 'sees') &&
+  deviceDoes(wiring, device, kind === 'recording' ? 'records pictures' : 'encodes');
 
 /** What a switcher itself streams or records is the programme that is wanted of it, where it has that many. */
 const ownBus = ({ inside }: Kind, { programme = 'programme' }: Output): Bus =>

@@ -14,6 +14,7 @@ import {
 } from '../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../shots/framing.js';
 import * as figures from './figures.js';
+import { kindDoes } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { waysInto } from './ways.js';
 
@@ -144,7 +145,7 @@ function camerasInto(
 ): readonly { readonly id: string; readonly way: readonly string[] }[] {
   const wayFrom = waysInto(wiring, device, ['video']);
   return inOrder(wiring.devices).flatMap(([id]) => {
-    const way = wiring.kindOf(id)?.family === 'camera' ? wayFrom(id) : undefined;
+    const way = kindDoes(wiring.kindOf(id), 'sees') ? wayFrom(id) : undefined;
     return way ? [{ id, way }] : [];
   });
 }

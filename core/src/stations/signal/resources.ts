@@ -10,6 +10,7 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import type { FedOutput } from './fed-by.js';
+import { switches } from './functions.js';
 import * as figures from './figures.js';
 import type { PlanWiring } from './result.js';
 import { LAYOUT_RESOURCES, layoutNeeds } from './layouts.js';
@@ -67,7 +68,7 @@ export function mainSwitcher({
   const wanted = inOrder(outputs);
   const ranked = [...wanted.filter(([, { kind }]) => kind === 'stream'), ...wanted];
   const feeding = ranked.map(([id]) => fed[id]?.switcher).find(each => each !== undefined);
-  return feeding ?? inOrder(wiring.devices).find(([id]) => wiring.kindOf(id)?.family === 'switcher')?.[0];
+  return feeding ?? inOrder(wiring.devices).find(([id]) => switches(wiring, id))?.[0];
 }
 
 interface Sketch {
@@ -98,9 +99,8 @@ function sketchOf(id: string, isMain: boolean, reads: CountReads): Sketches {
   const { wiring } = reads;
   const kind = wiring.kindOf(id);
   if (!kind) return {};
+  if (switches(wiring, id)) return { ...switcherSketch(id, isMain, reads), ...recorderSketch(id, reads) };
   switch (kind.family) {
-    case 'switcher':
-      return { ...switcherSketch(id, isMain, reads), ...recorderSketch(id, reads) };
     case 'matrix':
     case 'splitter':
       return {

@@ -3,6 +3,7 @@
 import { inOrder, settingOf, type Figure, type Outcome, type VideoFormat } from '../../foundations/index.js';
 import { computerSetting } from './figures.js';
 import { givenBy, type LinkFormat } from './formats.js';
+import { showsWords } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { isSource, portInUse } from './sources.js';
 
@@ -16,10 +17,7 @@ interface SettingReads {
 export const settingsOf = (reads: SettingReads): Readonly<Record<string, Figure>> =>
   Object.fromEntries(
     inOrder(reads.wiring.devices)
-      .filter(([id]) => {
-        const kind = reads.wiring.kindOf(id);
-        return kind?.family === 'computer' && isSource(kind);
-      })
+      .filter(([id]) => showsWords(reads.wiring, id) && isSource(reads.wiring, id))
       .map(([id]) => [id, computerSetting.said([id], settingFor(id, reads))]),
   );
 

@@ -1,9 +1,10 @@
 /** Sources: where the picture of each camera and computer goes, and whether it may be shown as it comes. */
-import type { Kind, Link } from '../../documents/index.js';
+import type { Link } from '../../documents/index.js';
 import { given, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
 import { sourceInput, sourcePicture } from './figures.js';
+import { kindDoes, showsWords, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
-import { feedsOf, onwards, passesOn, videoPorts } from './switching.js';
+import { busOf, feedsOf, onwards, passesOn, videoPorts } from './switching.js';
 
 export interface Source {
   /** The switcher input that it reaches first, or the device in which its way ends. */
@@ -12,19 +13,25 @@ export interface Source {
   readonly picture: Figure;
 }
 
-const SOURCES: ReadonlySet<string> = new Set(['camera', 'computer']);
-
-export const isSource = (kind: Kind | undefined): boolean =>
-  kind !== undefined &&
-  SOURCES.has(kind.family) &&
-  Object.values(kind.ports ?? {}).some(port => port.carries === 'video' && port.direction === 'out');
+/** A camera, or a computer that shows something, as far as it gives a picture. */
+export function isSource(wiring: PlanWiring, id: string | undefined): boolean {
+  const kind = wiring.kindOf(id);
+  if (id === undefined || !(kindDoes(kind, 'sees') || showsWords(wiring, id))) return false;
+  return Object.values(kind?.ports ?? {}).some(
+    ({ carries, direction }) => carries === 'video' && direction === 'out',
+  );
+}
 
 /**
  * Whether what comes out of a port is made in the device itself: in a camera or computer, or in something that has no
  * picture input, such as a player. Without a port, of any of its outputs.
  */
-export function makesPicture(kind: Kind | undefined, port?: string): boolean {
-  if (isSource(kind)) return kind?.ports?.[port ?? '']?.loops === undefined;
+export function makesPicture(wiring: PlanWiring, id: string, port?: string): boolean {
+  const kind = wiring.kindOf(id);
+  // What mixes, or sends what comes in, gives that; a computer may show something of its own beside it.
+  if (port !== undefined && busOf(wiring, id, port) === 'own picture') return true;
+  if (switches(wiring, id)) return false;
+  if (isSource(wiring, id)) return kind?.ports?.[port ?? '']?.loops === undefined;
   const own = Object.entries(kind?.ports ?? {}).filter(([, { carries }]) => carries === 'video');
   const gives = own.some(([id, { direction }]) => direction === 'out' && (port === undefined || id === port));
   return gives && own.every(([, { direction }]) => direction === 'out');
@@ -34,7 +41,7 @@ export function makesPicture(kind: Kind | undefined, port?: string): boolean {
 export const sourcesOf = ({ wiring }: { readonly wiring: PlanWiring }): Readonly<Record<string, Source>> =>
   Object.fromEntries(
     inOrder(wiring.devices)
-      .filter(([id]) => isSource(wiring.kindOf(id)))
+      .filter(([id]) => isSource(wiring, id))
       .map(([id]) => [
         id,
         {
@@ -68,9 +75,9 @@ function inputOf(wiring: PlanWiring, source: string): Outcome {
       seen.add(device);
       const kind = wiring.kindOf(device);
       const next: Step = { device, port, before: step };
-      if (kind?.family === 'switcher')
+      if (switches(wiring, device))
         return {
-          value: kind.ports?.[port ?? '']?.label ?? 'an input that does not exist',
+          value: kind?.ports?.[port ?? '']?.label ?? 'an input that does not exist',
           method: followed(next),
         };
       if (passesOn(kind?.family)) open.push(next);
@@ -118,8 +125,13 @@ export function sourcesBehind(wiring: PlanWiring, lead: Link): Set<string> {
     const key = `${device ?? ''} ${port}`;
     if (device === undefined || seen.has(key)) continue;
     seen.add(key);
-    if (makesPicture(wiring.kindOf(device), port)) sources.add(device);
-    else open.push(...feedsOf(wiring, device, port).map(([, each]) => each));
+    if (makesPicture(wiring, device, port)) {
+      sources.add(device);
+      continue;
+    }
+    // What mixes and sees has itself among its inputs.
+    if (kindDoes(wiring.kindOf(device), 'sees')) sources.add(device);
+    open.push(...feedsOf(wiring, device, port).map(([, each]) => each));
   }
   return sources;
 }

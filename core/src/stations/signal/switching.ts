@@ -1,6 +1,7 @@
 /** Ways through a device: which of its outputs give what comes into which of its inputs. */
 import type { Bus, Link, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
+import { switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 
 export type Lead = readonly [id: string, link: Link];
@@ -17,7 +18,7 @@ export const passesOn = (family: string | undefined): boolean => family !== unde
 /** What an output of a switcher or matrix gives: as it is set, else the first that it can; undefined for others. */
 export function busOf(wiring: PlanWiring, id: string, port: string): Bus | undefined {
   const { family, ports } = wiring.kindOf(id) ?? {};
-  if (family !== 'switcher' && family !== 'matrix') return undefined;
+  if (family !== 'matrix' && !switches(wiring, id)) return undefined;
   const set = wiring.devices[id]?.buses?.[port]?.bus;
   return set ?? ports?.[port]?.gives?.[0] ?? (family === 'matrix' ? 'aux' : 'programme');
 }
@@ -28,10 +29,12 @@ export function leadsThrough(wiring: PlanWiring, id: string, into: string, out: 
   const [input, output] = [kind?.ports?.[into], kind?.ports?.[out]];
   if (!kind || !input || !output) return false;
   if (output.loops !== undefined) return output.loops === into;
-  if (ORIGINS.has(kind.family) || kind.family === 'screen') return false;
+  if ((ORIGINS.has(kind.family) && !switches(wiring, id)) || kind.family === 'screen') return false;
   if (output.carries === 'video' && input.carries === 'video') {
     if (kind.family === 'patch bay') return false;
-    if (busOf(wiring, id, out) === 'aux') return wiring.devices[id]?.buses?.[out]?.input === into;
+    const bus = busOf(wiring, id, out);
+    if (bus === 'own picture') return false;
+    if (bus === 'aux') return wiring.devices[id]?.buses?.[out]?.input === into;
   }
   return true;
 }

@@ -43,7 +43,7 @@ export function traceOf(id: string, reads: TraceReads): Trace | undefined {
   if (link) return traceOfLead([id, link], reads);
   const device = reads.outputs?.[id]?.device ?? id;
   if (!wiring.devices[device]) return undefined;
-  if (isSource(wiring.kindOf(device)) && reads.outputs?.[id] === undefined) {
+  if (isSource(wiring, device) && reads.outputs?.[id] === undefined) {
     const leads = downstream(wiring, onwards(wiring, device));
     return traced('source', [device], leads, endsAmong(reads, device, leads), reads);
   }
@@ -74,7 +74,7 @@ function sourcesInto(wiring: PlanWiring, device: string, without?: string): Set<
   const leads = upstream(wiring, feedsOf(wiring, device), without);
   return new Set(
     leads.flatMap(([, { from }]) =>
-      from.device !== undefined && isSource(wiring.kindOf(from.device)) ? [from.device] : [],
+      from.device !== undefined && isSource(wiring, from.device) ? [from.device] : [],
     ),
   );
 }

@@ -3,6 +3,7 @@ import type { Viewer } from '../../documents/index.js';
 import { constant, given, inOrder, taken, type Figure } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import type { Aboard } from './camera-lines.js';
+import { kindDoes, switches } from './functions.js';
 import type { Counts } from './resources.js';
 import { viewSees, viewTile } from './figures.js';
 import type { PlanWiring } from './result.js';
@@ -46,16 +47,15 @@ interface Shown {
 export function viewsOf({ wiring, countables, aboard, streams }: ViewReads): Readonly<Record<string, View>> {
   const devices = inOrder(wiring.devices);
   const screens = devices
-    .filter(([id]) => wiring.kindOf(id)?.family === 'screen')
+    .filter(([id]) => kindDoes(wiring.kindOf(id), 'shows'))
     .map(([id, device]): Shown => ({ id, device, bus: busInto(wiring, id) }));
-  const mixed = devices.some(([id]) => wiring.kindOf(id)?.family === 'switcher');
+  const mixed = devices.some(([id]) => switches(wiring, id));
   const views: Record<string, View> = {};
   for (const [id, device] of devices) {
-    const kind = wiring.kindOf(id);
-    if (kind?.family === 'switcher' && countables[id]?.inputs?.used.value !== 0 && !isSub(wiring, id)) {
+    if (switches(wiring, id) && countables[id]?.inputs?.used.value !== 0 && !isSub(wiring, id)) {
       views[`mixer${id}`] = mixerView(wiring, id, device.label, screens, countables[id]?.tiles?.used);
     }
-    if (kind?.family === 'camera' && mixed && workedByHand(device.worked)) {
+    if (kindDoes(wiring.kindOf(id), 'sees') && mixed && workedByHand(device.worked)) {
       views[`camera${id}`] = operatorView(wiring, id, device.label, aboard(id), screens);
     }
   }
@@ -104,9 +104,7 @@ function presenterView(screens: readonly Shown[]): View {
 
 /** A switcher before another one is worked by whoever works that. */
 const isSub = (wiring: PlanWiring, id: string): boolean =>
-  onwards(wiring, id).some(
-    ([, { to }]) => to.device !== id && wiring.kindOf(to.device)?.family === 'switcher',
-  );
+  onwards(wiring, id).some(([, { to }]) => to.device !== id && switches(wiring, to.device));
 
 function mixerView(
   wiring: PlanWiring,
@@ -146,7 +144,7 @@ function reaches(wiring: PlanWiring, switcher: string, screen: string): boolean 
     const { device, port = '' } = link.from;
     if (device === switcher) return true;
     const key = `${device ?? ''} ${port}`;
-    if (device === undefined || seen.has(key) || wiring.kindOf(device)?.family === 'switcher') continue;
+    if (device === undefined || seen.has(key) || switches(wiring, device)) continue;
     seen.add(key);
     open.push(...feedsOf(wiring, device, port).map(([, each]) => each));
   }

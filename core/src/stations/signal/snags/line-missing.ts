@@ -1,6 +1,7 @@
 import { idFrom, inOrder, listed, severityOf } from '../../../foundations/index.js';
 import { beltpacks } from '../add-gear.js';
 import { connect } from '../connect.js';
+import { switches } from '../functions.js';
 import { signalRule } from '../result.js';
 
 const WORDS = {
@@ -44,9 +45,7 @@ export const lineMissing = signalRule({
   },
   *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring }, kinds, shelf, links }) {
     const [camera] = cameras;
-    const desk = inOrder(wiring.devices).find(
-      ([device]) => wiring.kindOf(device)?.family === 'switcher',
-    )?.[0];
+    const desk = inOrder(wiring.devices).find(([device]) => switches(wiring, device))?.[0];
     if (line === 'talkback' && desk !== undefined)
       yield* beltpacks(cameras, desk, id, { kinds, shelf, wiring });
     if (line !== 'control' || camera === undefined || cameras.length > 1) return;

@@ -1,5 +1,6 @@
 import { inOrder, severityOf, type DocumentPatch, type Fix } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
+import { deviceDoes, kindDoes, switches } from '../functions.js';
 import { signalRule, type SignalSeen } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -29,10 +30,10 @@ export const outputUnfed = signalRule({
       const kind = wiring.kindOf(device);
       const suits =
         output.kind === 'stream'
-          ? kind?.encodes === true
+          ? deviceDoes(wiring, device, 'encodes')
           : output.kind === 'recording'
-            ? kind?.recording !== undefined
-            : kind?.family === 'screen';
+            ? kindDoes(kind, 'records pictures')
+            : kindDoes(kind, 'shows');
       if (!suits) continue;
       const choose = inPlan().put('outputs', id, 'device', device);
       yield fix(`Take it from ${label}`, choose);
@@ -53,7 +54,7 @@ function* plugIn(
   const input = freeVideoPorts(wiring, device, 'in')[0];
   if (!input) return;
   for (const [switcher, { label }] of inOrder(wiring.devices)) {
-    if (switcher === device || wiring.kindOf(switcher)?.family !== 'switcher') continue;
+    if (switcher === device || !switches(wiring, switcher)) continue;
     const output = freeVideoPorts(wiring, switcher, 'out')[0];
     if (!output) continue;
     const connection = connect(

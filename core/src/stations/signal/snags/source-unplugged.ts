@@ -1,6 +1,7 @@
 import { inOrder, severityOf } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
 import { subSwitch } from '../insert.js';
+import { switches } from '../functions.js';
 import { signalRule } from '../result.js';
 
 /** A camera or computer whose picture reaches no input. */
@@ -25,7 +26,7 @@ export const sourceUnplugged = signalRule({
     const source = snag.subjects[0] ?? '';
     for (const [from, fromPort] of freeVideoPorts(wiring, source, 'out')) {
       for (const [switcher] of inOrder(wiring.devices)) {
-        if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
+        if (!switches(wiring, switcher)) continue;
         for (const [to, toPort] of freeVideoPorts(wiring, switcher, 'in')) {
           const connection = connect(
             {
@@ -47,7 +48,7 @@ export const sourceUnplugged = signalRule({
       }
     }
     for (const [switcher] of inOrder(wiring.devices)) {
-      if (wiring.kindOf(switcher)?.family !== 'switcher') continue;
+      if (!switches(wiring, switcher)) continue;
       if (freeVideoPorts(wiring, switcher, 'in').length === 0)
         yield* subSwitch(source, switcher, { kinds, shelf, wiring });
     }

@@ -1,0 +1,62 @@
+/** What things do, whatever family they are listed under. */
+import type { Device, Family, Function as Does, Kind, Task } from '../../documents/index.js';
+
+/** What a family does by its nature. */
+const BY_FAMILY: Readonly<Partial<Record<Family, readonly Does[]>>> = {
+  camera: ['sees'],
+  computer: ['plays'],
+  switcher: ['switches'],
+  encoder: ['encodes'],
+  recorder: ['records pictures'],
+  screen: ['shows'],
+  'audio desk': ['mixes sound'],
+  control: ['controls'],
+};
+
+/** What a computer does besides while it is set to a task. */
+const BY_TASK: Readonly<Partial<Record<Task, Does>>> = {
+  mix: 'switches',
+  encode: 'encodes',
+  control: 'controls',
+};
+
+/** Tasks for which a computer gives no picture of its own. */
+const UNSEEN: ReadonlySet<Task> = new Set(['encode', 'control', 'attendee', 'mix']);
+
+/** Whether a kind of thing has a function: by its family, by what it has inside, or as it is said. */
+export function kindDoes(kind: Kind | undefined, does: Does): boolean {
+  if (!kind) return false;
+  if (kind.does?.includes(does) || BY_FAMILY[kind.family]?.includes(does)) return true;
+  switch (does) {
+    case 'sees':
+      return kind.optics !== undefined;
+    case 'switches':
+      return kind.inside !== undefined;
+    case 'encodes':
+      return kind.encodes === true;
+    case 'records pictures':
+      return kind.recording !== undefined;
+    case 'mixes sound':
+      return (kind.inside?.channels ?? 0) > 0;
+    default:
+      return false;
+  }
+}
+
+interface Things {
+  readonly devices: Readonly<Record<string, Pick<Device, 'tasks'>>>;
+  readonly kindOf: (device: string | undefined) => Kind | undefined;
+}
+
+/** Whether a device has a function: its kind has, or a task makes it. */
+export const deviceDoes = ({ devices, kindOf }: Things, id: string | undefined, does: Does): boolean =>
+  kindDoes(kindOf(id), does) || (devices[id ?? '']?.tasks?.some(task => BY_TASK[task] === does) ?? false);
+
+export const switches = (things: Things, id: string | undefined): boolean =>
+  deviceDoes(things, id, 'switches');
+
+/** Whether a device is a computer that shows something: not one that only encodes, controls, attends or mixes. */
+export function showsWords({ devices, kindOf }: Things, id: string): boolean {
+  const tasks = devices[id]?.tasks ?? [];
+  return kindOf(id)?.family === 'computer' && (tasks.length === 0 || tasks.some(task => !UNSEEN.has(task)));
+}
