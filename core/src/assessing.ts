@@ -14,6 +14,7 @@ import {
   type Snag,
   type StationName,
 } from './foundations/index.js';
+import { camerasBesideMixer, modemsAt } from './stations/standing-where.js';
 import { readsBy, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf } from './stations/equipment.js';
@@ -129,7 +130,10 @@ export function createChainBy(
     const rules = shared.remembered('rules', { houseRules: bundle.rules, own: plan.rules }, rulesInForce);
     const equipment = equipmentOf(plan.devices, shared);
 
-    const reads = readsBy(bundle, rules, equipment, () => results);
+    const standing = () => ({ devices: equipment, kinds: bundle.kinds, places: results.ground.places });
+    const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
+    const modems = () => shared.remembered('modems', standing(), modemsAt);
+    const reads = readsBy(bundle, rules, { equipment, besideMixer, modems }, () => results);
     const visits: Record<StationName, Visit> = resultOf<Record<StationName, Visit>>({
       brief: () => visit(brief, reads.brief()),
       ground: () => visit(ground, reads.ground()),

@@ -1,5 +1,6 @@
 /** What each station reads: the arrows between documents and stations, each followed in one hop. */
 import type { Bundle, Rules } from './documents/index.js';
+import type { Point } from './foundations/index.js';
 import type { BriefResult } from './stations/brief/index.js';
 import type { DayResult } from './stations/day/index.js';
 import type { GroundResult } from './stations/ground/index.js';
@@ -26,6 +27,16 @@ export interface Results {
   readonly day: DayResult;
 }
 
+/** What is derived from the documents before any station, so that most of them rest while things are moved about. */
+export interface Derived {
+  /** The devices without where they stand. */
+  readonly equipment: Bundle['plan']['devices'];
+  /** Cameras within reach of whoever mixes. */
+  readonly besideMixer: () => readonly string[];
+  /** Where the modems on the mobile network stand. */
+  readonly modems: () => Readonly<Record<string, Point>>;
+}
+
 /**
  * What every station reads, as thunks: nothing is worked out before it is read. `rules`: those in force;
  * `results`: those of the stations that come before.
@@ -33,7 +44,7 @@ export interface Results {
 export function readsBy(
   { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
   rules: Rules,
-  equipment: Bundle['plan']['devices'],
+  { equipment, besideMixer, modems }: Derived,
   results: () => Results,
 ) {
   const { devices, links, outputs, runningOrder } = plan;
@@ -62,6 +73,7 @@ export function readsBy(
       rules,
       shots: plan.shots,
       runningOrder,
+      besideMixer: besideMixer(),
     }),
     stream: () => ({
       outputs,
@@ -70,6 +82,7 @@ export function readsBy(
       kinds,
       brief: results().brief,
       signal: results().signal,
+      modems: modems(),
     }),
     runs: () => ({
       devices: equipment,

@@ -113,6 +113,10 @@ function crowded(bundle: Bundle): Bundle {
     inRack('rackswit1', 'switchrac'),
     inRack('splitter1', 'splithdm2'),
     inRack('recorder2', 'recordsdi'),
+    // A second way out, over the mobile network.
+    inRack('bondedbel', 'bondedbel'),
+    lead('linkbonde', ['splitter1', 'hdmioutp02'], ['bondedbel', 'hdmiin001']),
+    add('/outputs/outmobile', { order: 'zz', label: 'Reserve', kind: 'stream', device: 'bondedbel' }),
     inRack('campantl1', 'campantil', { worked: 'remote', place: { at: [12, 12], height: 2 } }),
     lead('linkmonit', ['switcher1', 'hdmiout03'], ['monitor01', 'hdmiin001']),
     lead('linkmoni2', ['rackswit1', 'hdmiout01'], ['monitor02', 'hdmiin001']),
@@ -158,7 +162,15 @@ function crowded(bundle: Bundle): Bundle {
     }),
     add('/rules', { keptSpare: 25, delayAt: 'desk', circle: 'pixels', uploadHeadroom: 'half' }),
   ];
-  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+  const mobileReadings = {
+    reading01: { order: '1', at: [6, 9.5], up: 4.5, taken: '2026-11-20T19:00:00Z' },
+    reading02: { order: '2', at: [8, 9], up: 3.2, taken: '2026-11-21T19:00:00Z' },
+  } as unknown as Bundle['venue']['mobileReadings'] & object;
+  return {
+    ...bundle,
+    venue: { ...bundle.venue, mobileReadings },
+    plan: applyPatch(bundle.plan, patch),
+  };
 }
 
 /** A plan as it is when just made. */

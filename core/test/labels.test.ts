@@ -28,7 +28,7 @@ describe('labels', () => {
   });
 
   it('keep their numbers when leads come and go; only what changed is printed again', () => {
-    const gone = applyPatch(printed, [remove('/links/linksound')]);
+    const gone = applyPatch(printed, [remove('/links/linkside1')]);
     expect(changedLabels(labelsOf(gone), gone)).toEqual([]);
     const more = applyPatch(gone, [
       set('/links/aaaaaaaa1', {
@@ -39,7 +39,7 @@ describe('labels', () => {
     const changed = changedLabels(labelsOf(more), more);
     expect(new Set(changed.map(({ link }) => link))).toEqual(new Set(['aaaaaaaa1']));
     // The number of the lead that is gone is free again.
-    const before = labelsOf(printed).find(({ link }) => link === 'linksound')?.number;
+    const before = labelsOf(printed).find(({ link }) => link === 'linkside1')?.number;
     expect(changed[0]?.number).toBe(before);
     const other = applyPatch(printed, [set('/devices/camside01/label', 'C3 LEFT')]);
     expect(new Set(changedLabels(labelsOf(other), other).map(({ link }) => link))).toEqual(

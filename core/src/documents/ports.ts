@@ -73,6 +73,8 @@ export class Port {
   /** What its device can be fed by along the lead into this port, and what this port feeds another with. */
   @Optional() @Words(ALONG) poweredBy?: Along[];
   @Optional() @Words(ALONG) powers?: Along[];
+  /** It is a modem on the mobile network, and so a line by itself. */
+  @Optional() @Flag() mobile?: boolean;
   /** The input of its device that it hands on as it comes. */
   @Optional() @Ref() loops?: string;
 }

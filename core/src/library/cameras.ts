@@ -28,7 +28,87 @@ const PAN_TILT: NonNullable<Kind['optics']> = {
   nearest: 1,
 };
 
+/** Sound that runs on with its picture. */
+const MIC_IN: PortSketch = ['micin0001', 'microphone in', 'in', 'TRS 3.5', 'audio', { level: 'microphone' }];
+
 export const CAMERAS: Record<string, Kind> = {
+  camhdmic1: {
+    label: 'Camcorder, 1/3-inch, 29–350 eq., HDMI C, with a battery',
+    family: 'camera',
+    weight: 0.5,
+    power: { running: 6, factor: 0.6 },
+    inner: inner(14),
+    optics: {
+      sensorWidth: 4.8,
+      sensorHeight: 2.7,
+      focalMin: 3.8,
+      focalMax: 46,
+      pixels: 1920,
+      apertureShort: 1.8,
+      apertureLong: 3,
+      baseIso: 160,
+      mostGain: 24,
+      nearest: 0.6,
+    },
+    ports: ports(
+      ['hdmiout01', 'HDMI out', 'out', 'HDMI C', 'video', { ...CAMERA, overlay: 'until off' }],
+      MIC_IN,
+      ADAPTER_IN,
+    ),
+  },
+  camoverhd: {
+    label: 'Camera, 2160p, HDMI, to hang over a table',
+    family: 'camera',
+    weight: 0.6,
+    power: { running: 9, factor: 0.6 },
+    optics: {
+      sensorWidth: 13.2,
+      sensorHeight: 7.43,
+      focalMin: 9,
+      focalMax: 25,
+      pixels: 3840,
+      apertureShort: 1.8,
+      apertureLong: 2.8,
+      baseIso: 200,
+      mostGain: 18,
+      nearest: 0.2,
+    },
+    ports: ports(
+      [
+        ...(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video'] as const),
+        { formats: ['2160p24', '2160p25', '2160p30', '2160p50', '1080p24', '1080p25', '1080p50'] },
+      ],
+      MIC_IN,
+      USB_POWER(12),
+      ADAPTER_IN,
+    ),
+  },
+  campanbat: {
+    label: 'Panoramic camera, sends by itself, on a battery plate',
+    family: 'camera',
+    weight: 0.5,
+    encodes: true,
+    power: { running: 11, factor: 0.6 },
+    optics: {
+      sensorWidth: 6.2,
+      sensorHeight: 4.6,
+      focalMin: 1.3,
+      focalMax: 1.3,
+      pixels: 3840,
+      panoramic: true,
+      apertureShort: 2,
+      baseIso: 100,
+      mostGain: 18,
+    },
+    ports: ports(
+      ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', { formats: ['2160p30', '1080p30'] }],
+      ['network01', 'network', 'both', 'RJ45', 'network'],
+      ['airnet001', 'Wi-Fi', 'both', 'air', 'network'],
+      [...(['usbsound1', 'USB, sound', 'in', 'USB-C', 'audio'] as const), { level: 'digital' }],
+      ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
+      ADAPTER_IN,
+    ),
+  },
   camoneinc: {
     label: 'Camera, 1-inch, 24–360 eq.',
     family: 'camera',
@@ -46,7 +126,7 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 16,
       nearest: 1,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], ADAPTER_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MIC_IN, ADAPTER_IN),
   },
   camfourth: {
     label: 'Camera, Four Thirds + 12–60',
@@ -69,6 +149,7 @@ export const CAMERAS: Record<string, Kind> = {
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA],
       ['platein01', 'battery plate', 'in', 'battery plate', 'power'],
+      MIC_IN,
       ADAPTER_IN,
     ),
   },
@@ -89,7 +170,7 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.8,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video', CAMERA], ADAPTER_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI D', 'video', CAMERA], MIC_IN, ADAPTER_IN),
   },
   camfullfr: {
     label: 'Camera, full frame + 24–70',
@@ -108,7 +189,7 @@ export const CAMERAS: Record<string, Kind> = {
       mostGain: 24,
       nearest: 0.4,
     },
-    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], ADAPTER_IN),
+    ports: ports(['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', CAMERA], MIC_IN, ADAPTER_IN),
   },
   phone0001: {
     label: 'Phone with a good camera, 24–77 eq.',

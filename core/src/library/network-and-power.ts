@@ -80,7 +80,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     weight: 0.3,
     power: { running: 5, factor: 0.6 },
     ports: ports(
-      ['airwan001', 'mobile network', 'in', 'air', 'network'],
+      ['airwan001', 'mobile network', 'in', 'air', 'network', { mobile: true }],
       ['lanport01', 'network', 'out', 'RJ45', 'network'],
       ['airlan001', 'Wi-Fi', 'out', 'air', 'network'],
       USB_POWER(10),

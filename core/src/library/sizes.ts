@@ -6,6 +6,15 @@ import type { Kind } from '../documents/index.js';
 
 /** Width, depth and height, mm, as it stands or lies in use, and the price of one in the currency of the house. */
 const TABLE: Readonly<Record<string, readonly [number, number, number, number]>> = {
+  recsound1: [80, 160, 40, 190],
+  tabletmix: [280, 7, 215, 900],
+  camhdmic1: [60, 130, 65, 300],
+  camoverhd: [75, 60, 75, 550],
+  campanbat: [70, 70, 170, 1300],
+  switchpla: [230, 120, 40, 220],
+  cuttertwo: [180, 120, 30, 380],
+  outboxusb: [70, 40, 15, 40],
+  preampmic: [110, 90, 45, 70],
   camoneinc: [130, 290, 145, 1500],
   camfourth: [150, 240, 120, 1900],
   camcompac: [75, 180, 85, 600],

@@ -76,6 +76,18 @@ export const SOUND: Record<string, Kind> = {
       ADAPTER_IN,
     ),
   },
+  preampmic: {
+    label: 'Microphone preamplifier, one channel',
+    family: 'audio interface',
+    weight: 0.3,
+    power: { running: 3, factor: 0.6 },
+    inner: inner(12),
+    ports: ports(
+      ['xlrin0001', 'microphone in', 'in', 'XLR', 'audio', { ...MIC, powers: ['phantom'] }],
+      ['trsout001', 'out', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
+      USB_POWER(5),
+    ),
+  },
   usbsound1: {
     label: 'USB audio interface, 2 in, 2 out',
     family: 'audio interface',

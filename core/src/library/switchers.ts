@@ -3,6 +3,7 @@ import type { Bus, Kind } from '../documents/index.js';
 import {
   ADAPTER_IN,
   CAMERA,
+  COMPUTER,
   hdmiIns,
   inner,
   MAINS_IN,
@@ -10,6 +11,7 @@ import {
   ports,
   row,
   TWELVE_VOLTS,
+  USB_POWER,
   type PortSketch,
 } from './port-sketches.js';
 
@@ -19,7 +21,7 @@ const MAIN: Bus[] = ['programme', 'clean', 'preview', 'multiview', 'aux'];
 const out = (
   id: string,
   label: string,
-  connector: 'HDMI A' | 'BNC',
+  connector: 'HDMI A' | 'BNC' | 'USB-C',
   gives: Bus[],
   more: PortSketch[5] = {},
 ): PortSketch => [id, label, 'out', connector, 'video', { gives, ...more }];
@@ -179,6 +181,18 @@ export const SWITCHERS: Record<string, Kind> = {
       MAINS_IN,
     ),
   },
+  switchpla: {
+    label: 'Switcher, plain, 4 HDMI in, one output',
+    family: 'switcher',
+    weight: 0.7,
+    power: { running: 10, factor: 0.6 },
+    inside: { mixes: 1, keyers: 1, control: 'panel' },
+    ports: ports(
+      ...hdmiIns(4, { scaled: true }),
+      out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'preview']),
+      ADAPTER_IN,
+    ),
+  },
   switchsub: {
     label: 'Sub-switcher, 4 HDMI in, cuts only',
     family: 'switcher',
@@ -239,7 +253,8 @@ export const SWITCHERS: Record<string, Kind> = {
     },
     ports: ports(
       ...row(4, 'usbin00', 'USB', 'in', 'USB-A', 'video', { scaled: true }),
-      out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'multiview']),
+      out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'multiview', 'own picture'], COMPUTER),
+      out('usbcout01', 'USB-C, second screen', 'USB-C', ['own picture', 'programme', 'multiview'], COMPUTER),
       ['usbaudio1', 'USB sound', 'in', 'USB-C', 'audio', { level: 'digital' }],
       NET,
       ADAPTER_IN,
@@ -259,7 +274,36 @@ export const SWITCHERS: Record<string, Kind> = {
       ['tabletnet', 'network', 'both', 'tablet socket', 'network', { group: 'the one socket' }],
       ['tabletaud', 'sound', 'in', 'tablet socket', 'audio', { group: 'the one socket', level: 'digital' }],
       ['tabletpow', 'power', 'in', 'USB-C', 'power', { group: 'the one socket' }],
-      ['airnet001', 'mobile network', 'both', 'air', 'network'],
+      ['airnet001', 'mobile network', 'both', 'air', 'network', { mobile: true }],
+    ),
+  },
+  tabletmix: {
+    label: 'Tablet, camera and mixer at once',
+    family: 'switcher',
+    weight: 0.6,
+    encodes: true,
+    power: { running: 9, factor: 0.5 },
+    inner: inner(30),
+    screenWidth: 0.24,
+    optics: {
+      sensorWidth: 5.6,
+      sensorHeight: 3.15,
+      focalMin: 28,
+      focalMax: 28,
+      equivalent: true,
+      pixels: 1920,
+      apertureShort: 1.8,
+      baseIso: 50,
+      mostGain: 24,
+      nearest: 0.2,
+    },
+    recording: { rate: 12, disk: 128 },
+    inside: { mixes: 1, keyers: 2, boxes: 2, stills: 20, encoder: 1080, control: 'panel' },
+    ports: ports(
+      ...row(4, 'airin00', 'picture over the air', 'in', 'air', 'video', { scaled: true }),
+      ['airnet001', 'mobile network', 'both', 'air', 'network', { mobile: true }],
+      ['tabletaud', 'headset socket', 'in', 'TRRS 3.5', 'audio', { level: 'microphone' }],
+      USB_POWER(18),
     ),
   },
   matrixeig: {

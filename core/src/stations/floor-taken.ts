@@ -3,6 +3,15 @@ import type { Device, Kind } from '../documents/index.js';
 import { squareAround, type Point } from '../foundations/index.js';
 import { workedByHand } from './equipment.js';
 
+/** People pass beneath what hangs from this height on, m. */
+export const PASSED_BENEATH = 2.1;
+
+/** Whether something hangs over people’s heads instead of standing: no camera, no lamp, and on no stand that is known. */
+export const hangsAloft = (
+  { place, support }: Pick<Device, 'place' | 'support'>,
+  kind: Pick<Kind, 'optics' | 'lamp'> | undefined,
+): boolean => (place?.height ?? 0) >= PASSED_BENEATH && support === undefined && !kind?.optics && !kind?.lamp;
+
 /** Side of the floor a support takes, m: a locked-off stand, and one with room for who works it. */
 const FOOTPRINT = { locked: 0.8, operated: 1.2 } as const;
 

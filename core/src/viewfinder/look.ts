@@ -68,7 +68,13 @@ export function boardsFor(
     ...[...peopleInSeats(ground.venue, rules, posture), ...peopleAtMarks(planned)].flatMap(each =>
       personBoards(each, aim),
     ),
-    ...gearOf({ devices, places: ground.places, standingHead: rules.standingHead, cameras: shots.cameras })
+    ...gearOf({
+      devices,
+      places: ground.places,
+      standingHead: rules.standingHead,
+      cameras: shots.cameras,
+      kinds: bundle.kinds.kinds,
+    })
       .filter(({ id }) => id !== camera)
       .flatMap(({ id, at, floor, top, operator }) => {
         const of = `devices/${id}`;

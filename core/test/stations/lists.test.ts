@@ -81,7 +81,8 @@ describe('runs', () => {
   it('cross the floor only between places, and then add up', () => {
     always(({ runs }) => {
       for (const run of Object.values(runs.runs)) {
-        if (!run.crosses) expect(number(run.length)).toBeCloseTo(0.5 * 1.05, 9);
+        // In one rack, or straight from one to the other with half a metre to spare.
+        if (!run.crosses) expect(number(run.length)).toBeGreaterThanOrEqual(0.5 * 1.05 - 1e-9);
         else if (run.length.value !== null) {
           const bare =
             number(run.onFloor) +

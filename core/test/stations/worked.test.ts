@@ -105,15 +105,16 @@ describe('Racks: watts inside, what a case gives off by itself, what it weighs',
 
 describe('Pack: what is taken, and tape by the roll', () => {
   agrees([
-    ['all that is packed, kg', 'pack.weight', 76.3],
+    ['all that is packed, kg', 'pack.weight', 76],
     ['67.3 m on rolls of 50 m', 'pack.tapeRolls', 2],
     ['nothing is missing', 'pack.missing', 0],
-    ['one camera heavier by 1.1 kg', 'pack.weight', 77.4, ['kinds', set('/kinds/camfourth/weight', 2.2)]],
+    ['one camera heavier by 1.1 kg', 'pack.weight', 77.1, ['kinds', set('/kinds/camfourth/weight', 2.2)]],
   ]);
 });
 
 describe('Hands: work shared, and the call', () => {
-  const onFloor = 113.5639766742807;
+  // The sound of the house desk goes straight over to the switcher beside it.
+  const onFloor = 113.5639766742807 - 0.8;
   const work = 2 * 12 + 1 * 8 + onFloor / 4 + 21 * 2 + 3 * 5;
   agrees([
     ['minutes of work', 'hands.work', work],
@@ -155,7 +156,7 @@ describe('Day: ready for the doors', () => {
   });
   it('is said once every check up to “Before doors” is ticked, and not with one left', () => {
     const ids = early.map(([id]) => id);
-    expect(ids).toHaveLength(35 + 15 + 10 + 8 + 2);
+    expect(ids).toHaveLength(35 + 14 + 10 + 8 + 2);
     expect(assess(ticked(ids)).day.readyForDoors.value).toBe(true);
     for (const left of [ids[0], ids[50], ids.at(-1)]) {
       expect(assess(ticked(ids.filter(id => id !== left))).day.readyForDoors.value).toBe(false);

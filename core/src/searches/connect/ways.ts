@@ -43,7 +43,11 @@ export class Ways {
   ) {
     this.leads = new OwnedLeads(bundle);
     this.between = inOrder(bundle.kinds.kinds).filter(
-      ([, { family }]) => family === 'adapter' || family === 'converter',
+      ([, { family, ports }]) =>
+        (family === 'adapter' || family === 'converter') &&
+        Object.values(ports ?? {}).filter(
+          ({ carries, direction }) => carries === 'video' && direction === 'out',
+        ).length <= 1,
     );
   }
 

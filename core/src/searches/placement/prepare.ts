@@ -87,9 +87,13 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
   const staying = cameras.filter(([id]) => !options.cameras.includes(id) && ground.places[id]?.at);
   const { places: stands } = ground;
   const { standingHead } = rules;
-  const gear = gearOf({ devices: plan.devices, places: stands, standingHead, cameras: shots.cameras }).filter(
-    ({ id }) => !cameras.some(([camera]) => camera === id),
-  );
+  const gear = gearOf({
+    devices: plan.devices,
+    places: stands,
+    standingHead,
+    cameras: shots.cameras,
+    kinds: kinds.kinds,
+  }).filter(({ id }) => !cameras.some(([camera]) => camera === id));
   const scene: Scene = {
     rules,
     ground,

@@ -3,6 +3,7 @@ import { inOrder, resultOf } from '../../foundations/index.js';
 import type { Venue } from '../../documents/index.js';
 import type { Station } from '../station.js';
 import { GROUND_FIGURES } from './figures.js';
+import { hangsAloft } from '../floor-taken.js';
 import { carrierOf, markOf, placeOf } from './places.js';
 import type { GroundReads, GroundResult } from './result.js';
 import { aisleOf, areaOf, blockersOf, dimensionOf, lengthOf, widthOf } from './room.js';
@@ -53,7 +54,12 @@ export const ground: Station<GroundReads, GroundResult> = {
       places: parts.each(
         'places',
         () => inOrder(reads.devices),
-        id => ({ ...carrierOf(reads.devices ?? {}, id), areas: areas() }),
+        id => {
+          const own = carrierOf(reads.devices ?? {}, id);
+          const carrier = reads.devices?.[own.carrier];
+          const hangs = carrier !== undefined && hangsAloft(carrier, reads.kinds.kinds[carrier.kind]);
+          return { ...own, areas: areas(), hangs };
+        },
         placeOf,
       ),
     });

@@ -30,6 +30,7 @@ export interface Placed {
   readonly carrier: string;
   readonly place: Place | undefined;
   readonly areas: Areas;
+  readonly hangs: boolean;
 }
 
 /** What carries a device in the end, and where that is; a ring of devices inside each other is cut. */
@@ -47,12 +48,19 @@ export function carrierOf(devices: MapOf<Device>, id: string): Pick<Placed, 'car
   return { carrier, place: devices[carrier]?.place };
 }
 
-export function placeOf(id: string, { carrier, place = {}, areas }: Placed): PlaceResult {
+export function placeOf(id: string, { carrier, place = {}, areas, hangs }: Placed): PlaceResult {
   const { at, level } = place;
   if (!at) {
     const why = 'it has no place yet';
     const floor = figures.placeFloor.unknown([id], why);
-    return { at, level: undefined, floor, elevation: figures.placeElevation.unknown([id], why), carrier };
+    return {
+      at,
+      level: undefined,
+      floor,
+      elevation: figures.placeElevation.unknown([id], why),
+      carrier,
+      hangs,
+    };
   }
   const floor = figures.placeFloor.found([id], floorAt(areas, at, level));
   const height =
@@ -64,6 +72,7 @@ export function placeOf(id: string, { carrier, place = {}, areas }: Placed): Pla
     level,
     floor,
     carrier,
+    hangs,
     elevation: figures.placeElevation.calc([id], [taken('floor', floor), height]),
   };
 }

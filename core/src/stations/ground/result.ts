@@ -20,6 +20,8 @@ export interface PlaceResult {
   readonly elevation: Figure;
   /** The device that carries it: itself, or the outermost one it is inside of. */
   readonly carrier: string;
+  /** It hangs over people’s heads, and takes no floor. */
+  readonly hangs: boolean;
 }
 
 export interface MarkResult {

@@ -35,7 +35,7 @@ export function rolesWanted({
       skill: 'camera',
       why: `${device.label} is worked ${WORKED_WORDS[device.worked ?? 'operated']}`,
     });
-    if (movesAbout(device.worked)) {
+    if (movesAbout(device.worked) && (device.worked === 'crane' || isTethered(id, devices, wiring))) {
       roles.push({
         key: `helper ${id}`,
         label: `${device.worked === 'crane' ? 'Crane watcher' : 'Cable helper'}, ${device.label}`,
@@ -73,6 +73,21 @@ export function rolesWanted({
   }
   roles.push({ key: 'floor', label: 'Floor', skill: 'floor', why: 'speakers, microphones, doors' });
   return roles;
+}
+
+/** Whether a lead goes from a camera, or from what it carries, to something that stays where it is. */
+function isTethered(camera: string, devices: HandsReads['devices'], wiring: PlanWiring): boolean {
+  const aboard = new Set([
+    camera,
+    ...inOrder(devices).flatMap(([id, { place }]) => (place?.inside === camera ? [id] : [])),
+  ]);
+  return [...aboard].some(id =>
+    [...wiring.into(id), ...wiring.outOf(id)].some(
+      ([, { from, to }]) =>
+        wiring.portOf(from.device === id ? from : to)?.connector !== 'air' &&
+        ![from, to].every(({ device }) => aboard.has(device ?? '')),
+    ),
+  );
 }
 
 /** Each role with whoever is put on it. */

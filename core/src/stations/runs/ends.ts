@@ -101,6 +101,16 @@ export function endOf(
 export const risesOf = (id: string, from: RoutedEnd, to: RoutedEnd): Figure =>
   rises.calc([id], [...from.rise, ...to.rise]);
 
+/** How much higher one end is than the other, m. */
+export const risesBetween = (id: string, from: RoutedEnd, to: RoutedEnd): Figure =>
+  rises.calc(
+    [id],
+    [from, to].flatMap(({ rise: [height] }, i) =>
+      height ? [{ ...height, name: i === 0 ? 'one' : 'other' }] : [],
+    ),
+    { formula: 'max(one, other) - min(one, other)' },
+  );
+
 /** Whether a link is plugged straight in: one end brings its plug, and both are in one place. */
 export function pluggedIn(link: Link, wiring: PlanWiring, places: GroundResult['places']): boolean {
   const carrier = ({ device = '' }: End): string => places[device]?.carrier ?? device;

@@ -185,8 +185,12 @@ function passagesOf(
       const [aisle, area] = [aisles[id], areas?.[id]];
       if (!aisle || !area) return [];
       const stands = Object.entries(places).some(
-        ([device, { at, carrier, level }]) =>
-          carrier === device && at !== undefined && level === undefined && contains(area.outline, at),
+        ([device, { at, carrier, level, hangs }]) =>
+          carrier === device &&
+          !hangs &&
+          at !== undefined &&
+          level === undefined &&
+          contains(area.outline, at),
       );
       const left = figures.passageLeft.calc(
         [id],

@@ -1,11 +1,20 @@
 /** Routed leads: the way of each over the floors, and how long it must be. */
 import type { CableMake, Connector, Link } from '../../documents/index.js';
-import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
+import {
+  constant,
+  distance,
+  given,
+  numberOf,
+  taken,
+  type Figure,
+  type Point,
+  type Term,
+} from '../../foundations/index.js';
 import * as figures from './figures.js';
 import { WALL_SOCKET, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
 import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
-import { endOf, risesOf, type EndAt, type RoutedEnd } from './ends.js';
+import { endOf, risesBetween, risesOf, type EndAt, type RoutedEnd } from './ends.js';
 import type { Laying, Stop } from './laying.js';
 import { makeBetween } from './makes.js';
 import type { Route } from './route.js';
@@ -14,7 +23,15 @@ import type { JoinedPorts } from './stock.js';
 /** Lead length between things in one rack or on one table, m. */
 const INSIDE = 0.5;
 
+/** Things no farther apart than this on one floor are joined through the air, m. */
+const BESIDE = 1.5;
+/** So much longer may the way over the floor be that only gets round a corner of the grid, m; round a wall it is more. */
+const ROUND = 0.75;
+/** What a lead between them has to spare, m. */
+const SPARE = 0.5;
+
 const OFF_FLOOR = { method: 'it does not touch the floor' };
+const BESIDE_EACH_OTHER = { method: 'they stand beside each other' };
 const ONE_PLACE = { method: 'both ends are in one place' };
 
 export interface RunLengths {
@@ -156,8 +173,57 @@ function laidOut(id: string, lead: LeadToLay): RoutedRun {
     at && { at, fixed, level: laying().levelOf(level) };
   const [first, last] = [stop(from), stop(to)];
   const route = first && last ? laying().route(first, last, link.way) : undefined;
+  if (besideEachOther(from, to, route)) {
+    const lengths = lengthsBeside(id, { from, to, measured, slack });
+    return { ...known, crosses: false, route: undefined, figures: lengths };
+  }
   const lengths = lengthsOf(id, { from, to, route }, slack);
   return { ...known, route, figures: measured ? { ...lengths, length: measured } : lengths };
+}
+
+/**
+ * Whether two ends stand so near to each other on one floor that a lead need not go down to it; not where a wall is
+ * between them, or people walk through.
+ */
+const besideEachOther = (from: RoutedEnd, to: RoutedEnd, route: Route | undefined): boolean =>
+  from.at !== undefined &&
+  to.at !== undefined &&
+  from.level === to.level &&
+  distance(from.at, to.at) <= BESIDE &&
+  route !== undefined &&
+  route.crossings.length === 0 &&
+  route.onFloor <= BESIDE + ROUND;
+
+/** A lead through the air: straight from one to the other, and something to spare. */
+function lengthsBeside(
+  id: string,
+  {
+    from,
+    to,
+    measured,
+    slack,
+  }: Pick<RoutedRun, 'from' | 'to'> & { readonly measured: Figure | undefined; readonly slack: Term },
+): RunLengths {
+  const apart = constant(
+    'apart',
+    distance(from.at as Point, to.at as Point),
+    'm',
+    'between them, as seen from above',
+  );
+  const spare = constant('spare', SPARE, 'm', 'to spare between things beside each other');
+  const rises = risesBetween(id, from, to);
+  return {
+    onFloor: figures.onFloor.found([id], 0, [], OFF_FLOOR),
+    between: figures.between.found([id], 0, [], OFF_FLOOR),
+    rises,
+    tails: figures.tails.found([id], 0, [], BESIDE_EACH_OTHER),
+    overhead: figures.overhead.found([id], 0, [], BESIDE_EACH_OTHER),
+    length:
+      measured ??
+      figures.runLength.calc([id], [apart, taken('rises', rises), spare, slack], {
+        formula: '(sqrt(apart * apart + rises * rises) + spare) * (1 + slack / 100)',
+      }),
+  };
 }
 
 function lengthsOf(

@@ -1,5 +1,5 @@
 /** Crew in shot: other cameras, their stands and who works them, as a share of each picture. */
-import type { Device, Mark, Rules } from '../../documents/index.js';
+import type { Device, Kinds, Mark, Rules } from '../../documents/index.js';
 import {
   direction,
   distance,
@@ -40,6 +40,8 @@ export interface GearInPicture {
 }
 
 const STAND = 0.5;
+/** A microphone on its stand, and the arm of a boom, m. */
+const POLE = 0.05;
 const SHOULDERS = 0.5;
 /** An operator stands so far behind the camera, m. */
 const OPERATOR_BEHIND = 0.7;
@@ -51,19 +53,22 @@ export function gearOf({
   places,
   standingHead,
   cameras,
+  kinds,
 }: {
-  readonly devices: MapOf<Pick<Device, 'order' | 'label' | 'worked' | 'resident'>> | undefined;
+  readonly devices: MapOf<Pick<Device, 'order' | 'label' | 'kind' | 'worked' | 'resident'>> | undefined;
+  readonly kinds: Kinds['kinds'];
   readonly places: GroundResult['places'];
   readonly standingHead: Rules['standingHead'];
   readonly cameras: Readonly<Record<string, Pick<CameraResult, 'aim' | 'moving'>>>;
 }): Gear[] {
-  return inOrder(devices).flatMap(([id, { label, worked, resident }]) => {
+  return inOrder(devices).flatMap(([id, { label, kind, worked, resident }]) => {
     const place = places[id];
     const [standing, top] = [numberOf(place?.floor), numberOf(place?.elevation)];
     if (!place?.at || place.carrier !== id || standing === undefined || top === undefined) return [];
-    const floor = resident === true ? Math.max(standing, top - MOUNTED) : standing;
+    const floor = resident === true || place.hangs ? Math.max(standing, top - MOUNTED) : standing;
+    const width = kinds[kind]?.family === 'microphone' ? POLE : STAND;
     const also = cameras[id]?.moving && { also: someOf(cameras[id].moving.area) };
-    const stand: Gear = { id, label, at: place.at, floor, top, width: STAND, operator: false, ...also };
+    const stand: Gear = { id, label, at: place.at, floor, top, width, operator: false, ...also };
     const aim = numberOf(cameras[id]?.aim);
     if (!workedByHand(worked) || aim === undefined) return [stand];
     const at = polar(place.at, aim + 180, OPERATOR_BEHIND);

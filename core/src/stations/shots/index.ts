@@ -45,6 +45,7 @@ export const shots: Station<ShotsReads, ShotsResult> = {
         places: room.places,
         cameras,
         standingHead: () => reads.rules.standingHead,
+        kinds: () => reads.kinds.kinds,
       },
       gearOf,
     );

@@ -18,6 +18,7 @@ export function signalAlone({ plan, kinds, shelf, rules }: Bundle): {
     shelf,
     shots,
     runningOrder,
+    besideMixer: [],
     rules: { ...rules, ...plan.rules },
   };
   const own = signal.compute(reads, new Parts());

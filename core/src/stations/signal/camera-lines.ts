@@ -33,9 +33,12 @@ export function aboardOf({ wiring }: { readonly wiring: PlanWiring }): Aboard {
 export function cameraLines({
   wiring,
   aboard,
+  beside,
 }: {
   readonly wiring: PlanWiring;
   readonly aboard: Aboard;
+  /** Cameras whose operators hear and see whoever mixes as they are. */
+  readonly beside: readonly string[];
 }): Readonly<Record<string, CameraLines>> {
   // Where one camera is sent as it is, nobody mixes who could speak to its operator.
   const mixed = inOrder(wiring.devices).some(([id]) => switches(wiring, id));
@@ -48,6 +51,7 @@ export function cameraLines({
         return [[id, { control: cameraControl.said([id], steered), coax }]];
       }
       if (!workedByHand(worked) || !mixed) return [];
+      if (beside.includes(id)) return [[id, { coax }]];
       const talkback = cameraTalkback.said([id], talkbackOf(wiring, id, aboard(id)));
       return [[id, { talkback, tally: cameraTally.said([id], tallyOf(wiring, id, aboard(id))), coax }]];
     }),

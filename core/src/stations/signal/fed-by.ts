@@ -11,7 +11,7 @@ import {
 } from '../../foundations/index.js';
 import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
-import { deviceDoes, kindDoes, switches } from './functions.js';
+import { isItsOwn, kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { makesPicture, sourcesBehind } from './sources.js';
 import { busOf, feedsOf } from './switching.js';
@@ -102,6 +102,7 @@ function feedBehind(walk: Walk, device: string, port: string | undefined, after:
     format: givenBy(wiring, device, port, house),
     switcher: switches(wiring, device) ? device : undefined,
   });
+  if (device === output.device && recordsSoundOnly(kind)) return soundInto(walk, device);
   if (makesPicture(wiring, device, port) && (device !== output.device || isItsOwn(wiring, output)))
     return made(`${label} alone`, 'one source');
   if (kind && switches(wiring, device)) {
@@ -132,10 +133,27 @@ function feedBehind(walk: Walk, device: string, port: string | undefined, after:
   return why;
 }
 
-/** Whether a device sends or records the picture that it makes: a camera that is its own encoder. */
-const isItsOwn = (wiring: PlanWiring, { kind, device }: Output): boolean =>
-  kindDoes(wiring.kindOf(device), 'sees') &&
-  deviceDoes(wiring, device, kind === 'recording' ? 'records pictures' : 'encodes');
+/** Whether a thing records sound and takes no picture. */
+const recordsSoundOnly = (kind: Kind | undefined): boolean =>
+  kindDoes(kind, 'records sound') &&
+  Object.values(kind?.ports ?? {}).every(
+    ({ carries, direction }) => carries !== 'video' || direction === 'out',
+  );
+
+/** What a sound recorder gets: whatever is plugged into it. */
+function soundInto({ wiring }: Walk, device: string): Feed {
+  const label = wiring.devices[device]?.label ?? device;
+  const lead = wiring.into(device).find(([, { to }]) => wiring.portOf(to)?.carries === 'audio');
+  const from = wiring.devices[lead?.[1].from.device ?? '']?.label;
+  if (!lead || from === undefined) return nothing(`nothing is plugged into ${label}`);
+  const method = `links followed: ${from} → ${label}`;
+  return {
+    fedBy: { value: `sound of ${from}`, method },
+    gets: { value: 'one source', method },
+    format: { why: 'sound has no size of picture' },
+    switcher: undefined,
+  };
+}
 
 /** What a switcher itself streams or records is the programme that is wanted of it, where it has that many. */
 const ownBus = ({ inside }: Kind, { programme = 'programme' }: Output): Bus =>

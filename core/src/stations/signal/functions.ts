@@ -1,5 +1,5 @@
 /** What things do, whatever family they are listed under. */
-import type { Device, Family, Function as Does, Kind, Task } from '../../documents/index.js';
+import type { Device, Family, Function as Does, Kind, Output, Task } from '../../documents/index.js';
 
 /** What a family does by its nature. */
 const BY_FAMILY: Readonly<Partial<Record<Family, readonly Does[]>>> = {
@@ -54,6 +54,12 @@ export const deviceDoes = ({ devices, kindOf }: Things, id: string | undefined, 
 
 export const switches = (things: Things, id: string | undefined): boolean =>
   deviceDoes(things, id, 'switches');
+
+/** Whether a device sends or records the picture that it makes: a camera that is its own encoder. */
+export const isItsOwn = (things: Things, { kind, device }: Pick<Output, 'kind' | 'device'>): boolean =>
+  kind !== 'screen' &&
+  kindDoes(things.kindOf(device), 'sees') &&
+  deviceDoes(things, device, kind === 'recording' ? 'records pictures' : 'encodes');
 
 /** Whether a device is a computer that shows something: not one that only encodes, controls, attends or mixes. */
 export function showsWords({ devices, kindOf }: Things, id: string): boolean {

@@ -48,6 +48,7 @@ export const signal: Station<SignalReads, SignalResult> = {
       },
       resourcesOf,
     );
+    const beside = () => reads.besideMixer;
     const delayAt = () => reads.rules.delayAt;
     return resultOf<SignalResult>({
       wiring,
@@ -56,13 +57,17 @@ export const signal: Station<SignalReads, SignalResult> = {
       countables,
       outputs: fed,
       links: parts.part('links', { wiring, links, leads }, portFitsOf),
-      sources: parts.part('sources', { wiring }, sourcesOf),
+      sources: parts.part('sources', { wiring, outputs }, sourcesOf),
       settings: parts.part('settings', { wiring, house, formats }, settingsOf),
       loops: parts.part('loops', { wiring, links }, loopsOf),
       latency: parts.part('latency', { wiring, outputs, shots, house, delayAt }, latencyOf),
       screens: parts.part('screens', { wiring, outputs, house }, screensOf),
-      views: parts.part('views', { wiring, countables, aboard, streams: () => streamsAny(reads) }, viewsOf),
-      cameras: parts.part('cameras', { wiring, aboard }, cameraLines),
+      views: parts.part(
+        'views',
+        { wiring, countables, aboard, beside, streams: () => streamsAny(reads) },
+        viewsOf,
+      ),
+      cameras: parts.part('cameras', { wiring, aboard, beside }, cameraLines),
       assemblies: parts.part(
         'assemblies',
         { wiring, assemblies: () => reads.kinds.assemblies },

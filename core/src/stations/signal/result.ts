@@ -24,6 +24,8 @@ export interface SignalReads {
   readonly rules: Rules;
   readonly shots: MapOf<Shot> | undefined;
   readonly runningOrder: MapOf<RunningItem> | undefined;
+  /** Cameras within reach of whoever mixes. */
+  readonly besideMixer: readonly string[];
 }
 
 export type PlanWiring = Wiring<Equipment, Kind, Link>;

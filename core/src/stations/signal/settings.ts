@@ -3,7 +3,7 @@
 import { inOrder, settingOf, type Figure, type Outcome, type VideoFormat } from '../../foundations/index.js';
 import { computerSetting } from './figures.js';
 import { givenBy, type LinkFormat } from './formats.js';
-import { showsWords } from './functions.js';
+import { kindDoes } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { isSource, portInUse } from './sources.js';
 
@@ -17,7 +17,7 @@ interface SettingReads {
 export const settingsOf = (reads: SettingReads): Readonly<Record<string, Figure>> =>
   Object.fromEntries(
     inOrder(reads.wiring.devices)
-      .filter(([id]) => showsWords(reads.wiring, id) && isSource(reads.wiring, id))
+      .filter(([id]) => kindDoes(reads.wiring.kindOf(id), 'plays') && isSource(reads.wiring, id))
       .map(([id]) => [id, computerSetting.said([id], settingFor(id, reads))]),
   );
 

@@ -1,8 +1,8 @@
 /** Sources: where the picture of each camera and computer goes, and whether it may be shown as it comes. */
-import type { Link } from '../../documents/index.js';
-import { given, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
+import type { Link, Output } from '../../documents/index.js';
+import { given, inOrder, type Figure, type MapOf, type Outcome } from '../../foundations/index.js';
 import { sourceInput, sourcePicture } from './figures.js';
-import { kindDoes, showsWords, switches } from './functions.js';
+import { isItsOwn, kindDoes, showsWords, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 import { busOf, feedsOf, onwards, passesOn, videoPorts } from './switching.js';
 
@@ -13,10 +13,16 @@ export interface Source {
   readonly picture: Figure;
 }
 
-/** A camera, or a computer that shows something, as far as it gives a picture. */
+/** A camera, or a computer that shows something or whose picture is plugged in, as far as it gives one. */
 export function isSource(wiring: PlanWiring, id: string | undefined): boolean {
   const kind = wiring.kindOf(id);
-  if (id === undefined || !(kindDoes(kind, 'sees') || showsWords(wiring, id))) return false;
+  if (id === undefined || !(kindDoes(kind, 'sees') || kindDoes(kind, 'plays'))) return false;
+  if (
+    !kindDoes(kind, 'sees') &&
+    !showsWords(wiring, id) &&
+    (switches(wiring, id) || onwards(wiring, id).length === 0)
+  )
+    return false;
   return Object.values(kind?.ports ?? {}).some(
     ({ carries, direction }) => carries === 'video' && direction === 'out',
   );
@@ -38,14 +44,20 @@ export function makesPicture(wiring: PlanWiring, id: string, port?: string): boo
 }
 
 /** Every source of the plan. */
-export const sourcesOf = ({ wiring }: { readonly wiring: PlanWiring }): Readonly<Record<string, Source>> =>
+export const sourcesOf = ({
+  wiring,
+  outputs,
+}: {
+  readonly wiring: PlanWiring;
+  readonly outputs: MapOf<Output> | undefined;
+}): Readonly<Record<string, Source>> =>
   Object.fromEntries(
     inOrder(wiring.devices)
       .filter(([id]) => isSource(wiring, id))
       .map(([id]) => [
         id,
         {
-          input: sourceInput.said([id], inputOf(wiring, id)),
+          input: sourceInput.said([id], inputOf(wiring, id, outputs)),
           picture: sourcePicture.said([id], pictureOf(wiring, id)),
         },
       ]),
@@ -58,7 +70,10 @@ interface Step {
 }
 
 /** Follows a picture, nearest first, through what passes it on to a switcher input, or to where it ends. */
-function inputOf(wiring: PlanWiring, source: string): Outcome {
+function inputOf(wiring: PlanWiring, source: string, outputs: MapOf<Output> | undefined): Outcome {
+  if (switches(wiring, source)) return { value: 'its own mix', method: 'it sees and mixes' };
+  const own = inOrder(outputs).find(([, output]) => output.device === source && isItsOwn(wiring, output));
+  if (own) return { value: own[1].label, method: 'it sends or records its picture by itself' };
   const name = (id: string): string => wiring.devices[id]?.label ?? id;
   const followed = (step: Step): string => {
     const way: string[] = [];

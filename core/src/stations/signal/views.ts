@@ -32,6 +32,8 @@ export interface ViewReads {
   readonly wiring: PlanWiring;
   readonly countables: Readonly<Record<string, Counts>>;
   readonly aboard: Aboard;
+  /** Cameras whose operators see what whoever mixes sees. */
+  readonly beside: readonly string[];
   /** Something is streamed, so that somebody should watch it. */
   readonly streams: boolean;
 }
@@ -44,7 +46,13 @@ interface Shown {
 }
 
 /** Views that the design asks for, keyed by who must have them. */
-export function viewsOf({ wiring, countables, aboard, streams }: ViewReads): Readonly<Record<string, View>> {
+export function viewsOf({
+  wiring,
+  countables,
+  aboard,
+  beside,
+  streams,
+}: ViewReads): Readonly<Record<string, View>> {
   const devices = inOrder(wiring.devices);
   const screens = devices
     .filter(([id]) => kindDoes(wiring.kindOf(id), 'shows'))
@@ -56,7 +64,11 @@ export function viewsOf({ wiring, countables, aboard, streams }: ViewReads): Rea
       views[`mixer${id}`] = mixerView(wiring, id, device.label, screens, countables[id]?.tiles?.used);
     }
     if (kindDoes(wiring.kindOf(id), 'sees') && mixed && workedByHand(device.worked)) {
-      views[`camera${id}`] = operatorView(wiring, id, device.label, aboard(id), screens);
+      views[`camera${id}`] = operatorView(wiring, id, device.label, {
+        carried: aboard(id),
+        beside: beside.includes(id),
+        screens,
+      });
     }
   }
   if (devices.some(([, { tasks }]) => tasks?.some(task => task === 'call' || task === 'slides')))
@@ -70,16 +82,37 @@ function operatorView(
   wiring: PlanWiring,
   id: string,
   label: string,
-  carried: readonly string[],
-  screens: readonly Shown[],
+  {
+    carried,
+    beside,
+    screens,
+  }: {
+    readonly carried: readonly string[];
+    readonly beside: boolean;
+    readonly screens: readonly Shown[];
+  },
 ): View {
   const ids: [string] = [`camera${id}`];
   const own = screens.find(each => carried.includes(each.id) && each.bus !== undefined);
+  const shared = screens.find(
+    ({ device, bus }) => bus !== undefined && (device.viewers?.includes('camera') ?? false),
+  );
   const back = feedsOf(wiring, id)[0]?.[1].from.device;
   const view: Omit<View, 'sees'> = { viewer: 'camera', label: `the operator of ${label}`, device: id };
   if (own) {
     const method = 'a screen that is fixed to the camera';
     return { ...view, sees: viewSees.found(ids, `${own.bus ?? ''} on ${own.device.label}`, [], { method }) };
+  }
+  if (shared) {
+    const method = 'a screen that several operators look at';
+    return {
+      ...view,
+      sees: viewSees.found(ids, `${shared.bus ?? ''} on ${shared.device.label}`, [], { method }),
+    };
+  }
+  if (back === undefined && beside) {
+    const method = 'within reach of whoever mixes';
+    return { ...view, sees: viewSees.found(ids, 'what whoever mixes sees', [], { method }) };
   }
   if (back === undefined)
     return { ...view, sees: viewSees.unknown(ids, 'no picture leads back to the camera') };

@@ -19,6 +19,27 @@ export const budget = declare({
   basis: houseRule('upload headroom', 'the worst of the logged tests, not the best'),
   formula: "(school = 'half' ? 0.5 : 0.75) * worst",
 });
+export const streamLine = declare({
+  key: 'stream.streams.*.line',
+  label: 'Goes over',
+  unit: '',
+  basis: DEFINITION,
+  method: 'leads and air of the network followed from what sends it',
+});
+export const lineUpload = declare({
+  key: 'stream.streams.*.upload',
+  label: 'Worst upload of its line',
+  unit: 'Mb/s',
+  basis: measurement('readings of the mobile network within 15 m of its modem'),
+  formula: 'min(test)',
+});
+export const lineBudget = declare({
+  key: 'stream.streams.*.budget',
+  label: 'Budget of its line',
+  unit: 'Mb/s',
+  basis: houseRule('upload headroom', 'the worst of the readings, not the best'),
+  formula: "(school = 'half' ? 0.5 : 0.75) * worst",
+});
 export const streamRung = declare({
   key: 'stream.streams.*.rung',
   label: 'Size and rate',
@@ -96,6 +117,18 @@ export const diskFits = declare({
 });
 
 export const STREAM_FIGURES = [
-  ...[worstUpload, budget, streamRung, videoRate, lineRate, streamFits, streamData, nextNeeds],
+  ...[
+    worstUpload,
+    budget,
+    streamLine,
+    lineUpload,
+    lineBudget,
+    streamRung,
+    videoRate,
+    lineRate,
+    streamFits,
+    streamData,
+    nextNeeds,
+  ],
   ...[perHour, diskNeeded, diskRoom, diskFits],
 ];

@@ -4,6 +4,7 @@ import type { Station } from '../station.js';
 import { STREAM_FIGURES } from './figures.js';
 import { recordingOutput } from './recordings.js';
 import type { StreamReads, StreamResult } from './result.js';
+import { lineOf, mobileUpload, modemOf } from './line.js';
 import { budgetOf, streamOutput, worstOf } from './streams.js';
 
 export type * from './result.js';
@@ -17,10 +18,39 @@ export const stream: Station<StreamReads, StreamResult> = {
     const worstUpload = parts.part('worst upload', { uploads: () => reads.venue.uploads }, worstOf);
     const school = () => reads.rules.uploadHeadroom;
     const budget = parts.part('budget', { worst: worstUpload, school }, budgetOf);
+    const wiring = () => reads.signal.wiring;
+    const lines = parts.each(
+      'lines',
+      outputs,
+      (_, { kind, device }) =>
+        kind === 'stream' && device !== undefined ? { wiring: wiring(), device } : undefined,
+      (_, of) => lineOf(of),
+    );
+    const uploads = parts.each(
+      'uploads',
+      () => Object.entries(lines()),
+      (_, line) => {
+        if (line?.of !== 'mobile') return undefined;
+        const label = wiring().devices[line.modem]?.label ?? line.modem;
+        return { at: reads.modems[line.modem], label, readings: reads.venue.mobileReadings };
+      },
+      mobileUpload,
+    );
     const streams = parts.each(
       'streams',
       outputs,
-      (_, output) => (output.kind === 'stream' ? { output, budget: budget(), live: live() } : undefined),
+      (id, output) =>
+        output.kind === 'stream'
+          ? {
+              output,
+              house: budget(),
+              school: school(),
+              live: live(),
+              line: lines()[id],
+              modem: wiring().devices[modemOf(lines()[id])]?.label,
+              upload: uploads()[id],
+            }
+          : undefined,
       streamOutput,
     );
     const recordings = parts.each(

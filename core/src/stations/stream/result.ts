@@ -1,6 +1,6 @@
 /** What Stream reads and what comes of it. */
 import type { Kinds, Output, Rules, Venue } from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import { rulesOf, type Figure, type MapOf, type Point } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
@@ -12,9 +12,16 @@ export interface StreamReads {
   readonly kinds: Kinds;
   readonly brief: BriefResult;
   readonly signal: SignalResult;
+  /** Where the modems on the mobile network stand. */
+  readonly modems: Readonly<Record<string, Point>>;
 }
 
 export interface StreamOutput {
+  /** The line of the house, or the mobile network by one of its modems. */
+  readonly line: Figure;
+  /** What that modem was seen to carry where it stands; absent on a line of the house. */
+  readonly upload: Figure | undefined;
+  readonly budget: Figure | undefined;
   /** Size and rate: the chosen one, or the best that fits the budget. */
   readonly rung: Figure;
   readonly videoRate: Figure;

@@ -3,6 +3,7 @@ import type { Output, Rules, Venue } from '../../documents/index.js';
 import { constant, given, inOrder, numberOf, taken, type Figure } from '../../foundations/index.js';
 import * as figures from './figures.js';
 import { AUDIO, bestRung, LADDER, OVERHEAD, PER_MEGABIT } from './ladder.js';
+import type { Line } from './line.js';
 import type { StreamOutput } from './result.js';
 
 const UNMEASURED = 'no upload was measured here';
@@ -29,16 +30,46 @@ export const budgetOf = ({
 
 export interface OnLine {
   readonly output: Output;
-  readonly budget: Figure;
+  /** The budget of the line of the house. */
+  readonly house: Figure;
+  readonly school: Rules['uploadHeadroom'];
   readonly live: Figure;
+  readonly line: Line | undefined;
+  /** What its modem is called, and what it was seen to carry, where it goes over the mobile network. */
+  readonly modem: string | undefined;
+  readonly upload: Figure | undefined;
 }
 
-export function streamOutput(id: string, { output, budget, live }: OnLine): StreamOutput {
+/** What is known of the line of a stream; one that nobody has led to a line is taken to go over that of the house. */
+function onLine(
+  id: string,
+  { line, modem, upload, school }: OnLine,
+): Pick<StreamOutput, 'line' | 'upload' | 'budget'> {
+  if (!upload)
+    return {
+      line: line
+        ? figures.streamLine.found([id], 'the line of the house')
+        : figures.streamLine.unknown([id], 'no lead or air leads from it to a line'),
+      upload: undefined,
+      budget: undefined,
+    };
+  const budget = figures.lineBudget.calc(
+    [id],
+    [given('school', school, '', 'rules', '/uploadHeadroom'), taken('worst', upload)],
+  );
+  return { line: figures.streamLine.found([id], `the mobile network by ${modem ?? ''}`), upload, budget };
+}
+
+export function streamOutput(id: string, on: OnLine): StreamOutput {
+  const { output, live } = on;
+  const over = onLine(id, on);
+  const budget = over.budget ?? on.house;
   const limit = numberOf(budget);
   const chosen = output.rung ?? (limit === undefined ? undefined : bestRung(limit));
   const at = LADDER.findIndex(([each]) => each === chosen);
   const rates = LADDER[at]?.[1];
-  if (chosen === undefined || limit === undefined || !rates) return unmeasured(id);
+  if (chosen === undefined || limit === undefined || !rates)
+    return { ...over, ...unmeasured(id, over.upload?.why ?? UNMEASURED) };
   const budgetTerm = taken('budget', budget);
   const ladder = 'the ladder';
   const videoRate = figures.videoRate.calc(
@@ -52,6 +83,7 @@ export function streamOutput(id: string, { output, budget, live }: OnLine): Stre
   const line = taken('line', lineRate);
   const rounding = constant('rounding', ROUNDING, 'Mb/s', 'what figuring back loses');
   return {
+    ...over,
     rung: figures.streamRung.found(
       [id],
       chosen,
@@ -76,11 +108,11 @@ function nextNeeds(id: string, next: (typeof LADDER)[number] | undefined): Figur
   );
 }
 
-const unmeasured = (id: string): StreamOutput => ({
-  rung: figures.streamRung.unknown([id], UNMEASURED),
-  videoRate: figures.videoRate.unknown([id], UNMEASURED),
-  lineRate: figures.lineRate.unknown([id], UNMEASURED),
-  fits: figures.streamFits.unknown([id], UNMEASURED),
-  data: figures.streamData.unknown([id], UNMEASURED),
-  nextNeeds: figures.nextNeeds.unknown([id], UNMEASURED),
+const unmeasured = (id: string, why: string): Omit<StreamOutput, 'line' | 'upload' | 'budget'> => ({
+  rung: figures.streamRung.unknown([id], why),
+  videoRate: figures.videoRate.unknown([id], why),
+  lineRate: figures.lineRate.unknown([id], why),
+  fits: figures.streamFits.unknown([id], why),
+  data: figures.streamData.unknown([id], why),
+  nextNeeds: figures.nextNeeds.unknown([id], why),
 });

@@ -1,11 +1,8 @@
 import type { Venue } from '../../../documents/index.js';
 import { contains, exitFloor, inOrder, isExit, meet, type Point } from '../../../foundations/index.js';
-import { floorTaken } from '../../floor-taken.js';
+import { floorTaken, PASSED_BENEATH } from '../../floor-taken.js';
 import { groundRule } from '../result.js';
 import { straightMoves } from '../moves.js';
-
-/** What belongs to the house and is mounted this high is passed beneath, m. */
-const PASSED_BENEATH = 2.1;
 
 /** The floor before every exit and fire door. */
 const exitsOf = (doors: Venue['doors']): { readonly label: string; readonly floor: Point[] }[] =>
@@ -27,7 +24,7 @@ export const exitBlocked = groundRule({
       const place = places[id];
       if (!place?.at || place.carrier !== id || place.level !== undefined) continue;
       const { at } = place;
-      if (device.resident && (device.place?.height ?? 0) >= PASSED_BENEATH) continue;
+      if (place.hangs || (device.resident && (device.place?.height ?? 0) >= PASSED_BENEATH)) continue;
       const taken = floorTaken(at, device, kinds[device.kind]);
       const door = exits.find(({ floor }) => (taken ? meet(floor, taken) : contains(floor, at)));
       if (!door) continue;

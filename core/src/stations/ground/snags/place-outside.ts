@@ -13,12 +13,12 @@ function whyNotThere(
   { outline, areas, blockers }: Room,
   at: Point,
   level: string | undefined,
-  resident: boolean,
+  overhead: boolean,
 ): string | undefined {
   if (!contains(outline, at)) return 'outside the walls';
   const pillar = pillarAt(blockers, at);
   if (pillar) return `inside pillar ${pillar.label}`;
-  if (level !== undefined || resident) return undefined;
+  if (level !== undefined || overhead) return undefined;
   const aisle = Object.values(areas ?? {}).find(
     each => each.kind === 'keep-clear' && contains(each.outline, at),
   );
@@ -39,7 +39,8 @@ export const placeOutside = groundRule({
     for (const [id, device] of Object.entries(devices ?? {})) {
       const place = places[id];
       if (!place?.at || place.carrier !== id) continue;
-      const where = whyNotThere(room, place.at, place.level, device.resident === true);
+      const overhead = device.resident === true || place.hangs;
+      const where = whyNotThere(room, place.at, place.level, overhead);
       if (where === undefined) continue;
       yield {
         severity: 'stop',

@@ -1,4 +1,5 @@
 import { inOrder, type Finding } from '../../../foundations/index.js';
+import { onHouseLine } from '../line.js';
 import { streamRule } from '../result.js';
 
 const DAY = 24 * 60 * 60 * 1000;
@@ -17,14 +18,14 @@ function hoursApartInWeek(a: number, b: number): number {
 /** Upload tests that say little about the hour of the event: all long ago, or none at this hour of the week. */
 export const uploadOld = streamRule({
   rule: 'stream.upload-old',
-  reads: ({ own, venue, outputs, brief }) => ({
+  reads: ({ own, venue, brief }) => ({
     worst: own.worstUpload,
     uploads: venue.uploads,
-    outputs,
+    all: own.streams,
     start: brief.start,
   }),
-  *find({ worst, uploads, outputs, start }) {
-    const streams = Object.entries(outputs ?? {}).filter(([, output]) => output.kind === 'stream');
+  *find({ worst, uploads, all, start }) {
+    const streams = onHouseLine(all);
     const tests = inOrder(uploads).map(([, { at }]) => Date.parse(at));
     const begins = Date.parse(String(start.value));
     if (streams.length === 0 || tests.length === 0 || Number.isNaN(begins)) return;
@@ -32,7 +33,7 @@ export const uploadOld = streamRule({
       severity,
       subjects: [subject],
       title,
-      outputs: streams.map(([id]) => id),
+      outputs: streams,
       because: [worst],
       advice: 'Measure the upload there again, at the same hour of the week.',
     });
