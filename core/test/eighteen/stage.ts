@@ -6,7 +6,6 @@ import type {
   Device,
   Hands,
   Item,
-  Kind,
   Link,
   Plan,
   RuleChoices,
