@@ -80,6 +80,7 @@ export function readsBy(
       venue: results().ground.venue,
       rules,
       kinds,
+      shelf,
       brief: results().brief,
       signal: results().signal,
       modems: modems(),

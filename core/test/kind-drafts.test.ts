@@ -66,6 +66,8 @@ describe('a draft', () => {
         price: 30,
         innerWattHours: 12,
         topsUp: true,
+        storage: undefined,
+        does: ['plays'],
         cable: EMPTY_CABLE,
         ports: [
           { ...EMPTY_PORT, label: 'in' },
@@ -82,6 +84,7 @@ describe('a draft', () => {
     expect(Object.values(made.ports ?? {})[1]).toMatchObject({ volts: { low: 12, high: 12 } });
     expect(Object.values(made.ports ?? {})[1]).not.toHaveProperty('poweredBy');
     expect(made).not.toHaveProperty('cable');
+    expect(made.does).toEqual(['plays']);
     expect(faultsOf(Kinds, { version: 1, kinds: { newkind01: made } })).toEqual([]);
   });
 });

@@ -80,6 +80,7 @@ export const LIMITS: readonly Limit[] = [
   limit('signal.cameras.*.tally', 'note', 'is', null, 'its operator does not see that it is on air'),
   limit('signal.assemblies.*.newer', 'note', 'is', true, 'a newer version exists'),
   limit('stream.streams.*.fits', 'stop', 'is', false, 'beyond the share of the line the house rule allows'),
+  limit('stream.recordings.*.disk', 'stop', 'is', null, 'without a disk nothing is recorded'),
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('runs.runs.*.excess', 'note', 'above', 10, 'a heap of cable to hide'),
   limit('runs.beside.*.mains', 'risk', 'above', 1, 'sound may cross mains, and lie beside it for a metre'),

@@ -14,6 +14,7 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['SCR', 1, 'screen043'],
   ['LAP', 3, 'laptopcom'],
   ['ADD', 2, 'adaptdtoa'],
+  ['DSK', 1, 'diskusb01'],
   ['ADC', 2, 'adaptctoa'],
   ['SCA', 1, 'scalerhdm'],
   ['DEM', 1, 'deembedsd'],

@@ -151,8 +151,8 @@ export class RackCase {
 export class Recording {
   /** Bit rate written, Mb/s. */
   @Num(0.1, 2000) rate!: number;
-  /** Disk fitted, GB. */
-  @Num(1, 100000) disk!: number;
+  /** Disk fitted, GB; absent: none, it records on what is plugged in. */
+  @Optional() @Num(1, 100000) disk?: number;
   /** Pictures that it records at once; absent = one. */
   @Optional() @Int(1, 64) tracks?: number;
 }
@@ -179,6 +179,8 @@ export class Kind {
   @Optional() @One(() => RackSize) rack?: RackSize;
   @Optional() @One(() => RackCase) rackCase?: RackCase;
   @Optional() @One(() => Recording) recording?: Recording;
+  /** Room on a disk, GB. */
+  @Optional() @Num(1, 100000) storage?: number;
   /** Rating of a strip or reel, A. */
   @Optional() @Num(1, 63) amps?: number;
   @Optional() @One(() => Inside) inside?: Inside;

@@ -2,17 +2,17 @@
 import type {
   Along,
   Bus,
-  CableContact,
-  CableMake,
   Carries,
   Connector,
   Family,
+  Function,
   Inside,
   Kind,
   Level,
   Port,
   PortEnds,
 } from '../documents/index.js';
+import { cableDraft, cableFrom, EMPTY_CABLE, type CableDraft } from './cable.js';
 import { idFrom, inOrder, ordersFor } from '../foundations/index.js';
 
 export interface PortDraft {
@@ -37,18 +37,6 @@ export interface PortDraft {
   readonly adapterWidth: number | undefined;
   readonly poweredBy: readonly Along[];
   readonly powers: readonly Along[];
-}
-
-/** A cable, with what its two ends are. */
-export interface CableDraft {
-  readonly make: CableMake;
-  readonly length: number | undefined;
-  readonly connector: Connector;
-  readonly ends: CableContact | '';
-  /** Its other end; empty = like the first. */
-  readonly farConnector: Connector | '';
-  readonly farEnds: CableContact | '';
-  readonly directed: boolean;
 }
 
 export const INSIDE_NUMBERS = [
@@ -77,6 +65,10 @@ export interface KindDraft {
   /** Of a battery inside, Wh, and whether it is topped up while another feed is there. */
   readonly innerWattHours: number | undefined;
   readonly topsUp: boolean;
+  /** Room on a disk, GB. */
+  readonly storage: number | undefined;
+  /** What it does besides what its family does. */
+  readonly does: readonly Function[];
   readonly cable: CableDraft;
   readonly ports: readonly PortDraft[];
   /** What a switcher has inside, by name; absent where it has none. */
@@ -103,33 +95,6 @@ export const EMPTY_PORT: PortDraft = {
   powers: [],
 };
 
-export const EMPTY_CABLE: CableDraft = {
-  make: 'hdmi-plain',
-  length: undefined,
-  connector: 'HDMI A',
-  ends: '',
-  farConnector: '',
-  farEnds: '',
-  directed: false,
-};
-
-const cableDraft = ({
-  make,
-  length,
-  connector,
-  ends,
-  far,
-  directed,
-}: NonNullable<Kind['cable']>): CableDraft => ({
-  make,
-  length,
-  connector,
-  ends: ends ?? '',
-  farConnector: far?.connector ?? '',
-  farEnds: far?.ends ?? '',
-  directed: directed === true,
-});
-
 export const draftOf = ({
   label,
   family,
@@ -138,6 +103,8 @@ export const draftOf = ({
   power,
   price,
   inner,
+  storage,
+  does,
   cable,
   ports,
   inside,
@@ -152,6 +119,8 @@ export const draftOf = ({
   price,
   innerWattHours: inner?.wattHours,
   topsUp: inner?.topsUp === true,
+  storage,
+  does: does ?? [],
   cable: cable ? cableDraft(cable) : EMPTY_CABLE,
   ports: inOrder(ports).map(([id, port]) => ({
     id,
@@ -237,21 +206,6 @@ function portsFrom({ label, ports }: KindDraft, known: Kind['ports']): Record<st
   );
 }
 
-/** A cable from its draft; none without a length. */
-function cableFrom(draft: CableDraft): Kind['cable'] {
-  const { make, length, connector, ends, farConnector, farEnds, directed } = draft;
-  if (length === undefined) return undefined;
-  const far = { connector: farConnector || connector, ...(farEnds !== '' && { ends: farEnds }) };
-  return {
-    make,
-    length,
-    connector,
-    ...(ends !== '' && { ends }),
-    ...((farConnector !== '' || farEnds !== '') && { far }),
-    ...(directed && { directed }),
-  };
-}
-
 const sizeFrom = ({ width, depth, height }: KindDraft): NonNullable<Kind['size']> => ({
   ...(width !== undefined && { width }),
   ...(depth !== undefined && { depth }),
@@ -260,12 +214,14 @@ const sizeFrom = ({ width, depth, height }: KindDraft): NonNullable<Kind['size']
 
 /** A kind from a draft; what the form does not show is kept from the kind it began as. */
 export function kindFrom(draft: KindDraft, before: Kind | undefined): Kind {
-  const { label, family, weight, watts, price, innerWattHours, topsUp, inside } = draft;
+  const { label, family, weight, watts, price, innerWattHours, topsUp, storage, does, inside } = draft;
   const {
     weight: _w,
     price: _p,
     size: _s,
     inner: _i,
+    storage: _r,
+    does: _d,
     cable: _c,
     power,
     ports: known,
@@ -290,6 +246,8 @@ export function kindFrom(draft: KindDraft, before: Kind | undefined): Kind {
     ...(innerWattHours !== undefined && {
       inner: { wattHours: innerWattHours, ...(topsUp && { topsUp }) },
     }),
+    ...(storage !== undefined && { storage }),
+    ...(does.length > 0 && { does: [...does] }),
     ...(family === 'cable' && cable && { cable }),
     ...(Object.keys(made).length > 0 && { ports: made }),
     ...(family === 'switcher' && { inside: next }),

@@ -1,10 +1,2 @@
-export {
-  draftOf,
-  EMPTY_CABLE,
-  EMPTY_PORT,
-  INSIDE_NUMBERS,
-  kindFrom,
-  type CableDraft,
-  type KindDraft,
-  type PortDraft,
-} from './draft.js';
+export { EMPTY_CABLE, type CableDraft } from './cable.js';
+export { draftOf, EMPTY_PORT, INSIDE_NUMBERS, kindFrom, type KindDraft, type PortDraft } from './draft.js';

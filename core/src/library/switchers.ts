@@ -54,7 +54,7 @@ export const SWITCHERS: Record<string, Kind> = {
       encoder: 1080,
       control: 'both',
     },
-    recording: { rate: 45, disk: 1000, tracks: 5 },
+    recording: { rate: 45, tracks: 5 },
     ports: ports(
       ...hdmiIns(4),
       out('hdmiout01', 'HDMI out 1', 'HDMI A', MAIN),
@@ -93,7 +93,7 @@ export const SWITCHERS: Record<string, Kind> = {
     weight: 2.1,
     encodes: true,
     power: { running: 50, factor: 0.7 },
-    recording: { rate: 45, disk: 1000, tracks: 9 },
+    recording: { rate: 45, tracks: 9 },
     inside: {
       mixes: 1,
       keyers: 6,
@@ -125,7 +125,7 @@ export const SWITCHERS: Record<string, Kind> = {
     weight: 2.8,
     encodes: true,
     power: { running: 42, factor: 0.7 },
-    recording: { rate: 45, disk: 500, tracks: 2 },
+    recording: { rate: 45, tracks: 2 },
     inside: {
       mixes: 2,
       keyers: 4,

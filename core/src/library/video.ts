@@ -224,7 +224,7 @@ const RECORDERS: Record<string, Kind> = {
     family: 'recorder',
     weight: 0.7,
     power: { running: 14, factor: 0.6 },
-    recording: { rate: 60, disk: 1000 },
+    recording: { rate: 60 },
     ports: ports(
       SDI_IN,
       video('sdiloop01', 'SDI loop', 'out', 'BNC', { loops: 'sdiin0001' }),
@@ -260,6 +260,7 @@ const RECORDERS: Record<string, Kind> = {
     label: 'Disk, USB, 1 TB',
     family: 'disk',
     weight: 0.1,
+    storage: 1000,
     ports: ports(['usbplug01', 'USB', 'in', 'USB-C', 'data', { ends: 'plug', ownLead: 0.3 }]),
   },
 };

@@ -216,6 +216,12 @@ const TABLE: readonly Row[] = [
     ['kinds', set('/kinds/recordhdm/recording/disk', 120)],
     ['kinds', set('/kinds/recordhdm/recording/disk', 140)],
   ],
+  [
+    'stream.no-disk',
+    'stop',
+    ['plan', set('/outputs/outrecord1/device', 'switcher1')],
+    ['kinds', set('/kinds/switchcom/recording/disk', 140)],
+  ],
 ];
 
 holds(TABLE);

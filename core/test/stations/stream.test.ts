@@ -2,6 +2,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess, type Assessment } from '../../src/assess.js';
+import type { Bundle } from '../../src/documents/index.js';
+import { fixesFor } from '../../src/fixes.js';
+import { applyPatch } from '../../src/foundations/index.js';
 import { LADDER } from '../../src/stations/stream/ladder.js';
 import { between } from '../arbitraries.js';
 import { edited, friday, number, remove, set } from './edited.js';
@@ -143,5 +146,89 @@ describe('the age and hour of upload tests', () => {
   it('do not matter where nothing is streamed', () => {
     const { snags } = assess(edited(remove('/outputs/outstream1'), set('/start', '2028-01-01T00:00:00Z')));
     expect(snags.some(snag => snag.rule === 'stream.upload-old')).toBe(false);
+  });
+});
+
+describe('a recording', () => {
+  const onSwitcher = set('/outputs/outrecord1/device', 'switcher1');
+  const disk = set('/devices/diskusb01', {
+    order: 'zz',
+    label: 'DISK',
+    kind: 'diskusb01',
+    place: { inside: 'switcher1' },
+  });
+  const plug = set('/links/linkdisk1', {
+    from: { device: 'switcher1', port: 'usbdisk01' },
+    to: { device: 'diskusb01', port: 'usbplug01' },
+  });
+  const stops = (bundle: Bundle): string[] =>
+    assess(bundle).snags.flatMap(({ rule }) => (rule === 'stream.no-disk' ? [rule] : []));
+
+  it('wants a disk in a recorder that has none fitted, and has the room that is on it', () => {
+    expect(stops(edited(onSwitcher))).toEqual(['stream.no-disk']);
+    // A disk in the case is not plugged in yet.
+    expect(stops(edited(onSwitcher, disk))).toEqual(['stream.no-disk']);
+    const plugged = edited(onSwitcher, disk, plug);
+    expect(stops(plugged)).toEqual([]);
+    const { outrecord1 } = assess(plugged).stream.recordings;
+    expect([outrecord1?.disk?.value, number(outrecord1?.room)]).toEqual(['DISK', 930]);
+  });
+
+  it('is on the disk that is fitted, whatever is plugged in', () => {
+    const { outrecord1 } = assess(edited(disk)).stream.recordings;
+    expect([outrecord1?.disk?.value, number(outrecord1?.room)]).toEqual(['a disk that is fitted', 465]);
+  });
+
+  it('is plugged in by its fix', () => {
+    const bundle = edited(onSwitcher);
+    const snag = assess(bundle).snags.find(({ rule }) => rule === 'stream.no-disk');
+    const [fix] = fixesFor(snag?.id ?? '', bundle);
+    expect(fix?.label).toBe('Plug “Disk, USB, 1 TB” in');
+    expect(stops({ ...bundle, plan: applyPatch(bundle.plan, fix?.changes[0]?.patch ?? []) })).toEqual([]);
+  });
+});
+
+describe('a stream over the mobile network', () => {
+  const mobile = (readings: readonly (readonly [x: number, up: number])[]) => {
+    const patch = [
+      set('/devices/bonded001', { order: 'zz', label: 'BONDED', kind: 'bondedbel', place: { at: [4, 9] } }),
+      set('/outputs/outstream1/device', 'bonded001'),
+    ];
+    const mobileReadings = Object.fromEntries(
+      readings.map(([x, up], i) => [
+        `reading0${i}`,
+        { order: String(i), label: 'r', at: [x, 9] as const, up, taken: '2026-12-01T19:00:00Z' },
+      ]),
+    );
+    const bundle = edited(...patch);
+    const { stream, snags } = assess({
+      ...bundle,
+      venue: {
+        ...bundle.venue,
+        mobileReadings: mobileReadings as NonNullable<Bundle['venue']['mobileReadings']>,
+      },
+    });
+    const unmeasured = snags.filter(({ rule }) => rule === 'stream.upload-unmeasured');
+    return { stream: stream.streams.outstream1, unmeasured: unmeasured.map(({ subjects }) => subjects) };
+  };
+
+  it('is judged by the worst reading within 15 m of its modem, never by the line of the house', () => {
+    const { stream, unmeasured } = mobile([
+      [4, 9],
+      [18.9, 6],
+      [19.1, 1],
+    ]);
+    expect([number(stream?.upload), number(stream?.budget)]).toEqual([6, 3]);
+    expect(stream?.line.value).toBe('the mobile network by BONDED');
+    expect(unmeasured).toEqual([]);
+  });
+
+  it('is not known where nobody measured, which is a snag of its own', () => {
+    const { stream, unmeasured } = mobile([[19.1, 9]]);
+    expect(stream?.rung).toMatchObject({
+      value: null,
+      why: 'the mobile network was not measured where BONDED stands',
+    });
+    expect(unmeasured).toEqual([['outstream1']]);
   });
 });

@@ -3,6 +3,7 @@ import {
   EMPTY_CABLE,
   EMPTY_PORT,
   FAMILIES,
+  FUNCTIONS,
   INSIDE_NUMBERS,
   kindFrom,
   type Kind,
@@ -24,6 +25,8 @@ const NEW: KindDraft = {
   price: undefined,
   innerWattHours: undefined,
   topsUp: false,
+  storage: undefined,
+  does: [],
   cable: EMPTY_CABLE,
   ports: [EMPTY_PORT],
   inside: {},
@@ -189,6 +192,31 @@ function KindNumbers({
             <input type="checkbox" {...register('topsUp')} /> charged again while it runs on another feed
           </label>
         </p>
+      )}
+      {family === 'disk' && (
+        <label>
+          Room on it{' '}
+          <input
+            className="field w-20 text-right"
+            type="number"
+            step="any"
+            min={1}
+            {...register('storage', optionalNumber)}
+          />{' '}
+          GB
+        </label>
+      )}
+      {family !== 'cable' && (
+        <details>
+          <summary>What it does besides</summary>
+          <p className="flex flex-wrap gap-x-4">
+            {FUNCTIONS.map(does => (
+              <label key={does} className="whitespace-nowrap">
+                <input type="checkbox" value={does} {...register('does')} /> {does}
+              </label>
+            ))}
+          </p>
+        </details>
       )}
       {family === 'switcher' && (
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1">

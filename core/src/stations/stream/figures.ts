@@ -97,6 +97,14 @@ export const diskNeeded = declare({
   basis: DEFINITION,
   formula: 'per_hour * live / hour',
 });
+export const diskUsed = declare({
+  key: 'stream.recordings.*.disk',
+  label: 'Recorded on',
+  unit: '',
+  basis: DEFINITION,
+  method: 'the disk that is fitted, or plugged into it',
+  limits: { raises: 'stream.no-disk', stop: { is: null } },
+});
 export const diskRoom = declare({
   key: 'stream.recordings.*.room',
   label: 'Disk there',
@@ -130,5 +138,5 @@ export const STREAM_FIGURES = [
     streamData,
     nextNeeds,
   ],
-  ...[perHour, diskNeeded, diskRoom, diskFits],
+  ...[perHour, diskNeeded, diskUsed, diskRoom, diskFits],
 ];

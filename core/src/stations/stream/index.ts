@@ -2,7 +2,7 @@
 import { inOrder, resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { STREAM_FIGURES } from './figures.js';
-import { recordingOutput } from './recordings.js';
+import { pluggedDisk, recordingOutput } from './recordings.js';
 import type { StreamReads, StreamResult } from './result.js';
 import { lineOf, mobileUpload, modemOf } from './line.js';
 import { budgetOf, streamOutput, worstOf } from './streams.js';
@@ -53,13 +53,21 @@ export const stream: Station<StreamReads, StreamResult> = {
           : undefined,
       streamOutput,
     );
+    const disks = parts.each(
+      'disks',
+      outputs,
+      (_, { kind, device }) =>
+        kind === 'recording' && device !== undefined ? { wiring: wiring(), device } : undefined,
+      (_, of) => pluggedDisk(of),
+    );
     const recordings = parts.each(
       'recordings',
       outputs,
-      (_, output) => {
+      (id, output) => {
         if (output.kind !== 'recording') return undefined;
         const kind = reads.signal.wiring.devices[output.device ?? '']?.kind;
-        return { output, kind, recording: reads.kinds.kinds[kind ?? '']?.recording, live: live() };
+        const recording = reads.kinds.kinds[kind ?? '']?.recording;
+        return { output, kind, recording, plugged: disks()[id], live: live() };
       },
       recordingOutput,
     );

@@ -1,5 +1,5 @@
 /** What Stream reads and what comes of it. */
-import type { Kinds, Output, Rules, Venue } from '../../documents/index.js';
+import type { Kinds, Output, Rules, Shelf, Venue } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type Point } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { SignalResult } from '../signal/index.js';
@@ -10,6 +10,7 @@ export interface StreamReads {
   readonly venue: Venue;
   readonly rules: Rules;
   readonly kinds: Kinds;
+  readonly shelf: Shelf;
   readonly brief: BriefResult;
   readonly signal: SignalResult;
   /** Where the modems on the mobile network stand. */
@@ -35,6 +36,8 @@ export interface StreamOutput {
 export interface RecordingOutput {
   readonly perHour: Figure;
   readonly needed: Figure;
+  /** What it is written on; null where there is no disk. */
+  readonly disk: Figure | undefined;
   readonly room: Figure;
   readonly fits: Figure;
 }

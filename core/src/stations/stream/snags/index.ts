@@ -1,7 +1,8 @@
 /** Every rule of Stream. */
 import { diskShort } from './disk-short.js';
 import { rungTooHigh } from './rung-too-high.js';
+import { noDisk } from './no-disk.js';
 import { uploadOld } from './upload-old.js';
 import { uploadUnmeasured } from './upload-unmeasured.js';
 
-export const STREAM_RULES = [uploadUnmeasured, rungTooHigh, diskShort, uploadOld];
+export const STREAM_RULES = [uploadUnmeasured, rungTooHigh, diskShort, noDisk, uploadOld];
