@@ -205,7 +205,7 @@ describe('a stream over the mobile network', () => {
       ...bundle,
       venue: {
         ...bundle.venue,
-        mobileReadings: mobileReadings as NonNullable<Bundle['venue']['mobileReadings']>,
+        mobileReadings: mobileReadings,
       },
     });
     const unmeasured = snags.filter(({ rule }) => rule === 'stream.upload-unmeasured');
