@@ -15,6 +15,32 @@ import {
 /** Its network, which feeds it too where a switch gives enough. */
 const POE_NET: PortSketch = ['network01', 'network', 'both', 'RJ45', 'network', { poweredBy: ['PoE at'] }];
 
+const PANORAMIC: NonNullable<Kind['optics']> = {
+  sensorWidth: 6.2,
+  sensorHeight: 4.6,
+  focalMin: 1.3,
+  focalMax: 1.3,
+  pixels: 3840,
+  panoramic: true,
+  apertureShort: 2,
+  baseIso: 100,
+  mostGain: 18,
+};
+
+/** The camera of a tablet. */
+export const TABLET: NonNullable<Kind['optics']> = {
+  sensorWidth: 5.6,
+  sensorHeight: 3.15,
+  focalMin: 28,
+  focalMax: 28,
+  equivalent: true,
+  pixels: 1920,
+  apertureShort: 1.8,
+  baseIso: 50,
+  mostGain: 24,
+  nearest: 0.2,
+};
+
 const PAN_TILT: NonNullable<Kind['optics']> = {
   sensorWidth: 5.57,
   sensorHeight: 3.13,
@@ -89,17 +115,7 @@ export const CAMERAS: Record<string, Kind> = {
     weight: 0.5,
     encodes: true,
     power: { running: 11, factor: 0.6 },
-    optics: {
-      sensorWidth: 6.2,
-      sensorHeight: 4.6,
-      focalMin: 1.3,
-      focalMax: 1.3,
-      pixels: 3840,
-      panoramic: true,
-      apertureShort: 2,
-      baseIso: 100,
-      mostGain: 18,
-    },
+    optics: PANORAMIC,
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', { formats: ['2160p30', '1080p30'] }],
       ['network01', 'network', 'both', 'RJ45', 'network'],
@@ -265,17 +281,7 @@ export const CAMERAS: Record<string, Kind> = {
     family: 'camera',
     weight: 0.4,
     power: { running: 9, factor: 0.5 },
-    optics: {
-      sensorWidth: 6.2,
-      sensorHeight: 4.6,
-      focalMin: 1.3,
-      focalMax: 1.3,
-      pixels: 3840,
-      panoramic: true,
-      apertureShort: 2,
-      baseIso: 100,
-      mostGain: 18,
-    },
+    optics: PANORAMIC,
     ports: ports(
       ['hdmiout01', 'HDMI out', 'out', 'HDMI A', 'video', { formats: ['2160p30', '1080p30'] }],
       ['network01', 'network', 'both', 'RJ45', 'network'],
@@ -366,18 +372,7 @@ export const CAMERAS: Record<string, Kind> = {
     weight: 0.5,
     inner: inner(28),
     power: { running: 6, factor: 0.5 },
-    optics: {
-      sensorWidth: 5.6,
-      sensorHeight: 3.15,
-      focalMin: 28,
-      focalMax: 28,
-      equivalent: true,
-      pixels: 1920,
-      apertureShort: 1.8,
-      baseIso: 50,
-      mostGain: 24,
-      nearest: 0.2,
-    },
+    optics: TABLET,
     ports: ports(
       ['airout001', 'picture over the air', 'out', 'air', 'video', CAMERA],
       ['tabletsoc', 'socket', 'in', 'tablet socket', 'power'],

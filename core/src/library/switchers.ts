@@ -1,5 +1,6 @@
 /** Switchers, matrices, patch bays and splitters. */
 import type { Bus, Kind } from '../documents/index.js';
+import { TABLET } from './cameras.js';
 import {
   ADAPTER_IN,
   CAMERA,
@@ -285,18 +286,7 @@ export const SWITCHERS: Record<string, Kind> = {
     power: { running: 9, factor: 0.5 },
     inner: inner(30),
     screenWidth: 0.24,
-    optics: {
-      sensorWidth: 5.6,
-      sensorHeight: 3.15,
-      focalMin: 28,
-      focalMax: 28,
-      equivalent: true,
-      pixels: 1920,
-      apertureShort: 1.8,
-      baseIso: 50,
-      mostGain: 24,
-      nearest: 0.2,
-    },
+    optics: TABLET,
     recording: { rate: 12, disk: 128 },
     inside: { mixes: 1, keyers: 2, boxes: 2, stills: 20, encoder: 1080, control: 'panel' },
     ports: ports(
