@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { faultsOf, Plan } from '../../src/documents/index.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
+import { BOOTH, CEREMONY, HYBRID } from './more.js';
 import { FIRST_KIT, ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
 import { staged, toldOf, type SetUp } from './stage.js';
 
@@ -129,6 +130,48 @@ const ALL: readonly Expected[] = [
       'risk signal.line-missing · talkback · camroams1',
     ],
     later: ['one camera to four side by side (money)'],
+  },
+  {
+    setUp: BOOTH,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note shots.covered-once · campan002',
+      'note shots.too-bright · markgroup whole area · campan002',
+      'note shots.too-bright · markspeak full figure · campan003',
+      'note shots.too-bright · markspeak waist up · campan001',
+      'note signal.screen-late · “Booth screen”',
+      'risk shots.not-sharp · markgroup whole area · campan002',
+    ],
+    later: [
+      'the workload of whoever mixes and steers (crew)',
+      'that nothing works the switcher, if so (crew)',
+    ],
+  },
+  {
+    setUp: HYBRID,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note signal.screen-late · “Room”',
+      'note signal.screen-late · “Stage”',
+    ],
+    later: [
+      'mix-minus, or the path of the echo (sound)',
+      'the call as an output of its own, and its card (signal)',
+    ],
+  },
+  {
+    setUp: CEREMONY,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note runs.much-left · camlefts1>switcher1',
+      'note runs.much-left · camrights>switcher1',
+      'note runs.much-left · switcher1>sharedmon',
+      'note shots.covered-once · camrights',
+      'note shots.gear-in-picture · markgroup whole area · sharedmon · camhouse1',
+      'risk runs.beyond-reach · camhouse1>switcher1',
+      'risk shots.heads-in-the-way · markgroup whole area · camhouse1',
+    ],
+    later: ['two steps to go live (stream)', 'the least crew (crew)'],
   },
 ];
 

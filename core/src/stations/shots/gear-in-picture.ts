@@ -41,7 +41,7 @@ export interface GearInPicture {
 
 const STAND = 0.5;
 /** A microphone on its stand, and the arm of a boom, m. */
-const POLE = 0.05;
+const POLE = 0.03;
 const SHOULDERS = 0.5;
 /** An operator stands so far behind the camera, m. */
 const OPERATOR_BEHIND = 0.7;

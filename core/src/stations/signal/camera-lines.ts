@@ -88,11 +88,21 @@ function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Out
 
 /** A tally lead, or a screen on the camera whose picture or network tells what is on air. */
 function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
-  const screen = own.find(each => kindDoes(wiring.kindOf(each), 'shows') && wiring.into(each).length > 0);
+  const shows = (each: string): boolean =>
+    kindDoes(wiring.kindOf(each), 'shows') && wiring.into(each).length > 0;
+  const screen = own.find(shows);
   if (screen !== undefined)
     return {
       value: `by ${wiring.devices[screen]?.label ?? screen}`,
       method: 'the programme on a screen at the camera',
+    };
+  const shared = inOrder(wiring.devices).find(
+    ([each, { viewers }]) => viewers?.includes('camera') && shows(each),
+  );
+  if (shared)
+    return {
+      value: `by ${shared[1].label}`,
+      method: 'the programme on a screen that several operators look at',
     };
   return lineTo(wiring, id, ['tally', 'network'], 'its operator does not see that it is on air');
 }
