@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Bundle, Device, Kind, Link } from '../../src/documents/index.js';
 import { ordersFor } from '../../src/foundations/index.js';
-import { libraryKinds } from '../../src/library/index.js';
+import { libraryKinds as known } from '../../src/library/index.js';
 import { friday, number } from './edited.js';
 
 type Gear = Readonly<Record<string, Kind | string>>;
@@ -37,7 +37,7 @@ function table(gear: Gear, plugged: readonly (readonly [from: string, to: string
   const { start, label, zone, venue, version } = friday.plan;
   return {
     ...friday,
-    kinds: { ...friday.kinds, kinds: { ...libraryKinds, ...own } },
+    kinds: { ...friday.kinds, kinds: { ...known, ...own } },
     plan: {
       ...{ start, label, zone, venue, version },
       runningOrder: friday.plan.runningOrder,
@@ -107,7 +107,7 @@ describe('power along a lead of signals', () => {
     const port = (more: object) => ({
       p: { order: '1', label: 'p', direction: 'both', connector: 'RJ45', carries: 'network', ...more },
     });
-    const mains = libraryKinds.netswismp?.ports?.mainsin01;
+    const mains = known.netswismp?.ports?.mainsin01;
     const gear = {
       net: {
         label: 'n',
@@ -147,7 +147,7 @@ describe('power along a lead of signals', () => {
 
   it('is not known where a computer does not say how it is fed itself', () => {
     const usb = {
-      laptop: { ...libraryKinds.laptopcal, power: undefined, inner: undefined },
+      laptop: { ...known.laptopcal, power: undefined, inner: undefined },
       capture: 'capturehd',
     };
     const silent = { ...usb.laptop, ports: { usbvideo1: usb.laptop.ports?.usbvideo1 } };
