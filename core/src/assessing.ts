@@ -14,7 +14,7 @@ import {
   type Snag,
   type StationName,
 } from './foundations/index.js';
-import { camerasBesideMixer, modemsAt } from './stations/standing-where.js';
+import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-where.js';
 import { readsBy, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf } from './stations/equipment.js';
@@ -130,7 +130,11 @@ export function createChainBy(
     const rules = shared.remembered('rules', { houseRules: bundle.rules, own: plan.rules }, rulesInForce);
     const equipment = equipmentOf(plan.devices, shared);
 
-    const standing = () => ({ devices: equipment, kinds: bundle.kinds, places: results.ground.places });
+    const counted = { devices: equipment, kinds: bundle.kinds };
+    const standing = () => ({
+      who: shared.remembered('who counts', counted, whoCounts),
+      places: results.ground.places,
+    });
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
     const reads = readsBy(bundle, rules, { equipment, besideMixer, modems }, () => results);

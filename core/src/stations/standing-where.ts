@@ -2,41 +2,53 @@
 import type { Kinds } from '../documents/index.js';
 import { distance, inOrder, type MapOf, type Point } from '../foundations/index.js';
 import type { Equipment } from './equipment.js';
-import type { GroundResult } from './ground/index.js';
+import type { GroundResult, PlaceResult } from './ground/index.js';
 import { kindDoes, switches } from './signal/functions.js';
 
-interface Standing {
+/** The few things whose places count, by their ids; they stay the same while anything is moved about. */
+export interface WhoCounts {
+  readonly mixes: readonly string[];
+  readonly cameras: readonly string[];
+  readonly modems: readonly string[];
+}
+
+export function whoCounts({
+  devices,
+  kinds,
+}: {
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
+}): WhoCounts {
+  const kindOf = (id = '') => kinds.kinds[devices?.[id]?.kind ?? ''];
+  const things = { devices: devices ?? {}, kindOf };
+  const all = inOrder(devices).map(([id]) => id);
+  return {
+    mixes: all.filter(id => switches(things, id)),
+    cameras: all.filter(id => kindDoes(kindOf(id), 'sees')),
+    modems: all.filter(id => Object.values(kindOf(id)?.ports ?? {}).some(({ mobile }) => mobile === true)),
+  };
+}
+
+interface Standing {
+  readonly who: WhoCounts;
   readonly places: GroundResult['places'];
 }
 
 /** So near to whoever mixes an operator hears and sees them without any line, m. */
 const WITHIN_REACH = 2.5;
 
+const isNear = (a: PlaceResult | undefined, b: PlaceResult | undefined): boolean =>
+  a?.at !== undefined && b?.at !== undefined && a.level === b.level && distance(a.at, b.at) <= WITHIN_REACH;
+
 /** Ids of the cameras that stand within 2.5 m of a mix, on the same floor. */
-export function camerasBesideMixer({ devices, kinds, places }: Standing): readonly string[] {
-  const things = {
-    devices: devices ?? {},
-    kindOf: (id?: string) => kinds.kinds[devices?.[id ?? '']?.kind ?? ''],
-  };
-  const all = inOrder(devices);
-  const mixes = all.flatMap(([id]) => (switches(things, id) ? (places[id] ?? []) : []));
-  return all.flatMap(([id]) => {
-    const { at, level } = places[id] ?? {};
-    if (!at || !kindDoes(things.kindOf(id), 'sees')) return [];
-    const near = (mix: { at: Point | undefined; level: string | undefined }): boolean =>
-      mix.at !== undefined && mix.level === level && distance(mix.at, at) <= WITHIN_REACH;
-    return mixes.some(near) ? [id] : [];
-  });
-}
+export const camerasBesideMixer = ({ who, places }: Standing): readonly string[] =>
+  who.cameras.filter(camera => who.mixes.some(mix => isNear(places[camera], places[mix])));
 
 /** Where each thing with a modem on the mobile network stands. */
-export const modemsAt = ({ devices, kinds, places }: Standing): Readonly<Record<string, Point>> =>
+export const modemsAt = ({ who, places }: Standing): Readonly<Record<string, Point>> =>
   Object.fromEntries(
-    inOrder(devices).flatMap(([id, { kind }]): [string, Point][] => {
+    who.modems.flatMap((id): [string, Point][] => {
       const at = places[id]?.at;
-      const isModem = Object.values(kinds.kinds[kind]?.ports ?? {}).some(({ mobile }) => mobile === true);
-      return at && isModem ? [[id, at]] : [];
+      return at ? [[id, at]] : [];
     }),
   );

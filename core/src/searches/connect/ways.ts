@@ -2,7 +2,7 @@
 import type { Bundle, Bus, Device, Kind, Port } from '../../documents/index.js';
 import { inOrder, whyNotNative, type VideoFormat } from '../../foundations/index.js';
 import { givenBy } from '../../stations/signal/formats.js';
-import { switches } from '../../stations/signal/functions.js';
+import { cutsWindows, switches } from '../../stations/signal/functions.js';
 import { endsWords, OwnedLeads, type SpecialLead } from '../../stations/signal/lead-ends.js';
 import { plainClash } from '../../stations/signal/port-fit.js';
 import type { PlanWiring } from '../../stations/signal/result.js';
@@ -43,11 +43,7 @@ export class Ways {
   ) {
     this.leads = new OwnedLeads(bundle);
     this.between = inOrder(bundle.kinds.kinds).filter(
-      ([, { family, ports }]) =>
-        (family === 'adapter' || family === 'converter') &&
-        Object.values(ports ?? {}).filter(
-          ({ carries, direction }) => carries === 'video' && direction === 'out',
-        ).length <= 1,
+      ([, kind]) => (kind.family === 'adapter' || kind.family === 'converter') && !cutsWindows(kind),
     );
   }
 

@@ -52,6 +52,12 @@ interface Things {
 export const deviceDoes = ({ devices, kindOf }: Things, id: string | undefined, does: Does): boolean =>
   kindDoes(kindOf(id), does) || (devices[id ?? '']?.tasks?.some(task => BY_TASK[task] === does) ?? false);
 
+/** Whether a thing cuts several pictures out of one, and so is no way to hand that one on. */
+export const cutsWindows = ({ family, ports }: Kind): boolean =>
+  family === 'converter' &&
+  Object.values(ports ?? {}).filter(({ carries, direction }) => carries === 'video' && direction === 'out')
+    .length > 1;
+
 export const switches = (things: Things, id: string | undefined): boolean =>
   deviceDoes(things, id, 'switches');
 

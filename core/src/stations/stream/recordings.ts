@@ -1,6 +1,7 @@
 /** Disk that each recording needs, and has. */
 import type { Kind, Output } from '../../documents/index.js';
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
+import { disksOf } from '../signal/disks.js';
 import type { PlanWiring } from '../signal/index.js';
 import * as figures from './figures.js';
 import type { RecordingOutput } from './result.js';
@@ -20,10 +21,7 @@ export function pluggedDisk({
   readonly wiring: PlanWiring;
   readonly device: string;
 }): PluggedDisk | undefined {
-  const others = [...wiring.outOf(device), ...wiring.into(device)].map(([, { from, to }]) =>
-    from.device === device ? to.device : from.device,
-  );
-  const disk = others.find(other => wiring.kindOf(other)?.family === 'disk');
+  const [disk] = disksOf(wiring, device);
   const plugged = wiring.devices[disk ?? ''];
   return plugged && { label: plugged.label, kind: plugged.kind, storage: wiring.kindOf(disk)?.storage };
 }

@@ -1,4 +1,5 @@
-import { signalRule, type SignalResult } from '../result.js';
+import { disksOf } from '../disks.js';
+import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** A recording whose backup is made in the same device or on the same disk: both go together. */
@@ -33,10 +34,3 @@ export const backupShared = signalRule({
     yield fix('Do without a backup', inPlan().drop('outputs', id));
   },
 });
-
-/** The disks that are plugged into a device. */
-const disksOf = (wiring: SignalResult['wiring'], device: string): string[] =>
-  [...wiring.outOf(device), ...wiring.into(device)].flatMap(([, { from, to }]) => {
-    const other = from.device === device ? to.device : from.device;
-    return other !== undefined && wiring.kindOf(other)?.family === 'disk' ? [other] : [];
-  });

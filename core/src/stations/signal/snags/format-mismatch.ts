@@ -1,12 +1,9 @@
-import type { Port } from '../../../documents/index.js';
 import { entriesWhere, settingOf, severityOf } from '../../../foundations/index.js';
 import { freeVideoPorts } from '../connect.js';
+import { cutsWindows } from '../functions.js';
 import { insertInto } from '../insert.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
-
-/** A thing with several cuts windows out of its picture. */
-const isPictureOut = ({ carries, direction }: Port): boolean => carries === 'video' && direction === 'out';
 
 /** A picture of a size or rate that the input at the end of its lead does not take. */
 export const formatMismatch = signalRule({
@@ -55,10 +52,10 @@ export const formatMismatch = signalRule({
         'input',
       );
     }
-    const scaler = ({ family, ports }: (typeof kinds.kinds)[string]): boolean =>
-      family === 'converter' &&
-      Object.values(ports ?? {}).some(port => port.direction === 'in' && port.scaled) &&
-      Object.values(ports ?? {}).filter(isPictureOut).length === 1;
+    const scaler = (kind: (typeof kinds.kinds)[string]): boolean =>
+      kind.family === 'converter' &&
+      !cutsWindows(kind) &&
+      Object.values(kind.ports ?? {}).some(port => port.direction === 'in' && port.scaled);
     yield* insertInto(id, link, scaler, { kinds, shelf, wiring }, { format: own });
   },
 });

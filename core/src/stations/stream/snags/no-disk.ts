@@ -1,8 +1,8 @@
 import { idFrom, inOrder, severityOf } from '../../../foundations/index.js';
-import { freeItem } from '../../equipment.js';
+import { adding, offersOf } from '../../signal/offers.js';
 import { clashOf } from '../../signal/port-fit.js';
 import { streamRule } from '../result.js';
-import { fix, inPlan } from '../../../edits.js';
+import { fix } from '../../../edits.js';
 
 /** A recorder without a disk: nothing is recorded, however well it is fed. */
 export const noDisk = streamRule({
@@ -34,26 +34,17 @@ export const noDisk = streamRule({
       ({ carries, direction }) => carries === 'data' && direction !== 'in',
     );
     if (!socket) return;
-    for (const [kind, of] of inOrder(kinds.kinds)) {
-      if (of.family !== 'disk') continue;
-      const plug = inOrder(of.ports).find(([, port]) => !clashOf(socket[1], port, leads))?.[0];
+    const order = `${wiring.devices[device]?.order ?? '0'}d`;
+    for (const offer of offersOf(({ family }) => family === 'disk', { kinds, shelf, wiring })) {
+      const plug = inOrder(offer.of.ports).find(([, port]) => !clashOf(socket[1], port, leads))?.[0];
       if (plug === undefined) continue;
-      const item = freeItem(shelf, kind, wiring.devices);
-      const disk = idFrom(`${snag.id}/${kind}`);
+      const disk = idFrom(`${snag.id}/${offer.kind}`);
       yield fix(
-        `Plug “${of.label}” in${item === undefined ? ' (not owned)' : ''}`,
-        inPlan({ devices: wiring.devices })
-          .put('devices', disk, {
-            order: `${wiring.devices[device]?.order ?? '0'}d`.slice(0, 8),
-            label: of.label.slice(0, 40),
-            kind,
-            ...(item === undefined ? {} : { item }),
-            place: { inside: device },
-          })
-          .put('links', idFrom(`${disk}/plug`), {
-            from: { device, port: socket[0] },
-            to: { device: disk, port: plug },
-          }),
+        `Plug “${offer.of.label}” in${offer.item === undefined ? ' (not owned)' : ''}`,
+        adding(offer, disk, order, device, {}, wiring).put('links', idFrom(`${disk}/plug`), {
+          from: { device, port: socket[0] },
+          to: { device: disk, port: plug },
+        }),
       );
     }
   },
