@@ -116,7 +116,7 @@ describe('ports', () => {
           seed: 'seed',
           hasLinks: true,
         };
-        const connection = connect(joint, bare.kinds, bare.shelf, own);
+        const connection = connect(joint, { ...bare, wiring: own, leads });
         expect(connection?.adapter).toBe(told.adapter !== undefined);
         const after = assess(applyFix(bare, connection ?? { changes: [] })).signal.links;
         for (const { mates, faces } of Object.values(after))

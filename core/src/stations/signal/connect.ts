@@ -3,7 +3,7 @@ import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
 import { idFrom, inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { freeItem } from '../equipment.js';
 import type { PlanWiring } from './result.js';
-import { OwnedLeads } from './lead-ends.js';
+import type { OwnedLeads } from './lead-ends.js';
 import { clashOf, plainClash } from './port-fit.js';
 import { inPlan } from '../../edits.js';
 
@@ -27,6 +27,14 @@ export function adapterBetween(
   return fitting.find(each => each.item !== undefined) ?? fitting[0];
 }
 
+/** What there is to plug with. */
+export interface AtHand {
+  readonly wiring: PlanWiring;
+  readonly leads: OwnedLeads;
+  readonly kinds: Kinds;
+  readonly shelf: Shelf;
+}
+
 interface Joint {
   readonly from: End;
   readonly fromPort: Port;
@@ -46,16 +54,11 @@ export interface Connection {
 }
 
 /** The edit that joins two ports, or undefined when no adapter of the known kinds would fit between them. */
-export function connect(
-  joint: Joint,
-  kinds: Kinds,
-  shelf: Shelf,
-  wiring: PlanWiring,
-): Connection | undefined {
+export function connect(joint: Joint, { kinds, shelf, wiring, leads }: AtHand): Connection | undefined {
   const edit = inPlan(joint.hasLinks ? {} : { links: undefined });
   const link = joint.link ?? idFrom(`${joint.seed}/link`);
   const { from, to } = joint;
-  if (!clashOf(joint.fromPort, joint.toPort, new OwnedLeads({ kinds, shelf }))) {
+  if (!clashOf(joint.fromPort, joint.toPort, leads)) {
     const plugged = edit.put('links', link, { from: { ...from }, to: { ...to } });
     return { label: 'Plug it in', changes: [plugged.change], adapter: false };
   }

@@ -1,8 +1,7 @@
 /** Which ports can be joined, the reason for each that cannot, and the codes by which people type them. */
-import type { End, Kinds, Port, Shelf } from '../../documents/index.js';
+import type { End, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
-import { adapterBetween } from './connect.js';
-import type { OwnedLeads } from './lead-ends.js';
+import { adapterBetween, type AtHand } from './connect.js';
 import { clashOf } from './port-fit.js';
 import type { PlanWiring } from './result.js';
 
@@ -44,21 +43,7 @@ export type Fit =
 const no = (why: string): Fit => ({ fits: false, why });
 
 /** Whether an output can be plugged into an input as things stand. */
-export function fitOf(
-  from: PluggedPort,
-  to: PluggedPort,
-  {
-    wiring,
-    leads,
-    kinds,
-    shelf,
-  }: {
-    readonly wiring: PlanWiring;
-    readonly leads: OwnedLeads;
-    readonly kinds: Kinds;
-    readonly shelf: Shelf;
-  },
-): Fit {
+export function fitOf(from: PluggedPort, to: PluggedPort, { wiring, leads, kinds, shelf }: AtHand): Fit {
   if (from.end.device === to.end.device && from.end.port === to.end.port) return no('it is the same port');
   if (from.port.direction === 'in') return no(`${from.words} is an input`);
   if (to.port.direction === 'out') return no('it is an output too');

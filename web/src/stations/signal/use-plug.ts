@@ -36,7 +36,7 @@ export function usePlug(): Plug {
         seed: newId(),
         hasLinks: bundle.plan.links !== undefined,
       };
-      const connection = connect(joint, bundle.kinds, bundle.shelf, assessment.signal.wiring);
+      const connection = connect(joint, { ...bundle, ...assessment.signal });
       if (!connection) return `no adapter is known from ${from.port.connector} to ${to.port.connector}`;
       store.commit(`Plug ${from.words} into ${to.words}`.slice(0, 120), connection.changes);
       ui.select(to.end.device);

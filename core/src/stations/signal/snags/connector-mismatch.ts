@@ -39,13 +39,13 @@ export const connectorMismatch = signalRule({
       };
     }
   },
-  *fixes(snag, { own: { wiring }, links, kinds, shelf }) {
+  *fixes(snag, { own: { wiring, leads }, links, kinds, shelf }) {
     const id = snag.subjects[0] ?? '';
     const link = links?.[id];
     const [fromPort, toPort] = [link && wiring.portOf(link.from), link && wiring.portOf(link.to)];
     if (!link || !fromPort || !toPort) return;
     const joint = { from: link.from, fromPort, to: link.to, toPort, link: id, seed: snag.id, hasLinks: true };
-    const connection = connect(joint, kinds, shelf, wiring);
+    const connection = connect(joint, { kinds, shelf, wiring, leads });
     if (connection) yield connection;
     yield fix('Unplug this link', inPlan().drop('links', id));
   },

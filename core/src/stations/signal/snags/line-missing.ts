@@ -43,7 +43,7 @@ export const lineMissing = signalRule({
       };
     }
   },
-  *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring }, kinds, shelf, links }) {
+  *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring, leads }, kinds, shelf, links }) {
     const [camera] = cameras;
     const desk = inOrder(wiring.devices).find(([device]) => switches(wiring, device))?.[0];
     if (line === 'talkback' && desk !== undefined)
@@ -67,7 +67,7 @@ export const lineMissing = signalRule({
         seed: idFrom(`${id}/${device}`),
         hasLinks: links !== undefined,
       };
-      const connection = connect(joint, kinds, shelf, wiring);
+      const connection = connect(joint, { kinds, shelf, wiring, leads });
       if (connection) yield { ...connection, label: `Plug it into ${free[1].label} of ${label}` };
     }
   },

@@ -50,7 +50,7 @@ function* plugIn(
   choose: DocumentPatch,
   seed: string,
 ): Generator<Fix> {
-  const { wiring } = own;
+  const { wiring, leads } = own;
   const input = freeVideoPorts(wiring, device, 'in')[0];
   if (!input) return;
   for (const [switcher, { label }] of inOrder(wiring.devices)) {
@@ -66,9 +66,7 @@ function* plugIn(
         seed: `${seed}/${device}`,
         hasLinks: links !== undefined,
       },
-      kinds,
-      shelf,
-      wiring,
+      { kinds, shelf, wiring, leads },
     );
     if (!connection) continue;
     yield {

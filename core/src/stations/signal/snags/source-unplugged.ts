@@ -22,7 +22,7 @@ export const sourceUnplugged = signalRule({
       };
     }
   },
-  *fixes(snag, { own: { wiring }, kinds, shelf, links }) {
+  *fixes(snag, { own: { wiring, leads }, kinds, shelf, links }) {
     const source = snag.subjects[0] ?? '';
     for (const [from, fromPort] of freeVideoPorts(wiring, source, 'out')) {
       for (const [switcher] of inOrder(wiring.devices)) {
@@ -37,9 +37,7 @@ export const sourceUnplugged = signalRule({
               seed: snag.id,
               hasLinks: links !== undefined,
             },
-            kinds,
-            shelf,
-            wiring,
+            { kinds, shelf, wiring, leads },
           );
           if (!connection) continue;
           const extra = connection.adapter ? ` with an adapter` : '';
