@@ -1,5 +1,5 @@
 /** Least-cost fields over a grid of cells (Dijkstra, in buckets as Dial). */
-import { centreOf, nearestOpenCell, type FloorGrid, type Lift } from './floor-grid.js';
+import { centreOf, openCellsAt, type FloorGrid, type Lift } from './floor-grid.js';
 import { distance, type Point } from './geometry.js';
 
 interface Step {
@@ -60,18 +60,16 @@ export class CostField {
     this.settled = new Uint8Array(size);
     this.steps = stepsOf(grid);
     this.queue = new BucketQueue(this.steps.least * ROUNDING);
-    const start = nearestOpenCell(grid, source, 2, level);
-    if (start < 0) return;
-    this.costs[start] = 0;
-    this.queue.push(start, 0);
+    for (const start of openCellsAt(grid, source, REACH, level)) {
+      this.costs[start] = 0;
+      this.queue.push(start, 0);
+    }
   }
 
   /** The cells from a point on a floor to the source, or undefined when it cannot be reached. */
   cellsFrom(from: Point, level = 0): number[] | undefined {
-    let cell = nearestOpenCell(this.grid, from, 2, level);
+    let cell = this.cheapestAt(from, level);
     if (cell < 0) return undefined;
-    this.spreadTo(cell);
-    if (!this.settled[cell]) return undefined;
     const cells: number[] = [];
     for (; cell >= 0; cell = this.next[cell] ?? -1) cells.push(cell);
     return cells;
@@ -79,10 +77,7 @@ export class CostField {
 
   /** What that way costs; Infinity without any. */
   costFrom(from: Point, level = 0): number {
-    const cell = nearestOpenCell(this.grid, from, 2, level);
-    if (cell < 0) return Infinity;
-    this.spreadTo(cell);
-    return this.settled[cell] ? (this.costs[cell] ?? Infinity) : Infinity;
+    return this.costs[this.cheapestAt(from, level)] ?? Infinity;
   }
 
   /** Length of that way from cell to cell, m, which zigzags up to 2.8 % beyond the straight; undefined without any. */
@@ -96,6 +91,17 @@ export class CostField {
       sum += lift ? lift.length : distance(centreOf(this.grid, a), centreOf(this.grid, b));
     }
     return sum;
+  }
+
+  /** Of the cells that a point lies in, the one from which the source costs least; -1 without a way. */
+  private cheapestAt(from: Point, level: number): number {
+    let best = -1;
+    for (const cell of openCellsAt(this.grid, from, REACH, level)) {
+      this.spreadTo(cell);
+      if (this.settled[cell] && (best < 0 || (this.costs[cell] as number) < (this.costs[best] as number)))
+        best = cell;
+    }
+    return best;
   }
 
   private spreadTo(goal: number): void {
@@ -114,7 +120,7 @@ export class CostField {
     const { grid, costs, settled } = this;
     const { free, tolled, offsets, halves, uneven } = this.steps;
     const { heights, lifts, costs: prices } = grid;
-    const price = prices[cell] as number;
+    const price = (prices[cell] as number) + TIE;
     const spent = costs[cell] as number;
     const tolls = tolled[cell] as number;
     for (let mask = (free[cell] as number) | tolls; mask !== 0; mask &= mask - 1) {
@@ -138,6 +144,12 @@ export class CostField {
     this.queue.push(to, cost);
   }
 }
+
+/** What stands where no lead may lie is reached from the nearest floor within this, m. */
+const REACH = 2;
+
+/** A metre costs this much more than its cells say, so that of ways that cost the same the shortest is taken. */
+const TIE = 1e-7;
 
 const NO_LIFTS: readonly Lift[] = [];
 

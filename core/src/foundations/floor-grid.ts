@@ -1,5 +1,5 @@
 /** Floors as a grid of cells with a cost to enter each. */
-import { boundsOf, sidesOf, type Point, type Polygon } from './geometry.js';
+import { boundsOf, distance, sidesOf, type Point, type Polygon } from './geometry.js';
 
 export interface FloorGrid {
   readonly cell: number;
@@ -48,29 +48,43 @@ export const centreOf = (grid: FloorGrid, index: number): Point => [
   grid.origin[1] + ((Math.floor(index / grid.columns) % rowsOfLevel(grid)) + 0.5) * grid.cell,
 ];
 
-/** The passable cell of a floor nearest to a point within `reach` metres, or -1. */
-export function nearestOpenCell(grid: FloorGrid, at: Point, reach: number, level = 0): number {
-  const own = cellAt(grid, at, level);
-  if (own >= 0 && Number.isFinite(grid.costs[own])) return own;
-  const span = Math.ceil(reach / grid.cell);
-  const rows = rowsOfLevel(grid);
-  const column = Math.floor((at[0] - grid.origin[0]) / grid.cell);
-  const row = Math.floor((at[1] - grid.origin[1]) / grid.cell);
-  let [best, bestDistance] = [-1, reach];
-  for (let r = Math.max(0, row - span); r <= Math.min(rows - 1, row + span); r++) {
-    for (let c = Math.max(0, column - span); c <= Math.min(grid.columns - 1, column + span); c++) {
-      const index = (r + level * rows) * grid.columns + c;
-      if (!Number.isFinite(grid.costs[index])) continue;
-      const [x, y] = centreOf(grid, index);
-      const away = Math.hypot(x - at[0], y - at[1]);
-      if (away < bestDistance) [best, bestDistance] = [index, away];
-    }
+/** A centre this near to a side lies on it, as a point does on the border of a cell, m. */
+const ON = 1e-9;
+
+/** The cells of a floor that a point lies in: on a border two of them, on a corner four, so that no side is preferred. */
+export function cellsAt(grid: FloorGrid, at: Point, level = 0): number[] {
+  const [columns, rows] = [indicesAt(grid, at, 0), indicesAt(grid, at, 1)];
+  const cells: number[] = [];
+  for (const row of rows) {
+    if (row < 0 || row >= rowsOfLevel(grid)) continue;
+    for (const column of columns)
+      if (column >= 0 && column < grid.columns)
+        cells.push((row + level * rowsOfLevel(grid)) * grid.columns + column);
   }
-  return best;
+  return cells;
 }
 
-/** A centre this near to a side lies on it, m. */
-const ON = 1e-9;
+/** The columns (axis 0) or rows (axis 1) that a point lies in. */
+function indicesAt({ cell, origin }: FloorGrid, at: Point, axis: 0 | 1): readonly number[] {
+  const along = (at[axis] - origin[axis]) / cell;
+  const border = Math.round(along);
+  return Math.abs(along - border) * cell < ON ? [border - 1, border] : [Math.floor(along)];
+}
+
+/** The passable cells of a floor that a point lies in, else the nearest within `reach` metres; none where there is none. */
+export function openCellsAt(grid: FloorGrid, at: Point, reach: number, level = 0): number[] {
+  const own = cellsAt(grid, at, level).filter(cell => Number.isFinite(grid.costs[cell]));
+  if (own.length > 0) return own;
+  let [best, least] = [[] as number[], reach];
+  const look = (index: number): void => {
+    if (!Number.isFinite(grid.costs[index])) return;
+    const away = distance(centreOf(grid, index), at);
+    if (away < least - ON) [best, least] = [[index], away];
+    else if (away <= least + ON && best.length > 0) best.push(index);
+  };
+  cellsInBox(grid, [at[0] - reach, at[1] - reach], [at[0] + reach, at[1] + reach], look, level);
+  return best;
+}
 
 /**
  * Calls `visit` with every cell whose centre lies in a polygon or on a side of it (even-odd rule, row by row): all sides

@@ -9,7 +9,7 @@ import {
   fillCells,
   floorOfArea,
   inOrder,
-  nearestOpenCell,
+  openCellsAt,
   sidesOf,
   type FloorGrid,
   type Lift,
@@ -116,11 +116,13 @@ function climb(
     .sort((a, b) => distance(a, gallery) - distance(b, gallery));
   const [near, far] = [ends[0], ends.at(-1)];
   if (!near || !far) return;
-  const [below, above] = [nearestOpenCell(grid, far, 2, foot), nearestOpenCell(grid, near, 2, head)];
-  if (below < 0 || above < 0) return;
-  const rise = Math.abs((grid.heights?.[above] ?? 0) - (grid.heights?.[below] ?? 0));
-  const length = Math.hypot(distance(centreOf(grid, below), centreOf(grid, above)), rise);
-  lifts.add(below, above, length, length * 2.5 + FIXING.stairs);
+  for (const below of openCellsAt(grid, far, 2, foot)) {
+    for (const above of openCellsAt(grid, near, 2, head)) {
+      const rise = Math.abs((grid.heights?.[above] ?? 0) - (grid.heights?.[below] ?? 0));
+      const length = Math.hypot(distance(far, near), rise);
+      lifts.add(below, above, length, length * 2.5 + FIXING.stairs);
+    }
+  }
 }
 
 /** From the ground up to each point of the ceiling, and from point to point. */
