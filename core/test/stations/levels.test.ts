@@ -72,7 +72,7 @@ describe('along stairs', () => {
     // The foot is at 3 m, where the floor before the stairs ends; the head at 7 m, where the gallery begins.
     const ends = (at: readonly Point[]): number[] => [...new Set(at.map(([x]) => x))].sort();
     expect(ends(climbs.map(({ from }) => from))).toEqual([2.875]);
-    expect(ends(climbs.map(({ to }) => to))).toEqual([7.125]);
+    expect(ends(climbs.map(({ to }) => to))).toEqual([6.875, 7.125]);
   });
 
   it('as long as its slope, at two and a half for each metre and six more', () => {
