@@ -112,8 +112,8 @@ function routes(): void {
   const ours = quantile(
     timed(
       () => {
-        const field = new CostField(grid, [1, 1]);
-        for (const [x, y] of places) field.cellsFrom([x / 4, y / 4]);
+        const field = new CostField(grid, [1.125, 1.125]);
+        for (const [x, y] of places) field.cellsFrom([(x + 0.5) / 4, (y + 0.5) / 4]);
       },
       20,
       5,
@@ -130,7 +130,7 @@ function routes(): void {
     ),
     0.5,
   );
-  const field = new CostField(grid, [1, 1]);
+  const field = new CostField(grid, [1.125, 1.125]);
   for (const [x, y] of places) {
     const [here, there] = [
       field.costFrom([(x + 0.5) / 4, (y + 0.5) / 4]),
@@ -144,7 +144,8 @@ function routes(): void {
           (graph.getLink(there[i]?.id ?? 0, node.id) ?? graph.getLink(node.id, there[i]?.id ?? 0))!.data,
         0,
       );
-    if (Math.abs(here - cost) > 1e-9) throw new Error(`a route costs ${here}, another package finds ${cost}`);
+    // A field takes the shorter of ways that cost the same, by a ten-millionth for each metre.
+    if (Math.abs(here - cost) > 1e-5) throw new Error(`a route costs ${here}, another package finds ${cost}`);
   }
   line(
     '60 routes to one socket, of equal cost',
