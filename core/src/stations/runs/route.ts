@@ -1,7 +1,6 @@
 /** Routing one lead: the least-cost way over the floors, pulled straight where that costs nothing. */
 import {
   cellAt,
-  cellsAt,
   centreOf,
   distance,
   levelOf,
@@ -11,6 +10,7 @@ import {
   type Point,
 } from '../../foundations/index.js';
 import { COST, type Floor, type Zone } from './floor.js';
+import { lineCost } from './line-cost.js';
 
 /** A place on one of the floors of a grid. */
 export interface Spot {
@@ -197,51 +197,3 @@ function undominated(ways: WayTo[]): WayTo[] {
 
 /** Lengths that differ by less are the same, m. */
 const EVEN = 1e-6;
-
-/**
- * Cost of a straight line, cell by cell; Infinity through anything forbidden, any zone, or up or down a step, unless
- * `known` to be allowed.
- */
-function lineCost(grid: FloorGrid, a: Point, b: Point, level: number, known: boolean): number {
-  const length = distance(a, b);
-  let sum = 0;
-  let height: number | undefined;
-  let before = 0;
-  for (const here of [...bordersAlong(grid, a, b), 1]) {
-    const share = here - before;
-    if (share < EVEN) continue;
-    const t = (before + here) / 2;
-    before = here;
-    const cell = cheapestOf(grid, cellsAt(grid, [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t], level));
-    const cost = grid.costs[cell] ?? Infinity;
-    const own = grid.heights?.[cell];
-    const climbs = height !== undefined && own !== undefined && Math.abs(own - height) > 0.05;
-    height = own;
-    if (!Number.isFinite(cost) || (grid.zones[cell] ?? 0) > 0 || climbs) {
-      if (!known) return Infinity;
-      sum += share * (Number.isFinite(cost) ? cost : 1);
-      continue;
-    }
-    sum += share * cost;
-  }
-  return sum * length;
-}
-
-/** Of the cells that a place lies in, the one that a lead lies in for least; -1 of none. */
-const cheapestOf = ({ costs }: FloorGrid, cells: readonly number[]): number =>
-  cells.reduce(
-    (best, cell) => ((costs[cell] as number) < (costs[best] ?? Infinity) ? cell : best),
-    cells[0] ?? -1,
-  );
-
-/** Where on a line, from 0 at `a` to 1 at `b`, it passes from one cell to the next, in order. */
-function bordersAlong({ cell, origin }: FloorGrid, a: Point, b: Point): number[] {
-  const shares: number[] = [];
-  for (const axis of [0, 1] as const) {
-    const [from, to] = [(a[axis] - origin[axis]) / cell, (b[axis] - origin[axis]) / cell];
-    const last = Math.ceil(Math.max(from, to)) - 1;
-    for (let border = Math.floor(Math.min(from, to)) + 1; border <= last; border++)
-      shares.push((border - from) / (to - from));
-  }
-  return shares.sort((x, y) => x - y);
-}
