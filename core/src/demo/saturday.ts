@@ -113,6 +113,21 @@ const workshop = kitFrom(
   quillGrange,
 );
 
+/** The lead into the projector line, tested with all that follows it. */
+const [TO_PROJECTOR] =
+  Object.entries(workshop.plan.links ?? {}).find(([, { to }]) => to.device === 'housline1') ?? [];
+
+const tested = (links: Plan['links']): Plan['links'] =>
+  TO_PROJECTOR === undefined || !links?.[TO_PROJECTOR]
+    ? links
+    : {
+        ...links,
+        [TO_PROJECTOR]: {
+          ...links[TO_PROJECTOR],
+          proof: { format: '1080p25', length: 28, works: true, at: '2026-11-21T15:10:00Z', by: 'Wilf' },
+        },
+      };
+
 /** The plan; `start` is the instant of 10:00 on a Saturday. */
 export function saturdayPlan(start = '2026-12-05T10:00:00Z'): Plan {
   return {
@@ -122,6 +137,7 @@ export function saturdayPlan(start = '2026-12-05T10:00:00Z'): Plan {
     zone: 'Europe/London',
     venue: { id: 'venuegrange1', revision: 1 },
     ...workshop.plan,
+    links: tested(workshop.plan.links) ?? {},
     devices: withItems(workshop.plan.devices, demoShelf),
     runningOrder: {
       itemrig001: { order: '001h', label: 'Unload and rig', phase: 'rig', minutes: 90 },

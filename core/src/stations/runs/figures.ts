@@ -104,6 +104,34 @@ export const wanted = declare({
   formula: 'sold',
 });
 
+export const spanLength = declare({
+  key: 'runs.spans.*.length',
+  label: 'All cables together',
+  unit: 'm',
+  basis: DEFINITION,
+  formula: 'sum(used)',
+});
+export const spanLimit = declare({
+  key: 'runs.spans.*.limit',
+  label: 'Together they carry',
+  unit: 'm',
+  basis: houseRule('each cable uses up its share of what its make carries, 0.5 dB a pass taken off of coax'),
+  formula: 'length / sum(share)',
+});
+export const spanStretched = declare({
+  key: 'runs.spans.*.stretched',
+  label: 'Together they carry at the very most',
+  unit: 'm',
+  basis: houseRule('each cable uses up its share of the farthest that anybody runs its make'),
+  formula: 'length / sum(share)',
+});
+export const spanReach = declare({
+  key: 'runs.spans.*.reach',
+  label: 'Reach of the whole',
+  unit: '',
+  basis: houseRule('a signal is not made new at an adapter, a joiner, a patch bay or a line of the house'),
+});
+
 export const loomThrough = declare({
   key: 'runs.looms.*.through',
   label: 'Leads',
@@ -190,6 +218,7 @@ export const passageWideEnough = declare({
 
 export const RUNS_FIGURES = [
   ...[onFloor, between, rises, tails, overhead, runLength, limit, stretched, cable, cableLength, joints],
+  ...[spanLength, spanLimit, spanStretched, spanReach],
   ...[excess, reach, wanted, loomThrough, loomTogether, loomTrunk, totalOnFloor, taped, ramped, hooks],
   ...[mats, besideMains, passageLeft, passageWideEnough],
 ];

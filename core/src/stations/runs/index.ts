@@ -11,6 +11,7 @@ import { runNumbers } from './numbers.js';
 import type { RunResult, RunsReads, RunsResult } from './result.js';
 import { makeOf, routedRun, type RoutedRun } from './routed.js';
 import { runResult } from './run.js';
+import { spanResult, spansOf } from './spans.js';
 import { cutLeads, ownedCables, type Wanted } from './stock.js';
 import { pairsOf, sharedBoth, squaresOf, type Squares } from './occupancy.js';
 
@@ -96,6 +97,7 @@ export const runs: Station<RunsReads, RunsResult> = {
     );
     return resultOf<RunsResult>({
       runs,
+      spans: spansPart(parts, reads, runs),
       laying: () => laying(),
       looms: loomsOf(parts, groups, runs, squares),
       totalOnFloor: () => work().totalOnFloor,
@@ -125,6 +127,31 @@ const layingPart = (parts: Parts, venue: () => RunsReads['ground']['venue']) =>
     },
     layingOf,
   );
+
+/** The spans, each remembered for the leads that are in it. */
+function spansPart(
+  parts: Parts,
+  reads: RunsReads,
+  runs: () => Readonly<Record<string, RunResult>>,
+): () => RunsResult['spans'] {
+  const wiring = () => reads.signal.wiring;
+  const followed = parts.part('spans', { wiring, links: () => reads.links }, spansOf);
+  const entries = () => Object.entries(followed());
+  const members = parts.each('span runs', entries, (_, { links }) => pick(runs(), links), asItIs);
+  return parts.each(
+    'span results',
+    () => entries().filter(([id]) => Object.keys(members()[id] ?? {}).length > 0),
+    (id, span) => ({
+      span,
+      runs: members()[id] ?? {},
+      links: reads.links ?? {},
+      lines: reads.ground.venue.houseLines ?? {},
+      wiring: wiring(),
+      rules: reads.rules,
+    }),
+    spanResult,
+  );
+}
 
 /** The looms, each remembered for the leads that are in it. */
 function loomsOf(

@@ -205,19 +205,20 @@ export function reachVerdict(
   { limit, stretched }: Reach,
   format: VideoFormat,
   known: KnownProof | undefined,
+  reach: typeof figures.reach | typeof figures.spanReach = figures.reach,
 ): Figure {
-  if (limit.value === null) return figures.reach.unknown([id], limit.why ?? '');
+  if (limit.value === null) return reach.unknown([id], limit.why ?? '');
   const terms = [used, taken('limit', limit), taken('stretched', stretched)];
   const school = { formula: SCHOOL };
-  if (!known) return figures.reach.calc([id], terms, school);
+  if (!known) return reach.calc([id], terms, school);
   const { proof, document, pointer } = known;
   const tested = given('tested', proof.length, 'm', document, `${pointer}/length`);
   const faster = proof.format !== undefined && linkRate(proof.format) < linkRate(format);
   const slower = proof.format !== undefined && linkRate(proof.format) > linkRate(format);
   // What worked at a lower rate proves nothing at a higher one; what failed at a lower one fails at a higher one.
-  if (proof.works ? faster : slower) return figures.reach.calc([id], terms, school);
+  if (proof.works ? faster : slower) return reach.calc([id], terms, school);
   const verdict = proof.works ? "used <= tested ? 'proved'" : "used >= tested ? 'failed when tested'";
-  return figures.reach.calc([id], [...terms, tested], { formula: `${verdict} : ${SCHOOL}` });
+  return reach.calc([id], [...terms, tested], { formula: `${verdict} : ${SCHOOL}` });
 }
 
 const SCHOOL = "used <= limit ? 'within' : used <= stretched ? 'beyond the house rule' : 'beyond any rule'";

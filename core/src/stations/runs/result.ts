@@ -19,6 +19,7 @@ import type { FloorWork } from './floor-work.js';
 import type { Laying } from './laying.js';
 import type { Loom } from './looms.js';
 import type { RunLengths } from './routed.js';
+import type { SpanResult } from './spans.js';
 import type { Cut, JoinedPorts } from './stock.js';
 
 export interface RunsReads {
@@ -78,6 +79,8 @@ export interface RunResult extends RunLengths {
 
 export interface RunsResult extends FloorWork {
   readonly runs: Readonly<Record<string, RunResult>>;
+  /** Leads that follow each other over passive pieces, by the link at the end of each. */
+  readonly spans: Readonly<Record<string, SpanResult>>;
   /** Leads that share much of their way. */
   readonly looms: Readonly<Record<string, Loom>>;
   /** Makes the same ways for what is only asked about. */

@@ -16,7 +16,8 @@ import { WaysOut } from './WaysOut.js';
 /** One lead: its way, its length, how far it carries, its cables; other ways, ways out, and what is found on site. */
 export function RunLedger({ id }: { id: string }) {
   const store = useStore();
-  const run = useResult('runs').runs[id];
+  const { runs, spans } = useResult('runs');
+  const run = runs[id];
   const link = usePlan(plan => plan.links?.[id]);
   if (!run) return null;
   /** What is mostly nothing has no line then. */
@@ -58,6 +59,14 @@ export function RunLedger({ id }: { id: string }) {
       {some(run.wanted)}
       <FigureRow figure={run.reach} />
       {!reachIsGood(run.reach) && <WaysOut id={id} label={run.label} />}
+      {Object.entries(spans)
+        .filter(([, { leads }]) => leads.includes(id))
+        .map(([end, { label, over, length, limit, reach }]) => (
+          <section key={end} aria-label={`${label} over ${over}`}>
+            <Heading about={`${label} over ${over}`}>One way over what only hands on</Heading>
+            <FigureRows of={{ length, limit, reach }} />
+          </section>
+        ))}
       <OtherWays id={id} label={run.label} />
       <OnSite id={id} />
     </section>

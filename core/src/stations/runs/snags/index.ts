@@ -9,8 +9,9 @@ import { leadShort } from './lead-short.js';
 import { muchLeft } from './much-left.js';
 import { noCable } from './no-cable.js';
 import { noRoute } from './no-route.js';
+import { spanTooLong } from './span-too-long.js';
 
 export const RUNS_RULES = [
-  ...[noRoute, leadShort, cableLost, cableClaimed, cutShort, noCable, beyondReach],
+  ...[noRoute, leadShort, cableLost, cableClaimed, cutShort, noCable, beyondReach, spanTooLong],
   ...[aisleTight, humNear, muchLeft],
 ];

@@ -1,0 +1,32 @@
+import { inWords } from '../../../foundations/index.js';
+import { reachIsGood } from '../reach.js';
+import { runsRule } from '../result.js';
+
+const WORDS: Readonly<Record<string, string>> = {
+  'beyond the house rule': 'longer together than the house rule allows',
+  'beyond any rule': 'longer together than any rule allows',
+  'failed when tested': 'failed over this length when they were tested',
+};
+
+/** Leads joined over passive pieces, each short enough, that are too long one after the other. */
+export const spanTooLong = runsRule({
+  rule: 'runs.span-too-long',
+  reads: ({ own, rules }) => ({ spans: own.spans, runs: own.runs, units: rules.units }),
+  *find({ spans, runs, units }) {
+    for (const { leads, label, over, length, limit, reach } of Object.values(spans)) {
+      if (reachIsGood(reach)) continue;
+      // A lead that is too long by itself is told by itself.
+      if (leads.some(id => runs[id] && !reachIsGood(runs[id].reach))) continue;
+      const verdict = String(reach.value);
+      const whole = inWords(Number(length.value), 'm', units);
+      yield {
+        severity: verdict === 'beyond the house rule' ? 'risk' : 'stop',
+        subjects: leads,
+        title: `${label}: ${whole} of cable over ${over} are ${WORDS[verdict] ?? verdict}.`,
+        because: [length, limit, reach],
+        advice:
+          'What is joined without anything that works between counts as one cable: plug past a joint, use a make that carries farther, or put a repeater or converter between.',
+      };
+    }
+  },
+});
