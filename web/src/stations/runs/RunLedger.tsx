@@ -63,7 +63,7 @@ export function RunLedger({ id }: { id: string }) {
         .filter(([, { leads }]) => leads.includes(id))
         .map(([end, { label, over, length, limit, reach }]) => (
           <section key={end} aria-label={`${label} over ${over}`}>
-            <Heading about={`${label} over ${over}`}>One way over what only hands on</Heading>
+            <Heading about={`${label} over ${over}`}>Joined up</Heading>
             <FigureRows of={{ length, limit, reach }} />
           </section>
         ))}
