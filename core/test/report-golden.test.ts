@@ -7,7 +7,12 @@ import { assess, type Assessment } from '../src/assess.js';
 import type { Figure, Snag, Term, Value } from '../src/foundations/index.js';
 import { allFigures } from '../src/report.js';
 import { BUNDLES } from './bundles.js';
+import { BOOTH, CEREMONY, HYBRID } from './eighteen/more.js';
+import { BONDED, CHAPEL, HARD_CASE, NETWORK_RACK, PANORAMA, STREET } from './eighteen/nine-to-eighteen.js';
+import { staged } from './eighteen/stage.js';
 import { EVENTS } from './events.js';
+
+const SET_UPS = [BOOTH, CEREMONY, HYBRID, BONDED, CHAPEL, HARD_CASE, NETWORK_RACK, PANORAMA, STREET];
 
 /** Numbers to six digits: what another machine rounds otherwise in the last place is no other figure. */
 const valueText = (value: Value): string =>
@@ -54,6 +59,27 @@ describe('the working of every figure', () => {
     const lines = both.flatMap(([, bundle]) => allFigures(assess(bundle)).flatMap(workingText));
     const once = lines.filter(line => !known.has(line) && known.add(line));
     await expect(`${once.join('\n')}\n`).toMatchFileSnapshot('golden/workings.txt');
+  });
+});
+
+/** How set-ups of library kinds are fed, joined and streamed: of each declared figure every way it is worked out. */
+describe('the working of figures of the eighteen set-ups', () => {
+  it('says where each comes from', async () => {
+    const ways = new Set<string>();
+    for (const setUp of SET_UPS) {
+      for (const [, { of, value, working }] of allFigures(assess(staged(setUp)))) {
+        const { formula, method, rule, source, terms } = working;
+        const words = terms.flatMap(({ name, value: each, from }) =>
+          'source' in from ? [`${name} = ${valueText(each)}: ${from.source}`] : [],
+        );
+        const shown = [valueText(value)];
+        ways.add(
+          [of.key, ...[formula ?? method, rule, source, ...shown, ...words].filter(Boolean)].join(' | '),
+        );
+      }
+    }
+    const lines = [...ways].filter(way => /^(signal|stream|power|pack|hands)\./.test(way)).sort();
+    await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('golden/workings-eighteen.txt');
   });
 });
 

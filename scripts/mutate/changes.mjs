@@ -39,6 +39,23 @@ function isFallback(node) {
   );
 }
 
+/** What roundings may differ by, or “none” as −1 where an index would stand: another such number means the same. */
+function isToken(node) {
+  const value = Number(node.text);
+  if (value > 0 && value <= 1e-6) return true;
+  const { parent } = node;
+  if (value !== 1 || !ts.isPrefixUnaryExpression(parent) || parent.operator !== ts.SyntaxKind.MinusToken)
+    return false;
+  const around = parent.parent;
+  return (
+    ts.isVariableDeclaration(around) ||
+    ts.isArrayLiteralExpression(around) ||
+    ts.isReturnStatement(around) ||
+    ts.isConditionalExpression(around) ||
+    (ts.isBinaryExpression(around) && around.operatorToken.kind === ts.SyntaxKind.QuestionQuestionToken)
+  );
+}
+
 /** Every place of a file that can be changed: where, what stands there, and what is put there instead. */
 export function changesOf(path, text) {
   const file = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
@@ -55,7 +72,7 @@ export function changesOf(path, text) {
     });
   const visit = node => {
     if (ts.isTypeNode(node) || ts.isImportDeclaration(node)) return;
-    if (ts.isNumericLiteral(node) && !isName(node) && !isFallback(node)) {
+    if (ts.isNumericLiteral(node) && !isName(node) && !isFallback(node) && !isToken(node)) {
       const to = otherNumber(node.text);
       add(node, node, to, to);
     }

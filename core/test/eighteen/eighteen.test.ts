@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { faultsOf, Plan } from '../../src/documents/index.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
+import { FLY_CASE } from './fly-case.js';
 import { BOOTH, CEREMONY, HYBRID } from './more.js';
 import { FIRST_KIT, ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
 import { staged, toldOf, type SetUp } from './stage.js';
@@ -173,7 +174,38 @@ const ALL: readonly Expected[] = [
     ],
     later: ['two steps to go live (stream)', 'the least crew (crew)'],
   },
+  {
+    setUp: FLY_CASE,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note shots.covered-once · camonewid',
+      'note shots.covered-once · camtwoclo',
+      'note signal.line-missing · tally · camonewid · camtwoclo',
+      'note signal.view-missing · camera · camonewid · camtwoclo',
+      'note signal.view-missing · presenter',
+      'risk shots.not-sharp · markgroup whole area · camonewid',
+      'risk signal.loop · mainswitc>substream · mainswitc · substream',
+    ],
+    later: [
+      'the loop as one that is meant (signal)',
+      'tracks by name (sound)',
+      'all streams summed on their line (stream)',
+      'minutes that pre-wiring saves (assemblies)',
+      'the lift index (racks)',
+    ],
+  },
 ];
+
+describe('a switcher that only takes what another one mixes', () => {
+  const seen = (lead?: string): boolean => {
+    const bundle = staged(lead === undefined ? FLY_CASE : { ...FLY_CASE, leads: [...FLY_CASE.leads, lead] });
+    return toldOf(assess(bundle).snags, bundle).some(told => told.includes('mixer · subtracks'));
+  };
+  it('is mixed by nobody, until a second picture comes to it', () => {
+    expect(seen()).toBe(false);
+    expect(seen('substream.hdmiout02 > subtracks.hdmiin02')).toBe(true);
+  });
+});
 
 describe.each(ALL.map(each => [each.setUp.label, each] as const))('%s', (_, { setUp, says, later }) => {
   const bundle = staged(setUp);

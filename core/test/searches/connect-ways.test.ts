@@ -61,6 +61,16 @@ describe('a thing in between', () => {
     expect(adapter?.via).toMatchObject({ input: 'hdmidin01', output: 'hdmiaout1' });
   });
 
+  it('is a converter where another signal is wanted', () => {
+    const own = bench(edited(set('/links', {}), set('/devices/camside01/kind', 'campanpoe')));
+    const found = own.ways.of(own.ports('camside01', 'sdiout001'), own.ports('switcher1', 'hdmiin01'));
+    expect(found.length).toBeGreaterThan(0);
+    for (const { via, cost } of found) {
+      expect(friday.kinds.kinds[via?.kind ?? '']?.family).toBe('converter');
+      expect(cost).toBe(3);
+    }
+  });
+
   it('costs five more where what comes out of it is shown by no native input, unless it scales', () => {
     const set24 = edited(set('/links', {}), set('/devices/camside01/format', '2160p24'));
     const own = bench(set24);

@@ -6,6 +6,7 @@ import { applyPatch, distanceToSegment, type Point } from '../../src/foundations
 import { alternativesOf, type Alternative } from '../../src/stations/runs/alternatives.js';
 import { wayPatch } from '../../src/stations/runs/pins.js';
 import { chapelBundle } from '../../src/demo/index.js';
+import { saturday } from '../events.js';
 import { edited, friday, number, set } from './edited.js';
 
 const waysOf = (id: string, bundle: Bundle, assessment: Assessment = assess(bundle)): Alternative[] =>
@@ -149,5 +150,21 @@ describe('what has no other way', () => {
     for (const id of Object.keys(assessment.runs.runs)) {
       for (const { points } of waysOf(id, chapel, assessment)) expect(points.length).toBeGreaterThan(1);
     }
+  });
+});
+
+describe('of every lead', () => {
+  it.each([
+    ['friday', friday],
+    ['saturday', saturday],
+  ])('of %s, they are as they were', async (name, bundle) => {
+    const assessment = assess(bundle);
+    const lines = Object.entries(assessment.runs.runs).flatMap(([id, { label }]) => [
+      label,
+      ...waysOf(id, bundle, assessment).map(
+        ({ name: way, longer, way: how }) => `  ${way}: ${longer.toFixed(3)} m ${JSON.stringify(how ?? {})}`,
+      ),
+    ]);
+    await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot(`golden/alternatives-${name}.txt`);
   });
 });

@@ -9,7 +9,7 @@ import { soldLength } from '../../src/stations/runs/stock.js';
 import { cutsOf } from '../../src/stations/shots/cuts.js';
 import type { CameraResult } from '../../src/stations/shots/result.js';
 import { foundBy } from '../searches/solver.js';
-import { edited, friday, number, set } from './edited.js';
+import { assessed, edited, friday, number, remove, set } from './edited.js';
 
 describe('two shots of one mark', () => {
   const cutAt = (angle: number, sizes: readonly [Shot['size'], Shot['size']] = ['waist up', 'waist up']) => {
@@ -149,5 +149,12 @@ describe('cutting all leads', () => {
       expect(carries).toBeCloseTo((100 * 18) / (0.723 * Math.sqrt(742.5) + 0.00167 * 742.5), 6);
       expect(perJoint).toBeCloseTo((100 * 0.5) / (0.723 * Math.sqrt(742.5) + 0.00167 * 742.5), 6);
     }
+  });
+});
+
+describe('what stands on a table', () => {
+  it('stands 0.75 m high until a height is entered', () => {
+    const { places } = assessed(remove('/devices/deskrack1/place/height')).ground;
+    expect(number(places.deskrack1?.elevation)).toBe(0.75);
   });
 });

@@ -144,6 +144,20 @@ describe('sound beside mains', () => {
     expect(beside(sound([1, -0.9], [3, 0.9]))).toBeGreaterThan(0);
   });
 
+  it('counts not where the mains hang or climb', () => {
+    const corner: readonly Point[] = [
+      [0, 0],
+      [4, 0],
+      [4, 4],
+    ];
+    const along = (aloft: readonly number[]): number | undefined =>
+      work([
+        sound([0, 0.1], [3.5, 0.1]),
+        lead(corner, { connector: 'mains', make: 'mains-1.5', aloft: new Set(aloft) }),
+      ]).beside.lead0 && 1;
+    expect([along([]), along([1]), along([0])]).toEqual([1, 1, undefined]);
+  });
+
   it('is no matter of pictures', () => {
     expect(
       work([

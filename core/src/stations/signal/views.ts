@@ -60,7 +60,8 @@ export function viewsOf({
   const mixed = devices.some(([id]) => switches(wiring, id));
   const views: Record<string, View> = {};
   for (const [id, device] of devices) {
-    if (switches(wiring, id) && countables[id]?.inputs?.used.value !== 0 && !isSub(wiring, id)) {
+    const used = Number(countables[id]?.inputs?.used.value);
+    if (switches(wiring, id) && used !== 0 && !isSub(wiring, id) && !(used === 1 && takesMix(wiring, id))) {
       views[`mixer${id}`] = mixerView(wiring, id, device.label, screens, countables[id]?.tiles?.used);
     }
     if (kindDoes(wiring.kindOf(id), 'sees') && mixed && workedByHand(device.worked)) {
@@ -209,4 +210,10 @@ function watcherView(wiring: PlanWiring): View {
     { method: 'a device that somebody watches the stream on' },
   );
   return { ...view, sees };
+}
+
+/** A switcher that is given what another one mixes, to record or send it. */
+function takesMix(wiring: PlanWiring, id: string): boolean {
+  const maker = leadFromMaker(wiring, id)?.[1].from.device;
+  return maker !== undefined && switches(wiring, maker);
 }

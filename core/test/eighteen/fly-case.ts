@@ -1,0 +1,71 @@
+/** Set-up 18: a case with a main switcher and two compact ones, three streams, and a laptop that gives key and fill. */
+import type { SetUp } from './stage.js';
+
+const BY_HAND = { worked: 'operated', support: 'tripodhea' } as const;
+const IN_CASE = { inside: 'deskrack1' } as const;
+
+export const FLY_CASE: SetUp = {
+  id: 'flycase01',
+  label: 'Eight-input fly-case',
+  about: 'A main switcher that takes the mix of a compact one back in, isolated tracks, three streams.',
+  crew: 4,
+  upload: 40,
+  devices: [
+    ['camonewid', 'C1', 'camoneinc', { at: [10.6, 1.2], height: 1.65 }, BY_HAND],
+    ['camtwoclo', 'C2', 'camoneinc', { at: [10.6, 8.8], height: 1.65 }, BY_HAND],
+    ['deskrack1', 'FLY-CASE', 'rackcas12', { at: [2.2, 8.2], height: 0.75 }],
+    ['mainswitc', 'MAIN', 'switcheig', IN_CASE, { soundDelay: 119 }],
+    ['substream', 'SUB STREAM', 'switchcom', IN_CASE],
+    ['subtracks', 'SUB TRACKS', 'switchcom', IN_CASE],
+    ['disktrack', 'DISK', 'diskusb01', { inside: 'subtracks' }],
+    ['laptopkey', 'KEY AND FILL', 'laptopkey', IN_CASE, { tasks: ['captions', 'clips'] }],
+    ['laptopcal', 'CALL', 'laptopcal', IN_CASE, { tasks: ['call'] }],
+    ['multiview', 'MULTIVIEW', 'monitor24', IN_CASE, { viewers: ['mixer'] }],
+    ['desksmall', 'SOUND DESK', 'desksmall', IN_CASE],
+    ['miclecter', 'LECTERN MIC', 'miclecter', { at: [12.4, 6.4], height: 1.2 }],
+    ['talkbase1', 'TALKBACK', 'talkbase1', IN_CASE],
+    ['beltone01', 'BELT C1', 'talkbelt1', { inside: 'camonewid' }],
+    ['belttwo01', 'BELT C2', 'talkbelt1', { inside: 'camtwoclo' }],
+    ['netswitch', 'NETWORK', 'netswitch', { inside: 'deskrack1', unit: 1 }],
+    ['striprac1', 'STRIP A', 'striprack', { inside: 'deskrack1', unit: 2 }],
+    ['striprac2', 'STRIP B', 'striprack', { inside: 'deskrack1', unit: 3 }],
+    ['tabletwat', 'WATCH TABLET', 'controltb', IN_CASE, { viewers: ['watcher'] }],
+  ],
+  leads: [
+    'camonewid.hdmiout01 > mainswitc.hdmiin01',
+    'camtwoclo.hdmiout01 > mainswitc.hdmiin02',
+    'laptopkey.hdmiout01 > mainswitc.hdmiin03',
+    'laptopkey.hdmiout02 > mainswitc.hdmiin04',
+    'laptopcal.hdmiout01 > mainswitc.hdmiin05',
+    'mainswitc.hdmiout01 > substream.hdmiin01',
+    'mainswitc.hdmiout02 > subtracks.hdmiin01',
+    'substream.hdmiout01 > mainswitc.hdmiin06',
+    'mainswitc.hdmiout03 > multiview.hdmiin001',
+    'mainswitc.usbwebcam > laptopcal.usbvideo1',
+    'subtracks.usbdisk01 > disktrack.usbplug01',
+    'miclecter.xlrout001 > desksmall.xlrin0001',
+    'desksmall.xlrout001 > mainswitc.audioin01',
+    'talkbase1.talkair01 > beltone01.talkair01',
+    'talkbase1.talkair01 > belttwo01.talkair01',
+    'netdesk01 > netswitch.netport01',
+    'netswitch.netport02 > mainswitc.network01',
+    'netswitch.netport03 > substream.network01',
+    'netswitch.netport04 > laptopcal.network01',
+    'netswitch.netport05 > subtracks.network01',
+  ],
+  buses: { mainswitc: { hdmiout02: { bus: 'programme' } } },
+  live: { layouts: ['key and fill'] },
+  makes: {
+    'camonewid.hdmiout01 > mainswitc.hdmiin01': 'hdmi-optical',
+    'camtwoclo.hdmiout01 > mainswitc.hdmiin02': 'hdmi-optical',
+  },
+  outputs: [
+    { label: 'Public stream', kind: 'stream', device: 'mainswitc' },
+    { label: 'Stream with captions', kind: 'stream', device: 'substream' },
+    { label: 'Tracks', kind: 'recording', device: 'subtracks' },
+  ],
+  shots: [
+    { mark: 'markgroup', size: 'whole area', camera: 'camonewid' },
+    { mark: 'markspeak', size: 'waist up', camera: 'camtwoclo' },
+  ],
+};
