@@ -309,6 +309,19 @@ export const SWITCHERS: Record<string, Kind> = {
       MAINS_IN,
     ),
   },
+  matrixfor: {
+    label: 'Matrix, rack 3U, 40 SDI in, 40 out',
+    family: 'matrix',
+    weight: 8.5,
+    power: { running: 120, factor: 0.9 },
+    rack: { units: 3, depth: 0.3 },
+    ports: ports(
+      ...row(40, 'sdiin00', 'SDI in', 'in', 'BNC', 'video'),
+      ...row(40, 'sdiout00', 'SDI out', 'out', 'BNC', 'video', { gives: ['aux'] }),
+      NET,
+      MAINS_IN,
+    ),
+  },
   patchbay8: {
     label: 'Patch bay, rack 1U, 8 BNC through',
     family: 'patch bay',

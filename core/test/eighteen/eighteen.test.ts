@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { faultsOf, Plan } from '../../src/documents/index.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
+import { CONTROL_ROOM } from './control-room.js';
 import { FLY_CASE } from './fly-case.js';
 import { BOOTH, CEREMONY, HYBRID } from './more.js';
 import { FIRST_KIT, ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
@@ -45,6 +46,29 @@ const ALL: readonly Expected[] = [
     later: [
       'the offset of sound that came through the camera (sound)',
       'the one person’s load by the minute (crew)',
+    ],
+  },
+  {
+    setUp: CONTROL_ROOM,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note runs.much-left · camcarry1>patchbay1',
+      'note runs.much-left · camstudio>patchbay1',
+      'note runs.much-left · patchbay2>camcarry1',
+      'note runs.much-left · patchbay2>camstudio',
+      'note shots.covered-once · camcrane1',
+      'note shots.covered-once · camstudio',
+      'note shots.gear-in-picture · markgroup whole area · camcarry1 · camcrane1',
+      'note shots.gear-in-picture · markspeak waist up · camcarry1 · camstudio',
+      'note shots.too-bright · markgroup whole area · camcrane1',
+      'note shots.too-bright · markspeak full figure · camcarry1',
+      'note shots.too-bright · markspeak waist up · camstudio',
+      'risk racks.too-hot · deskrack1',
+      'risk shots.not-sharp · markgroup whole area · camcrane1',
+    ],
+    later: [
+      'exposure that differs between cameras cut together (shading)',
+      'one person who shades all cameras (crew)',
     ],
   },
   {
@@ -195,6 +219,41 @@ const ALL: readonly Expected[] = [
     ],
   },
 ];
+
+describe('talkback in the return of a control room', () => {
+  const toldWith = (more: Partial<SetUp>): string[] => {
+    const bundle = staged({ ...CONTROL_ROOM, ...more });
+    return toldOf(assess(bundle).snags, bundle).filter(told => /loop|line-missing/.test(told));
+  };
+  const stripped = {
+    devices: [
+      ...CONTROL_ROOM.devices,
+      ['deembed01', 'DE-EMBEDDER', 'deembedsd', { inside: 'deskrack1' }] as const,
+    ],
+  };
+  it('howls where it comes back into the mix, and not past a de-embedder', () => {
+    expect(toldWith({ leads: [...CONTROL_ROOM.leads, 'splitretu.sdioutp04 > switcher1.sdiin005'] })).toEqual([
+      'stop signal.loop · splitretu>switcher1 · splitretu · switcher1',
+    ]);
+    const past = ['splitretu.sdioutp04 > deembed01.sdiin0001', 'deembed01.sdiout001 > switcher1.sdiin005'];
+    expect(
+      toldWith({ ...stripped, leads: [...CONTROL_ROOM.leads, ...past] }).filter(told =>
+        told.startsWith('stop'),
+      ),
+    ).toEqual([]);
+  });
+
+  it('is missing at a camera where a de-embedder stands before it', () => {
+    const leads = CONTROL_ROOM.leads.map(lead =>
+      lead === 'splitretu.sdioutp03 > patchbay2.patchin03'
+        ? 'splitretu.sdioutp03 > deembed01.sdiin0001'
+        : lead,
+    );
+    expect(toldWith({ ...stripped, leads: [...leads, 'deembed01.sdiout001 > patchbay2.patchin03'] })).toEqual(
+      ['note signal.line-missing · tally · camcarry1', 'risk signal.line-missing · talkback · camcarry1'],
+    );
+  });
+});
 
 describe('a switcher that only takes what another one mixes', () => {
   const seen = (lead?: string): boolean => {

@@ -4,6 +4,7 @@ import { workedByHand } from '../equipment.js';
 import { cameraCoax, cameraControl, cameraTalkback, cameraTally } from './figures.js';
 import { kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
+import { leadsBack } from './switching.js';
 
 export interface CameraLines {
   /** By what it is steered; only for a remote camera. */
@@ -47,7 +48,9 @@ export function cameraLines({
       if (!kindDoes(wiring.kindOf(id), 'sees')) return [];
       const coax = coaxTo(wiring, id);
       if (worked === 'remote') {
-        const steered = lineTo(wiring, id, ['control', 'network'], 'nothing steers it');
+        const steered = inReturn(wiring, id)
+          ? DATA_IN_RETURN
+          : lineTo(wiring, id, ['control', 'network'], 'nothing steers it');
         return [[id, { control: cameraControl.said([id], steered), coax }]];
       }
       if (!workedByHand(worked) || !mixed) return [];
@@ -71,6 +74,21 @@ function lineTo(wiring: PlanWiring, id: string, carries: readonly string[], why:
   return { why };
 }
 
+const IN_RETURN = { value: 'with the return picture' };
+const DATA_IN_RETURN = { ...IN_RETURN, method: 'data of the return picture' };
+
+/**
+ * Whether the return picture of a camera comes from an output that puts talkback into it, and with that tally and
+ * control, over whatever passes a picture on; not where something takes it out again.
+ */
+function inReturn(wiring: PlanWiring, id: string): boolean {
+  for (const [, { from }] of leadsBack(wiring, id)) {
+    if (wiring.kindOf(from.device)?.strips) return false;
+    if (wiring.portOf(from)?.talkback) return true;
+  }
+  return false;
+}
+
 /** A beltpack with the camera that is linked to its base, a lead for talkback, or talkback in the return picture. */
 function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
   for (const pack of own) {
@@ -81,12 +99,11 @@ function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Out
         method: 'talkback that is worn at the camera and linked',
       };
   }
-  const inReturn = wiring.into(id).find(([, { from }]) => wiring.portOf(from)?.talkback);
-  if (inReturn) return { value: 'with the return picture', method: 'sound channels of the return picture' };
+  if (inReturn(wiring, id)) return { ...IN_RETURN, method: 'sound channels of the return picture' };
   return lineTo(wiring, id, ['talkback'], 'no talkback leads to its operator');
 }
 
-/** A tally lead, or a screen on the camera whose picture or network tells what is on air. */
+/** A tally lead, a screen at the camera, the return picture, or a network: what tells what is on air. */
 function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcome {
   const shows = (each: string): boolean =>
     kindDoes(wiring.kindOf(each), 'shows') && wiring.into(each).length > 0;
@@ -104,6 +121,7 @@ function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcom
       value: `by ${shared[1].label}`,
       method: 'the programme on a screen that several operators look at',
     };
+  if (inReturn(wiring, id)) return DATA_IN_RETURN;
   return lineTo(wiring, id, ['tally', 'network'], 'its operator does not see that it is on air');
 }
 

@@ -58,18 +58,28 @@ export function onwards(wiring: PlanWiring, id: string, port?: string): Lead[] {
     : leads.filter(([, { from }]) => leadsThrough(wiring, id, port, from.port ?? ''));
 }
 
-/** The lead by which the picture that comes to a device leaves the switcher or source in which it was made. */
-export function leadFromMaker(wiring: PlanWiring, device: string): Lead | undefined {
+/** The leads by which a picture comes to a device, from there back over what passes it on to what makes it. */
+export function* leadsBack(wiring: PlanWiring, device: string): Generator<Lead> {
   const seen = new Set<string>();
   for (let lead = feedsOf(wiring, device)[0]; lead && !seen.has(lead[0]);) {
     seen.add(lead[0]);
-    const { device: from, port = '' } = lead[1].from;
-    if (from === undefined) return undefined;
-    const kind = wiring.kindOf(from);
-    if (!passesOn(kind?.family) && kind?.ports?.[port]?.loops === undefined) return lead;
+    yield lead;
+    if (isMade(wiring, lead)) return;
+    const { device: from = '', port = '' } = lead[1].from;
     lead = feedsOf(wiring, from, port)[0];
   }
-  return undefined;
+}
+
+/** Whether what a lead comes out of makes its picture, or mixes it, and does not only pass it on. */
+function isMade(wiring: PlanWiring, [, { from }]: Lead): boolean {
+  const kind = wiring.kindOf(from.device);
+  return !passesOn(kind?.family) && kind?.ports?.[from.port ?? '']?.loops === undefined;
+}
+
+/** The lead by which the picture that comes to a device leaves the switcher or source in which it was made. */
+export function leadFromMaker(wiring: PlanWiring, device: string): Lead | undefined {
+  const last = [...leadsBack(wiring, device)].at(-1);
+  return last?.[1].from.device !== undefined && isMade(wiring, last) ? last : undefined;
 }
 
 /** Ports of a device that carry video in one direction, in order. */
