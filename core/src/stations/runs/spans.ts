@@ -6,6 +6,7 @@ import type { CableMake, HouseLine, Link, Rules } from '../../documents/index.js
 import {
   constant,
   given,
+  inOrder,
   listed,
   numberOf,
   taken,
@@ -51,7 +52,7 @@ export function spansOf({
   const spans: Record<string, Span> = {};
   const known = new Set<string>();
   const ends = (['to', 'from'] as const).flatMap(side =>
-    Object.entries(links ?? {}).map(([id, link]) => [id, link[side]] as const),
+    inOrder(links).map(([id, link]) => [id, link[side]] as const),
   );
   for (const [id, end] of ends) {
     if (isPassive(wiring.kindOf(end.device)) || wiring.portOf(end)?.carries === 'power') continue;
@@ -59,7 +60,11 @@ export function spansOf({
       const key = [...way].sort().join(' ');
       if (way[0] !== id || way.length < 2 || known.has(key)) continue;
       known.add(key);
-      spans[id] = { links: way, over: passed(way, links ?? {}) };
+      // Where two come together in one piece they end by the same link.
+      spans[way.find(each => !Object.hasOwn(spans, each)) ?? id] = {
+        links: way,
+        over: passed(way, links ?? {}).filter(device => isPassive(wiring.kindOf(device))),
+      };
     }
   }
   return spans;

@@ -25,7 +25,7 @@ export const spanTooLong = runsRule({
         title: `${label}: ${whole} of cable over ${over} are ${WORDS[verdict] ?? verdict}.`,
         because: [length, limit, reach],
         advice:
-          'What is joined without anything that works between counts as one cable: plug past a joint, use a make that carries farther, or put a repeater or converter between.',
+          'What is joined without anything that works between counts as one cable: plug past a joint, use a make that carries farther, or put a repeater or converter between. Or test the whole of it before the day and note that at one of its leads.',
       };
     }
   },
