@@ -38,6 +38,7 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   switchsof: [360, 250, 25, 1600],
   switchtab: [280, 7, 215, 900],
   matrixeig: [483, 200, 44, 1100],
+  matrixfor: [483, 300, 133, 5500],
   patchbay8: [483, 60, 44, 120],
   splithdm2: [90, 60, 20, 25],
   splithdm4: [130, 70, 20, 45],
