@@ -66,6 +66,25 @@ describe('leads on both sides of a line of the house', () => {
     expect(spanOf(withLine(3, { length: 16.1, works: false })).reach).toBe('within');
   });
 
+  it('are told where the line is broken, or was never tested with this', () => {
+    const told = (condition: string, proof?: object): string[] => {
+      const bundle = withLine(3, proof);
+      const venue = applyPatch(bundle.venue, [
+        { op: 'replace', path: '/houseLines/hlinehdmi/condition', value: condition },
+      ]);
+      const { snags } = assess({ ...bundle, venue });
+      return snags.filter(({ rule }) => rule === 'runs.line-unsound').map(({ severity }) => severity);
+    };
+    expect([told('good'), told('worn'), told('untested'), told('broken')]).toEqual([
+      [],
+      [],
+      ['risk'],
+      ['stop'],
+    ]);
+    expect(told('untested', { length: 16 })).toEqual([]);
+    expect(told('broken', { length: 16 })).toEqual(['stop']);
+  });
+
   it('say nothing where a lead is too long by itself', () => {
     const plan = applyPatch(saturday.plan, [
       { op: 'remove', path: `/links/${lead}/proof` },

@@ -34,6 +34,8 @@ export interface SpanResult {
   /** `C1 → SWITCHER`, and the devices between them. */
   readonly label: string;
   readonly over: string;
+  /** Lines of the house that it goes over. */
+  readonly lines: readonly HouseLine[];
   readonly length: Figure;
   readonly limit: Figure;
   readonly stretched: Figure;
@@ -115,6 +117,7 @@ export function spanResult(id: string, parts: SpanParts): SpanResult {
   const over = span.over.map(device => wiring.devices[device]?.label ?? '');
   return {
     leads,
+    lines: linesOf(parts).map(([, line]) => line),
     label: labelOf(span, links, wiring),
     over: listed(over),
     length,
@@ -141,11 +144,16 @@ const labelOf = (
     .map(device => devices[device]?.label ?? '')
     .join(' → ');
 
-function piecesOf(
-  id: string,
-  { span, runs, links, lines, wiring, rules }: SpanParts,
-  format: VideoFormat,
-): Piece[] {
+/** The lines of the house in a span, by their ids. */
+const linesOf = ({ span, lines, wiring }: SpanParts): (readonly [string, HouseLine])[] =>
+  span.over.flatMap(device => {
+    const house = wiring.devices[device]?.house ?? '';
+    const line = lines[house];
+    return line ? [[house, line] as const] : [];
+  });
+
+function piecesOf(id: string, parts: SpanParts, format: VideoFormat): Piece[] {
+  const { span, runs, links, wiring, rules } = parts;
   const own = span.links.flatMap((link): [string, RunResult][] => {
     const run = runs[link];
     return run ? [[link, run]] : [];
@@ -158,12 +166,9 @@ function piecesOf(
       const used = run.cableLength.value === null ? run.length : run.cableLength;
       return { label: run.number, make: run.make, used: taken('used', used), reach: reachFor(run.make) };
     }),
-    ...span.over.flatMap((device): Piece[] => {
-      const house = wiring.devices[device]?.house ?? '';
-      const line = lines[house];
-      if (!line) return [];
+    ...linesOf(parts).map(([house, line]): Piece => {
       const used = given('used', line.length, 'm', 'venue', `/houseLines/${house}/length`);
-      return [{ label: line.label, make: line.make, used, reach: reachFor(line.make) }];
+      return { label: line.label, make: line.make, used, reach: reachFor(line.make) };
     }),
   ];
 }
