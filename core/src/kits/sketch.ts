@@ -42,6 +42,8 @@ export interface KitSketch {
   readonly leads: readonly string[];
   /** Makes of cable by the lead they are for, where the usual one would not reach. */
   readonly makes?: Readonly<Record<string, NonNullable<Link['make']>>>;
+  /** What leads were seen to carry, by the lead. */
+  readonly proofs?: Readonly<Record<string, NonNullable<Link['proof']>>>;
   readonly outputs: readonly Omit<Output, 'order'>[];
   readonly shots?: readonly Omit<Shot, 'order'>[];
   readonly layouts?: NonNullable<RunningItem['layouts']>;
@@ -66,8 +68,8 @@ export function kitFrom(sketch: KitSketch, room: Venue): Kit {
   );
   const leads = sketch.leads.map((words, i): [string, Link] => {
     const link = linkOf(words, devices, room);
-    const make = sketch.makes?.[words];
-    return [idFrom(`${id}/lead/${i}`), make === undefined ? link : { ...link, make }];
+    const [make, proof] = [sketch.makes?.[words], sketch.proofs?.[words]];
+    return [idFrom(`${id}/lead/${i}`), { ...link, ...(make && { make }), ...(proof && { proof }) }];
   });
   const live: Partial<RunningItem> = layouts ? { layouts } : {};
   const items: Omit<RunningItem, 'order'>[] = [

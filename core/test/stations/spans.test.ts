@@ -63,6 +63,12 @@ describe('leads on both sides of a line of the house', () => {
     expect(spanOf(withLine(15, { length: 28 })).reach).toBe('proved');
     expect(spanOf(withLine(15, { length: 27.9 })).reach).toBe('beyond any rule');
     expect(spanOf(withLine(3, { length: 16, works: false })).reach).toBe('failed when tested');
+    const [failed] = assess(withLine(3, { length: 16, works: false })).snags.filter(
+      ({ rule }) => rule === 'runs.span-too-long',
+    );
+    expect(failed?.title).toBe(
+      'SPLIT ROOM → PROJECTOR: 16 m of cable over PROJECTOR LINE failed when this length was tested.',
+    );
     expect(spanOf(withLine(3, { length: 16.1, works: false })).reach).toBe('within');
   });
 

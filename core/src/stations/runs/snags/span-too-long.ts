@@ -3,9 +3,9 @@ import { reachIsGood } from '../reach.js';
 import { runsRule } from '../result.js';
 
 const WORDS: Readonly<Record<string, string>> = {
-  'beyond the house rule': 'longer together than the house rule allows',
-  'beyond any rule': 'longer together than any rule allows',
-  'failed when tested': 'failed over this length when they were tested',
+  'beyond the house rule': 'are longer together than the house rule allows',
+  'beyond any rule': 'are longer together than any rule allows',
+  'failed when tested': 'failed when this length was tested',
 };
 
 /** Leads joined over passive pieces, each short enough, that are too long one after the other. */
@@ -22,7 +22,7 @@ export const spanTooLong = runsRule({
       yield {
         severity: verdict === 'beyond the house rule' ? 'risk' : 'stop',
         subjects: leads,
-        title: `${label}: ${whole} of cable over ${over} are ${WORDS[verdict] ?? verdict}.`,
+        title: `${label}: ${whole} of cable over ${over} ${WORDS[verdict] ?? verdict}.`,
         because: [length, limit, reach],
         advice:
           'What is joined without anything that works between counts as one cable: plug past a joint, use a make that carries farther, or put a repeater or converter between. Or test the whole of it before the day and note that at one of its leads.',
