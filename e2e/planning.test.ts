@@ -195,7 +195,7 @@ describe('snags', () => {
     await dialog.getByLabel('Your name').fill('Linnea Brook');
     await dialog.getByRole('button', { name: 'Buckle', exact: true }).click();
     await page.getByRole('button', { name: 'Buckle of Stream: buckled' }).waitFor();
-    await page.getByLabel('Size and rate of the stream').selectOption('540p');
+    await page.getByLabel('Size and rate of Public stream').selectOption('540p');
     await page.getByRole('button', { name: 'Buckle of Stream: reopened' }).click();
     await dialog.getByText('stream.streams.outstream1.rung').waitFor();
     expect(await dialog.innerText()).toMatch(/720p30\s+540p/);

@@ -48,9 +48,19 @@ export type {
   WindowResult,
 } from './stations/shots/index.js';
 export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
-export { carriersFor, LENS_HEIGHT, newPlace, putDownPatch, putIntoPatch } from './stations/standing-place.js';
+export {
+  carriersFor,
+  LENS_HEIGHT,
+  newPlace,
+  putDownPatch,
+  standOf,
+  standPatch,
+  standsFor,
+} from './stations/standing-place.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
+export { outputSuits } from './stations/signal/functions.js';
+export { OUTPUT_KINDS } from './documents/plan.js';
 export { RESOURCES, type Resource } from './stations/signal/resources.js';
 export { RESOURCE_WORDS } from './stations/signal/resource-words.js';
 export { houseOffers, takeHousePatch, type HouseOffer } from './stations/signal/house.js';

@@ -119,6 +119,8 @@ function crowded(bundle: Bundle): Bundle {
     // A second way out, over the mobile network.
     inRack('bondedbel', 'bondedbel'),
     lead('linkbonde', ['splitter1', 'hdmioutp02'], ['bondedbel', 'hdmiin001']),
+    add('/outputs/outsecond', { order: 'zy', label: 'Second', kind: 'stream', device: 'switcher1' }),
+    add('/devices/striprac1/place', { inside: 'deskrack1', unit: 3, rear: true }),
     add('/outputs/outmobile', { order: 'zz', label: 'Reserve', kind: 'stream', device: 'bondedbel' }),
     inRack('campantl1', 'campantil', { worked: 'remote', place: { at: [12, 12], height: 2 } }),
     lead('linkmonit', ['switcher1', 'hdmiout03'], ['monitor01', 'hdmiin001']),

@@ -4,7 +4,10 @@ import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js'
 import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
 import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
 import { BUSES, TASKS, VIEWERS, type Bus, type Task, type Viewer } from './signal-words.js';
-/** Where a device is: on a floor of the venue, or inside another device (rack, case, or plugged onto it). */
+/**
+ * Where a device is: at a point of a floor, on another device or a table of the survey, or inside another device (rack,
+ * case, or plugged onto it).
+ */
 export class Place {
   @Optional() @At() at?: Point;
   /** Height above the floor there, m: of the lens, the desk top, the socket side. */
@@ -14,8 +17,12 @@ export class Place {
   /** The gallery it stands on; absent = the ground. */
   @Optional() @Ref() level?: string;
   @Optional() @Ref() inside?: string;
+  /** What it stands on: another device, or an area of the survey with a top, with its point on that or in the middle. */
+  @Optional() @Ref() on?: string;
   /** Lowest rack unit it takes, counted from 1 at the bottom. */
   @Optional() @Int(1, 60) unit?: number;
+  /** It is on the rear rails, with its face to the rear. */
+  @Optional() @Flag() rear?: boolean;
 }
 
 /** What one output of a switcher or matrix is set to give. */

@@ -46,14 +46,18 @@ export class VenueChange {
   @Optional() @AnyJson(FREE_VALUE_LIMIT) value?: unknown;
 }
 
+export const OUTPUT_KINDS = ['stream', 'recording', 'screen', 'call'] as const;
+/** A `call` is what those who take part from elsewhere are shown and hear. */
+export type OutputKind = (typeof OUTPUT_KINDS)[number];
+
 /** Something that must come out. */
 export class Output {
   @Text(8) order!: string;
   @Text(60, 1) label!: string;
-  @OneOf(['stream', 'recording', 'screen']) kind!: 'stream' | 'recording' | 'screen';
-  /** The device it comes out of: encoder, recorder or screen. */
+  @OneOf(OUTPUT_KINDS) kind!: OutputKind;
+  /** The device it comes out of: encoder, recorder, screen, or the computer of a call. */
   @Optional() @Ref() device?: string;
-  /** Size and rate chosen for a stream; absent = the best that fits. */
+  /** Size and rate chosen for a stream or call; absent = the best that fits. */
   @Optional() @OneOf(RUNGS) rung?: Rung;
   /** Also record these many cameras separately. */
   @Optional() @Int(0, 16) isolated?: number;

@@ -188,6 +188,8 @@ export const RESIDENTS = ['camera', 'desk', 'loudspeaker', 'microphone', 'other'
 /** Gear that belongs to the house and stays: never packed. */
 export class Resident extends PlacedInOrder {
   @OneOf(RESIDENTS) what!: (typeof RESIDENTS)[number];
+  /** The kind that it is, where somebody has looked; absent = as is usual for what it is. */
+  @Optional() @Ref() kind?: string;
   @At() at!: Point;
   @Optional() @Num(0, 30) height?: number;
   @Optional() @Num(-360, 360) facing?: number;

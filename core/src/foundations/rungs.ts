@@ -12,3 +12,12 @@ export const RUNGS = [
   '160p',
 ] as const;
 export type Rung = (typeof RUNGS)[number];
+
+/** A rung that names no rate is sent with so many pictures a second at most. */
+export const USUAL_RATE = 30;
+
+/** Lines of a rung, and the pictures a second that it is good for. */
+export function sizeOf(rung: Rung): { readonly lines: number; readonly rate: number } {
+  const [lines = 0, rate = USUAL_RATE] = rung.split('p').filter(Boolean).map(Number);
+  return { lines, rate };
+}

@@ -12,6 +12,7 @@ import type {
 } from '../documents/index.js';
 import { distance, idFrom, inOrder, ordersFor, type MapOf, type Point } from '../foundations/index.js';
 import { libraryKinds } from '../library/index.js';
+import { carriedBy } from '../stations/equipment.js';
 
 export interface Kit {
   readonly id: string;
@@ -157,7 +158,8 @@ function mainsFor(
 /** Where a device or what it is in stands. */
 function placeOf(id: string, devices: MapOf<Device>): Point {
   const place = devices[id]?.place;
-  return place?.at ?? (place?.inside === undefined ? [0, 0] : placeOf(place.inside, devices));
+  const carrier = carriedBy(place);
+  return place?.at ?? (carrier === undefined ? [0, 0] : placeOf(carrier, devices));
 }
 
 function nearestSocket(at: Point, room: Venue): string {

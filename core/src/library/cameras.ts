@@ -61,6 +61,7 @@ export const CAMERAS: Record<string, Kind> = {
   camhdmic1: {
     label: 'Camcorder, 1/3-inch, 29–350 eq., HDMI C, with a battery',
     family: 'camera',
+    does: ['hears'],
     weight: 0.5,
     power: { running: 6, factor: 0.6 },
     inner: inner(14),
@@ -112,6 +113,7 @@ export const CAMERAS: Record<string, Kind> = {
   campanbat: {
     label: 'Panoramic camera, sends by itself, on a battery plate',
     family: 'camera',
+    does: ['hears'],
     weight: 0.5,
     encodes: true,
     power: { running: 11, factor: 0.6 },
@@ -128,6 +130,7 @@ export const CAMERAS: Record<string, Kind> = {
   camoneinc: {
     label: 'Camera, 1-inch, 24–360 eq.',
     family: 'camera',
+    does: ['hears'],
     weight: 1.3,
     power: { running: 14, factor: 0.6 },
     optics: {
@@ -147,6 +150,7 @@ export const CAMERAS: Record<string, Kind> = {
   camfourth: {
     label: 'Camera, Four Thirds + 12–60',
     family: 'camera',
+    does: ['hears'],
     weight: 1.1,
     power: { running: 29, factor: 0.6 },
     optics: {
@@ -172,6 +176,7 @@ export const CAMERAS: Record<string, Kind> = {
   camcompac: {
     label: 'Camera, 1/2.5-inch, 25–500 eq., small HDMI',
     family: 'camera',
+    does: ['hears'],
     weight: 0.6,
     power: { running: 9, factor: 0.6 },
     optics: {
@@ -191,6 +196,7 @@ export const CAMERAS: Record<string, Kind> = {
   camfullfr: {
     label: 'Camera, full frame + 24–70',
     family: 'camera',
+    does: ['hears'],
     weight: 1.6,
     power: { running: 18, factor: 0.6 },
     optics: {
@@ -210,6 +216,7 @@ export const CAMERAS: Record<string, Kind> = {
   phone0001: {
     label: 'Phone with a good camera, 24–77 eq.',
     family: 'camera',
+    does: ['hears'],
     weight: 0.2,
     inner: inner(15),
     power: { running: 4, factor: 0.5 },
@@ -258,6 +265,7 @@ export const CAMERAS: Record<string, Kind> = {
   camwebcam: {
     label: 'Webcam, USB',
     family: 'camera',
+    does: ['hears'],
     weight: 0.2,
     power: { running: 2.5, factor: 0.5 },
     optics: {
@@ -279,6 +287,7 @@ export const CAMERAS: Record<string, Kind> = {
   campanora: {
     label: 'Panoramic camera, live, HDMI',
     family: 'camera',
+    does: ['hears'],
     weight: 0.4,
     power: { running: 9, factor: 0.5 },
     optics: PANORAMIC,
@@ -292,6 +301,7 @@ export const CAMERAS: Record<string, Kind> = {
   camcorsdi: {
     label: 'Camcorder, 1-inch, SDI and HDMI',
     family: 'camera',
+    does: ['hears'],
     weight: 2.4,
     power: { running: 18, factor: 0.6 },
     optics: {
@@ -337,6 +347,7 @@ export const CAMERAS: Record<string, Kind> = {
   camshould: {
     label: 'Shoulder camera, 2/3-inch, SDI, return and talkback',
     family: 'camera',
+    does: ['hears'],
     weight: 6.8,
     power: { running: 32, factor: 0.7 },
     optics: {
@@ -369,6 +380,7 @@ export const CAMERAS: Record<string, Kind> = {
   camtablet: {
     label: 'Tablet as a camera, wireless',
     family: 'camera',
+    does: ['hears'],
     weight: 0.5,
     inner: inner(28),
     power: { running: 6, factor: 0.5 },

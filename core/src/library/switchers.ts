@@ -281,6 +281,7 @@ export const SWITCHERS: Record<string, Kind> = {
   tabletmix: {
     label: 'Tablet, camera and mixer at once',
     family: 'switcher',
+    does: ['hears'],
     weight: 0.6,
     encodes: true,
     power: { running: 9, factor: 0.5 },

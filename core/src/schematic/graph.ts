@@ -2,6 +2,7 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle, Carries, Device, Port } from '../documents/index.js';
 import { inOrder, type Point } from '../foundations/index.js';
+import { carriedBy } from '../stations/equipment.js';
 import { houseOffers } from '../stations/signal/house.js';
 
 /** Measures of the drawing, in units of one pixel at no zoom. */
@@ -134,7 +135,11 @@ export function schematicGraph(
       },
     ];
   });
-  const offered = houseOffers(ground.venue, plan.devices, rules.units).map(({ id, label, of }): DeviceBox => {
+  const offered = houseOffers(ground.venue, {
+    devices: plan.devices,
+    kinds,
+    units: rules.units,
+  }).map(({ id, label, of }): DeviceBox => {
     const pins = pinsOf(id, inOrder(of.ports), new Map());
     const nudge = undefined;
     return {
@@ -204,12 +209,10 @@ function groupsOf(
   familyOf: (id: string) => string | undefined,
   { places }: Assessment['ground'],
 ): (id: string) => string | undefined {
-  const carriers = new Set(
-    inOrder(devices).flatMap(([, { place }]) => (place?.inside === undefined ? [] : [place.inside])),
-  );
+  const carriers = new Set(inOrder(devices).flatMap(([, { place }]) => carriedBy(place) ?? []));
   return id => {
     const device: Device | undefined = devices?.[id];
-    const carrier = places[id]?.carrier ?? device?.place?.inside ?? id;
+    const carrier = places[id]?.carrier ?? carriedBy(device?.place) ?? id;
     if (carrier !== id || (carriers.has(id) && familyOf(id) !== undefined)) return carrier;
     return device?.place?.level;
   };

@@ -16,16 +16,24 @@ export function addDevicePatch(
   return editPlan(plan).put('devices', id, value).patch;
 }
 
-/** Takes a device out, with what it carries and every lead of them; its shots stay, without a camera. */
+/**
+ * Takes a device out, with what is in it and every lead of them; its shots stay, without a camera, and what stands on
+ * it stays where it was.
+ */
 export function takeOutPatch({ devices, links, shots }: Plan, id: string): Operation[] {
   const carried = inOrder(devices).filter(([, { place }]) => place?.inside === id);
   const gone = new Set([id, ...carried.map(([key]) => key)]);
   const loose = inOrder(links).filter(
     ([, { from, to }]) => gone.has(from.device ?? '') || gone.has(to.device ?? ''),
   );
+  const stood = inOrder(devices).filter(([key, { place }]) => place?.on === id && !gone.has(key));
+  const spot = devices?.[id]?.place;
   const taken = inOrder(shots).filter(([, { camera }]) => gone.has(camera ?? ''));
   return inPlan()
     .each(loose, (edit, [key]) => edit.drop('links', key))
     .each(taken, (edit, [key]) => edit.drop('shots', key, 'camera'))
+    .each(stood, (edit, [key, { place: { on: _on, ...place } = {} }]) =>
+      edit.put('devices', key, 'place', { ...spot, ...place }),
+    )
     .each(gone, (edit, key) => edit.drop('devices', key)).patch;
 }

@@ -2,10 +2,14 @@
 import type { Device, Place, Shelf, WayToWork } from '../documents/index.js';
 import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../foundations/index.js';
 
-/** A device, with its place only as far as it is one in a case. */
+/** A device, with its place only as far as it is one in a case or on something. */
 export interface Equipment extends Omit<Device, 'place'> {
-  readonly place?: Pick<Place, 'inside' | 'unit'>;
+  readonly place?: Pick<Place, 'inside' | 'on' | 'unit' | 'rear'>;
 }
+
+/** What carries a thing, as its place says: what it is in, else what it stands on. */
+export const carriedBy = (place: Pick<Place, 'inside' | 'on'> | undefined): string | undefined =>
+  place?.inside ?? place?.on;
 
 export const WORKED_WORDS: Readonly<Record<WayToWork, string>> = {
   operated: 'by an operator',
@@ -56,13 +60,10 @@ export function freeItems(
 export const freeItem = (...of: Parameters<typeof freeItems>): string | undefined => freeItems(...of)[0];
 
 /** A device without where it stands. */
-export const withoutPlace = ({ place, ...device }: Device): Equipment =>
-  place?.inside === undefined
-    ? device
-    : {
-        ...device,
-        place: { inside: place.inside, ...(place.unit === undefined ? {} : { unit: place.unit }) },
-      };
+export function withoutPlace({ place: { inside, on, unit, rear } = {}, ...device }: Device): Equipment {
+  if (inside === undefined) return on === undefined ? device : { ...device, place: { on } };
+  return { ...device, place: { inside, ...(unit !== undefined && { unit }), ...(rear && { rear }) } };
+}
 
 /**
  * The devices as equipment; it stays the same object while they are only moved about, so that wiring, cases and

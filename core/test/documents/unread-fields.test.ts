@@ -8,7 +8,6 @@ const WAITING: Readonly<Record<string, string>> = {
   standby: 'power: watts by state',
   maxAmps: 'power: what a battery gives at most',
   topsUp: 'power: inner batteries that are charged while they run',
-  webcam: 'stream: the size that a USB output gives',
   speed: 'stream: how fast a socket of the venue is',
   young: 'crew: what people under eighteen do not do',
   fader: 'sound: the card at the desk',

@@ -44,10 +44,7 @@ const ALL: readonly Expected[] = [
       'risk shots.overhead · markgroup whole area · camover01',
       'stop signal.format-mismatch · laptopwor>switcher1 · laptopwor · switcher1',
     ],
-    later: [
-      'the offset of sound that came through the camera (sound)',
-      'the one person’s load by the minute (crew)',
-    ],
+    later: ['the one person’s load by the minute (crew)'],
   },
   {
     setUp: CONTROL_ROOM,
@@ -79,7 +76,7 @@ const ALL: readonly Expected[] = [
       'stop shots.heads-in-the-way · markgroup whole area · camone001',
       'stop shots.heads-in-the-way · markspeak full figure · camthree1',
     ],
-    later: ['the delay to set, and what is left of it for each camera (sound)'],
+    later: [],
   },
   {
     setUp: FIRST_KIT,
@@ -109,6 +106,7 @@ const ALL: readonly Expected[] = [
     says: [
       'note shots.covered-once · campan002',
       'risk shots.heads-in-the-way · markspeak waist up · campan001',
+      'risk signal.sound-missing · “Public stream”',
       'stop shots.heads-in-the-way · markgroup whole area · campan002',
     ],
     later: ['PoE budget and class of each port (power)', 'the drawer is latched (racks)'],
@@ -168,6 +166,7 @@ const ALL: readonly Expected[] = [
       'note signal.line-missing · tally · camroams1',
       'note signal.view-missing · camera · camroams1',
       'risk signal.line-missing · talkback · camroams1',
+      'risk signal.lip-sync · “Public stream”',
     ],
     later: ['one camera to four side by side (money)'],
   },
@@ -193,11 +192,9 @@ const ALL: readonly Expected[] = [
       'note racks.too-heavy · deskrack1',
       'note signal.screen-late · “Room”',
       'note signal.screen-late · “Stage”',
+      'risk signal.lip-sync · “Call”',
     ],
-    later: [
-      'mix-minus, or the path of the echo (sound)',
-      'the call as an output of its own, and its card (signal)',
-    ],
+    later: ['mix-minus, or the path of the echo (sound)', 'the card of the call (sound)'],
   },
   {
     setUp: CEREMONY,
@@ -228,7 +225,6 @@ const ALL: readonly Expected[] = [
     later: [
       'the loop as one that is meant (signal)',
       'tracks by name (sound)',
-      'all streams summed on their line (stream)',
       'minutes that pre-wiring saves (assemblies)',
       'the lift index (racks)',
     ],

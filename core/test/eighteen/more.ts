@@ -116,6 +116,7 @@ export const HYBRID: SetUp = {
       programme: 'second programme',
       viewer: 'presenter',
     },
+    { label: 'Call', kind: 'call', device: 'laptopcal' },
   ],
   shots: [{ mark: 'markspeak', size: 'waist up', camera: 'camsouth1' }],
 };

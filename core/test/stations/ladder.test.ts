@@ -19,19 +19,34 @@ const RATES: readonly (readonly [rung: Rung, low: number, high: number])[] = [
 /** What a rung takes of a line at its lowest, Mb/s: 160 kb/s of sound with it, and 8 % about it. */
 const takes = (low: number): number => ((low + 160) * 1.08) / 1000;
 
+/** Whatever is sent, it is large and fast enough. */
+const ALL = { lines: 2160, fast: true } as const;
+
 describe('the ladder', () => {
   it('has these rates, the best first', () => {
     expect(LADDER.map(([rung, { low, high }]) => [rung, low, high])).toEqual(RATES);
   });
 
   it.each(RATES)('offers %s from what it takes at its lowest on', (rung, low) => {
-    expect(bestRung(takes(low) + 1e-9)).toBe(rung);
+    expect(bestRung(takes(low) + 1e-9, ALL)).toBe(rung);
     const next = RATES[RATES.findIndex(([each]) => each === rung) + 1]?.[0] ?? '160p';
-    expect(bestRung(takes(low) - 1e-9)).toBe(next);
+    expect(bestRung(takes(low) - 1e-9, ALL)).toBe(next);
   });
 
   it('ends with the smallest picture, whatever the line', () => {
-    expect(bestRung(0)).toBe('160p');
-    expect(bestRung(1000)).toBe('2160p30');
+    expect(bestRung(0, ALL)).toBe('160p');
+    expect(bestRung(1000, ALL)).toBe('2160p30');
+  });
+
+  it.each([
+    [1440, true, '1440p30'],
+    [1439, true, '1080p60'],
+    [1080, false, '1080p30'],
+    [1079, true, '720p60'],
+    [720, false, '720p30'],
+    [540, true, '540p'],
+    [159, false, '160p'],
+  ] as const)('offers nothing larger than %d lines, faster %s: %s', (lines, fast, rung) => {
+    expect(bestRung(1000, { lines, fast })).toBe(rung);
   });
 });

@@ -55,10 +55,16 @@ const TABLE: readonly Row[] = [
     ['plan', remove(device('recorder1', 'place/unit'))],
   ],
   [
+    'racks.overlap',
+    'stop',
+    ['plan', set(device('netswitc1', 'place/unit'), 3), set(device('netswitc1', 'place/rear'), true)],
+    ['plan', set(device('netswitc1', 'place/rear'), true)],
+  ],
+  [
     'racks.too-deep',
     'stop',
     ['kinds', set('/kinds/routerwan/rack/depth', 0.4)],
-    ['kinds', set('/kinds/routerwan/rack/depth', 0.36)],
+    ['kinds', set('/kinds/routerwan/rack/depth', 0.33)],
   ],
   [
     'racks.too-heavy',

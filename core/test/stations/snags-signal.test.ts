@@ -202,6 +202,8 @@ const TABLE: readonly Row[] = [
       set('/devices/camside01/kind', 'campantil'),
       set('/devices/camside01/worked', 'remote'),
       set('/links/linknetca', plug('netswitc1', 'netport03', 'camside01', 'network01')),
+      device('deckctrl1', 'controlpt'),
+      set('/links/linknetct', plug('netswitc1', 'netport04', 'deckctrl1', 'network01')),
     ],
   ],
   [
@@ -216,6 +218,34 @@ const TABLE: readonly Row[] = [
       ...[0, 1].map(i =>
         set(`/links/linkfld0${i}`, plug('switcher1', `hdmiout0${3 - i}`, `fieldmon${i}`, 'hdmiin001')),
       ),
+    ],
+  ],
+  [
+    'signal.sound-missing',
+    'risk',
+    ['plan', remove('/links/linksound')],
+    [
+      'plan',
+      remove('/links/linksound'),
+      device('lecternmi', 'miclecter'),
+      set('/links/linklecte', plug('lecternmi', 'xlrout001', 'switcher1', 'audioin01')),
+    ],
+  ],
+  [
+    'signal.sound-twice',
+    'risk',
+    [
+      'plan',
+      device('soundadpt', 'adaptxltr'),
+      set('/links/linksnd01', plug('audiodes1', 'xlrout001', 'soundadpt', 'xlrin0001')),
+      set('/links/linksnd02', plug('soundadpt', 'trsout001', 'camnorth1', 'micin0001')),
+    ],
+    [
+      'plan',
+      remove('/links/linksound'),
+      device('soundadpt', 'adaptxltr'),
+      set('/links/linksnd01', plug('audiodes1', 'xlrout001', 'soundadpt', 'xlrin0001')),
+      set('/links/linksnd02', plug('soundadpt', 'trsout001', 'camnorth1', 'micin0001')),
     ],
   ],
   [

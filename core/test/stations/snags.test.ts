@@ -204,6 +204,7 @@ const TABLE: readonly Row[] = [
     ['venue', remove('/uploads')],
     ['plan', remove('/outputs/outstream1')],
   ],
+  ['stream.no-line', 'stop', ['plan', remove('/links/linkstrea')], ['plan', set('/label', 'As it is')]],
   [
     'stream.rung-too-high',
     'stop',

@@ -6,7 +6,7 @@ import { weekendVenues } from '../../src/demo/index.js';
 import type { Bundle, Venue } from '../../src/documents/index.js';
 import { applyPatch, contains } from '../../src/foundations/index.js';
 import { addDevicePatch } from '../../src/stations/device-edits.js';
-import { carriersFor, newPlace, putDownPatch, putIntoPatch } from '../../src/stations/standing-place.js';
+import { carriersFor, newPlace, putDownPatch, standPatch } from '../../src/stations/standing-place.js';
 import { friday, remove, set } from './edited.js';
 
 const placed = (venue: Venue, kind = friday.kinds.kinds.swcompact) =>
@@ -109,7 +109,7 @@ describe('new gear', () => {
 
 describe('a device', () => {
   it('is put into a case and taken out of it again, to where new gear stands', () => {
-    const inside = applyPatch(friday.plan, putIntoPatch('screennor', 'deskrack1'));
+    const inside = applyPatch(friday.plan, standPatch(friday.plan, 'screennor', 'in deskrack1'));
     expect(inside.devices?.screennor?.place).toEqual({ inside: 'deskrack1' });
     const { ground } = assess({ ...friday, plan: inside });
     const out = applyPatch(inside, putDownPatch(inside, 'screennor', ground, undefined));

@@ -19,13 +19,9 @@ const measured = (ups: readonly number[], rules: object = {}): Assessment => {
 describe('the best size', () => {
   // Line rate of a rung: (lowest video rate + 160) · 1.08 kb/s; half the upload must reach it.
   it.each([
-    [33, '2160p30'],
-    [32, '1440p30'], // 15160 · 1.08 = 16.37 Mb/s > 16
-    [17.7, '1440p30'], // 8160 · 1.08 = 8.81 ≤ 8.85
-    [17.6, '1080p60'],
-    [13.4, '1080p60'], // 6160 · 1.08 = 6.65 ≤ 6.7
+    [33, '1080p30'], // no larger than what is mixed, 1080p25
     [9.0, '1080p30'], // 4160 · 1.08 = 4.49 ≤ 4.5
-    [8.9, '720p60'],
+    [8.9, '720p30'],
     [6.3, '720p30'],
     [5.7, '540p'], // 2660 · 1.08 = 2.87 > 2.85
     [2.1, '360p'], // 960 · 1.08 = 1.04 ≤ 1.05

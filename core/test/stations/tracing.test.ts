@@ -129,29 +129,43 @@ describe('ports', () => {
 
 describe('the house', () => {
   const { venue } = assess(saturday).ground;
+  const asked = { devices: undefined, kinds: friday.kinds, units: 'metric' } as const;
 
   it('offers what is not used yet, and what is broken never', () => {
-    expect(houseOffers(venue, saturday.plan.devices, 'metric').map(({ label }) => label)).toEqual([
-      'loudspeaker N',
-      'loudspeaker S',
-    ]);
-    expect(houseOffers(venue, undefined, 'metric').map(({ label }) => label)).toContain('projector line');
+    expect(
+      houseOffers(venue, { ...asked, devices: saturday.plan.devices }).map(({ label }) => label),
+    ).toEqual(['loudspeaker N', 'loudspeaker S']);
+    expect(houseOffers(venue, asked).map(({ label }) => label)).toContain('projector line');
     const broken = {
       houseLines: Object.fromEntries(
         inOrder(venue.houseLines).map(([id, line]) => [id, { ...line, condition: 'broken' as const }]),
       ),
     };
-    expect(houseOffers(broken, undefined, 'metric')).toEqual([]);
+    expect(houseOffers(broken, asked)).toEqual([]);
   });
 
   it('gives its gear as devices that stay, with a kind where none is known', () => {
-    const [offer] = houseOffers(venue, undefined, 'metric');
+    const [offer] = houseOffers(venue, asked);
     if (!offer) throw new Error('no offer');
     const changes = takeHousePatch('houseline', offer, friday.plan, { version: 1, kinds: {} });
     expect(changes.map(({ document }) => document)).toEqual(['kinds', 'plan']);
     const plan = applyPatch(friday.plan, changes[1]?.patch ?? []);
     expect(plan.devices?.houseline).toMatchObject({ resident: true, house: offer.id });
     expect(faultsOf(Plan, plan)).toEqual([]);
+  });
+
+  it('gives gear of the kind that somebody saw it to be, else of the usual one', () => {
+    const camera = { order: '1', label: 'balcony camera', what: 'camera', at: [1, 1] } as const;
+    const kindOf = (more: object) =>
+      houseOffers({ residents: { rescamera: { ...camera, ...more } } }, asked).map(({ kind, of }) => [
+        kind,
+        of.label,
+      ]);
+    expect(kindOf({ kind: 'camoneinc' })).toEqual([['camoneinc', 'Camera, 1-inch, 24–360 eq.']]);
+    expect(kindOf({})[0]?.[0]).toBe('campanpoe');
+    expect(kindOf({ what: 'other' })).toEqual([]);
+    expect(kindOf({ what: 'other', kind: 'monitor24' })[0]?.[0]).toBe('monitor24');
+    expect(kindOf({ kind: 'nosuchkind' })).toEqual([]);
   });
 
   it('lets a lead run to each end of its line where that is', () => {

@@ -47,7 +47,7 @@ describe('Stream: half of the worst upload, shared; (video + audio) × 1.08', ()
     ['the budget in the school of three quarters', 'stream.budget', 4.725, threeQuarters],
     ['video that fits the budget', 'stream.streams.outstream1.videoRate', 2756.6666666666665],
     ['the line: (2756.67 + 160) × 1.08', 'stream.streams.outstream1.lineRate', 3.15],
-    ['the next size needs (3500 + 160) × 1.08', 'stream.streams.outstream1.nextNeeds', 3.9528],
+    ['the next size needs (4000 + 160) × 1.08', 'stream.streams.outstream1.nextNeeds', 4.4928],
     ['data of 95 min at 3.15 Mb/s', 'stream.streams.outstream1.data', 2.244375],
     ['an hour of 4 × 45 Mb/s: Mb/s × 0.45', 'stream.recordings.outrecord1.perHour', 81],
     ['what 95 min of it need', 'stream.recordings.outrecord1.needed', 128.25],

@@ -8,7 +8,7 @@ import { otherMakes } from '../../stations/runs/other-makes.js';
 import { reachIsGood } from '../../stations/runs/reach.js';
 import type { RunResult } from '../../stations/runs/result.js';
 import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
-import { pictureDelay } from '../../stations/signal/latency.js';
+import { pictureDelay } from '../../stations/signal/delays.js';
 import { joinsPorts, leadOf } from '../../stations/signal/lead-ends.js';
 import { deskMoves } from '../desk/desk-places.js';
 import { OptionError, provenLeast, type Search } from '../search.js';
@@ -175,7 +175,11 @@ function overHouseLines(
   { signal, ground, rules }: Assessment,
 ): Draft[] {
   const out = signal.wiring.portOf(link.from);
-  return houseOffers(ground.venue, bundle.plan.devices, rules.units).flatMap((offer): Draft[] => {
+  return houseOffers(ground.venue, {
+    devices: bundle.plan.devices,
+    kinds: bundle.kinds,
+    units: rules.units,
+  }).flatMap((offer): Draft[] => {
     const line = ground.venue.houseLines?.[offer.id];
     if (!line) return [];
     const [near] = inOrder(offer.of.ports).filter(([, { direction }]) => direction === 'in');

@@ -2,6 +2,7 @@
 import type { Assessment } from '../../assess.js';
 import type { Bundle, Kind, Link, Port } from '../../documents/index.js';
 import { idFrom, inOrder } from '../../foundations/index.js';
+import { carriedBy } from '../../stations/equipment.js';
 import { OwnedLeads } from '../../stations/signal/lead-ends.js';
 import { adding, offersOf, type Offer, type Stock } from '../../stations/signal/offers.js';
 import { clashOf } from '../../stations/signal/port-fit.js';
@@ -24,7 +25,7 @@ export function throughPairs(id: string, link: Link, bundle: Bundle, { signal }:
   if (!out || !into || source === undefined || out.carries !== 'video') return [];
   const stock: Stock = { kinds: bundle.kinds, shelf: bundle.shelf, wiring };
   const sink = link.to.device ?? source;
-  const carrierOf = (device: string): string => wiring.devices[device]?.place?.inside ?? device;
+  const carrierOf = (device: string): string => carriedBy(wiring.devices[device]?.place) ?? device;
   return pairsBetween(out, into, stock).map(({ near, far, input, output, joints }): Draft => {
     const key = `${near.kind}/${far.kind}`;
     const [first, second] = [idFrom(`${id}/${key}/near`), idFrom(`${id}/${key}/far`)];

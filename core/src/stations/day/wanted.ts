@@ -143,11 +143,13 @@ const ARRIVES: Readonly<Record<Output['kind'], string>> = {
   stream: 'is received over another line',
   recording: 'grows on the disk',
   screen: 'shows the programme',
+  call: 'is seen and heard by somebody who called in, and hears them',
 };
 const ENDS: Readonly<Record<Output['kind'], string>> = {
   stream: 'is ended',
   recording: 'is stopped and the file plays',
   screen: 'is dark',
+  call: 'is left, its microphone and camera off',
 };
 
 export const outputDrafts = ({ outputs }: { readonly outputs: MapOf<Output> | undefined }): Drafts =>
@@ -179,8 +181,12 @@ export const lastDrafts = ({ streams, recordings }: Pick<StreamResult, 'streams'
     moment: 'Before doors',
     label: 'Exits and aisles are clear, every lead taped or ramped',
   }),
-  draft('sound', {
-    moment: 'Five minutes before',
-    label: 'Sound heard in headphones on the recording or stream',
-  }),
+  ...(Object.keys(streams).length + Object.keys(recordings).length === 0
+    ? []
+    : [
+        draft('sound', {
+          moment: 'Five minutes before',
+          label: 'Sound heard in headphones on the recording or stream',
+        }),
+      ]),
 ];

@@ -1,6 +1,17 @@
 /** Where everything is: marks, and devices on floors, on tables, and in what carries them. */
 import type { Device, Mark, Place, Venue } from '../../documents/index.js';
-import { constant, floorAt, given, taken, type MapOf } from '../../foundations/index.js';
+import {
+  boxMiddle,
+  constant,
+  contains,
+  floorAt,
+  given,
+  taken,
+  type MapOf,
+  type Point,
+  type Term,
+} from '../../foundations/index.js';
+import { carriedBy } from '../equipment.js';
 import * as figures from './figures.js';
 import type { MarkResult, PlaceResult } from './result.js';
 
@@ -26,36 +37,34 @@ export function markOf(
 }
 
 export interface Placed {
-  /** The device that carries it in the end: itself, or the outermost one it is inside of. */
+  /** The device that carries it in the end: itself, or the outermost one it is in or on. */
   readonly carrier: string;
   readonly place: Place | undefined;
   readonly areas: Areas;
   readonly hangs: boolean;
 }
 
-/** What carries a device in the end, and where that is; a ring of devices inside each other is cut. */
+/** What carries a device in the end, and where that is; a ring of devices in or on each other is cut. */
 export function carrierOf(devices: MapOf<Device>, id: string): Pick<Placed, 'carrier' | 'place'> {
   const met: string[] = [id];
-  for (
-    let inside = devices[id]?.place?.inside;
-    inside !== undefined;
-    inside = devices[inside]?.place?.inside
-  ) {
-    if (!devices[inside] || met.includes(inside)) break;
-    met.push(inside);
+  for (let next = carriedBy(devices[id]?.place); next !== undefined; next = carriedBy(devices[next]?.place)) {
+    if (!devices[next] || met.includes(next)) break;
+    met.push(next);
   }
   const carrier = met.at(-1) ?? id;
   return { carrier, place: devices[carrier]?.place };
 }
 
 export function placeOf(id: string, { carrier, place = {}, areas, hangs }: Placed): PlaceResult {
-  const { at, level } = place;
+  const { table, at, top } = standingOn(place, areas);
+  const { level } = place;
   if (!at) {
     const why = 'it has no place yet';
     const floor = figures.placeFloor.unknown([id], why);
     return {
       at,
       level: undefined,
+      table,
       floor,
       elevation: figures.placeElevation.unknown([id], why),
       carrier,
@@ -65,14 +74,30 @@ export function placeOf(id: string, { carrier, place = {}, areas, hangs }: Place
   const floor = figures.placeFloor.found([id], floorAt(areas, at, level));
   const height =
     place.height === undefined
-      ? constant('height', TABLE_HEIGHT, 'm', 'table height, until a height is entered')
+      ? (top ?? constant('height', TABLE_HEIGHT, 'm', 'table height, until a height is entered'))
       : given('height', place.height, 'm', 'plan', `/devices/${carrier}/place/height`);
   return {
     at,
     level,
+    table,
     floor,
     carrier,
     hangs,
     elevation: figures.placeElevation.calc([id], [taken('floor', floor), height]),
+  };
+}
+
+/** The table of the survey that a place is on, its point there, and the height of its top; else the place as it is. */
+function standingOn(
+  { at, on }: Place,
+  areas: Areas,
+): { readonly table: string | undefined; readonly at: Point | undefined; readonly top: Term | undefined } {
+  const area = areas[on ?? ''];
+  if (on === undefined || !area || (at && !contains(area.outline, at)))
+    return { table: undefined, at, top: undefined };
+  return {
+    table: on,
+    at: at ?? boxMiddle(area.outline),
+    top: area.top === undefined ? undefined : given('height', area.top, 'm', 'venue', `/areas/${on}/top`),
   };
 }

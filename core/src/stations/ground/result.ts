@@ -18,7 +18,9 @@ export interface PlaceResult {
   /** Height of the floor there and of the device itself above the venue's zero level. */
   readonly floor: Figure;
   readonly elevation: Figure;
-  /** The device that carries it: itself, or the outermost one it is inside of. */
+  /** The table of the survey that it stands on. */
+  readonly table: string | undefined;
+  /** The device that carries it: itself, or the outermost one it is in or on. */
   readonly carrier: string;
   /** It hangs over people’s heads, and takes no floor. */
   readonly hangs: boolean;

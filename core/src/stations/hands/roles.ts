@@ -1,7 +1,7 @@
 /** Roles that the design asks for, and who is put on them. */
 import type { SkillName } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
-import { movesAbout, WORKED_WORDS, workedByHand } from '../equipment.js';
+import { carriedBy, movesAbout, WORKED_WORDS, workedByHand } from '../equipment.js';
 import { kindDoes, showsWords, switches } from '../signal/functions.js';
 import type { PlanWiring } from '../signal/index.js';
 import { roleFilled } from './figures.js';
@@ -79,7 +79,7 @@ export function rolesWanted({
 function isTethered(camera: string, devices: HandsReads['devices'], wiring: PlanWiring): boolean {
   const aboard = new Set([
     camera,
-    ...inOrder(devices).flatMap(([id, { place }]) => (place?.inside === camera ? [id] : [])),
+    ...inOrder(devices).flatMap(([id, { place }]) => (carriedBy(place) === camera ? [id] : [])),
   ]);
   return [...aboard].some(id =>
     [...wiring.into(id), ...wiring.outOf(id)].some(

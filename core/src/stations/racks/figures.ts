@@ -15,6 +15,17 @@ export const itemWatts = declare({
   basis: DEFINITION,
   formula: 'watts',
 });
+export const itemBehind = declare({
+  key: 'racks.racks.*.items.*.behind',
+  label: 'Left between front and rear',
+  unit: 'm',
+  basis: houseRule(
+    'room for plugs behind each: 40 mm for BNC, 70 mm for mains, 50 mm for others',
+    'bodies of the plugs and what their leads bend by',
+  ),
+  formula: 'depth - sum(item) - sum(plugs)',
+  limits: { raises: 'racks.overlap', stop: { below: 0 } },
+});
 export const rackHave = declare({
   key: 'racks.racks.*.have',
   label: 'Units',
@@ -77,6 +88,6 @@ export const rackPassive = declare({
 });
 
 export const RACKS_FIGURES = [
-  ...[itemWeight, itemWatts, rackHave, rackUsed, rackSpare, rackLoad, rackWeight],
+  ...[itemWeight, itemWatts, itemBehind, rackHave, rackUsed, rackSpare, rackLoad, rackWeight],
   ...[rackWatts, rackHeat, rackPassive],
 ];

@@ -5,9 +5,8 @@ import type { Equipment } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
 import * as figures from './figures.js';
 import type { RackItem, RackResult } from './result.js';
+import { behindOf, ON_A_SHELF, spacesOf } from './units.js';
 
-/** Units that something without a rack size takes: it lies on a shelf. */
-const ON_A_SHELF = 1;
 /** Watts that leave one open unit by themselves at a rise of 10 K. */
 const ONE_UNIT = 5.8;
 
@@ -22,7 +21,10 @@ export function rackResult(id: string, { device, devices, kinds, loads }: RackWi
   const kind = kinds[device.kind];
   const inside = devices.filter(([, { place }]) => place?.inside === id);
   const items = Object.fromEntries(
-    inside.map(([key, each]) => [key, itemOf([id, key], each, kinds[each.kind], loads[key])]),
+    inside.map(([key, each]) => {
+      const behind = behindOf([id, key], { own: each, inside, kinds, caseKind: device.kind });
+      return [key, { ...itemOf([id, key], each, kinds[each.kind], loads[key]), ...(behind && { behind }) }];
+    }),
   );
   const of = (name: string, figure: 'weight' | 'watts', which: (item: RackItem) => boolean): Term[] =>
     Object.values(items).flatMap(item => (which(item) ? [taken(name, item[figure])] : []));
@@ -68,10 +70,17 @@ export function rackResult(id: string, { device, devices, kinds, loads }: RackWi
   };
 }
 
-/** Rack units of what is mounted between the rails. */
+/** Rack units of what is mounted; what is on the rear rails takes those only that nothing in front of it takes. */
 function unitTerms(inside: RackWithItems['devices'], kinds: Kinds['kinds']): Term[] {
-  return inside.flatMap(([, { kind, place }]) => {
+  const front = new Set(
+    inside.flatMap(([, each]) => (each.place?.rear === true ? [] : spacesOf(each, kinds))),
+  );
+  return inside.flatMap(([, each]) => {
+    const { kind, label, place } = each;
     if (place?.unit === undefined) return [];
+    const own = spacesOf(each, kinds);
+    const free = place.rear ? own.filter(unit => !front.has(unit)) : own;
+    if (free.length < own.length) return [constant('item', free.length, 'U', `${label}, behind others`)];
     const units = kinds[kind]?.rack?.units;
     return units === undefined
       ? [constant('item', ON_A_SHELF, 'U', 'on a shelf of one unit')]
@@ -90,6 +99,7 @@ function itemOf(
     kindLabel: of?.label ?? 'unknown kind',
     unit: place?.unit,
     units: of?.rack?.units ?? ON_A_SHELF,
+    rear: place?.rear === true,
     weight: weightOf(ids, kind, of?.weight),
     watts: figures.itemWatts.calc(ids, [
       load ? taken('watts', load.watts) : constant('watts', 0, 'W', 'it needs no power'),

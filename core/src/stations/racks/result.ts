@@ -18,6 +18,10 @@ export interface RackItem {
   /** Lowest unit, from 1 at the bottom; undefined when it lies loose in the case. */
   readonly unit: number | undefined;
   readonly units: number;
+  /** It is on the rear rails. */
+  readonly rear: boolean;
+  /** Depth left to what is on the other rails of the same units; absent where nothing is. */
+  readonly behind?: Figure;
   readonly weight: Figure;
   readonly watts: Figure;
 }

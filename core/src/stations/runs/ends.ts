@@ -14,6 +14,8 @@ export interface RoutedEnd {
   readonly at: Point | undefined;
   /** The gallery it is on. */
   readonly level: string | undefined;
+  /** The table of the survey that it stands on. */
+  readonly table?: string | undefined;
   readonly label: string;
   /** Its height above the zero level, and that of the floor it stands on, m. */
   readonly rise: readonly Term[];
@@ -87,6 +89,7 @@ export function endOf(
   return {
     at: place?.at,
     level: place?.level,
+    table: place?.table,
     label: [wiring.portOf(end)?.label, device?.label].filter(Boolean).join(' of '),
     rise: place
       ? [taken('height', place.elevation), taken('floor', place.floor)]

@@ -183,16 +183,17 @@ function laidOut(id: string, lead: LeadToLay): RoutedRun {
 
 /**
  * Whether two ends stand so near to each other on one floor that a lead need not go down to it; not where a wall is
- * between them, or people walk through.
+ * between them, or people walk through. On one table of the survey they do, however long it is.
  */
 const besideEachOther = (from: RoutedEnd, to: RoutedEnd, route: Route | undefined): boolean =>
   from.at !== undefined &&
   to.at !== undefined &&
   from.level === to.level &&
-  distance(from.at, to.at) <= BESIDE &&
-  route !== undefined &&
-  route.crossings.length === 0 &&
-  route.onFloor <= BESIDE + ROUND;
+  ((from.table !== undefined && from.table === to.table) ||
+    (distance(from.at, to.at) <= BESIDE &&
+      route !== undefined &&
+      route.crossings.length === 0 &&
+      route.onFloor <= BESIDE + ROUND));
 
 /** A lead through the air: straight from one to the other, and something to spare. */
 function lengthsBeside(

@@ -1,8 +1,10 @@
 /** What leads to a camera besides its picture: control, tally, talkback, and how many coax leads that makes. */
+import type { Carries } from '../../documents/index.js';
 import { constant, inOrder, type Figure, type Outcome } from '../../foundations/index.js';
-import { workedByHand } from '../equipment.js';
+import { carriedBy, workedByHand } from '../equipment.js';
 import { cameraCoax, cameraControl, cameraTalkback, cameraTally } from './figures.js';
-import { kindDoes, switches } from './functions.js';
+import { deviceDoes, kindDoes, switches } from './functions.js';
+import { onNetwork } from './network.js';
 import type { PlanWiring } from './result.js';
 import { leadsBack } from './switching.js';
 
@@ -22,10 +24,11 @@ export type Aboard = (carrier: string) => readonly string[];
 export function aboardOf({ wiring }: { readonly wiring: PlanWiring }): Aboard {
   const carried = new Map<string, string[]>();
   for (const [id, { place }] of inOrder(wiring.devices)) {
-    if (place?.inside === undefined) continue;
-    const list = carried.get(place.inside);
+    const carrier = carriedBy(place);
+    if (carrier === undefined) continue;
+    const list = carried.get(carrier);
     if (list) list.push(id);
-    else carried.set(place.inside, [id]);
+    else carried.set(carrier, [id]);
   }
   return carrier => carried.get(carrier) ?? [];
 }
@@ -48,9 +51,7 @@ export function cameraLines({
       if (!kindDoes(wiring.kindOf(id), 'sees')) return [];
       const coax = coaxTo(wiring, id);
       if (worked === 'remote') {
-        const steered = inReturn(wiring, id)
-          ? DATA_IN_RETURN
-          : lineTo(wiring, id, ['control', 'network'], 'nothing steers it');
+        const steered = inReturn(wiring, id) ? DATA_IN_RETURN : steeredBy(wiring, id);
         return [[id, { control: cameraControl.said([id], steered), coax }]];
       }
       if (!workedByHand(worked) || !mixed) return [];
@@ -61,13 +62,33 @@ export function cameraLines({
   );
 }
 
-/** The device at the other end of a lead that carries one of these. */
-function lineTo(wiring: PlanWiring, id: string, carries: readonly string[], why: string): Outcome {
+/** What steers a remote camera: a lead for that, or a controller on its network. */
+function steeredBy(wiring: PlanWiring, id: string): Outcome {
+  const line = lineTo(
+    wiring,
+    id,
+    'control',
+    'nothing that controls is on its network, and no lead for it comes',
+  );
+  if ('value' in line) return line;
+  return overNetwork(wiring, id, each => deviceDoes(wiring, each, 'controls')) ?? line;
+}
+
+/** What does something for a camera over the network that both are on. */
+function overNetwork(wiring: PlanWiring, id: string, suits: (id: string) => boolean): Outcome | undefined {
+  const found = onNetwork(wiring, id, suits);
+  return found === undefined
+    ? undefined
+    : { value: wiring.devices[found]?.label ?? found, method: 'on one network with it' };
+}
+
+/** The device at the other end of a lead of one sort. */
+function lineTo(wiring: PlanWiring, id: string, carries: Carries, why: string): Outcome {
   for (const [, { from, to }] of [...wiring.into(id), ...wiring.outOf(id)]) {
     const own = from.device === id ? from : to;
     const other = from.device === id ? to : from;
     const what = wiring.portOf(own)?.carries;
-    if (what === undefined || !carries.includes(what)) continue;
+    if (what !== carries) continue;
     const value = wiring.devices[other.device ?? '']?.label ?? 'a socket of the venue';
     return { value, method: `a lead for ${what}` };
   }
@@ -100,7 +121,7 @@ function talkbackOf(wiring: PlanWiring, id: string, own: readonly string[]): Out
       };
   }
   if (inReturn(wiring, id)) return { ...IN_RETURN, method: 'sound channels of the return picture' };
-  return lineTo(wiring, id, ['talkback'], 'no talkback leads to its operator');
+  return lineTo(wiring, id, 'talkback', 'no talkback leads to its operator');
 }
 
 /** A tally lead, a screen at the camera, the return picture, or a network: what tells what is on air. */
@@ -122,7 +143,8 @@ function tallyOf(wiring: PlanWiring, id: string, own: readonly string[]): Outcom
       method: 'the programme on a screen that several operators look at',
     };
   if (inReturn(wiring, id)) return DATA_IN_RETURN;
-  return lineTo(wiring, id, ['tally', 'network'], 'its operator does not see that it is on air');
+  const line = lineTo(wiring, id, 'tally', 'its operator does not see that it is on air');
+  return 'value' in line ? line : (overNetwork(wiring, id, each => switches(wiring, each)) ?? line);
 }
 
 const coaxTo = (wiring: PlanWiring, id: string): Figure =>

@@ -11,8 +11,9 @@ import {
 } from '../../foundations/index.js';
 import { outputFedBy, outputFormat, outputGets } from './figures.js';
 import { givenBy } from './formats.js';
-import { isItsOwn, kindDoes, switches } from './functions.js';
+import { isItsOwn, isSent, kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
+import { linesOf } from './sent-size.js';
 import { makesPicture, sourcesBehind } from './sources.js';
 import { busOf, feedsOf } from './switching.js';
 
@@ -22,6 +23,8 @@ export interface FedOutput {
   readonly gets: Figure;
   /** Size and rate of what comes to it. */
   readonly format: Figure;
+  /** Most lines of the picture that it can be sent with, where it is sent. */
+  readonly lines?: Figure;
   /** The switcher that it comes from. */
   readonly switcher: string | undefined;
 }
@@ -38,10 +41,12 @@ export const fedOutputs = ({
   Object.fromEntries(
     inOrder(outputs).map(([id, output]) => {
       const { fedBy, gets, format, switcher } = feedOf(wiring, output, house);
+      const comes = outputFormat.said([id], format);
       const fed: FedOutput = {
         fedBy: outputFedBy.said([id], fedBy),
         gets: outputGets.said([id], gets),
-        format: outputFormat.said([id], format),
+        format: comes,
+        ...(isSent(output) && { lines: linesOf(id, output, { wiring, format: comes }) }),
         switcher,
       };
       return [id, fed];

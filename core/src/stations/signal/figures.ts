@@ -104,6 +104,22 @@ export const loopHowls = declare({
   method: 'a port that carries talkback feeds it, and nothing in it takes that out',
   limits: { raises: 'signal.loop', stop: { is: true }, risk: { is: false } },
 });
+export const soundFrom = declare({
+  key: 'signal.sound.*.from',
+  label: 'Sound from',
+  unit: '',
+  basis: WIRING,
+  method: 'leads of sound and of pictures followed to desks, microphones and players',
+  limits: { raises: 'signal.sound-missing', risk: { is: null } },
+});
+export const soundTwice = declare({
+  key: 'signal.sound.*.twice',
+  label: 'Sound that comes twice',
+  unit: '',
+  basis: WIRING,
+  method: 'desks and microphones that come in by a socket of sound and with a picture as well',
+  limits: { raises: 'signal.sound-twice', risk: { isNot: 'no' } },
+});
 export const soundLate = declare({
   key: 'signal.latency.*.sound',
   label: 'Sound comes after',
@@ -169,6 +185,13 @@ export const outputFormat = declare({
   label: 'Size and rate',
   unit: '',
   basis: WIRING,
+});
+export const outputLines = declare({
+  key: 'signal.outputs.*.lines',
+  label: 'Lines it can be sent with',
+  unit: 'px',
+  basis: measurement('what is made, and what the kinds on its way and its encoder can carry'),
+  formula: 'min(lines)',
 });
 export const viewSees = declare({
   key: 'signal.views.*.sees',
@@ -241,7 +264,9 @@ export const assemblyNewer = declare({
 export const SIGNAL_FIGURES = [
   ...[linkMates, linkFaces, sourceInput, sourcePicture, countUsed, countHave, countSpare, countBeyondKept],
   ...[linkFormat, formatTaken, computerSetting, loopThrough, loopHowls, soundLate, pictureLate],
-  ...[soundOffset, soundVerdict, soundDelay, screenLate, outputFedBy, outputGets, outputFormat, viewSees],
+  ...[soundFrom, soundTwice],
+  ...[soundOffset, soundVerdict, soundDelay, screenLate, outputFedBy, outputGets, outputFormat, outputLines],
+  viewSees,
   ...[viewTile, cameraControl, cameraTalkback, cameraTally, cameraCoax, assemblyVersion, assemblyNewest],
   assemblyNewer,
 ];

@@ -1,5 +1,13 @@
 /** What things do, whatever family they are listed under. */
-import type { Device, Family, Function as Does, Kind, Output, Task } from '../../documents/index.js';
+import type {
+  Device,
+  Family,
+  Function as Does,
+  Kind,
+  Output,
+  OutputKind,
+  Task,
+} from '../../documents/index.js';
 
 /** What a family does by its nature. */
 const BY_FAMILY: Readonly<Partial<Record<Family, readonly Does[]>>> = {
@@ -51,6 +59,23 @@ interface Things {
 /** Whether a device has a function: its kind has, or a task makes it. */
 export const deviceDoes = ({ devices, kindOf }: Things, id: string | undefined, does: Does): boolean =>
   kindDoes(kindOf(id), does) || (devices[id ?? '']?.tasks?.some(task => BY_TASK[task] === does) ?? false);
+
+/** Whether an output can come out of a device. */
+export function outputSuits(things: Things, kind: OutputKind, id: string): boolean {
+  switch (kind) {
+    case 'stream':
+      return deviceDoes(things, id, 'encodes');
+    case 'recording':
+      return kindDoes(things.kindOf(id), 'records pictures') || kindDoes(things.kindOf(id), 'records sound');
+    case 'screen':
+      return kindDoes(things.kindOf(id), 'shows');
+    case 'call':
+      return things.devices[id]?.tasks?.includes('call') ?? false;
+  }
+}
+
+/** Whether an output leaves the place over a line. */
+export const isSent = ({ kind }: Pick<Output, 'kind'>): boolean => kind === 'stream' || kind === 'call';
 
 /** Whether a thing cuts several pictures out of one, and so is no way to hand that one on. */
 export const cutsWindows = ({ family, ports }: Kind): boolean =>

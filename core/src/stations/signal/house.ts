@@ -33,8 +33,15 @@ const RESIDENT_KINDS: Readonly<Partial<Record<Resident['what'], string>>> = {
 /** Lines that work and gear that carries signals, as far as the plan does not use them yet. */
 export function houseOffers(
   { houseLines, residents }: Pick<Venue, 'houseLines' | 'residents'>,
-  devices: MapOf<Pick<Device, 'order' | 'house'>> | undefined,
-  units: UnitSystem,
+  {
+    devices,
+    kinds,
+    units,
+  }: {
+    readonly devices: MapOf<Pick<Device, 'order' | 'house'>> | undefined;
+    readonly kinds: Kinds;
+    readonly units: UnitSystem;
+  },
 ): HouseOffer[] {
   const used = new Set(inOrder(devices).map(([, { house }]) => house));
   const offer = (
@@ -44,7 +51,7 @@ export function houseOffers(
     kind: string | undefined,
     place?: Device['place'],
   ): HouseOffer[] => {
-    const of = libraryKinds[kind ?? ''];
+    const of = kinds.kinds[kind ?? ''] ?? libraryKinds[kind ?? ''];
     if (kind === undefined || !of || used.has(id)) return [];
     const device = {
       label: label.toUpperCase().slice(0, 40),
@@ -68,8 +75,8 @@ export function houseOffers(
             lineKind(make),
           ),
     ),
-    ...inOrder(residents).flatMap(([id, { label, what, at, height, facing }]) =>
-      offer(id, label, 'belongs to the house', RESIDENT_KINDS[what], {
+    ...inOrder(residents).flatMap(([id, { label, what, kind = RESIDENT_KINDS[what], at, height, facing }]) =>
+      offer(id, label, 'belongs to the house', kind, {
         at,
         ...(height !== undefined && { height }),
         ...(facing !== undefined && { facing }),

@@ -14,6 +14,7 @@ import { loopsOf } from './loops.js';
 import { portFitsOf } from './port-fit.js';
 import type { PlanWiring, SignalReads, SignalResult } from './result.js';
 import { settingsOf } from './settings.js';
+import { soundOf } from './sound.js';
 import { sourcesOf } from './sources.js';
 import { viewsOf } from './views.js';
 
@@ -60,6 +61,7 @@ export const signal: Station<SignalReads, SignalResult> = {
       sources: parts.part('sources', { wiring, outputs }, sourcesOf),
       settings: parts.part('settings', { wiring, house, formats }, settingsOf),
       loops: parts.part('loops', { wiring, links }, loopsOf),
+      sound: parts.part('sound', { wiring, outputs }, soundOf),
       latency: parts.part('latency', { wiring, outputs, shots, house, delayAt }, latencyOf),
       screens: parts.part('screens', { wiring, outputs, house }, screensOf),
       views: parts.part(

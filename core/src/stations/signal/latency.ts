@@ -1,21 +1,22 @@
 /** Latency and lip sync: how late pictures and sound come to each output, and the delay that brings them together. */
-import type { DelayAt, Kind, Output, Shot } from '../../documents/index.js';
+import type { DelayAt, Output, Shot } from '../../documents/index.js';
 import {
   constant,
   given,
   inOrder,
   numberOf,
   taken,
-  videoOf,
   type Figure,
   type MapOf,
   type Term,
   type VideoFormat,
 } from '../../foundations/index.js';
 import { TIGHT_TO_WIDE } from '../shots/framing.js';
+import { pictureDelay, soundDelay } from './delays.js';
 import * as figures from './figures.js';
-import { kindDoes } from './functions.js';
+import { kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
+import { speechInto } from './sound.js';
 import { waysInto } from './ways.js';
 
 /** One source as it comes to one output. */
@@ -28,66 +29,13 @@ export interface Sync {
 }
 
 export interface OutputSync {
-  /** From the desk to where sound meets the pictures, with the delay that is set there, ms. */
+  /** From the desk or microphone to where sound meets the pictures, with the delay that is set for it, ms. */
   readonly sound: Figure;
   readonly sources: Readonly<Record<string, Sync>>;
   /** The delay to set there; below zero the pictures must be delayed instead, ms. */
   readonly delay: Figure;
-  /** The device in which it is set, by house rule: where sound and pictures meet, or the sound desk. */
+  /** The device in which it is set: where sound and pictures meet or, by house rule, the sound desk. */
   readonly at: string | undefined;
-}
-
-/** Typical delay of pictures in frames and ms, and of sound in ms, until it is measured. */
-const TYPICAL: Readonly<Partial<Record<Kind['family'], { frames?: number; ms?: number; sound?: number }>>> = {
-  camera: { frames: 2 },
-  computer: { frames: 1 },
-  switcher: { frames: 1 },
-  converter: { ms: 0.5 },
-  extender: { ms: 0.5 },
-  'wireless link': { frames: 1.5 },
-  capture: { frames: 2 },
-  screen: { ms: 40 },
-  'audio desk': { sound: 1.5 },
-  'audio interface': { sound: 7.5 },
-  microphone: { sound: 0 },
-};
-/** A converter with a scaler takes longer, frames. */
-const SCALER = { frames: 1.5 } as const;
-
-/** What a device adds to pictures, ms: as measured, else as its kind says, else as is typical. */
-export function pictureDelay(wiring: PlanWiring, id: string, house: VideoFormat): Term {
-  const device = wiring.devices[id];
-  const kind = wiring.kindOf(id);
-  const { over, under } = videoOf(device?.format ?? house).frames;
-  const frame = (1000 * under) / over;
-  const label = device?.label ?? id;
-  if (device?.pictureDelay !== undefined) {
-    return given('adds', device.pictureDelay, 'ms', 'plan', `/devices/${id}/pictureDelay`);
-  }
-  if (device && kind?.pictureDelay !== undefined) {
-    return given('adds', kind.pictureDelay, 'ms', 'kinds', `/kinds/${device.kind}/pictureDelay`);
-  }
-  const scales = Object.values(kind?.ports ?? {}).some(port => port.direction === 'in' && port.scaled);
-  const usual = kind?.family === 'converter' && scales ? SCALER : (TYPICAL[kind?.family ?? 'tool'] ?? {});
-  const { frames = 0, ms = 0 } = usual as { frames?: number; ms?: number };
-  const words = frames > 0 ? `typical ${frames} frames of ${frame.toFixed(1)} ms` : 'typical';
-  return constant('adds', frames * frame + ms, 'ms', `${label}: ${words}, until it is measured`);
-}
-
-function soundDelay(wiring: PlanWiring, id: string): Term {
-  const kind = wiring.kindOf(id);
-  if (kind?.soundDelay !== undefined) {
-    return given(
-      'adds',
-      kind.soundDelay,
-      'ms',
-      'kinds',
-      `/kinds/${wiring.devices[id]?.kind ?? ''}/soundDelay`,
-    );
-  }
-  const family = kind?.family ?? 'tool';
-  const label = wiring.devices[id]?.label ?? id;
-  return constant('adds', TYPICAL[family]?.sound ?? 0, 'ms', `${label}: typical, until it is measured`);
 }
 
 /** The camera whose shot shows lips largest. */
@@ -123,20 +71,17 @@ interface SyncReads {
 }
 
 /** How every output but a screen in the room has pictures and sound together. */
-export function latencyOf({
+export const latencyOf = ({
   outputs,
   ...reads
-}: SyncReads & { readonly outputs: MapOf<Output> | undefined }): Readonly<Record<string, OutputSync>> {
-  const { wiring } = reads;
-  const desk = inOrder(wiring.devices).find(([id]) => wiring.kindOf(id)?.family === 'audio desk')?.[0];
-  return Object.fromEntries(
+}: SyncReads & { readonly outputs: MapOf<Output> | undefined }): Readonly<Record<string, OutputSync>> =>
+  Object.fromEntries(
     inOrder(outputs).flatMap(([id, { kind, device }]): [string, OutputSync][] =>
-      kind === 'screen' || device === undefined || !wiring.devices[device]
+      kind === 'screen' || device === undefined || !reads.wiring.devices[device]
         ? []
-        : [[id, syncOf(id, device, desk, reads)]],
+        : [[id, syncOf(id, device, reads)]],
     ),
   );
-}
 
 /** Every camera whose pictures come to a device, with the devices on its way. */
 function camerasInto(
@@ -153,27 +98,23 @@ function camerasInto(
 function syncOf(
   output: string,
   device: string,
-  desk: string | undefined,
   { wiring, shots, house, delayAt = 'meeting' }: SyncReads,
 ): OutputSync {
   const cameras = camerasInto(wiring, device);
-  const soundWay = desk === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(desk);
+  const heard = speechInto(wiring, device);
+  const way = heard === undefined ? undefined : waysInto(wiring, device, ['audio', 'video'])(heard);
   // From where both run in one lead, they stay together.
-  const meeting = soundWay?.find(each => cameras.some(({ way }) => way.includes(each)));
-  const at = delayAt === 'desk' && meeting !== undefined ? desk : meeting;
-  const met = soundWay && meeting !== undefined ? { way: soundWay, meeting } : undefined;
+  const meeting = way?.find(each => cameras.some(({ way: pictured }) => pictured.includes(each)));
+  const met = way && meeting !== undefined ? { way, meeting } : undefined;
+  const at = met && delayedIn(wiring, met, delayAt);
   const sound = met
-    ? soundAfter(output, wiring, upTo(met.way, meeting))
-    : figures.soundLate.unknown([output], 'no sound desk leads there');
+    ? soundAfter(output, wiring, upTo(met.way, meeting), upTo(met.way, at))
+    : figures.soundLate.unknown([output], 'no microphone or sound desk leads there');
   const sources = Object.fromEntries(
-    cameras.map(({ id, way }): [string, Sync] => {
+    cameras.map(({ id, way: pictured }): [string, Sync] => {
       const ids: [string, string] = [output, id];
-      const video = pictureAfter(ids, way, met, each => pictureDelay(wiring, each, house));
-      const offset = figures.soundOffset.calc(ids, [taken('video', video), taken('sound', sound)]);
-      return [
-        id,
-        { video, offset, verdict: figures.soundVerdict.calc(ids, [taken('early', offset), ...BOUNDS]) },
-      ];
+      const video = pictureAfter(ids, pictured, met, wiring, house);
+      return [id, { video, ...verdictOf(ids, video, sound) }];
     }),
   );
   const first = tightest(
@@ -184,20 +125,64 @@ function syncOf(
   return { sound, sources, delay: delayFor(output, sound, sources, first, set), at };
 }
 
+/** Pictures less sound, and whether that shows; unknown with what is missing. */
+function verdictOf(
+  ids: [output: string, camera: string],
+  video: Figure,
+  sound: Figure,
+): Pick<Sync, 'offset' | 'verdict'> {
+  if (sound.value === null) {
+    const why = sound.why ?? '';
+    return { offset: figures.soundOffset.unknown(ids, why), verdict: figures.soundVerdict.unknown(ids, why) };
+  }
+  const offset = figures.soundOffset.calc(ids, [taken('video', video), taken('sound', sound)]);
+  return { offset, verdict: figures.soundVerdict.calc(ids, [taken('early', offset), ...BOUNDS]) };
+}
+
+/** A way of sound, and the first device on it that a camera's picture comes to as well. */
+interface Met {
+  readonly way: readonly string[];
+  readonly meeting: string;
+}
+
+/**
+ * The device in which sound is delayed: where it meets the pictures, or the desk by house rule. A camera delays no
+ * sound by itself: what comes in by one is delayed in the desk before it, else in the next mixer after it.
+ */
+function delayedIn(wiring: PlanWiring, { way, meeting }: Met, delayAt: DelayAt): string {
+  const [desk = meeting] = way;
+  const isDesk = kindDoes(wiring.kindOf(desk), 'mixes sound');
+  if (delayAt === 'desk' && isDesk) return desk;
+  if (!isCamera(wiring, meeting)) return meeting;
+  return isDesk
+    ? desk
+    : (way.slice(way.indexOf(meeting) + 1).find(each => switches(wiring, each)) ?? meeting);
+}
+
+/** Something that sees and does not mix: sound that comes into it runs on with its picture. */
+const isCamera = (wiring: PlanWiring, id: string): boolean =>
+  kindDoes(wiring.kindOf(id), 'sees') && !switches(wiring, id);
+
 /** A way as far as one of its devices, that included; whole where it does not come there. */
 const upTo = (way: readonly string[], end: string | undefined): readonly string[] =>
   end === undefined || !way.includes(end) ? way : way.slice(0, way.indexOf(end) + 1);
 
-/** What the devices on its way add to sound, and the delays that are set in them, ms. */
-function soundAfter(output: string, wiring: PlanWiring, way: readonly string[]): Figure {
-  const set = way.flatMap(each => {
+/** What the devices on its way add to sound until it meets pictures, and the delays that are set for it, ms. */
+function soundAfter(
+  output: string,
+  wiring: PlanWiring,
+  toMeeting: readonly string[],
+  toDelay: readonly string[],
+): Figure {
+  const longer = toDelay.length > toMeeting.length ? toDelay : toMeeting;
+  const set = longer.flatMap(each => {
     const delay = wiring.devices[each]?.soundDelay;
     return delay === undefined ? [] : [given('set', delay, 'ms', 'plan', `/devices/${each}/soundDelay`)];
   });
   return figures.soundLate.calc(
     [output],
     [
-      ...way.map(each => soundDelay(wiring, each)),
+      ...toMeeting.map(each => soundDelay(wiring, each)),
       ...(set.length > 0 ? set : [constant('set', 0, 'ms', 'no delay is set')]),
     ],
   );
@@ -206,19 +191,20 @@ function soundAfter(output: string, wiring: PlanWiring, way: readonly string[]):
 /**
  * What the devices on its way add to a picture until sound meets it, ms. Sound that was embedded before goes through
  * boxes with other pictures until it meets those of this camera, and through the one where it does: what they add to
- * it is taken off, so that cameras of one output differ by what is on their own ways alone.
+ * it is taken off, so that cameras of one output differ by what is on their own ways alone. A camera keeps the sound
+ * that comes into it with its picture.
  */
 function pictureAfter(
   ids: [output: string, camera: string],
   way: readonly string[],
-  sound: { readonly way: readonly string[]; readonly meeting: string } | undefined,
-  delay: (device: string) => Term,
+  sound: Met | undefined,
+  wiring: PlanWiring,
+  house: VideoFormat,
 ): Figure {
   const meets = sound?.way.find(each => way.includes(each));
-  const along =
-    sound && meets !== undefined
-      ? sound.way.slice(sound.way.indexOf(sound.meeting) + 1, sound.way.indexOf(meets) + 1)
-      : [];
+  const from = sound ? sound.way.indexOf(sound.meeting) + (isCamera(wiring, sound.meeting) ? 0 : 1) : 0;
+  const along = sound && meets !== undefined ? sound.way.slice(from, sound.way.indexOf(meets) + 1) : [];
+  const delay = (each: string): Term => pictureDelay(wiring, each, house);
   const adds = upTo(way, meets ?? sound?.meeting).map(delay);
   if (along.length === 0) return figures.pictureLate.calc(ids, adds);
   const taken = along.map(each => ({ ...delay(each), name: 'along' }));
@@ -238,7 +224,10 @@ function delayFor(
 ): Figure {
   const tight = sources[first ?? '']?.video;
   if (first === undefined || !tight || numberOf(sound) === undefined) {
-    return figures.soundDelay.unknown([output], 'there is no camera or no sound to bring together');
+    return figures.soundDelay.unknown(
+      [output],
+      first === undefined ? 'no camera leads there' : (sound.why ?? ''),
+    );
   }
   return figures.soundDelay.calc(
     [output],

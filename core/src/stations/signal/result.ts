@@ -12,6 +12,7 @@ import type { OwnedLeads } from './lead-ends.js';
 import type { OutputSync } from './latency.js';
 import type { Loop } from './loops.js';
 import type { PortFit } from './port-fit.js';
+import type { OutputSound } from './sound.js';
 import type { Source } from './sources.js';
 import type { View } from './views.js';
 
@@ -44,6 +45,8 @@ export interface SignalResult {
   /** How each computer that gives a picture is set: size, rate and scan. */
   readonly settings: Readonly<Record<string, Figure>>;
   readonly loops: Readonly<Record<string, Loop>>;
+  /** From where each output but screens has its sound. */
+  readonly sound: Readonly<Record<string, OutputSound>>;
   /** How late pictures and sound come to each output but screens, and the delay that brings them together. */
   readonly latency: Readonly<Record<string, OutputSync>>;
   readonly screens: Readonly<Record<string, { readonly late: Figure }>>;

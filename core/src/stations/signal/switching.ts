@@ -1,7 +1,7 @@
 /** Ways through a device: which of its outputs give what comes into which of its inputs. */
 import type { Bus, Link, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
-import { switches } from './functions.js';
+import { kindDoes, switches } from './functions.js';
 import type { PlanWiring } from './result.js';
 
 export type Lead = readonly [id: string, link: Link];
@@ -29,6 +29,8 @@ export function leadsThrough(wiring: PlanWiring, id: string, into: string, out: 
   const [input, output] = [kind?.ports?.[into], kind?.ports?.[out]];
   if (!kind || !input || !output) return false;
   if (output.loops !== undefined) return output.loops === into;
+  // Sound that comes into a camera runs on with its picture.
+  if (kindDoes(kind, 'sees') && input.carries === 'audio' && output.carries === 'video') return true;
   if ((ORIGINS.has(kind.family) && !switches(wiring, id)) || kind.family === 'screen') return false;
   if (output.carries === 'video' && input.carries === 'video') {
     if (kind.family === 'patch bay') return false;

@@ -2,7 +2,7 @@
 import type { Link, Output } from '../../documents/index.js';
 import { inOrder, type Figure, type MapOf, type VideoFormat } from '../../foundations/index.js';
 import type { PlanWiring, SignalResult } from './result.js';
-import { pictureDelay } from './latency.js';
+import { pictureDelay } from './delays.js';
 import { isSource } from './sources.js';
 import { feedsOf, onwards, type Lead } from './switching.js';
 

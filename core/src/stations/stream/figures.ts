@@ -19,6 +19,13 @@ export const budget = declare({
   basis: houseRule('upload headroom', 'the worst of the logged tests, not the best'),
   formula: "(school = 'half' ? 0.5 : 0.75) * worst",
 });
+export const houseTaken = declare({
+  key: 'stream.taken',
+  label: 'Taken of it',
+  unit: 'Mb/s',
+  basis: DEFINITION,
+  formula: 'sum(line)',
+});
 export const streamLine = declare({
   key: 'stream.streams.*.line',
   label: 'Goes over',
@@ -40,12 +47,26 @@ export const lineBudget = declare({
   basis: houseRule('upload headroom', 'the worst of the readings, not the best'),
   formula: "(school = 'half' ? 0.5 : 0.75) * worst",
 });
+export const streamShare = declare({
+  key: 'stream.streams.*.share',
+  label: 'Its share of the budget',
+  unit: 'Mb/s',
+  basis: houseRule('what sizes take at least, and the rest in equal parts'),
+  formula: 'least + (budget - sum(all)) / count',
+});
+export const streamOthers = declare({
+  key: 'stream.streams.*.others',
+  label: 'Everything else on its line',
+  unit: 'Mb/s',
+  basis: DEFINITION,
+  formula: 'sum(other)',
+});
 export const streamRung = declare({
   key: 'stream.streams.*.rung',
   label: 'Size and rate',
   unit: '',
   basis: standard(LADDER_SOURCE),
-  method: 'best size whose lowest rate fits the budget',
+  method: 'best size whose lowest rate fits the budget, no larger than what comes and can be sent',
 });
 export const videoRate = declare({
   key: 'stream.streams.*.videoRate',
@@ -66,7 +87,7 @@ export const streamFits = declare({
   label: 'Fits the budget',
   unit: '',
   basis: houseRule('upload headroom'),
-  formula: 'line <= budget + rounding',
+  formula: 'line + others <= budget + rounding',
   limits: { raises: 'stream.rung-too-high', stop: { is: false } },
 });
 export const streamData = declare({
@@ -128,9 +149,12 @@ export const STREAM_FIGURES = [
   ...[
     worstUpload,
     budget,
+    houseTaken,
     streamLine,
     lineUpload,
     lineBudget,
+    streamShare,
+    streamOthers,
     streamRung,
     videoRate,
     lineRate,

@@ -4,8 +4,9 @@ import type { Station } from '../station.js';
 import { STREAM_FIGURES } from './figures.js';
 import { pluggedDisk, recordingOutput } from './recordings.js';
 import type { StreamReads, StreamResult } from './result.js';
-import { lineOf, mobileUpload, modemOf } from './line.js';
-import { budgetOf, streamOutput, worstOf } from './streams.js';
+import { lineKnown, lineOf, mobileUpload, modemOf, onSameLine, type LineOf } from './lines.js';
+import { sizedOutput, type SizedOutput } from './sizes.js';
+import { budgetOf, houseTakenBy, ratesBeside, rivalsOf, sentOf, streamOutput, worstOf } from './streams.js';
 
 export type * from './result.js';
 
@@ -19,11 +20,11 @@ export const stream: Station<StreamReads, StreamResult> = {
     const school = () => reads.rules.uploadHeadroom;
     const budget = parts.part('budget', { worst: worstUpload, school }, budgetOf);
     const wiring = () => reads.signal.wiring;
+    const sent = parts.part('sent', { outputs: () => reads.outputs }, sentOf);
     const lines = parts.each(
       'lines',
-      outputs,
-      (_, { kind, device }) =>
-        kind === 'stream' && device !== undefined ? { wiring: wiring(), device } : undefined,
+      sent,
+      (_, { device }) => (device === undefined ? undefined : { wiring: wiring(), device }),
       (_, of) => lineOf(of),
     );
     const uploads = parts.each(
@@ -36,21 +37,44 @@ export const stream: Station<StreamReads, StreamResult> = {
       },
       mobileUpload,
     );
+    const over = parts.each(
+      'over',
+      sent,
+      (id, output) => ({
+        output,
+        line: lines()[id],
+        modem: wiring().devices[modemOf(lines()[id])]?.label,
+        upload: uploads()[id],
+        school: school(),
+      }),
+      lineKnown,
+    );
+    const beside = parts.part('beside', { sent, lines }, onSameLine);
+    const rivals = parts.part('rivals', { sent, beside }, rivalsOf);
+    const sized = parts.each(
+      'sized',
+      sent,
+      (id, output) => ({
+        output,
+        over: over()[id] as LineOf,
+        house: budget(),
+        beside: rivals()[id] ?? [],
+        comes: reads.signal.outputs[id]?.format,
+        lines: reads.signal.outputs[id]?.lines,
+      }),
+      sizedOutput,
+    );
+    const rates = parts.part('rates', { sized, beside }, ratesBeside);
     const streams = parts.each(
       'streams',
-      outputs,
-      (id, output) =>
-        output.kind === 'stream'
-          ? {
-              output,
-              house: budget(),
-              school: school(),
-              live: live(),
-              line: lines()[id],
-              modem: wiring().devices[modemOf(lines()[id])]?.label,
-              upload: uploads()[id],
-            }
-          : undefined,
+      sent,
+      id => ({
+        over: over()[id] as LineOf,
+        house: budget(),
+        own: sized()[id] as SizedOutput,
+        others: rates()[id] ?? [],
+        live: live(),
+      }),
       streamOutput,
     );
     const disks = parts.each(
@@ -71,6 +95,12 @@ export const stream: Station<StreamReads, StreamResult> = {
       },
       recordingOutput,
     );
-    return resultOf<StreamResult>({ worstUpload, budget, streams, recordings });
+    return resultOf<StreamResult>({
+      worstUpload,
+      budget,
+      taken: parts.part('taken', { streams }, houseTakenBy),
+      streams,
+      recordings,
+    });
   },
 };

@@ -1,6 +1,6 @@
 /** Sizes of a stream, and the rates they want. */
-import type { Rung } from '../../documents/index.js';
 import { constant } from '../../foundations/index.js';
+import { sizeOf, USUAL_RATE, type Rung } from '../../foundations/rungs.js';
 
 interface RungRates {
   readonly low: number;
@@ -24,9 +24,22 @@ export const AUDIO = constant('audio', 160, 'kb/s', 'stereo sound, 128–192 kb/
 export const OVERHEAD = constant('overhead', 1.08, '×', 'protocol overhead');
 export const PER_MEGABIT = constant('k', 1000, '', 'kb in a Mb');
 
-const lineRateOf = (video: number): number =>
+/** What a video rate, kb/s, takes of a line with its sound and protocol, Mb/s. */
+export const lineRateOf = (video: number): number =>
   ((video + Number(AUDIO.value)) * Number(OVERHEAD.value)) / Number(PER_MEGABIT.value);
 
-/** The best rung whose lowest rate fits the budget, Mb/s. */
-export const bestRung = (budget: number): Rung =>
-  LADDER.find(([, { low }]) => lineRateOf(low) <= budget)?.[0] ?? '160p';
+/** What is worth sending: so many lines of picture at most, and more than 30 pictures a second or not. */
+export interface Most {
+  readonly lines: number;
+  readonly fast: boolean;
+}
+
+/** Whether a rung is no larger and no faster than what is worth sending. */
+export function isWithin(rung: Rung, most: Most): boolean {
+  const { lines, rate } = sizeOf(rung);
+  return lines <= most.lines && (most.fast || rate <= USUAL_RATE);
+}
+
+/** The best rung that is worth sending and whose lowest rate fits the budget, Mb/s; else the smallest. */
+export const bestRung = (budget: number, most: Most): Rung =>
+  LADDER.find(([rung, { low }]) => isWithin(rung, most) && lineRateOf(low) <= budget)?.[0] ?? '160p';

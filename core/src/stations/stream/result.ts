@@ -23,6 +23,11 @@ export interface StreamOutput {
   /** What that modem was seen to carry where it stands; absent on a line of the house. */
   readonly upload: Figure | undefined;
   readonly budget: Figure | undefined;
+  /** No lead or air leads from its device to a line. */
+  readonly unled: boolean;
+  /** What it may take of the budget, and what everything else on its line takes; absent where it is alone there. */
+  readonly share: Figure | undefined;
+  readonly others: Figure | undefined;
   /** Size and rate: the chosen one, or the best that fits the budget. */
   readonly rung: Figure;
   readonly videoRate: Figure;
@@ -45,6 +50,8 @@ export interface RecordingOutput {
 export interface StreamResult {
   readonly worstUpload: Figure;
   readonly budget: Figure;
+  /** What everything takes together that goes over the line of the house. */
+  readonly taken: Figure;
   readonly streams: Readonly<Record<string, StreamOutput>>;
   readonly recordings: Readonly<Record<string, RecordingOutput>>;
 }

@@ -1,12 +1,12 @@
 /** What the line carries, and what each stream takes of it. */
 import type { Output, Rules, Venue } from '../../documents/index.js';
-import { constant, given, inOrder, numberOf, taken, type Figure } from '../../foundations/index.js';
+import { constant, given, inOrder, taken, type Figure, type MapOf } from '../../foundations/index.js';
+import { isSent } from '../signal/functions.js';
 import * as figures from './figures.js';
-import { AUDIO, bestRung, LADDER, OVERHEAD, PER_MEGABIT } from './ladder.js';
-import type { Line } from './line.js';
-import type { StreamOutput } from './result.js';
+import { onHouseLine, UNMEASURED, type LineOf } from './lines.js';
+import type { StreamOutput, StreamResult } from './result.js';
+import type { Beside, SizedOutput } from './sizes.js';
 
-const UNMEASURED = 'no upload was measured here';
 /** So much is lost where a rate chosen to fill the budget is figured back, Mb/s. */
 const ROUNDING = 0.000001;
 
@@ -28,91 +28,100 @@ export const budgetOf = ({
 }): Figure =>
   figures.budget.calc([], [given('school', school, '', 'rules', '/uploadHeadroom'), taken('worst', worst)]);
 
-export interface OnLine {
-  readonly output: Output;
-  /** The budget of the line of the house. */
+/** Everything that leaves over a line, in the order of the plan. */
+export const sentOf = ({
+  outputs,
+}: {
+  readonly outputs: MapOf<Output> | undefined;
+}): readonly (readonly [id: string, output: Output])[] => inOrder(outputs).filter(([, each]) => isSent(each));
+
+/** For what is sent, what else goes over its line, as far as that bears on its size. */
+export const rivalsOf = ({
+  sent,
+  beside,
+}: {
+  readonly sent: ReturnType<typeof sentOf>;
+  readonly beside: Readonly<Record<string, readonly string[]>>;
+}): Readonly<Record<string, readonly Beside[]>> => {
+  const known = new Map(sent);
+  return Object.fromEntries(
+    Object.entries(beside).map(([id, others]) => [
+      id,
+      others.map(other => ({ label: known.get(other)?.label ?? other, rung: known.get(other)?.rung })),
+    ]),
+  );
+};
+
+/** For what is sent, what everything else on its line takes of it. */
+export const ratesBeside = ({
+  sized,
+  beside,
+}: {
+  readonly sized: Readonly<Record<string, SizedOutput>>;
+  readonly beside: Readonly<Record<string, readonly string[]>>;
+}): Readonly<Record<string, readonly Figure[]>> =>
+  Object.fromEntries(
+    Object.entries(beside).map(([id, others]) => [
+      id,
+      others.flatMap(other => {
+        const rate = sized[other]?.lineRate;
+        return typeof rate?.value !== 'number' ? [] : [rate];
+      }),
+    ]),
+  );
+
+export interface WithOthers {
+  readonly over: LineOf;
   readonly house: Figure;
-  readonly school: Rules['uploadHeadroom'];
+  readonly own: SizedOutput;
+  /** What everything else takes that goes over the same line. */
+  readonly others: readonly Figure[];
   readonly live: Figure;
-  readonly line: Line | undefined;
-  /** What its modem is called, and what it was seen to carry, where it goes over the mobile network. */
-  readonly modem: string | undefined;
-  readonly upload: Figure | undefined;
 }
 
-/** What is known of the line of a stream; one that nobody has led to a line is taken to go over that of the house. */
-function onLine(
-  id: string,
-  { line, modem, upload, school }: OnLine,
-): Pick<StreamOutput, 'line' | 'upload' | 'budget'> {
-  if (!upload)
+/** How something that is sent gets on with everything else on its line. */
+export function streamOutput(id: string, { over, house, own, others, live }: WithOthers): StreamOutput {
+  const { line, upload, budget, unled } = over;
+  const { may: _may, ...sized } = own;
+  const beside =
+    others.length === 0
+      ? undefined
+      : figures.streamOthers.calc(
+          [id],
+          others.map(other => taken('other', other)),
+        );
+  const whole = { line, upload, budget, unled, ...sized, others: beside };
+  if (own.lineRate.value === null) {
+    const why = own.lineRate.why ?? UNMEASURED;
     return {
-      line: line
-        ? figures.streamLine.found([id], 'the line of the house')
-        : figures.streamLine.unknown([id], 'no lead or air leads from it to a line'),
-      upload: undefined,
-      budget: undefined,
+      ...whole,
+      fits: figures.streamFits.unknown([id], why),
+      data: figures.streamData.unknown([id], why),
     };
-  const budget = figures.lineBudget.calc(
-    [id],
-    [given('school', school, '', 'rules', '/uploadHeadroom'), taken('worst', upload)],
-  );
-  return { line: figures.streamLine.found([id], `the mobile network by ${modem ?? ''}`), upload, budget };
-}
-
-export function streamOutput(id: string, on: OnLine): StreamOutput {
-  const { output, live } = on;
-  const over = onLine(id, on);
-  const budget = over.budget ?? on.house;
-  const limit = numberOf(budget);
-  const chosen = output.rung ?? (limit === undefined ? undefined : bestRung(limit));
-  const at = LADDER.findIndex(([each]) => each === chosen);
-  const rates = LADDER[at]?.[1];
-  if (chosen === undefined || limit === undefined || !rates)
-    return { ...over, ...unmeasured(id, over.upload?.why ?? UNMEASURED) };
-  const budgetTerm = taken('budget', budget);
-  const ladder = 'the ladder';
-  const videoRate = figures.videoRate.calc(
-    [id],
-    [
-      ...[constant('low', rates.low, 'kb/s', ladder), constant('high', rates.high, 'kb/s', ladder)],
-      ...[budgetTerm, PER_MEGABIT, OVERHEAD, AUDIO],
-    ],
-  );
-  const lineRate = figures.lineRate.calc([id], [taken('video', videoRate), AUDIO, OVERHEAD, PER_MEGABIT]);
-  const line = taken('line', lineRate);
-  const rounding = constant('rounding', ROUNDING, 'Mb/s', 'what figuring back loses');
+  }
+  const taking = taken('line', own.lineRate);
   return {
-    ...over,
-    rung: figures.streamRung.found(
+    ...whole,
+    fits: figures.streamFits.calc(
       [id],
-      chosen,
-      [budgetTerm],
-      output.rung ? { method: 'chosen by hand' } : {},
+      [
+        taking,
+        beside ? taken('others', beside) : constant('others', 0, 'Mb/s', 'nothing else goes over it'),
+        taken('budget', budget ?? house),
+        constant('rounding', ROUNDING, 'Mb/s', 'what figuring back loses'),
+      ],
     ),
-    videoRate,
-    lineRate,
-    fits: figures.streamFits.calc([id], [line, budgetTerm, rounding]),
-    data: figures.streamData.calc([id], [line, taken('live', live)]),
-    nextNeeds: nextNeeds(id, LADDER[at - 1]),
+    data: figures.streamData.calc([id], [taking, taken('live', live)]),
   };
 }
 
-function nextNeeds(id: string, next: (typeof LADDER)[number] | undefined): Figure {
-  if (!next) return figures.nextNeeds.unknown([id], 'this is the highest size');
-  const [name, { low }] = next;
-  return figures.nextNeeds.calc(
-    [id],
-    [constant('low', low, 'kb/s', `lowest rate of ${name}`), AUDIO, OVERHEAD, PER_MEGABIT],
-    { rule: `line rate that ${name} starts at, to be within the budget` },
-  );
+/** What goes over the line of the house takes of it together, Mb/s. */
+export function houseTakenBy({ streams }: Pick<StreamResult, 'streams'>): Figure {
+  const rates = onHouseLine(streams).flatMap(id => {
+    const rate = streams[id]?.lineRate;
+    return typeof rate?.value !== 'number' ? [] : [taken('line', rate)];
+  });
+  return rates.length === 0
+    ? figures.houseTaken.found([], 0, [], { method: 'nothing goes over it' })
+    : figures.houseTaken.calc([], rates);
 }
-
-const unmeasured = (id: string, why: string): Omit<StreamOutput, 'line' | 'upload' | 'budget'> => ({
-  rung: figures.streamRung.unknown([id], why),
-  videoRate: figures.videoRate.unknown([id], why),
-  lineRate: figures.lineRate.unknown([id], why),
-  fits: figures.streamFits.unknown([id], why),
-  data: figures.streamData.unknown([id], why),
-  nextNeeds: figures.nextNeeds.unknown([id], why),
-});

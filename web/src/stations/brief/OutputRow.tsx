@@ -1,4 +1,4 @@
-import { inOrder, PROGRAMMES, type Output, type Programme } from '@idle-satchel/core';
+import { inOrder, outputSuits, PROGRAMMES, type Output, type Programme } from '@idle-satchel/core';
 import { TextField } from '../../ledger/TextField.js';
 import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 import { OUTPUT_WORDS } from './output-words.js';
@@ -8,13 +8,9 @@ export function OutputRow({ id, output }: { id: string; output: Output }) {
   const store = useStore();
   const devices = usePlan(plan => plan.devices);
   const kinds = useEvent(state => state.bundle.kinds.kinds);
-  const suits = (kind: Output['kind'], device: string): boolean => {
-    const of = kinds[devices?.[device]?.kind ?? ''];
-    return kind === 'stream'
-      ? of?.encodes === true
-      : kind === 'recording'
-        ? of?.recording !== undefined
-        : of?.family === 'screen';
+  const things = {
+    devices: devices ?? {},
+    kindOf: (device: string | undefined) => kinds[devices?.[device ?? '']?.kind ?? ''],
   };
   return (
     <tr>
@@ -43,7 +39,7 @@ export function OutputRow({ id, output }: { id: string; output: Output }) {
         >
           <option value="">not chosen yet</option>
           {inOrder(devices)
-            .filter(([device]) => suits(output.kind, device) || device === output.device)
+            .filter(([device]) => outputSuits(things, output.kind, device) || device === output.device)
             .map(([device, { label }]) => (
               <option key={device} value={device}>
                 {label}

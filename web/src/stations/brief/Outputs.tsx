@@ -1,4 +1,4 @@
-import { inOrder, newId, orderAfter, type Output } from '@idle-satchel/core';
+import { inOrder, newId, orderAfter, OUTPUT_KINDS, type Output } from '@idle-satchel/core';
 import { usePlan, useStore } from '../../store/hooks.js';
 import { OUTPUT_WORDS } from './output-words.js';
 import { OutputRow } from './OutputRow.js';
@@ -35,7 +35,7 @@ export function Outputs() {
         </tbody>
       </table>
       <p className="flex gap-2 mt-2">
-        {(['stream', 'recording', 'screen'] as const).map(kind => (
+        {OUTPUT_KINDS.map(kind => (
           <button key={kind} className="button" onClick={() => add(kind)}>
             Add a {kind}
           </button>

@@ -4,4 +4,5 @@ export const OUTPUT_WORDS: Readonly<Record<Output['kind'], string>> = {
   stream: 'Stream',
   recording: 'Recording',
   screen: 'Screen in the room',
+  call: 'Call',
 };

@@ -1,8 +1,9 @@
 import {
-  carriersFor,
   inOrder,
   putDownPatch,
-  putIntoPatch,
+  standOf,
+  standPatch,
+  standsFor,
   TABLE_HEIGHT,
   type Device,
 } from '@idle-satchel/core';
@@ -24,13 +25,16 @@ export default function PlaceFields({
   pointsAt?: string;
 }) {
   const { place } = device;
+  const areas = useResult('ground').venue;
+  const now = standOf(place ?? {}, areas);
+  const isCarried = now !== undefined && !now.startsWith('table');
   return (
     <>
-      {pointsAt === undefined && <CarriedIn id={id} device={device} />}
-      {place?.at && place.inside === undefined && (
+      {pointsAt === undefined && <StandsWhere id={id} device={device} />}
+      {place?.at && !isCarried && (
         <OnFloor id={id} device={device} heightLabel={heightLabel} pointsAt={pointsAt} at={place.at} />
       )}
-      {!place?.at && place?.inside === undefined && <Unplaced id={id} device={device} />}
+      {!place?.at && !isCarried && now === undefined && <Unplaced id={id} device={device} />}
     </>
   );
 }
@@ -45,25 +49,29 @@ function usePutDown(id: string, { label }: Device): () => void {
   };
 }
 
-/** What carries it; whatever is taken out of its case stands where new gear stands. */
-function CarriedIn({ id, device }: { id: string; device: Device }) {
+/** What it stands in or on; whatever is taken out of its case stands where new gear stands. */
+function StandsWhere({ id, device }: { id: string; device: Device }) {
   const store = useStore();
   const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
+  const venue = useResult('ground').venue;
   const plan = usePlan(whole => whole);
-  const carriers = carriersFor(plan, id, ({ kind }) => kinds[kind]?.family);
+  const stands = standsFor(plan, id, venue, ({ kind }) => kinds[kind]?.family);
   const putDown = usePutDown(id, device);
-  const inside = device.place?.inside;
-  if (carriers.length === 0 && inside === undefined) return null;
+  const now = standOf(device.place ?? {}, venue);
+  if (stands.length === 0 && now === undefined) return null;
   return (
     <ChoiceField
       label="Stands"
-      value={inside}
-      none="on the floor or a table"
-      options={carriers.map(([carrier, { label }]) => [carrier, `in ${label}`] as const)}
-      onCommit={carrier =>
-        carrier === undefined
+      value={now}
+      none="on the floor, or on a table of ours"
+      options={stands.map(({ key, label }) => [key, label] as const)}
+      onCommit={key =>
+        key === undefined
           ? putDown()
-          : store.patchPlan(`Put ${device.label} into a case`, putIntoPatch(id, carrier))
+          : store.patchPlan(
+              `Put ${device.label} ${stands.find(each => each.key === key)?.label ?? ''}`,
+              standPatch(plan, id, key),
+            )
       }
     />
   );

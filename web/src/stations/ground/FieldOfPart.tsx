@@ -3,7 +3,7 @@ import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { TypedField } from '../../ledger/TypedField.js';
-import { useOpenEvent, useResult } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, useResult } from '../../store/hooks.js';
 import type { PartField } from './part-fields.js';
 
 /** Sets a field of a part, or takes it out. */
@@ -24,6 +24,7 @@ export function FieldOfPart({
 }) {
   const edit = useFieldEdit(part);
   const { venue } = useResult('ground');
+  const kinds = useEvent(({ bundle }) => bundle.kinds);
   const { name, optional = false } = field;
   const value = fieldValue(part, name);
   const commit = (next: Json | undefined): void => edit(name, field.label.toLowerCase(), next);
@@ -74,7 +75,7 @@ export function FieldOfPart({
         <ChoiceField
           label={label}
           value={value as string | undefined}
-          options={field.options(venue)}
+          options={field.options(venue, kinds)}
           none={field.none}
           onCommit={commit}
         />

@@ -1,5 +1,13 @@
 /** The fields of everything drawn in a venue as people fill them in: words, unit, limits. */
-import { inOrder, MAKE_WORDS, type AreaKind, type Part, type Unit, type Venue } from '@idle-satchel/core';
+import {
+  inOrder,
+  MAKE_WORDS,
+  type AreaKind,
+  type Kinds,
+  type Part,
+  type Unit,
+  type Venue,
+} from '@idle-satchel/core';
 import { AREA_WORDS, DOOR_WORDS } from '../../bench/drafting/part-words.js';
 
 type Options = readonly (readonly [value: string, words: string])[];
@@ -25,7 +33,7 @@ export type PartField = Common &
     | { readonly type: 'flag' }
     | {
         readonly type: 'choice';
-        readonly options: (venue: Venue) => Options;
+        readonly options: (venue: Venue, kinds: Kinds) => Options;
         /** What absent is called, where it may be. */
         readonly none?: string;
       }
@@ -188,7 +196,18 @@ const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas' | 'outline'>, readonl
     text('tag', 'Written at its ends', 60),
   ],
   residents: [
-    choice('what', 'Kind', same('camera', 'desk', 'loudspeaker', 'microphone', 'other')),
+    choice('what', 'What it is', same('camera', 'desk', 'loudspeaker', 'microphone', 'other')),
+    {
+      type: 'choice',
+      name: 'kind',
+      label: 'Kind',
+      none: 'as is usual',
+      options: (_, { kinds }) =>
+        Object.entries(kinds)
+          .filter(([, { ports, cable }]) => ports !== undefined && cable === undefined)
+          .map(([id, { label }]) => [id, label] as const)
+          .sort(([, a], [, b]) => a.localeCompare(b)),
+    },
     length('height', 'Height above the floor', 0, 30, true),
     facing(true),
   ],

@@ -1,4 +1,5 @@
 import { limitText, numberOf, type RackResult } from '@idle-satchel/core';
+import { FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
 
@@ -20,6 +21,7 @@ export default function RacksStation() {
       </p>
     );
   }
+  const rails = Object.values(rack.items).some(({ rear }) => rear) ? [FRONT, REAR] : [FRONT];
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label="Elevation" className="p-5">
@@ -30,19 +32,24 @@ export default function RacksStation() {
             </button>
           ))}
         </div>
-        <Elevation rack={rack} />
+        {rails.map(({ words, rear }) => (
+          <Elevation key={words} rack={rack} words={words} rear={rear} />
+        ))}
       </section>
       <RackLedger key={current} rack={rack} />
     </div>
   );
 }
 
-/** The rack from the front, unit 1 at the bottom; loose things are listed on top of it. */
-function Elevation({ rack }: { rack: RackResult }) {
+const FRONT = { words: 'from the front', rear: false } as const;
+const REAR = { words: 'from the rear', rear: true } as const;
+
+/** The rack from one side, unit 1 at the bottom; from the front, loose things are listed on top of it. */
+function Elevation({ rack, words, rear }: { rack: RackResult; words: string; rear: boolean }) {
   const { ui } = useOpenEvent();
   const selected = useUi(state => state.selected);
   const units = numberOf(rack.have) ?? 1;
-  const loose = Object.entries(rack.items).filter(([, item]) => item.unit === undefined);
+  const loose = Object.entries(rack.items).filter(([, item]) => item.unit === undefined && !rear);
   const top = loose.length * 30 + 16;
   const height = top + units * UNIT + 20;
   return (
@@ -50,7 +57,7 @@ function Elevation({ rack }: { rack: RackResult }) {
       className="plan w-full max-w-[640px]"
       viewBox={`-40 0 ${WIDTH + 120} ${height}`}
       role="group"
-      aria-label={`${rack.label} from the front`}
+      aria-label={`${rack.label} ${words}`}
     >
       {loose.map(([id, item], i) => (
         <g key={id} onClick={() => ui.select(id)}>
@@ -95,7 +102,7 @@ function Elevation({ rack }: { rack: RackResult }) {
         );
       })}
       {Object.entries(rack.items).map(([id, item]) => {
-        if (item.unit === undefined) return null;
+        if (item.unit === undefined || item.rear !== rear) return null;
         const y = top + (units - item.unit - item.units + 1) * UNIT;
         return (
           <g key={id} onClick={() => ui.select(id)}>
@@ -174,6 +181,17 @@ function RackLedger({ rack }: { rack: RackResult }) {
           >
             {item.units} U
           </Heading>
+          {item.unit !== undefined && (
+            <FlagField
+              label="On the rear rails"
+              value={item.rear}
+              onCommit={on =>
+                store.editPlan(`Rails of ${item.label}`, plan =>
+                  plan.set('devices', key, 'place', 'rear', on || undefined),
+                )
+              }
+            />
+          )}
           <FigureRows of={item} />
         </section>
       ))}

@@ -8,8 +8,9 @@ export function HouseGear() {
   const venue = useEvent(({ assessment }) => assessment.ground.venue);
   const units = useEvent(({ assessment }) => assessment.rules.units);
   const devices = usePlan(plan => plan.devices);
+  const kinds = useEvent(({ bundle }) => bundle.kinds);
   const selected = useUi(state => state.selected);
-  const offers = houseOffers(venue, devices, units);
+  const offers = houseOffers(venue, { devices, kinds, units });
   if (offers.length === 0) return null;
   const take = (offer: HouseOffer): void => {
     const { plan, kinds } = store.get().bundle;

@@ -3,6 +3,7 @@ import { ticks } from 'd3-array';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
 import { linear } from '../../ui/linear.js';
+import { OUTPUT_WORDS } from '../brief/output-words.js';
 
 /** Stream: what the line carries, what goes over it, and disk for the recording. */
 export default function StreamStation() {
@@ -16,7 +17,7 @@ export default function StreamStation() {
       <UploadChart />
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>The line</Heading>
-        <FigureRows of={{ worst: stream.worstUpload, budget: stream.budget }} />
+        <FigureRows of={{ worst: stream.worstUpload, budget: stream.budget, taken: stream.taken }} />
         {Object.entries(stream.streams).map(([id, each]) => (
           <section key={id}>
             <Heading
@@ -24,7 +25,7 @@ export default function StreamStation() {
               right={
                 <select
                   className="field text-ink"
-                  aria-label="Size and rate of the stream"
+                  aria-label={`Size and rate of ${outputs?.[id]?.label ?? 'the stream'}`}
                   value={outputs?.[id]?.rung ?? ''}
                   onChange={event => {
                     const value = event.target.value as Rung | '';
@@ -41,7 +42,7 @@ export default function StreamStation() {
                 </select>
               }
             >
-              Stream
+              {OUTPUT_WORDS[outputs?.[id]?.kind ?? 'stream']}
             </Heading>
             <FigureRows of={each} />
           </section>
@@ -69,7 +70,7 @@ function UploadChart() {
   const stream = useResult('stream');
   const reading = useReading();
   const tests = inOrder(uploads).toSorted(([, a], [, b]) => (a.at < b.at ? -1 : 1));
-  const used = Object.values(stream.streams).reduce((sum, each) => sum + (numberOf(each.lineRate) ?? 0), 0);
+  const used = numberOf(stream.taken) ?? 0;
   const budget = numberOf(stream.budget);
   const most = Math.max(1, used, ...tests.map(([, test]) => test.up)) * 1.08;
   const x = linear([0, most], [LEFT, WIDTH - 20]);

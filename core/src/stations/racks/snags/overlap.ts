@@ -1,4 +1,4 @@
-import { numberOf } from '../../../foundations/index.js';
+import { numberOf, severityOf } from '../../../foundations/index.js';
 import { racksRule, type RackResult } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -12,18 +12,32 @@ function clash(rack: RackResult, id: string): boolean {
   if (own.some(unit => unit < 1 || unit > (numberOf(rack.have) ?? 0))) return true;
   // Of two items in one space, the one with the later id is the snag.
   return Object.entries(rack.items).some(
-    ([other, { unit, units }]) =>
-      other < id && unit !== undefined && spaces(unit, units).some(space => own.includes(space)),
+    ([other, { unit, units, rear }]) =>
+      other < id &&
+      rear === item.rear &&
+      unit !== undefined &&
+      spaces(unit, units).some(space => own.includes(space)),
   );
 }
 
-/** Two items in one unit, or an item beyond the rails. */
+/** Two items in one unit of the same rails, or too deep for both, or an item beyond the rails. */
 export const overlap = racksRule({
   rule: 'racks.overlap',
   reads: ({ own }) => ({ racks: own.racks }),
   *find({ racks }) {
     for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label }] of Object.entries(rack.items)) {
+      for (const [id, { label, rear, behind }] of Object.entries(rack.items)) {
+        const severity = behind && severityOf(behind);
+        // Of two that meet, the one on the rear rails is the snag.
+        if (severity !== undefined && rear) {
+          yield {
+            severity,
+            subjects: [id, rackId],
+            title: `${label} on the rear rails of ${rack.label} meets what is in front of it.`,
+            because: behind ? [behind] : [],
+          };
+          continue;
+        }
         if (!clash(rack, id)) continue;
         yield {
           severity: 'stop',

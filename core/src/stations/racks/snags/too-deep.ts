@@ -1,8 +1,6 @@
 import { racksRule } from '../result.js';
+import { plugDepth } from '../units.js';
 import { fix, inPlan } from '../../../edits.js';
-
-/** Room behind an item for plugs and bends, m. */
-const CLEARANCE = 0.05;
 
 /** An item that, with its plugs, is deeper than the case. */
 export const tooDeep = racksRule({
@@ -13,7 +11,7 @@ export const tooDeep = racksRule({
       const room = kinds[devices?.[rackId]?.kind ?? '']?.rackCase?.depth ?? Infinity;
       for (const [id, { unit, label }] of Object.entries(rack.items)) {
         const depth = kinds[devices?.[id]?.kind ?? '']?.rack?.depth ?? 0;
-        if (unit === undefined || depth + CLEARANCE <= room) continue;
+        if (unit === undefined || depth + plugDepth(kinds[devices?.[id]?.kind ?? '']) <= room) continue;
         yield {
           severity: 'stop',
           subjects: [id, rackId],

@@ -19,10 +19,12 @@ import { loop } from './loop.js';
 import { screenLate } from './screen-late.js';
 import { outputUnfed } from './output-unfed.js';
 import { portTwice } from './port-twice.js';
+import { soundMissing } from './sound-missing.js';
+import { soundTwice } from './sound-twice.js';
 import { sourceUnplugged } from './source-unplugged.js';
 
 export const SIGNAL_RULES = [
   ...[outputUnfed, wrongProgramme, connectorMismatch, wrongWay, secondCable, portTwice, groupTwice],
   ...[formatMismatch, pictureUnfit, loop, short, sourceUnplugged, keyFill, sizeUnlike, backupShared],
-  ...[viewMissing, lineMissing, oneComputer, lipSync, screenLate, assemblyOld],
+  ...[viewMissing, lineMissing, oneComputer, soundMissing, soundTwice, lipSync, screenLate, assemblyOld],
 ];

@@ -1,6 +1,6 @@
 import { inOrder, severityOf, type DocumentPatch, type Fix } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
-import { deviceDoes, kindDoes, switches } from '../functions.js';
+import { outputSuits, switches } from '../functions.js';
 import { signalRule, type SignalSeen } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -27,14 +27,7 @@ export const outputUnfed = signalRule({
     if (!output) return;
     const { wiring } = seen.own;
     for (const [device, { label }] of inOrder(wiring.devices)) {
-      const kind = wiring.kindOf(device);
-      const suits =
-        output.kind === 'stream'
-          ? deviceDoes(wiring, device, 'encodes')
-          : output.kind === 'recording'
-            ? kindDoes(kind, 'records pictures')
-            : kindDoes(kind, 'shows');
-      if (!suits) continue;
+      if (!outputSuits(wiring, output.kind, device)) continue;
       const choose = inPlan().put('outputs', id, 'device', device);
       yield fix(`Take it from ${label}`, choose);
       yield* plugIn(seen, device, choose.change, snag.id);

@@ -1,5 +1,6 @@
-import { videoOf } from '../../../foundations/index.js';
-import { RUNGS, type Rung } from '../../../foundations/rungs.js';
+import { numberOf, videoOf } from '../../../foundations/index.js';
+import { RUNGS, sizeOf, USUAL_RATE, type Rung } from '../../../foundations/rungs.js';
+import { isSent } from '../functions.js';
 import { signalRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -8,27 +9,31 @@ export const sizeUnlike = signalRule({
   rule: 'signal.size-unlike',
   reads: ({ own, outputs }) => ({ fed: own.outputs, wiring: own.wiring, outputs }),
   *find({ fed, wiring, outputs }) {
-    for (const [id, { format }] of Object.entries(fed)) {
+    for (const [id, { format, lines }] of Object.entries(fed)) {
       const output = outputs?.[id];
-      if (output?.kind !== 'stream' || output.rung === undefined || typeof format.value !== 'string')
+      if (!output || !isSent(output) || output.rung === undefined || typeof format.value !== 'string')
         continue;
-      const why = unlike(output.rung, format.value, wiring.kindOf(output.device)?.inside?.encoder);
+      const encoder = wiring.kindOf(output.device)?.inside?.encoder;
+      const why = unlike(output.rung, format.value, { encoder, lines: lines && numberOf(lines) });
       if (why === undefined) continue;
       yield {
         severity: why.severity,
         subjects: [id],
         outputs: [id],
         title: `${output.label} is to be sent as ${output.rung}, ${why.words}.`,
-        because: [format],
+        because: lines ? [format, lines] : [format],
         advice: 'Send the size and rate that is mixed, or the next one below it.',
       };
     }
   },
   *fixes({ subjects: [id = ''] }, { own: { outputs: fed, wiring }, outputs }) {
-    const format = fed[id]?.format.value;
-    if (typeof format !== 'string') return;
-    const most = wiring.kindOf(outputs?.[id]?.device)?.inside?.encoder;
-    const rung = RUNGS.find(each => unlike(each, format, most) === undefined);
+    const { format, lines } = fed[id] ?? {};
+    if (typeof format?.value !== 'string') return;
+    const most = {
+      encoder: wiring.kindOf(outputs?.[id]?.device)?.inside?.encoder,
+      lines: lines && numberOf(lines),
+    };
+    const rung = RUNGS.find(each => unlike(each, String(format.value), most) === undefined);
     if (rung === undefined) return;
     yield fix(`Send ${rung}`, inPlan().put('outputs', id, 'rung', rung));
   },
@@ -37,15 +42,17 @@ export const sizeUnlike = signalRule({
 function unlike(
   rung: Rung,
   format: string,
-  most: number | undefined,
+  { encoder, lines }: { readonly encoder: number | undefined; readonly lines: number | undefined },
 ): { severity: 'stop' | 'risk' | 'note'; words: string } | undefined {
-  const [lines = 0, rate = 30] = rung.split('p').map(Number);
+  const wanted = sizeOf(rung);
   const { height, frames } = videoOf(format);
-  if (most !== undefined && lines > most)
-    return { severity: 'stop', words: `and its encoder sends ${most} lines at most` };
-  if (lines > height)
+  if (encoder !== undefined && wanted.lines > encoder)
+    return { severity: 'stop', words: `and its encoder sends ${encoder} lines at most` };
+  if (wanted.lines > height)
     return { severity: 'risk', words: `and ${format} is mixed: enlarging adds nothing but data` };
-  if (rate > 30 && frames.over / frames.under <= 30)
+  if (lines !== undefined && wanted.lines > lines)
+    return { severity: 'risk', words: `and ${lines} lines come to it: enlarging adds nothing but data` };
+  if (wanted.rate > USUAL_RATE && frames.over / frames.under <= USUAL_RATE)
     return { severity: 'note', words: `and ${format} is mixed: every frame is sent twice` };
   return undefined;
 }

@@ -8,15 +8,15 @@ export const rungTooHigh = streamRule({
   rule: 'stream.rung-too-high',
   reads: ({ own, outputs }) => ({ streams: own.streams, budget: own.budget, outputs }),
   *find({ streams, budget, outputs }) {
-    for (const [id, { rung, lineRate, fits }] of Object.entries(streams)) {
+    for (const [id, { rung, lineRate, fits, others, budget: own }] of Object.entries(streams)) {
       const severity = severityOf(fits);
       if (severity === undefined) continue;
       yield {
         severity,
         subjects: [id],
         outputs: [id],
-        title: `“${outputs?.[id]?.label ?? 'The stream'}” at ${String(rung.value)} needs more than the line can be trusted with.`,
-        because: [lineRate, budget, fits],
+        title: `“${outputs?.[id]?.label ?? 'The stream'}” at ${String(rung.value)} needs more than the line can be trusted with${others ? ', together with what else goes over it' : ''}.`,
+        because: [lineRate, ...(others ? [others] : []), own ?? budget, fits],
         advice: 'Even the smallest picture is too much for this line: bring another one.',
       };
     }

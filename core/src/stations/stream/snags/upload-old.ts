@@ -1,5 +1,5 @@
 import { inOrder, type Finding } from '../../../foundations/index.js';
-import { onHouseLine } from '../line.js';
+import { onHouseLine } from '../lines.js';
 import { streamRule } from '../result.js';
 
 const DAY = 24 * 60 * 60 * 1000;

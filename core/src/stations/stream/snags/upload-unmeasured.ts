@@ -1,4 +1,4 @@
-import { onHouseLine } from '../line.js';
+import { onHouseLine } from '../lines.js';
 import { streamRule } from '../result.js';
 
 /** A stream over a line that nobody has measured. */
