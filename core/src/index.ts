@@ -60,7 +60,6 @@ export {
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
 export { outputSuits } from './stations/signal/functions.js';
-export { OUTPUT_KINDS } from './documents/plan.js';
 export { RESOURCES, type Resource } from './stations/signal/resources.js';
 export { RESOURCE_WORDS } from './stations/signal/resource-words.js';
 export { houseOffers, takeHousePatch, type HouseOffer } from './stations/signal/house.js';
@@ -77,6 +76,7 @@ export {
   FUNCTIONS,
   LAYOUTS,
   LEVELS,
+  OUTPUT_KINDS,
   PORT_ENDS,
   PROGRAMMES,
   TASKS,

@@ -24,10 +24,12 @@ import { IMPORTANCES, SHOT_SIZES, type Importance, type ShotSize } from './shot-
 import {
   CABLE_MAKES,
   LAYOUTS,
+  OUTPUT_KINDS,
   PROGRAMMES,
   VIEWERS,
   type CableMake,
   type Layout,
+  type OutputKind,
   type Programme,
   type Viewer,
 } from './signal-words.js';
@@ -45,10 +47,6 @@ export class VenueChange {
   @Pointer() path!: string;
   @Optional() @AnyJson(FREE_VALUE_LIMIT) value?: unknown;
 }
-
-export const OUTPUT_KINDS = ['stream', 'recording', 'screen', 'call'] as const;
-/** A `call` is what those who take part from elsewhere are shown and hear. */
-export type OutputKind = (typeof OUTPUT_KINDS)[number];
 
 /** Something that must come out. */
 export class Output {

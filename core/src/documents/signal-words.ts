@@ -44,6 +44,10 @@ export const PROGRAMMES = ['programme', 'second programme', 'third programme', '
 /** What can be wanted of a switcher; `clean` is the first programme without graphics. */
 export type Programme = (typeof PROGRAMMES)[number];
 
+export const OUTPUT_KINDS = ['stream', 'recording', 'screen', 'call'] as const;
+/** What can be wanted; a `call` is what those who take part from elsewhere are shown and hear. */
+export type OutputKind = (typeof OUTPUT_KINDS)[number];
+
 export const VIEWERS = ['mixer', 'camera', 'presenter', 'watcher', 'sound'] as const;
 /** Somebody who must see a picture to do their part. */
 export type Viewer = (typeof VIEWERS)[number];

@@ -33,7 +33,10 @@ export default function RacksStation() {
           ))}
         </div>
         {rails.map(({ words, rear }) => (
-          <Elevation key={words} rack={rack} words={words} rear={rear} />
+          <figure key={words} className="mb-3">
+            {rails.length > 1 && <figcaption className="text-faint">{words}</figcaption>}
+            <Elevation rack={rack} words={words} rear={rear} />
+          </figure>
         ))}
       </section>
       <RackLedger key={current} rack={rack} />

@@ -14,7 +14,7 @@ import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 import { opened, toggleOpened } from './schematic/opened.js';
 
 /** A case as an assembly: saved, opened, brought up to a newer version. */
-export function AssemblyOf({ id, device }: { id: string; device: Device }) {
+export default function AssemblyOf({ id, device }: { id: string; device: Device }) {
   const store = useStore();
   const plan = usePlan(each => each);
   const kinds = useEvent(({ bundle }) => bundle.kinds);

@@ -9,13 +9,16 @@ import {
   type Task,
   type Viewer,
 } from '@idle-satchel/core';
+import { Suspense } from 'react';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
-import { AssemblyOf } from './AssemblyOf.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
 import PlaceFields from '../devices/PlaceFields.js';
+import { fetched } from '../../ui/fetched.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
+
+const AssemblyOf = fetched(() => import('./AssemblyOf.js'));
 
 const TASK_WORDS: Readonly<Record<Task, string>> = {
   slides: 'shows slides',
@@ -66,7 +69,11 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
         device={device}
         {...(kind.optics && { heightLabel: 'Lens height', pointsAt: 'its first shot' })}
       />
-      {kind.family === 'rack case' && <AssemblyOf id={id} device={device} />}
+      {kind.family === 'rack case' && (
+        <Suspense>
+          <AssemblyOf id={id} device={device} />
+        </Suspense>
+      )}
       {inOrder(kind.ports)
         .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))
         .map(([port, { label, gives = ['aux' as const] }]) => (

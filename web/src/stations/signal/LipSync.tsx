@@ -1,10 +1,10 @@
-import { FigureRow, Heading } from '../../ledger/Ledger.js';
+import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** How early or late sound is with each camera on each output, what delay brings them together, and what was measured. */
 export function LipSync() {
-  const { latency, screens } = useResult('signal');
+  const { latency, screens, sound: heard } = useResult('signal');
   const devices = usePlan(plan => plan.devices);
   const outputs = usePlan(plan => plan.outputs);
   const cameras = [...new Set(Object.values(latency).flatMap(({ sources }) => Object.keys(sources)))];
@@ -14,6 +14,7 @@ export function LipSync() {
       {Object.entries(latency).map(([id, { sources, sound, delay }]) => (
         <section key={id} aria-label={`Lip sync of ${outputs?.[id]?.label ?? 'an output'}`}>
           <Heading about={outputs?.[id]?.label}>Lip sync of</Heading>
+          {heard[id] && <FigureRows of={{ from: heard[id].from, twice: heard[id].twice }} />}
           <FigureRow figure={sound} />
           {Object.entries(sources).map(([camera, { offset }]) => (
             <FigureRow

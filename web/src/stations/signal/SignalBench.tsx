@@ -1,22 +1,10 @@
-import type { SheetName } from '@idle-satchel/core/api';
-import { formatCard, inputList, patchList, type Assessment, type Plan, type Sheet } from '@idle-satchel/core';
-import { useState } from 'react';
-import { SheetTable } from '../../ledger/SheetTable.js';
-import { useEvent } from '../../store/hooks.js';
+import { Suspense, useState } from 'react';
+import { fetched } from '../../ui/fetched.js';
 import { layoutEngine } from '../../workers/layout-engine.js';
+import { LIST_WORDS, type ListName } from './list-words.js';
 import { Schematic } from './schematic/Schematic.js';
 
-interface List {
-  readonly words: string;
-  readonly make: (plan: Plan, assessment: Assessment) => Sheet;
-}
-
-const LISTS = {
-  'input-list': { words: 'Input list', make: inputList },
-  'patch-list': { words: 'Patch list', make: patchList },
-  'format-card': { words: 'Format card', make: formatCard },
-} as const satisfies Partial<Record<SheetName, List>>;
-type ListName = keyof typeof LISTS;
+const SignalList = fetched(() => import('./SignalList.js'));
 
 // It takes its time to come, so it is sent for before there is anything to draw.
 void layoutEngine();
@@ -39,15 +27,15 @@ export function SignalBench() {
     <div className="grid grid-rows-[auto_minmax(0,1fr)] min-h-0 h-full">
       <div className="flex gap-4 px-4 border-b border-rule" role="tablist" aria-label="What is shown">
         {tab('schematic', 'Schematic')}
-        {(Object.keys(LISTS) as ListName[]).map(name => tab(name, LISTS[name].words))}
+        {(Object.keys(LIST_WORDS) as ListName[]).map(name => tab(name, LIST_WORDS[name]))}
       </div>
-      {shown === 'schematic' ? <Schematic /> : <ListShown name={shown} />}
+      {shown === 'schematic' ? (
+        <Schematic />
+      ) : (
+        <Suspense>
+          <SignalList name={shown} />
+        </Suspense>
+      )}
     </div>
   );
-}
-
-function ListShown({ name }: { name: ListName }) {
-  const plan = useEvent(({ bundle }) => bundle.plan);
-  const assessment = useEvent(state => state.assessment);
-  return <SheetTable sheet={LISTS[name].make(plan, assessment)} name={name} />;
 }
