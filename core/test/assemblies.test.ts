@@ -14,7 +14,7 @@ import { faultsOf, Kinds, Plan, type Assembly } from '../src/documents/index.js'
 import { applyPatch, inOrder } from '../src/foundations/index.js';
 import { schematicGraph, withClosed } from '../src/schematic/index.js';
 import { sundayPlan } from '../src/demo/index.js';
-import { friday, remove, set } from './stations/edited.js';
+import { friday, number, remove, set } from './stations/edited.js';
 
 const { kinds, plan } = friday;
 const rack = assemblyFrom(plan, 'deskrack1', 'Desk rack', 1, kinds.kinds);
@@ -151,5 +151,49 @@ describe('a closed assembly on the schematic', () => {
     expect(wide?.to).toEqual({ box: 'deskrack1', port: 'switcher1.hdmiin01' });
     expect(closed.wires.some(({ id }) => id === 'linkword1')).toBe(false);
     expect(withClosed(graph, bundle, new Set(['deskrack1']))).toEqual(graph);
+  });
+});
+
+describe('a case that arrives wired', () => {
+  const saved = (more: Parameters<typeof applyPatch>[1] = []) => {
+    const after = applyPatch(marked, more);
+    return assess({ ...friday, kinds: known, plan: after });
+  };
+  const loose = assess(friday);
+  const whole = saved();
+  const inner = Object.keys(whole.signal.plugged);
+  const plugChecks = ({ day }: typeof whole) =>
+    Object.values(day.checks).filter(({ moment }) => moment === 'Plug in');
+
+  it('has every lead that was saved with it plugged, and no other', () => {
+    expect(inner).toHaveLength(Object.keys(rack.links).length);
+    expect(new Set(Object.values(whole.signal.plugged))).toEqual(new Set(['deskrack1']));
+    expect(loose.signal.plugged).toEqual({});
+    // One that was plugged in since is work, and so is one whose end was taken out of the case.
+    const another = set('/links/linkextra', {
+      from: { device: 'netswitc1', port: 'netport03' },
+      to: { device: 'laptopwor', port: 'usbnet001' },
+    });
+    expect(saved([another]).signal.plugged).not.toHaveProperty('linkextra');
+    const out = saved([set('/devices/laptopwor/place', { at: [5, 12] })]).signal.plugged;
+    expect(Object.keys(out).length).toBeLessThan(inner.length);
+  });
+
+  it('wants no cables of the stock for them, and no minutes on the day, which is shown', () => {
+    const runs = inner.filter(id => whole.runs.runs[id]);
+    expect(runs.length).toBeGreaterThan(3);
+    for (const id of runs) expect(whole.runs.runs[id]).toMatchObject({ ownLead: true, items: [] });
+    // 1.5 min to connect a lead, 0.5 to inspect it.
+    expect(number(whole.hands.saved)).toBe(2 * runs.length);
+    expect(number(loose.hands.work) - number(whole.hands.work)).toBeCloseTo(2 * runs.length, 9);
+    expect(number(loose.hands.saved)).toBe(0);
+  });
+
+  it('is looked at once after its journey, in place of every plug', () => {
+    const [first, ...rest] = plugChecks(whole);
+    expect(first?.label).toBe('Everything in DESK RACK is still plugged after its journey');
+    expect(first?.detail).toBe(`${inner.length} leads inside`);
+    expect(rest.length).toBeLessThan(plugChecks(loose).length);
+    expect(plugChecks(loose).some(({ label }) => label.includes('still plugged'))).toBe(false);
   });
 });

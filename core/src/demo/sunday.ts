@@ -5,7 +5,8 @@ const plug = (from: string, fromPort: string, to: string, toPort: string) => ({
   from: { device: from, port: fromPort },
   to: { device: to, port: toPort },
 });
-const ON_CAMERA = { place: { inside: 'camgreen1' } };
+/** On the belt of whoever works the camera. */
+const WORN = { place: { inside: 'camgreen1', worn: true } };
 
 /** The plan: one camera, a bonded encoder on the operator’s belt; `start` is the instant of 15:00 on a Sunday. */
 export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
@@ -53,17 +54,23 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
         support: 'tripodflu',
         place: { at: [6, 14], height: 1.5 },
       },
-      bondedbe1: { order: '002h', label: 'BONDED', kind: 'bondedbel', item: 'itembel01', ...ON_CAMERA },
-      michandh1: { order: '003h', label: 'HAND MIC', kind: 'michandhe', item: 'itemhhm01', ...ON_CAMERA },
-      adaptmic1: { order: '004h', label: 'MIC ADAPTER', kind: 'adaptxltr', item: 'itemxtr01', ...ON_CAMERA },
+      bondedbe1: { order: '002h', label: 'BONDED', kind: 'bondedbel', item: 'itembel01', ...WORN },
+      michandh1: { order: '003h', label: 'HAND MIC', kind: 'michandhe', item: 'itemhhm01', ...WORN },
+      adaptmic1: { order: '004h', label: 'MIC ADAPTER', kind: 'adaptxltr', item: 'itemxtr01', ...WORN },
       battbond1: {
         order: '006h',
         label: 'BONDED BATTERY',
         kind: 'battpla15',
         item: 'itembig01',
-        ...ON_CAMERA,
+        ...WORN,
       },
-      battstati: { order: '007h', label: 'STATION', kind: 'battlarge', item: 'itembst01', ...ON_CAMERA },
+      battstati: {
+        order: '007h',
+        label: 'STATION',
+        kind: 'battlarge',
+        item: 'itembst01',
+        place: { at: [6.8, 14.4], height: 0.3 },
+      },
       tabletwat: {
         order: '008h',
         label: 'WATCH TABLET',

@@ -19,6 +19,8 @@ export class Place {
   @Optional() @Ref() inside?: string;
   /** What it stands on: another device, or an area of the survey with a top, with its point on that or in the middle. */
   @Optional() @Ref() on?: string;
+  /** In or on a camera: worn by whoever works that or is with it, and no load of its support. */
+  @Optional() @Flag() worn?: boolean;
   /** Lowest rack unit it takes, counted from 1 at the bottom. */
   @Optional() @Int(1, 60) unit?: number;
   /** It is on the rear rails, with its face to the rear. */

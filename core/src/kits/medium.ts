@@ -157,9 +157,9 @@ export const MEDIUM: readonly KitSketch[] = [
     devices: [
       ['campanor1', 'PANORAMA', 'campanora', { at: [10.8, 5], height: 1.7 }, LOCKED],
       ['camback01', 'BACKUP', 'camfourth', { at: [10.4, 8.8], height: 1.9 }, LOCKED],
-      ['encback01', 'BONDED', 'bondedbel', { inside: 'camback01' }],
+      ['encback01', 'BONDED', 'bondedbel', { at: [10.9, 8.8], height: 0.1 }],
       ['battback1', 'BATTERY', 'battpla15', { inside: 'camback01' }],
-      ['battbond1', 'BONDED BATTERY', 'battpla15', { inside: 'camback01' }],
+      ['battbond1', 'BONDED BATTERY', 'battpla15', { inside: 'encback01' }],
       ['deskrack1', 'DESK', 'rackcase4', DESK],
       ['encoder01', 'ENCODER', 'encoderhd', IN_RACK, { soundDelay: 80 }],
       ['adaptsnd1', 'SOUND ADAPTER', 'adaptxltr', IN_RACK],

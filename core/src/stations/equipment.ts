@@ -4,7 +4,7 @@ import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../
 
 /** A device, with its place only as far as it is one in a case or on something. */
 export interface Equipment extends Omit<Device, 'place'> {
-  readonly place?: Pick<Place, 'inside' | 'on' | 'unit' | 'rear'>;
+  readonly place?: Pick<Place, 'inside' | 'on' | 'worn' | 'unit' | 'rear'>;
 }
 
 /** What carries a thing, as its place says: what it is in, else what it stands on. */
@@ -60,9 +60,14 @@ export function freeItems(
 export const freeItem = (...of: Parameters<typeof freeItems>): string | undefined => freeItems(...of)[0];
 
 /** A device without where it stands. */
-export function withoutPlace({ place: { inside, on, unit, rear } = {}, ...device }: Device): Equipment {
-  if (inside === undefined) return on === undefined ? device : { ...device, place: { on } };
-  return { ...device, place: { inside, ...(unit !== undefined && { unit }), ...(rear && { rear }) } };
+export function withoutPlace({ place = {}, ...device }: Device): Equipment {
+  const { inside, on, unit, rear } = place;
+  const worn = place.worn && { worn: true };
+  if (inside === undefined) return on === undefined ? device : { ...device, place: { on, ...worn } };
+  return {
+    ...device,
+    place: { inside, ...worn, ...(unit !== undefined && { unit }), ...(rear && { rear }) },
+  };
 }
 
 /**

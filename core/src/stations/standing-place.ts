@@ -89,7 +89,14 @@ export function putDownPatch(
   ground: Ground,
   kind: Kind | undefined,
 ): Operation[] {
-  const { inside: _inside, on: _on, unit: _unit, rear: _rear, ...place } = devices?.[id]?.place ?? {};
+  const {
+    inside: _inside,
+    on: _on,
+    worn: _worn,
+    unit: _unit,
+    rear: _rear,
+    ...place
+  } = devices?.[id]?.place ?? {};
   return inPlan().put('devices', id, 'place', { ...newPlace(ground, kind), ...place }).patch;
 }
 

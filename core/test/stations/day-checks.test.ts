@@ -106,7 +106,12 @@ describe('what is rigged', () => {
 
 describe('what is plugged in', () => {
   const { signal, runs } = assess(friday);
-  const drafts = plugDrafts({ links: friday.plan.links, wiring: signal.wiring, runs: runs.runs });
+  const drafts = plugDrafts({
+    plugged: {},
+    links: friday.plan.links,
+    wiring: signal.wiring,
+    runs: runs.runs,
+  });
   it('is every lead of signals, and none of power', () => {
     const power = Object.values(friday.plan.links ?? {}).filter(
       ({ to }) => signal.wiring.portOf(to)?.carries === 'power',

@@ -22,7 +22,11 @@ export const day: Station<DayReads, DayResult> = {
       {
         gear: parts.part('gear', { lines: () => reads.pack.lines }, wanted.gearDrafts),
         rig: parts.part('rig', { cameras, leads }, wanted.rigDrafts),
-        plugs: parts.part('plugs', { links: () => reads.links, wiring, runs }, wanted.plugDrafts),
+        plugs: parts.part(
+          'plugs',
+          { links: () => reads.links, wiring, runs, plugged: () => signal.plugged },
+          wanted.plugDrafts,
+        ),
         sources: parts.part(
           'sources',
           {

@@ -89,17 +89,27 @@ interface Plugged {
   readonly links: MapOf<Link> | undefined;
   readonly wiring: PlanWiring;
   readonly runs: RunsResult['runs'];
+  /** Leads that arrive plugged, each with its case. */
+  readonly plugged: SignalResult['plugged'];
 }
 
-/** Every lead of signals, from port to port, with its number. */
-export function plugDrafts({ links, wiring, runs }: Plugged): Drafts {
+/** Every lead of signals to plug in, from port to port, with its number; a case that arrives wired is looked at once. */
+export function plugDrafts({ links, wiring, runs, plugged }: Plugged): Drafts {
   const name = (end: Link['from']): string =>
     end.device === undefined
       ? 'the venue'
       : `${wiring.devices[end.device]?.label ?? '?'} · ${wiring.portOf(end)?.label ?? '?'}`;
-  return inOrder(links).flatMap(([id, { from, to }]) => {
+  const cases = [...new Set(Object.values(plugged))].map(id => {
+    const count = Object.values(plugged).filter(each => each === id).length;
+    return draft(`case/${id}`, {
+      moment: 'Plug in',
+      label: `Everything in ${wiring.devices[id]?.label ?? '?'} is still plugged after its journey`,
+      detail: count === 1 ? '1 lead inside' : `${count} leads inside`,
+    });
+  });
+  const leads = inOrder(links).flatMap(([id, { from, to }]) => {
     const port = wiring.portOf(to) ?? wiring.portOf(from);
-    if (!port || port.carries === 'power') return [];
+    if (!port || port.carries === 'power' || plugged[id] !== undefined) return [];
     const detail = port.connector === 'air' ? 'over the air: paired, and seen on both' : port.connector;
     return [
       draft(`plug/${id}`, {
@@ -110,6 +120,7 @@ export function plugDrafts({ links, wiring, runs }: Plugged): Drafts {
       }),
     ];
   });
+  return [...cases, ...leads];
 }
 
 /** Every computer's setting and every source's picture. */

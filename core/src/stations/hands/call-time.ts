@@ -11,8 +11,12 @@ export interface Design {
   readonly floor: Figure;
   /** Aisles that leads cross under a ramp. */
   readonly ramps: number;
+  /** Leads to plug in: those that arrive plugged in their case are none. */
   readonly links: number;
 }
+
+/** To connect a lead 1.5 min, to inspect it 0.5. */
+const PER_LINK = 2;
 
 /** Minutes of one person to rig, lay, connect and set. */
 export function workOf({ operated, locked, floor, ramps, links }: Design): Figure {
@@ -26,11 +30,21 @@ export function workOf({ operated, locked, floor, ramps, links }: Design): Figur
       ...[counted('locked', locked), each('per_locked', 8, 'to rig a locked camera')],
       ...[taken('floor', floor), constant('taping', 4, 'm/min', 'laid and taped')],
       ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
-      ...[counted('links', links), each('per_link', 2, 'to connect 1.5 min, to inspect 0.5')],
+      ...[counted('links', links), each('per_link', PER_LINK, 'to connect 1.5 min, to inspect 0.5')],
       ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],
     ],
   );
 }
+
+/** Minutes of one person that leads save which arrive plugged. */
+export const savedBy = ({ links }: Pick<Design, 'links'>): Figure =>
+  figures.saved.calc(
+    [],
+    [
+      constant('links', links, 'pieces', 'leads that arrive plugged in their case'),
+      constant('per_link', PER_LINK, 'min', 'to connect 1.5 min, to inspect 0.5'),
+    ],
+  );
 
 const terms = (name: string, roles: Roles): Term[] =>
   Object.values(roles).map(({ filled }) => taken(name, filled));

@@ -37,6 +37,13 @@ export const work = declare({
   formula:
     'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * per_setting',
 });
+export const saved = declare({
+  key: 'hands.saved',
+  label: 'Saved by cases that arrive wired',
+  unit: 'min',
+  basis: houseRule('minutes of one person', 'usual durations, until a log of one’s own says otherwise'),
+  formula: 'links * per_link',
+});
 export const rigging = declare({
   key: 'hands.rigging',
   label: 'Rigging and checking take',
@@ -61,5 +68,5 @@ export const operatorApart = declare({
 });
 
 export const HANDS_FIGURES = [
-  ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, rigging, callTime, operatorApart],
+  ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],
 ];

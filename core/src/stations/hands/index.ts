@@ -3,7 +3,7 @@ import { inOrder, resultOf } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import { kindDoes } from '../signal/functions.js';
 import type { Station } from '../station.js';
-import { callOf, filledOf, peopleOf, riggingOf, wantedOf, workOf } from './call-time.js';
+import { callOf, filledOf, peopleOf, riggingOf, savedBy, wantedOf, workOf } from './call-time.js';
 import { HANDS_FIGURES } from './figures.js';
 import type { HandsReads, HandsResult } from './result.js';
 import { rolesOf, rolesWanted } from './roles.js';
@@ -25,6 +25,7 @@ export const hands: Station<HandsReads, HandsResult> = {
       { wanted, assignments: () => reads.assignments, people: () => reads.hands.people },
       rolesOf,
     );
+    const arriving = () => pluggedLeads(reads.signal.plugged, reads.runs.runs);
     const work = parts.part(
       'work',
       {
@@ -32,7 +33,7 @@ export const hands: Station<HandsReads, HandsResult> = {
         locked: () => cameras().length - operated(),
         floor: () => reads.runs.totalOnFloor,
         ramps: () => aislesCrossed(reads.runs.runs),
-        links: () => Object.keys(reads.runs.runs).length,
+        links: () => Object.keys(reads.runs.runs).length - arriving(),
       },
       workOf,
     );
@@ -43,6 +44,7 @@ export const hands: Station<HandsReads, HandsResult> = {
       roles,
       people,
       work,
+      saved: parts.part('saved', { links: arriving }, savedBy),
       rigging,
       wanted: parts.part('roles wanted', { roles }, wantedOf),
       filled: parts.part('roles filled', { roles }, filledOf),
@@ -51,6 +53,10 @@ export const hands: Station<HandsReads, HandsResult> = {
     });
   },
 };
+
+/** How many leads arrive plugged. */
+const pluggedLeads = (plugged: HandsReads['signal']['plugged'], runs: HandsReads['runs']['runs']): number =>
+  Object.keys(plugged).filter(id => runs[id] !== undefined).length;
 
 /** How many clear aisles leads cross. */
 const aislesCrossed = (runs: HandsReads['runs']['runs']): number =>

@@ -49,6 +49,8 @@ export interface HandsResult {
   readonly people: Figure;
   /** Work before the line check, in minutes of one person. */
   readonly work: Figure;
+  /** Minutes of one person that leads save which arrive plugged in their case. */
+  readonly saved: Figure;
   readonly rigging: Figure;
   /** People on more than one camera. */
   readonly shared: Readonly<Record<string, SharedOperator>>;

@@ -125,12 +125,20 @@ export interface LeadToLay {
   readonly known: OwnedLeads;
   /** What is added to every length, %. */
   readonly slack: number;
+  /** The case in which it arrives plugged. */
+  readonly arrives: string | undefined;
 }
 
 /** One lead, laid. Where the cord of its device reaches, that is all it takes. */
 export function routedRun(id: string, lead: LeadToLay): RoutedRun {
   const run = laidOut(id, lead);
   const { cord, figures: own, link } = run;
+  if (lead.arrives !== undefined)
+    return {
+      ...run,
+      ownLead: constant('own', own.length.value, 'm', `it stays plugged in ${lead.arrives}`),
+      cord: undefined,
+    };
   const reaches =
     cord && numberOf(own.length) !== undefined && Number(own.length.value) <= Number(cord.value);
   return reaches && !link.cables ? { ...run, ownLead: { ...cord, name: 'own' }, cord: undefined } : run;

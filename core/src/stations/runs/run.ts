@@ -62,7 +62,9 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
     ...run.figures,
     ...reach,
     cable: run.ownLead
-      ? figures.cable.found([id], 'its own lead', [run.ownLead], { method: 'one end brings its lead along' })
+      ? figures.cable.found([id], 'its own lead', [run.ownLead], {
+          method: 'it comes with one of its ends, or with their case',
+        })
       : cutFigure(id, cut, [lengthTerm]),
     cableLength,
     joints,

@@ -17,6 +17,7 @@ import * as figures from './figures/cameras.js';
 import type { Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
 import type { Picture } from './gear-in-picture.js';
+import type { Mounted } from './mounted.js';
 import { movingResult } from './moving.js';
 import { noFilmOf, viewOf, type View } from './no-film.js';
 import type { CameraResult } from './result.js';
@@ -28,9 +29,9 @@ const RANGE = 60;
 export interface CameraReads {
   readonly device: Device;
   readonly optics: Fitted;
-  readonly kind: Kind | undefined;
+  /** The weights of the camera and of all that is fixed to it. */
+  readonly mounted: Mounted;
   readonly support: Kind | undefined;
-  readonly lens: Kind | undefined;
   readonly at: Point | undefined;
   /** The mark of the shot it is framed for, and the focal length that has. */
   readonly mark: Mark | undefined;
@@ -66,11 +67,11 @@ export function cameraResult(id: string, reads: CameraReads): CameraResult {
     focal,
     aim,
     angleOfView,
-    support: supportResult(id, device, reads.support, reads.kind?.weight),
+    support: supportResult(id, device, reads.support, reads.mounted),
     wedge: view ? visibleRegion(view.at, view.facing, view.spread, RANGE, blocking) : [],
     noFilm: noFilmOf(id, viewsOf(device, view, reads.pictures), areas, blocking),
     disturbance: disturbanceBy(id, device, at, reads.drawn, reads.rules),
-    moving: movingResult(id, { ...reads, weight: reads.kind?.weight, lensWeight: reads.lens?.weight }),
+    moving: movingResult(id, reads),
     pictures: figures.pictures.calc(
       [id],
       [

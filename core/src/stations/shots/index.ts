@@ -22,6 +22,7 @@ import { framedFor, picturesByCamera, wholeOf, type ShotsInOrder } from './frame
 import { gearInPicture, gearOf } from './gear-in-picture.js';
 import { lampResult } from './lamp.js';
 import { lightAt } from './light.js';
+import { carriedThings, mountedWith, UNWEIGHED } from './mounted.js';
 import { minutesLive } from './moving.js';
 import type { ShotResult, ShotsReads, ShotsResult } from './result.js';
 import { shotResult, type ShotReads } from './shot.js';
@@ -209,6 +210,17 @@ function camerasIn(
     return marks()?.[main?.[1].mark ?? '']?.at;
   };
   const pictures = parts.part('pictures by camera', { shots, order: room.inOrder }, picturesByCamera);
+  const things = parts.part(
+    'carried things',
+    { equipment: () => reads.equipment, kinds: () => reads.kinds.kinds },
+    carriedThings,
+  );
+  const mounted = parts.each(
+    'mounted',
+    () => inOrder(reads.equipment),
+    (id, device) => (optics()[id] ? { device, things: things()[id], kinds: reads.kinds.kinds } : undefined),
+    (_, of) => mountedWith(of),
+  );
   const drawn = parts.part('drawn', { areas: () => venue().areas, mark: mainMark }, drawnTo);
   return parts.each(
     'cameras',
@@ -225,9 +237,8 @@ function camerasIn(
         at: places()[id]?.at,
         rules: reads.rules,
         drawn: drawn(),
-        kind: kindOf(device.kind),
+        mounted: mounted()[id] ?? UNWEIGHED,
         support: kindOf(device.support),
-        lens: kindOf(device.lens),
         mark: marks()?.[reads.shots?.[first]?.mark ?? ''],
         focal: shots()[first]?.focal,
         pictures: pictures()[id],

@@ -5,7 +5,6 @@ import {
   contains,
   distance,
   distanceToSegment,
-  given,
   inOrder,
   isExit,
   listed,
@@ -27,6 +26,7 @@ import * as figures from './figures/cameras.js';
 import { fromEverywhere } from './figures/framing.js';
 import type { Fitted } from './fitted.js';
 import { lensTerms, sensorTerms } from './framing.js';
+import type { Mounted } from './mounted.js';
 
 export interface MovingResult {
   /** How far it goes from its place, or its arm reaches, m. */
@@ -83,9 +83,7 @@ export function framedEverywhere(
 export interface Moving {
   readonly device: Device;
   readonly at: Point | undefined;
-  /** Weights of camera and lens, kg. */
-  readonly weight: number | undefined;
-  readonly lensWeight: number | undefined;
+  readonly mounted: Mounted;
   /** What it may come into: blockers, pillars, areas and doors. */
   readonly blockers: readonly Blocker[];
   readonly pillars: Venue['pillars'];
@@ -117,17 +115,11 @@ export function movingResult(id: string, moving: Moving): MovingResult | undefin
   };
 }
 
-function carriedBy(id: string, { device, weight, lensWeight }: Moving): Figure {
-  const { worked, kind, lens } = device;
-  const weights = [[kind, weight] as const, [lens, lensWeight] as const].flatMap(([of, kilos]) =>
-    of === undefined || kilos === undefined
-      ? []
-      : [given('weight', kilos, 'kg', 'kinds', `/kinds/${of}/weight`)],
-  );
-  if (worked === 'crane') return figures.carried.unknown([id], 'nobody carries it');
+function carriedBy(id: string, { device, mounted: { weights, worn } }: Moving): Figure {
+  if (device.worked === 'crane') return figures.carried.unknown([id], 'nobody carries it');
   return weights.length === 0
     ? figures.carried.unknown([id], 'its weight is not known')
-    : figures.carried.calc([id], weights);
+    : figures.carried.calc([id], [...weights, ...worn]);
 }
 
 const noneOr = (names: readonly string[]): string => (names.length === 0 ? 'none' : listed(names));

@@ -1,6 +1,7 @@
-/** Cases that were put in as assemblies: which version they are, and which is the newest. */
-import type { Kinds } from '../../documents/index.js';
-import { given, inOrder, type Figure } from '../../foundations/index.js';
+/** Cases that were put in as assemblies: which version they are, which is the newest, and what arrives plugged. */
+import type { Kinds, Link } from '../../documents/index.js';
+import { given, inOrder, type Figure, type MapOf } from '../../foundations/index.js';
+import { carriedBy } from '../equipment.js';
 import { assemblyNewer, assemblyNewest, assemblyVersion } from './figures.js';
 import type { PlanWiring } from './result.js';
 
@@ -34,3 +35,50 @@ export const assemblyVersions = ({
       return [[id, versions]];
     }),
   );
+
+/** Leads that arrive plugged, each with its case: those that were saved with it, as long as both ends are in it. */
+export function plugged({
+  wiring,
+  links,
+  assemblies,
+}: {
+  readonly wiring: PlanWiring;
+  readonly links: MapOf<Link> | undefined;
+  readonly assemblies: Kinds['assemblies'];
+}): Readonly<Record<string, string>> {
+  const saved = new Map(
+    Object.entries(assemblies ?? {}).map(([id, each]) => [
+      id,
+      new Set(inOrder(each.links).map(([, { from, to }]) => `${endOf(from)} ${endOf(to)}`)),
+    ]),
+  );
+  if (saved.size === 0) return NOTHING;
+  return Object.fromEntries(
+    inOrder(links).flatMap(([id, { from, to }]): [string, string][] => {
+      const box = caseOf(wiring, from.device);
+      if (box === undefined || box !== caseOf(wiring, to.device)) return [];
+      const { id: of = '' } = wiring.devices[box]?.assembly ?? {};
+      const part = (end: Link['from']): string =>
+        endOf({
+          ...end,
+          device: end.device === box ? (assemblies?.[of]?.carrier ?? '') : (partOf(wiring, end.device) ?? ''),
+        });
+      return saved.get(of)?.has(`${part(from)} ${part(to)}`) ? [[id, box]] : [];
+    }),
+  );
+}
+
+const NOTHING: Readonly<Record<string, string>> = {};
+
+const endOf = ({ device = '', port = '' }: Link['from']): string => `${device}.${port}`;
+const partOf = (wiring: PlanWiring, id = ''): string | undefined => wiring.devices[id]?.part;
+
+/** The assembled case that a device is, or is in. */
+function caseOf(wiring: PlanWiring, device: string | undefined): string | undefined {
+  const met = new Set<string>();
+  for (let at = device; at !== undefined && !met.has(at); at = carriedBy(wiring.devices[at]?.place)) {
+    met.add(at);
+    if (wiring.devices[at]?.assembly) return at;
+  }
+  return undefined;
+}

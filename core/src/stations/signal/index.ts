@@ -2,7 +2,7 @@
 import type { Link } from '../../documents/index.js';
 import { inOrder, resultOf, wiringOf, type MapOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
-import { assemblyVersions } from './assemblies.js';
+import { assemblyVersions, plugged } from './assemblies.js';
 import { aboardOf, cameraLines } from './camera-lines.js';
 import { resourcesOf } from './resources.js';
 import { fedOutputs } from './fed-by.js';
@@ -70,6 +70,7 @@ export const signal: Station<SignalReads, SignalResult> = {
         viewsOf,
       ),
       cameras: parts.part('cameras', { wiring, aboard, beside }, cameraLines),
+      plugged: parts.part('plugged', { wiring, links, assemblies: () => reads.kinds.assemblies }, plugged),
       assemblies: parts.part(
         'assemblies',
         { wiring, assemblies: () => reads.kinds.assemblies },

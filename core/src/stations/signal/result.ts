@@ -57,6 +57,8 @@ export interface SignalResult {
   /** What leads to each camera besides its picture. */
   readonly cameras: Readonly<Record<string, CameraLines>>;
   readonly assemblies: Readonly<Record<string, AssemblyVersions>>;
+  /** Leads that arrive plugged, each with the case that they arrive in. */
+  readonly plugged: Readonly<Record<string, string>>;
 }
 
 export type SignalSeen = Seen<SignalReads, SignalResult>;

@@ -7,7 +7,7 @@ import {
   TABLE_HEIGHT,
   type Device,
 } from '@idle-satchel/core';
-import { ChoiceField } from '../../ledger/ChoiceField.js';
+import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
@@ -25,6 +25,7 @@ export default function PlaceFields({
   pointsAt?: string;
 }) {
   const { place } = device;
+  const store = useStore();
   const areas = useResult('ground').venue;
   const now = standOf(place ?? {}, areas);
   const isCarried = now !== undefined && !now.startsWith('table');
@@ -33,6 +34,17 @@ export default function PlaceFields({
       {pointsAt === undefined && <StandsWhere id={id} device={device} />}
       {place?.at && !isCarried && (
         <OnFloor id={id} device={device} heightLabel={heightLabel} pointsAt={pointsAt} at={place.at} />
+      )}
+      {isCarried && place && (
+        <FlagField
+          label="Worn by whoever works that, not fixed to it"
+          value={place.worn === true}
+          onCommit={on =>
+            store.editPlan(`Carry ${device.label}`, plan =>
+              plan.set('devices', id, 'place', 'worn', on || undefined),
+            )
+          }
+        />
       )}
       {!place?.at && !isCarried && now === undefined && <Unplaced id={id} device={device} />}
     </>

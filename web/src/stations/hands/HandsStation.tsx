@@ -53,6 +53,7 @@ export default function HandsStation() {
         <FigureRows of={{ wanted: hands.wanted, filled: hands.filled, people: hands.people }} />
         <Heading>Ready in time</Heading>
         <FigureRow figure={hands.work} unit="of one person" />
+        {numberOf(hands.saved) !== 0 && <FigureRow figure={hands.saved} unit="of one person" />}
         <FigureRows of={{ rigging: hands.rigging, call: hands.call }} />
       </aside>
     </div>

@@ -88,7 +88,7 @@ export const strongEnough = declare({
   label: 'Stand carries it',
   unit: '',
   basis: houseRule('clamps and plates count as well'),
-  formula: 'weight <= load',
+  formula: 'sum(weight) <= load',
   limits: { raises: 'shots.support-too-weak', stop: { is: false } },
 });
 export const rightHead = declare({
