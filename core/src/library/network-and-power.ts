@@ -44,6 +44,14 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
       MAINS_IN,
     ),
   },
+  fanrack01: {
+    label: 'Fan unit, rack 1U',
+    family: 'tool',
+    weight: 1.6,
+    power: { running: 18, factor: 0.8 },
+    rack: { units: 1, depth: 0.15 },
+    ports: ports(MAINS_IN),
+  },
   striprack: {
     label: 'Outlet strip, rack 1U, 8 outlets, surge protection',
     family: 'strip',

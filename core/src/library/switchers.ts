@@ -153,6 +153,29 @@ export const SWITCHERS: Record<string, Kind> = {
       ADAPTER_IN,
     ),
   },
+  switchtwt: {
+    label: 'Switcher, rack 2U, 20 SDI in, 12 SDI out',
+    family: 'switcher',
+    weight: 6.2,
+    power: { running: 90, factor: 0.95 },
+    rack: { units: 2, depth: 0.3 },
+    inside: { mixes: 1, keyers: 6, boxes: 4, stills: 20, clips: 2, channels: 24, control: 'network' },
+    ports: ports(
+      ...row(20, 'sdiin0', 'SDI in', 'in', 'BNC', 'video', { scaled: true }),
+      out('sdiout001', 'SDI out 1', 'BNC', ['programme', 'clean', 'preview', 'aux']),
+      out('sdiout002', 'SDI out 2', 'BNC', ['multiview', 'programme', 'aux'], { tiles: 16 }),
+      ...Array.from({ length: 10 }, (_, i) =>
+        out(`sdiaux0${String(i + 1).padStart(2, '0')}`, `SDI aux ${i + 1}`, 'BNC', [
+          'programme',
+          'clean',
+          'aux',
+        ]),
+      ),
+      ...row(2, 'audioin', 'audio in', 'in', 'XLR', 'audio', { level: 'line', balanced: true }),
+      NET,
+      MAINS_IN,
+    ),
+  },
   switchbig: {
     label: 'Switcher, rack 2U, 12 SDI in, three programmes',
     family: 'switcher',

@@ -232,6 +232,16 @@ const RECORDERS: Record<string, Kind> = {
       MAINS_IN,
     ),
   },
+  recordply: {
+    label: 'Recorder that plays as well, SDI, 1 TB',
+    family: 'recorder',
+    does: ['plays'],
+    weight: 2.6,
+    power: { running: 35, factor: 0.9 },
+    rack: { units: 1, depth: 0.25 },
+    recording: { rate: 120, disk: 1000 },
+    ports: ports(SDI_IN, video('sdiplay01', 'SDI out, played', 'out', 'BNC'), NET, MAINS_IN),
+  },
   recordfou: {
     label: 'Recorder, 4 SDI in, 2 TB',
     family: 'recorder',

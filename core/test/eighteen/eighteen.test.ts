@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { faultsOf, Plan } from '../../src/documents/index.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
+import { DENSE_RACK } from './dense-rack.js';
 import { CONTROL_ROOM } from './control-room.js';
 import { FLY_CASE } from './fly-case.js';
 import { BOOTH, CEREMONY, HYBRID } from './more.js';
@@ -125,6 +126,24 @@ const ALL: readonly Expected[] = [
       'risk stream.upload-unmeasured · “Second angle”',
     ],
     later: ['what is lost when the control network goes (faults)'],
+  },
+  {
+    setUp: DENSE_RACK,
+    says: [
+      'note racks.too-heavy · deskrack1',
+      'note shots.covered-once · camlefts1',
+      'note shots.covered-once · camrights',
+      'note signal.line-missing · tally · camlefts1 · camrights',
+      'note signal.view-missing · camera · camlefts1 · camrights',
+      'risk shots.not-sharp · markgroup whole area · camlefts1',
+      'risk stream.upload-unmeasured · “Reserve”',
+    ],
+    later: [
+      'ten pictures each way and the network on one trunk, its metres and one cable to lay (trunks)',
+      'airflow against heat, and not warm with the fan unit (racks)',
+      'worked here, or did not, by venue and device (shelf)',
+      'who hears whom over bridged talkback (sound)',
+    ],
   },
   {
     setUp: CHAPEL,

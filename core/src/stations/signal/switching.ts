@@ -31,6 +31,8 @@ export function leadsThrough(wiring: PlanWiring, id: string, into: string, out: 
   if (output.loops !== undefined) return output.loops === into;
   // Sound that comes into a camera runs on with its picture.
   if (kindDoes(kind, 'sees') && input.carries === 'audio' && output.carries === 'video') return true;
+  // What plays gives what is on its disk, not what it records meanwhile.
+  if (kind.family === 'recorder' && kindDoes(kind, 'plays')) return false;
   if ((ORIGINS.has(kind.family) && !switches(wiring, id)) || kind.family === 'screen') return false;
   if (output.carries === 'video' && input.carries === 'video') {
     if (kind.family === 'patch bay') return false;
