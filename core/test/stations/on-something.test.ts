@@ -4,7 +4,7 @@ import { assess } from '../../src/assess.js';
 import type { Bundle, Device, Place } from '../../src/documents/index.js';
 import { applyPatch } from '../../src/foundations/index.js';
 import { takeOutPatch } from '../../src/stations/device-edits.js';
-import { standOf, standPatch, standsFor } from '../../src/stations/standing-place.js';
+import { standOf, standPatch, standsFor } from '../../src/stations/stands.js';
 import { friday, number } from './edited.js';
 
 const TABLE = {

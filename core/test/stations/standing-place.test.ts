@@ -6,7 +6,8 @@ import { weekendVenues } from '../../src/demo/index.js';
 import type { Bundle, Venue } from '../../src/documents/index.js';
 import { applyPatch, contains } from '../../src/foundations/index.js';
 import { addDevicePatch } from '../../src/stations/device-edits.js';
-import { carriersFor, newPlace, putDownPatch, standPatch } from '../../src/stations/standing-place.js';
+import { newPlace, putDownPatch } from '../../src/stations/standing-place.js';
+import { carriersFor, standPatch } from '../../src/stations/stands.js';
 import { friday, remove, set } from './edited.js';
 
 const placed = (venue: Venue, kind = friday.kinds.kinds.swcompact) =>

@@ -1,7 +1,7 @@
 /** Correcting a measured length: everything beyond it moves along, everything within it keeps its proportion. */
 import type { Plan, Venue } from '../../documents/index.js';
 import { pointerOf, sameJson, type Json, type Operation, type Point } from '../../foundations/index.js';
-import { partsOf, placing } from '../../drafting/index.js';
+import { partsOf, placing } from '../../drafting/parts.js';
 import { applyVenueChanges, changeForEvent } from './venue-changes.js';
 import { inPlan } from '../../edits.js';
 

@@ -1,12 +1,4 @@
-import {
-  inOrder,
-  putDownPatch,
-  standOf,
-  standPatch,
-  standsFor,
-  TABLE_HEIGHT,
-  type Device,
-} from '@idle-satchel/core';
+import { inOrder, standOf, standPatch, standsFor, TABLE_HEIGHT, type Device } from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
@@ -54,11 +46,7 @@ export default function PlaceFields({
 /** An edit that puts a device down where new gear stands. */
 function usePutDown(id: string, { label }: Device): () => void {
   const store = useStore();
-  return () => {
-    const { bundle, assessment } = store.get();
-    const kind = bundle.kinds.kinds[bundle.plan.devices?.[id]?.kind ?? ''];
-    store.patchPlan(`Put down ${label}`, putDownPatch(bundle.plan, id, assessment.ground, kind));
-  };
+  return () => void import('./put-down.js').then(({ putDown }) => putDown(store, id, label));
 }
 
 /** What it stands in or on; whatever is taken out of its case stands where new gear stands. */

@@ -19,7 +19,7 @@ const ELSEWHERE: ReadonlySet<Family> = new Set<Family>([
 ]);
 
 /** Adds a device to the plan, from the shelf where one is free: into a case, to a camera, or on the floor. */
-export function AddGear() {
+export default function AddGear() {
   const { store, ui } = useOpenEvent();
   const kinds = useEvent(state => state.bundle.kinds.kinds);
   const shelf = useEvent(state => state.bundle.shelf);

@@ -1,7 +1,7 @@
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
-import { AddGear } from './AddGear.js';
+import { fetched } from '../../ui/fetched.js';
 import { ConnectRest } from './ConnectRest.js';
 import { Resources } from './Resources.js';
 import { DeviceSignal } from './DeviceSignal.js';
@@ -12,6 +12,8 @@ import { LipSync } from './LipSync.js';
 import { PlugFields } from './PlugFields.js';
 import { SignalBench } from './SignalBench.js';
 import { Views } from './Views.js';
+
+const AddGear = fetched(() => import('./AddGear.js'));
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
 export default function SignalStation() {
@@ -26,7 +28,9 @@ export default function SignalStation() {
         <DeviceSignal />
         <PlugFields />
         <ConnectRest />
-        <AddGear />
+        <Suspense>
+          <AddGear />
+        </Suspense>
         <HouseGear />
         <Heading>Sources</Heading>
         {Object.entries(signal.sources).map(([id, { input }]) => (
