@@ -56,6 +56,13 @@ describe('new gear', () => {
     expect(Math.abs(at[0] - 5.5)).toBeLessThan(4);
   });
 
+  it('stands beside a way out rather than beside an inner door', () => {
+    const inner = { ...door(1, 'inner').doordoor1 };
+    const { at } = placed(hall({ doors: { doorinner: inner, ...door(8) } }));
+    expect(Math.abs(at[0] - 8.5)).toBeLessThan(4);
+    expect(Math.abs(at[0] - 8.5)).toBeLessThan(Math.abs(at[0] - 1.5));
+  });
+
   it('stands in the middle of a room without a door', () => expect(placed(hall()).at).toEqual([6, 4]));
 
   it('has a lens at the height of a stand, anything else at that of a table', () => {

@@ -93,7 +93,8 @@ export function onSameLine({
   );
 }
 
-const hasModem = (wiring: PlanWiring, device: string): boolean =>
+/** Whether a device is a modem of the mobile network, and so a line by itself. */
+export const hasModem = (wiring: PlanWiring, device: string): boolean =>
   Object.values(wiring.kindOf(device)?.ports ?? {}).some(({ mobile }) => mobile === true);
 
 /** What goes over the line of the house, or comes out of no device yet. */

@@ -56,4 +56,6 @@ export interface StreamResult {
   readonly recordings: Readonly<Record<string, RecordingOutput>>;
 }
 
-export const streamRule = rulesOf<Seen<StreamReads, StreamResult>>('stream');
+export type StreamSeen = Seen<StreamReads, StreamResult>;
+
+export const streamRule = rulesOf<StreamSeen>('stream');
