@@ -73,11 +73,13 @@ describe('gear', () => {
     await expect.poll(() => selected.getByLabel('East').inputValue()).toBe('3.00 m');
     await selected.getByLabel('Stands').selectOption({ label: 'in DESK RACK' });
     await selected.getByLabel('East').waitFor({ state: 'detached' });
-    await selected.getByLabel('Stands').selectOption({ label: 'on the floor or a table' });
+    await selected.getByLabel('Stands').selectOption({ label: 'on the floor, or on a table of ours' });
     await expect.poll(() => selected.getByLabel('East').inputValue()).toBe('4.50 m');
+    await selected.getByLabel('Stands').selectOption({ label: 'on desk' });
+    await selected.getByLabel('East').waitFor({ state: 'detached' });
     await saved(page);
     await page.getByRole('heading', { name: /Devices/ }).click();
-    for (let edits = 0; edits < 4; edits++) await undo(page);
+    for (let edits = 0; edits < 5; edits++) await undo(page);
     await selected.waitFor({ state: 'detached' });
   });
 });
