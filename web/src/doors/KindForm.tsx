@@ -1,4 +1,5 @@
 import {
+  alikeRuns,
   draftOf,
   EMPTY_CABLE,
   EMPTY_PORT,
@@ -6,9 +7,12 @@ import {
   FUNCTIONS,
   INSIDE_NUMBERS,
   kindFrom,
+  likeOf,
   type Kind,
   type KindDraft,
+  type PortDraft,
 } from '@idle-satchel/core';
+import { useState } from 'react';
 import { useFieldArray, useForm, useWatch, type UseFormRegister } from 'react-hook-form';
 import { CableFields } from './CableFields.js';
 import { optionalNumber, Options, type KindFields } from './kind-fields.js';
@@ -72,6 +76,8 @@ export function KindForm({
   const family = useWatch({ control, name: 'family' });
   const ports = useWatch({ control, name: 'ports' });
   const isSwitcher = family === 'switcher' || family === 'matrix';
+  // Only what was there at first is folded: rows must not vanish under the hand that types them.
+  const [folded, setFolded] = useState(() => foldedRows(fields));
   return (
     <form
       aria-label="Kind"
@@ -94,32 +100,31 @@ export function KindForm({
         <>
           <div className="overflow-x-auto">
             <table aria-label="Ports">
-              <thead>
-                <tr>
-                  <th>Port</th>
-                  <th>Way</th>
-                  <th>Connector</th>
-                  <th>Ends in</th>
-                  <th>Carries</th>
-                  <th>Scaler</th>
-                  <th>Shared</th>
-                  <th>{isSwitcher ? 'Level, power, or what it gives' : 'Level, or power'}</th>
-                  <th />
-                </tr>
-              </thead>
+              <PortHead isSwitcher={isSwitcher} />
               <tbody>
-                {fields.map(({ row }, i) => (
-                  <PortRow
-                    key={row}
-                    index={i}
-                    port={ports[i]}
-                    isSwitcher={isSwitcher}
-                    isFaulty={Boolean(errors.ports?.[i]?.label)}
-                    register={register}
-                    onUp={() => move(i, i - 1)}
-                    onRemove={() => remove(i)}
-                  />
-                ))}
+                {fields.map(({ row }, i) => {
+                  const run = folded.find(({ rows }) => rows.includes(row));
+                  if (!run)
+                    return (
+                      <PortRow
+                        key={row}
+                        index={i}
+                        port={ports[i]}
+                        isSwitcher={isSwitcher}
+                        isFaulty={Boolean(errors.ports?.[i]?.label)}
+                        register={register}
+                        onUp={() => move(i, i - 1)}
+                        onRemove={() => remove(i)}
+                      />
+                    );
+                  return run.rows[0] === row ? (
+                    <FoldedPorts
+                      key={row}
+                      run={run}
+                      onOpen={() => setFolded(folded.filter(each => each !== run))}
+                    />
+                  ) : null;
+                })}
               </tbody>
             </table>
           </div>
@@ -142,6 +147,50 @@ export function KindForm({
         </button>
       </p>
     </form>
+  );
+}
+
+const PortHead = ({ isSwitcher }: { isSwitcher: boolean }) => (
+  <thead>
+    <tr>
+      <th>Port</th>
+      <th>Way</th>
+      <th>Connector</th>
+      <th>Ends in</th>
+      <th>Carries</th>
+      <th>Scaler</th>
+      <th>Shared</th>
+      <th>{isSwitcher ? 'Level, power, or what it gives' : 'Level, or power'}</th>
+      <th />
+    </tr>
+  </thead>
+);
+
+interface Folded {
+  readonly label: string;
+  readonly rows: readonly string[];
+}
+
+/** Runs of ports that are alike but for their numbers, by the keys of their rows. */
+const foldedRows = (fields: readonly (PortDraft & { readonly row: string })[]): Folded[] =>
+  alikeRuns(fields.map(({ row: _row, ...port }) => ({ label: port.label, like: likeOf(port) }))).map(
+    ({ label, first, count }) => ({
+      label,
+      rows: fields.slice(first, first + count).map(({ row }) => row),
+    }),
+  );
+
+/** A run of ports that count up and are alike besides, in one line. */
+function FoldedPorts({ run, onOpen }: { run: Folded; onOpen: () => void }) {
+  return (
+    <tr>
+      <td colSpan={9} className="py-1">
+        {run.label} <span className="text-faint">· {run.rows.length} alike</span>{' '}
+        <button type="button" className="link" onClick={onOpen}>
+          Show each
+        </button>
+      </td>
+    </tr>
   );
 }
 

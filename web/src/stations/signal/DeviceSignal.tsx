@@ -1,7 +1,6 @@
 import {
   FACE,
   faceOf,
-  inOrder,
   TASKS,
   VIEWERS,
   type Device,
@@ -10,15 +9,16 @@ import {
   type Viewer,
 } from '@idle-satchel/core';
 import { Suspense } from 'react';
-import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
+import { FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRow, FigureRows } from '../../ledger/Ledger.js';
-import { useEvent, usePlan, useResult, useStore, useUi } from '../../store/hooks.js';
+import { useEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { DeviceHead } from '../devices/DeviceHead.js';
 import PlaceFields from '../devices/PlaceFields.js';
 import { fetched } from '../../ui/fetched.js';
 import { useDeviceEdit } from '../devices/use-device-edit.js';
 
 const AssemblyOf = fetched(() => import('./AssemblyOf.js'));
+const Buses = fetched(() => import('./Buses.js'));
 
 const TASK_WORDS: Readonly<Record<Task, string>> = {
   slides: 'shows slides',
@@ -74,11 +74,9 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
           <AssemblyOf id={id} device={device} />
         </Suspense>
       )}
-      {inOrder(kind.ports)
-        .filter(([, port]) => port.gives || (kind.family === 'matrix' && port.direction === 'out'))
-        .map(([port, { label, gives = ['aux' as const] }]) => (
-          <BusChoice key={port} id={id} device={device} kind={kind} port={port} label={label} gives={gives} />
-        ))}
+      <Suspense>
+        <Buses id={id} device={device} kind={kind} />
+      </Suspense>
       {kind.family === 'computer' && (
         <fieldset className="py-1">
           <legend className="text-faint">What it does</legend>
@@ -123,52 +121,5 @@ function Inspector({ id, device, kind }: { id: string; device: Device; kind: Kin
       )}
       {lines && <FigureRows of={lines} />}
     </section>
-  );
-}
-
-type Bus = NonNullable<Device['buses']>[string]['bus'];
-
-function BusChoice({
-  id,
-  device,
-  kind,
-  port,
-  label,
-  gives,
-}: {
-  id: string;
-  device: Device;
-  kind: Kind;
-  port: string;
-  label: string;
-  gives: readonly Bus[];
-}) {
-  const store = useStore();
-  const set = device.buses?.[port];
-  const bus = set?.bus ?? gives[0];
-  const commit = (value: { bus: Bus; input?: string } | undefined): void =>
-    store.editPlan(`Set ${label} of ${device.label}`, plan => plan.set('devices', id, 'buses', port, value));
-  return (
-    <>
-      {gives.length > 1 && (
-        <ChoiceField
-          label={`${label} gives`}
-          value={bus}
-          options={gives.map(each => [each, each === 'aux' ? 'one input' : each] as const)}
-          onCommit={value => value !== undefined && commit({ bus: value })}
-        />
-      )}
-      {bus === 'aux' && (
-        <ChoiceField
-          label={`${label} shows`}
-          value={set?.input}
-          none="nothing yet"
-          options={inOrder(kind.ports)
-            .filter(([, { carries, direction }]) => carries === 'video' && direction === 'in')
-            .map(([input, each]) => [input, each.label] as const)}
-          onCommit={input => commit(input === undefined ? undefined : { bus: 'aux', input })}
-        />
-      )}
-    </>
   );
 }
