@@ -3,7 +3,7 @@ import type { Kinds } from '../documents/index.js';
 import { distance, inOrder, type MapOf, type Point } from '../foundations/index.js';
 import type { Equipment } from './equipment.js';
 import type { GroundResult, PlaceResult } from './ground/index.js';
-import { kindDoes, switches } from './signal/functions.js';
+import { isModem, kindDoes, switches } from './signal/functions.js';
 
 /** The few things whose places count, by their ids; they stay the same while anything is moved about. */
 export interface WhoCounts {
@@ -25,7 +25,7 @@ export function whoCounts({
   return {
     mixes: all.filter(id => switches(things, id)),
     cameras: all.filter(id => kindDoes(kindOf(id), 'sees')),
-    modems: all.filter(id => Object.values(kindOf(id)?.ports ?? {}).some(({ mobile }) => mobile === true)),
+    modems: all.filter(id => isModem(kindOf(id))),
   };
 }
 

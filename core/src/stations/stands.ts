@@ -51,6 +51,10 @@ export function standOf(
   return areas?.[on] ? `table ${on}` : `on ${on}`;
 }
 
+/** Whether a device is in or on another one, and so has no point of its own. */
+export const isCarried = (place: Place, venue: Pick<GroundResult['venue'], 'areas'>): boolean =>
+  carriedBy(place) !== undefined && !(place.inside === undefined && venue.areas?.[place.on ?? '']);
+
 /** Puts a device to one of the stands that there are for it: of its place, what still holds there is kept. */
 export function standPatch({ devices }: Plan, id: string, key: string): Operation[] {
   const [how, at = ''] = key.split(' ');

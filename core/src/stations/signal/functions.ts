@@ -74,6 +74,10 @@ export function outputSuits(things: Things, kind: OutputKind, id: string): boole
   }
 }
 
+/** Whether a thing is a modem of the mobile network, and so a line by itself. */
+export const isModem = (kind: Kind | undefined): boolean =>
+  Object.values(kind?.ports ?? {}).some(({ mobile }) => mobile === true);
+
 /** Whether an output leaves the place over a line. */
 export const isSent = ({ kind }: Pick<Output, 'kind'>): boolean => kind === 'stream' || kind === 'call';
 

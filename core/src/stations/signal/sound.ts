@@ -11,8 +11,6 @@ export interface OutputSound {
   readonly from: Figure;
   /** Where sound comes in by a socket of its own and with a picture as well, and what is heard twice or apart by it. */
   readonly twice: Figure;
-  /** The device in which that is. */
-  readonly meets: string | undefined;
   /** The two are the same sound, and not two mixes. */
   readonly same: boolean;
 }
@@ -40,19 +38,17 @@ const heardIn = (wiring: PlanWiring, id: string): Lead[] =>
     return carries === 'audio' || carries === 'video';
   });
 
+interface Behind {
+  readonly begun: ReadonlyMap<string, Sort>;
+  readonly passed: ReadonlySet<string>;
+  readonly all: readonly Lead[];
+}
+
 /**
  * Devices in which sound begins that runs through some leads, with the sort of each; those that it passes, and all the
  * leads by which it comes. `end` is not passed: what comes out of it and back is a loop, and told as one.
  */
-function soundBehind(
-  wiring: PlanWiring,
-  leads: readonly Lead[],
-  end: string,
-): {
-  readonly begun: ReadonlyMap<string, Sort>;
-  readonly passed: ReadonlySet<string>;
-  readonly all: readonly Lead[];
-} {
+function soundBehind(wiring: PlanWiring, leads: readonly Lead[], end: string): Behind {
   const begun = new Map<string, Sort>();
   const passed = new Set<string>();
   const seen = new Set(leads.map(([id]) => id));
@@ -75,8 +71,11 @@ function soundBehind(
 }
 
 /** The devices in which sound for a device begins: desks before microphones before players, in the order of the plan. */
-function soundInto(wiring: PlanWiring, device: string): readonly (readonly [id: string, sort: Sort])[] {
-  const { begun } = soundBehind(wiring, heardIn(wiring, device), device);
+function soundInto(
+  wiring: PlanWiring,
+  device: string,
+  { begun } = soundBehind(wiring, heardIn(wiring, device), device),
+): readonly (readonly [id: string, sort: Sort])[] {
   const own = soundBegun(wiring, device);
   const sorts = own ? new Map([...begun, [device, own]]) : begun;
   return inOrder(wiring.devices)
@@ -109,8 +108,9 @@ export const soundOf = ({
 
 function outputSound(id: string, wiring: PlanWiring, device: string): OutputSound {
   const name = (each: string): string => wiring.devices[each]?.label ?? each;
-  const origins = soundInto(wiring, device);
-  const { passed, all } = soundBehind(wiring, heardIn(wiring, device), device);
+  const behind = soundBehind(wiring, heardIn(wiring, device), device);
+  const { passed, all } = behind;
+  const origins = soundInto(wiring, device, behind);
   const meeting = meetingIn(wiring, [device, ...passed], all);
   return {
     from: soundFrom.said(
@@ -122,7 +122,6 @@ function outputSound(id: string, wiring: PlanWiring, device: string): OutputSoun
     twice: meeting
       ? soundTwice.found([id], `${listed(meeting.heard.map(name))} in ${name(meeting.device)}`)
       : soundTwice.found([id], 'no'),
-    meets: meeting?.device,
     same: meeting?.same ?? false,
   };
 }

@@ -2,6 +2,7 @@
 import type { Output, Rules, Venue } from '../../documents/index.js';
 import { distance, given, inOrder, taken, type Figure, type Point } from '../../foundations/index.js';
 import type { PlanWiring } from '../signal/index.js';
+import { isModem } from '../signal/functions.js';
 import { networkOf } from '../signal/network.js';
 import * as figures from './figures.js';
 import type { StreamResult } from './result.js';
@@ -19,7 +20,7 @@ export function lineOf({
 }): Line | undefined {
   const { devices, house } = networkOf(wiring, device);
   if (house) return { of: 'house' };
-  const modem = devices.find(id => hasModem(wiring, id));
+  const modem = devices.find(id => isModem(wiring.kindOf(id)));
   return modem === undefined ? undefined : { of: 'mobile', modem };
 }
 
@@ -92,10 +93,6 @@ export function onSameLine({
     ]),
   );
 }
-
-/** Whether a device is a modem of the mobile network, and so a line by itself. */
-export const hasModem = (wiring: PlanWiring, device: string): boolean =>
-  Object.values(wiring.kindOf(device)?.ports ?? {}).some(({ mobile }) => mobile === true);
 
 /** What goes over the line of the house, or comes out of no device yet. */
 export const onHouseLine = (streams: StreamResult['streams']): string[] =>

@@ -1,4 +1,12 @@
-import { inOrder, standOf, standPatch, standsFor, TABLE_HEIGHT, type Device } from '@idle-satchel/core';
+import {
+  inOrder,
+  isCarried,
+  standOf,
+  standPatch,
+  standsFor,
+  TABLE_HEIGHT,
+  type Device,
+} from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
@@ -18,16 +26,15 @@ export default function PlaceFields({
 }) {
   const { place } = device;
   const store = useStore();
-  const areas = useResult('ground').venue;
-  const now = standOf(place ?? {}, areas);
-  const isCarried = now !== undefined && !now.startsWith('table');
+  const venue = useResult('ground').venue;
+  const carried = isCarried(place ?? {}, venue);
   return (
     <>
       {pointsAt === undefined && <StandsWhere id={id} device={device} />}
-      {place?.at && !isCarried && (
+      {place?.at && !carried && (
         <OnFloor id={id} device={device} heightLabel={heightLabel} pointsAt={pointsAt} at={place.at} />
       )}
-      {isCarried && place && (
+      {carried && place && (
         <FlagField
           label="Worn by whoever works that, not fixed to it"
           value={place.worn === true}
@@ -38,7 +45,7 @@ export default function PlaceFields({
           }
         />
       )}
-      {!place?.at && !isCarried && now === undefined && <Unplaced id={id} device={device} />}
+      {!place?.at && place?.on === undefined && !carried && <Unplaced id={id} device={device} />}
     </>
   );
 }

@@ -13,7 +13,7 @@ export default function Buses({ id, device, kind }: { id: string; device: Device
     outputs.map(([port, { label, gives }]) => ({
       label,
       // What is plugged in or set stands by itself.
-      like: inUse.has(port) || device.buses?.[port] ? port : JSON.stringify(gives),
+      like: inUse.has(port) || device.buses?.[port] ? port : (gives ?? AUX).join(),
     })),
   );
   const choice = ([port, { label, gives = AUX }]: readonly [string, Port]) => (

@@ -29,12 +29,12 @@ export const overlap = racksRule({
       for (const [id, { label, rear, behind }] of Object.entries(rack.items)) {
         const severity = behind && severityOf(behind);
         // Of two that meet, the one on the rear rails is the snag.
-        if (severity !== undefined && rear) {
+        if (behind && severity !== undefined && rear) {
           yield {
             severity,
             subjects: [id, rackId],
             title: `${label} on the rear rails of ${rack.label} meets what is in front of it.`,
-            because: behind ? [behind] : [],
+            because: [behind],
           };
           continue;
         }

@@ -1,9 +1,9 @@
 import { idFrom, inOrder, type Fix } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
 import type { PlanWiring } from '../../signal/index.js';
+import { isModem } from '../../signal/functions.js';
 import { networkOf } from '../../signal/network.js';
 import { clashOf } from '../../signal/port-fit.js';
-import { hasModem } from '../lines.js';
 import { streamRule, type StreamSeen } from '../result.js';
 
 /** Something to be sent that no lead or air takes to a line. */
@@ -89,7 +89,7 @@ function* toLine(device: string, seed: string, { signal: { wiring, leads } }: St
   for (const [hub, { label }] of inOrder(wiring.devices)) {
     if (hub === device || !isHub(wiring, hub)) continue;
     const { devices, house } = networkOf(wiring, hub);
-    if (!house && !devices.some(each => hasModem(wiring, each))) continue;
+    if (!house && !devices.some(each => isModem(wiring.kindOf(each)))) continue;
     const [free] = wiring.freePorts(
       hub,
       port => port.carries === 'network' && port.direction !== 'in' && !clashOf(port, own[1], leads),
