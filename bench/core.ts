@@ -15,6 +15,7 @@ import jsonPatch from 'fast-json-patch';
 import createGraph from 'ngraph.graph';
 import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
+import { eighteen } from './eighteen.js';
 import { growth } from './growth.js';
 import { positions } from './positions.js';
 import { runs } from './runs.js';
@@ -208,6 +209,7 @@ function visibility(): void {
 }
 
 assessment();
+eighteen();
 growth();
 visibility();
 positions();

@@ -1,7 +1,29 @@
 // `npm run bench`: the core against public packages, a camera dragged and a large venue moved in a real browser.
 import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
 import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer } from './lib.mjs';
+
+/** Writes the bundles of the eighteen set-ups, which are fixtures of the core's tests, and says where. */
+async function writeEighteen() {
+  const { createServer } = await import('vite');
+  const vite = await createServer({
+    root,
+    configFile: false,
+    logLevel: 'error',
+    optimizeDeps: { noDiscovery: true },
+    server: { middlewareMode: true, watch: null, ws: false },
+  });
+  try {
+    const { eighteenBundles } = await vite.ssrLoadModule('/core/test/eighteen/all.ts');
+    const file = join(root, 'bench/dist/eighteen.json');
+    writeFileSync(file, JSON.stringify(eighteenBundles()));
+    return file;
+  } finally {
+    await vite.close();
+  }
+}
 
 main(async () => {
   ensurePackages('postgresql', 'chromium');
@@ -13,7 +35,7 @@ main(async () => {
       stdio: ['ignore', 'inherit', 'inherit'],
       env: { ...process.env, ...env },
     });
-  run('bench/dist/core.js');
+  run('bench/dist/core.js', { EIGHTEEN: await writeEighteen() });
   const cluster = await startCluster(`bench-${process.pid}`, { fresh: true, keep: false });
   try {
     const server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });

@@ -188,6 +188,8 @@ export class Kind {
   @Optional() @Num(0, 60000) pictureDelay?: number;
   /** How late sound leaves it, ms; absent = as is typical of its family. */
   @Optional() @Num(0, 60000) soundDelay?: number;
+  /** How far the arm of a boom reaches from where its stand is, m. */
+  @Optional() @Num(0.1, 10) arm?: number;
   /** Width of the picture of a screen, m. */
   @Optional() @Num(0.02, 30) screenWidth?: number;
   /** It contains a stream encoder. */

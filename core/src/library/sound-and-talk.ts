@@ -109,6 +109,7 @@ export const SOUND: Record<string, Kind> = {
     label: 'Microphone, boom',
     family: 'microphone',
     weight: 0.5,
+    arm: 1.2,
     ports: ports(['xlrout001', 'XLR', 'out', 'XLR', 'audio', MIC]),
   },
   microomxy: {

@@ -40,19 +40,19 @@ function bodyShape(floor: number, top: number): Shape {
   return [...right, ...right.map(([across, up]) => [-across, up] as const).reverse()];
 }
 
-/** Turns shapes into faces at a place of the plan, square to where the camera looks. */
-function board(what: Substance, of: string, at: Point, aim: number, shapes: readonly Shape[]): Face[] {
+/** Turns shapes into faces at a place of the plan; they lie along a direction. */
+function board(what: Substance, of: string, at: Point, along: number, shapes: readonly Shape[]): Face[] {
   return shapes.map(shape => ({
     what,
     of,
-    corners: shape.map(([across, up]): Place3 => [...polar(at, aim + 90, across), up]),
+    corners: shape.map(([across, up]): Place3 => [...polar(at, along, across), up]),
     edges: shape.map(() => true),
   }));
 }
 
 /** A person as head and body. */
 export const personBoards = ({ of, at, floor, head }: Body, aim: number): Face[] =>
-  board('person', of, at, aim, [bodyShape(floor, head), headShape(head)]);
+  board('person', of, at, aim + 90, [bodyShape(floor, head), headShape(head)]);
 
 export interface Stand {
   readonly of: string;
@@ -65,7 +65,7 @@ export interface Stand {
 /** A camera or another thing on its stand: two legs and a box. */
 export function standBoards({ of, at, floor, top }: Stand, aim: number): Face[] {
   const knee = Math.max(floor, top - 0.12);
-  return board('gear', of, at, aim, [
+  return board('gear', of, at, aim + 90, [
     [
       [-0.42, floor],
       [-0.36, floor],
@@ -83,6 +83,22 @@ export function standBoards({ of, at, floor, top }: Stand, aim: number): Face[] 
       [0.14, knee],
       [0.14, top + 0.08],
       [-0.14, top + 0.08],
+    ],
+  ]);
+}
+
+/** A pole, an arm or something flat on its table: a plain board along a direction. */
+export function plainBoards(
+  { of, at, floor, top, width }: Stand & { readonly width: number },
+  along: number,
+): Face[] {
+  const half = width / 2;
+  return board('gear', of, at, along, [
+    [
+      [-half, floor],
+      [half, floor],
+      [half, top],
+      [-half, top],
     ],
   ]);
 }

@@ -3,8 +3,8 @@ import { opticsOf } from '../stations/shots/fitted.js';
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder, numberOf, polar } from '../foundations/index.js';
-import { gearOf } from '../stations/shots/gear-in-picture.js';
-import { personBoards, standBoards } from './boards.js';
+import { bodiesOf } from '../stations/shots/bodies.js';
+import { personBoards, plainBoards, standBoards } from './boards.js';
 import type { Face } from './face.js';
 import type { Lens } from './picture.js';
 import { ABREAST, peopleInSeats, type Body } from './room-in-space.js';
@@ -68,7 +68,7 @@ export function boardsFor(
     ...[...peopleInSeats(ground.venue, rules, posture), ...peopleAtMarks(planned)].flatMap(each =>
       personBoards(each, aim),
     ),
-    ...gearOf({
+    ...bodiesOf({
       devices,
       places: ground.places,
       standingHead: rules.standingHead,
@@ -76,11 +76,11 @@ export function boardsFor(
       kinds: bundle.kinds.kinds,
     })
       .filter(({ id }) => id !== camera)
-      .flatMap(({ id, at, floor, top, operator }) => {
+      .flatMap(({ id, at, floor, top, width, along, legs, operator }) => {
         const of = `devices/${id}`;
-        return operator
-          ? personBoards({ of, at, floor, head: top }, aim)
-          : standBoards({ of, at, floor, top }, aim);
+        if (operator) return personBoards({ of, at, floor, head: top }, aim);
+        if (legs) return standBoards({ of, at, floor, top }, aim);
+        return plainBoards({ of, at, floor, top, width }, along ?? aim + 90);
       }),
   ];
 }

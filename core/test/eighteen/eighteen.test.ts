@@ -5,6 +5,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { faultsOf, Plan } from '../../src/documents/index.js';
+import { EIGHTEEN } from './all.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
 import { DENSE_RACK } from './dense-rack.js';
 import { CONTROL_ROOM } from './control-room.js';
@@ -249,6 +250,10 @@ const ALL: readonly Expected[] = [
     ],
   },
 ];
+
+it('covers each of the eighteen once', () => {
+  expect(ALL.map(({ setUp }) => setUp.label).sort()).toEqual(EIGHTEEN.map(({ label }) => label).sort());
+});
 
 describe.each(ALL.map(each => [each.setUp.label, each] as const))('%s', (_, { setUp, says, later }) => {
   const bundle = staged(setUp);

@@ -20,7 +20,7 @@ import {
   type Scene,
 } from '../../src/searches/placement/poses.js';
 import type { Lens } from '../../src/stations/shots/appraisal.js';
-import type { Gear } from '../../src/stations/shots/gear-in-picture.js';
+import type { Body } from '../../src/stations/shots/bodies.js';
 import { friday } from '../stations/edited.js';
 import { walls } from '../rooms.js';
 
@@ -186,19 +186,20 @@ describe('a shot that is hardly worth taking', () => {
   });
 });
 
-const body = (at: Point, of: Partial<Gear> = {}): Gear => ({
+const body = (at: Point, of: Partial<Body> = {}): Body => ({
   id: 'gear00001',
   label: 'a stand',
   at,
   floor: 0,
   top: 1.8,
   width: 0.5,
+  legs: false,
   operator: false,
   ...of,
 });
 
 describe('what stands in the picture', () => {
-  const sighting = (...gear: Gear[]) => {
+  const sighting = (...gear: Body[]) => {
     const scene = sceneOf([{}], { gear });
     return sightingOf(0, postAt(viewsFrom(HERE, scene), EYES), lensOf(1, 1000), scene);
   };

@@ -4,7 +4,8 @@ import { direction, distance, type MapOf, type Point, type Blocking } from '../.
 import { Appraisal, Outlook, type Lens } from '../../stations/shots/appraisal.js';
 import { tiltFor } from '../../stations/shots/framing.js';
 import { disturbanceOf } from '../../stations/shots/disturbance.js';
-import { acrossOf, shareOfPicture, type Gear, type Picture } from '../../stations/shots/gear-in-picture.js';
+import type { Body } from '../../stations/shots/bodies.js';
+import { acrossOf, shareOfPicture, type Picture } from '../../stations/shots/gear-in-picture.js';
 import { noFilmInView, viewOf } from '../../stations/shots/no-film.js';
 import type { ShotsReads } from '../../stations/shots/index.js';
 import type { Wanted, WantedShot } from './demands.js';
@@ -45,7 +46,7 @@ export interface Scene extends Pick<ShotsReads, 'rules' | 'ground'> {
   /** The areas that may not be filmed. */
   readonly noFilm: MapOf<Area> | undefined;
   /** Gear that stays where it is. */
-  readonly gear: readonly Gear[];
+  readonly gear: readonly Body[];
   readonly cableFrom: (spot: Spot) => number;
   /** Share of the seats whose eye a camera there draws, 0…1. */
   readonly drawnAt: (spot: Spot) => number;
@@ -249,5 +250,5 @@ const takesIn = (picture: Picture, areas: MapOf<Area>, blocking: Blocking): bool
   noFilmInView(areas, viewOf(picture), blocking).length > 0;
 
 /** Whether a body seen from a pose is in the picture of a shot. */
-export const isSeen = (picture: Picture, body: Gear, blocking: Blocking): boolean =>
+export const isSeen = (picture: Picture, body: Body, blocking: Blocking): boolean =>
   shareOfPicture(picture, body, blocking) > SEEN;

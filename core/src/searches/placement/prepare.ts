@@ -12,9 +12,9 @@ import {
 } from '../../foundations/index.js';
 import { floorOf } from '../../stations/runs/floor.js';
 import { lensOf, type Lens } from '../../stations/shots/appraisal.js';
+import { bodiesOf } from '../../stations/shots/bodies.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
 import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
-import { gearOf } from '../../stations/shots/gear-in-picture.js';
 import { footprintOf } from '../../stations/floor-taken.js';
 import { hubOf } from '../hub.js';
 import type { Progress } from '../search.js';
@@ -87,7 +87,7 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
   const staying = cameras.filter(([id]) => !options.cameras.includes(id) && ground.places[id]?.at);
   const { places: stands } = ground;
   const { standingHead } = rules;
-  const gear = gearOf({
+  const gear = bodiesOf({
     devices: plan.devices,
     places: stands,
     standingHead,

@@ -12,7 +12,7 @@
 import { angleBetween, direction, distance, type Point } from '../../foundations/index.js';
 import { workedByHand } from '../../stations/equipment.js';
 import { footprintOf } from '../../stations/floor-taken.js';
-import type { Gear } from '../../stations/shots/gear-in-picture.js';
+import type { Body } from '../../stations/shots/bodies.js';
 import { Appraisal, Outlook } from '../../stations/shots/appraisal.js';
 import { assign } from './assignment.js';
 import type { Demand, WantedShot } from './demands.js';
@@ -193,7 +193,7 @@ export class Score {
   }
 
   /** How many of some bodies stand in the picture of a shot. */
-  private crewIn({ pose, means }: Cast, shot: number, bodies: readonly Gear[]): number {
+  private crewIn({ pose, means }: Cast, shot: number, bodies: readonly Body[]): number {
     const { subject } = this.scene.wanted.shots[shot] as WantedShot;
     const picture = pictureFrom(pose, subject, means, this.scene);
     return bodies.filter(body => isSeen(picture, body, this.scene.blocking)).length;
@@ -235,7 +235,7 @@ export class Score {
 }
 
 /** A camera with who works it, as others see it. */
-function bodyOf({ pose, means }: Cast): Gear {
+function bodyOf({ pose, means }: Cast): Body {
   const worked = workedByHand(means.worked);
   return {
     id: '',
@@ -243,6 +243,7 @@ function bodyOf({ pose, means }: Cast): Gear {
     at: pose.at,
     floor: pose.floor,
     width: 0.5,
+    legs: !worked,
     operator: worked,
     top: pose.floor + (worked ? Math.max(pose.height, 1.8) : pose.height),
   };

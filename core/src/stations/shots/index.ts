@@ -12,6 +12,7 @@ import {
   type Blocking,
 } from '../../foundations/index.js';
 import type { Station } from '../station.js';
+import { bodiesOf } from './bodies.js';
 import { cameraResult, type CameraReads } from './camera.js';
 import { couldTake, coverageOf, firstByMark, pairsOf, type Tried } from './coverage.js';
 import { cutsOf } from './cuts.js';
@@ -19,7 +20,7 @@ import { drawnFrom, seatsOf } from './disturbance.js';
 import { SHOTS_FIGURES } from './figures/index.js';
 import { fittedOf, putOf, type Fitted } from './fitted.js';
 import { framedFor, picturesByCamera, wholeOf, type ShotsInOrder } from './framed-for.js';
-import { gearInPicture, gearOf } from './gear-in-picture.js';
+import { gearInPicture } from './gear-in-picture.js';
 import { lampResult } from './lamp.js';
 import { lightAt } from './light.js';
 import { carriedThings, mountedWith, UNWEIGHED } from './mounted.js';
@@ -48,7 +49,7 @@ export const shots: Station<ShotsReads, ShotsResult> = {
         standingHead: () => reads.rules.standingHead,
         kinds: () => reads.kinds.kinds,
       },
-      gearOf,
+      bodiesOf,
     );
     return resultOf<ShotsResult>({
       cameras,
