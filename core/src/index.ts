@@ -48,8 +48,7 @@ export type {
   WindowResult,
 } from './stations/shots/index.js';
 export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
-export { LENS_HEIGHT, newPlace, putDownPatch } from './stations/standing-place.js';
-export { carriersFor, isCarried, standOf, standPatch, standsFor } from './stations/stands.js';
+export { carriersFor, isCarried, notOnPlan, standOf, standPatch, standsFor } from './stations/stands.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
 export { outputSuits } from './stations/signal/functions.js';

@@ -1,4 +1,5 @@
-export * from './desk/desk-places.js';
+export { deskMoves, deskPlaces, type DeskPlace, type DeskTask } from './desk/desk-places.js';
+export * from './desk/new-place.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
 export * from './search.js';

@@ -65,3 +65,7 @@ export function standPatch({ devices }: Plan, id: string, key: string): Operatio
       : { on: at, ...(level !== undefined && { level }), ...(facing !== undefined && { facing }) };
   return inPlan().put('devices', id, 'place', place).patch;
 }
+
+/** Devices that are nowhere yet, the carriers of what is in or on them. */
+export const notOnPlan = ({ devices }: Plan, places: GroundResult['places']): [string, Device][] =>
+  inOrder(devices).filter(([id]) => places[id]?.carrier === id && places[id].at === undefined);

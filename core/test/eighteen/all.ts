@@ -6,7 +6,7 @@ import { BOOTH, CEREMONY, HYBRID } from './more.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, PANORAMA, STREET } from './nine-to-eighteen.js';
 import { FIRST_KIT, ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
 import { SITE_OF_MANY } from './relay.js';
-import { staged, type SetUp } from './stage.js';
+import type { SetUp } from './stage.js';
 
 export const EIGHTEEN: readonly SetUp[] = [
   SEMINAR,
@@ -28,6 +28,3 @@ export const EIGHTEEN: readonly SetUp[] = [
   INTERVIEW,
   FLY_CASE,
 ];
-
-/** Their bundles, for what measures them. */
-export const eighteenBundles = () => EIGHTEEN.map(staged);

@@ -4,7 +4,7 @@ import { applyFix } from '../../src/fixes.js';
 import { assess } from '../../src/assess.js';
 import { distance, numberOf } from '../../src/foundations/index.js';
 import { deskPlaces, isProven } from '../../src/searches/index.js';
-import { edited, friday, remove } from '../stations/edited.js';
+import { friday } from '../stations/edited.js';
 import { foundBy } from './solver.js';
 
 const { answer: places, offers, objectives } = await foundBy(deskPlaces, friday, {});
@@ -40,12 +40,10 @@ describe('desk places', () => {
     }
   });
 
-  it('see no more marks than there are, and need a desk', async () => {
+  it('see no more marks than there are, whatever the place', () => {
     for (const { seen, marks, pictures } of places) {
       expect(seen).toBeLessThanOrEqual(marks);
       expect(pictures).toBeLessThanOrEqual(Object.keys(friday.plan.shots ?? {}).length);
     }
-    const none = edited(remove('/devices/switcher1'), remove('/devices/laptopwor'));
-    expect(await foundBy(deskPlaces, none, {})).toEqual({ answer: [], objectives: [], offers: [] });
   });
 });

@@ -12,6 +12,7 @@ import {
   type RefObject,
 } from 'react';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { fetched } from '../ui/fetched.js';
 import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
@@ -39,6 +40,7 @@ const HINTS: Readonly<Record<Layer, string>> = {
 const BEHIND: ReadonlySet<string> = new Set<Group>(['house', 'lines', 'notes']);
 
 const Drafting = lazy(() => import('./drafting/Drafting.js'));
+const Tray = fetched(() => import('./Tray.js'));
 const GhostLayer = lazy(() => import('./drafting/GhostLayer.js'));
 
 /** What a station lays over the plan is told. */
@@ -146,6 +148,9 @@ export const PlanPicture = memo(function PlanPicture({
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
         <Suspense>{tools}</Suspense>
       </div>
+      <Suspense>
+        <Tray world={world} />
+      </Suspense>
       <ZoomButtons onZoom={zoomBy} onFit={fit} />
     </section>
   );

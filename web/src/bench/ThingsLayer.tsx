@@ -18,22 +18,16 @@ export function ThingsLayer({
   const devices = usePlan(plan => plan.devices);
   const cameras = useEvent(state => state.assessment.shots.cameras);
   const lamps = useEvent(state => state.assessment.shots.lamps);
+  const places = useEvent(state => state.assessment.ground.places);
   const selected = useUi(state => state.selected);
   const things = (of: 'lamps' | 'others', shown: boolean) => (
     <g data-layer={of} data-lit={shown}>
-      {inOrder(devices).map(([id, device]) =>
-        device.place?.at && !cameras[id] && (of === 'lamps') === (lamps[id] !== undefined) ? (
-          <Thing
-            key={id}
-            id={id}
-            device={device}
-            at={device.place.at}
-            on={id === selected}
-            world={world}
-            lit={shown}
-          />
-        ) : null,
-      )}
+      {inOrder(devices).map(([id, device]) => {
+        const { at, carrier } = places[id] ?? {};
+        return at && carrier === id && !cameras[id] && (of === 'lamps') === (lamps[id] !== undefined) ? (
+          <Thing key={id} id={id} device={device} at={at} on={id === selected} world={world} lit={shown} />
+        ) : null;
+      })}
     </g>
   );
   return (

@@ -3,10 +3,7 @@ import { inPlan, type DocumentPatch, type Point } from '@idle-satchel/core';
 import type { PointerEvent as Pressed, RefObject } from 'react';
 import { useOpenEvent } from '../store/hooks.js';
 import { usePointerDrag } from '../ui/pointer-drag.js';
-import { floorUnder, hold, type OnScreen } from './viewport.js';
-
-const SNAP = 0.05;
-const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
+import { floorUnder, hold, snapped, type OnScreen } from './viewport.js';
 
 /** What takes hold of a device that stands at a place. */
 export function useDrag(

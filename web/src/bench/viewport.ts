@@ -24,6 +24,10 @@ export function floorUnder(world: SVGGElement | null): FloorUnder | undefined {
   return { at, perPixel: matrix.a / PLAN_SCALE };
 }
 
+/** What stands on the floor keeps to so many metres. */
+const SNAP = 0.05;
+export const snapped = (metres: number): number => Math.round(Math.round(metres / SNAP) * SNAP * 100) / 100;
+
 interface Margin {
   readonly left: number;
   readonly right: number;

@@ -16,7 +16,7 @@ import { bodiesOf } from '../../stations/shots/bodies.js';
 import { drawnFrom, seatsOf } from '../../stations/shots/disturbance.js';
 import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { footprintOf } from '../../stations/floor-taken.js';
-import { hubOf } from '../hub.js';
+import { hubOf } from '../desk/hub.js';
 import type { Progress } from '../search.js';
 import type { Pool } from './branch-and-bound.js';
 import { wantedOf, type Wanted } from './demands.js';

@@ -53,7 +53,7 @@ export default function PlaceFields({
 /** An edit that puts a device down where new gear stands. */
 function usePutDown(id: string, { label }: Device): () => void {
   const store = useStore();
-  return () => void import('./put-down.js').then(({ putDown }) => putDown(store, id, label));
+  return () => void import('../../store/put-down.js').then(({ putDown }) => putDown(store, id, label));
 }
 
 /** What it stands in or on; whatever is taken out of its case stands where new gear stands. */

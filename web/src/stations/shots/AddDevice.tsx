@@ -1,12 +1,12 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { addDevicePatch, boundsOf, inOrder, LENS_HEIGHT, newId } from '@idle-satchel/core';
-import { usualPlacement } from '@idle-satchel/core/searches';
+import { addDevicePatch, inOrder, newId } from '@idle-satchel/core';
+import { newPlace, usualPlacement } from '@idle-satchel/core/searches';
 import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 import { positions } from './positions/positions.js';
 import { closePositions } from './positions/searching.js';
 
-/** Adds a camera or a lamp of a chosen kind, with an item from the shelf where one is free, in the middle of the floor. */
+/** Adds a camera or a lamp of a chosen kind, with an item from the shelf where one is free, where new gear stands. */
 export default function AddDevice() {
   return (
     <>
@@ -23,17 +23,16 @@ function Add({ what }: { what: 'camera' | 'lamp' }) {
   const add = (kind: string): void => {
     const { bundle, assessment } = store.get();
     const { cameras, lamps } = assessment.shots;
-    const { min, max } = boundsOf(assessment.ground.venue.outline);
-    const at = [round((min[0] + max[0]) / 2), round((min[1] * 3 + max[1]) / 4)] as const;
+    const place = newPlace(bundle, assessment, bundle.kinds.kinds[kind]);
     const id = newId();
     const own =
       what === 'camera'
         ? {
             label: `C${Object.keys(cameras).length + 1}`,
             worked: 'locked' as const,
-            place: { at, height: LENS_HEIGHT },
+            place,
           }
-        : { label: `LAMP ${Object.keys(lamps).length + 1}`, place: { at, height: 2.2 } };
+        : { label: `LAMP ${Object.keys(lamps).length + 1}`, place: { ...place, height: 2.2 } };
     store.patchPlan(`Add a ${what}`, addDevicePatch(bundle, id, { ...own, kind }));
     ui.select(id);
   };
@@ -80,5 +79,3 @@ function FindPositions() {
     </button>
   );
 }
-
-const round = (metres: number): number => Math.round(metres * 10) / 10;

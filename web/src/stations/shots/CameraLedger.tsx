@@ -14,7 +14,7 @@ const AddShot = fetched(() => import('./AddShot.js'));
 const Viewfinder = fetched(() => import('./viewfinder/Viewfinder.js'));
 
 /** One camera: how it is worked and stands, and every shot it is to take. */
-export function CameraLedger({ id }: { id: string }) {
+export default function CameraLedger({ id }: { id: string }) {
   const device = usePlan(plan => plan.devices?.[id]);
   return device ? <Camera id={id} device={device} /> : null;
 }

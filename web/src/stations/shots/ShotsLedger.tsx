@@ -4,8 +4,8 @@ import { fetched } from '../../ui/fetched.js';
 import { useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { positions } from './positions/positions.js';
-import { CameraLedger } from './CameraLedger.js';
 
+const CameraLedger = fetched(() => import('./CameraLedger.js'));
 const PositionsPanel = fetched(() => import('./positions/PositionsPanel.js'));
 const StripPicture = fetched(() => import('./viewfinder/StripPicture.js'));
 const LampLedger = fetched(() => import('./LampLedger.js'));
@@ -66,14 +66,8 @@ function Cameras() {
           </button>
         ))}
       </div>
-      {lamp === undefined ? (
-        <CameraLedger id={camera} />
-      ) : (
-        <Suspense>
-          <LampLedger id={lamp} />
-        </Suspense>
-      )}
       <Suspense>
+        {lamp === undefined ? <CameraLedger id={camera} /> : <LampLedger id={lamp} />}
         <CoverageTable />
       </Suspense>
     </>

@@ -5,10 +5,10 @@ import {
   inOrder,
   insertAssemblyPatch,
   newId,
-  newPlace,
   type Assembly,
   type Family,
 } from '@idle-satchel/core';
+import { newPlace } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan } from '../../store/hooks.js';
@@ -45,8 +45,7 @@ export default function AddGear() {
       0,
       40,
     );
-    // Until somebody places it, it stands at the desk of the house or beside the door.
-    const place = inside === '' ? newPlace(assessment.ground, kinds[kind]) : { inside };
+    const place = inside === '' ? newPlace(bundle, assessment, kinds[kind]) : { inside };
     store.patchPlan(`Add ${label}`.slice(0, 120), addDevicePatch(bundle, id, { label: name, kind, place }));
     setText('');
     ui.select(id);

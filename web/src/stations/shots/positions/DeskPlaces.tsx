@@ -10,10 +10,6 @@ export function DeskPlaces() {
   const { found, busy, problem, look } = useAsked('desk', {});
   const metres = (value: number | undefined): string =>
     value === undefined ? '–' : showText(value, 'm', reading);
-  const move = (id: string): void => {
-    const offer = found?.offers.find(each => each.id === id);
-    if (offer) store.commit('Move the desk', offer.changes);
-  };
   return (
     <section aria-label="Desk places" className="pt-4">
       <h2>Where the desk goes</h2>
@@ -26,7 +22,13 @@ export function DeskPlaces() {
         </span>
         {problem && <span className="text-stop">They could not be compared: {problem}</span>}
       </p>
-      {found?.answer.length === 0 && <p>There is no switcher, encoder or computer with a place yet.</p>}
+      {found?.answer.length === 0 && <p>No floor is free for a table with somebody at it.</p>}
+      {found && !found.answer.some(({ now }) => now) && found.answer.length > 0 && (
+        <p>Nothing stands there yet: a table is put down, and new gear stands at it.</p>
+      )}
+      {found && found.answer.length > 1 && found.offers.length === 0 && (
+        <p>New gear stands at the desk of the house until something that mixes is put elsewhere.</p>
+      )}
       {found && found.answer.length > 0 && (
         <div className="overflow-x-auto">
           <table className="w-full text-[13px]">
@@ -42,6 +44,7 @@ export function DeskPlaces() {
             <tbody className="tabular-nums">
               {found.answer.map(place => {
                 const { id, at, area, now, leads, sound, socket, seen, marks, pictures } = place;
+                const offer = found.offers.find(each => each.id === id);
                 const words = now ? 'where it is' : (area ?? `${metres(at[0])}, ${metres(at[1])}`);
                 return (
                   <tr key={id} className={`border-b border-rule ${now ? 'bg-shade' : ''}`}>
@@ -56,14 +59,14 @@ export function DeskPlaces() {
                     </td>
                     <td className={`pr-2 ${pictures > 0 ? 'text-risk font-bold' : ''}`}>{pictures}</td>
                     <td>
-                      {!now && (
+                      {offer && (
                         <button
                           className="link"
-                          aria-label={`Move the desk to ${words}`}
+                          aria-label={offer.label}
                           disabled={found.of !== bundle}
-                          onClick={() => move(id)}
+                          onClick={() => store.commit(offer.label.slice(0, 120), offer.changes)}
                         >
-                          Move
+                          {found.answer.some(each => each.now) ? 'Move' : 'Put it here'}
                         </button>
                       )}
                     </td>

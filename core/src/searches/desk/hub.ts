@@ -1,7 +1,7 @@
 /** Where the leads of cameras go. */
-import type { Bundle } from '../documents/index.js';
-import { inOrder, type Point } from '../foundations/index.js';
-import type { GroundResult } from '../stations/ground/index.js';
+import type { Bundle } from '../../documents/index.js';
+import { inOrder, type Point } from '../../foundations/index.js';
+import type { GroundResult } from '../../stations/ground/index.js';
 
 export interface Hub {
   /** What stands there: the switcher itself, or the rack or table that it is in. */
