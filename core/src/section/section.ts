@@ -77,7 +77,7 @@ export function sectionOf(
     const figure = result[name];
     const [clear, x] = [numberOf(figure), termOf(figure, 'x')];
     if (clear === undefined || x === undefined) continue;
-    const height = line(x / run, lowest);
+    const height = line(x / run, termOf(figure, 'hT') ?? lowest);
     clearances.push({ name, figure, from: [x, height], to: [x, height - clear] });
   }
   const [past, x] = [numberOf(result.pastSolids), termOf(result.pastSolids, 'x')];

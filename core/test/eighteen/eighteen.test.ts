@@ -74,8 +74,8 @@ const ALL: readonly Expected[] = [
   {
     setUp: TRAVELLING,
     says: [
+      'risk shots.heads-in-the-way · markgroup whole area · camone001',
       'risk shots.heads-in-the-way · markspeak waist up · camtwo001',
-      'stop shots.heads-in-the-way · markgroup whole area · camone001',
       'stop shots.heads-in-the-way · markspeak full figure · camthree1',
     ],
     later: [],
@@ -107,9 +107,9 @@ const ALL: readonly Expected[] = [
     setUp: NETWORK_RACK,
     says: [
       'note shots.covered-once · campan002',
+      'risk shots.heads-in-the-way · markgroup whole area · campan002',
       'risk shots.heads-in-the-way · markspeak waist up · campan001',
       'risk signal.sound-missing · “Public stream”',
-      'stop shots.heads-in-the-way · markgroup whole area · campan002',
     ],
     later: ['PoE budget and class of each port (power)', 'the drawer is latched (racks)'],
   },
@@ -223,10 +223,8 @@ const ALL: readonly Expected[] = [
       'note runs.much-left · camlefts1>switcher1',
       'note runs.much-left · camrights>switcher1',
       'note runs.much-left · switcher1>sharedmon',
-      'note shots.covered-once · camrights',
       'note shots.gear-in-picture · markgroup whole area · sharedmon · camhouse1',
       'risk runs.beyond-reach · camhouse1>switcher1',
-      'risk shots.heads-in-the-way · markgroup whole area · camhouse1',
     ],
     later: ['two steps to go live (stream)', 'the least crew (crew)'],
   },

@@ -136,6 +136,7 @@ describe('one step of a drag', () => {
 const EXPECTED: readonly string[] = [
   ...['day: camera labels', 'day: leads', 'day: plugs'],
   ...['ground: ground.exit-blocked', 'ground: ground.gallery-without-stairs', 'ground: ground.place-outside'],
+  'ground: ground.stands-badly',
   // The battery is plugged onto the camera.
   ...['ground: places/battnorth', 'ground: places/camnorth1'],
   ...['hands: call', 'hands: hands.late-ready', 'hands: rigging', 'hands: shared', 'hands: work'],

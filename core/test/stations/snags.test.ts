@@ -38,6 +38,33 @@ const TABLE: readonly Row[] = [
     ['plan', set('/assignments/assigncam3/person', 'petralund1'), set('/devices/camside01/place/at', [2, 9])],
   ],
   [
+    // Locked off it takes 0.8 m of floor; 3.5 cm may touch.
+    'ground.stands-badly',
+    'risk',
+    ['plan', set('/devices/camnorth1/place/at', [10, 3.54])],
+    ['plan', set('/devices/camnorth1/place/at', [10, 3.53])],
+  ],
+  [
+    // The steps of the chancel are at 20 m.
+    'ground.stands-badly',
+    'risk',
+    ['plan', set('/devices/camnorth1/place/at', [19.64, 6])],
+    ['plan', set('/devices/camnorth1/place/at', [19.63, 6])],
+  ],
+  [
+    // A rack of 0.54 by 0.52 m; the clear way ends at 8.5 m.
+    'ground.stands-badly',
+    'risk',
+    ['plan', set('/devices/deskrack1/place/at', [15, 8.72])],
+    ['plan', set('/devices/deskrack1/place/at', [15, 8.73])],
+  ],
+  [
+    'ground.seats-under-stage',
+    'risk',
+    ['venue', set('/areas/pewsnorth/outline', corners([4, 4], [20.2, 4], [20.2, 6.9], [4, 6.9]))],
+    ['venue', set('/areas/pewsnorth/outline', corners([4, 4], [20.05, 4], [20.05, 6.9], [4, 6.9]))],
+  ],
+  [
     'ground.outline-crossed',
     'stop',
     ['venue', set('/outline/2', [-5, 4.4])],

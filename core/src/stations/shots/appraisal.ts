@@ -30,7 +30,16 @@ import {
   wholeAreaFrom,
 } from './framing.js';
 import { nearestSolid, solidsBetween, type Solid } from './past-solids.js';
-import { hiddenShare, lowestPoint, nearestHeads, seatsBetween, type Hidden, type Seats } from './sight.js';
+import {
+  hiddenShare,
+  lowestPoint,
+  nearestHeads,
+  ofPeople,
+  seatsBetween,
+  waistPoint,
+  type Hidden,
+  type Seats,
+} from './sight.js';
 
 /** Who a shot is of, and how wide it is wanted. Heights above the zero level, m. */
 export interface Subject {
@@ -41,6 +50,8 @@ export interface Subject {
   readonly light: number | undefined;
   /** Frame width wanted, m; of a whole area from its front. */
   readonly wanted: number;
+  /** It is so wide that people count, not its lower edge. */
+  readonly ofPeople: boolean;
   /** Width of a whole area, m, of which less is seen from its side; undefined for other shots. */
   readonly extent: number | undefined;
   /** A table, a book or hands, looked down on. */
@@ -75,6 +86,7 @@ export function subjectOf(
     floor,
     light: numberOf(light),
     wanted,
+    ofPeople: ofPeople(shot),
     extent: seenFromItsSide(shot, mark.width) ? mark.width : undefined,
     fromAbove: shot.size === 'from above',
   };
@@ -214,7 +226,8 @@ export class Appraisal {
   private over(posture: 'standingHead' | 'seatedHead'): number | undefined {
     const { floor, eyes } = this.subject;
     if (this.view.seats.length === 0) return undefined;
-    const lowest = lowestPoint(floor, eyes, this.view.wanted);
+    const edge = lowestPoint(floor, eyes, this.view.wanted);
+    const lowest = this.subject.ofPeople ? waistPoint(edge, eyes) : edge;
     return nearestHeads(this.view.seats, this.height, lowest, posture, this.rules)?.clear;
   }
 

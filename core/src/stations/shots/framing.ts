@@ -5,14 +5,14 @@ import * as figures from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
 
 /** Wanted frame width, m. */
-const SIZES: Readonly<Partial<Record<ShotSize, number>>> = {
+export const SIZES = {
   'head and shoulders': 0.98,
   'chest up': 1.33,
   'waist up': 1.87,
   'knees up': 2.67,
   'full figure': 3.73,
   pair: 2.2,
-};
+} satisfies Partial<Record<ShotSize, number>>;
 
 /** Sizes from tightest to widest, for offering the next wider one. */
 export const TIGHT_TO_WIDE: readonly ShotSize[] = [
@@ -43,7 +43,7 @@ export const wholeAreaFrom = (extent: number, side: number): number =>
  * `side`: the viewing angle, degrees off the front; undefined while it is not known, which counts as the front.
  */
 export function frameWanted(id: string, shot: Shot, extent: number | undefined, side?: Figure): Figure {
-  const size = SIZES[shot.size];
+  const size = (SIZES as Partial<Record<ShotSize, number>>)[shot.size];
   if (size) {
     const width = constant('size', size, 'm', 'table of shot sizes, 16:9');
     return figures.frameWanted.calc([id], [width], { formula: 'size' });

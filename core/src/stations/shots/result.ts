@@ -95,6 +95,8 @@ export interface Framing {
 export interface Sight {
   readonly sight: Figure;
   readonly hidden: Figure;
+  /** In a wide shot, down to where people are to be seen. */
+  readonly waist: Figure | undefined;
   readonly overSeated: Figure;
   readonly overStanding: Figure;
   /** Clearance from furniture and from what hangs, and the area it is least to. */

@@ -7,9 +7,14 @@ import type { Placed } from './shot.js';
 import { hiddenShare, overHeads, seatsBetween } from './sight.js';
 
 /** `wanted` is the frame width and `lowest` the lowest point wanted, m. */
-export function sightOf(id: string, placed: Placed, wanted: Figure, lowest: Figure): Sight {
+export function sightOf(
+  id: string,
+  placed: Placed,
+  wanted: Figure,
+  { lowest, waist }: { readonly lowest: Figure; readonly waist: Figure | undefined },
+): Sight {
   const { at, mark, place, run, lens, face, areas, rules, blockers } = placed;
-  const line = { run, lens: { ...lens, name: 'hL' }, target: taken('hT', lowest) };
+  const line = { run, lens: { ...lens, name: 'hL' }, target: taken('hT', waist ?? lowest) };
   const seats = seatsBetween(areas, at, mark.at);
   const standing = overHeads(id, seats, line, 'standingHead', rules);
   const between = solidsBetween(areas, { at, level: place.level }, { at: mark.at, level: mark.level });
@@ -23,6 +28,7 @@ export function sightOf(id: string, placed: Placed, wanted: Figure, lowest: Figu
       [id],
       [constant('middle', inTheWay.middle, '', middle), taken('hidden', hidden)],
     ),
+    waist,
     overSeated: overHeads(id, seats, line, 'seatedHead', rules).clear,
     overStanding: standing.clear,
     hiddenBy: inTheWay.by,

@@ -42,7 +42,7 @@ import type { Framing, ShotResult } from './result.js';
 import { exposureOf } from './shot-exposure.js';
 import { sightOf } from './shot-sight.js';
 import { unknownShot } from './unknown-shot.js';
-import { lowestWanted } from './sight.js';
+import { lowestWanted, ofPeople, waistOf } from './sight.js';
 import { cutBy, windowHolds, windowResult, type Whole } from './window.js';
 
 /** What a shot is worked out from. */
@@ -104,12 +104,13 @@ export function shotResult(id: string, reads: ShotReads): ShotResult {
   const angles = anglesOf(id, placed);
   const wanted = frameWanted(id, shot, mark.width, angles.viewingAngle);
   const lowest = lowestWanted(id, wanted, markFigures.elevation, markFigures.floor);
+  const waist = ofPeople(shot) ? waistOf(id, lowest, markFigures.elevation) : undefined;
   const { used, ...framing } = framingOf(id, placed, wanted, lowest);
   return {
     camera,
     ...framing,
     ...angles,
-    ...sightOf(id, placed, wanted, lowest),
+    ...sightOf(id, placed, wanted, { lowest, waist }),
     ...exposureOf(id, placed, used, framing),
   };
 }

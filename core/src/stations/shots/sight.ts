@@ -1,5 +1,5 @@
 /** Sight from a camera to a mark: past walls and pillars (plan) and over heads (section). */
-import type { Area, Rules } from '../../documents/index.js';
+import type { Area, Rules, Shot } from '../../documents/index.js';
 import {
   between,
   constant,
@@ -17,7 +17,8 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import { HIDDEN_BEARABLE, overSeated, overStanding } from './figures/sight.js';
-import { lowest } from './figures/framing.js';
+import { lowest, waist } from './figures/framing.js';
+import { SIZES } from './framing.js';
 import { undersideOf } from './past-solids.js';
 
 /** How much of a frame each blocker hides. */
@@ -144,6 +145,32 @@ export const lowestPoint = lowest.reckoner('floor', 'eyes', 'frame');
 /** Height of the lowest point wanted: with the eyes a third from the top, two thirds of the frame lie below. */
 export const lowestWanted = (id: string, frame: Figure, elevation: Figure, floor: Figure): Figure =>
   lowest.calc([id], [taken('floor', floor), taken('eyes', elevation), taken('frame', frame)]);
+
+/** In shots this wide people count, not what stands at their feet along the lower edge. */
+export const ofPeople = ({ size }: Pick<Shot, 'size'>): boolean => size === 'panel' || size === 'whole area';
+
+/** Width of a frame that shows people from the waist up, m. */
+const WAIST_UP = SIZES['waist up'];
+
+const waistFrom = waist.reckoner('lowest', 'eyes', 'waistUp');
+/** The same of numbers, m. */
+export const waistPoint = (lowest: number, eyes: number): number => waistFrom(lowest, eyes, WAIST_UP);
+
+/** Height of the waist of those in a wide shot, or of its lower edge where that is higher. */
+export const waistOf = (id: string, lowest: Figure, elevation: Figure): Figure =>
+  waist.calc(
+    [id],
+    [
+      taken('lowest', lowest),
+      taken('eyes', elevation),
+      constant(
+        'waistUp',
+        WAIST_UP,
+        'm',
+        'frame that shows people from the waist up, from the table of shot sizes',
+      ),
+    ],
+  );
 
 export interface OverHeads {
   /** Least distance between the line of sight and the heads below it, m; null when no seats lie between. */

@@ -12,6 +12,7 @@ import {
   type Point,
   type UnitSystem,
 } from '../../foundations/index.js';
+import { edgeUnder } from '../floor-taken.js';
 import type { GroundResult } from '../ground/index.js';
 
 const NO_STAND: ReadonlySet<AreaKind> = new Set(['seating', 'keep-clear', 'no-film', 'obstacle', 'desk']);
@@ -54,6 +55,8 @@ function obstacleAt(
       meet(area.outline, square),
   );
   if (taken) return wide => `its stand, ${wide} wide, would reach into “${taken[1].label}”`;
+  const edge = edgeUnder(areas, square);
+  if (edge) return wide => `its stand, ${wide} wide, would reach over the edge of “${edge.label}”`;
   const exit = inOrder(venue.doors).find(([, door]) => isExit(door) && meet(exitFloor(door), square));
   return exit && (() => `it would stand before the exit “${exit[1].label}”`);
 }

@@ -34,6 +34,7 @@ export function unknownShot(
     picture: undefined,
     hidden: sight.hidden.unknown([id], why),
     sight: sight.sight.unknown([id], why),
+    waist: undefined,
     overSeated: sight.overSeated.unknown([id], why),
     overStanding: sight.overStanding.unknown([id], why),
     pastSolids: sight.pastSolids.unknown([id], why),

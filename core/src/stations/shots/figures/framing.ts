@@ -108,6 +108,13 @@ export const lowest = declare({
   basis: EYES_AT_A_THIRD,
   formula: 'max(floor, eyes - 2 / 3 * frame * 9 / 16)',
 });
+export const waist = declare({
+  key: 'shots.shots.*.waist',
+  label: 'Waist of who is to be seen',
+  unit: 'm',
+  basis: houseRule('of people in a wide shot all above the waist is to be seen, not their feet'),
+  formula: 'max(lowest, eyes - 2 / 3 * waistUp * 9 / 16)',
+});
 export const nearEnough = declare({
   key: 'shots.shots.*.nearEnough',
   label: 'The lens focuses that near',
@@ -149,6 +156,6 @@ export const fromEverywhere = declare({
 
 export const FRAMING_FIGURES = [
   ...[distance, frameWanted, focalNeeded, reached, focal, frameGiven, frameHeight, facePixels, faceVerdict],
-  ...[viewingAngle, verticalAngle, viewVerdict, tilt, lowest, nearEnough, windowCrop, windowSharp],
+  ...[viewingAngle, verticalAngle, viewVerdict, tilt, lowest, waist, nearEnough, windowCrop, windowSharp],
   ...[windowInside, fromEverywhere],
 ];
