@@ -148,12 +148,47 @@ export function showInstant(iso: string, zone: string): string {
 const LENGTH =
   /^\s*(?:(\d+(?:\.\d+)?)\s*(?:'|′|ft))?\s*(?:(?:(\d+(?:\.\d+)?)(?!\/))?\s*(?:(\d+)\/(\d+))?\s*(?:"|″|in))?\s*$/;
 
+/** One comma or point before three digits: a thousand to some, a part of one to others. */
+const EITHER = /^[-−]?[1-9]\d{0,2},\d{3}(?![\d.,])/;
+
+/** Why a number cannot be read that may mean two things, in words; undefined where it means one. */
+export function whyEither(text: string): string | undefined {
+  const [number] = EITHER.exec(text.trim()) ?? [];
+  if (number === undefined) return undefined;
+  return `“${number}” may be ${number.replace(',', '.')} or ${number.replace(',', '')}: write one of these`;
+}
+
+/** Groups of thousands taken out and a point for the decimals; undefined where it may mean two things. */
+function plainNumber(text: string): string | undefined {
+  const plain = text.trim();
+  if (EITHER.test(plain)) return undefined;
+  const grouped =
+    /^([-−]?[1-9]\d{0,2}(?:,\d{3})+)(\.\d+)?(?!\d)|^([-−]?[1-9]\d{0,2}(?:\.\d{3})+)(,\d+)(?!\d)/.exec(plain);
+  if (!grouped) return plain.replace(',', '.');
+  const [all, commas, point = '', points = '', comma = ''] = grouped;
+  const number =
+    commas === undefined
+      ? `${points.replaceAll('.', '')}${comma.replace(',', '.')}`
+      : `${commas.replaceAll(',', '')}${point}`;
+  return `${number}${plain.slice(all.length)}`;
+}
+
+/** Metres and what is left over in smaller units: `14m 50cm`, `14 m 50`. */
+const METRES_AND = /^([-−]?)(\d+)\s*m\s*(?:(\d{1,2})(?:\s*cm)?)?\s*(?:(\d{1,3})\s*mm)?$/;
+
 /**
- * A length as people write it, in metres: `3.81`, `3.81 m`, `381 cm`, `12' 6"`, `12.5 ft`, `150 in`, `6 1/2"`.
- * A bare number is metres in the metric system and feet in the imperial one. Undefined when unreadable.
+ * A length as people write it, in metres: `3.81`, `3.81 m`, `381 cm`, `3 m 81 cm`, `1,250.5 m`, `12' 6"`, `12.5 ft`,
+ * `150 in`, `6 1/2"`. A bare number is metres in the metric system and feet in the imperial one. Undefined when
+ * unreadable, or where it may mean two things (`whyEither`).
  */
 export function parseLength(text: string, system: UnitSystem): number | undefined {
-  const plain = text.trim().replace(',', '.');
+  const plain = plainNumber(text);
+  if (plain === undefined) return undefined;
+  const [, sign, whole, centimetres = 0, millimetres = 0] = METRES_AND.exec(plain) ?? [];
+  if (whole !== undefined) {
+    const metres = Number(whole) + Number(centimetres) / 100 + Number(millimetres) / 1000;
+    return sign === '' ? metres : -metres;
+  }
   const metric = /^([-−]?\d+(?:\.\d+)?)\s*(m|cm|mm)?$/.exec(plain);
   if (metric?.[1]) {
     const value = Number(metric[1].replace('−', '-'));
@@ -169,17 +204,17 @@ export function parseLength(text: string, system: UnitSystem): number | undefine
   return Number.isFinite(metres) ? (below ? -metres : metres) : undefined;
 }
 
-const NUMBER = /^([-−]?\d+(?:[.,]\d+)?)\s*(.*)$/;
+const NUMBER = /^([-−]?\d+(?:\.\d+)?)\s*(.*)$/;
 
 /**
  * A number as people write it with or without its unit, in the core’s unit: `140`, `140 lx`, `2,5 kg`, `6 lb`. A
- * bare number is in the unit people read. Undefined when unreadable or in another unit.
+ * bare number is in the unit people read. Undefined when unreadable, in another unit, or where it may mean two things.
  */
 export function parseQuantity(text: string, unit: Unit, system: UnitSystem): number | undefined {
   const plain = unit === 'f/' ? text.trim().replace(/^f\s*\/?\s*/i, '') : text.trim();
-  const [, digits, written = ''] = NUMBER.exec(plain) ?? [];
+  const [, digits, written = ''] = NUMBER.exec(plainNumber(plain) ?? '') ?? [];
   if (digits === undefined) return undefined;
-  const value = Number(digits.replace('−', '-').replace(',', '.'));
+  const value = Number(digits.replace('−', '-'));
   const own = unit === 'kg' && system === 'imperial' ? 'lb' : unit;
   const given = written.trim() || own;
   if (unit === 'kg' && given === 'lb') return value * POUND;

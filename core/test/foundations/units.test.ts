@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import {
   inWords,
   parseLength,
+  parseQuantity,
   show,
   showText,
+  whyEither,
   type Reading,
   type Unit,
 } from '../../src/foundations/units.js';
@@ -38,9 +40,34 @@ describe('showing', () => {
   });
 });
 
+describe('a number that may mean two things', () => {
+  it.each(['1,000 m', '12,345', '−1,000 cm', '999,999'])('is asked about: %j', text => {
+    expect(parseLength(text, 'metric')).toBeUndefined();
+    expect(whyEither(text)).toMatch(/may be .* or .*: write one of these/);
+  });
+
+  it.each(['1,00', '0,125', '1,0000', '1,000.5', '1.000', '10'])('is not %j', text => {
+    expect(whyEither(text)).toBeUndefined();
+  });
+
+  it('is asked about in any unit', () => {
+    expect(parseQuantity('1,200 W', 'W', 'metric')).toBeUndefined();
+    expect(parseQuantity('1,5 kg', 'kg', 'metric')).toBe(1.5);
+    expect(whyEither('1,200 W')).toBe('“1,200” may be 1.200 or 1200: write one of these');
+  });
+});
+
 describe('reading lengths', () => {
   it.each([
     ['3.81', 'metric', 3.81],
+    ['14m 50cm', 'metric', 14.5],
+    ['14 m 5', 'imperial', 14.05],
+    ['−2 m 30 cm 4 mm', 'metric', -2.304],
+    ['1,250.5 m', 'metric', 1250.5],
+    ['1.250,5', 'metric', 1250.5],
+    ['0,125 m', 'metric', 0.125],
+    ['1,25', 'metric', 1.25],
+    ['1000 m', 'metric', 1000],
     ['3,81 m', 'imperial', 3.81],
     ['381 cm', 'metric', 3.81],
     ['12\' 6"', 'metric', 3.81],

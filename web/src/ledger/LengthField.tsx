@@ -1,4 +1,4 @@
-import { parseLength, showText } from '@idle-satchel/core';
+import { parseLength, showText, whyEither } from '@idle-satchel/core';
 import { useReading } from '../store/hooks.js';
 import { TypedField } from './TypedField.js';
 
@@ -27,7 +27,7 @@ export function LengthField({ label, min = -1000, max = 1000, ...given }: Bounds
       digits={min >= 0 && reading.system === 'metric'}
       read={text => {
         const metres = parseLength(text, reading.system);
-        if (metres === undefined) return { fault: 'a length such as 3.8 m or 12′ 6″' };
+        if (metres === undefined) return { fault: whyEither(text) ?? 'a length such as 3.8 m or 12′ 6″' };
         if (metres < min || metres > max) {
           return { fault: `from ${showText(min, 'm', reading)} to ${showText(max, 'm', reading)}` };
         }

@@ -1,4 +1,4 @@
-import { parseQuantity, showText, type Unit } from '@idle-satchel/core';
+import { parseQuantity, showText, whyEither, type Unit } from '@idle-satchel/core';
 import { useReading } from '../store/hooks.js';
 import { TypedField } from './TypedField.js';
 
@@ -32,7 +32,7 @@ export function NumberField({
       read={text => {
         const number = parseQuantity(text, unit, reading.system);
         if (number === undefined || (whole && !Number.isInteger(number))) {
-          return { fault: whole ? 'a whole number' : 'a number' };
+          return { fault: whyEither(text) ?? (whole ? 'a whole number' : 'a number') };
         }
         if (number < min || number > max) {
           return { fault: `from ${showText(min, unit, reading)} to ${showText(max, unit, reading)}` };

@@ -1,6 +1,8 @@
 /** A survey as it is typed: texts, and what they say in metres, or why they say nothing. */
 import {
+  inWords,
   parseLength,
+  whyEither,
   shapeOf,
   type ShapeName,
   type Survey,
@@ -62,8 +64,9 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
   const metres = (field: string, text: string, min: number, max: number): number | undefined => {
     if (text.trim() === '') return undefined;
     const value = parseLength(text, system);
-    if (value === undefined) faults[field] = 'a length such as 12.5 or 12′ 6″';
-    else if (value < min || value > max) faults[field] = `from ${min} m to ${max} m`;
+    if (value === undefined) faults[field] = whyEither(text) ?? 'a length such as 12.5 or 12′ 6″';
+    else if (value < min || value > max)
+      faults[field] = `from ${inWords(min, 'm', system)} to ${inWords(max, 'm', system)}`;
     else return value;
     return undefined;
   };

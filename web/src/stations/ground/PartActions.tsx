@@ -8,6 +8,7 @@ import {
   moved,
   OUTLINE,
   parseLength,
+  whyEither,
   removed,
   turnAbout,
   type Motion,
@@ -135,7 +136,10 @@ function copiesIn(
   const [dx, dy] = [parseLength(asked.dx, system), parseLength(asked.dy, system)];
   const whole = (count: number): boolean => Number.isInteger(count) && count >= 1;
   if (!whole(columns) || !whole(rows)) return { fault: 'how many: whole numbers' };
-  if (dx === undefined || dy === undefined) return { fault: 'how far apart: lengths such as 3.9 m' };
+  if (dx === undefined || dy === undefined)
+    return {
+      fault: whyEither(asked.dx) ?? whyEither(asked.dy) ?? 'how far apart: lengths such as 3.9 m',
+    };
   if (columns * rows - 1 > MOST_COPIES) return { fault: `at most ${MOST_COPIES} copies` };
   if (columns * rows < 2) return { fault: 'at least two in all' };
   return { motions: arrayMotions(columns, rows, [dx, dy]) };
