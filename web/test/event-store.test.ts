@@ -205,6 +205,7 @@ describe('what others do', () => {
     expect(camera()?.label).toBe('C2 MINE');
     expect(onServer()?.label).toBe('C2 MINE');
     expect(server.sent).toHaveLength(2);
+    expect(store.get().message).toBe('Rename: Petra changed it since (Their edit); yours was put on top.');
   });
 
   it('that removes the thing one edits drops the edit, and is told', async () => {
@@ -212,6 +213,6 @@ describe('what others do', () => {
     store.patchPlan('Rename', rename('C2 MINE'));
     await passes(0);
     expect(camera()).toBeUndefined();
-    expect(store.get().message).toBe('Rename was not possible: somebody has changed it since.');
+    expect(store.get().message).toBe('Rename was not possible: Petra changed it since (Their edit).');
   });
 });

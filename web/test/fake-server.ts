@@ -5,12 +5,15 @@ import { vi } from 'vitest';
 interface Entry {
   readonly revision: number;
   readonly edit: string;
+  readonly label: string;
+  readonly author: string;
   readonly patch: readonly Operation[];
 }
 
 interface Sent {
   readonly id: string;
   readonly label: string;
+  readonly author: string;
   readonly undoes?: string;
   readonly changes: readonly { document: string; base: number; patch: readonly Operation[] }[];
 }
@@ -35,13 +38,17 @@ export class FakeServer {
 
   /** An edit that somebody else made. */
   elsewhere(patch: readonly Operation[], edit = 'theirs', name: Name = 'plan'): void {
-    this.append(name, edit, patch);
+    this.append(name, { id: edit, label: 'Their edit', author: 'Petra' }, patch);
   }
 
-  private append(name: Name, edit: string, patch: readonly Operation[]): readonly Operation[] {
+  private append(
+    name: Name,
+    { id, label, author }: Pick<Sent, 'id' | 'label' | 'author'>,
+    patch: readonly Operation[],
+  ): readonly Operation[] {
     const inverse = invertPatch(this.bodies[name], patch);
     (this.bodies as Record<Name, unknown>)[name] = applyPatch(this.bodies[name], patch);
-    this.log[name].push({ revision: this.revision(name) + 1, edit, patch });
+    this.log[name].push({ revision: this.revision(name) + 1, edit: id, label, author, patch });
     return inverse;
   }
 
@@ -53,7 +60,7 @@ export class FakeServer {
         return answer(409, { title: 'Collides' });
     }
     const documents = sent.changes.map(({ document, patch }) => {
-      const inverse = this.append(document as Name, sent.id, patch);
+      const inverse = this.append(document as Name, sent, patch);
       return { document, revision: this.revision(document as Name), inverse };
     });
     return answer(200, { edit: sent.id, documents });

@@ -1,7 +1,24 @@
 import { describe, expect, it, vi } from 'vitest';
-import { camera, moveTo, onServer, opensFriday, passes, rename, server, store } from './friday-open.js';
+import type { Json } from '@idle-satchel/core';
+import {
+  browser,
+  camera,
+  moveTo,
+  onServer,
+  opensFriday,
+  passes,
+  rename,
+  server,
+  store,
+} from './friday-open.js';
 
 opensFriday();
+
+/** The page hears that the plan was changed, and has fetched it. */
+const heard = async (): Promise<void> => {
+  browser.hear({ document: 'plan', revision: server.revision('plan') });
+  await passes(0);
+};
 
 describe('undo and redo', () => {
   it('take back one’s own newest edit and bring it again', async () => {
@@ -31,7 +48,28 @@ describe('undo and redo', () => {
     server.elsewhere(rename('C2 THEIRS'));
     await store.undo();
     expect(onServer()?.label).toBe('C2 THEIRS');
-    expect(store.get().message).toBe('Undo: Rename is not possible: somebody has changed it since.');
+    expect(store.get().message).toBe('Undo: Rename is not possible: Petra changed it since (Their edit).');
+  });
+
+  it('take back what was brought back from the history', async () => {
+    const before = store.get().bundle.plan;
+    const inverse = [{ op: 'replace' as const, path: '', value: before as unknown as Json }];
+    server.elsewhere(rename('C2 OLD'), 'restored1');
+    store.broughtBack(1, { edit: 'restored1', documents: [{ document: 'plan', revision: 2, inverse }] });
+    await store.undo();
+    expect(onServer()?.label).toBe('C2 NORTH');
+    expect(store.get().message).toBe('Undo: Bring back edit 1.');
+  });
+
+  it('are told of when somebody changes what one did', async () => {
+    store.patchPlan('Rename', rename('C2 MINE'));
+    await passes(0);
+    server.elsewhere(moveTo(11));
+    await heard();
+    expect(store.get().message).not.toContain('Petra');
+    server.elsewhere(rename('C2 THEIRS'));
+    await heard();
+    expect(store.get().message).toBe('Petra has changed it since you did “Rename”: Their edit.');
   });
 
   it('say so when there is nothing to undo or redo; a new edit ends the redo', async () => {

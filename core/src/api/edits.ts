@@ -69,6 +69,8 @@ export class DocumentNow {
 export class DocumentPatchAt {
   @Int(1, MOST) revision!: number;
   @EditId() edit!: string;
+  @Text(120) label!: string;
+  @Text(80) author!: string;
   @Many(() => PatchOperation) patch!: readonly Operation[];
 }
 

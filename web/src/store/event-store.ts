@@ -3,7 +3,7 @@
  * is dragged, and the assessment of all that. A venue at its door is opened the same way, with a plan that is
  * never kept: what an event would change for itself goes into the venue.
  */
-import type { EventBundle, LiveMessage } from '@idle-satchel/core/api';
+import type { EditAnswer, EventBundle, LiveMessage } from '@idle-satchel/core/api';
 import {
   changeForEvent,
   createAssessorBy,
@@ -23,7 +23,7 @@ import { listen } from '../api/live.js';
 import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
 import { History } from './history.js';
-import { KnownDocuments } from './known-documents.js';
+import { KnownDocuments, type Fetched } from './known-documents.js';
 import { inVenue, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 import { EditQueue } from './queue.js';
 import { random } from './random.js';
@@ -68,8 +68,13 @@ export class EventStore implements Shown {
     const rules = (): RuleBook => this.rules;
     this.assessor = of === 'event' ? createAssessorBy(rules) : createSurveyAssessor(rules);
     this.queue = new EditQueue(kept?.waiting);
-    this.known = new KnownDocuments(id, of, opened, edit => this.queue.drop(edit));
-    this.history = new History(this.queue, () => this.sender, this);
+    this.known = new KnownDocuments(id, of, opened, change => this.fetched(change));
+    this.history = new History(
+      this.queue,
+      () => this.sender,
+      this,
+      () => this.known,
+    );
     this.sender = new Sender(this.queue, this.known, this, (edit, answer) =>
       this.history.accepted(edit, answer),
     );
@@ -233,6 +238,20 @@ export class EventStore implements Shown {
 
   redo(): Promise<void> {
     return this.history.redo();
+  }
+
+  /** A change was fetched: one’s own has arrived, another’s may be over what was done here. */
+  private fetched(change: Fetched): void {
+    this.queue.drop(change.edit);
+    const over = this.history.overlaid(change);
+    if (over !== undefined)
+      this.say(`${change.author} has changed it since you did “${over}”: ${change.label}.`);
+  }
+
+  /** A document was brought back to what it was: an edit of one’s own like any other. */
+  broughtBack(revision: number, answer: EditAnswer): void {
+    this.history.took(`Bring back edit ${revision}`, answer);
+    this.say(`Brought back as it was after edit ${revision}.`);
   }
 
   private async hear({ document, revision = 0, shelf, hands, resync }: LiveMessage): Promise<void> {

@@ -2,16 +2,29 @@
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { newId } from '@idle-satchel/core';
 import { ApiProblem, call, messageOf } from '../api/client.js';
-import { author } from '../api/signature.js';
+import { author, signedName } from '../api/signature.js';
 import type { Done } from './event-state.js';
-import type { LocalEdit } from './outbox.js';
+import { touching, type Fetched, type KnownDocuments } from './known-documents.js';
+import type { LocalChange, LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
 import { random } from './random.js';
 import type { Sender } from './sender.js';
 import type { Shown } from './shown.js';
 
+/** Edits of one’s own that others may be told to have changed since. */
+const LOOKED_BACK = 20;
+
+/** Who changed something meanwhile: oneself in another window, somebody by name, or who is not known. */
+export function whoChanged(change: Fetched | undefined): string {
+  if (change === undefined) return 'it has been changed since';
+  const who = change.author === author() && signedName() !== '' ? 'you, in another window,' : change.author;
+  return `${who} changed it since (${change.label})`;
+}
+
 export class History {
   private readonly undoStack: Done[] = [];
+  /** Edits that take something back, made here. */
+  private readonly own = new Set<string>();
   private redoStack: Done[] = [];
   /** An edit of one’s own that is being taken back, or made again. */
   private takingBack: Promise<void> | undefined;
@@ -20,6 +33,7 @@ export class History {
     private readonly queue: EditQueue,
     private readonly sender: () => Sender,
     private readonly shown: Shown,
+    private readonly known: () => KnownDocuments,
   ) {}
 
   get canUndo(): boolean {
@@ -40,7 +54,28 @@ export class History {
 
   /** The server took an edit. */
   accepted({ label, undoes }: LocalEdit, answer: EditAnswer): void {
-    if (undoes === undefined) this.undoStack.push({ label, ...answer });
+    if (undoes === undefined) this.took(label, answer);
+  }
+
+  /** Something of one’s own was done that can be taken back. */
+  took(label: string, answer: EditAnswer): void {
+    this.undoStack.push({ label, ...answer });
+  }
+
+  /** What of one’s own newest edits a change of somebody else’s is put over; undefined where it touches none. */
+  overlaid(change: Fetched): string | undefined {
+    const mine = [...this.undoStack, ...this.redoStack].slice(-LOOKED_BACK);
+    if (change.author === author() || this.own.has(change.edit)) return undefined;
+    return mine.findLast(({ documents }) => touching([change], this.inverses(documents)) !== undefined)
+      ?.label;
+  }
+
+  /** What taking an edit back would do, by the names of documents. */
+  private inverses(documents: Done['documents']): LocalChange[] {
+    return documents.flatMap(({ document, inverse }) => {
+      const name = this.known().nameOf(document);
+      return name === undefined ? [] : [{ document: name, patch: inverse }];
+    });
   }
 
   async undo(): Promise<void> {
@@ -74,11 +109,13 @@ export class History {
   /** Sends the inverse of an accepted edit against the revision it led to; what others changed since refuses it. */
   private async takeBack({ label, edit, documents }: Done, words: string, onto: Done[]): Promise<void> {
     try {
+      const id = newId(random);
+      this.own.add(id);
       const answer = await call(
         'POST /edits',
         {},
         {
-          id: newId(random),
+          id,
           label: words,
           author: author(),
           undoes: edit,
@@ -94,8 +131,13 @@ export class History {
       this.shown.update({ message: `${words}.` });
     } catch (error) {
       const conflict = error instanceof ApiProblem && error.status === 409;
-      const why = conflict ? 'somebody has changed it since' : messageOf(error);
-      this.shown.say(`${words} is not possible: ${why}.`);
+      // Whose change it was is known once it is here.
+      if (conflict)
+        await this.sender()
+          .catchUp()
+          .catch(() => undefined);
+      const other = touching(this.known().fetched, this.inverses(documents));
+      this.shown.say(`${words} is not possible: ${conflict ? whoChanged(other) : messageOf(error)}.`);
     }
   }
 }

@@ -1,9 +1,25 @@
-import { bundleOf } from '@idle-satchel/core';
 /** The documents of what is open as the server told them, and how they are brought to its newest. */
+import { bundleOf, collision } from '@idle-satchel/core';
 import type { DocumentKind, EditAnswer, EventBundle } from '@idle-satchel/core/api';
 import type { Bundle } from '@idle-satchel/core';
 import { call } from '../api/client.js';
 import { withChanges, type LocalChange } from './outbox.js';
+
+/** A change that was fetched: whose, and what it did to a document. */
+export interface Fetched extends LocalChange {
+  readonly edit: string;
+  readonly label: string;
+  readonly author: string;
+}
+
+/** The first of some changes that touches the same as some others. */
+export const touching = (fetched: readonly Fetched[], changes: readonly LocalChange[]): Fetched | undefined =>
+  fetched.findLast(({ document, patch }) =>
+    changes.some(mine => mine.document === document && collision(mine.patch, patch) !== undefined),
+  );
+
+/** Fetched changes that are remembered, to tell whose they were. */
+const REMEMBERED = 50;
 
 const NAMES: readonly DocumentKind[] = ['plan', 'venue', 'rules', 'kinds'];
 
@@ -25,13 +41,15 @@ export class KnownDocuments {
   private readonly followed: readonly DocumentKind[];
   private catching: Promise<void> | undefined;
   private behind = false;
+  /** What was fetched last. */
+  fetched: readonly Fetched[] = [];
 
   constructor(
     private readonly id: string,
     private readonly of: 'event' | 'venue',
     { documents, shelf, hands, claims, venueNow }: EventBundle,
-    /** Hears of each change that was fetched: the edit it was, applied now. */
-    private readonly onFetched: (edit: string) => void,
+    /** Hears of each change that was fetched and is applied now. */
+    private readonly onFetched: (change: Fetched) => void,
   ) {
     this.followed = of === 'event' ? ['plan', 'rules', 'kinds'] : ['venue', 'rules', 'kinds'];
     this.bundle = bundleOf({ documents, shelf, hands, claims });
@@ -104,11 +122,13 @@ export class KnownDocuments {
         this.bundle = { ...this.bundle, [name]: answer.body };
         this.revisions[name] = answer.revision;
       }
-      for (const { revision, edit, patch } of answer.changes ?? []) {
+      for (const { revision, edit, label, author, patch } of answer.changes ?? []) {
         if (revision !== this.revisions[name] + 1) continue;
         this.bundle = withChanges(this.bundle, [{ document: name, patch }]);
         this.revisions[name] = revision;
-        this.onFetched(edit);
+        const change = { edit, label, author, document: name, patch };
+        this.fetched = [...this.fetched, change].slice(-REMEMBERED);
+        this.onFetched(change);
       }
     }
     await this.followPin();

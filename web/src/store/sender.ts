@@ -3,7 +3,8 @@ import type { EditAnswer } from '@idle-satchel/core/api';
 import { ApiProblem, call, messageOf } from '../api/client.js';
 import { author } from '../api/signature.js';
 import { SENT_LATER } from './event-state.js';
-import type { KnownDocuments } from './known-documents.js';
+import { whoChanged } from './history.js';
+import { touching, type KnownDocuments } from './known-documents.js';
 import type { LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
 import type { Shown } from './shown.js';
@@ -137,11 +138,13 @@ export class Sender {
     }
     if (problem.status === 409 && edit.undoes === undefined && this.queue.has(edit.id)) {
       // Rebased on what the others did: what was asked for still stands, on top of theirs.
-      this.shown.say(`${edit.label}: somebody changed the same thing just now; yours was put on top.`);
+      const who = whoChanged(touching(this.known.fetched, edit.changes));
+      this.shown.say(`${edit.label}: ${who}; yours was put on top.`);
       return true;
     }
     this.queue.drop(edit.id);
-    const why = problem.status === 409 ? 'somebody has changed it since' : problem.lines.join(' · ');
+    const conflict = problem.status === 409;
+    const why = conflict ? whoChanged(touching(this.known.fetched, edit.changes)) : problem.lines.join(' · ');
     this.shown.refresh({ message: `${edit.label} was not possible: ${why}.` });
     return true;
   }

@@ -1,4 +1,5 @@
 import { newId } from '@idle-satchel/core';
+import type { EditAnswer } from '@idle-satchel/core/api';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, wordsOf } from '../api/client.js';
@@ -16,7 +17,7 @@ export default function HistoryDialog({ onClose }: { onClose: () => void }) {
       title="History"
       document={document}
       onClose={onClose}
-      onRestored={revision => store.say(`Brought back as it was after edit ${revision}.`)}
+      onRestored={(revision, answer) => store.broughtBack(revision, answer)}
     />
   );
 }
@@ -31,18 +32,18 @@ export function DocumentHistory({
   title: string;
   document: string;
   onClose: () => void;
-  onRestored: (revision: number) => void;
+  onRestored: (revision: number, answer: EditAnswer) => void;
 }) {
   const [problem, setProblem] = useState('');
   const history = useInfiniteQuery(historyQuery(document));
   const restore = async (revision: number): Promise<void> => {
     try {
-      await call(
+      const answer = await call(
         'POST /documents/:id/restore',
         { id: document },
         { id: newId(), author: author(), revision },
       );
-      onRestored(revision);
+      onRestored(revision, answer);
       onClose();
     } catch (error) {
       setProblem(wordsOf(error));

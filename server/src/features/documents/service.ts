@@ -51,12 +51,20 @@ export async function changesAfter(scope: Scope, id: string, since: number): Pro
   if (changes.length > MOST_CHANGES || since > row.revision) {
     return { document: id, revision: row.revision, body: row.body as DocumentNow['body'] };
   }
+  const edits = await editsOf(scope, changes);
   return {
     document: id,
     revision: changes.at(-1)?.revision ?? since,
-    changes: changes.map(({ revision, editId, patch }) => ({ revision, edit: editId, patch })),
+    changes: changes.map(({ revision, editId, patch }) => {
+      const { label = '', author = '' } = edits.get(editId) ?? {};
+      return { revision, edit: editId, label, author, patch };
+    }),
   };
 }
+
+/** The edits that changes belong to, by their ids. */
+const editsOf = async (scope: Scope, changes: readonly { readonly editId: string }[]) =>
+  new Map((await scope.edits(changes.map(({ editId }) => editId))).map(edit => [edit.id, edit]));
 
 const HISTORY_PAGE = 50;
 
@@ -64,9 +72,7 @@ const HISTORY_PAGE = 50;
 export async function historyOf(scope: Scope, id: string, before: number): Promise<HistoryPage> {
   if (!(await scope.document(id))) throw notFound('document');
   const changes = await scope.changesBefore(id, before, HISTORY_PAGE);
-  const edits = new Map(
-    (await scope.edits(changes.map(change => change.editId))).map(edit => [edit.id, edit]),
-  );
+  const edits = await editsOf(scope, changes);
   return {
     entries: changes.map(({ revision, editId }) => {
       const edit = edits.get(editId);
