@@ -47,7 +47,7 @@ export type {
   ShotResult,
   WindowResult,
 } from './stations/shots/index.js';
-export { addDevicePatch, takeOutPatch } from './stations/device-edits.js';
+export { addDevicePatch, goneWith, takeOutPatch } from './stations/device-edits.js';
 export { carriersFor, isCarried, notOnPlan, standOf, standPatch, standsFor } from './stations/stands.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';

@@ -16,6 +16,22 @@ export function addDevicePatch(
   return editPlan(plan).put('devices', id, value).patch;
 }
 
+/** What goes with a device that is taken out, in words that follow “is out”: leads, what is in it, shots. */
+export function goneWith({ devices, links, shots }: Plan, id: string): string {
+  const inside = inOrder(devices).filter(([, { place }]) => place?.inside === id);
+  const gone = new Set([id, ...inside.map(([key]) => key)]);
+  const leads = Object.values(links ?? {}).filter(
+    ({ from, to }) => gone.has(from.device ?? '') || gone.has(to.device ?? ''),
+  ).length;
+  const left = Object.values(shots ?? {}).filter(({ camera }) => gone.has(camera ?? '')).length;
+  const words = [
+    ...inside.map(([, { label }]) => label),
+    ...(leads > 0 ? [leads === 1 ? 'a lead' : `${leads} leads`] : []),
+  ];
+  const shot = left === 1 ? 'a shot has' : `${left} shots have`;
+  return `${words.length > 0 ? `, with ${words.join(', ')}` : ''}${left > 0 ? `; ${shot} no camera now` : ''}`;
+}
+
 /**
  * Takes a device out, with what is in it and every lead of them; its shots stay, without a camera, and what stands on
  * it stays where it was.

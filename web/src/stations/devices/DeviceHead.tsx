@@ -1,4 +1,4 @@
-import { takeOutPatch, type Device } from '@idle-satchel/core';
+import { goneWith, takeOutPatch, type Device } from '@idle-satchel/core';
 import type { ReactNode } from 'react';
 import { TextField } from '../../ledger/TextField.js';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
@@ -10,7 +10,9 @@ export function DeviceHead({ id, device, children }: { id: string; device: Devic
   const kind = useEvent(({ bundle }) => bundle.kinds.kinds[device.kind]);
   const put = useDeviceEdit(id, device);
   const remove = (): void => {
-    store.patchPlan(`Remove ${device.label}`, takeOutPatch(store.get().bundle.plan, id));
+    const { plan } = store.get().bundle;
+    store.patchPlan(`Remove ${device.label}`, takeOutPatch(plan, id));
+    store.say(`${device.label} is out${goneWith(plan, id)}. u brings it back.`);
     ui.select(undefined);
   };
   return (

@@ -1,4 +1,5 @@
 import { otherMakes } from '../other-makes.js';
+import { putBeside } from '../put-beside.js';
 import { runsRule } from '../result.js';
 import { reachIsGood } from '../reach.js';
 
@@ -26,5 +27,9 @@ export const beyondReach = runsRule({
       };
     }
   },
-  fixes: (snag, { own, links }) => otherMakes(own.runs, links, snag.subjects[0] ?? ''),
+  *fixes(snag, seen) {
+    const id = snag.subjects[0] ?? '';
+    yield* otherMakes(seen.own.runs, seen.links, id);
+    yield* putBeside(seen, id);
+  },
 });

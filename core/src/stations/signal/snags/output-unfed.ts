@@ -26,8 +26,8 @@ export const outputUnfed = signalRule({
     const output = seen.outputs?.[id];
     if (!output) return;
     const { wiring } = seen.own;
-    for (const [device, { label }] of inOrder(wiring.devices)) {
-      if (!outputSuits(wiring, output.kind, device)) continue;
+    const suits = inOrder(wiring.devices).filter(([device]) => outputSuits(wiring, output.kind, device));
+    for (const [device, { label }] of suits.sort(([a], [b]) => rankOf(seen, a) - rankOf(seen, b))) {
       const choose = inPlan().put('outputs', id, 'device', device);
       yield fix(`Take it from ${label}`, choose);
       yield* plugIn(seen, device, choose.change, snag.id);
@@ -35,6 +35,14 @@ export const outputUnfed = signalRule({
     yield fix('Do without it', inPlan().drop('outputs', id));
   },
 });
+
+/** What was plugged in for it comes first, and of that what does nothing else; then what mixes. */
+function rankOf({ own, links }: SignalSeen, device: string): number {
+  const fed = Object.values(links ?? {}).some(
+    ({ to, from }) => to.device === device && from.device !== undefined,
+  );
+  return (fed ? 0 : 2) + (switches(own.wiring, device) ? 1 : 0);
+}
 
 /** Links a free switcher output to the device, and chooses the device. */
 function* plugIn(
