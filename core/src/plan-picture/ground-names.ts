@@ -22,7 +22,7 @@ const SIGN = 7;
 
 /** Width of a wall as names keep clear of it, and how far beyond the walls a name may be written, px. */
 const WALL = 5;
-const ROOM = 24;
+const ROOM = 26;
 
 /** A wall as a row of boxes, for it may run at a slant. */
 function alongWall(from: Point, to: Point, width: number, boxOf: BoxOf): Box[] {
@@ -46,10 +46,31 @@ export interface Writing {
   /** Whether a group is written at all. */
   readonly named: (group: Group) => boolean;
   readonly sockets: boolean;
+  /** What stands there and is not written over, m. */
+  readonly standing?: readonly Point[];
 }
 
 /** The box around points of the venue, in letters of one size whatever the scale. */
 type BoxOf = (points: readonly Point[]) => Box;
+
+/** Boxes of the venue at a lettering of `k`. */
+const boxesAt =
+  (k: number): BoxOf =>
+  points => {
+    const { min, max } = boundsOf(points);
+    const u = (metres: number): number => px(metres) / k;
+    return { x: u(min[0]), y: u(min[1]), width: u(max[0] - min[0]), height: u(max[1] - min[1]) };
+  };
+
+/** The walls of a venue as boxes that names keep clear of, at a lettering of `k`. */
+export const wallBoxes = (venue: Venue, k: number): Box[] =>
+  wallSides(venue).flatMap(([from, to]) => alongWall(from, to, WALL, boxesAt(k)));
+
+/** Where names may be written, at a lettering of `k`: within the walls and a little beyond, short of the dimensions. */
+export function roomFor({ outline }: Venue, k: number): Box {
+  const { x, y, width, height } = boxesAt(k)(outline);
+  return { x: x - ROOM, y: y - ROOM, width: width + 2 * ROOM, height: height + 2 * ROOM };
+}
 
 const SAYS: Readonly<Record<string, string>> = {
   'no-film': 'no film',
@@ -62,13 +83,17 @@ const wordsOfArea = (kind: string, label: string): string => {
 };
 
 /** Every name with the spot it got. */
-export function groundNames({ venue, reading, lettering: k, named, sockets }: Writing): PlacedName[] {
+export function groundNames({
+  venue,
+  reading,
+  lettering: k,
+  named,
+  sockets,
+  standing = [],
+}: Writing): PlacedName[] {
   // Placed at a lettering of 1, so that the room around names grows and shrinks with them.
   const u = (metres: number): number => px(metres) / k;
-  const boxOf: BoxOf = points => {
-    const { min, max } = boundsOf(points);
-    return { x: u(min[0]), y: u(min[1]), width: u(max[0] - min[0]), height: u(max[1] - min[1]) };
-  };
+  const boxOf = boxesAt(k);
   const wanted: WantedName[] = [];
   const signs: Box[] = [];
   const write = (
@@ -93,7 +118,8 @@ export function groundNames({ venue, reading, lettering: k, named, sockets }: Wr
     }
   };
 
-  for (const [from, to] of wallSides(venue)) signs.push(...alongWall(from, to, WALL, boxOf));
+  signs.push(...wallBoxes(venue, k));
+  standing.forEach(sign);
   at('marks', venue.marks, ({ label }) => label, SIZE.mark, true);
   for (const [, pillar] of inOrder(venue.pillars)) signs.push(boxOf(pillarOutline(pillar)));
   for (const [id, door] of named('walls') ? inOrder(venue.doors) : []) {
@@ -141,13 +167,7 @@ export function groundNames({ venue, reading, lettering: k, named, sockets }: Wr
   );
   at('notes', venue.mobileReadings, ({ label, up }) => `${label} ${showText(up, 'Mb/s', reading)} up`);
   at('notes', venue.notes, ({ label, picture }) => (picture ? `${label} · picture` : label));
-  const all = boxOf(venue.outline);
-  const placed = placeNames(wanted, signs, {
-    x: all.x - ROOM,
-    y: all.y - ROOM,
-    width: all.width + 2 * ROOM,
-    height: all.height + 2 * ROOM,
-  });
+  const placed = placeNames(wanted, signs, roomFor(venue, k));
   return placed.map(({ at: { x, y, ...spot }, size, ...name }) => ({
     ...name,
     size: size * k,

@@ -75,6 +75,10 @@ const boxAt = ({ x, y, upright = false }: Spot, width: number, height: number): 
   return { x: x - across / 2 - AIR, y: y - down / 2 - AIR, width: across + 2 * AIR, height: down + 2 * AIR };
 };
 
+/** The box that a placed name fills. */
+export const boxOf = ({ text, size, bold, at }: PlacedName): Box =>
+  boxAt(at, widthOf(text, size, bold), size * LINE);
+
 const holds = (room: Box, box: Box): boolean =>
   box.x >= room.x &&
   box.y >= room.y &&

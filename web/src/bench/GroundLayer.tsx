@@ -7,6 +7,7 @@ import {
   signsPath,
   type Group,
   type Pillar,
+  type Point,
   type Reading,
   type Venue,
 } from '@idle-satchel/core';
@@ -17,7 +18,15 @@ import { DoorShape } from './DoorShape.js';
 import { HouseLayer } from './HouseLayer.js';
 import { LabelsLayer } from './LabelsLayer.js';
 
+const NOTHING: readonly Point[] = [];
 const NONE: ReadonlySet<Group> = new Set();
+const ALWAYS: ReadonlySet<Group> = new Set(['walls', 'floors', 'bounds', 'marks']);
+
+/** Which groups have their words: small things only where the ground is what is looked at. */
+export const namedGroups =
+  (faint: ReadonlySet<Group>, lit: boolean) =>
+  (group: Group): boolean =>
+    !faint.has(group) && (lit || ALWAYS.has(group));
 
 /**
  * Walls, pillars, areas by hatch and word, doors, marks, what belongs to the house, and dimension lines of the venue
@@ -31,6 +40,7 @@ export const GroundLayer = memo(function GroundLayer({
   sockets = false,
   dimensions = true,
   faint = NONE,
+  standing = NOTHING,
 }: {
   venue: Venue;
   reading: Reading;
@@ -44,13 +54,13 @@ export const GroundLayer = memo(function GroundLayer({
   dimensions?: boolean;
   /** Groups that are drawn faintly, without their words. */
   faint?: ReadonlySet<Group>;
+  /** What stands there and is not written over, m. */
+  standing?: readonly Point[];
 }) {
   const clear = (group: Group): boolean => !faint.has(group);
   const labels = useMemo(() => {
-    const always: ReadonlySet<Group> = new Set(['walls', 'floors', 'bounds', 'marks']);
-    const named = (group: Group): boolean => !faint.has(group) && (lit || always.has(group));
-    return groundNames({ venue, reading, lettering, named, sockets });
-  }, [venue, reading, lettering, lit, sockets, faint]);
+    return groundNames({ venue, reading, lettering, named: namedGroups(faint, lit), sockets, standing });
+  }, [venue, reading, lettering, lit, sockets, faint, standing]);
   return (
     <>
       {(['seats', 'floors', 'bounds'] as const).map(group => (

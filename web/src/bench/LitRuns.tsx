@@ -10,9 +10,10 @@ import {
 } from '@idle-satchel/core';
 import { useMemo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
+import { useNames } from './StandingNames.js';
 import { usePinning } from './use-pinning.js';
 
-const TAPE = 10.5;
+const TAPE = 11;
 
 /** What lies on the lit leads: their numbers, and of the chosen one its ramps, doors and pins. */
 export default function LitRuns({
@@ -29,19 +30,29 @@ export default function LitRuns({
   const run = shown.find(([id]) => id === selected)?.[1];
   return (
     <>
-      <Crossings shown={shown} />
-      <Tapes runs={shown} size={TAPE * lettering} />
-      {selected !== undefined && run && <Chosen id={selected} run={run} world={world} />}
+      <Crossings shown={shown} lettering={lettering} />
+      <Tapes runs={shown} lettering={lettering} />
+      {selected !== undefined && run && (
+        <Chosen id={selected} run={run} world={world} lettering={lettering} />
+      )}
     </>
   );
 }
 
 /** A ramp or a frame to go over, at a place on the plan. */
-const crossingShape = (kind: 'aisle' | 'door', x: number, y: number): string =>
-  kind === 'aisle' ? `M${x - 9} ${y + 4}h18l-4 -8h-10z` : `M${x - 6} ${y + 5}v-10h12v10`;
+const crossingShape = (kind: 'aisle' | 'door', x: number, y: number, k: number): string =>
+  kind === 'aisle'
+    ? `M${x - 9 * k} ${y + 4 * k}h${18 * k}l${-4 * k} ${-8 * k}h${-10 * k}z`
+    : `M${x - 6 * k} ${y + 5 * k}v${-10 * k}h${12 * k}v${10 * k}`;
 
 /** Every aisle that leads go under a ramp in, and every door they go over, once however many they are. */
-function Crossings({ shown }: { shown: readonly (readonly [string, RunResult])[] }) {
+function Crossings({
+  shown,
+  lettering,
+}: {
+  shown: readonly (readonly [string, RunResult])[];
+  lettering: number;
+}) {
   const venue = useEvent(state => state.assessment.ground.venue);
   const marks = useMemo(
     () =>
@@ -53,29 +64,47 @@ function Crossings({ shown }: { shown: readonly (readonly [string, RunResult])[]
   return [...marks.values()].map(({ zone, at: [x, y] }) => (
     <path
       key={zone.id}
-      d={crossingShape(zone.kind, px(x), px(y))}
+      d={crossingShape(zone.kind, px(x), px(y), lettering)}
       fill="var(--paper)"
       stroke="var(--ink)"
-      strokeWidth={1.2}
+      strokeWidth={1.2 * lettering}
       pointerEvents="none"
     />
   ));
 }
 
 /** The number of each lead on its own line, as on the tape at its ends; none lies on another. */
-function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]; size: number }) {
+function Tapes({ runs, lettering }: { runs: readonly (readonly [string, RunResult])[]; lettering: number }) {
+  const size = TAPE * lettering;
   const places = useEvent(state => state.assessment.ground.places);
+  const names = useNames();
   const placed = useMemo(() => {
     const taped = runs
       .map(([id, { number, points }]) => ({ id, number, points }))
       .sort((a, b) => b.points.length - a.points.length);
     // Names of things that stand there are not to be written over.
-    const taken = Object.values(places).flatMap(({ at }) =>
-      at ? [{ x: px(at[0]) - 26, y: px(at[1]) - 20, width: 52, height: 32 }] : [],
-    );
+    const taken = Object.entries(places).flatMap(([id, { at }]) => {
+      const [right, down] = names.get(id) ?? [0, 0];
+      if (!at) return [];
+      const [x, y] = [px(at[0]), px(at[1])];
+      const sign = {
+        x: x - 8 * lettering,
+        y: y - 8 * lettering,
+        width: 16 * lettering,
+        height: 16 * lettering,
+      };
+      const half = 30 * lettering;
+      const name = {
+        x: x + right * lettering - half,
+        y: y + (down - 8) * lettering,
+        width: 2 * half,
+        height: 16 * lettering,
+      };
+      return [sign, name];
+    });
     const everywhere = { x: -1e6, y: -1e6, width: 2e6, height: 2e6 };
     return runTapes(taped, size, taken, everywhere);
-  }, [places, runs, size]);
+  }, [places, names, runs, size, lettering]);
   return placed.map(({ key, text, at: { x, y } }) => (
     <g key={key} pointerEvents="none">
       <rect
@@ -85,7 +114,7 @@ function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]
         height={size * 1.24}
         fill="var(--tape)"
         stroke="var(--ink)"
-        strokeWidth={0.7}
+        strokeWidth={0.7 * lettering}
       />
       <text
         x={x}
@@ -103,7 +132,17 @@ function Tapes({ runs, size }: { runs: readonly (readonly [string, RunResult])[]
 }
 
 /** The chosen lead: its ramps and doors, and its pins; it is pulled where it shall go. */
-function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObject<SVGGElement | null> }) {
+function Chosen({
+  id,
+  run,
+  world,
+  lettering,
+}: {
+  id: string;
+  run: RunResult;
+  world: RefObject<SVGGElement | null>;
+  lettering: number;
+}) {
   const venue = useEvent(state => state.assessment.ground.venue);
   const pins = usePlan(plan => plan.links?.[id]?.way?.pins);
   const pinning = usePinning(id, run, world);
@@ -120,16 +159,16 @@ function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObje
       {crossingMarks(run, venue).map(({ zone, at: [x, y] }) => (
         <g key={zone.id} pointerEvents="none">
           <path
-            d={crossingShape(zone.kind, px(x), px(y))}
+            d={crossingShape(zone.kind, px(x), px(y), lettering)}
             fill="var(--paper)"
             stroke="var(--brass)"
-            strokeWidth={1.6}
+            strokeWidth={1.6 * lettering}
           />
           <text
             className="over"
             x={px(x)}
-            y={px(y) - 12}
-            fontSize={11.5}
+            y={px(y) - 12 * lettering}
+            fontSize={11.5 * lettering}
             textAnchor="middle"
             fill="var(--ink)"
           >
@@ -138,7 +177,13 @@ function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObje
         </g>
       ))}
       {pins?.map((pin: Waypoint, i: number) => (
-        <PinHandle key={i} at={pin.at} label={`Pin ${i + 1} of the lead`} {...pinning.onPin(i)} />
+        <PinHandle
+          key={i}
+          at={pin.at}
+          label={`Pin ${i + 1} of the lead`}
+          lettering={lettering}
+          {...pinning.onPin(i)}
+        />
       ))}
     </g>
   );
@@ -147,8 +192,9 @@ function Chosen({ id, run, world }: { id: string; run: RunResult; world: RefObje
 function PinHandle({
   at: [x, y],
   label,
+  lettering: k,
   ...handlers
-}: { at: Point; label: string } & ReturnType<ReturnType<typeof usePinning>['onPin']>) {
+}: { at: Point; label: string; lettering: number } & ReturnType<ReturnType<typeof usePinning>['onPin']>) {
   return (
     <g
       className="handle"
@@ -157,12 +203,12 @@ function PinHandle({
       aria-label={`${label}, ${x.toFixed(1)} m east, ${y.toFixed(1)} m south; arrows move it, Delete takes it out`}
       {...handlers}
     >
-      <circle className="halo" cx={px(x)} cy={px(y)} r={11} />
+      <circle className="halo" cx={px(x)} cy={px(y)} r={11 * k} />
       <path
-        d={`M${px(x)} ${px(y) - 6}l6 6l-6 6l-6 -6z`}
+        d={`M${px(x)} ${px(y) - 6 * k}l${6 * k} ${6 * k}l${-6 * k} ${6 * k}l${-6 * k} ${-6 * k}z`}
         fill="var(--paper)"
         stroke="var(--brass)"
-        strokeWidth={2}
+        strokeWidth={2 * k}
       />
     </g>
   );

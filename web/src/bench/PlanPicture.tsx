@@ -20,12 +20,14 @@ import { RunsLayer } from './RunsLayer.js';
 import { Sheet } from './Sheet.js';
 import { ShotsLayer } from './ShotsLayer.js';
 import { SocketsLayer } from './SocketsLayer.js';
+import { StandingNames } from './StandingNames.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
+import { useStanding } from './use-standing.js';
 import { isHeavy, useDrawnVenue } from './use-drawn-venue.js';
 import { useDeviceNudging } from './use-nudging.js';
 import { useSize } from './use-size.js';
-import { letteringFor, useViewport } from './viewport.js';
+import { useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
@@ -71,15 +73,15 @@ export const PlanPicture = memo(function PlanPicture({
   const reading = useReading();
   const section = useRef<HTMLElement>(null);
   const size = useSize(section);
-  const { surface, svg, world, ground, above, fit, zoomBy } = useViewport(
+  const { surface, svg, world, ground, above, fit, zoomBy, lettering } = useViewport(
     `${store.id} ${place}`,
     venue.outline,
     size,
     { heavy: isHeavy(venue) },
   );
   const onGround = layer === 'ground';
-  const lettering = letteringFor(venue.outline, size);
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
+  const standing = useStanding();
   const [bar, setBar] = useState<HTMLElement | null>(null);
   useDeviceNudging(!onGround);
   useEffect(() => warmUp(store), [store]);
@@ -98,36 +100,16 @@ export const PlanPicture = memo(function PlanPicture({
             lettering={lettering}
             lit={onGround}
             sockets={onGround}
+            standing={standing}
           />
         </Sheet>
         <Sheet svg={svg} world={world} {...size} role="group" aria-label={`Plan of ${venue.name}`}>
-          <PaceContext value="live">
-            {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
-            <g pointerEvents={onGround ? 'none' : undefined}>
-              {layer !== 'shots' && <ShotsLayer world={world} lit={false} />}
-              <SocketsLayer
-                lettering={lettering}
-                lit={(onGround && !faint.has('power')) || layer === 'power'}
-                named={layer === 'power'}
-              />
-              {layer === 'power' ? (
-                <RunsLayer lit only="mains" world={world} lettering={lettering} />
-              ) : (
-                <RunsLayer lit={layer === 'runs'} world={world} lettering={lettering} />
-              )}
-              <ThingsLayer
-                world={world}
-                lit={layer === 'runs' || layer === 'power'}
-                lampsLit={layer !== 'ground'}
-              />
-              {layer === 'shots' && <ShotsLayer world={world} lit={!background} />}
-              {Over && (
-                <Suspense>
-                  <Over world={world} venue={venue} lettering={lettering} />
-                </Suspense>
-              )}
-            </g>
-          </PaceContext>
+          <StandingNames venue={venue} faint={faint} lettering={lettering} layer={layer} standing={standing}>
+            <Standing
+              {...{ layer, world, venue, lettering, background, Over }}
+              socketsLit={!faint.has('power')}
+            />
+          </StandingNames>
           {onGround && bar && (
             <Suspense>
               <Drafting world={world} bar={bar} />
@@ -155,6 +137,56 @@ export const PlanPicture = memo(function PlanPicture({
     </section>
   );
 });
+
+/** All that stands in the room and lies on its floor, as the station looks at it. */
+function Standing({
+  layer,
+  world,
+  venue,
+  lettering,
+  background,
+  Over,
+  socketsLit,
+}: OverPlan & {
+  layer: Layer;
+  background: boolean;
+  Over: ComponentType<OverPlan> | undefined;
+  /** Whether Ground shows what hangs on mains. */
+  socketsLit: boolean;
+}) {
+  const onGround = layer === 'ground';
+  return (
+    <PaceContext value="live">
+      {/* On Ground what stands there is looked at, not moved: a hand goes for the walls. */}
+      <g pointerEvents={onGround ? 'none' : undefined}>
+        {layer !== 'shots' && <ShotsLayer world={world} lit={false} lettering={lettering} />}
+        <SocketsLayer
+          lettering={lettering}
+          lit={(onGround && socketsLit) || layer === 'power'}
+          named={layer === 'power'}
+        />
+        <RunsLayer
+          lit={layer === 'runs' || layer === 'power'}
+          only={layer === 'power' ? 'mains' : undefined}
+          world={world}
+          lettering={lettering}
+        />
+        <ThingsLayer
+          world={world}
+          lit={layer === 'runs' || layer === 'power'}
+          lampsLit={layer !== 'ground'}
+          lettering={lettering}
+        />
+        {layer === 'shots' && <ShotsLayer world={world} lit={!background} lettering={lettering} />}
+        {Over && (
+          <Suspense>
+            <Over world={world} venue={venue} lettering={lettering} />
+          </Suspense>
+        )}
+      </g>
+    </PaceContext>
+  );
+}
 
 /** Layers that know no store say by an event what was chosen in them. */
 function useSelectEvents(svg: RefObject<SVGSVGElement | null>): void {

@@ -26,7 +26,7 @@ export function RunsLayer({
   lettering,
 }: {
   lit: boolean;
-  only?: 'mains';
+  only: 'mains' | undefined;
   world: RefObject<SVGGElement | null>;
   lettering: number;
 }) {

@@ -7,6 +7,7 @@ import {
   type CameraResult,
   type Device,
   type MapOf,
+  type NameOffset,
   type Point,
   type Shot,
   type ShotResult,
@@ -15,11 +16,13 @@ import {
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
+import { coverWords, useNames } from './StandingNames.js';
 
 type World = RefObject<SVGGElement | null>;
 
 /** Cameras with their angle-of-view wedges, and the line of sight of what the selected one is to show. */
-export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
+export function ShotsLayer({ world, lit, lettering }: { world: World; lit: boolean; lettering: number }) {
+  const names = useNames();
   const cameras = useEvent(state => state.assessment.shots.cameras);
   const results = useEvent(state => state.assessment.shots.shots);
   const marks = useEvent(state => state.assessment.ground.venue.marks);
@@ -36,7 +39,7 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
         <Sights camera={cameras[selected]} id={selected} shots={shots} results={results} marks={marks} />
       )}
       {lit && selected !== undefined && <Beam lamp={selected} />}
-      {lit && <Covered marks={marks} />}
+      {lit && <Covered marks={marks} lettering={lettering} />}
       {entries.map(([id, camera]) =>
         devices?.[id] ? (
           <Camera
@@ -47,6 +50,8 @@ export function ShotsLayer({ world, lit }: { world: World; lit: boolean }) {
             on={id === selected}
             world={world}
             lit={lit}
+            lettering={lettering}
+            name={names.get(id)}
           />
         ) : null,
       )}
@@ -95,7 +100,8 @@ function Beam({ lamp }: { lamp: string }) {
 }
 
 /** Beside each mark that is wanted, how many cameras could take its shot; a ring where only one could, or none. */
-function Covered({ marks }: { marks: Venue['marks'] }) {
+function Covered({ marks, lettering: k }: { marks: Venue['marks']; lettering: number }) {
+  const names = useNames();
   const coverage = useEvent(state => state.assessment.shots.coverage);
   return (
     <g pointerEvents="none">
@@ -104,20 +110,23 @@ function Covered({ marks }: { marks: Venue['marks'] }) {
         const able = numberOf(count);
         if (!at || able === undefined) return null;
         const [x, y] = [px(at[0]), px(at[1])];
+        const [right, down] = names.get(id) ?? [0, -18];
         const alone = able < 2;
         return (
           <g key={id}>
-            {alone && <circle cx={x} cy={y} r={9} fill="none" stroke="var(--madder)" strokeWidth={1.6} />}
+            {alone && (
+              <circle cx={x} cy={y} r={9 * k} fill="none" stroke="var(--madder)" strokeWidth={1.6 * k} />
+            )}
             <text
               className="over"
-              x={x}
-              y={y - 13}
+              x={x + right * k}
+              y={y + (down + 4) * k}
               textAnchor="middle"
-              fontSize={13}
+              fontSize={11.5 * k}
               fontWeight={600}
               fill={alone ? 'var(--madder)' : 'var(--faint-word)'}
             >
-              {able} ×
+              {coverWords(able)}
             </text>
           </g>
         );
@@ -169,6 +178,8 @@ const Camera = memo(function Camera({
   on,
   world,
   lit,
+  lettering: k,
+  name: [right, down] = [0, -20],
 }: {
   id: string;
   camera: CameraResult;
@@ -176,30 +187,33 @@ const Camera = memo(function Camera({
   on: boolean;
   world: World;
   lit: boolean;
+  lettering: number;
+  /** From it to the middle of its tape, px of the screen. */
+  name: NameOffset | undefined;
 }) {
   if (!camera.at) return null;
   const [x, y] = [px(camera.at[0]), px(camera.at[1])];
   const width = device.label.length * 7 + 14;
-  const top = y - 28;
+  const [middle, top] = [x + right * k, y + (down - 8.5) * k];
   return (
-    <Handle id={id} device={device} on={on} lit={lit} world={world} at={camera.at} reach={14}>
+    <Handle id={id} device={device} on={on} lit={lit} world={world} at={camera.at} reach={14 * k}>
       <polygon
-        points={bodyAt(camera.at, numberOf(camera.aim) ?? 0)}
+        points={bodyAt(camera.at, numberOf(camera.aim) ?? 0, k)}
         fill={on ? 'var(--brass)' : 'var(--slate)'}
         stroke="var(--paper)"
-        strokeWidth={1.2}
+        strokeWidth={1.2 * k}
       />
       <polygon
-        points={tapeAt(x - width / 2, top, width)}
+        points={tapeAt(middle, top, width, k)}
         fill="var(--tape)"
         stroke={on ? 'var(--brass)' : 'var(--rule)'}
-        strokeWidth={on ? 1.6 : 1}
+        strokeWidth={(on ? 1.6 : 1) * k}
       />
       <text
-        x={x}
-        y={top + 13}
+        x={middle}
+        y={top + 13 * k}
         textAnchor="middle"
-        fontSize={13}
+        fontSize={13 * k}
         fontWeight={600}
         fill="var(--ink)"
         style={{ fontFamily: 'var(--font-tape)', letterSpacing: '.04em' }}
@@ -220,19 +234,22 @@ const BODY: readonly Point[] = [
 ];
 
 /** The camera's body, turned to its aim: points, since a transform would be composited anew at every step. */
-function bodyAt([x, y]: Point, aim: number): string {
+function bodyAt([x, y]: Point, aim: number, k: number): string {
   const [cos, sin] = [Math.cos((aim * Math.PI) / 180), Math.sin((aim * Math.PI) / 180)];
   return pointsOf(
-    BODY.map(([dx, dy]) => [x + (dx * cos - dy * sin) / PLAN_SCALE, y + (dx * sin + dy * cos) / PLAN_SCALE]),
+    BODY.map(([dx, dy]) => [
+      x + ((dx * cos - dy * sin) * k) / PLAN_SCALE,
+      y + ((dx * sin + dy * cos) * k) / PLAN_SCALE,
+    ]),
   );
 }
 
-/** A torn strip of tape of some width, px. */
-function tapeAt(left: number, top: number, width: number): string {
-  const right = left + width;
+/** A torn strip of tape around a middle, `k` times as large as its width, px. */
+function tapeAt(middle: number, from: number, width: number, k: number): string {
+  const [left, right, top] = [-width / 2, width / 2, 0];
   const edge = [
     ...[left + 2, top, right - 2, top, right, top + 4, right - 3, top + 8, right, top + 13],
     ...[right - 2, top + 17, left + 2, top + 17, left, top + 12, left + 3, top + 8, left, top + 3],
   ];
-  return edge.join(' ');
+  return edge.map((each, i) => each * k + (i % 2 === 0 ? middle : from)).join(' ');
 }

@@ -1,5 +1,6 @@
-import { inOrder, px, showText, signsPath, socketName, type Point } from '@idle-satchel/core';
+import { inOrder, px, showText, signsPath, type Point } from '@idle-satchel/core';
 import { useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
+import { useNames } from './StandingNames.js';
 import { useDrawnVenue } from './use-drawn-venue.js';
 
 /** Mains and network sockets of the venue, named with the load on each where Power is what is looked at. */
@@ -9,6 +10,18 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
   const sockets = useEvent(state => (named ? state.assessment.power.sockets : undefined));
   const selected = useUi(state => state.selected);
   const reading = useReading();
+  const names = useNames();
+  const nameAt = (id: string, [x, y]: Point) => {
+    const [right, down] = names.get(id) ?? [0, -18];
+    return {
+      className: 'over',
+      x: px(x) + right * lettering,
+      y: px(y) + (down + 4) * lettering,
+      textAnchor: 'middle',
+      fontSize: 11.5 * lettering,
+      fill: 'var(--ink)',
+    } as const;
+  };
   return (
     <g data-layer="sockets" data-lit={lit}>
       {inOrder(venue.sockets).map(([id, { at, label, circuit }]) => {
@@ -21,7 +34,7 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
               on={selected !== undefined && (selected === id || selected === circuit)}
             />
             {named && (
-              <text className="over" {...socketName(at, venue.outline)} fontSize={11.5} fill="var(--ink)">
+              <text {...nameAt(id, at)}>
                 {label}
                 {amps ? ` ${showText(amps.value, amps.unit, reading)}` : ''}
               </text>
@@ -30,7 +43,6 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
         );
       })}
       {inOrder(venue.networkSockets).map(([id, { at, label }]) => {
-        const [x, y] = [px(at[0]), px(at[1])];
         return (
           <g key={id}>
             <path
@@ -39,11 +51,7 @@ export function SocketsLayer({ lit, named, lettering }: { lit: boolean; named: b
               stroke="var(--ink)"
               strokeWidth={1.4 * lettering}
             />
-            {named && (
-              <text className="over" x={x - 9} y={y + 4} textAnchor="end" fontSize={11.5} fill="var(--ink)">
-                {label}
-              </text>
-            )}
+            {named && <text {...nameAt(id, at)}>{label}</text>}
           </g>
         );
       })}

@@ -1,20 +1,23 @@
-import { inOrder, px, thingName, type Device, type Point } from '@idle-satchel/core';
+import { inOrder, px, type Device, type NameOffset, type Point } from '@idle-satchel/core';
 import { memo, type RefObject } from 'react';
 import { useEvent, usePlan, useUi } from '../store/hooks.js';
 import { Handle } from './Handle.js';
-import { useDrawnVenue } from './use-drawn-venue.js';
+import { useNames } from './StandingNames.js';
 
 /** Everything else that stands in the room: desk rack, screens, lamps. */
 export function ThingsLayer({
   world,
   lit,
   lampsLit = lit,
+  lettering,
 }: {
   world: RefObject<SVGGElement | null>;
   lit: boolean;
   /** Lamps can be taken hold of where light is planned, too. */
   lampsLit?: boolean;
+  lettering: number;
 }) {
+  const names = useNames();
   const devices = usePlan(plan => plan.devices);
   const cameras = useEvent(state => state.assessment.shots.cameras);
   const lamps = useEvent(state => state.assessment.shots.lamps);
@@ -25,7 +28,17 @@ export function ThingsLayer({
       {inOrder(devices).map(([id, device]) => {
         const { at, carrier } = places[id] ?? {};
         return at && carrier === id && !cameras[id] && (of === 'lamps') === (lamps[id] !== undefined) ? (
-          <Thing key={id} id={id} device={device} at={at} on={id === selected} world={world} lit={shown} />
+          <Thing
+            key={id}
+            id={id}
+            device={device}
+            at={at}
+            on={id === selected}
+            world={world}
+            lit={shown}
+            lettering={lettering}
+            name={names.get(id)}
+          />
         ) : null;
       })}
     </g>
@@ -45,6 +58,8 @@ const Thing = memo(function Thing({
   on,
   world,
   lit,
+  lettering: k,
+  name: [right, down] = [0, -18],
 }: {
   id: string;
   device: Device;
@@ -52,25 +67,29 @@ const Thing = memo(function Thing({
   on: boolean;
   world: RefObject<SVGGElement | null>;
   lit: boolean;
+  lettering: number;
+  /** From it to the middle of its name, px of the screen. */
+  name: NameOffset | undefined;
 }) {
-  const { outline } = useDrawnVenue();
   const [x, y] = [px(at[0]), px(at[1])];
   return (
-    <Handle id={id} device={device} at={at} on={on} lit={lit} world={world} reach={12}>
+    <Handle id={id} device={device} at={at} on={on} lit={lit} world={world} reach={12 * k}>
       <rect
-        x={x - 6}
-        y={y - 6}
-        width={12}
-        height={12}
+        x={x - 6 * k}
+        y={y - 6 * k}
+        width={12 * k}
+        height={12 * k}
         fill={on ? 'var(--brass)' : 'var(--shade)'}
         stroke="var(--ink)"
-        strokeWidth={1.2}
+        strokeWidth={1.2 * k}
       />
       {(lit || on) && (
         <text
           className="over"
-          {...thingName(at, outline, device.resident === true)}
-          fontSize={11.5}
+          x={x + right * k}
+          y={y + (down + 4) * k}
+          textAnchor="middle"
+          fontSize={11.5 * k}
           fill="var(--ink)"
         >
           {device.label}

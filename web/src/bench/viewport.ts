@@ -1,7 +1,7 @@
 /** The one viewport of the plan picture: moving along the strap never loses one's place in the room. */
 import { boundsOf, PLAN_SCALE, px, type Point } from '@idle-satchel/core';
 import { zoomIdentity, type ZoomTransform } from 'd3-zoom';
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { useZooming } from '../ui/zooming.js';
 
 export type OnScreen = { readonly clientX: number; readonly clientY: number };
@@ -69,6 +69,8 @@ export interface Viewport {
   readonly above: RefObject<SVGGElement | null>;
   readonly fit: () => void;
   readonly zoomBy: (factor: number) => void;
+  /** How large letters and signs are drawn in the picture, so that they have one size on the screen at every zoom. */
+  readonly lettering: number;
 }
 
 /** What a picture lies on: moved, it takes the picture along without anything in it being laid out again. */
@@ -100,6 +102,7 @@ export function useViewport(
   const above = useRef<SVGGElement>(null);
   const drawn = useRef(zoomIdentity);
   const frame = useRef(0);
+  const [scale, setScale] = useState<number>();
   const worlds = (): SVGGElement[] =>
     [ground.current, world.current, above.current].filter(each => each !== null);
   const inFrame = (act: () => void): void => {
@@ -141,6 +144,7 @@ export function useViewport(
     onEnd: transform => {
       hold(world.current, false);
       draw(transform);
+      setScale(Number(transform.k.toPrecision(3)));
       inFrame(() => showNames(true));
     },
   });
@@ -152,6 +156,7 @@ export function useViewport(
     above,
     fit: () => zooming.to(fitted(outline, size, margin)),
     zoomBy: zooming.by,
+    lettering: scale === undefined ? letteringFor(outline, size, margin) : 1 / scale,
   };
 }
 

@@ -7,7 +7,7 @@ import { SocketsLayer } from '../../bench/SocketsLayer.js';
 import { Sheet } from '../../bench/Sheet.js';
 import { useSize } from '../../bench/use-size.js';
 import { isHeavy } from '../../bench/use-drawn-venue.js';
-import { floorUnder, letteringFor, useViewport } from '../../bench/viewport.js';
+import { floorUnder, useViewport } from '../../bench/viewport.js';
 import { useReading, useStore } from '../../store/hooks.js';
 
 const NONE: ReadonlySet<never> = new Set();
@@ -29,11 +29,10 @@ export function WalkPlan({
   const reading = useReading();
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
-  const { surface, svg, world, ground } = useViewport(`walk ${store.id}`, venue.outline, size, {
+  const { surface, svg, world, ground, lettering } = useViewport(`walk ${store.id}`, venue.outline, size, {
     margin: MARGIN,
     heavy: isHeavy(venue),
   });
-  const lettering = letteringFor(venue.outline, size, MARGIN);
   const stand = (event: MouseEvent): void => {
     const found = floorUnder(world.current)?.at(event);
     if (found) onHere([Math.round(found[0] * 10) / 10, Math.round(found[1] * 10) / 10]);

@@ -39,7 +39,7 @@ const VIEWER_WORDS: Readonly<Record<Viewer, string>> = {
 };
 
 /** What is selected on the schematic: what its outputs give, what it does, who looks at it. */
-export function DeviceSignal() {
+export default function DeviceSignal() {
   const id = useUi(state => state.selected) ?? '';
   const device = usePlan(plan => plan.devices?.[id]);
   const kind = useEvent(({ bundle }) => bundle.kinds.kinds[device?.kind ?? '']);

@@ -3,16 +3,12 @@ import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledg
 import { useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
 import { ConnectRest } from './ConnectRest.js';
-import { Resources } from './Resources.js';
-import { DeviceSignal } from './DeviceSignal.js';
-import { Formats } from './Formats.js';
 import { HouseGear } from './HouseGear.js';
-import { Links } from './Links.js';
-import { LipSync } from './LipSync.js';
 import { PlugFields } from './PlugFields.js';
 import { SignalBench } from './SignalBench.js';
-import { Views } from './Views.js';
 
+const DeviceSignal = fetched(() => import('./DeviceSignal.js'));
+const SignalRest = fetched(() => import('./SignalRest.js'));
 const AddGear = fetched(() => import('./AddGear.js'));
 
 /** Signal: every source to an input, every output fed, drawn left to right. */
@@ -25,7 +21,9 @@ export default function SignalStation() {
     <div className="grid h-full md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-rows-[46vh_auto] max-md:h-auto">
       <SignalBench />
       <aside className="px-4 py-2 md:border-l border-rule overflow-auto">
-        <DeviceSignal />
+        <Suspense>
+          <DeviceSignal />
+        </Suspense>
         <PlugFields />
         <ConnectRest />
         <Suspense>
@@ -48,11 +46,9 @@ export default function SignalStation() {
         {Object.entries(signal.loops).map(([id, { through, howls }]) => (
           <FigureRows key={id} of={{ through, howls }} />
         ))}
-        <Resources />
-        <Views />
-        <Formats />
-        <LipSync />
-        <Links />
+        <Suspense>
+          <SignalRest />
+        </Suspense>
       </aside>
     </div>
   );
