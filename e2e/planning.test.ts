@@ -262,8 +262,9 @@ describe('two people on two servers', () => {
     await camera(theirs, 'C3 SIDE').focus();
     await theirs.keyboard.press('Shift+ArrowLeft');
     await mine.getByRole('button', { name: /C3 SIDE, 14\.4 m east/ }).waitFor();
+    await mine.getByText(/another window changed it since/).waitFor();
     await mine.keyboard.press('u');
-    await mine.getByText(/is not possible: somebody has changed it since/).waitFor();
+    await mine.getByText(/is not possible: another window changed it since/).waitFor();
     await theirs.keyboard.press('u');
     await mine.getByRole('button', { name: /C3 SIDE, 15\.4 m east/ }).waitFor();
   });

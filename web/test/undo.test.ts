@@ -69,7 +69,7 @@ describe('undo and redo', () => {
     expect(store.get().message).not.toContain('Petra');
     server.elsewhere(rename('C2 THEIRS'));
     await heard();
-    expect(store.get().message).toBe('Petra has changed it since you did “Rename”: Their edit.');
+    expect(store.get().message).toBe('“Rename”: Petra changed it since (Their edit).');
   });
 
   it('say so when there is nothing to undo or redo; a new edit ends the redo', async () => {

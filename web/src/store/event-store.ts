@@ -22,7 +22,7 @@ import type { Plan } from '@idle-satchel/core/documents';
 import { listen } from '../api/live.js';
 import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
-import { History } from './history.js';
+import { History, whoChanged } from './history.js';
 import { KnownDocuments, type Fetched } from './known-documents.js';
 import { inVenue, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 import { EditQueue } from './queue.js';
@@ -242,10 +242,10 @@ export class EventStore implements Shown {
 
   /** A change was fetched: one’s own has arrived, another’s may be over what was done here. */
   private fetched(change: Fetched): void {
+    const mine = this.queue.has(change.edit);
     this.queue.drop(change.edit);
-    const over = this.history.overlaid(change);
-    if (over !== undefined)
-      this.say(`${change.author} has changed it since you did “${over}”: ${change.label}.`);
+    const over = mine ? undefined : this.history.overlaid(change);
+    if (over !== undefined) this.say(`“${over}”: ${whoChanged(change)}.`);
   }
 
   /** A document was brought back to what it was: an edit of one’s own like any other. */

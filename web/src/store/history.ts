@@ -14,16 +14,19 @@ import type { Shown } from './shown.js';
 /** Edits of one’s own that others may be told to have changed since. */
 const LOOKED_BACK = 20;
 
-/** Who changed something meanwhile: oneself in another window, somebody by name, or who is not known. */
-export function whoChanged(change: Fetched | undefined): string {
-  if (change === undefined) return 'it has been changed since';
-  const who = change.author === author() && signedName() !== '' ? 'you, in another window,' : change.author;
-  return `${who} changed it since (${change.label})`;
+/** Whose a change is that was not made in this window: of who signs alike, only that is known. */
+export function whose({ author: who }: Fetched): string {
+  if (who !== author()) return who;
+  return signedName() === '' ? 'another window' : 'you, in another window,';
 }
+
+/** Who changed something meanwhile, in words. */
+export const whoChanged = (change: Fetched | undefined): string =>
+  change ? `${whose(change)} changed it since (${change.label})` : 'it has been changed since';
 
 export class History {
   private readonly undoStack: Done[] = [];
-  /** Edits that take something back, made here. */
+  /** Edits that were made in this window. */
   private readonly own = new Set<string>();
   private redoStack: Done[] = [];
   /** An edit of one’s own that is being taken back, or made again. */
@@ -54,6 +57,7 @@ export class History {
 
   /** The server took an edit. */
   accepted({ label, undoes }: LocalEdit, answer: EditAnswer): void {
+    this.own.add(answer.edit);
     if (undoes === undefined) this.took(label, answer);
   }
 
@@ -65,7 +69,7 @@ export class History {
   /** What of one’s own newest edits a change of somebody else’s is put over; undefined where it touches none. */
   overlaid(change: Fetched): string | undefined {
     const mine = [...this.undoStack, ...this.redoStack].slice(-LOOKED_BACK);
-    if (change.author === author() || this.own.has(change.edit)) return undefined;
+    if (this.own.has(change.edit)) return undefined;
     return mine.findLast(({ documents }) => touching([change], this.inverses(documents)) !== undefined)
       ?.label;
   }
