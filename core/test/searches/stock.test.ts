@@ -112,7 +112,7 @@ describe('cutting from the stock', () => {
       }),
       { numRuns: 120 },
     );
-  }, 60_000);
+  });
 
   it('leaves the long cable for the long lead, where the quick rule would do so too late', async () => {
     const option = { group: 'a', mostJoins: 1, carries: Infinity, perJoint: 0 };

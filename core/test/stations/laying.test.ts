@@ -135,7 +135,7 @@ describe('the cost field of a venue', () => {
       }),
       { numRuns: 300 },
     );
-  }, 60_000);
+  });
 });
 
 const stop = (at: Point, level = 0): Stop => ({ at, level, fixed: true });
