@@ -11,6 +11,8 @@ describe('a network that fails', () => {
   it('keeps edits on the page, says so, and sends them when it returns', async () => {
     const page = await stage.open(`/events/${FRIDAY}/shots`);
     const status = page.getByRole('status');
+    // The rest of the page follows its first picture.
+    await page.getByLabel('Lens height').waitFor();
     await page.context().setOffline(true);
     await page.getByLabel('Lens height').fill('1.8 m');
     await page.keyboard.press('Enter');

@@ -7,7 +7,9 @@ export function SavingWords() {
   const message = useEvent(state => state.message);
   return (
     <span role="status" className="flex-1 min-w-0 truncate text-[13px] text-faint text-right" title={message}>
-      {message || (saving === 'saving' ? 'saving …' : saving === 'offline' ? 'not connected' : '')}
+      {[message, saving === 'saving' ? 'saving …' : saving === 'offline' && !message ? 'not connected' : '']
+        .filter(Boolean)
+        .join(' ')}
     </span>
   );
 }
