@@ -16,37 +16,37 @@ export function addDevicePatch(
   return editPlan(plan).put('devices', id, value).patch;
 }
 
-/** What goes with a device that is taken out, in words that follow “is out”: leads, what is in it, shots. */
-export function goneWith({ devices, links, shots }: Plan, id: string): string {
+/** What hangs on a device: what is in it, all that goes with it, their leads, and the shots they take. */
+function hangingOn({ devices, links, shots }: Plan, id: string) {
   const inside = inOrder(devices).filter(([, { place }]) => place?.inside === id);
   const gone = new Set([id, ...inside.map(([key]) => key)]);
-  const leads = Object.values(links ?? {}).filter(
-    ({ from, to }) => gone.has(from.device ?? '') || gone.has(to.device ?? ''),
-  ).length;
-  const left = Object.values(shots ?? {}).filter(({ camera }) => gone.has(camera ?? '')).length;
-  const words = [
-    ...inside.map(([, { label }]) => label),
-    ...(leads > 0 ? [leads === 1 ? 'a lead' : `${leads} leads`] : []),
-  ];
-  const shot = left === 1 ? 'a shot has' : `${left} shots have`;
-  return `${words.length > 0 ? `, with ${words.join(', ')}` : ''}${left > 0 ? `; ${shot} no camera now` : ''}`;
+  const leads = inOrder(links).filter(
+    ([, { from, to }]) => gone.has(from.device ?? '') || gone.has(to.device ?? ''),
+  );
+  const taken = inOrder(shots).filter(([, { camera }]) => gone.has(camera ?? ''));
+  return { inside, gone, leads, taken };
+}
+
+/** What goes with a device that is taken out, in words that follow “is out”: what is in it, leads, shots. */
+export function goneWith(plan: Plan, id: string): string {
+  const { inside, leads, taken } = hangingOn(plan, id);
+  const words = inside.map(([, { label }]) => label);
+  if (leads.length > 0) words.push(leads.length === 1 ? 'a lead' : `${leads.length} leads`);
+  const shots = taken.length === 1 ? 'a shot has' : `${taken.length} shots have`;
+  return `${words.length > 0 ? `, with ${words.join(', ')}` : ''}${taken.length > 0 ? `; ${shots} no camera now` : ''}`;
 }
 
 /**
  * Takes a device out, with what is in it and every lead of them; its shots stay, without a camera, and what stands on
  * it stays where it was.
  */
-export function takeOutPatch({ devices, links, shots }: Plan, id: string): Operation[] {
-  const carried = inOrder(devices).filter(([, { place }]) => place?.inside === id);
-  const gone = new Set([id, ...carried.map(([key]) => key)]);
-  const loose = inOrder(links).filter(
-    ([, { from, to }]) => gone.has(from.device ?? '') || gone.has(to.device ?? ''),
-  );
+export function takeOutPatch(plan: Plan, id: string): Operation[] {
+  const { devices } = plan;
+  const { gone, leads, taken } = hangingOn(plan, id);
   const stood = inOrder(devices).filter(([key, { place }]) => place?.on === id && !gone.has(key));
   const spot = devices?.[id]?.place;
-  const taken = inOrder(shots).filter(([, { camera }]) => gone.has(camera ?? ''));
   return inPlan()
-    .each(loose, (edit, [key]) => edit.drop('links', key))
+    .each(leads, (edit, [key]) => edit.drop('links', key))
     .each(taken, (edit, [key]) => edit.drop('shots', key, 'camera'))
     .each(stood, (edit, [key, { place: { on: _on, ...place } = {} }]) =>
       edit.put('devices', key, 'place', { ...spot, ...place }),

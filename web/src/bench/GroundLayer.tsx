@@ -1,5 +1,4 @@
 import {
-  groundNames,
   groupOfArea,
   inOrder,
   pointsOf,
@@ -7,26 +6,18 @@ import {
   signsPath,
   type Group,
   type Pillar,
-  type Point,
+  type PlacedName,
   type Reading,
   type Venue,
 } from '@idle-satchel/core';
-import { memo, useMemo } from 'react';
+import { memo } from 'react';
 import { AreaShape, SeatRows, StairsShape } from './AreaShape.js';
 import { DimensionLines } from './DimensionLines.js';
 import { DoorShape } from './DoorShape.js';
 import { HouseLayer } from './HouseLayer.js';
 import { LabelsLayer } from './LabelsLayer.js';
 
-const NOTHING: readonly Point[] = [];
 const NONE: ReadonlySet<Group> = new Set();
-const ALWAYS: ReadonlySet<Group> = new Set(['walls', 'floors', 'bounds', 'marks']);
-
-/** Which groups have their words: small things only where the ground is what is looked at. */
-export const namedGroups =
-  (faint: ReadonlySet<Group>, lit: boolean) =>
-  (group: Group): boolean =>
-    !faint.has(group) && (lit || ALWAYS.has(group));
 
 /**
  * Walls, pillars, areas by hatch and word, doors, marks, what belongs to the house, and dimension lines of the venue
@@ -35,32 +26,23 @@ export const namedGroups =
 export const GroundLayer = memo(function GroundLayer({
   venue,
   reading,
-  lit,
+  names,
   lettering,
-  sockets = false,
   dimensions = true,
   faint = NONE,
-  standing = NOTHING,
 }: {
   venue: Venue;
   reading: Reading;
-  /** Whether small things are named: only where the ground is what is looked at. */
-  lit: boolean;
+  /** What is written on it, where it was placed: see `useGroundNames`. */
+  names: readonly PlacedName[];
   /** Size of letters in the plan, 1 where it is shown at its own scale. */
   lettering: number;
-  /** Whether sockets are named here, because no other layer does. */
-  sockets?: boolean;
   /** Whether the measured lengths are drawn around it. */
   dimensions?: boolean;
   /** Groups that are drawn faintly, without their words. */
   faint?: ReadonlySet<Group>;
-  /** What stands there and is not written over, m. */
-  standing?: readonly Point[];
 }) {
   const clear = (group: Group): boolean => !faint.has(group);
-  const labels = useMemo(() => {
-    return groundNames({ venue, reading, lettering, named: namedGroups(faint, lit), sockets, standing });
-  }, [venue, reading, lettering, lit, sockets, faint, standing]);
   return (
     <>
       {(['seats', 'floors', 'bounds'] as const).map(group => (
@@ -112,7 +94,7 @@ export const GroundLayer = memo(function GroundLayer({
         />
       </g>
       <g data-layer="labels" data-lit="true">
-        <LabelsLayer labels={labels} />
+        <LabelsLayer labels={names} />
       </g>
       {dimensions && (
         <g data-layer="dimensions" data-lit={clear('walls')}>

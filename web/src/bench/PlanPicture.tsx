@@ -23,6 +23,7 @@ import { SocketsLayer } from './SocketsLayer.js';
 import { StandingNames } from './StandingNames.js';
 import { ThingsLayer } from './ThingsLayer.js';
 import { TracingLayer } from './TracingLayer.js';
+import { useGroundNames } from './use-ground-names.js';
 import { useStanding } from './use-standing.js';
 import { isHeavy, useDrawnVenue } from './use-drawn-venue.js';
 import { useDeviceNudging } from './use-nudging.js';
@@ -81,7 +82,8 @@ export const PlanPicture = memo(function PlanPicture({
   );
   const onGround = layer === 'ground';
   const faint = useUi(state => (onGround ? state.faint : BEHIND)) as ReadonlySet<Group>;
-  const standing = useStanding();
+  const written = { lit: onGround, sockets: onGround, faint, standing: useStanding() };
+  const names = useGroundNames({ venue, reading, lettering, ...written });
   const [bar, setBar] = useState<HTMLElement | null>(null);
   useDeviceNudging(!onGround);
   useEffect(() => warmUp(store), [store]);
@@ -93,18 +95,10 @@ export const PlanPicture = memo(function PlanPicture({
       <div ref={surface} className="absolute inset-0 touch-none">
         <Sheet world={ground} {...size} defs={<Hatches />} aria-hidden>
           {onGround && venue.tracing && <TracingLayer tracing={venue.tracing} />}
-          <GroundLayer
-            venue={venue}
-            reading={reading}
-            faint={faint}
-            lettering={lettering}
-            lit={onGround}
-            sockets={onGround}
-            standing={standing}
-          />
+          <GroundLayer venue={venue} reading={reading} faint={faint} lettering={lettering} names={names} />
         </Sheet>
         <Sheet svg={svg} world={world} {...size} role="group" aria-label={`Plan of ${venue.name}`}>
-          <StandingNames venue={venue} faint={faint} lettering={lettering} layer={layer} standing={standing}>
+          <StandingNames venue={venue} ground={names} lettering={lettering} layer={layer}>
             <Standing
               {...{ layer, world, venue, lettering, background, Over }}
               socketsLit={!faint.has('power')}

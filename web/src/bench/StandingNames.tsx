@@ -1,18 +1,15 @@
 import {
-  groundNames,
   inOrder,
   numberOf,
   showText,
   standingNames,
-  type Group,
   type NameOffset,
-  type Point,
+  type PlacedName,
   type StandingName,
   type Venue,
 } from '@idle-satchel/core';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useEvent, usePlan, useReading } from '../store/hooks.js';
-import { namedGroups } from './GroundLayer.js';
 
 const Names = createContext<ReadonlyMap<string, NameOffset>>(new Map());
 
@@ -33,34 +30,19 @@ export const coverWords = (able: number): string =>
  */
 export function StandingNames({
   venue,
-  faint,
+  ground,
   lettering,
   layer,
-  standing,
   children,
 }: {
   venue: Venue;
-  faint: ReadonlySet<Group>;
+  /** Names on the ground, where they were placed. */
+  ground: readonly PlacedName[];
   lettering: number;
   layer: 'ground' | 'shots' | 'runs' | 'power';
-  standing: readonly Point[];
   children: ReactNode;
 }) {
   const named = useNamed(venue, layer);
-  const reading = useReading();
-  const onGround = layer === 'ground';
-  const ground = useMemo(
-    () =>
-      groundNames({
-        venue,
-        reading,
-        lettering,
-        named: namedGroups(faint, onGround),
-        sockets: onGround,
-        standing,
-      }),
-    [venue, reading, lettering, faint, onGround, standing],
-  );
   const offsets = useMemo(
     () => standingNames(named, { venue, ground, lettering }),
     [named, venue, ground, lettering],

@@ -15,7 +15,7 @@ import type { Shown } from './shown.js';
 const LOOKED_BACK = 20;
 
 /** Whose a change is that was not made in this window: of who signs alike, only that is known. */
-export function whose({ author: who }: Fetched): string {
+function whose({ author: who }: Fetched): string {
   if (who !== author()) return who;
   return signedName() === '' ? 'another window' : 'you, in another window,';
 }

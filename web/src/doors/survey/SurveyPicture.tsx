@@ -2,6 +2,7 @@ import { boundsOf, inOrder, px, type Reading, type Venue } from '@idle-satchel/c
 import { GroundLayer } from '../../bench/GroundLayer.js';
 import { Hatches } from '../../bench/Hatches.js';
 import { SocketSign } from '../../bench/SocketsLayer.js';
+import { useGroundNames } from '../../bench/use-ground-names.js';
 import { letteringFor } from '../../bench/viewport.js';
 
 /** Room around the walls for dimension lines and labels, px at a lettering of 1. */
@@ -14,6 +15,7 @@ export function SurveyPicture({ venue, reading }: { venue: Venue; reading: Readi
   const { min, max } = boundsOf(venue.outline);
   const [width, height] = [px(max[0] - min[0]), px(max[1] - min[1])];
   const lettering = letteringFor(venue.outline, PAGE);
+  const names = useGroundNames({ venue, reading, lettering, lit: true });
   const margin = MARGIN * lettering;
   const box = [px(min[0]) - margin, px(min[1]) - margin, width + 2 * margin, height + 2 * margin];
   return (
@@ -24,7 +26,7 @@ export function SurveyPicture({ venue, reading }: { venue: Venue; reading: Readi
       aria-label={`Plan of ${venue.name} as surveyed so far`}
     >
       <Hatches />
-      <GroundLayer venue={venue} reading={reading} lettering={lettering} lit />
+      <GroundLayer venue={venue} reading={reading} lettering={lettering} names={names} />
       {inOrder(venue.sockets).map(([id, { at }]) => (
         <SocketSign key={id} at={at} lettering={lettering} on={false} />
       ))}

@@ -7,6 +7,7 @@ import { SocketsLayer } from '../../bench/SocketsLayer.js';
 import { Sheet } from '../../bench/Sheet.js';
 import { useSize } from '../../bench/use-size.js';
 import { isHeavy } from '../../bench/use-drawn-venue.js';
+import { useGroundNames } from '../../bench/use-ground-names.js';
 import { floorUnder, useViewport } from '../../bench/viewport.js';
 import { useReading, useStore } from '../../store/hooks.js';
 
@@ -33,6 +34,7 @@ export function WalkPlan({
     margin: MARGIN,
     heavy: isHeavy(venue),
   });
+  const names = useGroundNames({ venue, reading, lettering, lit: false, faint: NONE });
   const stand = (event: MouseEvent): void => {
     const found = floorUnder(world.current)?.at(event);
     if (found) onHere([Math.round(found[0] * 10) / 10, Math.round(found[1] * 10) / 10]);
@@ -46,7 +48,7 @@ export function WalkPlan({
             venue={venue}
             reading={reading}
             lettering={lettering}
-            lit={false}
+            names={names}
             dimensions={false}
             faint={NONE}
           />
