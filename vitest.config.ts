@@ -28,7 +28,13 @@ export default defineConfig({
         },
       },
       {
-        test: { ...patient, name: 'server', include: ['server/test/**/*.test.ts'], fileParallelism: false },
+        test: {
+          ...patient,
+          name: 'server',
+          include: ['server/test/**/*.test.ts'],
+          fileParallelism: false,
+          isolate: false,
+        },
       },
       {
         test: {
@@ -37,6 +43,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           exclude: ['e2e/access.test.ts'],
           fileParallelism: false,
+          isolate: false,
         },
       },
       { test: { ...patient, name: 'access', include: ['e2e/access.test.ts'] } },

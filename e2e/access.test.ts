@@ -29,7 +29,7 @@ const PLACES = [
   '/venues/venuegrange1/walk',
   '/shelf',
   '/shelf/kinds',
-  '/hands',
+  '/people',
   '/events/eventsatur1/signal',
   ...STATIONS.map(name => `/events/${FRIDAY}/${name}`),
 ];
@@ -181,7 +181,7 @@ describe('the keyboard alone', () => {
       await page.keyboard.press('Tab');
     }
     await page.keyboard.press('ArrowDown');
-    await page.getByRole('button', { name: /^C1 WIDE, 2\.2 m east, 7\.8 m south/ }).waitFor();
+    await page.getByRole('button', { name: /^C1 WIDE, 2\.20 m east, 7\.80 m south/ }).waitFor();
     await page.keyboard.press('r');
     await page.getByRole('button', { name: 'Point at its first shot' }).waitFor();
     await page.keyboard.press('n');

@@ -119,7 +119,8 @@ describe('every station', () => {
 
   it('leads back kindly when the event does not exist', async () => {
     const page = await stage.open('/events/nosuchevent/shots');
-    await page.getByText('This page could not be drawn').waitFor();
+    await page.getByRole('heading', { name: 'There is no such event' }).waitFor();
+    expect(await page.title()).toContain('There is no such event');
     await page.getByRole('link', { name: 'Back to the events' }).click();
     await page.getByRole('heading', { name: 'Events' }).waitFor();
   });
@@ -143,7 +144,7 @@ describe('the doors', () => {
       .getByText(/another item/)
       .waitFor();
     await page.locator('input[value="BAT 77"]').fill(before);
-    await page.getByRole('link', { name: 'Hands' }).click();
+    await page.getByRole('link', { name: 'People' }).click();
     await page.locator('input[value="Odile Marsh"]').waitFor();
     await page.getByRole('link', { name: 'Venues' }).click();
     await page.locator('input[value="St Alder’s, Nether Quill"]').waitFor();

@@ -21,17 +21,17 @@ describe('a network that fails', () => {
     );
     await page.getByLabel('East', { exact: true }).fill('3 m');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: /^C1 WIDE, 3\.0 m east/ }).waitFor();
+    await page.getByRole('button', { name: /^C1 WIDE, 3\.00 m east/ }).waitFor();
     await page.context().setOffline(false);
     await status.filter({ hasText: 'Connected again' }).waitFor();
     const other = await stage.open(`/events/${FRIDAY}/shots`);
-    await other.getByRole('button', { name: /^C1 WIDE, 3\.0 m east/ }).waitFor();
+    await other.getByRole('button', { name: /^C1 WIDE, 3\.00 m east/ }).waitFor();
     expect(await other.getByLabel('Lens height').inputValue()).toBe('1.80 m');
     for (const undone of ['Move C1 WIDE', 'Height of C1 WIDE']) {
       await page.getByRole('button', { name: 'Undo (u)' }).click();
       await status.filter({ hasText: `Undo: ${undone}` }).waitFor();
     }
-    await other.getByRole('button', { name: /^C1 WIDE, 2\.2 m east/ }).waitFor();
+    await other.getByRole('button', { name: /^C1 WIDE, 2\.20 m east/ }).waitFor();
   });
 });
 

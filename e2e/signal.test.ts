@@ -40,7 +40,9 @@ describe('sound', () => {
     await page.keyboard.press('s');
     const snags = page.getByRole('region', { name: 'Snags' });
     await snags.getByRole('button', { name: /^Sound is 119 ms early on Public stream/ }).click();
-    await snags.getByRole('button', { name: 'Set a delay of 119 ms for the sound in SWITCHER' }).click();
+    await snags
+      .getByRole('button', { name: 'Set a delay of 119 ms for the sound in SWITCHER', exact: true })
+      .click();
     await snags
       .getByRole('button', { name: /^Sound is/ })
       .first()
@@ -91,7 +93,7 @@ describe('a fix that takes something away', () => {
     await line.getByRole('button', { name: 'Add the adapter ADD 01' }).waitFor();
     await page.keyboard.press('s');
     const snags = page.getByRole('region', { name: 'Snags' });
-    await snags.getByRole('button', { name: /an adapter is missing/ }).click();
+    await snags.getByRole('button', { name: /^C3 SIDE ends in HDMI D.*: an adapter is missing/ }).click();
     const lost = 'C3 SIDE → SWITCHER is unplugged.';
     await snags.getByText(lost).waitFor();
     const offers = await snags.getByRole('listitem').filter({ hasText: lost }).innerText();

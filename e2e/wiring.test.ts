@@ -33,7 +33,7 @@ describe('the hybrid workshop', () => {
   it('is built from an empty event: gear from the shelf, the rest connected, two programmes', async () => {
     const page = await stage.open('/events');
     await page.getByRole('button', { name: 'New event' }).click();
-    await page.getByLabel('Name').fill('Workshop from nothing');
+    await page.getByRole('textbox', { name: 'Name' }).fill('Workshop from nothing');
     await page.getByLabel(/^Live at/).fill('2026-12-12T10:00');
     await page.getByRole('combobox', { name: /^Venue/ }).selectOption({ label: 'Quill Grange hall' });
     await page.getByRole('button', { name: 'Make the event' }).click();
@@ -84,7 +84,7 @@ describe('a starter kit', () => {
   it('is shown with its picture and makes an event without a stop under Signal', async () => {
     const page = await stage.open('/events');
     await page.getByRole('button', { name: 'New event' }).click();
-    await page.getByLabel('Name').fill('From a kit');
+    await page.getByRole('textbox', { name: 'Name' }).fill('From a kit');
     await page.getByLabel(/^Live at/).fill('2026-12-13T10:00');
     await page.getByLabel('Begin with').selectOption({ label: 'Three cameras, compact switcher' });
     await page.getByRole('img', { name: /^Schematic of the kit/ }).waitFor();

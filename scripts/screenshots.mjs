@@ -57,7 +57,8 @@ main(async () => {
       if (path.startsWith(EVENT)) await page.locator('footer .button').first().waitFor();
       if (name.startsWith('shots')) await page.getByRole('button', { name: 'C2 NORTH', exact: true }).click();
       if (part) await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
-      for (const [label, text] of Object.entries(fill)) await page.getByLabel(label).fill(text);
+      for (const [label, text] of Object.entries(fill))
+        await page.getByLabel(label, { exact: true }).fill(text);
       if (search) {
         await page.getByRole('button', { name: 'Find positions' }).click();
         await page.getByRole('button', { name: 'Search', exact: true }).click();

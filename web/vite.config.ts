@@ -10,7 +10,8 @@ interface Graph {
 }
 
 const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
-const FIGURES = at('../core/dist/assessing.js');
+const FIGURES = [at('../core/dist/assessing.js'), at('../core/dist/early-stations.js')];
+const LATE = at('../core/dist/late-stations.js');
 const EVENT_PAGE = at('src/app/EventPage.tsx');
 const SHELL = at('src/main.tsx');
 
@@ -27,19 +28,22 @@ function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<s
 const samePackage = (a: string, b: string): boolean =>
   [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
 
-let together: ReadonlySet<string> | undefined;
+let together: { readonly event: ReadonlySet<string>; readonly late: ReadonlySet<string> } | undefined;
 
 /**
  * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
- * that figures are worked out with, and the page of an event. Each page that is fetched later stays a file of its own.
+ * that pictures are worked out with, and the page of an event; then the stations that no picture needs. Each page
+ * that is fetched later stays a file of its own.
  */
 function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
     const shell = reachedFrom(SHELL, graph).add(EVENT_PAGE);
     const page = [...reachedFrom(EVENT_PAGE, graph)].filter(each => !shell.has(each));
-    together = new Set([...page, ...reachedFrom(FIGURES, graph)]);
+    const event = new Set([...page, ...FIGURES.flatMap(each => [...reachedFrom(each, graph)])]);
+    const late = [...reachedFrom(LATE, graph)].filter(each => !event.has(each) && !shell.has(each));
+    together = { event, late: new Set(late) };
   }
-  return together.has(id) ? 'event' : null;
+  return together.event.has(id) ? 'event' : together.late.has(id) ? 'late' : null;
 }
 
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');

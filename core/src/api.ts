@@ -2,6 +2,7 @@
  * The contract of the server's API: what each route is for, what it takes and what it answers, once for the server that
  * registers and checks it, the page that calls it, and the OpenAPI document.
  */
+import { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
 import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
   DocumentChanges,
@@ -49,21 +50,11 @@ export interface Contract {
 /** A route by its method and its path below `/api/v1`, with `:id` parameters. */
 type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
 
-export const SHEET_NAMES = [
-  'cut-list',
-  'lay-list',
-  'pack-list',
-  'input-list',
-  'patch-list',
-  'format-card',
-] as const;
-export type SheetName = (typeof SHEET_NAMES)[number];
-
 type SheetRoute = `GET /events/:id/${SheetName}.${'pdf' | 'csv'}`;
 
 const sheetRoutes = Object.fromEntries(
   SHEET_NAMES.flatMap(name => {
-    const words = `The ${name.replace('-', ' ')}`;
+    const words = `The ${SHEET_WORDS[name].toLowerCase()}`;
     const asPdf = `${words} as PDF, on Letter where units are imperial, else A4`;
     return [
       [`GET /events/:id/${name}.pdf`, { summary: asPdf, file: 'application/pdf' }],

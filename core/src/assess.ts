@@ -1,11 +1,22 @@
 /** The assessment with every rule there is. */
-import { createAssessorBy, createChainBy, type Assessment, type Assessor, type Chain } from './assessing.js';
+import {
+  createAssessorBy,
+  createChainBy,
+  type Assessment,
+  type Assessor,
+  type Book,
+  type Chain,
+} from './assessing.js';
 import type { Bundle } from './documents/index.js';
+import { EARLY_STATIONS } from './early-stations.js';
+import { LATE_STATIONS } from './late-stations.js';
 import { RULES } from './rules.js';
 
 export type { Assessment, Assessor } from './assessing.js';
 
-const all = () => RULES;
+/** All stations and all rules. */
+export const BOOK: Book = { stations: { ...EARLY_STATIONS, ...LATE_STATIONS }, rules: RULES };
+const all = () => BOOK;
 
 export const createAssessor = (): Assessor => createAssessorBy(all);
 

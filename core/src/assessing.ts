@@ -15,21 +15,10 @@ import {
   type StationName,
 } from './foundations/index.js';
 import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-where.js';
-import { readsBy, type Results } from './reads.js';
+import { readsBy, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf } from './stations/equipment.js';
-import { brief } from './stations/brief/index.js';
-import { day } from './stations/day/index.js';
-import { ground } from './stations/ground/index.js';
-import { hands } from './stations/hands/index.js';
-import { pack } from './stations/pack/index.js';
-import { power } from './stations/power/index.js';
-import { racks } from './stations/racks/index.js';
-import { runs } from './stations/runs/index.js';
-import { shots } from './stations/shots/index.js';
-import { signal } from './stations/signal/index.js';
 import type { Seen, Station } from './stations/station.js';
-import { stream } from './stations/stream/index.js';
 
 export interface Assessment extends Results {
   /** Open snags, the worst first. */
@@ -45,17 +34,31 @@ export type { Results } from './reads.js';
 /** The rules of each station. */
 export type RuleBook = Readonly<Record<StationName, readonly Rule<never>[]>>;
 
+/**
+ * The stations that are here. One that is not has an empty result and no snags: pictures that do not read it can be
+ * drawn before it is fetched.
+ */
+export type StationBook = { readonly [Name in StationName]?: Station<ReadsOf<Name>, Results[Name]> };
+
+/** What a bundle is worked out and checked by. */
+export interface Book {
+  readonly stations: StationBook;
+  readonly rules: RuleBook;
+}
+
 export type Assessor = (bundle: Bundle) => Assessment;
 
 /** What a station read and what came of it. */
 interface Visit {
-  readonly station: Station<never, never>;
   readonly rules: readonly Rule<never>[];
   /** What the station read, with its own result: what its rules see. */
   readonly input: object;
   readonly own: object;
   readonly snags: readonly Snag[];
 }
+
+/** A station that was not fetched yet: nothing is worked out, and nothing is said. */
+const NOT_HERE: Visit = { rules: [], input: {}, own: {}, snags: [] };
 
 export interface Chain {
   readonly rules: Rules;
@@ -66,11 +69,11 @@ export interface Chain {
 }
 
 /**
- * An assessor with a memory of its own: assessing again recomputes only what hangs on what changed. The rules are
+ * An assessor with a memory of its own: assessing again recomputes only what hangs on what changed. The book is
  * asked for each time: figures can be worked out before anybody has rules to check them.
  */
-export function createAssessorBy(rules: () => RuleBook): Assessor {
-  const chain = createChainBy(rules);
+export function createAssessorBy(book: () => Book): Assessor {
+  const chain = createChainBy(book);
   const parts = new Parts();
   return bundle => {
     const { plan } = bundle;
@@ -97,30 +100,30 @@ export function createAssessorBy(rules: () => RuleBook): Assessor {
  * The chain of stations with its memory; also keeps what each station read, so that fixes can be asked for. `worked` is
  * told of every part and rule that is worked out.
  */
-export function createChainBy(
-  book: () => RuleBook,
-  worked?: (part: string) => void,
-): (bundle: Bundle) => Chain {
+export function createChainBy(book: () => Book, worked?: (part: string) => void): (bundle: Bundle) => Chain {
   const partsOf = (): Record<StationName, Parts> =>
     memories(name => new Parts(worked && (key => worked(`${name}: ${key}`))));
   const [computed, checked] = [partsOf(), partsOf()];
   const shared = new Parts();
 
-  const visit = <Reads extends object, Result extends object>(
-    station: Station<Reads, Result>,
-    reads: Reads,
-  ): Visit => {
-    const rules = book()[station.name];
-    return shared.madeOf(station.name, { ...reads, 'the rules in force': rules }, () => {
-      const own = station.compute(reads, computed[station.name]);
-      const input: Seen<Reads, Result> = { ...reads, own };
+  const visit = <Name extends StationName>(name: Name, readsOf: () => ReadsOf<Name>): Visit => {
+    const { stations, rules: all } = book();
+    const station: Station<ReadsOf<Name>, Results[Name]> | undefined = stations[name];
+    if (!station) return NOT_HERE;
+    const [reads, rules] = [readsOf(), all[name]];
+    return shared.madeOf(name, { ...reads, 'the rules in force': rules }, () => {
+      const own = station.compute(reads, computed[name]);
+      const input: Seen<ReadsOf<Name>, Results[Name]> = { ...reads, own };
       return resultOf<Visit>({
-        station: () => station as unknown as Station<never, never>,
         rules: () => rules,
         input: () => input,
         own: () => own,
         snags: () =>
-          snagsOf(rules as unknown as readonly Rule<Seen<Reads, Result>>[], input, checked[station.name]),
+          snagsOf(
+            rules as unknown as readonly Rule<Seen<ReadsOf<Name>, Results[Name]>>[],
+            input,
+            checked[name],
+          ),
       });
     });
   };
@@ -138,19 +141,11 @@ export function createChainBy(
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
     const reads = readsBy(bundle, rules, { equipment, besideMixer, modems }, () => results);
-    const visits: Record<StationName, Visit> = resultOf<Record<StationName, Visit>>({
-      brief: () => visit(brief, reads.brief()),
-      ground: () => visit(ground, reads.ground()),
-      shots: () => visit(shots, reads.shots()),
-      signal: () => visit(signal, reads.signal()),
-      stream: () => visit(stream, reads.stream()),
-      runs: () => visit(runs, reads.runs()),
-      power: () => visit(power, reads.power()),
-      racks: () => visit(racks, reads.racks()),
-      pack: () => visit(pack, reads.pack()),
-      hands: () => visit(hands, reads.hands()),
-      day: () => visit(day, reads.day()),
-    });
+    const visits = resultOf<Record<StationName, Visit>>(
+      Object.fromEntries(
+        STATIONS.map(name => [name, () => visit(name, reads[name] as () => ReadsOf<typeof name>)]),
+      ) as unknown as { [Name in StationName]: () => Visit },
+    );
     const results: Results = resultOf<Results>(resultsBy(name => visits[name].own));
     return resultOf<Chain>({
       rules: () => rules,

@@ -2,7 +2,7 @@
 import type { Assessment } from './assess.js';
 import type { Bundle, Venue } from './documents/index.js';
 import { partsOf, type Part } from './drafting/index.js';
-import { inOrder, showText, type Figure, type StationName } from './foundations/index.js';
+import { figureAt, inOrder, showText, type Figure, type StationName } from './foundations/index.js';
 import { allFigures } from './report.js';
 import { readingOf } from './review.js';
 import { namesOf } from './stations/shots/words.js';
@@ -120,4 +120,18 @@ function namesById(
     ...Object.entries(runs.runs).map(([id, { label }]): [string, string] => [id, label]),
     ...Object.values(hands.roles).map(({ key, label }): [string, string] => [key, label]),
   ]);
+}
+
+/**
+ * What people call something that is not as it was when a station was buckled: `C2 NORTH: Gain`. A snag, and a figure
+ * of something that is gone, are called what they are.
+ */
+export function differenceWords(path: string, plan: Bundle['plan'], assessment: Assessment): string {
+  if (path.includes(':')) return 'a snag';
+  const figure = figureAt(assessment, path);
+  const names = namesById(plan, assessment);
+  const ids = figure ? idsIn(figure.of.key, path) : path.split('.').filter(part => names.has(part));
+  const whose = ids.map(id => names.get(id) ?? 'something that is gone').join(', ');
+  const label = figure?.of.label ?? 'what was worked out of it then';
+  return whose ? `${whose}: ${label}` : label;
 }

@@ -25,8 +25,15 @@ export function applyFix(bundle: Bundle, fix: Pick<Fix, 'changes'>): Bundle {
  * there that was not there before; what else comes with it is told. Those that take away what a person made or wants
  * come last. Empty for an unknown snag, or one that no edit cures.
  */
-export function fixesFor(snagId: string, bundle: Bundle): OfferedFix[] {
+export const fixesFor = (snagId: string, bundle: Bundle): OfferedFix[] => createFixer()(snagId, bundle);
+
+/** `fixesFor` for one snag after another: what one try worked out, the next ones use. */
+export function createFixer(): (snagId: string, bundle: Bundle) => OfferedFix[] {
   const chain = createChain();
+  return (snagId, bundle) => offersOf(snagId, bundle, chain);
+}
+
+function offersOf(snagId: string, bundle: Bundle, chain: ReturnType<typeof createChain>): OfferedFix[] {
   const { snags, visits } = chain(bundle);
   const snag = snags.find(each => each.id === snagId);
   const visit = snag && visits[snag.station];

@@ -5,12 +5,21 @@ export {
   type Assessment,
   type Assessor,
   type Results,
+  type Book,
   type RuleBook,
+  type StationBook,
 } from './assessing.js';
 export { bundleOf, type BundleSnapshot } from './bundle-of.js';
 export { editPlan, inKinds, inPlan, inVenue } from './edits.js';
-export { figuresToFind, findCalled, partsToFind, thingsToFind, type Findable } from './finder.js';
-export { applyFix, fixesFor } from './fixes.js';
+export {
+  differenceWords,
+  figuresToFind,
+  findCalled,
+  partsToFind,
+  thingsToFind,
+  type Findable,
+} from './finder.js';
+export { applyFix, createFixer, fixesFor } from './fixes.js';
 export { allFigures, reportOf, type Report } from './report.js';
 export {
   acceptPatch,
@@ -39,7 +48,7 @@ export { pinnedAt, pinsPatch, wayPatch } from './stations/runs/pins.js';
 export { reachIsGood } from './stations/runs/reach.js';
 export { runProfile, type RunProfile } from './run-profile/index.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
-export { freeItem, movesAbout, WORKED_WORDS } from './stations/equipment.js';
+export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
 export type {
   CameraResult,
   LampResult,
@@ -48,6 +57,7 @@ export type {
   WindowResult,
 } from './stations/shots/index.js';
 export { addDevicePatch, goneWith, takeOutPatch } from './stations/device-edits.js';
+export { gearOffers, type GearOffer } from './stations/gear-offers.js';
 export { carriersFor, isCarried, notOnPlan, standOf, standPatch, standsFor } from './stations/stands.js';
 export { SHOT_SETS, shotSetPatch } from './stations/shots/shot-sets.js';
 export { connect } from './stations/signal/connect.js';
@@ -78,16 +88,27 @@ export { aboutEvent } from './sheets/about.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { cutList } from './sheets/cut-list.js';
 export { layList } from './sheets/lay-list.js';
+export { checkList } from './sheets/check-list.js';
 export { packList } from './sheets/pack-list.js';
+export { powerList } from './sheets/power-list.js';
+export { rolesSheet } from './sheets/roles.js';
+export { runningOrderSheet } from './sheets/running-order.js';
+export { PHASE_WORDS } from './stations/brief/phase-words.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export type { Column, Sheet } from './sheets/sheet.js';
+export { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
 export * from './assemblies/index.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';
-export * from './kind-drafts/index.js';
 export * from './labels/index.js';
 export * from './moving/index.js';
 export * from './plan-picture/index.js';
+export { EARLY_STATIONS } from './early-stations.js';
+export { addItemPatch, addItemsPatch } from './running-order-edits.js';
+export { readRunningOrder, type ReadItem, type ReadLine } from './running-order-text.js';
+export { groupSnags, joinedByCause, type SnagGroup } from './snag-groups.js';
+export { holdsWords } from './likeness/index.js';
+export { alikeRuns, likeOf, type AlikeRun } from './kind-drafts/alike.js';
 export * from './schematic/index.js';
 export * from './survey/index.js';
 export { sectionOf, type InSection, type Section, type SectionPart } from './section/section.js';

@@ -1,6 +1,6 @@
 /** What each station reads: the arrows between documents and stations, each followed in one hop. */
 import type { Bundle, Rules } from './documents/index.js';
-import type { Point } from './foundations/index.js';
+import type { Point, StationName } from './foundations/index.js';
 import type { BriefResult } from './stations/brief/index.js';
 import type { DayResult } from './stations/day/index.js';
 import type { GroundResult } from './stations/ground/index.js';
@@ -141,3 +141,6 @@ export function readsBy(
     }),
   };
 }
+
+/** What one station reads. */
+export type ReadsOf<Name extends StationName> = ReturnType<ReturnType<typeof readsBy>[Name]>;

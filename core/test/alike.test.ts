@@ -1,7 +1,8 @@
 /** Runs of ports that forms fold: six or more that count up and are alike besides. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { alikeRuns, draftOf, likeOf } from '../src/kind-drafts/index.js';
+import { alikeRuns, likeOf } from '../src/kind-drafts/alike.js';
+import { draftOf } from '../src/kind-drafts/index.js';
 import { libraryKinds } from '../src/library/index.js';
 
 const row = (name: string, from: number, to: number, like = 'x') =>
@@ -54,7 +55,7 @@ describe('a run of ports', () => {
     const runs = (kind: string) => {
       const of = libraryKinds[kind];
       if (!of) throw new Error(kind);
-      return alikeRuns(draftOf(of).ports.map(port => ({ label: port.label, like: likeOf(port) }))).map(
+      return alikeRuns(draftOf(of).ports.map(port => ({ label: port.label ?? '', like: likeOf(port) }))).map(
         ({ count }) => count,
       );
     };

@@ -1,7 +1,7 @@
 /** What is true of every declared figure: its place, its words, its dimension, and the snag at its limits. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { createChain } from '../src/assess.js';
+import { BOOK, createChain } from '../src/assess.js';
 import {
   declare,
   DEFINITION,
@@ -28,7 +28,7 @@ const declared = visitsOf.flatMap(visits =>
   ),
 );
 const declarations = STATIONS.flatMap(name =>
-  (visitsOf[0]?.[name].station.figures ?? []).map(of => ({ station: name, of: of })),
+  (BOOK.stations[name]?.figures ?? []).map(of => ({ station: name, of: of })),
 );
 
 describe('a declared figure', () => {

@@ -5,7 +5,7 @@
 import { describe, expect, it } from 'vitest';
 import { createAssessor, type Assessment } from '../src/assess.js';
 import type { Bundle } from '../src/documents/index.js';
-import { applyFix, fixesFor } from '../src/fixes.js';
+import { applyFix, createFixer } from '../src/fixes.js';
 import { figureAt, isFigure, type OfferedFix, type Snag } from '../src/foundations/index.js';
 import { BUNDLES } from './bundles.js';
 import { EVENTS } from './events.js';
@@ -46,6 +46,7 @@ const stopsOf = (snags: readonly Snag[]): string[] =>
 describe('what is offered in', () => {
   it.each(CASES)('%s cures, does no harm, and is what it was', async (name, bundle) => {
     const assessed = createAssessor();
+    const fixesFor = createFixer();
     const assessment = assessed(bundle);
     const stops = stopsOf(assessment.snags);
     const text = assessment.snags.flatMap(snag => {

@@ -93,6 +93,7 @@ export const LIMITS: readonly Limit[] = [
   limit('stream.recordings.*.fits', 'stop', 'is', false, 'a disk that is full ends the recording'),
   limit('runs.runs.*.excess', 'note', 'above', 10, 'a heap of cable to hide'),
   limit('runs.beside.*.mains', 'risk', 'above', 1, 'sound may cross mains, and lie beside it for a metre'),
+  limit('runs.amongSeats.*.metres', 'note', 'above', 1, 'less is the corner of a row'),
   limit('runs.passages.*.wideEnough', 'stop', 'is', false, 'too little room for a wheelchair'),
   limit('hands.roles.*.filled', 'risk', 'is', false, 'a role without a person'),
   limit('hands.shared.*.apart', 'risk', 'above', 2.5, 'a few steps from one camera to the next'),

@@ -91,9 +91,9 @@ describe('a long sheet', () => {
       { label: 'What', width: 30 },
     ],
     sections: [
-      { heading: 'First', rows: Array.from({ length: rows }, (_, i) => row(i)) },
-      { heading: 'Empty', rows: [] },
-      { heading: 'Last', rows: [row(0)] },
+      { heading: 'First', rows: Array.from({ length: rows }, (_, i) => row(i)), numbers: [] },
+      { heading: 'Empty', rows: [], numbers: [] },
+      { heading: 'Last', rows: [row(0)], numbers: [] },
     ],
     notes: ['A note.'],
   });

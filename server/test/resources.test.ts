@@ -1,4 +1,4 @@
-import { venueFrom } from '@idle-satchel/core';
+import { contains, venueFrom } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import { readBundleFile, writeBundleFile, type Plan, type Venue } from '@idle-satchel/core/documents';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -164,6 +164,19 @@ describe('starter kits', () => {
     expect([switcher1?.item, camwide01?.item]).toEqual(['itemswc01', 'itemcam01']);
   });
 
+  it('begin at one of our own venues, with everything inside its walls', async () => {
+    const asked = { ...begin, label: 'At the grange', kit: 'kitcompact', venue: 'venuegrange1' };
+    const response = await setup.api.post('/api/v1/events').send(asked);
+    const { id } = response.body as { id: string };
+    type Held = { documents: { plan: { body: Plan }; venue: { id: string; body: Venue } } };
+    const { documents } = await get<Held>(`/events/${id}/bundle`);
+    expect(documents.venue.id).toBe(asked.venue);
+    const devices = Object.values(documents.plan.body.devices ?? {});
+    const places = devices.flatMap(({ place }) => (place?.at ? [place.at] : []));
+    expect(places.length).toBeGreaterThan(2);
+    for (const at of places) expect(contains(documents.venue.body.outline, at)).toBe(true);
+  });
+
   it('that do not exist, and venues that do not, are told by their field', async () => {
     const wrong = await setup.api.post('/api/v1/events').send({ ...begin, label: 'X', kit: 'kitnothing' });
     expect(wrong.status).toBe(422);
@@ -234,7 +247,8 @@ describe('a surveyed venue', () => {
     aisle: 1.4,
     circuits: [16],
     sockets: [{ wall: 'north', circuit: 1 }],
-    marks: ['Speaker'],
+    doors: [],
+    marks: [{ label: 'Speaker' }],
   });
 
   it('is kept, listed with its guesses, and can be planned in', async () => {

@@ -20,6 +20,27 @@ describe('sheets', () => {
   });
 });
 
+describe('lists of the day', () => {
+  it.each([
+    ['running-order', /^\uFEFFGroup,Done,Begins,Ends,Min,What,Where,Cameras,Layouts\r\nRig,☐,/],
+    ['power-list', /\r\nCircuits,/],
+    ['roles', /\r\nCall Fri 16:40,[^\r]*,Wilf Okonjo,/],
+    ['check-list', /\r\nPack out,☐,/],
+  ])('%s comes as PDF, and as a table whose numbers are numbers', async (name, holds) => {
+    const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/${name}.pdf`).buffer();
+    expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+    const csv = await setup.api.get(`/api/v1/events/${FRIDAY}/${name}.csv`);
+    expect(csv.text).toMatch(holds);
+  });
+
+  it('have lengths as plain numbers with their unit in the heading', async () => {
+    const { text } = await setup.api.get(`/api/v1/events/${FRIDAY}/lay-list.csv`);
+    const [heading = '', first = ''] = text.split('\r\n');
+    const at = heading.replace('"Needed, m"', 'Needed').split(',').indexOf('Needed');
+    expect(Number(first.split(',')[at])).toBeGreaterThan(1);
+  });
+});
+
 describe('sheets of Signal', () => {
   it('come as drawings and lists, the schematic over as many pages as it takes', async () => {
     const svg = await setup.api.get(`/api/v1/events/${FRIDAY}/schematic.svg`);
@@ -52,7 +73,7 @@ describe('labels and lay lists', () => {
     expect(wrong.text).toContain('must be flag or wrap');
     const list = await setup.api.get(`/api/v1/events/${FRIDAY}/lay-list.csv`);
     expect(list.text).toMatch(
-      /^\uFEFFGroup,Done,No\.,From,To,Tape,Needed,On the way,Min\r\nPerson 1 · \d+ min,☐,R/,
+      /^\uFEFFGroup,Done,No\.,From,To,Tape,"Needed, m",On the way,Min\r\nPerson 1 · \d+ min,☐,R/,
     );
   });
 });

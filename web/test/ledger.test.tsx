@@ -182,7 +182,7 @@ describe('a sheet on the screen', () => {
   });
 
   it('leaves out a section without rows', () => {
-    const empty = { ...sheet(), sections: [{ heading: 'Nothing here', rows: [] }] };
+    const empty = { ...sheet(), sections: [{ heading: 'Nothing here', rows: [], numbers: [] }] };
     draw(<SheetTable sheet={empty} name="cut-list" />);
     expect(screen.queryByText('Nothing here')).toBeNull();
   });

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { drawnFrom, emptyDraft, type Draft } from '../src/doors/survey/draft.js';
 
 const typed = (part: Partial<Draft>, system: 'metric' | 'imperial' = 'metric') =>
-  drawnFrom({ ...emptyDraft(system), ...part }, system);
+  drawnFrom({ ...emptyDraft(system, 'Europe/London'), ...part }, system);
 
 describe('a survey as typed', () => {
   it('takes metres with point or comma, feet and inches, and leaves what is empty unmeasured', () => {
@@ -34,7 +34,7 @@ describe('a survey as typed', () => {
 
   it('reads marks between commas and breakers between anything', () => {
     const { survey } = typed({ marks: ' Lectern, Choir ;Soloist,, ', breakers: '16, 20;32' });
-    expect(survey.marks).toEqual(['Lectern', 'Choir', 'Soloist']);
+    expect(survey.marks).toEqual([{ label: 'Lectern' }, { label: 'Choir' }, { label: 'Soloist' }]);
     expect(survey.circuits).toEqual([16, 20, 32]);
   });
 

@@ -9,6 +9,7 @@ export class VenueLine extends Revised {
   @TextOrNull(200) address!: string | null;
   @Num(0, 1000) volts!: number;
   @Num(0, 1000) hertz!: number;
+  @TextOrNull(60) zone!: string | null;
   @Int(0, MOST) marks!: number;
   @Int(0, MOST) sockets!: number;
   @Int(0, MOST) uploads!: number;

@@ -64,6 +64,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
     name: 'Cedar Hollow Community Chapel',
     volts: 120,
     hertz: 60,
+    zone: 'America/New_York',
     outline: [feet(0, 0), feet(48, 0), feet(48, 30), feet(0, 30)],
     dimensions: {
       halllength: { order: '001h', label: 'Length', axis: 'x', from: 0, to: feet(48, 0)[0] },
@@ -147,7 +148,16 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       },
     },
     marks: {
-      markpulpi: { order: '001h', label: 'Pulpit', at: feet(43, 15), height: 1.6, facing: 180, light: 180 },
+      markpulpi: {
+        order: '001h',
+        label: 'Pulpit',
+        at: feet(43, 15),
+        height: 1.6,
+        facing: 180,
+        light: 180,
+        people: 1,
+        posture: 'standing',
+      },
       markpiano: {
         order: '002h',
         label: 'Piano',
@@ -155,6 +165,8 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
         height: feet(4, 0)[0],
         facing: 200,
         light: 120,
+        people: 1,
+        posture: 'seated',
       },
     },
     circuits: {

@@ -22,6 +22,7 @@ export const millrace: Venue = {
   name: 'Millrace bandstand',
   volts: 230,
   hertz: 50,
+  zone: 'Europe/London',
   facts: {
     people: 400,
     access: 'vans to the east gate until 13:00, then on foot',
@@ -49,7 +50,16 @@ export const millrace: Venue = {
   },
   stairs: { bandsteps: { label: 'steps', outline: box(26.2, 18, 1.6, 1.2), head: 'bandstand', clear: 1.4 } },
   marks: {
-    markspeak: { order: '001h', label: 'Speaker', at: [24.6, 14], height: 1.6, facing: 180, light: 9000 },
+    markspeak: {
+      order: '001h',
+      label: 'Speaker',
+      at: [24.6, 14],
+      height: 1.6,
+      facing: 180,
+      light: 9000,
+      people: 1,
+      posture: 'standing',
+    },
     markband1: {
       order: '002h',
       label: 'Band',

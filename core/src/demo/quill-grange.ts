@@ -7,6 +7,7 @@ export const quillGrange: Venue = {
   name: 'Quill Grange hall',
   volts: 230,
   hertz: 50,
+  zone: 'Europe/London',
   facts: {
     ceiling: 2.9,
     people: 120,
@@ -98,7 +99,16 @@ export const quillGrange: Venue = {
     },
   },
   marks: {
-    markleade: { order: '001h', label: 'Leader', at: [13.2, 5], height: 1.6, facing: 180, light: 310 },
+    markleade: {
+      order: '001h',
+      label: 'Leader',
+      at: [13.2, 5],
+      height: 1.6,
+      facing: 180,
+      light: 310,
+      people: 1,
+      posture: 'standing',
+    },
     marktable: {
       order: '002h',
       label: 'Tables',
@@ -116,8 +126,19 @@ export const quillGrange: Venue = {
       facing: 170,
       light: 240,
       width: 3,
+      people: 4,
+      posture: 'seated',
     },
-    marklecte: { order: '004h', label: 'Lectern', at: [13, 8], height: 1.6, facing: 190, light: 220 },
+    marklecte: {
+      order: '004h',
+      label: 'Lectern',
+      at: [13, 8],
+      height: 1.6,
+      facing: 190,
+      light: 220,
+      people: 1,
+      posture: 'standing',
+    },
   },
   circuits: {
     circring1: {

@@ -3,16 +3,35 @@
  * Leaf rules are class-validator constraints; nesting (`One`, `Many`, `MapOf`) is kept in a registry so that
  * faults carry JSON paths and unknown fields are refused at every depth.
  */
-import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
+import { ValidateBy, ValidateIf } from 'class-validator';
 import { refusalBeyond, type JsonSize } from '../foundations/json-size.js';
 import { ID_PATTERN, isId } from '../foundations/order.js';
 import type { Json } from '../foundations/patch.js';
+import type { Unit } from '../foundations/units.js';
 
 export type DocumentClass<T extends object = object> = new () => T;
 export type Nesting = 'one' | 'many' | 'map';
 
+/** What a form calls a field, and how people read it. */
+export interface FieldWords {
+  readonly label: string;
+  readonly unit: Unit;
+  /** What it means, where the label does not say it. */
+  readonly help?: string;
+  /** Whether it is usual for such a record, so that a form asks for it; absent: always. */
+  readonly when?: (record: object) => boolean;
+}
+
 export interface Field {
   readonly name: string;
+  readonly words?: FieldWords;
+  /** The constraint of a leaf, with its parameters, and whether a value meets it. */
+  readonly rule?: {
+    readonly name: string;
+    readonly parameters: readonly unknown[];
+    readonly holds: (value: unknown) => boolean;
+  };
+  readonly optional?: boolean;
   readonly nested?: { readonly kind: Nesting; readonly of: () => DocumentClass; readonly max: number };
 }
 
@@ -46,27 +65,40 @@ function constraint<P extends readonly unknown[]>(
 ): (...parameters: P) => PropertyDecorator {
   schemaOfConstraint.set(of.name, parameters => of.schema(...(parameters as unknown as P)));
   return (...parameters) => {
-    const options: ValidationOptions = {};
-    const check = ValidateBy(
-      {
-        name: of.name,
-        constraints: [...parameters],
-        validator: {
-          validate: value => of.test(value, ...parameters),
-          defaultMessage: () => of.says(...parameters),
-        },
+    const holds = (value: unknown): boolean => of.test(value, ...parameters);
+    const check = ValidateBy({
+      name: of.name,
+      constraints: [...parameters],
+      validator: {
+        validate: holds,
+        defaultMessage: () => of.says(...parameters),
       },
-      options,
-    );
+    });
     return (target, key) => {
-      declareField(target, { name: String(key) });
+      declareField(target, { name: String(key), rule: { name: of.name, parameters, holds } });
       check(target, String(key));
     };
   };
 }
 
 /** The field may be absent; null is refused, since absent means that the key is absent. */
-export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+export const Optional = (): PropertyDecorator => {
+  const absent = ValidateIf((_, value) => value !== undefined);
+  return (target, key) => {
+    declareField(target, { name: String(key), optional: true });
+    absent(target, String(key));
+  };
+};
+
+/** What a form calls the field. `when` is given the record that the field is of. */
+export const Said =
+  <T extends object>(
+    label: string,
+    unit: Unit = '',
+    more: { readonly help?: string; readonly when?: (record: Partial<T>) => boolean } = {},
+  ): PropertyDecorator =>
+  (target, key) =>
+    declareField(target, { name: String(key), words: { label, unit, ...(more as object) } });
 
 /** Neither NUL nor half of a surrogate pair, neither of which Postgres can keep. */
 const CLEAN = '^[^\\u0000\\ud800-\\udfff]*$';

@@ -1,6 +1,7 @@
 export * from './assembly.js';
 export * from './bundle.js';
 export type { DocumentClass, JsonSchema } from './decorators.js';
+export * from './kind-parts.js';
 export * from './kinds.js';
 export * from './people-and-things.js';
 export * from './device.js';

@@ -114,7 +114,7 @@ export class Waypoint {
 export class Way {
   /** Places it is led through, from its first end on. */
   @Optional() @Many(() => Waypoint, 12) pins?: Waypoint[];
-  /** Aisles and doors that it keeps away from. */
+  /** Aisles, doors and blocks of seats that it keeps away from. */
   @Optional() @Refs(50) avoid?: string[];
   /** It may hang from points in the ceiling. */
   @Optional() @Flag() ceiling?: boolean;

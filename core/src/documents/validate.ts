@@ -54,6 +54,25 @@ function recordFaults(type: DocumentClass, value: unknown, path: (string | numbe
   for (const key of Object.keys(value)) {
     if (!fields.has(key)) faults.push({ path: pointerOf(...path, key), reason: 'is not a known field' });
   }
+  if (![...fields.values()].every(field => holds(field, value[field.name]))) {
+    leafFaults(type, value, path, faults);
+  }
+  for (const field of fields.values()) {
+    if (field.nested) nestedFaults(field, value[field.name], [...path, field.name], faults);
+  }
+}
+
+/** Whether a field of a record, by itself, is as its class wants it. Most are: only then is nothing to be said. */
+const holds = ({ optional, rule }: Field, value: unknown): boolean =>
+  value === undefined ? optional === true : (rule?.holds(value) ?? true);
+
+/** What is wrong with the fields of a record themselves, in the words of their constraints. */
+function leafFaults(
+  type: DocumentClass,
+  value: Record<string, unknown>,
+  path: (string | number)[],
+  faults: Fault[],
+): void {
   const instance = Object.assign(Object.create(type.prototype as object) as object, value);
   for (const error of validateSync(instance, { forbidUnknownValues: false })) {
     if (error.value === undefined) {
@@ -63,9 +82,6 @@ function recordFaults(type: DocumentClass, value: unknown, path: (string | numbe
     for (const reason of Object.values(error.constraints ?? {})) {
       faults.push({ path: pointerOf(...path, error.property), reason });
     }
-  }
-  for (const field of fields.values()) {
-    if (field.nested) nestedFaults(field, value[field.name], [...path, field.name], faults);
   }
 }
 
@@ -89,10 +105,16 @@ function nestedFaults(field: Field, value: unknown, path: (string | number)[], f
   }
 }
 
-/** Own and inherited fields of a document class. */
-export function allFields(type: DocumentClass): Map<string, Field> {
+const known = new Map<DocumentClass, ReadonlyMap<string, Field>>();
+
+/** Own and inherited fields of a document class; classes are whole before anything is validated. */
+export function allFields(type: DocumentClass): ReadonlyMap<string, Field> {
+  const before = known.get(type);
+  if (before) return before;
   const parent: unknown = Object.getPrototypeOf(type);
   const inherited =
     typeof parent === 'function' && parent.prototype !== undefined ? allFields(parent as DocumentClass) : [];
-  return new Map([...inherited, ...fieldsOf(type)]);
+  const fields = new Map([...inherited, ...fieldsOf(type)]);
+  known.set(type, fields);
+  return fields;
 }

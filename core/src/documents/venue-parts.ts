@@ -97,6 +97,8 @@ export class Area extends Placed {
   @Optional() @Num(0, 50) underside?: number;
   /** Distance between seat rows, m. */
   @Optional() @Num(0.5, 3) rowSpacing?: number;
+  /** Direction that those who sit here face, degrees; absent = east or west. */
+  @Optional() @Num(-360, 360) facing?: number;
   /** Height of heads in this block above its floor, where the house rule does not fit. */
   @Optional() @Num(0.5, 2) seatedHead?: number;
   @Optional() @Num(1, 2.5) standingHead?: number;
@@ -130,6 +132,9 @@ export class Door extends Placed {
   @Optional() @OneOf(['left', 'right']) opens?: 'left' | 'right';
 }
 
+export const POSTURES = ['standing', 'seated'] as const;
+export type Posture = (typeof POSTURES)[number];
+
 /** A place where people speak, play or kneel. Height is that of the face above the floor there. */
 export class Mark extends PlacedInOrder {
   @At() at!: Point;
@@ -141,6 +146,9 @@ export class Mark extends PlacedInOrder {
   @Optional() @Num(0, 150000) light?: number;
   /** Extent across, m, for a group. */
   @Optional() @Num(0.2, 50) width?: number;
+  /** How many stand or sit there; absent = nobody has said. */
+  @Optional() @Int(1, 300) people?: number;
+  @Optional() @OneOf(POSTURES) posture?: Posture;
 }
 
 /** Something else that hangs on a circuit during the event. */

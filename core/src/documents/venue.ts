@@ -35,6 +35,8 @@ export class Venue {
   @Optional() @Flag() archived?: boolean;
   @Num(90, 260) volts!: number;
   @OneOf([50, 60]) hertz!: 50 | 60;
+  /** IANA time zone that its clocks keep; events begin with it. */
+  @Optional() @Text(60, 1) zone?: string;
   @Optional() @One(() => Facts) facts?: Facts;
   @Optional() @One(() => Tracing) tracing?: Tracing;
   /** The walls as one closed outline. */

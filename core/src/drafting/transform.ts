@@ -79,10 +79,14 @@ function squareTurn(degrees: number): number | undefined {
   return Math.abs(turn) < 1e-3 ? undefined : turn;
 }
 
+/** A direction that rows of seats face, unless it is what they face unsaid: east or west. */
+const offEast = (degrees: number): number | undefined => (degrees % 180 === 0 ? undefined : degrees);
+
 /** The record's fields, other than its points, that a motion changes; undefined = taken out. */
 function turnedFields({ map, record }: Part, motion: Motion): Record<string, Json | undefined> {
   const fields: Record<string, Json | undefined> = {};
   if (typeof record.facing === 'number') fields.facing = motion.direction(record.facing);
+  else if (record.rowSpacing !== undefined) fields.facing = offEast(motion.direction(0));
   if (map === 'pillars' && record.round !== true) {
     fields.turn = squareTurn(motion.direction(Number(record.turn ?? 0)));
   }

@@ -1,5 +1,5 @@
 /** Taking a drawing over into a venue: each layer becomes what people said it is. */
-import { added, isRectangle, OUTLINE, partsOf, type FreshName } from '../drafting/index.js';
+import { added, OUTLINE, partsOf, type FreshName } from '../drafting/index.js';
 import type { Venue } from '../documents/index.js';
 import {
   applyPatch,
@@ -7,6 +7,7 @@ import {
   boxMiddle,
   contains,
   distance,
+  isRectangle,
   type Json,
   type Operation,
   type Point,

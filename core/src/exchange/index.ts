@@ -6,6 +6,6 @@ export { inkOf, namesOnPaper, type Ink, type WrittenName } from './ink.js';
 export { guessTarget, layerOf, TARGETS, type Target } from './layers.js';
 export { toDrawing } from './to-drawing.js';
 export { lookOf, type Look } from './look.js';
-export { stockFrom, type StockFault, type StockList } from './stock-list.js';
+export { cellWritten, stockFrom, type StockFault, type StockList } from './stock-list.js';
 export { paperOf, svgOf } from './svg.js';
 export { MOST_PIXELS, pictureHeader, withoutTales, type PictureHeader } from './picture-header.js';

@@ -1,12 +1,15 @@
 /** Stock lists: rows of a table as items of the shelf, and for each row that cannot be read why. */
 import type { Item, Kind } from '../documents/index.js';
-import { compareText, inOrder, type MapOf } from '../foundations/index.js';
+import { inOrder, type MapOf } from '../foundations/index.js';
+import { likest } from '../likeness/index.js';
 
 export interface StockFault {
   /** Line of the table, the heading being the first. */
   readonly line: number;
   readonly column: string;
   readonly reason: string;
+  /** What may be put in its place, the likest first. */
+  readonly suggestions: readonly string[];
 }
 
 export interface StockList {
@@ -81,7 +84,7 @@ export function stockFrom(
   const missing = (['tape', 'kind'] as const).filter(field => !columns.has(field));
   if (missing.length > 0) {
     const reason = 'the first line must name the columns, at least “tape” and “kind”';
-    return { items: [], faults: missing.map(column => ({ line: 1, column, reason })) };
+    return { items: [], faults: missing.map(column => ({ line: 1, column, reason, suggestions: [] })) };
   }
   const byName = new Map(
     inOrder(kinds).flatMap(([id, { label }]) => [[label.toLowerCase(), id] as const, [id, id] as const]),
@@ -94,11 +97,12 @@ export function stockFrom(
     const line = i + 2;
     const cell = (field: Field): string => (row[columns.get(field) ?? -1] ?? '').trim();
     const before = faults.length;
-    const fault = (column: Field, reason: string): void => void faults.push({ line, column, reason });
+    const fault = (column: Field, reason: string, suggestions: readonly string[] = []): void =>
+      void faults.push({ line, column, reason, suggestions });
     const tape = cell('tape');
     if (tape === '') fault('tape', 'is empty: give it the code on its tape');
     const kind = byName.get(cell('kind').toLowerCase());
-    if (kind === undefined) fault('kind', unknownKind(cell('kind'), kinds));
+    if (kind === undefined) fault('kind', ...unknownKind(cell('kind'), kinds));
     const written = cell('pieces');
     const pieces = written === '' ? 1 : Number(written);
     if (!Number.isInteger(pieces) || pieces < 1 || pieces > MOST_PIECES)
@@ -131,18 +135,23 @@ export function stockFrom(
   return { items, faults };
 }
 
-/** Names the kind that shares most words with what was written. */
-function unknownKind(written: string, kinds: MapOf<Kind>): string {
-  if (written === '') return 'is empty: say what it is';
-  const words = new Set(written.toLowerCase().split(/[^a-z0-9]+/));
-  const shared = ({ label }: Kind): number =>
-    label
-      .toLowerCase()
-      .split(/[^a-z0-9]+/)
-      .filter(word => words.has(word)).length;
-  const [best] = inOrder(kinds)
-    .map(([, kind]) => kind)
-    .sort((a, b) => shared(b) - shared(a) || compareText(a.label, b.label));
-  const hint = best && shared(best) > 0 ? `; the nearest is “${best.label}”` : '';
-  return `no kind is called “${written}”${hint}`;
+const SUGGESTED = 3;
+
+/** Why a kind is not known, and those that are most like what was written. */
+function unknownKind(written: string, kinds: MapOf<Kind>): [reason: string, suggestions: readonly string[]] {
+  if (written === '') return ['is empty: say what it is', []];
+  const names = inOrder(kinds).map(([, { label }]) => label);
+  return [`no kind is called “${written}”`, likest(written, names, SUGGESTED)];
+}
+
+/**
+ * A table with what stands in one column of a line written anew; the heading is line 1.
+ */
+export function cellWritten(
+  rows: readonly (readonly string[])[],
+  { line, column }: Pick<StockFault, 'line' | 'column'>,
+  value: string,
+): string[][] {
+  const at = (rows[0] ?? []).findIndex(name => NAMES[name.trim().toLowerCase()] === column);
+  return rows.map((row, i) => (i === line - 1 ? row.map((cell, k) => (k === at ? value : cell)) : [...row]));
 }

@@ -30,6 +30,19 @@ export function angleBetween(a: number, b: number): number {
 export const sidesOf = (polygon: Polygon): [Point, Point][] =>
   polygon.map((point, i) => [point, polygon[(i + 1) % polygon.length] as Point]);
 
+/** A cosine below this is a right angle. */
+const SQUARE = 1e-3;
+
+/** Four corners, all of them right angles. */
+export function isRectangle(points: Polygon): boolean {
+  if (points.length !== 4) return false;
+  const sides = sidesOf(points).map(([a, b]): Point => [b[0] - a[0], b[1] - a[1]]);
+  return sides.every(([x, y], i) => {
+    const [nx, ny] = sides[(i + 1) % 4] ?? [0, 0];
+    return Math.abs(x * nx + y * ny) <= SQUARE * Math.hypot(x, y) * Math.hypot(nx, ny);
+  });
+}
+
 /** Even-odd rule; points on the border may count either way. */
 export function contains(polygon: Polygon, [x, y]: Point): boolean {
   let inside = false;

@@ -120,6 +120,28 @@ export function showText(value: Value, unit: Unit, reading: Reading): string {
   return shown.unit ? `${shown.text} ${shown.unit}` : shown.text;
 }
 
+const IMPERIAL: Readonly<Partial<Record<Unit, { readonly unit: string; readonly size: number }>>> = {
+  m: { unit: 'ft', size: FOOT },
+  'm²': { unit: 'ft²', size: FOOT ** 2 },
+  kg: { unit: 'lb', size: POUND },
+};
+
+/** A value as a table reckons with it: a plain number in the unit people use, to the thousandth, feet as decimals. */
+export function tableNumber(value: number, unit: Unit, system: UnitSystem): { value: number; unit: string } {
+  const other = system === 'imperial' ? IMPERIAL[unit] : undefined;
+  const own = other ? value / other.size : value;
+  return { value: Math.round(own * 1000) / 1000, unit: other?.unit ?? unit };
+}
+
+/** A value as it stands in a field, to the last digit that was entered: `9.6 mm`; feet and pounds as people read them. */
+export function typedText(value: number, unit: Unit, system: UnitSystem): string {
+  if (system === 'imperial' && (unit === 'm' || unit === 'kg')) {
+    return showText(value, unit, { system, zone: 'UTC' });
+  }
+  if (unit === 'f/') return `f/${value}`;
+  return unit === '' || unit === 'pieces' ? String(value) : `${value} ${unit}`;
+}
+
 /** A length or weight in a sentence, as short as it is exact to the centimetre or 100 g: `1.5 m`, `4′ 11″`. */
 export function inWords(value: number, unit: 'm' | 'kg', system: UnitSystem): string {
   if (system === 'imperial') return showText(value, unit, { system, zone: 'UTC' });

@@ -43,5 +43,5 @@ export const likeOf = ({
   ...port
 }: {
   readonly id?: unknown;
-  readonly label: string;
+  readonly label?: unknown;
 }): string => JSON.stringify(port);

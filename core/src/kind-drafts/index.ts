@@ -1,3 +1,11 @@
-export { EMPTY_CABLE, type CableDraft } from './cable.js';
-export { draftOf, EMPTY_PORT, INSIDE_NUMBERS, kindFrom, type KindDraft, type PortDraft } from './draft.js';
-export { alikeRuns, likeOf, type AlikeRun } from './alike.js';
+export {
+  draftOf,
+  faultsOfDraft,
+  KIND_FORM,
+  kindFrom,
+  PORT_FORM,
+  type KindDraft,
+  type PortDraft,
+} from './draft.js';
+export type { FieldInput, FormField } from './form.js';
+export { summaryOf } from './summary.js';

@@ -33,7 +33,16 @@ export const plainRoom = (volts: number, hertz: 50 | 60): Venue => ({
     },
   },
   marks: {
-    markspeak: { order: '001h', label: 'Lectern', at: [13.2, 3.6], height: 1.6, facing: 180, light: 500 },
+    markspeak: {
+      order: '001h',
+      label: 'Lectern',
+      at: [13.2, 3.6],
+      height: 1.6,
+      facing: 180,
+      light: 500,
+      people: 1,
+      posture: 'standing',
+    },
     markgroup: {
       order: '002h',
       label: 'Group',
@@ -42,6 +51,8 @@ export const plainRoom = (volts: number, hertz: 50 | 60): Venue => ({
       facing: 180,
       light: 450,
       width: 3.2,
+      people: 4,
+      posture: 'seated',
     },
   },
   circuits: {

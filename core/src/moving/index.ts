@@ -1,3 +1,3 @@
 /** Taking a plan to another venue. */
-export { matchVenues, type Match } from './match.js';
-export { movedPlan, type Move } from './move-plan.js';
+export { answersOf, matchVenues, type Match } from './match.js';
+export { movedPlan, planAt, type Move } from './move-plan.js';

@@ -1,7 +1,19 @@
 /** Taking a plan to another venue: what answers to what, and where everything stands there. */
-import type { Area, Device, Guess, Mark, Plan, Venue, VenueChange, VenuePin } from '../documents/index.js';
+import type {
+  Area,
+  Device,
+  Guess,
+  Mark,
+  Plan,
+  Resident,
+  Venue,
+  VenueChange,
+  VenuePin,
+} from '../documents/index.js';
 import {
+  applyPatch,
   boundsOf,
+  boxMiddle,
   contains,
   distance,
   idFrom,
@@ -14,7 +26,7 @@ import {
   type Point,
   type Polygon,
 } from '../foundations/index.js';
-import { usedOf, type Referred } from './match.js';
+import { answersOf, matchVenues, usedOf, type Answers } from './match.js';
 
 export interface Move {
   readonly plan: Plan;
@@ -23,7 +35,7 @@ export interface Move {
   readonly to: Venue;
   readonly pin: VenuePin;
   /** What each thing the plan uses is in the other venue, by map and id; absent = nothing answers to it there. */
-  readonly answers: Readonly<Record<Referred, Readonly<Record<string, string | undefined>>>>;
+  readonly answers: Answers;
 }
 
 /** A device within this distance of a matched mark keeps its place to it, m. */
@@ -33,13 +45,14 @@ const rounded = (metres: number): number => Math.round(metres * 100) / 100 + 0;
 /**
  * The operations on a plan that move it: pinned to the other venue, references changed to what answers to them.
  * Marks that nothing answers to come along as the event's own; leads keep the sockets they had, so that it can be
- * told which are missing. What stands on a desk, a gallery or a stage stands there again; everything else keeps its
+ * told which are missing. House gear that nothing answers to is ours to bring. What stands on a desk, a gallery or a stage stands there again; everything else keeps its
  * place to a mark near it, or its share of the room, and is listed as guessed. Nothing is lost, and one undo takes
  * it all back.
  */
 export function movedPlan({ plan, from, to, pin, answers }: Move): Operation[] {
   const replaced = (path: string, value: Json): Operation => ({ op: 'replace', path, value });
   const patch: Operation[] = [replaced('/venue', { ...pin })];
+  if (to.zone !== undefined && to.zone !== plan.zone) patch.push(replaced('/zone', to.zone));
   const guesses: Omit<Guess, 'order'>[] = [];
   const changes: Record<string, VenueChange> = {};
   const change = (path: string, value: unknown): void => void (changes[idFrom(path)] = { path, value });
@@ -47,7 +60,7 @@ export function movedPlan({ plan, from, to, pin, answers }: Move): Operation[] {
   const share = byShare(from.outline, to.outline);
   const inRoom = (at: Point): Point => nearestInRoom(to, at);
   let order: string | undefined = inOrder(to.marks).at(-1)?.[1].order;
-  for (const id of usedOf(plan).marks) {
+  for (const id of usedOf(plan, from).marks) {
     const mark = from.marks?.[id];
     if (answers.marks[id] !== undefined || !mark) continue;
     const { light: _light, level: _level, ...rest } = mark;
@@ -77,7 +90,30 @@ export function movedPlan({ plan, from, to, pin, answers }: Move): Operation[] {
     }
   }
   for (const [id, device] of inOrder(plan.devices)) {
-    const { place } = device;
+    const { place, house } = device;
+    if (house !== undefined) {
+      const there = answers.houseLines[house] ?? answers.residents[house];
+      const resident = to.residents?.[answers.residents[house] ?? ''];
+      // What that house has not is ours to bring.
+      if (there !== undefined) patch.push(replaced(`/devices/${id}/house`, there));
+      else {
+        patch.push({ op: 'remove', path: `/devices/${id}/house` });
+        if (device.resident) patch.push({ op: 'remove', path: `/devices/${id}/resident` });
+      }
+      if (resident) {
+        patch.push({ op: 'add', path: `/devices/${id}/place`, value: { ...standsAt(resident) } });
+        continue;
+      }
+    }
+    const table = from.areas?.[place?.on ?? ''];
+    if (table) {
+      patch.push({
+        op: 'add',
+        path: `/devices/${id}/place`,
+        value: onThere(place, table, to, at => inRoom(share(at))),
+      });
+      continue;
+    }
     if (!place?.at) continue;
     const there = placeThere(device, place.at, { plan, from, to, pin, answers }, share);
     patch.push(replaced(`/devices/${id}/place/at`, inRoom(there.at)));
@@ -100,6 +136,32 @@ export function movedPlan({ plan, from, to, pin, answers }: Move): Operation[] {
   });
   return patch;
 }
+
+/** A plan that was made at one venue, at another, with whatever answers to what it uses by name or kind. */
+export function planAt(plan: Plan, from: Venue, to: Venue, pin: VenuePin): Plan {
+  const answers = answersOf(matchVenues(plan, from, to));
+  return applyPatch(plan, movedPlan({ plan, from, to, pin, answers }));
+}
+
+/** What stands on a table or desk of one venue: on what is like it in the other, else where that would be. */
+function onThere(
+  place: Device['place'],
+  table: Area,
+  to: Venue,
+  there: (at: Point) => Point,
+): Exclude<Device['place'], undefined> & Json {
+  const alike = inOrder(to.areas).filter(([, { kind }]) => kind === table.kind);
+  const [on] = alike.find(([, { label }]) => label === table.label) ?? alike[0] ?? [];
+  const { on: _on, at, ...rest } = place ?? {};
+  return on === undefined ? { ...rest, at: there(at ?? boxMiddle(table.outline)) } : { ...rest, on };
+}
+
+/** Where gear of the house stands, as the place of a device. */
+const standsAt = ({ at, height, facing }: Resident): { at: Point; height?: number; facing?: number } => ({
+  at,
+  ...(height !== undefined && { height }),
+  ...(facing !== undefined && { facing }),
+});
 
 /** Id under which a mark comes along: its own, unless the other venue has a mark of that id. */
 const ownMark = (to: Venue, id: string): string => (to.marks?.[id] ? idFrom(`moved mark ${id}`) : id);

@@ -1,5 +1,5 @@
-/** What things look like from above: a door's leaf and its way, rows of seats, treads, slopes, signs at a point. */
-import type { Area, Door, HouseScreen, Stairs } from '../documents/index.js';
+/** What things look like from above: a door's leaf and its way, treads, slopes, signs at a point. */
+import type { Door, HouseScreen, Stairs } from '../documents/index.js';
 import type { PartMap } from '../drafting/index.js';
 import { boundsOf, distance, polar, type Point } from '../foundations/index.js';
 import { px } from './scale.js';
@@ -27,29 +27,6 @@ export function doorLeaf({ jambs, hinge, opens }: Door): DoorLeaf | undefined {
   const open: Point = [hung[0] + out[0] * width, hung[1] + out[1] * width];
   const clockwise = (shut[0] - hung[0]) * out[1] - (shut[1] - hung[1]) * out[0] > 0;
   return { hung, open, shut, width, clockwise };
-}
-
-/** How deep a row of seats is drawn, m. */
-const SEAT = 0.42;
-
-const atEdge = (value: number, low: number, high: number): boolean =>
-  Math.abs(value - low) < 1e-6 || Math.abs(value - high) < 1e-6;
-
-/** Rows of a block of seats that stands square to the page, as rings; none where it does not, or has no row spacing. */
-export function seatRows({ kind, outline, rowSpacing }: Area): Point[][] {
-  if (kind !== 'seating' || !rowSpacing || outline.length !== 4) return [];
-  const { min, max } = boundsOf(outline);
-  if (!outline.every(([x, y]) => atEdge(x, min[0], max[0]) && atEdge(y, min[1], max[1]))) return [];
-  // A block just one row deep is one row, whatever a float makes of the division.
-  return Array.from({ length: Math.floor((max[0] - min[0]) / rowSpacing + 1e-6) }, (_, i): Point[] => {
-    const x = min[0] + (i + 0.3) * rowSpacing;
-    return [
-      [x, min[1]],
-      [x + SEAT, min[1]],
-      [x + SEAT, max[1]],
-      [x, max[1]],
-    ];
-  });
 }
 
 /** Distance between two treads as drawn, m, and most that are drawn. */

@@ -14,6 +14,7 @@ import {
 import { groupOfArea, type Group } from './groups.js';
 import { around, inside, placeNames, type Box, type PlacedName, type WantedName } from './place-names.js';
 import { px } from './scale.js';
+import { rowCount } from './seat-rows.js';
 
 /** Sizes of letters at a lettering of 1, px. */
 const SIZE = { mark: 13, name: 11.5, pillar: 10 };
@@ -142,9 +143,10 @@ export function groundNames({
     at('power', venue.sockets, ({ label }) => label);
     at('lines', venue.networkSockets, ({ label }) => label);
   }
-  for (const [id, { kind, outline, label, rowSpacing }] of inOrder(venue.areas)) {
+  for (const [id, area] of inOrder(venue.areas)) {
+    const { kind, outline, label } = area;
     // Rows of seats say themselves what they are.
-    if (!named(groupOfArea(kind)) || (kind === 'seating' && rowSpacing !== undefined)) continue;
+    if (!named(groupOfArea(kind)) || (rowCount(area) ?? 0) > 0) continue;
     write(id, wordsOfArea(kind, label), inside(boxOf(outline)));
   }
   for (const [id, { outline, label }] of named('floors') ? inOrder(venue.stairs) : []) {

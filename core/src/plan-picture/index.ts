@@ -4,5 +4,6 @@ export * from './ground-names.js';
 export * from './groups.js';
 export * from './place-names.js';
 export * from './scale.js';
+export * from './seat-rows.js';
 export * from './run-tapes.js';
 export * from './standing-names.js';

@@ -21,4 +21,5 @@ export {
   type ElkNode,
   type Frame,
 } from './layout.js';
+export { kindMarks, type KindMarks } from './kind-marks.js';
 export { CARRIES_WORDS, PATTERNS } from './patterns.js';

@@ -6,7 +6,7 @@ import { cable, runLength } from '../stations/runs/figures.js';
 import type { RunResult } from '../stations/runs/index.js';
 import { layOrder } from '../stations/runs/lay-order.js';
 import type { Sheet } from './sheet.js';
-import { figures, sheetOf, words, type ColumnOf } from './table.js';
+import { counts, figures, sheetOf, words, type ColumnOf } from './table.js';
 
 interface Row {
   readonly link: string;
@@ -15,7 +15,7 @@ interface Row {
 }
 
 const idsOf = ({ link }: Row): [string] => [link];
-const minutes = (value: number): string => `${Math.max(1, Math.round(value))}`;
+const minutes = (value: number): number => Math.max(1, Math.round(value));
 
 const COLUMNS: readonly ColumnOf<Row>[] = [
   words('Done', 5, () => '☐'),
@@ -25,7 +25,7 @@ const COLUMNS: readonly ColumnOf<Row>[] = [
   figures(cable, 14, idsOf, 'WANTED'),
   figures(runLength, 9, idsOf),
   words('On the way', 20, ({ run }) => run.crossings.map(crossingWords).join(', ')),
-  words('Min', 5, row => minutes(row.minutes), 'right'),
+  counts('Min', 5, row => minutes(row.minutes)),
 ];
 
 /** People who are free to lay leads before the line check: those of the floor and of the cameras. */

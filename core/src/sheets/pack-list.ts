@@ -6,10 +6,10 @@ import { readingOf } from '../review.js';
 import { GROUPS, type PackLine } from '../stations/pack/index.js';
 import { rackWeight } from '../stations/racks/figures.js';
 import type { Sheet } from './sheet.js';
-import { sheetOf, words, type ColumnOf } from './table.js';
+import { counts, sheetOf, words, type ColumnOf } from './table.js';
 
 const COLUMNS: readonly ColumnOf<PackLine>[] = [
-  words('Count', 7, ({ count }) => String(count), 'right'),
+  counts('Count', 7, ({ count }) => count),
   words('Tape', 10, ({ tape }) => tape ?? 'WANTED'),
   words('What', 35, ({ label }) => label),
   words('For', 30, ({ purpose }) => purpose),

@@ -4,6 +4,8 @@ export interface Column {
   /** Share of the width. */
   readonly width: number;
   readonly align?: 'right';
+  /** The unit of its numbers. */
+  readonly unit?: string;
 }
 
 export interface Sheet {
@@ -12,6 +14,11 @@ export interface Sheet {
   readonly about: string;
   readonly columns: readonly Column[];
   /** Rows under a heading each; one heading may be empty. */
-  readonly sections: readonly { readonly heading: string; readonly rows: readonly (readonly string[])[] }[];
+  readonly sections: readonly {
+    readonly heading: string;
+    readonly rows: readonly (readonly string[])[];
+    /** The number that a cell is, for tables that reckon; none where it is words. */
+    readonly numbers: readonly (readonly (number | undefined)[])[];
+  }[];
   readonly notes: readonly string[];
 }

@@ -3,6 +3,7 @@ import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
 import {
   figureAt,
+  tableNumber,
   shortLabel,
   showText,
   type Declared,
@@ -21,6 +22,11 @@ interface Source {
 /** A column with what stands in it for each row. */
 export interface ColumnOf<Row> extends Column {
   readonly cell: (row: Row, source: Source) => string;
+  /** The number that the cell is, where it is one. */
+  readonly number?: (
+    row: Row,
+    source: Source,
+  ) => { readonly value: number; readonly unit: string } | undefined;
 }
 
 /** A column of words that are no figure: names, numbers on labels, boxes to tick. */
@@ -30,6 +36,12 @@ export const words = <Row>(
   cell: (row: Row) => string | undefined,
   align?: 'right',
 ): ColumnOf<Row> => ({ label, width, cell: row => cell(row) ?? '', ...(align && { align }) });
+
+/** A column of counts that are no figure. */
+export const counts = <Row>(label: string, width: number, count: (row: Row) => number): ColumnOf<Row> => ({
+  ...words<Row>(label, width, row => String(count(row)), 'right'),
+  number: row => ({ value: count(row), unit: '' }),
+});
 
 /**
  * A column of a declared figure. `ids` says of which one a row tells; a row that is of none stays empty, and one whose
@@ -51,6 +63,12 @@ export const figures = <Row, Key extends string>(
     if (!figure) return '';
     return figure.value === null ? without : showText(figure.value, figure.unit, reading);
   },
+  number: (row, { assessment, reading }) => {
+    const own = ids(row);
+    const figure = own && figureAt(assessment, of.path(...own));
+    const value = figure && typeof figure.value === 'number' ? figure.value : undefined;
+    return value === undefined ? undefined : tableNumber(value, of.unit, reading.system);
+  },
 });
 
 export interface Table<Row> {
@@ -70,10 +88,15 @@ export function sheetOf<Row>(
   return {
     title,
     about: aboutEvent(plan, assessment),
-    columns: columns.map(({ cell: _cell, ...column }) => column),
+    columns: columns.map(({ cell: _cell, number, ...column }) => {
+      const first = sections.flatMap(({ rows }) => rows).find(row => number?.(row, source));
+      const unit = first && number?.(first, source)?.unit;
+      return { ...column, ...(unit && { unit }) };
+    }),
     sections: sections.map(({ heading, rows }) => ({
       heading,
       rows: rows.map(row => columns.map(({ cell }) => cell(row, source))),
+      numbers: rows.map(row => columns.map(({ number }) => number?.(row, source)?.value)),
     })),
     notes,
   };

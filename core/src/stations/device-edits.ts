@@ -1,18 +1,24 @@
 /** Edits that bring a device into the plan and take one out with all that hangs on it. */
 import type { Bundle, Device, Plan } from '../documents/index.js';
+import { nextLabel } from '../drafting/index.js';
 import { inOrder, orderAfter, type Operation } from '../foundations/index.js';
 import { freeItem } from './equipment.js';
 import { editPlan, inPlan } from '../edits.js';
 
-/** Adds a device of a kind, with an item of the shelf where one is ready that nothing else uses. */
+/** Longest name that another number can be put to. */
+const LONGEST = 36;
+
+/** Adds a device of a kind, under a name that no other has, with an item of the shelf where one is ready that nothing else uses. */
 export function addDevicePatch(
-  { plan, shelf }: Pick<Bundle, 'plan' | 'shelf'>,
+  { plan, shelf, claims }: Pick<Bundle, 'plan' | 'shelf'> & Partial<Pick<Bundle, 'claims'>>,
   id: string,
   device: Omit<Device, 'order' | 'item'>,
 ): Operation[] {
-  const item = freeItem(shelf, device.kind, plan.devices);
+  const item = freeItem(shelf, device.kind, plan.devices, claims);
   const order = orderAfter(inOrder(plan.devices).at(-1)?.[1].order);
-  const value = { order, ...device, ...(item !== undefined && { item }) };
+  const taken = new Set(inOrder(plan.devices).map(([, { label }]) => label));
+  const label = taken.has(device.label) ? nextLabel(device.label.slice(0, LONGEST), taken) : device.label;
+  const value = { order, ...device, label, ...(item !== undefined && { item }) };
   return editPlan(plan).put('devices', id, value).patch;
 }
 

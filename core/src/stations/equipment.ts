@@ -1,5 +1,5 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
-import type { Device, Place, Shelf, WayToWork } from '../documents/index.js';
+import type { Claims, Device, Item, Place, Shelf, WayToWork } from '../documents/index.js';
 import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../foundations/index.js';
 
 /** A device, with its place only as far as it is one in a case or on something. */
@@ -44,16 +44,29 @@ export function sweepOf(
   return { ...term, value: metres };
 }
 
-/** Items of a kind that are ready and that no device of the plan uses yet. */
+/**
+ * Items of a kind that are ready and that no device of the plan uses yet; those that another event has at the same
+ * time, where that is known, come last.
+ */
 export function freeItems(
   shelf: Shelf,
   kind: string,
   devices: MapOf<Pick<Device, 'order' | 'item'>> | undefined,
+  claims?: Claims,
 ): string[] {
+  const claimed = new Set(Object.values(claims?.claims ?? {}).map(({ item }) => item));
+  return readyItems(shelf, devices)
+    .flatMap(([id, item]) => (item.kind === kind ? [id] : []))
+    .sort((a, b) => Number(claimed.has(a)) - Number(claimed.has(b)));
+}
+
+/** Items of every kind that are ready and that no device of the plan uses yet. */
+export function readyItems(
+  shelf: Shelf,
+  devices: MapOf<Pick<Device, 'order' | 'item'>> | undefined,
+): [id: string, item: Item][] {
   const used = new Set(inOrder(devices).map(([, { item }]) => item));
-  return inOrder(shelf.items)
-    .filter(([id, item]) => item.kind === kind && item.state === 'ready' && !used.has(id))
-    .map(([id]) => id);
+  return inOrder(shelf.items).filter(([id, { state }]) => state === 'ready' && !used.has(id));
 }
 
 /** The first of them. */

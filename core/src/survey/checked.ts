@@ -1,24 +1,22 @@
-/** Checking a survey by itself: the stations run over a plan with nothing in it but a stream that is wanted. */
-import { createAssessorBy, type Assessor, type RuleBook } from '../assessing.js';
+/** Checking a survey by itself: the stations run over a plan with nothing in it. */
+import { createAssessorBy, type Assessor, type Book } from '../assessing.js';
 import type { Plan, VenuePin } from '../documents/index.js';
 import { resultOf, type Snag } from '../foundations/index.js';
 
-/** A plan that is never kept, live at an instant: it asks of the venue what any stream from there would ask. */
+/** A plan that is never kept, live at an instant: it asks nothing of the venue that no event has asked. */
 export const surveyPlan = (venue: VenuePin, start: string, zone: string): Plan => ({
   version: 1,
   label: 'Survey',
   start,
   zone,
   venue,
-  outputs: { outsurvey: { order: '001h', label: 'A stream', kind: 'stream' } },
 });
 
-const isOfSurvey = ({ station, rule }: Snag): boolean =>
-  station === 'ground' || rule.startsWith('stream.upload-');
+const isOfSurvey = ({ station }: Snag): boolean => station === 'ground';
 
 /** An assessor that tells only what a survey can answer for. */
-export function createSurveyAssessor(rules: () => RuleBook): Assessor {
-  const assess = createAssessorBy(rules);
+export function createSurveyAssessor(book: () => Book): Assessor {
+  const assess = createAssessorBy(book);
   let last: { readonly all: readonly Snag[]; readonly own: readonly Snag[] } = { all: [], own: [] };
   return bundle => {
     const assessment = assess(bundle);

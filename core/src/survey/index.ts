@@ -4,5 +4,14 @@ export { settling } from './settling.js';
 export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
 export { lightPinned, mobilePinned, notePinned } from './pinned.js';
 export { nearestFirst, unmeasured, type Ask, type Unmeasured } from './unmeasured.js';
-export { WALLS, type Survey, type SurveyedSocket, type Wall } from './survey.js';
-export { AISLE_GUESS, measuresOf, venueFrom } from './venue-from.js';
+export { AISLE_GUESS, ROW_SPACING, STAGE_GUESS } from './inside.js';
+export { readMarks } from './marks.js';
+export {
+  WALLS,
+  type Survey,
+  type SurveyedDoor,
+  type SurveyedSocket,
+  type SurveyedStage,
+  type Wall,
+} from './survey.js';
+export { measuresOf, venueFrom } from './venue-from.js';

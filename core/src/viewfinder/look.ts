@@ -41,15 +41,26 @@ export function lensOf({ bundle, assessment }: Planned, camera: string, shot?: s
   return { eye: [x, y, height], aim, tilt: 0, focal: standing, width };
 }
 
-/** Everyone at the marks: a group stands side by side, square to where it faces. */
+/** From row to row of a group that stands in several, m. */
+const BEHIND = 0.8;
+
+/**
+ * Everyone at the marks, side by side and square to where they face; as many as the survey says, in as many rows as
+ * its width asks for. Where nobody has said how many, one, or one at either end of the width.
+ */
 function peopleAtMarks({ assessment: { ground } }: Planned): Body[] {
-  return inOrder(ground.venue.marks).flatMap(([id, { at, facing, width = 0 }]) => {
+  return inOrder(ground.venue.marks).flatMap(([id, { at, facing, width = 0, people }]) => {
     const [floor, eyes] = [numberOf(ground.marks[id]?.floor), numberOf(ground.marks[id]?.elevation)];
     if (floor === undefined || eyes === undefined) return [];
-    const count = Math.max(1, Math.round(width / ABREAST));
+    const count = people ?? (width >= 2 * ABREAST ? 2 : 1);
+    const abreast = width === 0 ? count : Math.min(count, Math.max(1, Math.floor(width / ABREAST + 1e-6)));
+    const across = width === 0 ? count * ABREAST : width;
     return Array.from({ length: count }, (_, i): Body => {
-      const aside = count === 1 ? 0 : (i / (count - 1) - 0.5) * (width - ABREAST);
-      return { of: `marks/${id}`, at: polar(at, facing + 90, aside), floor, head: eyes + CROWN };
+      const row = Math.floor(i / abreast);
+      const inRow = Math.min(abreast, count - row * abreast);
+      const aside = inRow === 1 ? 0 : ((i % abreast) / (inRow - 1) - 0.5) * (across - ABREAST);
+      const place = polar(polar(at, facing + 90, aside), facing + 180, row * BEHIND);
+      return { of: `marks/${id}`, at: place, floor, head: eyes + CROWN };
     });
   });
 }

@@ -1,6 +1,14 @@
 /** A venue as faces in space: floors, walls, pillars, seats, furniture and screens. */
 import type { Area, Rules, Venue } from '../documents/index.js';
-import { floorOfArea, inOrder, pillarOutline, sidesOf, type Point } from '../foundations/index.js';
+import {
+  between,
+  distance,
+  floorOfArea,
+  inOrder,
+  pillarOutline,
+  sidesOf,
+  type Point,
+} from '../foundations/index.js';
 import { screenEdge, seatRows } from '../plan-picture/index.js';
 import type { Face, Place3, Substance } from './face.js';
 
@@ -97,7 +105,7 @@ function areaInSpace(of: string, area: Area): Face[] {
       );
     case 'seating':
       return seatRows(area).flatMap(row => {
-        const stands = floorOfArea(area, row[0] as Point);
+        const stands = floorOfArea(area, row[0]);
         return prism('seats', of, row, stands, stands + SEAT_TOP);
       });
     case 'obstacle':
@@ -137,10 +145,10 @@ export function peopleInSeats(venue: Venue, rules: Rules, posture: 'seated' | 's
   const key = posture === 'seated' ? 'seatedHead' : 'standingHead';
   return inOrder(venue.areas).flatMap(([id, area]) =>
     seatRows(area).flatMap(row => {
-      const [[x0, y0], , [x1, y1]] = row as [Point, Point, Point, Point];
-      const count = Math.floor((y1 - y0) / ABREAST);
+      const [start, end] = [between(row[0], row[1], 0.5), between(row[3], row[2], 0.5)];
+      const count = Math.floor(distance(start, end) / ABREAST);
       return Array.from({ length: count }, (_, i): Body => {
-        const at: Point = [(x0 + x1) / 2, y0 + ((i + 0.5) * (y1 - y0)) / count];
+        const at = between(start, end, (i + 0.5) / count);
         const floor = floorOfArea(area, at);
         return { of: `areas/${id}`, at, floor, head: floor + (area[key] ?? rules[key]) };
       });

@@ -10,17 +10,18 @@ import {
   cornerRemoved,
   fieldSet,
   FRESH,
-  isRectangle,
   mirrorOver,
   moveBy,
   moved,
   nextLabel,
   OUTLINE,
   partAt,
+  partPut,
   partSides,
   partsOf,
   removed,
   sideMeasured,
+  sideNames,
   turnAbout,
   type FreshName,
   type Motion,
@@ -28,7 +29,7 @@ import {
 } from '../../src/drafting/index.js';
 import { stAlders } from '../../src/demo/st-alders.js';
 import { faultsOf, Venue } from '../../src/documents/index.js';
-import { applyPatch, distance, type Operation } from '../../src/foundations/index.js';
+import { applyPatch, distance, isRectangle, type Operation } from '../../src/foundations/index.js';
 import { withMaps } from '../../src/stations/ground/venue-changes.js';
 import { between } from '../arbitraries.js';
 
@@ -205,6 +206,37 @@ describe('corners and sides', () => {
       PEWS,
     );
     expect(measured.points).toEqual([bent.points[0], [16.2, 3.9], ...bent.points.slice(2)]);
+  });
+
+  it('are named by where they lie, and go along when the first corner is put elsewhere', () => {
+    expect(sideNames(pews)).toEqual(['north side', 'east side', 'south side', 'west side']);
+    const five = at(done(stAlders, cornerAdded(pews, 1)), PEWS);
+    expect(sideNames(five)).toEqual(['north side', 'east side 1', 'east side 2', 'south side', 'west side']);
+    expect(
+      sideNames({
+        points: [
+          [0, 0],
+          [3, 0],
+          [3, 2],
+        ],
+        closed: false,
+      }),
+    ).toEqual(['towards east', 'towards south']);
+    const put = at(done(stAlders, partPut(pews, [5, 3.5])), PEWS);
+    expect(put.points).toEqual(pews.points.map(([x, y]) => [x + 0.8, Math.round((y - 0.4) * 1000) / 1000]));
+  });
+
+  it('of faces go to the usual height of who sits or stands, unless they were measured', () => {
+    const lectern = at(stAlders, '/marks/marklecte');
+    const seated = at(done(stAlders, fieldSet(lectern, 'posture', 'seated')), lectern.path);
+    expect(seated.record).toMatchObject({ posture: 'seated', height: 1.25 });
+    const tables = at(stAlders, '/marks/marktable');
+    expect(fieldSet(tables, 'posture', 'seated')).toEqual([
+      { op: 'add', path: '/marks/marktable/posture', value: 'seated' },
+    ]);
+    expect(fieldSet(lectern, 'posture', undefined)).toEqual([
+      { op: 'remove', path: '/marks/marklecte/posture' },
+    ]);
   });
 
   it('are added in the middle and taken out down to three', () => {

@@ -27,6 +27,8 @@ const ALL: readonly Expected[] = [
   {
     setUp: SEMINAR,
     says: [
+      'note runs.among-seats · sktsouth1>projector',
+      'note runs.among-seats · switcher1>projector',
       'note runs.much-left · sktsouth1>projector',
       'note signal.screen-late · “Projection”',
       'note signal.view-missing · presenter',

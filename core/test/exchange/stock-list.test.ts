@@ -46,7 +46,8 @@ describe('a list of stock', () => {
       [8, 'tape'],
     ]);
     expect(faults[0]?.reason).toBe('N30 01 is on another item already');
-    expect(faults[1]?.reason).toMatch(/no kind is called “HDMI lead, 10 m”; the nearest is “.*10 m”/);
+    expect(faults[1]?.reason).toBe('no kind is called “HDMI lead, 10 m”');
+    expect(faults[1]?.suggestions[0]).toMatch(/HDMI.*10 m/);
   });
 
   it('without a heading is told so', () => {

@@ -152,6 +152,7 @@ const EXPECTED: readonly string[] = [
   ...['runs: loom runs/linknort1', 'runs: loom squares/linknort1', 'runs: looms/linknort1', 'runs: numbers'],
   ...[
     'runs: routed/linknort1',
+    'runs: runs.among-seats',
     'runs: runs.beyond-reach',
     'runs: runs.cable-claimed',
     'runs: runs.cable-lost',
@@ -159,7 +160,7 @@ const EXPECTED: readonly string[] = [
   ...['runs: runs.cut-short', 'runs: runs.hum-near', 'runs: runs.lead-short'],
   'runs: runs.much-left',
   ...['runs: runs.no-cable', 'runs: runs.no-route', 'runs: runs.span-too-long'],
-  ...['runs: runs/linknort1', 'runs: squares/linknort1'],
+  ...['runs: runs/linknort1', 'runs: seats/linknort1', 'runs: squares/linknort1'],
   ...['runs: wanted'],
   ...['shots: cameras/camnorth1', 'shots: could take/markchoir/camnorth1'],
   ...['shots: could take/marklecte/camnorth1', 'shots: could take/marksolo1/camnorth1'],

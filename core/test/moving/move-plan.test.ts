@@ -5,23 +5,13 @@ import { fridayBundle, weekendVenues } from '../../src/demo/index.js';
 import { faultsOf, Plan, type Venue } from '../../src/documents/index.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
 import { applyPatch, contains, invertPatch } from '../../src/foundations/index.js';
-import { matchVenues, movedPlan, type Match } from '../../src/moving/index.js';
+import { answersOf, matchVenues, movedPlan, planAt } from '../../src/moving/index.js';
 
 const friday = fridayBundle();
 const grange = weekendVenues.venuegrange1 as Venue;
 const millrace = weekendVenues.venuemillra1 as Venue;
 const PIN = { id: 'venuegrange1', revision: 1 };
 
-const answersOf = (matches: readonly Match[]) => {
-  const of = (map: Match['map']): Record<string, string | undefined> =>
-    Object.fromEntries(matches.filter(match => match.map === map).map(({ from, to }) => [from, to]));
-  return {
-    marks: of('marks'),
-    sockets: of('sockets'),
-    networkSockets: of('networkSockets'),
-    areas: of('areas'),
-  };
-};
 const moveTo = (to: Venue, matches = matchVenues(friday.plan, friday.venue, to)) =>
   movedPlan({ plan: friday.plan, from: friday.venue, to, pin: PIN, answers: answersOf(matches) });
 
@@ -113,6 +103,51 @@ describe('a moved plan', () => {
     expect(
       contains(withGallery.areas?.loftwest1?.outline ?? [], moved.devices?.[upstairs]?.place?.at ?? [0, 0]),
     ).toBe(true);
+  });
+
+  it('has its house gear where that house has it, and brings what it has not', () => {
+    const desk = {
+      order: '001h',
+      label: 'mixer',
+      what: 'desk' as const,
+      at: [2, 3] as const,
+      height: 0.9,
+    };
+    const other = { order: '002h', label: 'HOUSE DESK', what: 'loudspeaker' as const, at: [9, 3] as const };
+    const withDesk: Venue = { ...grange, residents: { residedes: desk, residlou1: other } };
+    const there: Venue = { ...friday.venue, residents: { residold1: { ...desk, label: 'HOUSE DESK' } } };
+    const plan = applyPatch(friday.plan, [
+      { op: 'add', path: '/devices/audiodes1/house', value: 'residold1' },
+    ]);
+    const matches = matchVenues(plan, there, withDesk);
+    // Named alike, but a loudspeaker; the only desk there is answers.
+    expect(matches.find(({ map }) => map === 'residents')).toMatchObject({
+      to: 'residedes',
+      by: 'kind',
+      options: [['residedes', 'mixer']],
+    });
+    const after = planAt(plan, there, withDesk, PIN).devices?.audiodes1;
+    expect(after).toMatchObject({ house: 'residedes', resident: true, place: { at: [2, 3], height: 0.9 } });
+    const without = planAt(plan, there, { ...grange, residents: {} }, PIN).devices?.audiodes1;
+    expect(without).not.toHaveProperty('house');
+    expect(without).not.toHaveProperty('resident');
+  });
+
+  it('has what stands on a desk of the survey on the desk there, else where that would be', () => {
+    const plan = applyPatch(friday.plan, [
+      { op: 'replace', path: '/devices/audiodes1/place', value: { on: 'deskplace', height: 1.05 } },
+    ]);
+    const to = (there: Venue) => planAt(plan, friday.venue, there, PIN).devices?.audiodes1?.place;
+    expect(to(grange)).toEqual({ on: 'deskhall1', height: 1.05 });
+    const bare = to({ ...grange, areas: {} });
+    expect(bare).not.toHaveProperty('on');
+    expect(contains(grange.outline, bare?.at ?? [-1, -1])).toBe(true);
+  });
+
+  it('keeps the clock of where it is', () => {
+    expect(applyPatch(friday.plan, moveTo({ ...grange, zone: 'America/New_York' })).zone).toBe(
+      'America/New_York',
+    );
   });
 
   it('is possible where there is no mains at all', () => {

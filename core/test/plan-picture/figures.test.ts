@@ -2,10 +2,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fridayBundle, weekendVenues } from '../../src/demo/index.js';
-import type { Door, Venue } from '../../src/documents/index.js';
+import type { Area, Door, Venue } from '../../src/documents/index.js';
 import { inkOf, namesOnPaper, svgOf } from '../../src/exchange/index.js';
-import { boundsOf, distance, inOrder, type Point } from '../../src/foundations/index.js';
-import { doorLeaf, screenEdge, seatRows, signsPath, SIGNS, treads } from '../../src/plan-picture/index.js';
+import { applyPatch, boundsOf, distance, inOrder, type Point } from '../../src/foundations/index.js';
+import { moved, turnAbout } from '../../src/drafting/index.js';
+import {
+  doorLeaf,
+  rowCount,
+  screenEdge,
+  seatRows,
+  signsPath,
+  SIGNS,
+  spacingFor,
+  treads,
+  whyNoRows,
+} from '../../src/plan-picture/index.js';
 import { between, pointIn } from '../arbitraries.js';
 
 const { venue: church } = fridayBundle();
@@ -105,6 +116,45 @@ describe('seats, stairs and screens', () => {
       ] satisfies Point[],
     };
     expect(seatRows(askew)).toEqual([]);
+    expect(whyNoRows(askew)).toContain('four square corners');
+    expect(whyNoRows(block(0.9, 0.95))).toContain('less deep than one row');
+    expect(whyNoRows(block(0.95, 0.95))).toBeUndefined();
+  });
+
+  it('turn with their block, whichever way it is turned', () => {
+    const pews = '/areas/pewsnorth';
+    const before = seatRows(church.areas?.pewsnorth as Area);
+    expect(before).toHaveLength(10);
+    fc.assert(
+      fc.property(between(-44, 44), fc.integer({ min: 0, max: 3 }), (slant, quarters) => {
+        const degrees = quarters * 90 + (quarters === 0 ? slant : 0);
+        const turn = turnAbout([9, 5], degrees);
+        const { areas } = applyPatch(church, moved(church, [pews], turn));
+        const rows = seatRows(areas?.pewsnorth as Area);
+        expect(rows).toHaveLength(10);
+        // The same length across, and every middle where the turn takes that of a row, counted from either end.
+        const size = (row: Point[]) => [0, 1].map(i => distance(row[i] as Point, row[i + 1] as Point));
+        for (const row of rows) expect(size(row)[1]).toBeCloseTo(3, 2);
+        const gap = distance(rows[0]?.[0] as Point, rows[1]?.[0] as Point);
+        expect(gap).toBeCloseTo(0.95, 2);
+        const across = (row: Point[]) => [row[3], row[0]] as [Point, Point];
+        const [a, b] = across(rows[0] as Point[]);
+        const [c, d] = across(before[0] as Point[]).map(turn.point) as [Point, Point];
+        const cosine =
+          ((b[0] - a[0]) * (d[0] - c[0]) + (b[1] - a[1]) * (d[1] - c[1])) / (distance(a, b) * distance(c, d));
+        expect(Math.abs(cosine)).toBeCloseTo(1, 3);
+      }),
+    );
+  });
+
+  it('close up so that as many fit as are asked for', () => {
+    fc.assert(
+      fc.property(between(2, 30), fc.integer({ min: 1, max: 20 }), (depth, rows) => {
+        const spacing = spacingFor(depth, rows);
+        fc.pre(spacing >= 0.5 && spacing <= 3);
+        expect(rowCount(block(depth, spacing))).toBe(rows);
+      }),
+    );
   });
 
   it('have a tread every 30 cm between foot and head', () => {

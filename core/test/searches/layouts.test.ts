@@ -52,7 +52,8 @@ const layout = (...positions: Position[]): Layout => ({
   positions,
   unserved: [],
   once: [],
-  spare: [],
+  left: [],
+  drawn: 0,
   without: 'C1',
   givesUp: [],
 });
@@ -68,8 +69,8 @@ describe('what another layout gives up', () => {
     ]);
   });
 
-  it('is told as not seen where nobody serves it', () => {
-    expect(against(served('one', 0.9))).toEqual([{ label: 'shot two', from: 0.6, to: 0, worst: 'sight' }]);
+  it('is told without a reason where nobody serves it', () => {
+    expect(against(served('one', 0.9))).toEqual([{ label: 'shot two', from: 0.6, to: 0, worst: undefined }]);
   });
 
   it('reckons with the best camera of each shot', () => {
@@ -165,7 +166,7 @@ describe('a layout of chosen poses', () => {
 
   it('names the camera, and those that were not put up', () => {
     expect(one.positions[0]).toMatchObject({ device: 'camnorth1', label: 'C2 NORTH', stays: false });
-    expect([...one.spare].sort()).toEqual(['C1 WIDE', 'C3 SIDE']);
+    expect(one.left.map(({ label }) => label).sort()).toEqual(['C1 WIDE', 'C3 SIDE']);
     expect(one.positions[0]).toMatchObject({ at: best.at, height: best.height, cable: best.cable });
   });
 

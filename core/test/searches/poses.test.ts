@@ -207,7 +207,7 @@ describe('what stands in the picture', () => {
   it('takes two fifths off for each', () => {
     expect(sighting().quality).toEqual({ value: 1, worst: undefined });
     expect(CREW_IN_SHOT).toBe(0.4);
-    expect(sighting(body([5, 0])).quality).toEqual({ value: 0.6, worst: 'crew' });
+    expect(sighting(body([5, 0])).quality).toEqual({ value: 0.6, worst: 'gear' });
     expect(sighting(body([5, 0]), body([6, 0])).quality.value).toBeCloseTo(0.2, 12);
     expect(sighting(body([5, 0]), body([6, 0]), body([7, 0])).quality.value).toBe(0);
   });

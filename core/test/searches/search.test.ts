@@ -1,6 +1,6 @@
 /** The shape of every search: steps that report, a stop, how far from proven; and layouts side by side. */
 import { describe, expect, it, vi } from 'vitest';
-import { compared, effortOf } from '../../src/searches/placement/compare.js';
+import { cableOf, compared } from '../../src/searches/placement/compare.js';
 import type { Layout, ServedShot } from '../../src/searches/placement/layouts.js';
 import {
   ended,
@@ -162,8 +162,11 @@ describe('layouts side by side', () => {
     expect(compared({ layouts: [both] })[0]?.by[0]).toMatchObject({ camera: 'C1', twice: true });
   });
 
-  it('take as much cable and disturb as many as their cameras together', () => {
-    expect(effortOf(one)).toEqual({ cable: 15, disturbance: 0.1 + 0.2 });
-    expect(effortOf(layout())).toEqual({ cable: 0, disturbance: 0 });
+  it('take as much cable as their cameras together, and nobody knows how much where that of one is not known', () => {
+    expect(cableOf(one)).toBe(15);
+    expect(cableOf(layout())).toBe(0);
+    const [position] = one.positions;
+    if (!position) throw new Error('no position');
+    expect(cableOf({ positions: [position, { ...position, cable: undefined }] })).toBeUndefined();
   });
 });

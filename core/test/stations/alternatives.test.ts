@@ -79,16 +79,16 @@ describe('a lead that was laid by hand', () => {
   const pinned = edited(set(`/links/${NORTH}/way`, { pins: [{ at: [15, 13] }] }));
   const own = waysOf(NORTH, pinned);
   it('has the way that the plan would lay it by among the others', () => {
-    const free = named('the shortest way', own);
-    expect(free?.way).toBeUndefined();
+    const free = own.find(({ way }) => way === undefined);
+    expect(free?.name).toMatch(/^(along|round|over|past) /);
     const pinnedLength = lengthNow(assess(pinned), NORTH);
     expect(free?.longer).toBeCloseTo(lengthNow(before, NORTH) - pinnedLength, 6);
   });
 
   it('keeps what it was to avoid in the others', () => {
     const avoiding = edited(set(`/links/${NORTH}/way`, { avoid: ['aislecent'] }));
-    for (const { name, way } of waysOf(NORTH, avoiding)) {
-      if (name !== 'the shortest way') expect(way?.avoid).toContain('aislecent');
+    for (const { way } of waysOf(NORTH, avoiding)) {
+      if (way) expect(way.avoid).toContain('aislecent');
     }
   });
 });

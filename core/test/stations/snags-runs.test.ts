@@ -1,6 +1,8 @@
 /** Rules of Runs: cables that were accepted and are gone or too short, aisles, hum, and what is left over. */
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
+import type { Bundle } from '../../src/documents/index.js';
+import { applyFix, fixesFor } from '../../src/fixes.js';
 import { changed, found, friday, holds, set, type Row } from './snag-tables.js';
 
 const accepted = (link: string, ...items: string[]) => set(`/links/${link}/cables`, items);
@@ -82,6 +84,31 @@ describe('an aisle that leads cross', () => {
     const few = { ...across(), shelf: changed(['shelf', set('/items/itemramp1/count', 1)]).shelf };
     expect(found(few, 'pack.stock-short').map(({ severity }) => severity)).toEqual(['stop']);
     expect(found(across(), 'pack.stock-short')).toEqual([]);
+  });
+});
+
+describe('a lead among seats', () => {
+  const leads = (bundle: Bundle) => found(bundle, 'runs.among-seats').map(({ subjects: [id = ''] }) => id);
+
+  it('is noted where more than a metre of it lies on their floor', () => {
+    expect(leads(friday)).toEqual([]);
+    const { amongSeats } = assess(across()).runs;
+    for (const [id, { metres }] of Object.entries(amongSeats)) {
+      expect(leads(across()).includes(id)).toBe(Number(metres.value) > 1);
+    }
+    // From the north wall through the pews, three metres deep, to a desk among the pews on the other side.
+    expect(amongSeats.linknort1?.blocks).toEqual(['pewsnorth']);
+    expect(Number(amongSeats.linknort1?.metres.value)).toBeCloseTo(3, 1);
+  });
+
+  it('is led round them by a fix, where there is a way', () => {
+    const bundle = across();
+    const [snag] = found(bundle, 'runs.among-seats');
+    if (!snag) throw new Error('no snag');
+    const [first] = fixesFor(snag.id, bundle);
+    expect(first?.label).toBe('Lead it not over centre aisle, 6.95 m more');
+    if (!first) return;
+    expect(found(applyFix(bundle, first), 'runs.among-seats')).toEqual([]);
   });
 });
 

@@ -134,7 +134,7 @@ describe('the house', () => {
   it('offers what is not used yet, and what is broken never', () => {
     expect(
       houseOffers(venue, { ...asked, devices: saturday.plan.devices }).map(({ label }) => label),
-    ).toEqual(['loudspeaker N', 'loudspeaker S']);
+    ).toEqual(['house desk, mixer shelf', 'loudspeaker N', 'loudspeaker S']);
     expect(houseOffers(venue, asked).map(({ label }) => label)).toContain('projector line');
     const broken = {
       houseLines: Object.fromEntries(
@@ -145,13 +145,22 @@ describe('the house', () => {
   });
 
   it('gives its gear as devices that stay, with a kind where none is known', () => {
-    const [offer] = houseOffers(venue, asked);
-    if (!offer) throw new Error('no offer');
+    const [desk, offer] = houseOffers(venue, asked);
+    if (!desk || !offer) throw new Error('no offer');
     const changes = takeHousePatch('houseline', offer, friday.plan, { version: 1, kinds: {} });
     expect(changes.map(({ document }) => document)).toEqual(['kinds', 'plan']);
     const plan = applyPatch(friday.plan, changes[1]?.patch ?? []);
     expect(plan.devices?.houseline).toMatchObject({ resident: true, house: offer.id });
     expect(faultsOf(Plan, plan)).toEqual([]);
+    // The desk is drawn as an area: it stands there, and is offered no more.
+    const [, change] = takeHousePatch('housedesk', desk, friday.plan, { version: 1, kinds: {} });
+    const { devices } = applyPatch(friday.plan, change?.patch ?? []);
+    expect(devices?.housedesk).toMatchObject({
+      kind: 'audiodesk',
+      resident: true,
+      place: { on: 'deskhall1' },
+    });
+    expect(houseOffers(venue, { ...asked, devices }).map(({ id }) => id)).not.toContain('deskhall1');
   });
 
   it('gives gear of the kind that somebody saw it to be, else of the usual one', () => {

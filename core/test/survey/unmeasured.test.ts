@@ -32,7 +32,8 @@ const hall = venueFrom({
   seats: true,
   circuits: [16],
   sockets: [{ wall: 'north', circuit: 1 }],
-  marks: ['Speaker'],
+  doors: [],
+  marks: [{ label: 'Speaker' }],
 });
 const patched = (venue: Venue, patch: readonly Operation[]): Venue =>
   applyPatch(venue, withMaps(venue, patch));
@@ -41,7 +42,7 @@ const labels = (venue: Venue, now = NOW): string[] => unmeasured(venue, now).map
 describe('what is not known', () => {
   it('of a hall just surveyed: guesses first, then the line, then what a walk round must bring', () => {
     expect(labels(hall)).toEqual([
-      ...['Width', 'width of the centre aisle', 'place of Speaker'],
+      ...['Width', 'how many rows of seats', 'width of the centre aisle', 'place of Speaker'],
       ...['place of socket north wall 1', 'place of the door'],
       ...['upload over the house line', 'mobile signal, by operator and spot', 'light at Speaker'],
       ...['height of the ceiling', 'people who may be in', 'when one gets in'],

@@ -1,33 +1,9 @@
-/** Venues from tape-measure numbers: every shape by hand, and what holds for any numbers. */
-import fc from 'fast-check';
+/** Venues from tape-measure numbers: every shape by hand. */
 import { describe, expect, it } from 'vitest';
-import { assess } from '../../src/assess.js';
-import { fridayBundle } from '../../src/demo/index.js';
-import { faultsOf, Venue, type Plan } from '../../src/documents/index.js';
-import { applyPatch, area, boundsOf, inOrder, valueAt, type Point } from '../../src/foundations/index.js';
-import { adoptInVenue, applyVenueChanges } from '../../src/stations/ground/venue-changes.js';
-import { stretchVenue } from '../../src/stations/ground/stretch.js';
-import { SHAPES, venueFrom, type ShapeName, type Survey } from '../../src/survey/index.js';
-import { wallOf } from '../../src/survey/venue-from.js';
-import { between } from '../arbitraries.js';
-
-const surveyed = (shape: ShapeName, measures: Survey['measures'] = {}, more: Partial<Survey> = {}) =>
-  venueFrom({
-    name: 'A place',
-    shape,
-    measures,
-    volts: 230,
-    hertz: 50,
-    seats: true,
-    aisle: 1.6,
-    circuits: [16, 16],
-    sockets: [],
-    marks: ['Speaker'],
-    ...more,
-  });
-const byLabel = <T extends { label: string }>(map: Readonly<Record<string, T>> | undefined, label: string) =>
-  Object.values(map ?? {}).find(each => each.label === label);
-const labelsOf = (venue: Venue): string[] => inOrder(venue.guesses).map(([, { label }]) => label);
+import { area, boundsOf, valueAt } from '../../src/foundations/index.js';
+import { rowCount } from '../../src/plan-picture/index.js';
+import { readMarks } from '../../src/survey/marks.js';
+import { byLabel, labelsOf, surveyed } from './surveyed.js';
 
 describe('a hall', () => {
   const hall = surveyed('hall', { length: 18, width: 10 });
@@ -43,8 +19,70 @@ describe('a hall', () => {
     expect([aisle.min[1], aisle.max[1]]).toEqual([4.2, 5.8]);
   });
 
+  it('has the stage, rows, doors and light that were noted', () => {
+    const noted = surveyed(
+      'hall',
+      { length: 18, width: 10 },
+      {
+        stage: { depth: 4, height: 0.8 },
+        rows: 8,
+        rowSpacing: 0.9,
+        perRow: 5,
+        light: 240,
+        zone: 'Europe/London',
+        doors: [
+          { wall: 'west', along: 5, width: 1.6, kind: 'exit' },
+          { wall: 'south', along: 2, kind: 'inner' },
+        ],
+        marks: readMarks('Lectern, Panel 4 seated; Choir 24 standing, Room 101a'),
+      },
+    );
+    expect(boundsOf(byLabel(noted.areas, 'stage')?.outline ?? [])).toEqual({ min: [14, 0], max: [18, 10] });
+    // Rows end 1.5 m before the stage: 8 × 0.9 m from 5.3 to 12.5 m; five chairs of 0.5 m on each side of the aisle.
+    const north = byLabel(noted.areas, 'seats north');
+    expect(boundsOf(north?.outline ?? [])).toEqual({ min: [5.3, 1.7], max: [12.5, 4.2] });
+    expect(north && rowCount(north)).toBe(8);
+    expect(byLabel(noted.doors, 'main door')?.jambs).toEqual([
+      [0, 4.2],
+      [0, 5.8],
+    ]);
+    expect(byLabel(noted.doors, 'south door 2')).toMatchObject({
+      kind: 'inner',
+      jambs: [
+        [1.55, 10],
+        [2.45, 10],
+      ],
+    });
+    expect(byLabel(noted.marks, 'Panel')).toMatchObject({
+      people: 4,
+      posture: 'seated',
+      height: 1.25,
+      width: 3,
+      light: 240,
+    });
+    expect(byLabel(noted.marks, 'Choir')).toMatchObject({ people: 24, posture: 'standing', width: 4.8 });
+    expect(byLabel(noted.marks, 'Lectern')?.people).toBeUndefined();
+    expect(byLabel(noted.marks, 'Room 101a')).toBeDefined();
+    expect(noted.zone).toBe('Europe/London');
+    expect(labelsOf(noted)).toContain('width of the south door 2');
+    expect(labelsOf(noted)).not.toContain('width of the main door');
+  });
+
+  it('closes rows up where more are named than fit, and no closer than people get through', () => {
+    const full = (rows: number) => {
+      const block = byLabel(surveyed('hall', { length: 18, width: 10 }, { rows }).areas, 'seats north');
+      return block && [block.rowSpacing, rowCount(block)];
+    };
+    expect(full(12)).toEqual([0.9, 12]);
+    // 830.8 mm each would be 831 rounded, and a row too few.
+    expect(full(13)).toEqual([0.83, 13]);
+    // 10.8 m over 18 rows are 0.6 m each, the least.
+    expect(full(18)).toEqual([0.6, 18]);
+    expect(full(19)).toEqual([0.6, 18]);
+  });
+
   it('says what was guessed and not what was measured', () => {
-    expect(labelsOf(hall)).toEqual(['place of Speaker', 'place of the door']);
+    expect(labelsOf(hall)).toEqual(['how many rows of seats', 'place of Speaker', 'place of the door']);
     expect(labelsOf(surveyed('hall', { length: 18 }))).toContain('Width');
     for (const { path } of Object.values(hall.guesses ?? {}))
       if (path !== undefined) expect(valueAt(hall, path)).toBeDefined();
@@ -124,145 +162,5 @@ describe('the other shapes', () => {
   it('a field has no door, a meeting room has its table', () => {
     expect(surveyed('field').doors).toEqual({});
     expect(byLabel(surveyed('meeting').areas, 'table')?.kind).toBe('obstacle');
-  });
-});
-
-describe('any numbers', () => {
-  const survey: fc.Arbitrary<Survey> = fc.constantFrom(...(Object.keys(SHAPES) as ShapeName[])).chain(shape =>
-    fc.record({
-      name: fc.constant('A place'),
-      shape: fc.constant(shape),
-      measures: fc.record(
-        Object.fromEntries(
-          SHAPES[shape].measures.map(({ key, min, max, unit }) => [
-            key,
-            unit === 'pieces' ? fc.integer({ min, max }) : between(min, max),
-          ]),
-        ),
-        { requiredKeys: [] },
-      ),
-      volts: fc.constant(230),
-      hertz: fc.constant(50 as const),
-      seats: fc.boolean(),
-      aisle: between(0.8, 3),
-      circuits: fc.array(fc.constantFrom(13, 16, 20, 32), { minLength: 1, maxLength: 4 }),
-      sockets: fc.array(
-        fc.record(
-          {
-            wall: fc.constantFrom('north', 'east', 'south', 'west'),
-            along: between(0, 40),
-            circuit: fc.constant(1),
-          },
-          { requiredKeys: ['wall', 'circuit'] },
-        ),
-        { maxLength: 6 },
-      ),
-      marks: fc.array(fc.constantFrom('Lectern', 'Choir', 'Speaker'), { maxLength: 4 }),
-    }),
-  );
-
-  it('make a venue without fault, with its sockets on the walls', () => {
-    fc.assert(
-      fc.property(survey, each => {
-        const venue = venueFrom(each);
-        expect(faultsOf(Venue, venue)).toEqual([]);
-        expect(venueFrom(each)).toEqual(venue);
-        expect(area(venue.outline)).toBeGreaterThan(0);
-        for (const { at } of Object.values(venue.sockets ?? {})) {
-          const touches = (['north', 'east', 'south', 'west'] as const).some(wall => {
-            const [a, b] = wallOf(venue.outline, wall);
-            const cross = (b[0] - a[0]) * (at[1] - a[1]) - (b[1] - a[1]) * (at[0] - a[0]);
-            return Math.abs(cross) / Math.hypot(b[0] - a[0], b[1] - a[1]) < 0.01;
-          });
-          expect(touches).toBe(true);
-        }
-        for (const [, { path }] of Object.entries(venue.guesses ?? {}))
-          if (path !== undefined) expect(valueAt(venue, path)).toBeDefined();
-      }),
-      { numRuns: 100 },
-    );
-  });
-
-  it('can be planned in: an event there is assessed without a crash', () => {
-    const friday = fridayBundle();
-    fc.assert(
-      fc.property(survey, each => {
-        const { snags, ground } = assess({ ...friday, venue: venueFrom(each) });
-        expect(snags.length).toBeGreaterThan(0);
-        expect(ground.floorArea.value).toBeGreaterThan(0);
-      }),
-      { numRuns: 16 },
-    );
-  });
-});
-
-describe('the walls', () => {
-  it('of an L are the ones that look there, the longest of them', () => {
-    const { outline } = surveyed('corner', { length: 12, width: 8, wingLength: 5, wingDepth: 4 });
-    const same = (wall: [Point, Point], a: Point, b: Point): void => expect(wall).toEqual([a, b]);
-    same(wallOf(outline, 'north'), [0, 0], [12, 0]);
-    same(wallOf(outline, 'west'), [0, 0], [0, 12]);
-    same(wallOf(outline, 'east'), [12, 0], [12, 8]);
-  });
-});
-
-describe('a guess', () => {
-  const hall = surveyed('hall', { length: 18 });
-
-  it('is gone once its length is measured', () => {
-    const [width = ''] =
-      Object.entries(hall.dimensions ?? {}).find(([, { label }]) => label === 'Width') ?? [];
-    const patch = stretchVenue(hall, {}, width, 12);
-    const changes = Object.fromEntries(
-      patch.flatMap(operation =>
-        operation.op === 'add' && /^\/venueChanges\/./.test(operation.path)
-          ? [[operation.path.split('/')[2] ?? '', operation.value as { path: string }]]
-          : [],
-      ),
-    );
-    const { venue, misfits } = applyVenueChanges(hall, changes);
-    expect(misfits).toEqual([]);
-    expect(labelsOf(venue)).not.toContain('Width');
-    expect(boundsOf(venue.outline).max).toEqual([18, 12]);
-  });
-});
-
-describe('changes of one event', () => {
-  const hall = surveyed('hall', { length: 18, width: 10 });
-  const dimension = Object.keys(hall.dimensions ?? {})[0] ?? '';
-  const pinned = { venue: { id: 'venuehall1', revision: 3 } };
-  const change = (length: number): Pick<Plan, 'venue' | 'venueChanges'> =>
-    applyPatch({ ...pinned, venueChanges: {} }, [
-      ...stretchVenue(hall, {}, dimension, length).filter(({ path }) => path !== '/venueChanges'),
-    ]);
-
-  it('are taken over into the survey: the same venue, no changes left, pinned to the next revision', () => {
-    fc.assert(
-      fc.property(fc.oneof({ weight: 9, arbitrary: between(5, 40) }, fc.constant(18)), length => {
-        const plan = change(length);
-        const seen = applyVenueChanges(hall, plan.venueChanges).venue;
-        const [onVenue, onPlan] = adoptInVenue(hall, plan, Object.keys(plan.venueChanges ?? {}));
-        if (!onVenue || !onPlan) {
-          // As long as it was: nothing to take over.
-          expect(seen).toEqual(hall);
-          return;
-        }
-        expect(applyPatch(hall, onVenue.patch)).toEqual(seen);
-        const after = applyPatch(plan, onPlan.patch);
-        expect(after).toEqual({ venue: { id: 'venuehall1', revision: 4 }, venueChanges: {} });
-      }),
-    );
-  });
-
-  it('are taken over one by one, and those that no longer fit stay', () => {
-    const plan = change(20);
-    const [first = ''] = Object.keys(plan.venueChanges ?? {});
-    const lost = { path: '/marks/markgone01/at', value: [1, 1] };
-    const both = { ...plan, venueChanges: { ...plan.venueChanges, changelost: lost } };
-    const [, onPlan] = adoptInVenue(hall, both, [first, 'changelost']);
-    const after = applyPatch(both, onPlan?.patch ?? []);
-    expect(Object.keys(after.venueChanges ?? {})).not.toContain(first);
-    expect(Object.keys(after.venueChanges ?? {})).toContain('changelost');
-    expect(adoptInVenue(hall, { ...pinned, venueChanges: { changelost: lost } }, ['changelost'])).toEqual([]);
   });
 });

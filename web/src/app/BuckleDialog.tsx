@@ -1,9 +1,10 @@
-import { bucklePatch, type StationName } from '@idle-satchel/core';
+import { bucklePatch, differenceWords, type StationName } from '@idle-satchel/core';
 import { useForm, useWatch } from 'react-hook-form';
 import { keepName, signedName } from '../api/signature.js';
 import { useEvent, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
+import { SeverityWord } from './severity.js';
 import { STATION_WORDS } from '../ui/station-words.js';
 
 /** Signs a station off, says what opened it again, or takes the signature back. */
@@ -11,7 +12,10 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
   const store = useStore();
   const { register, handleSubmit, control } = useForm({ defaultValues: { by: signedName() } });
   const { by = '' } = useWatch({ control });
-  const buckle = useEvent(state => state.assessment.buckles[name]);
+  const plan = useEvent(({ bundle }) => bundle.plan);
+  const assessment = useEvent(state => state.assessment);
+  const buckle = assessment.buckles[name];
+  const own = assessment.snags.filter(({ station }) => station === name);
   const title = STATION_WORDS[name];
   const sign = handleSubmit(signed => {
     const { bundle, assessment } = store.get();
@@ -48,7 +52,7 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
             <tbody>
               {buckle.differences.slice(0, 12).map(({ path, before, now }) => (
                 <tr key={path}>
-                  <td className="break-all">{path}</td>
+                  <td>{differenceWords(path, plan, assessment)}</td>
                   <td>{before}</td>
                   <td>{now}</td>
                 </tr>
@@ -64,6 +68,21 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
         Signing says: I have looked at everything here and stand by it. It opens again by itself when anything
         it shows changes.
       </p>
+      {own.length > 0 && (
+        <section aria-label="Still open" className="mb-3">
+          <h3>Still open, and signed over</h3>
+          <ul>
+            {own.map(({ id, severity, title: words }) => (
+              <li key={id} className="flex gap-3 py-0.5 border-b border-rule">
+                <span className="w-12 shrink-0">
+                  <SeverityWord severity={severity} />
+                </span>
+                {words}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <form className="flex flex-wrap items-end gap-3" onSubmit={event => void sign(event)}>
         <NameField className="grow" field={register('by')} first />
         {buckle.state !== 'open' && (

@@ -1,31 +1,43 @@
 import { STATIONS, type StationName } from '@idle-satchel/core';
-import { lazy, Suspense, useEffect, type ComponentType } from 'react';
+import { lazy, Suspense, useEffect, useRef, type ComponentType, type RefObject } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { PlanPicture, type Layer } from '../bench/PlanPicture.js';
+import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
-import { OpenEventContext, useOpenEvent } from '../store/hooks.js';
+import { OpenEventContext, useEvent, useOpenEvent } from '../store/hooks.js';
+import { allStations } from '../store/late-stations.js';
 import { openEvent } from '../store/open-event.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
+import { usePageTitle } from '../ui/page-title.js';
 import { STATION_KEYS, useShortcuts } from '../ui/shortcuts.js';
 import { STATION_WORDS } from '../ui/station-words.js';
 import { SnagLine } from './SnagLine.js';
 import { Strap } from './Strap.js';
 import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
+/** A page that shows a station which pictures can do without comes together with that. */
+const late = (load: () => Promise<{ default: ComponentType }>): ComponentType =>
+  lazy(async () => {
+    const [page] = await Promise.all([load(), allStations()]);
+    return page;
+  });
+
 const PAGES: Readonly<Record<StationName, ComponentType>> = {
   brief: lazy(() => import('../stations/brief/BriefStation.js')),
   ground: lazy(() => import('../stations/ground/GroundLedger.js')),
   shots: lazy(() => import('../stations/shots/ShotsLedger.js')),
   signal: lazy(() => import('../stations/signal/SignalStation.js')),
-  stream: lazy(() => import('../stations/stream/StreamStation.js')),
+  stream: late(() => import('../stations/stream/StreamStation.js')),
   runs: lazy(() => import('../stations/runs/RunsLedger.js')),
-  power: lazy(() => import('../stations/power/PowerLedger.js')),
-  racks: lazy(() => import('../stations/racks/RacksStation.js')),
-  pack: lazy(() => import('../stations/pack/PackStation.js')),
-  hands: lazy(() => import('../stations/hands/HandsStation.js')),
-  day: lazy(() => import('../stations/day/DayStation.js')),
+  power: late(() => import('../stations/power/PowerLedger.js')),
+  racks: late(() => import('../stations/racks/RacksStation.js')),
+  pack: late(() => import('../stations/pack/PackStation.js')),
+  hands: late(() => import('../stations/hands/HandsStation.js')),
+  day: late(() => import('../stations/day/DayStation.js')),
 };
+
+const fetchPlan = () => import('../bench/PlanPicture.js');
+const PlanPicture = lazy(async () => ({ default: (await fetchPlan()).PlanPicture }));
 
 /** Stations that share the one plan picture; the others bring their own bench. */
 const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'power']);
@@ -45,7 +57,8 @@ export function EventPage() {
 function Workspace() {
   const { station: wanted } = useParams();
   const { go, ui } = useOpenEvent();
-  const station = STATIONS.find(name => name === wanted) ?? 'brief';
+  const station = STATIONS.find(each => each === wanted) ?? 'brief';
+  const name = useEvent(({ bundle }) => bundle.plan.label);
   const [asked] = useSearchParams();
   const lead = asked.get('lead');
   // The code on a label leads to the page of its lead.
@@ -55,6 +68,10 @@ function Workspace() {
 
   useShortcuts(Object.fromEntries(Object.entries(STATION_KEYS).map(([key, name]) => [key, () => go(name)])));
   useOpenShortcuts();
+  usePageTitle(STATION_WORDS[station], name);
+  // Whatever is looked at first, the plan is looked at next.
+  useEffect(() => void fetchPlan().catch(() => undefined), []);
+  const heading = useHeadingFocus(station);
 
   const Page = PAGES[station];
   const onPlan = ON_PLAN.has(station);
@@ -64,7 +81,15 @@ function Workspace() {
       <EventTopLine />
       <Strap station={station} />
       <div className={onPlan ? 'bench-and-ledger' : 'min-h-0 overflow-auto'}>
-        {onPlan && <PlanPicture layer={station as Layer} {...(station === 'shots' && shotsPlan)} />}
+        {/* Before the plan: whoever goes on from the heading with Tab comes to it first. */}
+        <h1 ref={heading} tabIndex={-1} className="sr-only">
+          {STATION_WORDS[station]}
+        </h1>
+        {onPlan && (
+          <Suspense fallback={<section aria-label="Plan" />}>
+            <PlanPicture layer={station as Layer} {...(station === 'shots' && shotsPlan)} />
+          </Suspense>
+        )}
         {/* Not the grid item itself: a grid item cannot be laid out again without its grid. */}
         <div className={onPlan ? 'relative md:border-l border-rule' : 'h-full'}>
           <main
@@ -72,7 +97,6 @@ function Workspace() {
             aria-label={station}
             className={onPlan ? 'absolute inset-0 [contain:strict] overflow-auto px-4 pb-6 pt-2' : 'h-full'}
           >
-            <h1 className="sr-only">{STATION_WORDS[station]}</h1>
             <Suspense fallback={<p className="p-6 text-faint">…</p>}>
               <Page />
             </Suspense>
@@ -83,4 +107,17 @@ function Workspace() {
       <EventDialogs />
     </div>
   );
+}
+
+/** Whoever goes to another station begins at its heading; who reads the snags goes on reading them. */
+function useHeadingFocus(station: StationName): RefObject<HTMLHeadingElement | null> {
+  const heading = useRef<HTMLHeadingElement>(null);
+  const before = useRef(station);
+  useEffect(() => {
+    if (before.current === station) return;
+    before.current = station;
+    if (document.activeElement?.closest('#snags')) return;
+    heading.current?.focus({ preventScroll: true });
+  }, [station]);
+  return heading;
 }

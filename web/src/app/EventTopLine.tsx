@@ -1,19 +1,21 @@
+import { SHEET_NAMES, SHEET_WORDS, type SheetName } from '@idle-satchel/core';
+import { Link } from 'react-router';
 import { addressOf } from '../api/client.js';
-import { useOpenEvent, usePlan } from '../store/hooks.js';
+import { useEvent, useOpenEvent, usePlan } from '../store/hooks.js';
 import { daysTo } from '../ui/days.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
 import { FileMenu } from './FilesMenu.js';
 import { TopLine } from '../ui/top-line.js';
 
+/** Lists that are opened as tables too, beside their PDF. */
+const AS_TABLES: readonly SheetName[] = ['pack-list', 'cut-list'];
+
+/** Every sheet of the event: drawings, lists in the order of the work, then tables. */
 const FILES = [
   ['camera-plan.pdf', 'Camera plan, PDF'],
   ['schematic.pdf', 'Schematic, PDF'],
-  ['input-list.pdf', 'Input list, PDF'],
-  ['patch-list.pdf', 'Patch list, PDF'],
-  ['format-card.pdf', 'Format card, PDF'],
-  ['cut-list.pdf', 'Cut list, PDF'],
-  ['lay-list.pdf', 'Lay list, PDF'],
-  ['pack-list.csv', 'Pack list, CSV'],
+  ...SHEET_NAMES.map(name => [`${name}.pdf`, `${SHEET_WORDS[name]}, PDF`] as const),
+  ...AS_TABLES.map(name => [`${name}.csv`, `${SHEET_WORDS[name]}, CSV`] as const),
 ] as const;
 
 /** The event's part of the top line: its label, countdown, what is being saved, undo, rules, sheets. */
@@ -23,26 +25,39 @@ export function EventTopLine() {
   const label = usePlan(plan => plan.label);
   const start = usePlan(plan => plan.start);
   const own = usePlan(plan => plan.rules);
+  const venue = useEvent(({ bundle }) => bundle.venue.name);
+  const at = usePlan(plan => plan.venue.id);
   return (
     <TopLine>
-      <span className="tape ml-2 max-w-[30ch] overflow-hidden text-ellipsis">{label}</span>
-      <span className="text-[13.5px] whitespace-nowrap">{daysTo(start)}</span>
+      <span className="tape md:ml-2 min-w-0 max-w-[30ch] overflow-hidden text-ellipsis whitespace-nowrap">
+        {label}
+      </span>
+      <span className="in-menu text-[13.5px] whitespace-nowrap">{daysTo(start)}</span>
+      <Link
+        className="link text-faint text-[13.5px] max-w-[24ch] truncate max-md:hidden"
+        title={venue}
+        to={`/venues/${at}`}
+      >
+        {venue}
+      </Link>
       <SavingWords />
-      <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
+      <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
         Rules: {own && Object.keys(own).length > 0 ? 'own' : 'house'}
       </button>
       <UndoButtons />
-      <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
+      <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
         History
       </button>
-      <FileMenu
-        words="Sheets"
-        files={[
-          ...FILES.map(([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const),
-          [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],
-          [addressOf('GET /events/:id/file', { id, names: 'yes' }), 'Event file with people’s names'],
-        ]}
-      />
+      <span className="in-menu">
+        <FileMenu
+          words="Sheets"
+          files={[
+            ...FILES.map(([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const),
+            [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],
+            [addressOf('GET /events/:id/file', { id, names: 'yes' }), 'Event file with people’s names'],
+          ]}
+        />
+      </span>
     </TopLine>
   );
 }

@@ -1,30 +1,56 @@
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from '../ui/blackout.js';
+import { keepClosedSelects } from '../ui/closed-selects.js';
 import { TopLineSlotContext } from '../ui/top-line.js';
 
 const DOORS = [
   ['/events', 'Events'],
   ['/venues', 'Venues'],
   ['/shelf', 'Shelf'],
-  ['/hands', 'Hands'],
+  ['/people', 'People'],
 ] as const;
+
+/** Puts the focus on the plan, or on the page where there is none, past all that leads elsewhere. */
+function skip(): void {
+  const shown = document.querySelector<HTMLElement>('section[aria-label="Plan"], main');
+  if (!shown) return;
+  shown.tabIndex = -1;
+  shown.focus();
+}
 
 /** The top line with the four doors; a page may add its own words to it. */
 export function Shell({ children }: { children: ReactNode }) {
   const blackout = useBlackout();
   const update = useSyncExternalStore(newerVersion.subscribe, newerVersion.get);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
-  useEffect(() => {
-    document.title = 'Idle Satchel';
-  }, []);
+  useEffect(keepClosedSelects, []);
+  const { pathname } = useLocation();
+  /** Where the menu of a narrow screen was opened; it shuts when another page is gone to. */
+  const [menuAt, setMenuAt] = useState<string>();
+  const menu = menuAt === pathname;
   return (
     <TopLineSlotContext value={slot}>
-      <div className="h-full grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] min-h-0">
-        <header className="flex flex-wrap items-center gap-x-5 px-4 border-b border-rule min-h-10">
-          <span className="font-tape font-semibold text-[17px] tracking-wide">Idle Satchel</span>
-          <nav aria-label="Doors" className="flex gap-x-5">
+      <div className="h-full grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] min-h-0 relative">
+        <button className="skip" onClick={skip}>
+          Skip to what is shown
+        </button>
+        <header
+          className="flex md:flex-wrap items-center gap-x-5 max-md:gap-x-3 px-4 border-b border-rule min-h-10 data-menu:flex-wrap"
+          data-menu={menu || undefined}
+        >
+          <span className="font-tape font-semibold text-[17px] tracking-wide whitespace-nowrap">
+            Idle Satchel
+          </span>
+          <button
+            className="md:hidden order-1 ml-auto py-2 text-faint hover:text-ink"
+            aria-expanded={menu}
+            onClick={() => setMenuAt(menu ? undefined : pathname)}
+          >
+            Menu
+          </button>
+          <nav aria-label="Doors" className="in-menu flex gap-x-5">
             {DOORS.map(([to, label]) => (
               <NavLink
                 key={to}
@@ -44,7 +70,7 @@ export function Shell({ children }: { children: ReactNode }) {
             </button>
           )}
           <button
-            className="text-faint hover:text-ink ml-auto"
+            className="in-menu text-faint hover:text-ink ml-auto"
             aria-pressed={blackout}
             onClick={toggleBlackout}
           >

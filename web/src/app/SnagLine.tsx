@@ -1,7 +1,7 @@
 import { Suspense, useEffect } from 'react';
 import { fetched } from '../ui/fetched.js';
 import { useEvent, useOpenEvent, useUi } from '../store/hooks.js';
-import { useFixes } from '../workers/fixes.js';
+import { firstHarmless, useFirstFixes, useFixes } from '../workers/fixes.js';
 import { useShortcuts } from '../ui/shortcuts.js';
 import { SeverityWord, useApplyFix } from './severity.js';
 
@@ -15,18 +15,22 @@ export function SnagLine() {
   const checked = useEvent(state => state.checked);
   const shownId = useUi(state => state.snag);
   const open = useUi(state => state.snagsOpen);
-  const snag = snags.find(each => each.id === shownId) ?? snags[0];
+  const mending = useUi(state => state.mending);
+  const firsts = useFirstFixes(mending ? snags.map(({ id }) => id) : [], true);
+  const snag =
+    snags.find(each => each.id === shownId) ??
+    (mending ? snags.find(({ id }) => firsts.get(id)) : undefined) ??
+    snags[0];
   const fixes = useFixes(snag?.id);
   const applyFix = useApplyFix();
-  // What takes something away is chosen from the list, where it says what: never by one key.
-  const first = fixes?.find(({ loses }) => loses.length === 0);
+  const first = fixes && firstHarmless(fixes);
   // Nobody waits for it: what is first seen goes first.
   useEffect(() => void fetchList().catch(() => undefined), []);
   useShortcuts({ f: () => (first ? applyFix(first) : false) });
 
   const show = (): void => {
     if (!snag) return;
-    ui.set({ selected: snag.subjects[0], parts: [], snag: snag.id });
+    ui.showSnag(snag);
     go(snag.station);
   };
   return (
@@ -40,7 +44,7 @@ export function SnagLine() {
         {snag ? (
           <>
             <SeverityWord severity={snag.severity} />
-            <button className="link min-w-0 md:truncate max-md:basis-3/4" title={snag.title} onClick={show}>
+            <button className="link min-w-0 text-left max-md:basis-3/4" onClick={show}>
               {snag.title}
             </button>
             {first ? (
@@ -56,7 +60,7 @@ export function SnagLine() {
                 )}
               </>
             ) : (
-              <span className="text-faint truncate" title={snag.advice}>
+              <span className="text-faint min-w-0">
                 {fixes === undefined
                   ? 'looking for a fix …'
                   : (snag.advice ?? (fixes.length > 0 && 'what could be given up for it stands in the list'))}

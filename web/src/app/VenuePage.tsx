@@ -10,8 +10,9 @@ import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
-import { OpenEventContext, useOpenEvent, useResult } from '../store/hooks.js';
+import { OpenEventContext, useEvent, useOpenEvent, useResult } from '../store/hooks.js';
 import { openVenue } from '../offline/open-venue.js';
+import { usePageTitle } from '../ui/page-title.js';
 
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
 export function VenuePage() {
@@ -28,6 +29,8 @@ export function VenuePage() {
 
 function Workspace() {
   useOpenShortcuts();
+  const name = useEvent(({ bundle }) => bundle.venue.name);
+  usePageTitle(name, 'Venues');
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[1fr_auto] min-h-0">
       <VenueTopLine />
@@ -71,24 +74,31 @@ function VenueTopLine() {
   };
   return (
     <TopLine>
-      <span className="tape ml-2 max-w-[34ch] overflow-hidden text-ellipsis">{name}</span>
-      <span className="text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
+      <span className="tape md:ml-2 min-w-0 max-w-[34ch] overflow-hidden text-ellipsis whitespace-nowrap">
+        {name}
+      </span>
+      <span className="in-menu text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
       <SavingWords />
-      <Link className="text-faint hover:text-ink whitespace-nowrap" to="walk">
+      <Link className="in-menu text-faint hover:text-ink whitespace-nowrap" to="walk">
         Walk round
       </Link>
-      <button className="text-faint hover:text-ink whitespace-nowrap" onClick={() => setBringing(true)}>
+      <button
+        className="in-menu text-faint hover:text-ink whitespace-nowrap"
+        onClick={() => setBringing(true)}
+      >
         Bring in a drawing
       </button>
-      <FileMenu
-        words="Files"
-        files={FILES.map(
-          ([file, words]) => [addressOf(`GET /venues/:id/${file}`, { id: store.id }), words] as const,
-        )}
-        made={[['Plan to scale, PNG', picture]]}
-      />
+      <span className="in-menu">
+        <FileMenu
+          words="Files"
+          files={FILES.map(
+            ([file, words]) => [addressOf(`GET /venues/:id/${file}`, { id: store.id }), words] as const,
+          )}
+          made={[['Plan to scale, PNG', picture]]}
+        />
+      </span>
       <UndoButtons />
-      <button className="text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
+      <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
         History
       </button>
       {bringing && (

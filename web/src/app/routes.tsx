@@ -1,24 +1,42 @@
 import { lazy, Suspense, type ComponentType } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { ApiProblem } from '../api/client.js';
+import { usePageTitle } from '../ui/page-title.js';
 import { Shell } from './Shell.js';
 
-/** What is shown in place of a page: why, and the way out. */
-function NoPage({ why }: { why: string }) {
+/** What is shown in place of a page: what is the matter, in one sentence, and the way out. */
+function NoPage({ title, why, again = false }: { title: string; why: string; again?: boolean }) {
+  usePageTitle(title);
   return (
     <main className="p-8 max-w-xl">
-      <h1>This page could not be drawn</h1>
-      <p className="my-3">{why} What you entered is safe on the server.</p>
-      <a className="button button-main" href="/events">
-        Back to the events
-      </a>
+      <h1>{title}</h1>
+      <p className="my-3">{why}</p>
+      <p className="flex gap-3">
+        {again && (
+          <button className="button button-main" onClick={() => window.location.reload()}>
+            Try again
+          </button>
+        )}
+        <a className={again ? 'button' : 'button button-main'} href="/events">
+          Back to the events
+        </a>
+      </p>
     </main>
   );
 }
 
-const Broken = ({ error }: FallbackProps) => (
-  <NoPage why={error instanceof Error ? error.message : 'Something broke.'} />
-);
+/** Why a page is not there: nothing is at its address, nobody answers, or it broke while it was drawn. */
+function Broken({ error }: FallbackProps) {
+  if (error instanceof ApiProblem && error.status === 404)
+    return (
+      <NoPage title={error.message} why="Its address may be mistyped, or it belongs to another house." />
+    );
+  if (error instanceof ApiProblem && error.status === 0)
+    return <NoPage title={error.message} why="Nothing can be opened until it answers." again />;
+  const why = error instanceof Error ? error.message : 'Something broke.';
+  return <NoPage title="This page could not be drawn" why={`It says: ${why}`} again />;
+}
 
 /** A page that is fetched when it is first gone to. */
 const page = (load: () => Promise<ComponentType>): ComponentType =>
@@ -30,9 +48,9 @@ const VenuesDoor = page(async () => (await import('../doors/VenuesDoor.js')).Ven
 const SurveyPage = page(async () => (await import('../doors/survey/SurveyPage.js')).SurveyPage);
 const VenuePage = page(async () => (await import('./VenuePage.js')).VenuePage);
 const WalkPage = page(async () => (await import('../doors/walk/WalkPage.js')).WalkPage);
-const KindsPage = page(async () => (await import('../doors/KindsPage.js')).KindsPage);
+const KindsPage = page(async () => (await import('../doors/kinds/KindsPage.js')).KindsPage);
 const ShelfDoor = page(async () => (await import('../doors/ShelfDoor.js')).ShelfDoor);
-const HandsDoor = page(async () => (await import('../doors/HandsDoor.js')).HandsDoor);
+const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
 function Pages() {
@@ -50,8 +68,12 @@ function Pages() {
           <Route path="venues/:venue/walk" Component={WalkPage} />
           <Route path="shelf" Component={ShelfDoor} />
           <Route path="shelf/kinds" Component={KindsPage} />
-          <Route path="hands" Component={HandsDoor} />
-          <Route path="*" element={<NoPage why="The address leads nowhere." />} />
+          <Route path="people" Component={PeopleDoor} />
+          <Route path="hands" element={<Navigate to="/people" replace />} />
+          <Route
+            path="*"
+            element={<NoPage title="There is no such page" why="Its address leads nowhere." />}
+          />
         </Routes>
       </Suspense>
     </ErrorBoundary>

@@ -18,8 +18,11 @@ export function SeverityWord({ severity }: Pick<Snag, 'severity'>) {
   );
 }
 
-/** Applies a fix as one edit. */
+/** Applies a fix as one edit, and goes on to the next snag that has one. */
 export function useApplyFix(): (fix: Fix) => void {
-  const { store } = useOpenEvent();
-  return fix => store.commit(fix.label.slice(0, 120), fix.changes);
+  const { store, ui } = useOpenEvent();
+  return fix => {
+    store.commit(fix.label.slice(0, 120), fix.changes);
+    ui.set({ snag: undefined, mending: true });
+  };
 }

@@ -1,6 +1,8 @@
 import { px } from '@idle-satchel/core';
 import type { Device, Point } from '@idle-satchel/core';
 import type { ReactNode, RefObject } from 'react';
+import { useReading } from '../store/hooks.js';
+import { placeWords } from './place-words.js';
 import { useDrag } from './use-drag.js';
 
 /** A device on the plan that can be dragged, focused and selected; its drawing is the children. */
@@ -25,13 +27,14 @@ export function Handle({
   children: ReactNode;
 }) {
   const drag = useDrag(id, device.label, at, world);
+  const reading = useReading();
   return (
     <g
       className="handle"
       data-device={id}
       role="button"
       tabIndex={lit ? 0 : -1}
-      aria-label={`${device.label}, ${at[0].toFixed(1)} m east, ${at[1].toFixed(1)} m south`}
+      aria-label={`${device.label}, ${placeWords(at, reading)}`}
       aria-pressed={on}
       {...drag}
       onFocus={event =>

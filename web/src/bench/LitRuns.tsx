@@ -9,7 +9,8 @@ import {
   type Waypoint,
 } from '@idle-satchel/core';
 import { useMemo, type RefObject } from 'react';
-import { useEvent, usePlan, useUi } from '../store/hooks.js';
+import { useEvent, usePlan, useReading, useUi } from '../store/hooks.js';
+import { placeWords } from './place-words.js';
 import { useNames } from './StandingNames.js';
 import { usePinning } from './use-pinning.js';
 
@@ -195,12 +196,13 @@ function PinHandle({
   lettering: k,
   ...handlers
 }: { at: Point; label: string; lettering: number } & ReturnType<ReturnType<typeof usePinning>['onPin']>) {
+  const reading = useReading();
   return (
     <g
       className="handle"
       role="button"
       tabIndex={0}
-      aria-label={`${label}, ${x.toFixed(1)} m east, ${y.toFixed(1)} m south; arrows move it, Delete takes it out`}
+      aria-label={`${label}, ${placeWords([x, y], reading)}; arrows move it, Delete takes it out`}
       {...handlers}
     >
       <circle className="halo" cx={px(x)} cy={px(y)} r={11 * k} />

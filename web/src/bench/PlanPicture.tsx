@@ -13,7 +13,6 @@ import {
 } from 'react';
 import { PaceContext, useEvent, useOpenEvent, useReading, useUi } from '../store/hooks.js';
 import { fetched } from '../ui/fetched.js';
-import { warmUp } from '../store/warm-up.js';
 import { GroundLayer } from './GroundLayer.js';
 import { Hatches } from './Hatches.js';
 import { RunsLayer } from './RunsLayer.js';
@@ -86,7 +85,7 @@ export const PlanPicture = memo(function PlanPicture({
   const names = useGroundNames({ venue, reading, lettering, ...written });
   const [bar, setBar] = useState<HTMLElement | null>(null);
   useDeviceNudging(!onGround);
-  useEffect(() => warmUp(store), [store]);
+  useEffect(() => void import('../store/warm-up.js').then(({ warmUp }) => warmUp(store)), [store]);
 
   useSelectEvents(svg);
 

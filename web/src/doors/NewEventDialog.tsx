@@ -1,18 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
-import { useForm, useWatch } from 'react-hook-form';
-import { call, wordsOf } from '../api/client.js';
-import { venuesQuery } from '../api/queries.js';
 import { kits } from '@idle-satchel/core/kits';
-import { fromField } from '../ui/days.js';
+import { OWN_ZONE, zones } from '../ui/days.js';
 import { Dialog } from '../ui/Dialog.js';
 import { KitPicture } from './KitPicture.js';
+import { useNewEvent } from './use-new-event.js';
 
-interface Fields {
-  label: string;
-  start: string;
-  venue: string;
-  kit: string;
-}
+const ZONES = zones(OWN_ZONE);
 
 /** A new event: name, start, and the venue or the starter kit that it begins from. */
 export default function NewEventDialog({
@@ -22,33 +14,13 @@ export default function NewEventDialog({
   onClose: () => void;
   onMade: (made: { id: string }) => void;
 }) {
-  const venues = useQuery(venuesQuery);
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-  const { register, handleSubmit, setError, formState, control } = useForm<Fields>({
-    defaultValues: { kit: '' },
-  });
-  const { errors, isSubmitting } = formState;
-  const chosen = useWatch({ control, name: 'kit' });
-  const kit = kits.find(({ id }) => id === chosen);
-  const make = handleSubmit(async ({ label, start, venue, kit: begin }) => {
-    const instant = fromField(start, zone);
-    if (!instant) return setError('start', { message: 'a day and a time' });
-    try {
-      onMade(
-        await call(
-          'POST /events',
-          {},
-          { label: label.trim(), start: instant, zone, ...(begin === '' ? { venue } : { kit: begin }) },
-        ),
-      );
-    } catch (error) {
-      setError('root', { message: wordsOf(error) });
-    }
-  });
-  const fault = (message: string | undefined) =>
-    message && <span className="text-stop text-[13px]">{message}</span>;
+  const { register, setValue, errors, isSubmitting, kit, open, chosen, zone, close, make } = useNewEvent(
+    onClose,
+    onMade,
+  );
+  const fault = (message: string | undefined) => <Fault message={message} />;
   return (
-    <Dialog title="New event" onClose={onClose}>
+    <Dialog title="New event" onClose={close}>
       <form className="grid gap-3" onSubmit={event => void make(event)}>
         <label>
           Name {fault(errors.label?.message)}
@@ -61,7 +33,7 @@ export default function NewEventDialog({
           />
         </label>
         <label>
-          Live at ({zone}) {fault(errors.start?.message)}
+          Live at {fault(errors.start?.message)}
           <input
             className="field w-full"
             type="datetime-local"
@@ -72,7 +44,7 @@ export default function NewEventDialog({
         <label>
           Begin with
           <select className="field w-full" {...register('kit')}>
-            <option value="">an empty plan at one of our venues</option>
+            <option value="">an empty plan</option>
             {kits.map(({ id, label }) => (
               <option key={id} value={id}>
                 {label}
@@ -80,26 +52,35 @@ export default function NewEventDialog({
             ))}
           </select>
         </label>
-        {kit ? (
-          <KitPicture kit={kit} />
-        ) : (
-          <label>
-            Venue {fault(errors.venue?.message)}
-            <select
-              className="field w-full"
-              aria-invalid={Boolean(errors.venue)}
-              {...register('venue', { required: 'choose one' })}
-            >
-              {venues.data?.venues.map(({ id, name, archived }) =>
-                archived ? null : (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ),
-              )}
-            </select>
-          </label>
-        )}
+        <label>
+          Venue {fault(errors.venue?.message)}
+          <select
+            className="field w-full"
+            aria-invalid={Boolean(errors.venue)}
+            value={chosen}
+            onChange={event => setValue('venue', event.target.value)}
+          >
+            {kit && <option value="">the kit’s own plain room</option>}
+            {open.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          Time zone of the place
+          <select
+            className="field w-full"
+            value={zone}
+            onChange={event => setValue('zone', event.target.value)}
+          >
+            {(ZONES.includes(zone) ? ZONES : [zone, ...ZONES]).map(each => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+        </label>
+        {kit && <KitPicture kit={kit} />}
         {errors.root && <p className="text-stop">{errors.root.message}</p>}
         <button className="button button-main justify-self-end" disabled={isSubmitting}>
           Make the event
@@ -108,3 +89,6 @@ export default function NewEventDialog({
     </Dialog>
   );
 }
+
+const Fault = ({ message }: { message: string | undefined }) =>
+  message && <span className="text-stop text-[13px]">{message}</span>;

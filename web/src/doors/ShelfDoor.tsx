@@ -1,4 +1,4 @@
-import type { Item } from '@idle-satchel/core';
+import { holdsWords, type Item } from '@idle-satchel/core';
 import type { ItemChange, ItemLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
@@ -24,9 +24,7 @@ export function ShelfDoor() {
   };
   const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
   const lines = shelf.data?.items.filter(item =>
-    `${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`
-      .toLowerCase()
-      .includes(wanted.trim().toLowerCase()),
+    holdsWords(`${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`, wanted),
   );
   return (
     <Door

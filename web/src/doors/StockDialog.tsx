@@ -1,10 +1,14 @@
-import { stockFrom, type Kind, type MapOf } from '@idle-satchel/core';
+import { cellWritten, stockFrom, type Kind, type MapOf, type StockFault } from '@idle-satchel/core';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { call, wordsOf } from '../api/client.js';
 import { Dialog } from '../ui/Dialog.js';
+import { useKept } from '../ui/use-kept.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
+
+const read = (text: string): Papa.ParseResult<string[]> =>
+  Papa.parse<string[]>(text.trim(), { skipEmptyLines: false });
 
 /** A list of stock pasted or read from a file; every line that cannot be read says why, and nothing is lost. */
 export default function StockDialog({
@@ -18,14 +22,18 @@ export default function StockDialog({
   onClose: () => void;
   onMade: () => void;
 }) {
-  const [text, setText] = useState('');
+  const [{ text }, keep, drop] = useKept('stock list', { text: '' });
+  const setText = (next: string): void => keep({ text: next });
   const [problem, setProblem] = useState('');
   const [done, setDone] = useState('');
   const { items, faults } = useMemo(() => {
     if (text.trim() === '') return { items: [], faults: [] };
-    const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: false });
-    return stockFrom(data, kinds, known);
+    return stockFrom(read(text).data, kinds, known);
   }, [text, kinds, known]);
+  const mend = (fault: StockFault, value: string): void => {
+    const { data, meta } = read(text);
+    setText(Papa.unparse(cellWritten(data, fault, value), { delimiter: meta.delimiter, newline: '\n' }));
+  };
   const put = async (): Promise<void> => {
     setProblem('');
     try {
@@ -41,7 +49,13 @@ export default function StockDialog({
     }
   };
   return (
-    <Dialog title="Paste a list" onClose={onClose}>
+    <Dialog
+      title="Paste a list"
+      onClose={() => {
+        drop();
+        onClose();
+      }}
+    >
       <p className="text-faint">
         One line for each thing, the first line naming the columns: tape, kind, and where you have them
         pieces, state and note, in any order. Several pieces get a tape each, numbered on.
@@ -66,26 +80,7 @@ export default function StockDialog({
           />
         </label>
       </p>
-      {faults.length > 0 && (
-        <table aria-label="Lines that cannot be read">
-          <thead>
-            <tr>
-              <th className="w-16">Line</th>
-              <th className="w-24">Column</th>
-              <th>What is wrong</th>
-            </tr>
-          </thead>
-          <tbody>
-            {faults.map(({ line, column, reason }) => (
-              <tr key={`${line} ${column} ${reason}`} className="text-stop">
-                <td>{line}</td>
-                <td>{column}</td>
-                <td>{reason}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {faults.length > 0 && <Faults faults={faults} onMend={mend} />}
       <p role="status" className={problem ? 'text-stop py-1' : 'text-done py-1'}>
         {problem || done}
       </p>
@@ -98,5 +93,50 @@ export default function StockDialog({
         )}
       </p>
     </Dialog>
+  );
+}
+
+/** Lines that cannot be read, each with why, and what may have been meant. */
+function Faults({
+  faults,
+  onMend,
+}: {
+  faults: readonly StockFault[];
+  onMend: (fault: StockFault, value: string) => void;
+}) {
+  return (
+    <table aria-label="Lines that cannot be read">
+      <thead>
+        <tr>
+          <th className="w-16">Line</th>
+          <th className="w-24">Column</th>
+          <th>What is wrong</th>
+        </tr>
+      </thead>
+      <tbody>
+        {faults.map(fault => {
+          const { line, column, reason, suggestions } = fault;
+          return (
+            <tr key={`${line} ${column} ${reason}`}>
+              <td>{line}</td>
+              <td>{column}</td>
+              <td>
+                <span className="text-stop">{reason}</span>
+                {suggestions.map(each => (
+                  <button
+                    key={each}
+                    className="link block text-left"
+                    aria-label={`Line ${line}: take ${each}`}
+                    onClick={() => onMend(fault, each)}
+                  >
+                    {each}
+                  </button>
+                ))}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { usePageTitle } from '../ui/page-title.js';
 
 /** A door's page: a title line with its actions, and what stands behind it. */
 export function Door({
@@ -10,6 +11,7 @@ export function Door({
   actions?: ReactNode;
   children: ReactNode;
 }) {
+  usePageTitle(title);
   return (
     <main className="overflow-auto px-6 py-4">
       <div className="max-w-[1180px] mx-auto">

@@ -1,5 +1,5 @@
 import type { Sheet } from '@idle-satchel/core';
-import type { SheetName } from '@idle-satchel/core/api';
+import type { SheetName } from '@idle-satchel/core';
 import { addressOf } from '../api/client.js';
 import { useStore } from '../store/hooks.js';
 import { FileLink } from './FileLink.js';

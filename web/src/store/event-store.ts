@@ -16,6 +16,7 @@ import {
   type Assessor,
   type Edit,
   type Operation,
+  type Book,
   type RuleBook,
 } from '@idle-satchel/core';
 import type { Plan } from '@idle-satchel/core/documents';
@@ -24,6 +25,7 @@ import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
 import { History, whoChanged } from './history.js';
 import { KnownDocuments, type Fetched } from './known-documents.js';
+import { allStations, stationsHere } from './late-stations.js';
 import { inVenue, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 import { EditQueue } from './queue.js';
 import { random } from './random.js';
@@ -57,6 +59,7 @@ export class EventStore implements Shown {
   private readonly history: History;
   private dragging: readonly LocalChange[] = [];
   private readonly stopListening: () => void;
+  private readonly stopWaiting: () => void;
 
   constructor(
     readonly id: string,
@@ -65,8 +68,8 @@ export class EventStore implements Shown {
     readonly of: 'event' | 'venue' = 'event',
     kept?: Kept,
   ) {
-    const rules = (): RuleBook => this.rules;
-    this.assessor = of === 'event' ? createAssessorBy(rules) : createSurveyAssessor(rules);
+    const book = (): Book => ({ stations: stationsHere.get(), rules: this.rules });
+    this.assessor = of === 'event' ? createAssessorBy(book) : createSurveyAssessor(book);
     this.queue = new EditQueue(kept?.waiting);
     this.known = new KnownDocuments(id, of, opened, change => this.fetched(change));
     this.history = new History(
@@ -94,6 +97,7 @@ export class EventStore implements Shown {
     this.live = new Channel(state);
     this.calm = new CalmChannel(state);
     this.stopListening = listen(message => void this.hear(message));
+    this.stopWaiting = stationsHere.subscribe(() => this.refresh({}));
     this.rulesHere = this.check();
     if (!kept) return;
     this.sender.stale = kept.stale;
@@ -105,7 +109,8 @@ export class EventStore implements Shown {
   /** Fetches the rules and checks by them from then on. */
   private async check(): Promise<void> {
     try {
-      this.rules = (await import('@idle-satchel/core/rules')).RULES;
+      const [{ RULES }] = await Promise.all([import('@idle-satchel/core/rules'), allStations()]);
+      this.rules = RULES;
       this.refresh({ checked: true });
     } catch {
       this.say('The checks could not be fetched: load this page again.');
@@ -124,6 +129,7 @@ export class EventStore implements Shown {
 
   close(): void {
     this.stopListening();
+    this.stopWaiting();
     this.sender.close();
   }
 

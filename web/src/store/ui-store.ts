@@ -1,4 +1,4 @@
-import type { FreshName, Point } from '@idle-satchel/core';
+import type { FreshName, Point, Snag } from '@idle-satchel/core';
 import { Channel } from './channel.js';
 
 /** What the pointer does on the plan instead of picking. */
@@ -20,6 +20,8 @@ export interface UiState {
   readonly snagsOpen: boolean;
   /** Which of the open snags the snag line shows, by id. */
   readonly snag: string | undefined;
+  /** A snag was cured: the next that has a fix is shown, until somebody looks elsewhere. */
+  readonly mending: boolean;
   readonly dialog: 'rules' | 'shortcuts' | 'find' | 'history' | undefined;
 }
 
@@ -31,6 +33,7 @@ const NOTHING_OPEN: UiState = {
   working: undefined,
   snagsOpen: false,
   snag: undefined,
+  mending: false,
   dialog: undefined,
 };
 
@@ -41,7 +44,11 @@ export class UiStore {
   set(change: Partial<UiState>): void {
     this.channel.set({ ...this.get(), ...change });
   }
-  readonly select = (selected: string | undefined): void => this.set({ selected, parts: [] });
+  readonly select = (selected: string | undefined): void => this.set({ selected, parts: [], mending: false });
+
+  /** Shows a snag and what it is of, because somebody chose it. */
+  readonly showSnag = ({ id, subjects }: Pick<Snag, 'id' | 'subjects'>): void =>
+    this.set({ snag: id, selected: subjects[0], parts: [], mending: false });
 
   /** Picks a part alone, or adds it to or takes it from those that are picked. */
   readonly pick = (path: string, together = false): void => {

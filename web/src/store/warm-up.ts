@@ -1,5 +1,6 @@
 /** Compiling the assessment before the first drag needs it at full speed. */
-import { applyPatch, createAssessorBy, type Bundle, type Point, type RuleBook } from '@idle-satchel/core';
+import { applyPatch, createAssessorBy, type Book, type Bundle, type Point } from '@idle-satchel/core';
+import { allStations, stationsHere } from './late-stations.js';
 
 const PASSES = 40;
 const warmed = new WeakSet<object>();
@@ -15,11 +16,13 @@ export function warmUp(store: { get: () => { bundle: Bundle } }): void {
   const placed = Object.entries(bundle.plan.devices ?? {}).find(([, { place }]) => place?.at);
   const at = placed?.[1].place?.at;
   if (!placed || !at) return;
-  void import('@idle-satchel/core/rules').then(({ RULES }) => rest(bundle, placed[0], at, RULES));
+  void Promise.all([import('@idle-satchel/core/rules'), allStations()]).then(([{ RULES }]) =>
+    rest(bundle, placed[0], at, { stations: stationsHere.get(), rules: RULES }),
+  );
 }
 
-function rest(bundle: Bundle, device: string, at: Point, rules: RuleBook): void {
-  const assess = createAssessorBy(() => rules);
+function rest(bundle: Bundle, device: string, at: Point, book: Book): void {
+  const assess = createAssessorBy(() => book);
   let pass = 0;
   const step = (deadline: IdleDeadline): void => {
     do {

@@ -56,3 +56,23 @@ export function fromField(text: string, zone: string): string | undefined {
     instant = asUtc - (Date.parse(`${toField(new Date(instant).toISOString(), zone)}:00Z`) - instant);
   return new Date(instant).toISOString().replace('.000Z', 'Z');
 }
+
+/** Half past seven on the coming Friday that is a day away or more, at a zone: when most events begin to be planned for. */
+export function nextEvening(now: number, zone: string): string {
+  for (let day = 1; day <= 7; day++) {
+    const date = toField(new Date(now + day * DAY).toISOString(), zone).slice(0, 10);
+    if (new Date(`${date}T12:00:00Z`).getUTCDay() === FRIDAY) return fromField(`${date}T19:30`, zone) ?? '';
+  }
+  return '';
+}
+
+const FRIDAY = 5;
+
+/** The zone that this machine’s clock keeps. */
+export const OWN_ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+
+/** The zones that there are, and one’s own where it is none of them. */
+export function zones(own: string): string[] {
+  const all = ['UTC', ...Intl.supportedValuesOf('timeZone').filter(each => each !== 'UTC')];
+  return all.includes(own) ? all : [own, ...all];
+}

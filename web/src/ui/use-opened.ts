@@ -66,7 +66,7 @@ export function useOpenShortcuts(): void {
     );
     const next = snags[(at + by + snags.length) % snags.length];
     if (!next) return;
-    ui.set({ snag: next.id, selected: next.subjects[0], parts: [] });
+    ui.showSnag(next);
     go(next.station);
   };
   useShortcuts({

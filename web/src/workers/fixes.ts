@@ -47,3 +47,39 @@ export function useFixes(snag: string | undefined): readonly OfferedFix[] | unde
   }, [bundle, snag]);
   return answer?.bundle === bundle && answer.snag === snag ? answer.fixes : undefined;
 }
+
+/** The first fix of each snag that takes nothing away; null where there is none, absent while it is looked for. */
+type FirstFixes = ReadonlyMap<string, OfferedFix | null>;
+
+/** What takes something away is chosen by hand from a list, where it says what. */
+export const firstHarmless = (fixes: readonly OfferedFix[]): OfferedFix | undefined =>
+  fixes.find(({ loses }) => loses.length === 0);
+
+/** The first fix of each of some snags, one after the other; where `once`, no further than to the first that has one. */
+export function useFirstFixes(ids: readonly string[], once = false): FirstFixes {
+  const bundle = useEvent(state => state.bundle);
+  const [answer, setAnswer] = useState<{ bundle: Bundle; of: FirstFixes }>();
+  // Ids of roles have spaces in them.
+  const asked = ids.join('\n');
+  useEffect(() => {
+    let wanted = true;
+    const look = async (): Promise<void> => {
+      const of = new Map<string, OfferedFix | null>();
+      for (const id of asked === '' ? [] : asked.split('\n')) {
+        const first = firstHarmless(await ask(bundle, id));
+        if (!wanted) return;
+        of.set(id, first ?? null);
+        setAnswer({ bundle, of: new Map(of) });
+        if (once && first) return;
+      }
+    };
+    const timer = setTimeout(() => void look(), STILL_MS);
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [bundle, asked, once]);
+  return answer?.bundle === bundle ? answer.of : NONE;
+}
+
+const NONE: FirstFixes = new Map();

@@ -1,6 +1,7 @@
-import { fixesFor, type Bundle, type OfferedFix } from '@idle-satchel/core';
+import { createFixer, type Bundle, type OfferedFix } from '@idle-satchel/core';
 import { expose } from 'comlink';
 
+const fixesFor = createFixer();
 let bundle: Bundle | undefined;
 
 /** Searching fixes tries edits one after the other: away from the page's own thread. */

@@ -34,10 +34,9 @@ function takerOf({ positions }: Layout, shot: string): Compared['by'][number] {
   return { quality, worst, camera, twice: takers.some(({ second }) => second) };
 }
 
-/** Length of all leads, m, and the share of the seats disturbed by each camera added up. */
-export const effortOf = ({
-  positions,
-}: Layout): { readonly cable: number; readonly disturbance: number } => ({
-  cable: positions.reduce((sum, each) => sum + each.cable, 0),
-  disturbance: positions.reduce((sum, each) => sum + each.disturbance, 0),
-});
+/** Length of all leads, m; undefined while it is not known where they lead to. */
+export const cableOf = ({ positions }: Pick<Layout, 'positions'>): number | undefined =>
+  positions.reduce<number | undefined>(
+    (sum, { cable }) => (sum === undefined || cable === undefined ? undefined : sum + cable),
+    0,
+  );

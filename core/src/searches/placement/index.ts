@@ -1,4 +1,4 @@
-export { compared, effortOf, type Compared } from './compare.js';
+export { cableOf, compared, type Compared } from './compare.js';
 export {
   findLayouts,
   layoutPatch,
@@ -7,7 +7,9 @@ export {
   type Position,
   type ServedShot,
 } from './layouts.js';
+export type { LeftOut } from './left-out.js';
 export { findPositions, letterOf } from './positions.js';
+export { REASON_WORDS } from './reason-words.js';
 export { whyNotHere, type WhyNot } from './why-not-here.js';
 export { galleryAt, type Round } from './places.js';
 export { LENS_HEIGHTS, prepare, usualPlacement, type PlacementOptions, type Prepared } from './prepare.js';

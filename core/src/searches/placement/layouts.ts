@@ -2,6 +2,7 @@
 import type { Device } from '../../documents/index.js';
 import { distance, type DocumentPatch, type Point } from '../../foundations/index.js';
 import { bestSet, type Best, type Pool } from './branch-and-bound.js';
+import { leftOut, type LeftOut } from './left-out.js';
 import { within, type Round, type Spot } from './places.js';
 import type { Prepared } from './prepare.js';
 import { gapOf, type Progress } from '../search.js';
@@ -34,7 +35,7 @@ export interface Position extends Spot {
   /** Where a locked camera with several shots in its frame points, and the focal length it is set to, mm. */
   readonly facing: number | undefined;
   readonly focal: number | undefined;
-  readonly cable: number;
+  readonly cable: number | undefined;
   readonly disturbance: number;
   readonly serves: readonly ServedShot[];
 }
@@ -56,16 +57,20 @@ export interface Layout {
   /** Shots that no camera serves, and vital ones that only one does. */
   readonly unserved: readonly string[];
   readonly once: readonly string[];
-  /** Cameras that could be put up and would add nothing. */
-  readonly spare: readonly string[];
+  /** Cameras that it does not put up, and why. */
+  readonly left: readonly LeftOut[];
+  /** Share of the seats whose eye some camera of it draws, 0…1. */
+  readonly drawn: number;
   /** What it is the best without: the name of the camera of the best layout whose place was not allowed. */
   readonly without: string | undefined;
   readonly givesUp: readonly GivenUp[];
 }
 
 export interface Layouts {
-  /** The best first. */
+  /** The best first; none where no camera that may be moved is put up. */
   readonly layouts: readonly Layout[];
+  /** Why no camera is put up, where none is. */
+  readonly nobody: readonly LeftOut[];
   /** No set of positions is worth more than this, points. */
   readonly bound: number;
   /** Candidate places and poses looked at. */
@@ -90,14 +95,18 @@ export function* findLayouts(
   const poses = pools.reduce((sum, pool) => sum + pool.poses.length, 0);
   const best = yield* search(prepared, score, pools, 0, enough);
   yield { stage: 'solving', share: 1, done: 1, value: best.value, bound: best.bound };
-  const layouts: Layout[] = [layoutOf(best, prepared, score)];
+  const first = layoutOf(best, prepared, score);
+  const layouts: Layout[] = [];
   const queue: { readonly round: Round; readonly without: string; readonly after: readonly Round[] }[] = [];
   const enqueue = (layout: Layout, after: readonly Round[]): void => {
     for (const { at, level, label, stays } of layout.positions) {
       if (!stays) queue.push({ round: roundAt(at, level, ELSEWHERE), without: label, after });
     }
   };
-  enqueue(layouts[0] as Layout, []);
+  if (movesAny(first)) {
+    layouts.push(first);
+    enqueue(first, []);
+  }
   while (layouts.length <= OTHERS && queue.length > 0) {
     const next = queue.shift();
     if (!next) break;
@@ -108,9 +117,8 @@ export function* findLayouts(
         : { ...pool, poses: pool.poses.filter(pose => !rounds.some(round => within(round, pose))) },
     );
     const other = yield* search(prepared, score, allowed, layouts.length, enough);
-    if (other.casts.length <= prepared.fixed) continue;
-    const layout = layoutOf(other, prepared, score, next.without);
-    if (layouts.some(each => alike(each, layout))) continue;
+    const layout = layoutOf(other, prepared, score, allowed, next.without);
+    if (!movesAny(layout) || layouts.some(each => alike(each, layout))) continue;
     layouts.push(layout);
     enqueue(layout, rounds);
   }
@@ -118,6 +126,7 @@ export function* findLayouts(
   const [top] = layouts;
   return {
     layouts: layouts.map(each => (top ? besideTop(each, top) : each)),
+    nobody: layouts.length === 0 ? first.left : [],
     bound: Math.max(best.bound, top?.value ?? 0),
     places,
     poses,
@@ -145,6 +154,9 @@ export function* search(
   }
 }
 
+/** Whether a layout puts up a camera that may be moved. */
+const movesAny = ({ positions }: Pick<Layout, 'positions'>): boolean => positions.some(({ stays }) => !stays);
+
 export const roundAt = (at: Point, level: string | undefined, radius: number): Round => ({
   at,
   radius,
@@ -158,7 +170,13 @@ const alike = (a: Layout, b: Layout): boolean =>
     b.positions.some(each => each.level === level && distance(each.at, at) < ELSEWHERE),
   );
 
-export function layoutOf(best: Best, prepared: Prepared, score: Score, without?: string): Layout {
+export function layoutOf(
+  best: Best,
+  prepared: Prepared,
+  score: Score,
+  pools: readonly Pool[] = prepared.pools,
+  without?: string,
+): Layout {
   const { shots } = prepared.scene.wanted;
   const services: Service[] = [];
   score.of(best.casts, services);
@@ -175,9 +193,8 @@ export function layoutOf(best: Best, prepared: Prepared, score: Score, without?:
     positions,
     unserved: shots.flatMap(({ label }, i) => (firsts.has(i) ? [] : [label])),
     once: shots.flatMap(({ label, twice }, i) => (twice && firsts.has(i) && !seconds.has(i) ? [label] : [])),
-    spare: prepared.options.cameras.flatMap(id =>
-      devices.includes(id) ? [] : (prepared.bundle.plan.devices?.[id]?.label ?? []),
-    ),
+    left: leftOut(prepared, best, devices, pools, score),
+    drawn: prepared.scene.drawnAt(...best.casts.map(({ pose }) => pose)),
     without,
     givesUp: [],
   };
@@ -189,7 +206,7 @@ function givenUp(top: Pick<Layout, 'positions'>, layout: Pick<Layout, 'positions
     const after = now.get(id);
     const to = after?.quality ?? 0;
     return before.quality - to > LEAST_LOSS
-      ? [{ label: before.label, from: before.quality, to, worst: after?.worst ?? ('sight' as const) }]
+      ? [{ label: before.label, from: before.quality, to, worst: after?.worst }]
       : [];
   });
 }

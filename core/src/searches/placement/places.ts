@@ -72,26 +72,34 @@ export function whyNotThere(
   return refused.some(round => within(round, { at, level })) ? 'it was refused by hand' : undefined;
 }
 
-/** Every place of a grid where a camera with a footprint of `side` metres can be, on the ground and on galleries. */
-export function spotsOf(where: Ground, grid: number, side: number): Spot[] {
-  const { areas = {}, outline } = where.ground.venue;
+/** The points of a grid at which cameras are wanted: on the ground where the survey has them, and on galleries. */
+export function gridOf({ ground, anywhere }: Ground, grid: number): Omit<Spot, 'floor'>[] {
+  const { areas = {}, outline } = ground.venue;
+  const sorted = inOrder(areas);
+  const marked = sorted.flatMap(([, area]) => (area.kind === 'cameras' ? [area.outline] : []));
   const floors = [
     [undefined, outline] as const,
-    ...inOrder(areas).flatMap(([id, area]) => (area.kind === 'gallery' ? [[id, area.outline] as const] : [])),
+    ...sorted.flatMap(([id, area]) => (area.kind === 'gallery' ? [[id, area.outline] as const] : [])),
   ];
   return floors.flatMap(([level, shape]) => {
+    const within = level === undefined && !anywhere && marked.length > 0 ? marked : [shape];
     const { min, max } = boundsOf(shape);
-    const spots: Spot[] = [];
+    const points: Omit<Spot, 'floor'>[] = [];
     for (let x = Math.ceil(min[0] / grid) * grid; x <= max[0]; x += grid) {
       for (let y = Math.ceil(min[1] / grid) * grid; y <= max[1]; y += grid) {
         const at: Point = [rounded(x), rounded(y)];
-        if (whyNotThere(where, at, level, side) !== undefined) continue;
-        spots.push({ at, level, floor: floorAt(areas, at, level) });
+        if (contains(shape, at) && within.some(each => contains(each, at))) points.push({ at, level });
       }
     }
-    return spots;
+    return points;
   });
 }
+
+/** Every place of a grid where a camera with a footprint of `side` metres can be, on the ground and on galleries. */
+export const spotsOf = (where: Ground, grid: number, side: number): Spot[] =>
+  gridOf(where, grid)
+    .filter(({ at, level }) => whyNotThere(where, at, level, side) === undefined)
+    .map(({ at, level }) => ({ at, level, floor: floorAt(where.ground.venue.areas ?? {}, at, level) }));
 
 /** To a millimetre, so that sums of the grid stay on it. */
 const rounded = (metres: number): number => Math.round(metres * 1000) / 1000;

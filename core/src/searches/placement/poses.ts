@@ -32,8 +32,8 @@ export interface Pose extends Spot {
   readonly quality: readonly number[];
   /** Of each shot, where the mark sees the camera, degrees. */
   readonly bearings: readonly number[];
-  /** Length of a lead from there to the switcher, m. */
-  readonly cable: number;
+  /** Length of a lead from there to where pictures are mixed, m; undefined while that is nowhere. */
+  readonly cable: number | undefined;
   /** 0…3. */
   readonly disturbance: number;
   /** Points that it costs. */
@@ -47,9 +47,9 @@ export interface Scene extends Pick<ShotsReads, 'rules' | 'ground'> {
   readonly noFilm: MapOf<Area> | undefined;
   /** Gear that stays where it is. */
   readonly gear: readonly Body[];
-  readonly cableFrom: (spot: Spot) => number;
-  /** Share of the seats whose eye a camera there draws, 0…1. */
-  readonly drawnAt: (spot: Spot) => number;
+  readonly cableFrom: (spot: Spot) => number | undefined;
+  /** Share of the seats whose eye cameras at some places draw, 0…1. */
+  readonly drawnAt: (...spots: readonly Pick<Spot, 'at'>[]) => number;
 }
 
 /** Share of a shot's worth that each camera or stand in its picture takes away. */
@@ -76,7 +76,7 @@ export interface Views {
   readonly spot: Spot;
   readonly outlooks: readonly Outlook[];
   readonly bearings: readonly number[];
-  readonly cable: number;
+  readonly cable: number | undefined;
   readonly drawn: number;
 }
 
@@ -107,7 +107,7 @@ export function posesAt(post: Post, means: Means, sightings: readonly Sighting[]
   const { height } = post;
   const { spot, outlooks, bearings, cable, drawn } = post.views;
   const disturbance = disturbanceOf(drawn, means.worked, height, scene.rules);
-  const cost = COSTS.camera + COSTS.metre * cable + COSTS.disturbance * disturbance;
+  const cost = COSTS.camera + COSTS.metre * (cable ?? 0) + COSTS.disturbance * disturbance;
   const base = { ...spot, height, bearings, cable, disturbance, cost };
   const own = sightings.map(({ quality }) => quality.value);
   if (own.every(value => value === 0)) return [];
@@ -210,7 +210,7 @@ export function sightingOf(
   return {
     view,
     shot,
-    quality: { value: worthwhile(quality.value * (1 - CREW_IN_SHOT * crew)), worst: 'crew' },
+    quality: { value: worthwhile(quality.value * (1 - CREW_IN_SHOT * crew)), worst: 'gear' },
   };
 }
 

@@ -18,6 +18,7 @@ import { opticsOf, type Fitted } from '../../stations/shots/fitted.js';
 import { footprintOf } from '../../stations/floor-taken.js';
 import { hubOf } from '../desk/hub.js';
 import type { Progress } from '../search.js';
+import { finest, Tried, whyNowhere } from './tried.js';
 import type { Pool } from './branch-and-bound.js';
 import { wantedOf, type Wanted } from './demands.js';
 import { spotsOf, whyNotThere, within, type Ground, type Round, type Spot } from './places.js';
@@ -70,6 +71,8 @@ export interface Prepared {
   readonly scene: Scene;
   readonly where: Ground;
   readonly pools: readonly Pool[];
+  /** Why cameras of a sort are put up nowhere, in words, where they are. */
+  readonly nowhere: ReadonlyMap<Means, string>;
   /** Cameras that stay. */
   readonly fixed: number;
   readonly places: number;
@@ -125,7 +128,7 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     const [id, device] = list[0] as [string, Device];
     return { ...meansOf(id, device), devices: list.map(([each]) => each) };
   });
-  const { poses, places } = yield* allPoses(sorts, options, where, scene);
+  const { poses, places, nowhere } = yield* allPoses(sorts, options, where, scene);
   const free: Pool[] = sorts.map(means => ({ means, poses: poses.get(means) ?? [] }));
   const tasks = options.insisted.flatMap((round, i) =>
     free.map(({ means, poses: all }): Pool => ({
@@ -155,6 +158,7 @@ export function* prepare(bundle: Bundle, options: PlacementOptions): Generator<P
     scene,
     where,
     pools: [...free, ...tasks, ...kept],
+    nowhere,
     fixed: kept.length,
     places,
   };
@@ -166,17 +170,26 @@ function* allPoses(
   options: PlacementOptions,
   where: Ground,
   scene: Scene,
-): Generator<Progress, { poses: ReadonlyMap<Means, Pose[]>; places: number }> {
+): Generator<Progress, Pick<Prepared, 'places' | 'nowhere'> & { poses: ReadonlyMap<Means, Pose[]> }> {
   const poses = new Map<Means, Pose[]>(sorts.map(means => [means, []]));
+  const tried = new Map(sorts.map(means => [means, new Tried()]));
   // Whatever fits a large stand fits a smaller one.
   const sides = [...new Set(sorts.map(({ worked }) => footprintOf(worked)))].sort((a, b) => a - b);
-  const spots = sides[0] === undefined ? [] : spotsOf(where, options.grid, sides[0]);
-  for (const [i, spot] of spots.entries()) {
-    if (i % 50 === 49) yield { stage: 'problem', share: i / spots.length };
-    const views = viewsFrom(spot, scene);
-    const fits = sides.filter(
-      side => side === sides[0] || whyNotThere(where, spot.at, spot.level, side) === undefined,
+  const spots = new Map<Spot, number[]>();
+  for (const side of sides) {
+    const known = [...spots.keys()].filter(
+      ({ at, level }) => whyNotThere(where, at, level, side) === undefined,
     );
+    for (const spot of known.length > 0 ? known : finelyLooked(where, options.grid, side)) {
+      spots.set(spot, [...(spots.get(spot) ?? []), side]);
+    }
+  }
+  for (const [i, [spot, fits]] of [...spots].entries()) {
+    if (i % 50 === 49) yield { stage: 'problem', share: i / spots.size };
+    const views = viewsFrom(spot, scene);
+    for (const means of sorts) {
+      if (fits.includes(footprintOf(means.worked))) (tried.get(means) as Tried).places++;
+    }
     for (const height of options.heights) {
       const post = postAt(views, height);
       const seen = new Map<Lens, Sighting[]>();
@@ -184,11 +197,27 @@ function* allPoses(
         if (!fits.includes(footprintOf(means.worked))) continue;
         const sightings = seen.get(means.lens) ?? sightingsFrom(post, means.lens, scene);
         seen.set(means.lens, sightings);
-        poses.get(means)?.push(...posesAt(post, means, sightings, scene));
+        const found = posesAt(post, means, sightings, scene);
+        if (found.length > 0) poses.get(means)?.push(...found);
+        else tried.get(means)?.add(sightings);
       }
     }
   }
-  return { poses, places: spots.length };
+  const nowhere = new Map(
+    [...tried].flatMap(([means, all]): [Means, string][] => {
+      if (poses.get(means)?.length) return [];
+      return [
+        [means, all.places > 0 ? all.words(scene) : whyNowhere(where, finest(where, options.grid), means)],
+      ];
+    }),
+  );
+  return { poses, places: spots.size, nowhere };
+}
+
+/** The places of a grid, or of the finest one that is worth looking through where it has none. */
+function finelyLooked(where: Ground, grid: number, side: number): Spot[] {
+  const spots = spotsOf(where, grid, side);
+  return spots.length > 0 ? spots : spotsOf(where, finest(where, grid), side);
 }
 
 /** Cameras of the plan, those that are alike together. */
@@ -208,9 +237,9 @@ function areasOf(areas: MapOf<Area> | undefined, kind: AreaKind): MapOf<Area> | 
   return own.length > 0 ? Object.fromEntries(own) : undefined;
 }
 
-/** Length of a lead from a place to the hub: as the cells of the floor go, else straight; 0 without a hub. */
+/** Length of a lead from a place to the hub: as the cells of the floor go, else straight; unknown without a hub. */
 function cableTo(hub: Point | undefined, venue: Parameters<typeof floorOf>[0]): Scene['cableFrom'] {
-  if (!hub) return () => 0;
+  if (!hub) return () => undefined;
   const floor = floorOf(venue);
   const field = new CostField(floor.grid, hub);
   return ({ at, floor: rise }) => (field.lengthFrom(at) ?? distance(at, hub)) + rise;
@@ -219,5 +248,5 @@ function cableTo(hub: Point | undefined, venue: Parameters<typeof floorOf>[0]): 
 function drawnIn({ shots }: Wanted, areas: Parameters<typeof seatsOf>[0]): Scene['drawnAt'] {
   const main = (shots.find(({ twice }) => twice) ?? shots[0])?.subject.mark.at;
   const drawn = main && drawnFrom(seatsOf(areas), main);
-  return ({ at }) => drawn?.(at) ?? 0;
+  return (...spots) => drawn?.(...spots.map(({ at }) => at)) ?? 0;
 }

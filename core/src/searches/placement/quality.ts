@@ -16,6 +16,7 @@ export type Reason =
   | 'gain'
   | 'focus'
   | 'loose'
+  | 'gear'
   | 'crew'
   | 'solid';
 

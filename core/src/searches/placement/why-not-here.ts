@@ -1,12 +1,14 @@
 /** Why the best layout has no camera at a place. */
-import type { Point } from '../../foundations/index.js';
+import { floorAt, type Point } from '../../foundations/index.js';
 import { footprintOf } from '../../stations/floor-taken.js';
 import type { Pool } from './branch-and-bound.js';
 import { besideTop, layoutOf, roundAt, search, type Layout } from './layouts.js';
 import { whyNotThere, within } from './places.js';
+import { postAt, sightingsFrom, viewsFrom } from './poses.js';
 import type { Prepared } from './prepare.js';
 import type { Progress } from '../search.js';
 import { Score } from './score.js';
+import { Tried } from './tried.js';
 
 /** Fewer points than this are no difference. */
 const EVEN = 1e-6;
@@ -43,11 +45,24 @@ export function* whyNotHere(
       task: 'here',
     }));
   if (there.every(({ poses }) => poses.length === 0)) {
-    return { reason: 'from there no camera can serve any of the shots', ...NOWHERE };
+    return { reason: whyNothing(prepared, at, level), ...NOWHERE };
   }
   const score = new Score(prepared.scene);
   const best = yield* search(prepared, score, [...pools, ...there], 0);
   const layout = besideTop(layoutOf(best, prepared, score), top);
   const loses = layout.value >= top.value - EVEN ? 0 : (top.value - layout.value) / top.value;
   return { reason: undefined, layout, loses };
+}
+
+/** Why no shot can be had from a place where a camera could stand. */
+function whyNothing({ pools, scene, options }: Prepared, at: Point, level: string | undefined): string {
+  const floor = floorAt(scene.ground.venue.areas ?? {}, at, level);
+  const views = viewsFrom({ at, level, floor }, scene);
+  const tried = new Tried();
+  tried.places = 1;
+  for (const { task, means } of pools) {
+    if (task !== undefined) continue;
+    for (const height of options.heights) tried.add(sightingsFrom(postAt(views, height), means.lens, scene));
+  }
+  return tried.words(scene);
 }

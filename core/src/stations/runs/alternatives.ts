@@ -1,15 +1,17 @@
 /** Other ways for one lead, with what each is longer and what it crosses; worked out when somebody asks. */
-import type { Way, Waypoint } from '../../documents/index.js';
+import type { Venue, Way, Waypoint } from '../../documents/index.js';
 import {
   boxMiddle,
   CostField,
   distance,
   distanceToSegment,
   inOrder,
+  listed,
   sidesOf,
   type Point,
 } from '../../foundations/index.js';
 import type { Seen } from '../station.js';
+import { throughSeats } from './among-seats.js';
 import { endAt, endOf } from './ends.js';
 import type { Zone } from './floor.js';
 import type { RunsReads, RunsResult } from './index.js';
@@ -17,7 +19,7 @@ import type { Stop } from './laying.js';
 import { routeTo, type Route } from './route.js';
 
 export interface Alternative {
-  /** `along the north wall`, `round the east`, `by the ceiling points`, `not over the centre aisle`, `the shortest way`. */
+  /** `along the north wall`, `round the east`, `by the ceiling points`, `not over the centre aisle`. */
   readonly name: string;
   /** How much more cable it takes than the way it has now, m; negative where it takes less. */
   readonly longer: number;
@@ -25,6 +27,8 @@ export interface Alternative {
   /** What the lead is to be laid by; undefined = as the plan would lay it by itself. */
   readonly way: Way | undefined;
   readonly points: readonly Point[];
+  /** How much of it lies among seats, m. */
+  readonly seats: number;
 }
 
 /** Ways as near as this to each other all along are one, m. */
@@ -32,6 +36,8 @@ const SAME = 0.75;
 /** Cells this near to the present way are made dear, to find one on another side; and how dear. */
 const BESIDE = 1.2;
 const DEAR = 4;
+/** As many places can a lead keep away from. */
+const MOST_AVOIDED = 50;
 
 type RunsSeen = Pick<Seen<RunsReads, RunsResult>, 'own' | 'devices' | 'ground' | 'signal' | 'links'>;
 
@@ -57,9 +63,10 @@ export function alternativesOf(id: string, { own, links, ...reads }: RunsSeen): 
   const add = (name: string, way: Way | undefined, route: Route | undefined): void => {
     if (!route || (now && alike(route, now)) || found.some(each => alike(route, each))) return;
     const longer = now ? lengthOf(route) - lengthOf(now) : lengthOf(route);
-    found.push({ name, longer, crossings: route.crossings, way, points: route.points });
+    const seats = throughSeats(route, reads.ground.venue).metres;
+    found.push({ name, longer, crossings: route.crossings, way, points: route.points, seats });
   };
-  if (link.way) add('the shortest way', undefined, free);
+  if (link.way && free) add(passing(free, reads.ground.venue), undefined, free);
   if (!base) return found;
   const avoided = link.way?.avoid ?? [];
   for (const zone of base.crossings) {
@@ -69,6 +76,15 @@ export function alternativesOf(id: string, { own, links, ...reads }: RunsSeen): 
   if (base.crossings.length > 1) {
     const way = { ...link.way, avoid: [...avoided, ...base.crossings.map(zone => zone.id)] };
     add('without any crossing', way, laying.route(from, to, way));
+  }
+  const blocks = own.amongSeats[id]?.blocks ?? [];
+  const seats = inOrder(reads.ground.venue.areas).flatMap(([area, { kind }]) =>
+    kind === 'seating' ? area : [],
+  );
+  for (const round of blocks.length > 0 ? [...blocks.map(block => [block]), seats] : []) {
+    const name = round === seats ? 'all seats' : (reads.ground.venue.areas?.[round[0] ?? '']?.label ?? '');
+    const way = { ...link.way, avoid: [...new Set([...avoided, ...round])].slice(0, MOST_AVOIDED) };
+    add(`round ${name}`, way, laying.route(from, to, way));
   }
   if (!link.way?.ceiling && inOrder(reads.ground.venue.ceilingPoints).length > 0) {
     const way = { ...link.way, ceiling: true };
@@ -126,6 +142,14 @@ function otherSide(
 }
 
 const rounded = ([x, y]: Point): Point => [Math.round(x * 20) / 20, Math.round(y * 20) / 20];
+
+/** A way by what it passes: `over Aisle and past Main door`, else by the side of the room that it takes. */
+function passing({ crossings, points }: Route, { outline }: Pick<Venue, 'outline'>): string {
+  if (crossings.length > 0) {
+    return listed(crossings.map(({ kind, label }) => `${kind === 'aisle' ? 'over' : 'past'} ${label}`));
+  }
+  return sideName(points[points.length >> 1] as Point, outline);
+}
 
 /** `along the north wall` or `round the west`, by where in the room a place is. */
 function sideName(at: Point, outline: readonly Point[]): string {

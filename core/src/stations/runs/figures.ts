@@ -197,6 +197,16 @@ export const besideMains = declare({
   method: 'length nearer than 0.3 m to a mains lead, not across it',
   limits: { raises: 'runs.hum-near', risk: { above: 1 } },
 });
+/** Less than this crosses a corner of a row, m. */
+const CORNER = 1;
+export const amongSeats = declare({
+  key: 'runs.amongSeats.*.metres',
+  label: 'Among seats',
+  unit: 'm',
+  basis: VENUE_PLAN,
+  method: 'length on the floor of seats; not along a wall, nor in a block where one of its ends stands',
+  limits: { raises: 'runs.among-seats', note: { above: CORNER } },
+});
 export const passageLeft = declare({
   key: 'runs.passages.*.left',
   label: 'Left to pass',
@@ -220,5 +230,5 @@ export const RUNS_FIGURES = [
   ...[onFloor, between, rises, tails, overhead, runLength, limit, stretched, cable, cableLength, joints],
   ...[spanLength, spanLimit, spanStretched, spanReach],
   ...[excess, reach, wanted, loomThrough, loomTogether, loomTrunk, totalOnFloor, taped, ramped, hooks],
-  ...[mats, besideMains, passageLeft, passageWideEnough],
+  ...[mats, besideMains, amongSeats, passageLeft, passageWideEnough],
 ];

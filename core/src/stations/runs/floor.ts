@@ -41,7 +41,7 @@ export const RAMP_COST = 6;
 const CELL = 0.25;
 const LARGE = 1500;
 /** A lead within this distance of a wall lies along it, m; with larger cells the lane is wider. */
-const WALL_LANE = 0.3;
+export const WALL_LANE = 0.3;
 const laneOf = ({ cell }: FloorGrid): number => (WALL_LANE * cell) / CELL;
 
 /** Cells this near to an inner wall are part of it, in cells, so that no slanting step slips through. */
@@ -72,7 +72,7 @@ export interface Floor {
 
 /** What somebody asks of leads besides what the venue allows. */
 export interface Wishes {
-  /** Aisles and doors that a lead keeps away from. */
+  /** Aisles, doors and blocks of seats that a lead keeps away from. */
   readonly avoid: ReadonlySet<string>;
   /** It may hang from the ceiling points. */
   readonly ceiling: boolean;
@@ -125,8 +125,9 @@ export function floorOf(venue: Room, { avoid, ceiling }: Wishes = NO_WISHES): Fl
   // From what yields to what prevails: open floor, seating, walls, aisles, doors, pillars.
   set(inside(venue.outline), COST.open);
   const areas = inOrder(venue.areas);
-  for (const [, area] of areas) {
-    if (area.kind === 'seating') set(inside(area.outline).filter(open), COST.seating);
+  for (const [id, area] of areas) {
+    const seating = avoid.has(id) ? Infinity : COST.seating;
+    if (area.kind === 'seating') set(inside(area.outline).filter(open), seating);
     if (area.kind !== 'raised') continue;
     for (const cell of inside(area.outline)) {
       grid.heights[cell] = Math.max(grid.heights[cell] ?? 0, floorOfArea(area, centreOf(grid, cell)));

@@ -1,6 +1,7 @@
 /** Runs: a way, a length and a cable for every lead. */
 import { inOrder, numberOf, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
+import { amongSeats } from './among-seats.js';
 import { endAt, pluggedIn, type EndAt } from './ends.js';
 import { RUNS_FIGURES } from './figures.js';
 import type { Room } from './floor.js';
@@ -77,6 +78,7 @@ export const runs: Station<RunsReads, RunsResult> = {
       (_, { crosses, points, floors, aloft }) => (crosses ? { points, floors, aloft } : undefined),
       (_, run) => squaresOf(run),
     );
+    const seats = seatsPart(parts, venue, runs);
     const beside = parts.each(
       'beside',
       () => pairsOf(squares()),
@@ -100,6 +102,7 @@ export const runs: Station<RunsReads, RunsResult> = {
       runs,
       spans: spansPart(parts, reads, runs),
       laying: () => laying(),
+      amongSeats: seats,
       looms: loomsOf(parts, groups, runs, squares),
       totalOnFloor: () => work().totalOnFloor,
       taped: () => work().taped,
@@ -127,6 +130,23 @@ const layingPart = (parts: Parts, venue: () => RunsReads['ground']['venue']) =>
       ceilingPoints: () => venue().ceilingPoints,
     },
     layingOf,
+  );
+
+/** How much of each lead lies among seats, where the room has any. */
+const seatsPart = (
+  parts: Parts,
+  venue: () => RunsReads['ground']['venue'],
+  runs: () => Readonly<Record<string, RunResult>>,
+) =>
+  parts.each(
+    'seats',
+    () => Object.entries(runs()),
+    (_, { crosses, points, floors, aloft }) => {
+      const { areas, outline } = venue();
+      const seated = crosses && Object.values(areas ?? {}).some(({ kind }) => kind === 'seating');
+      return seated && areas ? { points, floors, aloft, areas, outline } : undefined;
+    },
+    amongSeats,
   );
 
 /** The spans, each remembered for the leads that are in it. */

@@ -14,6 +14,7 @@ import type { Equipment } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
+import type { AmongSeats } from './among-seats.js';
 import type { Zone } from './floor.js';
 import type { FloorWork } from './floor-work.js';
 import type { Laying } from './laying.js';
@@ -81,6 +82,8 @@ export interface RunsResult extends FloorWork {
   readonly runs: Readonly<Record<string, RunResult>>;
   /** Leads that follow each other over passive pieces, by the link at the end of each. */
   readonly spans: Readonly<Record<string, SpanResult>>;
+  /** Leads that cross the floor of a room with seats: how much of each lies among them. */
+  readonly amongSeats: Readonly<Record<string, AmongSeats>>;
   /** Leads that share much of their way. */
   readonly looms: Readonly<Record<string, Loom>>;
   /** Makes the same ways for what is only asked about. */

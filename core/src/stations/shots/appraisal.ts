@@ -78,7 +78,7 @@ export function subjectOf(
   light: Figure | undefined,
 ): Subject | undefined {
   const [eyes, floor] = [numberOf(figures?.elevation), numberOf(figures?.floor)];
-  const wanted = mark && numberOf(frameWanted(id, shot, mark.width));
+  const wanted = mark && numberOf(frameWanted(id, shot, mark));
   if (!mark || eyes === undefined || floor === undefined || wanted === undefined) return undefined;
   return {
     mark,

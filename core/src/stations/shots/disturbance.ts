@@ -33,8 +33,8 @@ export function seatsOf(areas: MapOf<Area> | undefined): Point[] {
   });
 }
 
-/** Share of the seats whose line to a mark passes within 20° of a place nearer than that mark, 0…1. */
-export function drawnFrom(seats: readonly Point[], mark: Point): (at: Point) => number {
+/** Share of the seats whose line to a mark passes within 20° of one of some places nearer than that mark, 0…1. */
+export function drawnFrom(seats: readonly Point[], mark: Point): (...places: readonly Point[]) => number {
   const lines = seats.flatMap(seat => {
     const away = distance(seat, mark);
     return away < 1e-6
@@ -42,12 +42,16 @@ export function drawnFrom(seats: readonly Point[], mark: Point): (at: Point) => 
       : [{ seat, away, ux: (mark[0] - seat[0]) / away, uy: (mark[1] - seat[1]) / away }];
   });
   const near = Math.cos((DRAWS * Math.PI) / 180);
-  return at => {
+  return (...places) => {
     let drawn = 0;
     for (const { seat, away, ux, uy } of lines) {
-      const [dx, dy] = [at[0] - seat[0], at[1] - seat[1]];
-      const squared = dx * dx + dy * dy;
-      if (squared < away * away && dx * ux + dy * uy >= near * Math.sqrt(squared)) drawn++;
+      for (const at of places) {
+        const [dx, dy] = [at[0] - seat[0], at[1] - seat[1]];
+        const squared = dx * dx + dy * dy;
+        if (squared >= away * away || dx * ux + dy * uy < near * Math.sqrt(squared)) continue;
+        drawn++;
+        break;
+      }
     }
     return seats.length === 0 ? 0 : drawn / seats.length;
   };

@@ -1,5 +1,5 @@
 /** Framing: wanted frame sizes, needed focal length, angle of view. */
-import type { Shot, ShotSize } from '../../documents/index.js';
+import type { Mark, Shot, ShotSize } from '../../documents/index.js';
 import { constant, given, reckoner, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures/framing.js';
 import { opticsTerm, type Fitted } from './fitted.js';
@@ -39,10 +39,16 @@ export const wholeAreaFrom = (extent: number, side: number): number =>
   acrossFrom(GROUP_MARGIN, extent, side, SEAT);
 
 /**
- * Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated, extent as seen + 10 % for a whole area.
+ * Wanted frame width: from the table, 0.75·n + 0.5 for a panel of n seated (n as the shot says, else the mark), extent as seen + 10 % for a whole area.
  * `side`: the viewing angle, degrees off the front; undefined while it is not known, which counts as the front.
  */
-export function frameWanted(id: string, shot: Shot, extent: number | undefined, side?: Figure): Figure {
+export function frameWanted(
+  id: string,
+  shot: Shot,
+  mark: Pick<Mark, 'width' | 'people'> | undefined,
+  side?: Figure,
+): Figure {
+  const extent = mark?.width;
   const size = (SIZES as Partial<Record<ShotSize, number>>)[shot.size];
   if (size) {
     const width = constant('size', size, 'm', 'table of shot sizes, 16:9');
@@ -50,9 +56,11 @@ export function frameWanted(id: string, shot: Shot, extent: number | undefined, 
   }
   if (shot.size === 'panel') {
     const people =
-      shot.people === undefined
-        ? constant('people', 3, 'people', 'three, until a number is entered')
-        : given('people', shot.people, 'people', 'plan', `/shots/${id}/people`);
+      shot.people !== undefined
+        ? given('people', shot.people, 'people', 'plan', `/shots/${id}/people`)
+        : mark?.people !== undefined && mark.people > 1
+          ? given('people', mark.people, 'people', 'venue', `/marks/${shot.mark}/people`)
+          : constant('people', 3, 'people', 'three, until a number is entered');
     const seats = [
       constant('seat', SEAT, 'm', 'width of a seat'),
       constant('around', AROUND, 'm', 'left around them all'),

@@ -87,7 +87,7 @@ export function shotResult(id: string, reads: ShotReads): ShotResult {
   const { camera } = shot;
   if (!mark || !markFigures || !device || camera === undefined || !optics || !place?.at) {
     const why = !mark ? 'its mark is gone' : !optics ? 'no camera takes it' : 'its camera has no place yet';
-    return unknownShot(id, camera, frameWanted(id, shot, mark?.width), why);
+    return unknownShot(id, camera, frameWanted(id, shot, mark), why);
   }
   const placed: Placed = {
     ...reads,
@@ -102,7 +102,7 @@ export function shotResult(id: string, reads: ShotReads): ShotResult {
     face: taken('face', markFigures.elevation),
   };
   const angles = anglesOf(id, placed);
-  const wanted = frameWanted(id, shot, mark.width, angles.viewingAngle);
+  const wanted = frameWanted(id, shot, mark, angles.viewingAngle);
   const lowest = lowestWanted(id, wanted, markFigures.elevation, markFigures.floor);
   const waist = ofPeople(shot) ? waistOf(id, lowest, markFigures.elevation) : undefined;
   const { used, ...framing } = framingOf(id, placed, wanted, lowest);

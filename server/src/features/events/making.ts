@@ -1,8 +1,9 @@
 /** New events: from nothing, from a starter kit, copied, and read from a file. */
-import { inKinds, inOrder, newId, sameJson, type Bundle } from '@idle-satchel/core';
+import { inKinds, inOrder, newId, planAt, sameJson, type Bundle } from '@idle-satchel/core';
 import type { Imported, Made, NewEvent } from '@idle-satchel/core/api';
 import type { Kind, Kinds, Plan, Rules, Venue } from '@idle-satchel/core/documents';
 import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
+import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound } from '../../problem.js';
 import { createDocument } from '../documents/service.js';
@@ -12,16 +13,17 @@ import { handsOf, only, shelfOf } from './service.js';
 /** A day, ms. */
 const DAY = 24 * 60 * 60_000;
 
-/** A new event: at a venue with nothing in it yet, or from a starter kit in its plain room. */
+/** A new event with nothing in it yet, or from a starter kit: at a venue, or in the kit’s plain room where none is named. */
 export async function createEvent(
   scope: Scope,
   { label, start, zone, venue: venueId, kit: kitId }: NewEvent,
 ): Promise<Made> {
   return scope.atomically(async inside => {
     const own = { version: 1 as const, label, start, zone };
-    if (kitId !== undefined) return createFromKit(inside, kitId, own);
     const venue = venueId === undefined ? undefined : await inside.document(venueId, 'venue');
-    if (!venue) throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
+    if (!venue && (venueId !== undefined || kitId === undefined))
+      throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
+    if (kitId !== undefined || !venue) return createFromKit(inside, kitId ?? '', own, venue ?? undefined);
     const plan: Plan = {
       ...own,
       venue: { id: venue.id, revision: venue.revision },
@@ -39,6 +41,7 @@ async function createFromKit(
   inside: Scope,
   id: string,
   own: Pick<Plan, 'version' | 'label' | 'start' | 'zone'>,
+  at: DocumentRow | undefined,
 ): Promise<Made> {
   const kit = kits.find(each => each.id === id);
   if (!kit) throw invalid([{ path: '/kit', reason: 'is not a starter kit' }]);
@@ -46,8 +49,13 @@ async function createFromKit(
   const rules = (await only(inside, 'rules')).body as Rules;
   const begun = begunKit(kit, kinds.body as Kinds, await shelfOf(inside));
   await addKinds(inside, begun.kinds, `Kinds of the kit “${kit.label}”`, 'starter kit');
-  const venue = await venueLike(inside, roomFor(rules));
-  return saveEvent(inside, { ...own, ...begun.plan, venue: { id: venue.id, revision: venue.revision } });
+  const room = roomFor(rules);
+  if (at) {
+    const pin = { id: at.id, revision: at.revision };
+    return saveEvent(inside, planAt({ ...own, ...begun.plan, venue: pin }, room, at.body as Venue, pin));
+  }
+  const { id: venue, revision } = await venueLike(inside, room);
+  return saveEvent(inside, { ...own, ...begun.plan, venue: { id: venue, revision } });
 }
 
 /** The venue that is just so, made where there is none. */

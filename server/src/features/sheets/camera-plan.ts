@@ -122,24 +122,38 @@ function drawCard(
   const room = inner - picture.width - 10;
   let y = top + 38;
   const bottom = top + height - 8;
-  for (const [name, words] of card.lines) {
+  for (const [i, [name, words]] of card.lines.entries()) {
     pdf.font('text').fontSize(8);
     const tall = Math.max(10, pdf.heightOfString(words, { width: room - 62 }));
-    if (y + tall > bottom) break;
+    const isLast = i === card.lines.length - 1;
+    if (y + tall + (isLast ? 0 : 11) > bottom) {
+      leftOut(pdf, card.lines.length - i, left + 8, y);
+      break;
+    }
     pdf.fillColor('#555').text(name, left + 8, y, { width: 60, lineBreak: false });
     pdf.fillColor('black').text(words, left + 70, y, { width: room - 62 });
     y += tall + 1.5;
   }
   let below = top + 38 + picture.height + 6;
   pdf.font('bold').fontSize(8).fillColor('black');
-  card.shots.forEach((words, i) => {
-    if (below + 10 > bottom) return;
+  const fitting = Math.max(0, Math.floor((bottom - below) / 11));
+  const told = card.shots.length > fitting ? card.shots.slice(0, fitting - 1) : card.shots;
+  told.forEach((words, i) => {
     pdf
       .font(i === 0 ? 'bold' : 'text')
       .text(`${i === 0 ? 'First: ' : ''}${words}`, right, below, { width: picture.width, lineBreak: false });
     below += 11;
   });
+  if (told.length < card.shots.length) leftOut(pdf, card.shots.length - told.length, right, below);
 }
+
+/** Says that a card is too small for all that it should tell. */
+const leftOut = (pdf: Pdf, count: number, left: number, top: number): Pdf =>
+  pdf
+    .font('text')
+    .fontSize(8)
+    .fillColor('#555')
+    .text(`… ${count} more: see Shots`, left, top, { lineBreak: false });
 
 function drawPicture(pdf: Pdf, inked: readonly Inked[], left: number, top: number, width: number): void {
   const scale = width / PICTURE.width;

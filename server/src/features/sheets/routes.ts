@@ -1,6 +1,7 @@
 import {
   bundleOf,
   assess,
+  checkList,
   cutList,
   formatCard,
   inputList,
@@ -9,11 +10,17 @@ import {
   layList,
   packList,
   patchList,
+  powerList,
+  rolesSheet,
+  runningOrderSheet,
+  SHEET_NAMES,
   type Assessment,
+  type Hands,
   type Plan,
   type Sheet,
+  type SheetName,
 } from '@idle-satchel/core';
-import { SHEET_NAMES, type SheetName } from '@idle-satchel/core/api';
+
 import { route, type Call, type Route } from '../../route.js';
 import { eventBundle } from '../events/service.js';
 import { cameraPlan } from './camera-plan.js';
@@ -22,7 +29,13 @@ import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
 import { pdfOf } from './pdf.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
 
-const SHEETS: Readonly<Record<SheetName, (plan: Plan, assessment: Assessment) => Sheet>> = {
+type Maker = (plan: Plan, assessment: Assessment, hands: Hands) => Sheet;
+
+const SHEETS: Readonly<Record<SheetName, Maker>> = {
+  'running-order': runningOrderSheet,
+  'power-list': powerList,
+  roles: rolesSheet,
+  'check-list': checkList,
   'cut-list': cutList,
   'lay-list': layList,
   'pack-list': packList,
@@ -33,11 +46,14 @@ const SHEETS: Readonly<Record<SheetName, (plan: Plan, assessment: Assessment) =>
 
 async function sheetOf(
   { scope, id }: Call<unknown>,
-  make: (plan: Plan, assessment: Assessment) => Sheet,
+  make: Maker,
 ): Promise<{ sheet: Sheet; imperial: boolean }> {
   const bundle = bundleOf(await eventBundle(scope, id()));
   const assessment = assess(bundle);
-  return { sheet: make(bundle.plan, assessment), imperial: assessment.rules.units === 'imperial' };
+  return {
+    sheet: make(bundle.plan, assessment, bundle.hands),
+    imperial: assessment.rules.units === 'imperial',
+  };
 }
 
 /** What a request for labels asks for: their size, the paper, and whether only what has changed. */

@@ -16,6 +16,7 @@ export const venueRoutes: readonly Route[] = [
         address: venue.address ?? null,
         volts: venue.volts,
         hertz: venue.hertz,
+        zone: venue.zone ?? null,
         marks: count(venue.marks),
         sockets: count(venue.sockets),
         uploads: count(venue.uploads),

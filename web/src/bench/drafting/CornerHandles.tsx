@@ -17,7 +17,7 @@ import type { KeyboardEvent, MouseEvent, PointerEvent, RefObject } from 'react';
 import { keyName, STEPS } from '../../ui/shortcuts.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 
-import { placeWords } from './part-words.js';
+import { placeWords } from '../place-words.js';
 import { usePull, type Pulled } from './use-pull.js';
 
 /** Corners of the one thing that is picked, to be pulled or nudged, and the middles of its sides, to add one. */

@@ -20,7 +20,8 @@ import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import { useDrawnVenue } from '../use-drawn-venue.js';
 
 import { CornerHandles } from './CornerHandles.js';
-import { kindWords, placeWords, shiftWords } from './part-words.js';
+import { placeWords, shiftWords } from '../place-words.js';
+import { kindWords } from './part-words.js';
 import { pickedIn, usePicked } from './picked.js';
 import { usePull, type Pulled } from './use-pull.js';
 

@@ -1,5 +1,5 @@
-/** Words for what is drawn in a venue and for where it is. */
-import { FRESH, showText, type Part, type Point, type Reading } from '@idle-satchel/core';
+/** Words for what is drawn in a venue. */
+import { FRESH, type Part } from '@idle-satchel/core';
 
 export const MAP_WORDS: Readonly<Record<string, string>> = {
   outline: 'walls of the venue',
@@ -44,16 +44,3 @@ export function kindWords({ map, record }: Part): string {
   if (map === 'doors') return DOOR_WORDS[String(record.kind)] ?? 'door';
   return MAP_WORDS[map] ?? map;
 }
-
-/** `2.40 m east, 0.30 m north`, or `where it was`. */
-export function shiftWords([dx, dy]: Point, reading: Reading): string {
-  const parts = [
-    Math.abs(dx) < 5e-4 ? '' : `${showText(Math.abs(dx), 'm', reading)} ${dx > 0 ? 'east' : 'west'}`,
-    Math.abs(dy) < 5e-4 ? '' : `${showText(Math.abs(dy), 'm', reading)} ${dy > 0 ? 'south' : 'north'}`,
-  ].filter(Boolean);
-  return parts.length > 0 ? parts.join(', ') : 'where it was';
-}
-
-/** `3.20 m east, 5.00 m south` of the venue’s corner. */
-export const placeWords = ([x, y]: Point, reading: Reading): string =>
-  `${showText(x, 'm', reading)} east, ${showText(y, 'm', reading)} south`;

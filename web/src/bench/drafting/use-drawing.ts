@@ -20,7 +20,7 @@ import type { Tool } from '../../store/ui-store.js';
 import { floorUnder, type OnScreen } from '../viewport.js';
 import { useDrawingKeys } from './drawing-keys.js';
 import { forgetGhost, lastGhostAt, showGhost, type Ghost } from './ghost.js';
-import { placeWords } from './part-words.js';
+import { placeWords } from '../place-words.js';
 import { REACH_PX } from './use-pull.js';
 
 export interface Drawing {

@@ -1,22 +1,17 @@
-import {
-  measuresOf,
-  shapeOf,
-  SHAPES,
-  showText,
-  venueFrom,
-  type Measure,
-  type Reading,
-  type ShapeName,
-} from '@idle-satchel/core';
+import { measuresOf, shapeOf, showText, venueFrom, type Measure, type Reading } from '@idle-satchel/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { call, wordsOf } from '../../api/client.js';
 import { organisationQuery, venuesQuery } from '../../api/queries.js';
 import { Loading } from '../door.js';
 import { drawnFrom, emptyDraft, type Draft } from './draft.js';
-import { Field, PowerFields, SeatFields } from './fields.js';
+import { AboutFields, Field, LightAndClock, PowerFields, SeatFields, StageFields } from './fields.js';
+import { DoorFields } from './openings.js';
 import { SurveyPicture } from './SurveyPicture.js';
+import { OWN_ZONE } from '../../ui/days.js';
+import { usePageTitle } from '../../ui/page-title.js';
+import { useKept } from '../../ui/use-kept.js';
 
 /** Quick survey: the numbers of a tape measure on the right, the venue they make on the left. */
 export function SurveyPage() {
@@ -26,18 +21,20 @@ export function SurveyPage() {
 }
 
 function Survey({ reading }: { reading: Reading }) {
+  usePageTitle('Survey a venue');
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [draft, setDraft] = useState<Draft>(() => emptyDraft(reading.system));
+  const [draft, setDraft, drop] = useKept<Draft>('survey', emptyDraft(reading.system, OWN_ZONE));
   const change = (part: Partial<Draft>): void => setDraft(before => ({ ...before, ...part }));
   const { survey, faults } = drawnFrom(draft, reading.system);
   const venue = venueFrom(survey);
   const guessed = measuresOf(survey);
   const keep = useMutation({
     mutationFn: () => call('POST /venues', {}, venue),
-    onSuccess: async () => {
+    onSuccess: async ({ id }) => {
       await queries.invalidateQueries(venuesQuery);
-      await navigate('/venues');
+      drop();
+      await navigate(`/venues/${id}`);
     },
   });
   const shape = shapeOf(draft.shape);
@@ -70,42 +67,25 @@ function Survey({ reading }: { reading: Reading }) {
           }}
         >
           <h1 className="mb-2">Survey a venue</h1>
-          <label className="block py-1">
-            <span className="text-faint">Shape</span>
-            <select
-              className="field w-full"
-              autoFocus
-              value={draft.shape}
-              onChange={event => change({ shape: event.target.value as ShapeName, measures: {} })}
-            >
-              {Object.entries(SHAPES).map(([name, { label, words }]) => (
-                <option key={name} value={name}>
-                  {label} – {words}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="block py-1">
-            <span className="text-faint">Name</span>
-            <input
-              className="field w-full"
-              maxLength={80}
-              value={draft.name}
-              onChange={event => change({ name: event.target.value })}
-            />
-          </label>
+          <AboutFields draft={draft} faults={faults} onChange={change} />
           {shape.measures.filter(each => each.first).map(measure)}
           <Field
             label="Marks, with commas between"
             wide
             value={draft.marks}
-            guess="Lectern, Choir, Soloist"
+            guess="Lectern, Panel 4 seated, Choir 24"
             onChange={marks => change({ marks })}
           />
           <PowerFields draft={draft} faults={faults} onChange={change} />
           {(seated || shape.measures.some(each => !each.first)) && <h3>Inside</h3>}
+          {draft.shape === 'hall' && (
+            <StageFields draft={draft} faults={faults} reading={reading} onChange={change} />
+          )}
           {seated && <SeatFields draft={draft} faults={faults} reading={reading} onChange={change} />}
           {shape.measures.filter(each => !each.first).map(measure)}
+          <h3>Doors</h3>
+          <DoorFields draft={draft} faults={faults} onChange={change} />
+          <LightAndClock draft={draft} faults={faults} onChange={change} />
           {keep.error && (
             <p role="alert" className="text-stop py-2">
               {wordsOf(keep.error)}
@@ -117,6 +97,7 @@ function Survey({ reading }: { reading: Reading }) {
           <button className="button button-main" disabled={faulty || keep.isPending}>
             Keep this venue
           </button>
+          {faulty && <span className="text-stop pl-3 text-[13px]">once what is marked red is put right</span>}
         </form>
       </main>
     </div>

@@ -2,11 +2,15 @@
 import {
   inWords,
   parseLength,
+  readMarks,
+  ROW_SPACING,
   whyEither,
   shapeOf,
   type ShapeName,
   type Survey,
+  type SurveyedDoor,
   type SurveyedSocket,
+  type SurveyedStage,
   type UnitSystem,
   type Wall,
 } from '@idle-satchel/core';
@@ -17,6 +21,13 @@ export interface SocketDraft {
   readonly circuit: string;
 }
 
+export interface DoorDraft {
+  readonly wall: Wall;
+  readonly along: string;
+  readonly width: string;
+  readonly kind: 'exit' | 'inner';
+}
+
 export interface Draft {
   readonly name: string;
   readonly shape: ShapeName;
@@ -24,18 +35,45 @@ export interface Draft {
   readonly measures: Readonly<Record<string, string>>;
   readonly mains: '230/50' | '120/60';
   readonly seats: boolean;
+  readonly rows: string;
+  readonly perRow: string;
+  readonly rowSpacing: string;
   readonly aisle: string;
+  readonly stage: boolean;
+  readonly stageDepth: string;
+  readonly stageWidth: string;
+  readonly stageHeight: string;
+  readonly doors: readonly DoorDraft[];
+  readonly light: string;
+  readonly zone: string;
   readonly breakers: string;
   readonly sockets: readonly SocketDraft[];
   readonly marks: string;
 }
 
-export const emptyDraft = (system: UnitSystem): Draft => ({
+/** What a group of fields shows and changes of the draft. */
+export interface Group {
+  readonly draft: Draft;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChange: (part: Partial<Draft>) => void;
+}
+
+export const emptyDraft = (system: UnitSystem, zone: string): Draft => ({
   name: '',
   shape: 'hall',
   measures: {},
   seats: true,
+  rows: '',
+  perRow: '',
+  rowSpacing: '',
   aisle: '',
+  stage: false,
+  stageDepth: '',
+  stageWidth: '',
+  stageHeight: '',
+  doors: [{ wall: 'west', along: '', width: '', kind: 'exit' }],
+  light: '',
+  zone,
   marks: '',
   mains: system === 'metric' ? '230/50' : '120/60',
   breakers: system === 'metric' ? '16 16' : '15 15',
@@ -52,11 +90,8 @@ export interface Drawn {
   readonly faults: Readonly<Record<string, string>>;
 }
 
-const list = (text: string): string[] =>
-  text
-    .split(/[,;]+/)
-    .map(word => word.trim())
-    .filter(Boolean);
+const known = <Name extends string>(name: Name, value: number | undefined): { [name in Name]?: number } =>
+  value === undefined ? {} : ({ [name]: value } as { [name in Name]: number });
 
 /** What a draft says so far; a field with a fault counts as not measured. */
 export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
@@ -95,7 +130,17 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
     const number = whole(`circuit ${i}`, circuit, 1, Math.max(1, good.length)) ?? 1;
     return { wall, circuit: number, ...(at === undefined ? {} : { along: at }) };
   });
-  const aisle = metres('aisle', draft.aisle, 0.5, 10);
+  const doors = draft.doors.map(({ wall, kind, along, width }, i): SurveyedDoor => ({
+    wall,
+    kind,
+    ...known('along', metres(`door ${i}`, along, 0, 900)),
+    ...known('width', metres(`door width ${i}`, width, 0.5, 8)),
+  }));
+  const stage: SurveyedStage = {
+    ...known('depth', metres('stageDepth', draft.stageDepth, 0.5, 50)),
+    ...known('width', metres('stageWidth', draft.stageWidth, 0.5, 300)),
+    ...known('height', metres('stageHeight', draft.stageHeight, 0.05, 5)),
+  };
   const [volts, hertz] = draft.mains === '230/50' ? ([230, 50] as const) : ([120, 60] as const);
   return {
     faults,
@@ -105,11 +150,18 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
       measures,
       volts,
       hertz,
+      zone: draft.zone,
       seats: draft.seats,
-      ...(aisle === undefined ? {} : { aisle }),
+      ...known('rows', whole('rows', draft.rows, 1, 100)),
+      ...known('perRow', whole('perRow', draft.perRow, 1, 100)),
+      ...known('rowSpacing', metres('rowSpacing', draft.rowSpacing, ROW_SPACING.least, 3)),
+      ...known('aisle', metres('aisle', draft.aisle, 0.5, 10)),
+      ...(draft.stage && { stage }),
+      ...known('light', whole('light', draft.light, 0, 150_000)),
+      doors,
       circuits: good,
       sockets,
-      marks: list(draft.marks).map(label => label.slice(0, 60)),
+      marks: readMarks(draft.marks),
     },
   };
 }

@@ -1,13 +1,17 @@
 /** Fields of the quick survey. */
-import { AISLE_GUESS, showText, WALLS, type Reading, type Wall } from '@idle-satchel/core';
-import type { Draft, SocketDraft } from './draft.js';
-
-/** What a group of fields shows and changes of the draft. */
-interface Part {
-  readonly draft: Draft;
-  readonly faults: Readonly<Record<string, string>>;
-  readonly onChange: (part: Partial<Draft>) => void;
-}
+import {
+  AISLE_GUESS,
+  ROW_SPACING,
+  SHAPES,
+  showText,
+  STAGE_GUESS,
+  type Reading,
+  type ShapeName,
+} from '@idle-satchel/core';
+import type { ReactNode } from 'react';
+import { zones } from '../../ui/days.js';
+import type { Draft, Group } from './draft.js';
+import { Sockets } from './openings.js';
 
 /** One number: empty shows the guess that stands in for it. */
 export function Field({
@@ -20,7 +24,8 @@ export function Field({
 }: {
   label: string;
   value: string;
-  guess: string;
+  /** The number that stands in for it; absent: nothing does, it is then not known. */
+  guess?: string;
   fault?: string | undefined;
   wide?: boolean;
   onChange: (text: string) => void;
@@ -31,7 +36,7 @@ export function Field({
       <input
         className={`field ${wide ? 'w-full' : 'w-32 text-right'} placeholder:text-faint placeholder:italic`}
         value={value}
-        placeholder={wide ? `e.g. ${guess}` : `guess ${guess}`}
+        placeholder={guess === undefined ? 'not measured' : wide ? `e.g. ${guess}` : `guess ${guess}`}
         aria-invalid={fault !== undefined}
         onChange={event => onChange(event.target.value)}
       />
@@ -44,83 +49,8 @@ export function Field({
   );
 }
 
-/** The mains sockets: on which wall, how far along, on which breaker. */
-export function Sockets({
-  draft: { sockets },
-  faults,
-  onChange,
-}: {
-  draft: Draft;
-  faults: Readonly<Record<string, string>>;
-  onChange: (sockets: readonly SocketDraft[]) => void;
-}) {
-  const edit = (at: number, part: Partial<SocketDraft>): void =>
-    onChange(sockets.map((socket, i) => (i === at ? { ...socket, ...part } : socket)));
-  return (
-    <>
-      {sockets.map(({ wall, along, circuit }, i) => (
-        <div key={i} className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
-          <select
-            className="field"
-            aria-label={`Wall of socket ${i + 1}`}
-            value={wall}
-            onChange={event => edit(i, { wall: event.target.value as Wall })}
-          >
-            {WALLS.map(each => (
-              <option key={each} value={each}>
-                {each} wall
-              </option>
-            ))}
-          </select>
-          <label className="text-faint">
-            from {wall === 'north' || wall === 'south' ? 'west' : 'north'}{' '}
-            <input
-              className="field w-16 text-right text-ink placeholder:text-faint placeholder:italic"
-              aria-label={`Place of socket ${i + 1}`}
-              placeholder="guess"
-              value={along}
-              aria-invalid={faults[`along ${i}`] !== undefined}
-              onChange={event => edit(i, { along: event.target.value })}
-            />
-          </label>
-          <label className="text-faint">
-            breaker{' '}
-            <input
-              className="field w-9 text-right text-ink"
-              aria-label={`Breaker of socket ${i + 1}`}
-              value={circuit}
-              aria-invalid={faults[`circuit ${i}`] !== undefined}
-              onChange={event => edit(i, { circuit: event.target.value })}
-            />
-          </label>
-          <button
-            type="button"
-            className="link ml-auto"
-            aria-label={`Drop socket ${i + 1}`}
-            onClick={() => onChange(sockets.filter((_, at) => at !== i))}
-          >
-            Drop
-          </button>
-          {(faults[`along ${i}`] ?? faults[`circuit ${i}`]) && (
-            <span role="alert" className="w-full text-right text-stop text-[13px]">
-              {faults[`along ${i}`] ?? faults[`circuit ${i}`]}
-            </span>
-          )}
-        </div>
-      ))}
-      <button
-        type="button"
-        className="link my-1"
-        onClick={() => onChange([...sockets, { wall: 'north', along: '', circuit: '1' }])}
-      >
-        Add a socket
-      </button>
-    </>
-  );
-}
-
 /** The mains of the house: their voltage, breakers and sockets. */
-export function PowerFields({ draft, faults, onChange }: Part) {
+export function PowerFields({ draft, faults, onChange }: Group) {
   return (
     <>
       <h3>
@@ -144,32 +74,130 @@ export function PowerFields({ draft, faults, onChange }: Part) {
         guess="16 16"
         onChange={breakers => onChange({ breakers })}
       />
-      <Sockets draft={draft} faults={faults} onChange={sockets => onChange({ sockets })} />
+      <Sockets draft={draft} faults={faults} onChange={onChange} />
     </>
   );
 }
 
-/** Whether there are seats, and the aisle between them. */
-export function SeatFields({ draft, faults, reading, onChange }: Part & { reading: Reading }) {
+/** A box to tick, and what is asked once it is. */
+function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex gap-2 py-1 border-b border-rule">
+      <input type="checkbox" checked={on} onChange={event => onChange(event.target.checked)} />
+      {words}
+    </label>
+  );
+}
+
+type Typed = 'stageDepth' | 'stageWidth' | 'stageHeight' | 'rows' | 'perRow' | 'rowSpacing' | 'aisle';
+
+/** Makes the field of what is typed under a name of the draft. */
+const typedFields =
+  ({ draft, faults, onChange }: Group) =>
+  (name: Typed, label: string, guess: string): ReactNode => (
+    <Field
+      label={label}
+      fault={faults[name]}
+      value={draft[name]}
+      guess={guess}
+      onChange={text => onChange({ [name]: text })}
+    />
+  );
+
+/** Whether there is a stage at the front, and how large. */
+export function StageFields({ draft, faults, reading, onChange }: Group & { reading: Reading }) {
+  const metres = typedFields({ draft, faults, onChange });
   return (
     <>
-      <label className="flex gap-2 py-1 border-b border-rule">
-        <input
-          type="checkbox"
-          checked={draft.seats}
-          onChange={event => onChange({ seats: event.target.checked })}
-        />
-        Seats in two blocks with an aisle between
-      </label>
-      {draft.seats && (
-        <Field
-          label="Clear width of the aisle"
-          fault={faults.aisle}
-          value={draft.aisle}
-          guess={showText(AISLE_GUESS, 'm', reading)}
-          onChange={aisle => onChange({ aisle })}
-        />
+      <Tick words="A stage in the east" on={draft.stage} onChange={stage => onChange({ stage })} />
+      {draft.stage && (
+        <>
+          {metres('stageDepth', 'Depth of the stage', showText(STAGE_GUESS.depth, 'm', reading))}
+          {metres('stageWidth', 'Width of the stage', 'the hall’s')}
+          {metres('stageHeight', 'Height of the stage', showText(STAGE_GUESS.height, 'm', reading))}
+        </>
       )}
+    </>
+  );
+}
+
+/** Whether there are seats: how many rows and chairs, how far apart, and the aisle between them. */
+export function SeatFields({ draft, faults, reading, onChange }: Group & { reading: Reading }) {
+  const field = typedFields({ draft, faults, onChange });
+  return (
+    <>
+      <Tick
+        words="Seats in two blocks with an aisle between"
+        on={draft.seats}
+        onChange={seats => onChange({ seats })}
+      />
+      {draft.seats && (
+        <>
+          {field('aisle', 'Clear width of the aisle', showText(AISLE_GUESS, 'm', reading))}
+          {field('rows', 'Rows', 'as fit')}
+          {field('perRow', 'Chairs in a row, each side', 'as fit')}
+          {field('rowSpacing', 'Row to row', showText(ROW_SPACING.usual, 'm', reading))}
+        </>
+      )}
+    </>
+  );
+}
+
+/** What shape it has, and its name. */
+export function AboutFields({ draft, onChange }: Group) {
+  return (
+    <>
+      <label className="block py-1">
+        <span className="text-faint">Shape</span>
+        <select
+          className="field w-full"
+          autoFocus
+          value={draft.shape}
+          onChange={event => onChange({ shape: event.target.value as ShapeName, measures: {} })}
+        >
+          {Object.entries(SHAPES).map(([name, { label, words }]) => (
+            <option key={name} value={name}>
+              {label} – {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="block py-1">
+        <span className="text-faint">Name</span>
+        <input
+          className="field w-full"
+          maxLength={80}
+          value={draft.name}
+          onChange={event => onChange({ name: event.target.value })}
+        />
+      </label>
+    </>
+  );
+}
+
+/** The light where people are filmed, and the clock of the place. */
+export function LightAndClock({ draft, faults, onChange }: Group) {
+  return (
+    <>
+      <h3>Light and clock</h3>
+      <Field
+        label="Light at the faces, upright, lx"
+        fault={faults.light}
+        value={draft.light}
+        onChange={light => onChange({ light })}
+      />
+      <label className="flex flex-wrap items-baseline gap-x-2 py-1 border-b border-rule">
+        <span className="grow">Time zone</span>
+        <select
+          className="field"
+          value={draft.zone}
+          onChange={event => onChange({ zone: event.target.value })}
+        >
+          {zones(draft.zone).map(each => (
+            <option key={each}>{each}</option>
+          ))}
+        </select>
+      </label>
     </>
   );
 }

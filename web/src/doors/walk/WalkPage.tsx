@@ -12,6 +12,7 @@ import { PinHere } from './PinHere.js';
 import { ToMeasure } from './ToMeasure.js';
 import { WalkPlan } from './WalkPlan.js';
 import { WhereIStand } from './WhereIStand.js';
+import { usePageTitle } from '../../ui/page-title.js';
 
 /** Walking round a venue with a phone: what is still unmeasured, notes and photos where one stands, the line. */
 export function WalkPage() {
@@ -35,6 +36,7 @@ type Tab = keyof typeof TABS;
 
 function Walk({ venue: id }: { venue: string }) {
   const { venue } = useResult('ground');
+  usePageTitle(venue.name, 'Walk');
   const [tab, setTab] = useState<Tab>('measure');
   const [here, setHere] = useState<Point>();
   const [now] = useState(Date.now);

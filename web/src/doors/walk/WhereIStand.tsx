@@ -1,6 +1,6 @@
 import { partsOf, type PartMap, type Point, type Venue } from '@idle-satchel/core';
 import { useState } from 'react';
-import { placeWords } from '../../bench/drafting/part-words.js';
+import { placeWords } from '../../bench/place-words.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useReading } from '../../store/hooks.js';
 

@@ -1,10 +1,9 @@
-import { PHASE_ORDER } from '@idle-satchel/core';
+import { PHASE_ORDER, PHASE_WORDS } from '@idle-satchel/core';
 import { fromField, toField } from '../../ui/days.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { TextField } from '../../ledger/TextField.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { Outputs } from './Outputs.js';
-import { PHASE_WORDS } from './phase-words.js';
 import { RunningOrder } from './RunningOrder.js';
 
 /** Brief: what must come out, when it starts, and the running order with its phases. */

@@ -5,10 +5,10 @@ import {
   showInstant,
   type Layout,
   type RunningItem,
+  PHASE_WORDS,
 } from '@idle-satchel/core';
 import { TextField } from '../../ledger/TextField.js';
 import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js';
-import { PHASE_WORDS } from './phase-words.js';
 
 /** One item of the running order: when, what, where and how long. */
 export function ItemRow({
@@ -16,13 +16,18 @@ export function ItemRow({
   item,
   first,
   last,
+  fresh,
   onMove,
+  onNext,
 }: {
   id: string;
   item: RunningItem;
   first: boolean;
   last: boolean;
+  /** It was just added, and wants a name. */
+  fresh: boolean;
   onMove: (by: 1 | -1) => void;
+  onNext: () => void;
 }) {
   const store = useStore();
   const times = useResult('brief').items;
@@ -37,6 +42,8 @@ export function ItemRow({
           label="Item"
           value={item.label}
           max={80}
+          fresh={fresh}
+          onEnter={onNext}
           onCommit={text =>
             store.editPlan('Rename an item', plan => plan.put('runningOrder', id, 'label', text))
           }
@@ -86,6 +93,7 @@ export function ItemRow({
         </button>{' '}
         <button
           className="link"
+          aria-label={`Drop ${item.label}`}
           onClick={() => store.editPlan('Drop an item', plan => plan.drop('runningOrder', id))}
         >
           Drop

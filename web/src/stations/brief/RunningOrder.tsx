@@ -1,6 +1,10 @@
-import { inOrder, newId, orderAfter, orderBetween } from '@idle-satchel/core';
+import { addItemPatch, inOrder, orderBetween } from '@idle-satchel/core';
+import { Suspense, useState } from 'react';
 import { usePlan, useStore } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
 import { ItemRow } from './ItemRow.js';
+
+const PasteDialog = fetched(() => import('./PasteDialog.js'));
 
 /** The running order: items by phase, with where they are and the layouts they need. */
 export function RunningOrder() {
@@ -16,15 +20,14 @@ export function RunningOrder() {
       plan.put('runningOrder', id, 'order', orderBetween(before?.[1].order, after?.[1].order)),
     );
   };
-  const add = (): void =>
-    store.editPlan('Add an item', plan =>
-      plan.put('runningOrder', newId(), {
-        order: orderAfter(list.at(-1)?.[1].order),
-        label: 'New item',
-        phase: 'live',
-        minutes: 10,
-      }),
-    );
+  /** The item that was added last, which takes the cursor. */
+  const [added, setAdded] = useState<string>();
+  const [pasting, setPasting] = useState(false);
+  const add = (behind?: string): void => {
+    const { id, patch } = addItemPatch(store.get().bundle.plan, behind);
+    store.patchPlan('Add an item', patch);
+    setAdded(id);
+  };
   return (
     <section aria-label="Running order" className="mt-6 pb-8">
       <h2>Running order</h2>
@@ -49,7 +52,9 @@ export function RunningOrder() {
               item={item}
               first={index === 0}
               last={index === list.length - 1}
+              fresh={id === added}
               onMove={by => move(index, by)}
+              onNext={() => add(id)}
             />
           ))}
         </tbody>
@@ -57,9 +62,20 @@ export function RunningOrder() {
       {list.length === 0 && (
         <p className="text-faint py-2">Nothing yet: add what happens, from unloading to the last lamp out.</p>
       )}
-      <button className="button mt-2" onClick={add}>
-        Add an item
-      </button>
+      <p className="flex flex-wrap gap-2 items-baseline mt-2">
+        <button className="button" onClick={() => add()}>
+          Add an item
+        </button>
+        <button className="button" onClick={() => setPasting(true)}>
+          Paste it as text
+        </button>
+        <span className="text-faint text-[13px]">Enter in an item makes the next one.</span>
+      </p>
+      {pasting && (
+        <Suspense>
+          <PasteDialog onClose={() => setPasting(false)} />
+        </Suspense>
+      )}
     </section>
   );
 }

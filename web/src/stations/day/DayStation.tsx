@@ -13,7 +13,7 @@ export default function DayStation() {
   const [moment, setMoment] = useState<Moment>('Pack out');
   const checks = Object.entries(day.checks).filter(([, check]) => check.moment === moment);
   return (
-    <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
+    <div className="flex flex-col md:grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] min-h-full">
       <section aria-label="Checks" className="px-4 md:px-5 py-3">
         <div className="flex flex-wrap gap-x-4 gap-y-1 mb-3" role="tablist" aria-label="When">
           {MOMENTS.map(each => {
@@ -41,8 +41,8 @@ export default function DayStation() {
         </ul>
         {checks.length === 0 && <p className="text-faint py-2">Nothing to check at this moment.</p>}
       </section>
-      <aside className="px-4 py-2 md:border-l border-rule">
-        <label className="block py-2">
+      <aside className="max-md:contents px-4 py-2 md:border-l border-rule">
+        <label className="block py-2 max-md:order-first max-md:px-4">
           <span className="text-faint">Ticks are signed </span>
           <input
             className="field w-48"
@@ -56,8 +56,10 @@ export default function DayStation() {
             }}
           />
         </label>
-        <Heading>Done</Heading>
-        <FigureRows of={{ done: day.done, all: day.all, ready: day.readyForDoors }} />
+        <div className="max-md:px-4 max-md:pb-4">
+          <Heading>Done</Heading>
+          <FigureRows of={{ done: day.done, all: day.all, ready: day.readyForDoors }} />
+        </div>
       </aside>
     </div>
   );

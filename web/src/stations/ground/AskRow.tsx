@@ -45,7 +45,7 @@ function Answer({
   switch (ask.kind) {
     case 'field': {
       const field = fieldsOfPart(ask.part).find(({ name }) => name === ask.name);
-      return field ? <FieldOfPart part={ask.part} field={field} label={words} /> : null;
+      return field ? <FieldOfPart parts={[ask.part]} field={field} label={words} /> : null;
     }
     case 'fact':
       return <FactField name={ask.name} label={words} />;

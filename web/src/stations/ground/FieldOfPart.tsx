@@ -6,28 +6,47 @@ import { TypedField } from '../../ledger/TypedField.js';
 import { useEvent, useOpenEvent, useResult } from '../../store/hooks.js';
 import type { PartField } from './part-fields.js';
 
-/** Sets a field of a part, or takes it out. */
-export function useFieldEdit(part: Part): (name: string, label: string, value: Json | undefined) => void {
+/** Sets a field of parts, or takes it out, in one edit. */
+export function useFieldEdit(
+  parts: readonly Part[],
+): (name: string, label: string, value: Json | undefined) => void {
   const { store } = useOpenEvent();
-  return (name, label, value) => store.editVenue(`${part.label}: ${label}`, fieldSet(part, name, value));
+  const [part] = parts;
+  const named = parts.length > 1 ? `${parts.length} things` : (part?.label ?? '');
+  return (name, label, value) =>
+    store.editVenue(
+      `${named}: ${label}`.slice(0, 120),
+      parts.flatMap(each => fieldSet(each, name, value)),
+    );
 }
 
-/** One field of what stands in the venue, as its kind is typed or chosen; `label` names it where it stands alone. */
+/**
+ * One field of what stands in the venue, as its kind is typed or chosen, for all parts at once; empty where they
+ * differ. `label` names it where it stands alone.
+ */
 export function FieldOfPart({
-  part,
+  parts,
   field,
-  label = field.label,
+  label: words = field.label,
 }: {
-  part: Part;
+  parts: readonly Part[];
   field: PartField;
   label?: string;
 }) {
-  const edit = useFieldEdit(part);
+  const edit = useFieldEdit(parts);
   const { venue } = useResult('ground');
   const kinds = useEvent(({ bundle }) => bundle.kinds);
-  const { name, optional = false } = field;
-  const value = fieldValue(part, name);
-  const commit = (next: Json | undefined): void => edit(name, field.label.toLowerCase(), next);
+  const { name } = field;
+  const [first, ...others] = parts.map(part => fieldValue(part, name));
+  const differ = others.some(each => each !== first);
+  const value = differ ? undefined : first;
+  const label = differ ? `${words} – they differ` : words;
+  const optional = differ || (field.optional ?? false);
+  const commit = (next: Json | undefined): void => {
+    // An empty field that stands for several values is left as it is where there must be one.
+    if (next !== undefined || field.optional || field.type === 'choice' || field.type === 'flag')
+      edit(name, field.label.toLowerCase(), next);
+  };
   switch (field.type) {
     case 'length':
       return (
@@ -76,7 +95,7 @@ export function FieldOfPart({
           label={label}
           value={value as string | undefined}
           options={field.options(venue, kinds)}
-          none={field.none}
+          none={differ ? (field.none ?? 'they differ') : field.none}
           onCommit={commit}
         />
       );

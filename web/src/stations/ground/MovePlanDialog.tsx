@@ -1,4 +1,4 @@
-import { matchVenues, movedPlan, type Match, type Venue } from '@idle-satchel/core';
+import { answersOf, matchVenues, movedPlan, type Match, type Venue } from '@idle-satchel/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { documentQuery, venuesQuery } from '../../api/queries.js';
@@ -51,6 +51,8 @@ const WHAT: Readonly<Record<Match['map'], string>> = {
   sockets: 'mains socket',
   networkSockets: 'network socket',
   areas: 'gallery',
+  residents: 'house gear',
+  houseLines: 'house line',
 };
 /** What becomes of something that nothing answers to. */
 const LEFT: Readonly<Record<Match['map'], string>> = {
@@ -58,6 +60,8 @@ const LEFT: Readonly<Record<Match['map'], string>> = {
   sockets: 'none: its leads are listed',
   networkSockets: 'none: its leads are listed',
   areas: 'none: it stands on the ground',
+  residents: 'none: ours to bring',
+  houseLines: 'none: ours to bring',
 };
 const BY = { name: 'same name', word: 'a word in common', kind: 'the only one' } as const;
 
@@ -70,7 +74,12 @@ function Answers({
 }) {
   const store = useStore();
   const { venue: from } = useResult('ground');
-  const [matches, setMatches] = useState(() => matchVenues(store.get().bundle.plan, from, there.body));
+  // What nothing answers to comes first, and stays where it is once it is chosen.
+  const [matches, setMatches] = useState(() =>
+    matchVenues(store.get().bundle.plan, from, there.body).sort(
+      (a, b) => Number(a.to !== undefined) - Number(b.to !== undefined),
+    ),
+  );
   const choose = (changed: Match, to: string): void =>
     setMatches(all =>
       all.map(match =>
@@ -79,14 +88,7 @@ function Answers({
     );
   const open = matches.filter(({ to }) => to === undefined).length;
   const move = (): void => {
-    const of = (map: Match['map']): Record<string, string | undefined> =>
-      Object.fromEntries(matches.filter(match => match.map === map).map(({ from: id, to }) => [id, to]));
-    const answers = {
-      marks: of('marks'),
-      sockets: of('sockets'),
-      networkSockets: of('networkSockets'),
-      areas: of('areas'),
-    };
+    const answers = answersOf(matches);
     const pin = { id: there.document, revision: there.revision };
     const { plan } = store.get().bundle;
     store.patchPlan(`Move to ${there.body.name}`, movedPlan({ plan, from, to: there.body, pin, answers }));
@@ -104,33 +106,31 @@ function Answers({
             </tr>
           </thead>
           <tbody>
-            {[...matches]
-              .sort((a, b) => Number(a.to !== undefined) - Number(b.to !== undefined))
-              .map(match => (
-                <tr key={`${match.map} ${match.from}`}>
-                  <td>
-                    {match.label} <span className="text-faint">{WHAT[match.map]}</span>
-                  </td>
-                  <td>
-                    <select
-                      className="field w-full"
-                      aria-label={`${match.label}, ${WHAT[match.map]}, is there`}
-                      value={match.to ?? ''}
-                      onChange={event => choose(match, event.target.value)}
-                    >
-                      <option value="">{LEFT[match.map]}</option>
-                      {match.options.map(([id, label]) => (
-                        <option key={id} value={id}>
-                          {label}
-                        </option>
-                      ))}
-                    </select>
-                  </td>
-                  <td className="text-faint whitespace-nowrap">
-                    {match.to === undefined ? 'nothing' : match.by ? BY[match.by] : 'you'}
-                  </td>
-                </tr>
-              ))}
+            {matches.map(match => (
+              <tr key={`${match.map} ${match.from}`}>
+                <td>
+                  {match.label} <span className="text-faint">{WHAT[match.map]}</span>
+                </td>
+                <td>
+                  <select
+                    className="field w-full"
+                    aria-label={`${match.label}, ${WHAT[match.map]}, is there`}
+                    value={match.to ?? ''}
+                    onChange={event => choose(match, event.target.value)}
+                  >
+                    <option value="">{LEFT[match.map]}</option>
+                    {match.options.map(([id, label]) => (
+                      <option key={id} value={id}>
+                        {label}
+                      </option>
+                    ))}
+                  </select>
+                </td>
+                <td className="text-faint whitespace-nowrap">
+                  {match.to === undefined ? 'nothing' : match.by ? BY[match.by] : 'you'}
+                </td>
+              </tr>
+            ))}
           </tbody>
         </table>
       </div>

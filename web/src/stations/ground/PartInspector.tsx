@@ -5,7 +5,8 @@ import {
   partSides,
   SHORTEST_SIDE,
   sideMeasured,
-  cornerMoved,
+  sideNames,
+  partPut,
   type Part,
   type Point,
 } from '@idle-satchel/core';
@@ -17,9 +18,10 @@ import { TypedField } from '../../ledger/TypedField.js';
 import { useOpenEvent } from '../../store/hooks.js';
 import { FieldOfPart, useFieldEdit } from './FieldOfPart.js';
 import { NotePicture } from './NotePicture.js';
-import { fieldsOfPart } from './part-fields.js';
+import { fieldsOfParts } from './part-fields.js';
 import { PhotoField } from './PhotoField.js';
 import { PartActions } from './PartActions.js';
+import { RowsField } from './RowsField.js';
 
 /** What is picked on the ground: its name, its measures, everything known of it, and what can be done with it. */
 export default function PartInspector({ parts }: { parts: readonly Part[] }) {
@@ -44,10 +46,10 @@ export default function PartInspector({ parts }: { parts: readonly Part[] }) {
         {many ? 'Picked' : kindWords(part)}
       </Heading>
       <PartActions parts={parts} />
+      {!many && part.path !== OUTLINE && <NameField key={part.path} part={part} />}
+      <Fields parts={parts} />
       {!many && (
         <>
-          {part.path !== OUTLINE && <NameField key={part.path} part={part} />}
-          <Fields part={part} />
           {part.map === 'notes' && <NotePhoto part={part} />}
           <Places part={part} />
         </>
@@ -57,7 +59,7 @@ export default function PartInspector({ parts }: { parts: readonly Part[] }) {
 }
 
 function NameField({ part }: { part: Part }) {
-  const edit = useFieldEdit(part);
+  const edit = useFieldEdit([part]);
   return (
     <TypedField<string>
       label="Name"
@@ -71,17 +73,25 @@ function NameField({ part }: { part: Part }) {
   );
 }
 
-function Fields({ part }: { part: Part }) {
-  return fieldsOfPart(part).map(field =>
-    field.name === 'rake/towards' && part.record.rake === undefined ? null : (
-      <FieldOfPart key={`${part.path} ${field.name}`} part={part} field={field} />
-    ),
+/** What all that is picked has in common, to be filled in once. */
+function Fields({ parts }: { parts: readonly Part[] }) {
+  const key = parts.map(({ path }) => path).join(' ');
+  const raked = parts.every(({ record }) => record.rake !== undefined);
+  return (
+    <>
+      {parts.every(({ record }) => record.kind === 'seating') && <RowsField parts={parts} />}
+      {fieldsOfParts(parts).map(field =>
+        field.name === 'rake/towards' && !raked ? null : (
+          <FieldOfPart key={`${key} ${field.name}`} parts={parts} field={field} />
+        ),
+      )}
+    </>
   );
 }
 
 /** The photo beside a note: seen, taken, taken anew. */
 function NotePhoto({ part }: { part: Part }) {
-  const edit = useFieldEdit(part);
+  const edit = useFieldEdit([part]);
   const picture = fieldValue(part, 'picture') as string | undefined;
   return (
     <div className="py-1">
@@ -101,14 +111,14 @@ const MOST_CORNERS = 16;
 function Places({ part }: { part: Part }) {
   const { store } = useOpenEvent();
   const { points, label } = part;
-  const move = (index: number, to: Point): void =>
-    store.editVenue(`Move ${label}`, cornerMoved(part, index, to));
+  const put = (to: Point): void => store.editVenue(`Move ${label}`, partPut(part, to));
   const [only] = points;
+  const names = sideNames(part);
   if (points.length === 1 && only) {
     return (
       <>
-        <LengthField label="East of zero" value={only[0]} onCommit={x => move(0, [x, only[1]])} />
-        <LengthField label="South of zero" value={only[1]} onCommit={y => move(0, [only[0], y])} />
+        <LengthField label="East of zero" value={only[0]} onCommit={x => put([x, only[1]])} />
+        <LengthField label="South of zero" value={only[1]} onCommit={y => put([only[0], y])} />
       </>
     );
   }
@@ -121,27 +131,20 @@ function Places({ part }: { part: Part }) {
       {partSides(part).map(([a, b], side) => (
         <LengthField
           key={`side ${side}`}
-          label={`${side + 1} · ${towards(a, b)}`}
+          label={names[side] ?? ''}
           value={distance(a, b)}
           min={SHORTEST_SIDE}
           max={300}
           onCommit={metres => store.editVenue(`Measure ${label}`, sideMeasured(part, side, metres))}
         />
       ))}
-      <h3>First corner</h3>
+      <h3>First corner, and the rest with it</h3>
       {only && (
         <>
-          <LengthField label="East of zero" value={only[0]} onCommit={x => move(0, [x, only[1]])} />
-          <LengthField label="South of zero" value={only[1]} onCommit={y => move(0, [only[0], y])} />
+          <LengthField label="East of zero" value={only[0]} onCommit={x => put([x, only[1]])} />
+          <LengthField label="South of zero" value={only[1]} onCommit={y => put([only[0], y])} />
         </>
       )}
     </>
   );
-}
-
-/** Which way a side runs, in a word. */
-function towards([ax, ay]: Point, [bx, by]: Point): string {
-  const names = ['east', 'south-east', 'south', 'south-west', 'west', 'north-west', 'north', 'north-east'];
-  const eighth = Math.round((Math.atan2(by - ay, bx - ax) / Math.PI) * 4);
-  return names[(eighth + 8) % 8] ?? '';
 }

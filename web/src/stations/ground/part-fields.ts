@@ -97,6 +97,7 @@ const RAKE = [
 const OF_AREA: Readonly<Record<AreaKind, readonly PartField[]>> = {
   seating: [
     length('rowSpacing', 'Row to row', 0.5, 3, true),
+    number('facing', 'Seats face (0° east, 90° south)', '°', -360, 360, { optional: true }),
     length('floor', 'Floor, above zero', -20, 50, true),
     ...RAKE,
     length('seatedHead', 'Heads seated, if not as the house rule', 0.5, 2, true),
@@ -174,6 +175,16 @@ const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas' | 'outline'>, readonl
     length('height', 'Height of the face', 0.2, 3),
     facing(),
     number('light', 'Light at the face', 'lx', 0, 150000, { optional: true }),
+    number('people', 'How many are there', 'people', 1, 300, { optional: true, whole: true }),
+    choice(
+      'posture',
+      'They',
+      [
+        ['standing', 'stand'],
+        ['seated', 'sit'],
+      ],
+      'not said',
+    ),
     length('width', 'Width of the group', 0.2, 50, true),
     floor('level', 'On', 'the floor there'),
   ],
@@ -234,6 +245,14 @@ const OF_MAP: Readonly<Record<Exclude<Part['map'], 'areas' | 'outline'>, readonl
   ],
   notes: [text('text', 'Note', 1000)],
 };
+
+/** What can be filled in for all of some parts at once. */
+export function fieldsOfParts(parts: readonly Part[]): readonly PartField[] {
+  const [first = [], ...others] = parts.map(fieldsOfPart);
+  const [map] = parts.map(part => part.map);
+  if (parts.some(part => part.map !== map)) return [];
+  return first.filter(({ name }) => others.every(fields => fields.some(each => each.name === name)));
+}
 
 /** What can be filled in for a part, in the order people ask for it. */
 export function fieldsOfPart({ map, record }: Part): readonly PartField[] {

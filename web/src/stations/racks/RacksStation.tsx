@@ -1,7 +1,11 @@
+import { Suspense } from 'react';
 import { limitText, numberOf, type RackResult } from '@idle-satchel/core';
 import { FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { fetched } from '../../ui/fetched.js';
 import { useOpenEvent, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
+
+const AddRack = fetched(() => import('./AddRack.js'));
 
 const UNIT = 46;
 const WIDTH = 440;
@@ -16,9 +20,15 @@ export default function RacksStation() {
   const rack = current === undefined ? undefined : racks[current];
   if (!rack || current === undefined) {
     return (
-      <p className="p-6 text-faint max-w-md">
-        No rack is in this plan: what is carried loose stands under Pack.
-      </p>
+      <section aria-label="No rack yet" className="p-6 max-w-md">
+        <p className="text-faint">
+          No rack is in this plan: what is carried loose stands under Pack. Put one in, then choose it as the
+          case of what goes into it.
+        </p>
+        <Suspense>
+          <AddRack open />
+        </Suspense>
+      </section>
     );
   }
   const rails = Object.values(rack.items).some(({ rear }) => rear) ? [FRONT, REAR] : [FRONT];
@@ -31,6 +41,9 @@ export default function RacksStation() {
               {label}
             </button>
           ))}
+          <Suspense>
+            <AddRack />
+          </Suspense>
         </div>
         {rails.map(({ words, rear }) => (
           <figure key={words} className="mb-3">

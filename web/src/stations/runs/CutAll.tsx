@@ -1,5 +1,5 @@
 import { sameJson, showText } from '@idle-satchel/core';
-import { acceptCut, type StockProposal } from '@idle-satchel/core/searches';
+import { acceptCut } from '@idle-satchel/core/searches';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 
@@ -17,8 +17,9 @@ export function CutAll() {
     sameJson(found.of.plan.devices, plan.devices) &&
     sameJson(found.of.plan.links, plan.links);
   const metres = (value: number): string => showText(value, 'm', reading);
-  const accept = (proposal: StockProposal): void => {
-    store.patchPlan('Cut the leads from the stock', acceptCut(proposal, store.get().bundle.plan));
+  const edit = fresh && found ? acceptCut(found.answer, plan) : [];
+  const accept = (): void => {
+    store.patchPlan('Cut the leads from the stock', edit);
     putAway();
   };
   const { cost, cuts, laid } = found?.answer ?? { cost: undefined, cuts: [], laid: [] };
@@ -68,11 +69,13 @@ export function CutAll() {
           )}
           {changed.length === 0 && <p>The cables are the best already.</p>}
           <p className="flex gap-2 pt-1">
-            <button className="button button-main" onClick={() => accept(found.answer)}>
-              Accept
-            </button>
+            {edit.length > 0 && (
+              <button className="button button-main" onClick={accept}>
+                {changed.length > 0 ? 'Accept' : 'Keep them so'}
+              </button>
+            )}
             <button className="button" onClick={putAway}>
-              Leave it
+              {edit.length > 0 ? 'Leave it' : 'Close'}
             </button>
           </p>
         </div>

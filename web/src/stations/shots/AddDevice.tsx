@@ -1,5 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { addDevicePatch, inOrder, newId } from '@idle-satchel/core';
+import { addDevicePatch, gearOffers, newId } from '@idle-satchel/core';
 import { newPlace, usualPlacement } from '@idle-satchel/core/searches';
 import { useSyncExternalStore } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
@@ -19,7 +19,6 @@ export default function AddDevice() {
 
 function Add({ what }: { what: 'camera' | 'lamp' }) {
   const { store, ui } = useOpenEvent();
-  const kinds = useEvent(state => state.bundle.kinds);
   const add = (kind: string): void => {
     const { bundle, assessment } = store.get();
     const { cameras, lamps } = assessment.shots;
@@ -40,21 +39,27 @@ function Add({ what }: { what: 'camera' | 'lamp' }) {
     <Menu>
       <MenuButton className="button bg-paper">Add {what}</MenuButton>
       <MenuItems anchor="bottom end" modal={false} className="bg-paper border border-ink py-1 z-30">
-        {inOrder(kinds.kinds)
-          .filter(([, kind]) => (what === 'camera' ? kind.family === 'camera' : kind.lamp))
-          .map(([id, kind]) => (
-            <MenuItem key={id}>
-              <button
-                className="block w-full text-left px-3 py-1 data-focus:bg-shade"
-                onClick={() => add(id)}
-              >
-                {kind.label}
-              </button>
-            </MenuItem>
-          ))}
+        <Offers what={what} onAdd={add} />
       </MenuItems>
     </Menu>
   );
+}
+
+/** What can be added, owned and free first; worked out while the menu is open only, not while something is dragged. */
+function Offers({ what, onAdd }: { what: 'camera' | 'lamp'; onAdd: (kind: string) => void }) {
+  const bundle = useEvent(state => state.bundle);
+  const offers = gearOffers(bundle, kind => (what === 'camera' ? kind.optics : kind.lamp) !== undefined);
+  return offers.map(({ kind, of, words }) => (
+    <MenuItem key={kind}>
+      <button
+        className="flex gap-4 w-full text-left px-3 py-1 data-focus:bg-shade"
+        onClick={() => onAdd(kind)}
+      >
+        <span className="grow">{of.label}</span>
+        <span className="text-faint">{words}</span>
+      </button>
+    </MenuItem>
+  ));
 }
 
 /** Opens the search for positions, for all cameras of the plan and as they are worked. */

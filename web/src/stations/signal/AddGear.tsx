@@ -1,15 +1,17 @@
 import {
   addDevicePatch,
   carriersFor,
-  freeItem,
+  gearOffers,
+  holdsWords,
   inOrder,
   insertAssemblyPatch,
   newId,
   type Assembly,
   type Family,
+  type Kind,
 } from '@idle-satchel/core';
 import { newPlace } from '@idle-satchel/core/searches';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan } from '../../store/hooks.js';
 
@@ -18,40 +20,38 @@ const ELSEWHERE: ReadonlySet<Family> = new Set<Family>([
   ...(['cable', 'ramp', 'tape', 'tool', 'support', 'lens', 'lamp', 'battery', 'house line'] as const),
 ]);
 
+const SHOWN = 8;
+
 /** Adds a device to the plan, from the shelf where one is free: into a case, to a camera, or on the floor. */
 export default function AddGear() {
   const { store, ui } = useOpenEvent();
   const kinds = useEvent(state => state.bundle.kinds.kinds);
-  const shelf = useEvent(state => state.bundle.shelf);
+  const bundle = useEvent(state => state.bundle);
   const kept = useEvent(state => state.bundle.kinds.assemblies);
-  const devices = usePlan(plan => plan.devices);
   const [text, setText] = useState('');
   const [inside, setInside] = useState('');
   const wanted = text.trim().toLowerCase();
-  const offers = inOrder(kinds)
-    .filter(([, { family }]) => !ELSEWHERE.has(family))
-    .map(([id, kind]) => ({ id, kind, item: freeItem(shelf, id, devices) }))
-    .sort((a, b) => Number(a.item === undefined) - Number(b.item === undefined));
-  const found = offers
-    .filter(({ kind }) => wanted !== '' && kind.label.toLowerCase().includes(wanted))
-    .slice(0, 8);
+  const found = useMemo(() => {
+    const fits = ({ label, family }: Kind): boolean =>
+      !ELSEWHERE.has(family) && (wanted === '' || holdsWords(`${label} ${family}`, wanted));
+    // Before anything is typed: what the house has; then whatever is called that.
+    return gearOffers(bundle, fits)
+      .filter(({ owned }) => wanted !== '' || owned)
+      .slice(0, SHOWN);
+  }, [bundle, wanted]);
   const plan = usePlan(whole => whole);
   const carriers = carriersFor(plan, undefined, ({ kind }) => kinds[kind]?.family);
   const add = (kind: string, label: string): void => {
     const { bundle, assessment } = store.get();
     const id = newId();
-    const alike = inOrder(bundle.plan.devices).filter(([, each]) => each.kind === kind).length;
-    const name = `${(label.split(',')[0] ?? label).toUpperCase()}${alike === 0 ? '' : ` ${alike + 1}`}`.slice(
-      0,
-      40,
-    );
+    const name = (label.split(',')[0] ?? label).toUpperCase().slice(0, 40);
     const place = inside === '' ? newPlace(bundle, assessment, kinds[kind]) : { inside };
     store.patchPlan(`Add ${label}`.slice(0, 120), addDevicePatch(bundle, id, { label: name, kind, place }));
     setText('');
     ui.select(id);
   };
   const assemblies = inOrder(kept).filter(
-    ([, { label }]) => wanted !== '' && `${label} assembly`.toLowerCase().includes(wanted),
+    ([, { label }]) => wanted !== '' && holdsWords(`${label} assembly`, wanted),
   );
   const insert = (id: string, assembly: Assembly): void => {
     const { plan } = store.get().bundle;
@@ -99,18 +99,16 @@ export default function AddGear() {
             </span>
           </li>
         ))}
-        {found.map(({ id, kind, item }) => (
-          <li key={id} className="flex gap-2 py-0.5 border-b border-rule">
-            <button className="link grow" onClick={() => add(id, kind.label)}>
-              {kind.label}
+        {found.map(({ kind, of, words }) => (
+          <li key={kind} className="flex gap-2 py-0.5 border-b border-rule">
+            <button className="link grow text-left" onClick={() => add(kind, of.label)}>
+              {of.label}
             </button>
-            <span className="text-faint">
-              {item === undefined ? 'not on the shelf' : shelf.items[item]?.tape}
-            </span>
+            <span className="text-faint">{words}</span>
           </li>
         ))}
         {wanted !== '' && found.length + assemblies.length === 0 && (
-          <li className="text-faint">No kind is called that.</li>
+          <li className="text-faint">No kind is called that: describe it under Shelf, Kinds of gear.</li>
         )}
       </ul>
     </section>

@@ -1,5 +1,6 @@
 /** Every rule of Runs. */
 import { aisleTight } from './aisle-tight.js';
+import { amongSeats } from './among-seats.js';
 import { beyondReach } from './beyond-reach.js';
 import { cableClaimed } from './cable-claimed.js';
 import { cableLost } from './cable-lost.js';
@@ -15,5 +16,5 @@ import { spanTooLong } from './span-too-long.js';
 export const RUNS_RULES = [
   ...[noRoute, leadShort, cableLost, cableClaimed, cutShort, noCable, beyondReach, spanTooLong],
   lineUnsound,
-  ...[aisleTight, humNear, muchLeft],
+  ...[aisleTight, amongSeats, humNear, muchLeft],
 ];

@@ -1,14 +1,28 @@
+import type { OutputKind } from '../../../documents/index.js';
 import { inOrder, severityOf, type DocumentPatch, type Fix } from '../../../foundations/index.js';
 import { connect, freeVideoPorts } from '../connect.js';
 import { outputSuits, switches } from '../functions.js';
 import { signalRule, type SignalSeen } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
+/** What to bring where nothing in the plan can give an output of a kind. */
+const LACKING: Readonly<Record<OutputKind, string>> = {
+  stream:
+    'Nothing here encodes: add an encoder, a switcher or camera that has one, or a computer set to it, and feed it.',
+  recording: 'Nothing here records: add a recorder, or a switcher or camera that records, and feed it.',
+  screen: 'Nothing here shows pictures: add a screen or a projector, and feed it.',
+  call: 'Nothing here holds a call: add a computer, and set it to hold one.',
+};
+
 /** A wanted output that nothing feeds. */
 export const outputUnfed = signalRule({
   rule: 'signal.output-unfed',
-  reads: ({ own, outputs }) => ({ fed: own.outputs, outputs }),
-  *find({ fed, outputs }) {
+  reads: ({ own, outputs }) => ({ fed: own.outputs, outputs, wiring: own.wiring }),
+  *find({ fed, outputs, wiring }) {
+    const anyFor = (id: string): boolean =>
+      Object.keys(wiring.devices).some(device =>
+        outputSuits(wiring, outputs?.[id]?.kind ?? 'stream', device),
+      );
     for (const [id, { fedBy }] of Object.entries(fed)) {
       const severity = severityOf(fedBy);
       if (severity === undefined) continue;
@@ -18,6 +32,7 @@ export const outputUnfed = signalRule({
         outputs: [id],
         title: `Nothing feeds “${outputs?.[id]?.label ?? 'an output'}”: ${fedBy.why ?? ''}.`,
         because: [fedBy],
+        ...(anyFor(id) ? {} : { advice: LACKING[outputs?.[id]?.kind ?? 'stream'] }),
       };
     }
   },

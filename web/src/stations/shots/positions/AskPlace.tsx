@@ -1,10 +1,9 @@
 import { showText, type Point } from '@idle-satchel/core';
-import { galleryAt } from '@idle-satchel/core/searches';
+import { galleryAt, REASON_WORDS } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { LengthField } from '../../../ledger/LengthField.js';
 import { useEvent, useReading } from '../../../store/hooks.js';
 import type { Asked } from './positions.js';
-import { REASON_WORDS } from './reason-words.js';
 import { askWhyNot } from './searching.js';
 
 /** Why a place was not chosen: pointed at on the plan, or typed. */

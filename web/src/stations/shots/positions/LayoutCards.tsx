@@ -1,7 +1,7 @@
 import { showText } from '@idle-satchel/core';
-import type { Layout, Position } from '@idle-satchel/core/searches';
+import { REASON_WORDS, type Layout, type Position } from '@idle-satchel/core/searches';
 import { useEvent, useReading } from '../../../store/hooks.js';
-import { REASON_WORDS } from './reason-words.js';
+import { LeftOutList } from './LeftOutList.js';
 
 /** The cameras of one layout: where each stands, what it serves, and buttons to refuse the place or insist on it. */
 export function LayoutCards({
@@ -37,7 +37,7 @@ export function LayoutCards({
                       [shot, second && 'second', worst && REASON_WORDS[worst]].filter(Boolean).join(' – '),
                     )
                     .join('; ')}
-              . Cable {metres(cable)}.
+              . Cable {cable === undefined ? '–' : metres(cable)}.
             </p>
             {stays ? (
               <p className="text-faint text-[13px]">It stays where it is.</p>
@@ -57,14 +57,14 @@ export function LayoutCards({
       {[
         ['Nobody takes', layout.unserved],
         ['Vital, but covered once only', layout.once],
-        ['Not needed', layout.spare],
       ].map(([words, labels]) =>
         labels && labels.length > 0 ? (
-          <p key={String(words)} className={words === 'Not needed' ? 'pt-1' : 'text-risk pt-1'}>
+          <p key={String(words)} className="text-risk pt-1">
             {words}: {(labels as readonly string[]).join('; ')}.
           </p>
         ) : null,
       )}
+      <LeftOutList left={layout.left} />
       {layout.givesUp.length > 0 && (
         <p className="pt-1">
           It gives up:{' '}

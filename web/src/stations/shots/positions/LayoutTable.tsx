@@ -1,8 +1,7 @@
 import { showText } from '@idle-satchel/core';
-import { letterOf, compared, effortOf, type Layouts } from '@idle-satchel/core/searches';
+import { cableOf, compared, letterOf, REASON_WORDS, type Layouts } from '@idle-satchel/core/searches';
 import { useMemo, type ReactNode } from 'react';
 import { useReading } from '../../../store/hooks.js';
-import { REASON_WORDS } from './reason-words.js';
 
 /** The layouts found, side by side: what each makes of every shot, and what it costs. */
 export function LayoutTable({
@@ -16,7 +15,6 @@ export function LayoutTable({
 }) {
   const reading = useReading();
   const rows = useMemo(() => compared(found), [found]);
-  const efforts = useMemo(() => found.layouts.map(effortOf), [found]);
   const percent = (share: number): string => showText(share * 100, '%', reading);
   const lit = (index: number): string => (index === chosen ? 'bg-shade' : '');
   const row = (label: string, cells: readonly ReactNode[]): ReactNode => (
@@ -86,11 +84,14 @@ export function LayoutTable({
           ))}
           {row(
             'Cable',
-            efforts.map(({ cable }) => showText(cable, 'm', reading)),
+            found.layouts.map(layout => {
+              const cable = cableOf(layout);
+              return cable === undefined ? '–' : showText(cable, 'm', reading);
+            }),
           )}
           {row(
             'Seats disturbed',
-            efforts.map(({ disturbance }) => percent(disturbance)),
+            found.layouts.map(({ drawn }) => percent(drawn)),
           )}
           {row(
             'Best without',

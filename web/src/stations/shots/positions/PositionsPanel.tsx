@@ -6,6 +6,7 @@ import { AskPlace } from './AskPlace.js';
 import { DeskPlaces } from './DeskPlaces.js';
 import { LayoutCards } from './LayoutCards.js';
 import { LayoutTable } from './LayoutTable.js';
+import { LeftOutList } from './LeftOutList.js';
 import { change, positions } from './positions.js';
 import { closePositions, search, stopSearch } from './searching.js';
 import { OptionFields } from './OptionFields.js';
@@ -85,8 +86,13 @@ export default function PositionsPanel() {
           <AskPlace asked={asked} />
         </>
       )}
+      {found && !layout && (
+        <section aria-label="What was found" className="pt-2">
+          <p className="text-risk">None of these cameras is put up.</p>
+          <LeftOutList left={found.nobody} />
+        </section>
+      )}
       <DeskPlaces />
-      {found && !layout && <p>No camera can serve anything from where it may stand.</p>}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import type { Phase } from '@idle-satchel/core';
+import type { Phase } from '../../documents/index.js';
 
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   rig: 'Rig',

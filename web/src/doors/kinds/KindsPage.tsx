@@ -1,11 +1,11 @@
-import { FACE, faceOf, inKinds, inOrder, newId, type Kind } from '@idle-satchel/core';
+import { FACE, faceOf, holdsWords, inKinds, inOrder, newId, type Kind } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { wordsOf } from '../api/client.js';
-import { itemsQuery } from '../api/queries.js';
-import { sendEdit } from '../api/send-edit.js';
-import { Door, Loading } from './door.js';
+import { wordsOf } from '../../api/client.js';
+import { organisationQuery, itemsQuery } from '../../api/queries.js';
+import { sendEdit } from '../../api/send-edit.js';
+import { Door, Loading } from '../door.js';
 import { KindForm } from './KindForm.js';
 
 /** Which kind is open, and as what. */
@@ -21,11 +21,10 @@ export function KindsPage() {
   const [open, setOpen] = useState<Open>();
   const [said, setSaid] = useState({ problem: '', done: '' });
   const answer = useQuery(itemsQuery);
+  const info = useQuery(organisationQuery);
   const kinds = answer.data?.kinds.kinds;
   const shown = inOrder(kinds)
-    .filter(([, { label, family }]) =>
-      `${label} ${family}`.toLowerCase().includes(wanted.trim().toLowerCase()),
-    )
+    .filter(([, { label, family }]) => holdsWords(`${label} ${family}`, wanted))
     // Cables are many and come last.
     .sort(([, a], [, b]) => Number(a.cable !== undefined) - Number(b.cable !== undefined));
   const save = async (id: string, kind: Kind): Promise<void> => {
@@ -83,11 +82,13 @@ export function KindsPage() {
           ))}
           {shown.length === 0 && kinds && <li className="text-faint py-2">No kind is called that.</li>}
         </ul>
-        {open ? (
+        {open && info.data ? (
           <div>
             <KindForm
               key={open.id}
               kind={open.kind}
+              kinds={kinds ?? {}}
+              system={info.data?.units ?? 'metric'}
               onSave={kind => save(open.id, kind)}
               onCopy={kind =>
                 show({ id: newId(), kind: { ...kind, label: `${kind.label}, copy`.slice(0, 80) } })

@@ -1,6 +1,6 @@
-import type { Reason } from '@idle-satchel/core/searches';
+import type { Reason } from './quality.js';
 
-/** Why a shot is less than perfect from somewhere. */
+/** Why a shot is less than perfect from somewhere, in words. */
 export const REASON_WORDS: Readonly<Record<Reason, string>> = {
   reach: 'the lens does not reach',
   near: 'nearer than it focuses',
@@ -14,5 +14,6 @@ export const REASON_WORDS: Readonly<Record<Reason, string>> = {
   gain: 'gain',
   focus: 'not all sharp',
   loose: 'loosely framed',
+  gear: 'gear in the picture',
   crew: 'a camera in the picture',
 };

@@ -6,7 +6,7 @@ import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
 
 /** The people who help, and what they can do. */
-export function HandsDoor() {
+export function PeopleDoor() {
   const queries = useQueryClient();
   const people = useQuery(peopleQuery);
   const rename = async (id: string, name: string): Promise<void> => {
@@ -16,7 +16,7 @@ export function HandsDoor() {
   const lifting = ({ lift }: Person): string =>
     lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;
   return (
-    <Door title="Hands">
+    <Door title="People">
       <Loading query={people} what="the people" />
       <table className="table-fixed">
         <thead>

@@ -1,0 +1,15 @@
+/** The lists of an event that are printed, by the names of their files, in the order of the work. */
+export const SHEET_WORDS = {
+  'running-order': 'Running order',
+  'input-list': 'Input list',
+  'patch-list': 'Patch list',
+  'format-card': 'Format card',
+  'cut-list': 'Cut list',
+  'lay-list': 'Lay list',
+  'power-list': 'Power list',
+  'pack-list': 'Pack list',
+  roles: 'Roles',
+  'check-list': 'Check list',
+} as const;
+export type SheetName = keyof typeof SHEET_WORDS;
+export const SHEET_NAMES = Object.keys(SHEET_WORDS) as SheetName[];
