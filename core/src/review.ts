@@ -36,7 +36,11 @@ export interface BuckleState {
 type Trees = Readonly<Partial<Record<StationName, object>>>;
 
 /** How figures are read in this event. */
-export const readingOf = (plan: Plan, rules: Rules): Reading => ({ system: rules.units, zone: plan.zone });
+export const readingOf = (plan: Plan, rules: Rules): Reading => ({
+  system: rules.units,
+  zone: plan.zone,
+  dates: rules.dates,
+});
 
 const shownText = (figure: Figure | undefined, reading: Reading): string =>
   figure

@@ -1,5 +1,6 @@
 /** The organisation that a browser works in. */
-import { Many, OneOf, Text } from '../documents/decorators.js';
+import { Many, OneOf, Optional, Text } from '../documents/decorators.js';
+import { DATE_LOCALES, type DateLocale } from '../foundations/instants.js';
 import { Made } from './made.js';
 
 export class OrganisationName extends Made {
@@ -8,5 +9,6 @@ export class OrganisationName extends Made {
 
 export class OrganisationInfo extends Made {
   @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
+  @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
   @Many(() => OrganisationName) organisations!: readonly OrganisationName[];
 }

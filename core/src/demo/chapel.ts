@@ -221,6 +221,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
     ...demoRules,
     organisation: 'Cedar Hollow Community Chapel',
     units: 'imperial',
+    dates: 'en-US',
     format: '1080p30',
   },
   kinds: demoKinds,

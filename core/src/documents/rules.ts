@@ -1,5 +1,6 @@
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
+import { DATE_LOCALES, type DateLocale } from '../foundations/instants.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 
 export type HdmiReach = 'cautious' | 'usual' | 'stretched';
@@ -46,6 +47,7 @@ export class RuleChoices {
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
   @Optional() @Int(0, 20) cableSpares?: number;
+  @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
 }
 
 /** House rules of an organisation: its units and the default of every choice. */
@@ -53,6 +55,8 @@ export class Rules {
   @OneOf([1]) version!: 1;
   @Text(80, 1) organisation!: string;
   @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
+  /** How dates and times are written; absent = as in en-GB. */
+  @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
   /** Of prices, by its code of three letters (ISO 4217). */
   @Optional() @OneOf(CURRENCIES) currency?: Currency;
   @OneOf(['cautious', 'usual', 'stretched']) hdmiReach!: HdmiReach;

@@ -10,6 +10,7 @@ export * from './patch.js';
 export * from './severity.js';
 export * from './share.js';
 export * from './snag.js';
+export * from './instants.js';
 export * from './units.js';
 export * from './room.js';
 export * from './rings.js';

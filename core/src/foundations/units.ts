@@ -1,5 +1,6 @@
 /** Units of figures and how they are shown; the core computes in metric, conversion happens here only. */
 import type { Value } from './formula.js';
+import { showInstant, type Telling } from './instants.js';
 
 export type Unit =
   | ''
@@ -70,10 +71,9 @@ export interface Shown {
   readonly unit: string;
 }
 
-/** How a person reads figures: unit system and IANA time zone of the event. */
-export interface Reading {
+/** How a person reads figures: unit system, and where and in which way instants are told. */
+export interface Reading extends Telling {
   readonly system: UnitSystem;
-  readonly zone: string;
 }
 
 const FOOT = 0.3048;
@@ -100,7 +100,7 @@ export function show(value: Value, unit: Unit, reading: Reading): Shown {
   if (value === null) return { text: '–', unit: '' };
   if (typeof value === 'boolean') return { text: value ? 'yes' : 'no', unit: '' };
   if (typeof value === 'string') {
-    return { text: unit === 'instant' ? showInstant(value, reading.zone) : value, unit: '' };
+    return { text: unit === 'instant' ? showInstant(value, reading) : value, unit: '' };
   }
   if (reading.system === 'imperial') {
     if (unit === 'm') return { text: feetAndInches(value), unit: '' };
@@ -146,25 +146,6 @@ export function typedText(value: number, unit: Unit, system: UnitSystem): string
 export function inWords(value: number, unit: 'm' | 'kg', system: UnitSystem): string {
   if (system === 'imperial') return showText(value, unit, { system, zone: 'UTC' });
   return `${minusSign(String(Number(value.toFixed(DECIMALS[unit]))))} ${unit}`;
-}
-
-const instantFormats = new Map<string, Intl.DateTimeFormat>();
-
-function formatIn(zone: string): Intl.DateTimeFormat {
-  const parts = { weekday: 'short', hour: '2-digit', minute: '2-digit' } as const;
-  try {
-    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone });
-  } catch {
-    // A zone this machine does not know: the instant is still true in UTC, and says so.
-    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' });
-  }
-}
-
-/** An instant as weekday and time at the event's place: `Fri 19:30`. */
-export function showInstant(iso: string, zone: string): string {
-  const format = instantFormats.get(zone) ?? formatIn(zone);
-  instantFormats.set(zone, format);
-  return format.format(new Date(iso)).replace(',', '');
 }
 
 const LENGTH =

@@ -1,7 +1,7 @@
-import { bucklePatch, differenceWords, type StationName } from '@idle-satchel/core';
+import { bucklePatch, differenceWords, showDayAndClock, type StationName } from '@idle-satchel/core';
 import { useForm, useWatch } from 'react-hook-form';
 import { keepName, signedName } from '../api/signature.js';
-import { useEvent, useStore } from '../store/hooks.js';
+import { useEvent, useReading, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
 import { SeverityWord } from './severity.js';
@@ -14,6 +14,7 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
   const { by = '' } = useWatch({ control });
   const plan = useEvent(({ bundle }) => bundle.plan);
   const assessment = useEvent(state => state.assessment);
+  const reading = useReading();
   const buckle = assessment.buckles[name];
   const own = assessment.snags.filter(({ station }) => station === name);
   const title = STATION_WORDS[name];
@@ -35,7 +36,7 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
       {buckle.state !== 'open' && (
         <p className="mb-2">
           {buckle.state === 'buckled' ? 'Buckled' : 'Was buckled'} by {buckle.by},{' '}
-          {new Date(buckle.at ?? '').toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}.
+          {showDayAndClock(buckle.at ?? '', reading)}.
         </p>
       )}
       {buckle.state === 'reopened' && (

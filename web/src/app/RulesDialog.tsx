@@ -1,4 +1,12 @@
-import { MAKE_WORDS, VIDEO_FORMATS, type CableMake, type RuleChoices, type Rules } from '@idle-satchel/core';
+import {
+  DATE_LOCALES,
+  MAKE_WORDS,
+  showDayAndClock,
+  VIDEO_FORMATS,
+  type CableMake,
+  type RuleChoices,
+  type Rules,
+} from '@idle-satchel/core';
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
@@ -12,6 +20,9 @@ interface Choice {
   readonly why: string;
   readonly schools: readonly (readonly [value: string, words: string])[];
 }
+
+/** A day and a time that no two ways of writing write alike. */
+const SOME_EVENING = '2026-12-04T19:30:00Z';
 
 const CHOICES: readonly Choice[] = [
   {
@@ -74,6 +85,14 @@ const CHOICES: readonly Choice[] = [
       ['meeting', 'where it meets the pictures'],
       ['desk', 'in the sound desk'],
     ],
+  },
+  {
+    rule: 'dates',
+    label: 'Dates and times',
+    why: 'On every screen and sheet; at the place of the event.',
+    schools: DATE_LOCALES.map(
+      dates => [dates, showDayAndClock(SOME_EVENING, { zone: 'UTC', dates })] as const,
+    ),
   },
 ];
 

@@ -1,9 +1,18 @@
+import { showDayAndClock, type DateLocale } from '@idle-satchel/core';
 import type { EventSummary } from '@idle-satchel/core/api';
 import { Link } from 'react-router';
-import { daysTo, showStart } from '../ui/days.js';
+import { daysTo } from '../ui/days.js';
 
 /** One event of the list: when and where it is, and what stands open in it. */
-export function EventRow({ event, onCopy }: { event: EventSummary; onCopy: () => void }) {
+export function EventRow({
+  event,
+  dates,
+  onCopy,
+}: {
+  event: EventSummary;
+  dates: DateLocale | undefined;
+  onCopy: () => void;
+}) {
   return (
     <li className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule">
       <div className="min-w-0">
@@ -14,7 +23,7 @@ export function EventRow({ event, onCopy }: { event: EventSummary; onCopy: () =>
           {event.label}
         </Link>
         <p className="text-faint mt-1">
-          {showStart(event.start, event.zone)} · {event.venue} · {daysTo(event.start)}
+          {showDayAndClock(event.start, { zone: event.zone, dates })} · {event.venue} · {daysTo(event.start)}
         </p>
       </div>
       <div className="text-right max-w-md">

@@ -1,9 +1,9 @@
-import { useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, call, sendFile } from '../api/client.js';
 import { listen } from '../api/live.js';
-import { eventsQuery } from '../api/queries.js';
+import { eventsQuery, organisationQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { EventRow } from './EventRow.js';
 import { ImportFile } from './ImportFile.js';
@@ -18,6 +18,7 @@ export function EventsDoor() {
   const [making, setMaking] = useState(false);
   const [problem, setProblem] = useState<readonly string[]>([]);
   const events = useInfiniteQuery(eventsQuery);
+  const info = useQuery(organisationQuery);
   const { queryKey } = eventsQuery;
   useEffect(() => listen(() => void queries.invalidateQueries({ queryKey })), [queries, queryKey]);
   const tell = (error: Error): void =>
@@ -63,7 +64,12 @@ export function EventsDoor() {
       <Loading query={events} what="the events" />
       <ul>
         {list.map(event => (
-          <EventRow key={event.id} event={event} onCopy={() => copy.mutate(event.id)} />
+          <EventRow
+            key={event.id}
+            event={event}
+            dates={info.data?.dates}
+            onCopy={() => copy.mutate(event.id)}
+          />
         ))}
       </ul>
       {events.isSuccess && list.length === 0 && (

@@ -4,8 +4,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { ApiProblem, call, wordsOf } from '../api/client.js';
-import { venuesQuery } from '../api/queries.js';
+import { organisationQuery, venuesQuery } from '../api/queries.js';
 import { sendEdit } from '../api/send-edit.js';
+import { OWN_ZONE } from '../ui/days.js';
 import { Door, Loading } from './door.js';
 import { VenueRow } from './VenueRow.js';
 
@@ -22,6 +23,7 @@ export function VenuesDoor() {
   const [looking, setLooking] = useState<VenueLine>();
   const [problem, setProblem] = useState('');
   const venues = useQuery(venuesQuery);
+  const info = useQuery(organisationQuery);
   const refresh = (): Promise<void> => queries.invalidateQueries(venuesQuery);
   const edit = async (venue: VenueLine, label: string, change: Edit<Venue>): Promise<void> => {
     await sendEdit(label, venue, change.patch);
@@ -99,6 +101,7 @@ export function VenuesDoor() {
           <DocumentHistory
             title={`History of ${looking.name}`}
             document={looking.id}
+            telling={{ zone: looking.zone ?? OWN_ZONE, dates: info.data?.dates }}
             onClose={() => setLooking(undefined)}
             onRestored={() => void refresh()}
           />

@@ -1,21 +1,23 @@
-import { newId } from '@idle-satchel/core';
+import { newId, showDayAndClock, type Telling } from '@idle-satchel/core';
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, wordsOf } from '../api/client.js';
 import { historyQuery } from '../api/queries.js';
 import { author } from '../api/signature.js';
-import { useEvent, useStore } from '../store/hooks.js';
+import { useEvent, useReading, useStore } from '../store/hooks.js';
 import { Dialog } from './Dialog.js';
 
 /** The history of the open event's plan, or of the venue that is open. */
 export default function HistoryDialog({ onClose }: { onClose: () => void }) {
   const store = useStore();
+  const reading = useReading();
   const document = useEvent(state => (store.of === 'event' ? state.ids.plan : state.ids.venue));
   return (
     <DocumentHistory
       title="History"
       document={document}
+      telling={reading}
       onClose={onClose}
       onRestored={(revision, answer) => store.broughtBack(revision, answer)}
     />
@@ -26,11 +28,13 @@ export default function HistoryDialog({ onClose }: { onClose: () => void }) {
 export function DocumentHistory({
   title,
   document,
+  telling,
   onClose,
   onRestored,
 }: {
   title: string;
   document: string;
+  telling: Telling;
   onClose: () => void;
   onRestored: (revision: number, answer: EditAnswer) => void;
 }) {
@@ -68,12 +72,14 @@ export function DocumentHistory({
               <tr key={revision}>
                 <td>{label}</td>
                 <td>{who}</td>
-                <td className="whitespace-nowrap">
-                  {new Date(at).toLocaleString('en-GB', { dateStyle: 'short', timeStyle: 'short' })}
-                </td>
+                <td className="whitespace-nowrap">{showDayAndClock(at, telling)}</td>
                 <td className="text-right">
                   {i > 0 && (
-                    <button className="link" onClick={() => void restore(revision)}>
+                    <button
+                      className="link"
+                      aria-label={`Bring back “${label}”, ${showDayAndClock(at, telling)}`}
+                      onClick={() => void restore(revision)}
+                    >
                       Bring back
                     </button>
                   )}

@@ -13,25 +13,6 @@ export function daysTo(start: string, now = Date.now()): string {
 
 const midnightBefore = (instant: number): number => new Date(instant).setHours(0, 0, 0, 0);
 
-/** `Fri 4 Dec 2026, 19:30` at the place of the event; UTC when its zone is not known here. */
-export function showStart(iso: string, zone: string): string {
-  const parts: Intl.DateTimeFormatOptions = {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  };
-  try {
-    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: zone }).format(new Date(iso));
-  } catch {
-    return new Intl.DateTimeFormat('en-GB', { ...parts, timeZone: 'UTC', timeZoneName: 'short' }).format(
-      new Date(iso),
-    );
-  }
-}
-
 /** An instant as the value of a date-and-time field at a zone: `2026-12-04T19:30`. */
 export function toField(iso: string, zone: string): string {
   const format = new Intl.DateTimeFormat('sv-SE', {

@@ -7,10 +7,12 @@ import { route, type Route } from '../../route.js';
 export const organisationRoutes: readonly Route[] = [
   route('GET /organisation', async ({ scope }) => {
     const all = await Organisation.findAll({ order: [['id', 'ASC']] });
-    const [rules] = await scope.allOfKind('rules');
+    const [row] = await scope.allOfKind('rules');
+    const rules = row?.body as Rules | undefined;
     return {
       id: scope.organisationId,
-      units: (rules?.body as Rules | undefined)?.units ?? 'metric',
+      units: rules?.units ?? 'metric',
+      ...(rules?.dates && { dates: rules.dates }),
       organisations: all.map(({ id, name }) => ({ id, name })),
     };
   }),

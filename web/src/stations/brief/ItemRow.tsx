@@ -2,7 +2,7 @@ import {
   inOrder,
   LAYOUTS,
   PHASE_ORDER,
-  showInstant,
+  showClock,
   type Layout,
   type RunningItem,
   PHASE_WORDS,
@@ -31,8 +31,8 @@ export function ItemRow({
 }) {
   const store = useStore();
   const times = useResult('brief').items;
-  const { zone } = useReading();
-  const at = (iso: unknown): string => (typeof iso === 'string' ? showInstant(iso, zone).slice(4) : '');
+  const reading = useReading();
+  const at = (iso: unknown): string => (typeof iso === 'string' ? showClock(iso, reading) : '');
   return (
     <tr>
       <td>{at(times[id]?.begins.value)}</td>

@@ -1,8 +1,8 @@
-import { idFrom, MOMENTS, type Check, type Moment } from '@idle-satchel/core';
+import { idFrom, MOMENTS, showClock, type Check, type Moment } from '@idle-satchel/core';
 import { useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useResult, useStore } from '../../store/hooks.js';
+import { useReading, useResult, useStore } from '../../store/hooks.js';
 import { Reading } from './Reading.js';
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
@@ -67,6 +67,7 @@ export default function DayStation() {
 
 function CheckLine({ id, check, name }: { id: string; check: Check; name: string }) {
   const store = useStore();
+  const reading = useReading();
   const done = check.tick !== undefined;
   const needsValue = check.unit !== undefined;
   const keep = (value?: number): void => {
@@ -106,8 +107,7 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
       {needsValue && <Reading check={check} onRead={keep} onTakeBack={takeBack} />}
       {done && (
         <span className="text-[13px] text-done">
-          {check.by},{' '}
-          {new Date(check.at ?? '').toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+          {check.by}, {showClock(check.at ?? '', reading)}
         </span>
       )}
     </li>

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { useForm } from 'react-hook-form';
-import { inOrder, newId, pointerOf, showText, type Operation } from '@idle-satchel/core';
+import { inOrder, newId, pointerOf, showDayAndClock, showText, type Operation } from '@idle-satchel/core';
 import { fromField } from '../../ui/days.js';
 import { Heading } from '../../ledger/Ledger.js';
 import { asNumber, NumberInput } from '../../ledger/NumberInput.js';
@@ -18,9 +18,7 @@ export const Uploads = memo(function Uploads() {
       <Heading>Upload measured here</Heading>
       {tests.map(([id, { at, up, down }]) => (
         <p key={id} className="flex gap-2 py-1 border-b border-rule">
-          <span className="grow">
-            {new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-          </span>
+          <span className="grow">{showDayAndClock(at, reading)}</span>
           <span>
             {showText(up, 'Mb/s', reading)} up
             {down === undefined ? '' : `, ${showText(down, 'Mb/s', reading)} down`}

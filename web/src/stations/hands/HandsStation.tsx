@@ -1,11 +1,4 @@
-import {
-  assignPatch,
-  inOrder,
-  numberOf,
-  PHASE_ORDER,
-  showInstant,
-  type RoleResult,
-} from '@idle-satchel/core';
+import { assignPatch, inOrder, numberOf, PHASE_ORDER, showClock, type RoleResult } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
 import { linear } from '../../ui/linear.js';
@@ -116,7 +109,7 @@ const WORDS = {
 function CallTimeline() {
   const brief = useResult('brief');
   const { call } = useResult('hands');
-  const { zone } = useReading();
+  const reading = useReading();
   const minutes = PHASE_ORDER.map(phase => numberOf(brief.phases[phase]) ?? 0);
   const total = minutes.reduce((sum, each) => sum + each, 0);
   if (typeof brief.start.value !== 'string' || total === 0) return null;
@@ -129,7 +122,7 @@ function CallTimeline() {
     const from = begin + before * 60_000;
     return { phase, from, to: from + (minutes[i] ?? 0) * 60_000 };
   }).filter(({ from, to }) => to > from);
-  const clock = (time: number): string => showInstant(new Date(time).toISOString(), zone).slice(4);
+  const clock = (time: number): string => showClock(new Date(time).toISOString(), reading);
   return (
     <svg
       className="plan w-full max-w-[860px] mt-5"

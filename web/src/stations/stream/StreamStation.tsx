@@ -1,4 +1,4 @@
-import { inOrder, numberOf, RUNGS, showText, type Rung } from '@idle-satchel/core';
+import { inOrder, numberOf, RUNGS, showDay, showText, type Rung } from '@idle-satchel/core';
 import { ticks } from 'd3-array';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
@@ -103,12 +103,7 @@ function UploadChart() {
             return (
               <g key={id}>
                 <text x={LEFT - 10} y={y + 17} textAnchor="end" fontSize={13} fill="var(--ink)">
-                  {new Date(at).toLocaleDateString('en-GB', {
-                    weekday: 'short',
-                    day: 'numeric',
-                    month: 'short',
-                    timeZone: 'UTC',
-                  })}
+                  {showDay(at, reading)}
                 </text>
                 <rect
                   x={x(0)}
