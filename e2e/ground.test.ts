@@ -101,6 +101,26 @@ describe('Ground with the pointer', () => {
     await page.getByText('Nothing: the venue is as it was surveyed.').waitFor();
   });
 
+  it('draws an area with one pull, from corner to corner', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/ground`);
+    await part(page, /^chancel \+/).waitFor();
+    const from = await middleOf(part(page, /^N1, pillar/));
+    await page.getByRole('button', { name: 'Draw' }).click();
+    await page.getByRole('menuitem', { name: 'keep clear' }).click();
+    await page.getByText('pull a rectangle, or click its corners').waitFor();
+    await page.mouse.move(from.x + 90, from.y + 60);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 20, from.y + 20, { steps: 4 });
+    await page.mouse.up();
+    const ledger = picked(page, 'keep clear');
+    const [north, south] = ['north side', 'south side'].map(side => ledger.getByLabel(side));
+    expect(await north?.inputValue()).toBe(await south?.inputValue());
+    expect(await ledger.getByLabel(/ side$/).count()).toBe(4);
+    await saved(page);
+    await undo(page);
+    await page.getByText('Nothing: the venue is as it was surveyed.').waitFor();
+  });
+
   it('measures between two points and fades what is not wanted', async () => {
     const page = await stage.open(`/events/${FRIDAY}/ground`);
     await part(page, /^chancel \+/).waitFor();

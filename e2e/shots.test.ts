@@ -163,7 +163,9 @@ describe('shots', () => {
     await snags.getByRole('button', { name: /^C2 NORTH cannot frame Lectern/ }).click();
     await snags.getByText('costs nothing elsewhere').first().waitFor();
     await snags.getByText(/but then: C2 NORTH stands where many look past it/).waitFor();
-    await snags.getByRole('button', { name: 'Put “Lens, 35–100, for Four Thirds” on C2 NORTH', exact: true }).click();
+    await snags
+      .getByRole('button', { name: 'Put “Lens, 35–100, for Four Thirds” on C2 NORTH', exact: true })
+      .click();
     await snags
       .getByRole('button', { name: /^C2 NORTH cannot frame Lectern/ })
       .waitFor({ state: 'detached' });

@@ -39,7 +39,11 @@ describe('sound', () => {
     await early.focus();
     await page.keyboard.press('s');
     const snags = page.getByRole('region', { name: 'Snags' });
-    await snags.getByRole('button', { name: /^Sound is 119 ms early on Public stream/ }).click();
+    // Both outputs have it from the same switcher, so they stand in one line.
+    await snags
+      .getByRole('button', { name: /^And 1 more with the same cause: Sound is 119 ms early on/ })
+      .waitFor();
+    await snags.getByRole('button', { name: /^Sound is 119 ms early on/ }).click();
     await snags
       .getByRole('button', { name: 'Set a delay of 119 ms for the sound in SWITCHER', exact: true })
       .click();

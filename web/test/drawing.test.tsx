@@ -13,7 +13,7 @@ drawsFriday();
 hasHands();
 
 describe('drawing', () => {
-  const screen = ([x, y]: Point) => ({ clientX: x * PIXELS, clientY: y * PIXELS });
+  const screen = ([x, y]: Point) => ({ clientX: x * PIXELS, clientY: y * PIXELS, buttons: 0 });
   const drawing = () => renderHook(() => useDrawing(world), { wrapper: Opened }).result;
   const tool = () => ui.get().tool;
   const corners = (): readonly Point[] => {

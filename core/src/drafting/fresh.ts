@@ -161,6 +161,21 @@ export type FreshName = keyof typeof FRESH;
 /** Least number of corners of what is drawn corner by corner; 0 for what is put down as it is. */
 export const cornersNeeded = (name: FreshName): number => (FRESH[name] as Fresh).corners ?? 0;
 
+/**
+ * The corners, m, of what is drawn with one pull from `from` to `to`: a line, or a rectangle along the axes, clockwise
+ * from its north-west corner. Undefined for what is put down as it is, and for a pull that leaves no length or no area.
+ */
+export function pulledCorners(name: FreshName, from: Point, to: Point): readonly Point[] | undefined {
+  const corners = cornersNeeded(name);
+  const [across, down] = [Math.abs(to[0] - from[0]), Math.abs(to[1] - from[1])];
+  if (corners === 2) return Math.hypot(across, down) < THINNEST ? undefined : [exact(from), exact(to)];
+  if (corners === 0 || Math.min(across, down) < THINNEST) return undefined;
+  return boxAround([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2], across, down);
+}
+
+/** What is thinner was not meant to be drawn, m. */
+const THINNEST = 0.05;
+
 /** The maps whose records carry an order. */
 const ORDERED: ReadonlySet<PartMap> = new Set([
   'marks',

@@ -19,6 +19,7 @@ import {
   partPut,
   partSides,
   partsOf,
+  pulledCorners,
   removed,
   sideMeasured,
   sideNames,
@@ -40,6 +41,35 @@ const at = (venue: Venue, path: string): Part => {
   return part;
 };
 const PEWS = '/areas/pewsnorth';
+
+describe('one pull', () => {
+  it('draws a rectangle from whatever corner it began at, a line from end to end, and puts nothing down', () => {
+    const box = [
+      [1, 2],
+      [4, 2],
+      [4, 3.5],
+      [1, 3.5],
+    ];
+    for (const [from, to] of [
+      [box[0], box[2]],
+      [box[1], box[3]],
+      [box[2], box[0]],
+    ] as [[number, number], [number, number]][])
+      expect(pulledCorners('seats', from, to)).toEqual(box);
+    expect(pulledCorners('wall', [4, 1], [1, 1])).toEqual([
+      [4, 1],
+      [1, 1],
+    ]);
+    expect(pulledCorners('pillar', [0, 0], [3, 3])).toBeUndefined();
+  });
+
+  it('that leaves less than 5 cm was a slip', () => {
+    expect(pulledCorners('stage', [0, 0], [3, 0.049])).toBeUndefined();
+    expect(pulledCorners('stage', [0, 0], [3, 0.05])).toHaveLength(4);
+    expect(pulledCorners('wall', [0, 0], [0.03, 0.03])).toBeUndefined();
+    expect(pulledCorners('wall', [0, 0], [0.03, 0.04])).toHaveLength(2);
+  });
+});
 
 describe('a motion', () => {
   it('turns clockwise on the page, quarter turns exactly', () => {

@@ -1,5 +1,5 @@
 /** Places and shifts on the plan, in the units of the house. */
-import { showText, type Point, type Reading } from '@idle-satchel/core';
+import { distance, showText, type Point, type Reading } from '@idle-satchel/core';
 
 /** `2.40 m east, 0.30 m north`, or `where it was`. */
 export function shiftWords([dx, dy]: Point, reading: Reading): string {
@@ -13,3 +13,9 @@ export function shiftWords([dx, dy]: Point, reading: Reading): string {
 /** `3.20 m east, 5.00 m south` of the venue’s corner. */
 export const placeWords = ([x, y]: Point, reading: Reading): string =>
   `${showText(x, 'm', reading)} east, ${showText(y, 'm', reading)} south`;
+
+/** A length and its sides along the axes: `5.00 m (3.00 m × 4.00 m)`. */
+export function lengthWords(from: Point, to: Point, reading: Reading): string {
+  const sides = [to[0] - from[0], to[1] - from[1]].map(each => showText(Math.abs(each), 'm', reading));
+  return `${showText(distance(from, to), 'm', reading)} (${sides.join(' × ')})`;
+}

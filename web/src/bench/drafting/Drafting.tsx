@@ -29,6 +29,7 @@ export default function Drafting({
           height={2e5}
           fill="transparent"
           cursor="crosshair"
+          onPointerDown={drawing.onPointerDown}
           onPointerMove={drawing.onPointerMove}
           onClick={drawing.onClick}
         />

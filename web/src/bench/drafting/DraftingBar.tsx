@@ -118,7 +118,7 @@ function ToolInHand({ drawing: { tool, typed, finish, cancel } }: { drawing: Dra
       ? 'Measure: click two points'
       : corners === 0
         ? `Put down: ${FRESH[tool.name].words}`
-        : `Draw ${FRESH[tool.name].words}: click its corners`;
+        : `Draw ${FRESH[tool.name].words}: ${corners === 2 ? 'pull from end to end, or click its ends' : 'pull a rectangle, or click its corners'}`;
   return (
     <form
       className="flex flex-wrap items-center gap-2 bg-paper border border-ink px-2 py-1"

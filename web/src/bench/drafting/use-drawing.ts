@@ -7,25 +7,26 @@ import {
   FRESH,
   GRID,
   polar,
-  showText,
   snap,
   wallSides,
   type FreshName,
   type Point,
-  type Reading,
 } from '@idle-satchel/core';
-import { useEffect, useEffectEvent, type RefObject } from 'react';
+import { useEffect, useEffectEvent, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
 import { floorUnder, type OnScreen } from '../viewport.js';
 import { useDrawingKeys } from './drawing-keys.js';
 import { forgetGhost, lastGhostAt, showGhost, type Ghost } from './ghost.js';
-import { placeWords } from '../place-words.js';
+import { lengthWords, placeWords } from '../place-words.js';
 import { REACH_PX } from './use-pull.js';
+import { usePulledShape } from './use-pulled-shape.js';
 
 export interface Drawing {
   readonly tool: Tool;
-  readonly onPointerMove: (event: OnScreen) => void;
+  readonly onPointerMove: (event: OnScreen & { readonly buttons: number }) => void;
+  /** One pull makes a line from end to end, or a rectangle from corner to corner. */
+  readonly onPointerDown: (event: PointerEvent<SVGElement>) => void;
   readonly onClick: (event: OnScreen) => void;
   /** Adds a corner so far from the last one, in a direction. */
   readonly typed: (metres: number, degrees: number) => void;
@@ -47,7 +48,7 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
       { points: [...points, at], closed: closes && points.length > 1 },
       { points: [at], closed: false },
     ],
-    words: last ? measured(last, at, reading) : placeWords(at, reading),
+    words: last ? lengthWords(last, at, reading) : placeWords(at, reading),
     at,
   });
   const settled = (at: Point, reach: number): Point => {
@@ -93,17 +94,21 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
   });
   useEffect(() => showFirst(), [tool]);
   useEffect(() => forgetGhost, []);
+  const pull = usePulledShape(world, tool, { settled, make });
   useDrawingKeys(tool, { show, add, finish });
   if (!tool) return undefined;
   return {
     tool,
     finish,
     cancel,
+    onPointerDown: pull.onPointerDown,
     onPointerMove: event => {
+      if (event.buttons > 0) return;
       const at = settledAt(event);
       if (at) show(at);
     },
     onClick: event => {
+      if (pull.justPulled()) return;
       const at = settledAt(event);
       if (at) add(at);
     },
@@ -116,10 +121,4 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
       add(to);
     },
   };
-}
-
-/** A length and its sides along the axes, in words. */
-function measured(from: Point, to: Point, reading: Reading): string {
-  const sides = [to[0] - from[0], to[1] - from[1]].map(each => showText(Math.abs(each), 'm', reading));
-  return `${showText(distance(from, to), 'm', reading)} (${sides.join(' × ')})`;
 }
