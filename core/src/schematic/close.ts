@@ -2,7 +2,8 @@
 import { insideOf } from '../assemblies/index.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
-import { BOX, heightOf, pinRow, type DeviceBox, type Pin, type SchematicGraph, type Wire } from './graph.js';
+import { shaped, type Pin } from './box.js';
+import type { SchematicGraph, Wire } from './graph.js';
 
 /** A graph in which every case that was put in as an assembly is one box, unless it is opened. */
 export function withClosed(
@@ -30,8 +31,7 @@ function close(
   const pins = new Map(
     graph.boxes.flatMap(({ id, pins: own }) => own.map(pin => [`${id} ${pin.port}`, pin] as const)),
   );
-  const rows = { in: 0, out: 0 };
-  const outer = new Map<string, Pin>();
+  const outer = new Map<string, Omit<Pin, 'y'>>();
   for (const [, { label, part, port }] of inOrder(assembly.outside)) {
     const id = byPart.get(part);
     const of = kinds.kinds[devices?.[id ?? '']?.kind ?? '']?.ports?.[port];
@@ -43,7 +43,6 @@ function close(
       ...inner,
       port: `${id}.${port}`,
       label,
-      y: pinRow(rows[inner.side]++),
       end: { device: id, port },
     });
   }
@@ -53,7 +52,7 @@ function close(
     const pin = outer.get(`${end.box} ${end.port}`);
     return pin && { box: carrier, port: pin.port };
   };
-  const box: DeviceBox = {
+  const box = shaped({
     id: carrier,
     label: device.label,
     kind: `${assembly.label}, version ${device.assembly?.version ?? ''}`,
@@ -63,9 +62,7 @@ function close(
     nudge: device.nudge,
     house: false,
     offered: false,
-    width: BOX.wide,
-    height: heightOf([...outer.values()]),
-  };
+  });
   const at = graph.boxes.findIndex(({ id }) => members.has(id));
   const rest = graph.boxes.filter(({ id }) => !members.has(id));
   return {

@@ -1,44 +1,10 @@
 /** The schematic as a graph: devices as boxes with their ports, leads between them, grouped by where they are. */
 import type { Assessment } from '../assess.js';
 import type { Bundle, Carries, Device, Port } from '../documents/index.js';
-import { inOrder, type Point } from '../foundations/index.js';
+import { inOrder } from '../foundations/index.js';
 import { carriedBy } from '../stations/equipment.js';
 import { houseOffers } from '../stations/signal/house.js';
-
-/** Measures of the drawing, in units of one pixel at no zoom. */
-export const BOX = { width: 156, wide: 300, head: 36, pin: 18, foot: 8 } as const;
-const PIN_TOP = 9;
-/** A tape label lies on the lead just behind its output. */
-export const TAPE = { width: 30, height: 13, gap: 6 } as const;
-
-export interface Pin {
-  readonly port: string;
-  readonly label: string;
-  readonly carries: Carries;
-  readonly side: 'in' | 'out';
-  /** Below the upper edge of its box. */
-  readonly y: number;
-  readonly used: boolean;
-  /** The port of the plan that it is: of the box itself, or of a part of a closed assembly. */
-  readonly end: { readonly device: string; readonly port: string };
-}
-
-export interface DeviceBox {
-  readonly id: string;
-  readonly label: string;
-  /** What it is. */
-  readonly kind: string;
-  readonly family: string;
-  readonly group: string | undefined;
-  readonly width: number;
-  readonly height: number;
-  readonly pins: readonly Pin[];
-  readonly nudge: Point | undefined;
-  /** It belongs to the house. */
-  readonly house: boolean;
-  /** The house has it, and the plan does not use it yet. */
-  readonly offered: boolean;
-}
+import { shaped, type DeviceBox, type Pin } from './box.js';
 
 /**
  * A lead as it is drawn: from a pin on the right of a box to one on the left of another. What leads back to a camera,
@@ -120,42 +86,36 @@ export function schematicGraph(
     if (!kind || (!own && !ALWAYS.has(kind.family))) return [];
     const pins = pinsOf(id, inOrder(kind.ports), own ?? new Map<string, 'in' | 'out'>());
     return [
-      {
+      shaped({
         id,
         label: device.label,
         kind: kind.label,
         family: kind.family,
         pins,
         group: groupOf(id),
-        width: BOX.width,
-        height: heightOf(pins),
         nudge: device.nudge,
         house: device.resident === true,
         offered: false,
-      },
+      }),
     ];
   });
   const offered = houseOffers(ground.venue, {
     devices: plan.devices,
     kinds,
     units: rules.units,
-  }).map(({ id, label, of }): DeviceBox => {
-    const pins = pinsOf(id, inOrder(of.ports), new Map());
-    const nudge = undefined;
-    return {
+  }).map(({ id, label, of }): DeviceBox =>
+    shaped({
       id,
       label,
       kind: of.label,
       family: of.family,
-      pins,
-      nudge,
+      pins: pinsOf(id, inOrder(of.ports), new Map()),
+      nudge: undefined,
       group: undefined,
       house: true,
       offered: true,
-      width: BOX.width,
-      height: heightOf(pins),
-    };
-  });
+    }),
+  );
   const drawn = new Set(boxes.map(({ id }) => id));
   const members = new Map<string, number>();
   for (const { group } of boxes) if (group !== undefined) members.set(group, (members.get(group) ?? 0) + 1);
@@ -171,24 +131,20 @@ export function schematicGraph(
   };
 }
 
-/** Height of a box with so many pins on its fuller side. */
-export const heightOf = (pins: readonly Pin[]): number => {
-  const rows = (['in', 'out'] as const).map(side => pins.filter(pin => pin.side === side).length);
-  return BOX.head + Math.max(...rows) * BOX.pin + BOX.foot;
-};
-
-/** Where the pins of a row are, below the upper edge of their box. */
-export const pinRow = (row: number): number => BOX.head + row * BOX.pin + PIN_TOP;
+/** A graph without what the house has and the plan does not use. */
+export const withoutOffers = (graph: SchematicGraph): SchematicGraph => ({
+  ...graph,
+  boxes: graph.boxes.filter(({ offered }) => !offered),
+});
 
 /** Ports of a box: those in use, and some of the free ones; inputs on the left, outputs on the right, as a rule. */
 function pinsOf(
   device: string,
   ports: readonly (readonly [string, Port])[],
   linked: ReadonlyMap<string, 'in' | 'out'>,
-): Pin[] {
-  const rows = { in: 0, out: 0 };
+): Omit<Pin, 'y'>[] {
   const free = new Map<string, number>();
-  return ports.flatMap(([port, { label, direction, carries }]): Pin[] => {
+  return ports.flatMap(([port, { label, direction, carries }]): Omit<Pin, 'y'>[] => {
     if (carries === 'power') return [];
     const used = linked.get(port);
     const side = used ?? (direction === 'in' ? 'in' : 'out');
@@ -198,8 +154,7 @@ function pinsOf(
       if (shown === (FREE_SHOWN[carries] ?? FREE_OTHER)) return [];
       free.set(key, shown + 1);
     }
-    const y = pinRow(rows[side]++);
-    return [{ port, label, carries, side, y, used: used !== undefined, end: { device, port } }];
+    return [{ port, label, carries, side, used: used !== undefined, end: { device, port } }];
   });
 }
 

@@ -1,21 +1,16 @@
 export { withClosed } from './close.js';
 export { FACE, faceOf } from './face.js';
-export {
-  BOX,
-  schematicGraph,
-  TAPE,
-  type DeviceBox,
-  type Pin,
-  type SchematicGraph,
-  type Wire,
-} from './graph.js';
-export { fitted, lettersIn, marksSvg, schematicMarks, type PaperMark } from './ink.js';
+export { BOX, FACE_SCALE, LETTERS, NAME_BASE, TAPE, type DeviceBox, type Pin } from './box.js';
+export { schematicGraph, withoutOffers, type SchematicGraph, type Wire } from './graph.js';
+export { marksSvg, schematicMarks, type PaperMark } from './ink.js';
 export {
   crossingsOf,
   drawnWith,
   layOut,
+  layOutWithin,
   nudgedWay,
   turnedOver,
+  withoutFrames,
   type DrawnSchematic,
   type ElkLayout,
   type ElkNode,

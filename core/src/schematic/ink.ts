@@ -1,8 +1,9 @@
 /** The schematic as marks on paper, black on white: what its SVG and its PDF both draw. */
 import type { Kind } from '../documents/index.js';
 import type { MapOf, Point } from '../foundations/index.js';
+import { BOX, FACE_SCALE, NAME_BASE, TAPE } from './box.js';
 import { FACE, faceOf } from './face.js';
-import { TAPE, type SchematicGraph } from './graph.js';
+import type { SchematicGraph } from './graph.js';
 import { nudgedWay, type DrawnSchematic } from './layout.js';
 import { PATTERNS } from './patterns.js';
 
@@ -27,15 +28,8 @@ export type PaperMark =
       readonly anchor: 'start' | 'middle' | 'end';
     };
 
-/** Words that fit beside each other into a box, cut where they do not. */
-export const fitted = (text: string, letters: number): string =>
-  text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
-/** Letters of a name, of a kind and of a port that fit into a box of some width. */
-export const lettersIn = (width: number): { name: number; kind: number; pin: number } => ({
-  name: Math.floor((width - FACE.width * 0.8) / 8.3),
-  kind: Math.floor(width / 5.4),
-  pin: Math.floor(width / 11),
-});
+/** Letters on paper: a little smaller than on the screen, for alphabets that are wider than ours. */
+const ON_PAPER = { name: 11.5, kind: 10, pin: 10.5, tape: 10 } as const;
 
 /** Everything that is drawn, in the order in which it is drawn. */
 export function schematicMarks(
@@ -85,7 +79,10 @@ export function schematicMarks(
                 height: TAPE.height,
                 fill: 'white' as const,
               },
-              text([x + TAPE.gap + TAPE.width / 2, y + 3.6], tape, 10, { bold: true, anchor: 'middle' }),
+              text([x + TAPE.gap + TAPE.width / 2, y + 4], tape, ON_PAPER.tape, {
+                bold: true,
+                anchor: 'middle',
+              }),
             ]),
       ];
     }),
@@ -94,8 +91,7 @@ export function schematicMarks(
       if (!frame) return [];
       const [x, y] = [frame.x + (box.nudge?.[0] ?? 0), frame.y + (box.nudge?.[1] ?? 0)];
       const kind = kinds[kindOf(box.id) ?? ''];
-      const face = kind && faceOf(kind);
-      const letters = lettersIn(box.width);
+      const face = kind && box.faced ? faceOf(kind) : undefined;
       return [
         {
           mark: 'rect',
@@ -105,13 +101,13 @@ export function schematicMarks(
           dash: box.house ? [6, 3] : [],
           fill: 'white',
         },
-        text([x + 8, y + 16], fitted(box.label, letters.name), 11.5, { bold: true }),
-        text([x + 8, y + 29], fitted(box.kind, letters.kind), 9.5),
+        text([x + BOX.edge, y + NAME_BASE], box.label, ON_PAPER.name, { bold: true }),
+        ...box.kindLines.map(line => text([x + BOX.edge, y + line.y], line.text, ON_PAPER.kind)),
         ...(face
           ? [
               {
                 mark: 'path' as const,
-                at: [x + box.width - FACE.width * 0.8 - 5, y + 3] as Point,
+                at: [x + box.width - FACE.width * FACE_SCALE - 5, y + 3] as Point,
                 d: `${face.body}${face.sockets}`,
               },
             ]
@@ -121,9 +117,9 @@ export function schematicMarks(
           return [
             { mark: 'dot', at: [x + side, y + pin.y], open: pin.side === 'out' || !pin.used },
             text(
-              [x + (pin.side === 'in' ? 8 : box.width - 8), y + pin.y + 4],
-              fitted(pin.label, letters.pin),
-              10.5,
+              [x + (pin.side === 'in' ? BOX.edge : box.width - BOX.edge), y + pin.y + 4],
+              pin.label,
+              ON_PAPER.pin,
               pin.side === 'in' ? {} : { anchor: 'end' },
             ),
           ];

@@ -2,12 +2,16 @@
 import type { Kind, Port } from '../documents/index.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { FACE, faceOf } from './face.js';
-import { BOX, pinRow } from './graph.js';
-import { fitted, type PaperMark } from './ink.js';
+import { BOX } from './box.js';
+import type { PaperMark } from './ink.js';
+import { cutTo } from './lettering.js';
 
 const WIDTH = 340;
-/** Letters of a port’s name and connector that fit into half of the box. */
-const LETTERS = 26;
+const HEAD = 36;
+/** What a port’s name and connector take of the box at most. */
+const HALF = WIDTH / 2 - 14;
+
+const pinRow = (row: number): number => HEAD + (row + 0.5) * BOX.pin;
 
 export interface KindMarks {
   readonly width: number;
@@ -33,7 +37,7 @@ export function kindMarks(kind: Kind): KindMarks {
     height: height + 2,
     marks: [
       { mark: 'rect', at: [4, 1], width: WIDTH, height, dash: [], fill: 'white' },
-      words([14, 17], fitted(kind.label, 34), 12, true),
+      words([14, 17], cutTo(kind.label, WIDTH - FACE.width - 24, 12), 12, true),
       words([14, 30], kind.family, 10, false),
       { mark: 'path', at: [WIDTH - FACE.width * 0.8 - 4, 4], d: `${face.body}${face.sockets}` },
       ...left.flatMap((port, i) => pinMarks(port, pinRow(i), 'left')),
@@ -47,7 +51,7 @@ const words = (at: Point, text: string, size: number, bold: boolean, anchor: 'st
   ({ mark: 'text', at, text, size, bold, anchor }) as const satisfies PaperMark;
 
 function pinMarks({ label, connector, direction }: Port, y: number, side: 'left' | 'right'): PaperMark[] {
-  const text = fitted(`${label} · ${connector}`, LETTERS);
+  const text = cutTo(`${label} · ${connector}`, HALF, 10.5);
   const x = side === 'left' ? 4 : WIDTH + 4;
   return [
     { mark: 'dot', at: [x, y], open: direction === 'out' },

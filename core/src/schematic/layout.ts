@@ -3,7 +3,8 @@
  * by the layered method (Sugiyama, Tagawa and Toda 1981) of a layout engine that is handed in.
  */
 import type { Point } from '../foundations/index.js';
-import type { DeviceBox, SchematicGraph } from './graph.js';
+import { shaped, TAPE, type DeviceBox } from './box.js';
+import type { SchematicGraph } from './graph.js';
 
 /** What the layout engine takes and gives, as far as it is used: ELK’s JSON. */
 export interface ElkNode {
@@ -59,9 +60,9 @@ const SEEDS = [1, 3, 5];
 const LENIENT = 1.1;
 
 const SPACING: Readonly<Record<string, string>> = {
-  'elk.layered.spacing.nodeNodeBetweenLayers': '72',
-  'elk.layered.spacing.edgeNodeBetweenLayers': '40',
-  'elk.layered.spacing.edgeEdgeBetweenLayers': '9',
+  'elk.layered.spacing.nodeNodeBetweenLayers': '24',
+  'elk.layered.spacing.edgeNodeBetweenLayers': '11',
+  'elk.layered.spacing.edgeEdgeBetweenLayers': '8',
   'elk.spacing.nodeNode': '22',
   'elk.spacing.edgeNode': '14',
   'elk.spacing.edgeEdge': '10',
@@ -83,6 +84,9 @@ const GROUP: Readonly<Record<string, string>> = {
   ...SPACING,
   'elk.padding': '[top=28,left=14,bottom=12,right=14]',
 };
+
+/** Behind a box whose leads carry tape labels so much stays free for them. */
+const TAPE_ROOM = TAPE.gap + TAPE.width + 2;
 
 const portId = (box: string, port: string): string => `${box}/${port}`;
 
@@ -108,6 +112,37 @@ export async function layOut(
   return best.drawn;
 }
 
+/** A graph without frames, in which each box says where it is: what stands together need not be drawn together. */
+export function withoutFrames(graph: SchematicGraph): SchematicGraph {
+  const labels = new Map(graph.groups.map(({ id, label }) => [id, label]));
+  return {
+    ...graph,
+    groups: [],
+    boxes: graph.boxes.map(({ group, place: _none, ...box }) => {
+      const label = labels.get(group ?? '');
+      if (group === undefined || label === undefined) return { ...box, group, place: undefined };
+      return shaped({ ...box, group: undefined, place: { id: group, label } });
+    }),
+  };
+}
+
+/**
+ * Lays a graph out for a room so many units wide: with its frames where that fits, without them where only that does.
+ * Gives the graph that was laid out, too.
+ */
+export async function layOutWithin(
+  room: number,
+  graph: SchematicGraph,
+  engine: ElkLayout,
+  before?: DrawnSchematic,
+): Promise<{ readonly graph: SchematicGraph; readonly drawn: DrawnSchematic }> {
+  const framed = { graph, drawn: await layOut(graph, engine, before) };
+  if (framed.drawn.width <= room || graph.groups.length === 0) return framed;
+  const bare = withoutFrames(graph);
+  const unframed = { graph: bare, drawn: await layOut(bare, engine, before) };
+  return unframed.drawn.width <= room ? unframed : framed;
+}
+
 /** How many pairs of boxes in both drawings stand the other way round to each other now: above or left of. */
 export function turnedOver(before: DrawnSchematic, after: DrawnSchematic): number {
   const both = [...after.boxes].flatMap(([id, now]) => {
@@ -130,18 +165,19 @@ export const drawnWith = async (
   graph: SchematicGraph,
   seed: number,
   engine: ElkLayout,
-): Promise<DrawnSchematic> => drawnFrom(await engine(elkGraph(graph, seed)));
+): Promise<DrawnSchematic> => drawnFrom(await engine(elkGraph(graph, seed)), graph);
 
 /** The graph as the engine takes it. */
 function elkGraph({ groups, boxes, wires }: SchematicGraph, seed: number): ElkNode {
+  const labelled = new Set(wires.flatMap(({ from, tape }) => (tape === '' ? [] : [from.box])));
   const node = (box: DeviceBox): ElkNode => ({
     id: box.id,
-    width: box.width,
+    width: box.width + (labelled.has(box.id) ? TAPE_ROOM : 0),
     height: box.height,
     layoutOptions: { 'elk.portConstraints': 'FIXED_POS' },
     ports: box.pins.map(({ port, side, y }) => ({
       id: portId(box.id, port),
-      x: side === 'in' ? 0 : box.width,
+      x: side === 'in' ? 0 : box.width + (labelled.has(box.id) ? TAPE_ROOM : 0),
       y,
       width: 0,
       height: 0,
@@ -167,7 +203,10 @@ function elkGraph({ groups, boxes, wires }: SchematicGraph, seed: number): ElkNo
   };
 }
 
-function drawnFrom(node: ElkNode): DrawnSchematic {
+/** The drawing that the engine made: boxes without the room for tape behind them, which the leads start across. */
+function drawnFrom(node: ElkNode, graph: SchematicGraph): DrawnSchematic {
+  const widths = new Map(graph.boxes.map(({ id, width }) => [id, width]));
+  const outOf = new Map(graph.wires.map(({ id, from }) => [id, from.box]));
   const boxes = new Map<string, Frame>();
   const groups = new Map<string, Frame>();
   const wires = new Map<string, readonly Point[]>();
@@ -175,7 +214,7 @@ function drawnFrom(node: ElkNode): DrawnSchematic {
   const visit = (each: ElkNode): void => {
     for (const child of each.children ?? []) {
       if (child.id.startsWith('group ')) groups.set(child.id.slice(6), frame(child));
-      else boxes.set(child.id, frame(child));
+      else boxes.set(child.id, { ...frame(child), width: widths.get(child.id) ?? child.width ?? 0 });
       visit(child);
     }
     for (const { id, sections } of each.edges ?? []) {
@@ -184,9 +223,10 @@ function drawnFrom(node: ElkNode): DrawnSchematic {
         ...bendPoints,
         endPoint,
       ]);
+      const box = boxes.get(outOf.get(id) ?? '');
       wires.set(
         id,
-        corners.map(({ x, y }): Point => [x, y]),
+        corners.map(({ x, y }, i): Point => [i === 0 && box ? box.x + box.width : x, y]),
       );
     }
   };

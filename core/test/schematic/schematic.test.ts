@@ -11,16 +11,21 @@ import {
   drawnWith,
   faceOf,
   layOut,
+  layOutWithin,
   marksSvg,
   nudgedWay,
   schematicGraph,
   schematicMarks,
   TAPE,
   turnedOver,
+  withoutFrames,
+  withoutOffers,
   type DrawnSchematic,
   type ElkLayout,
   type SchematicGraph,
 } from '../../src/schematic/index.js';
+import { BOX, LETTERS } from '../../src/schematic/box.js';
+import { cutTo, linesOf, plainWidth, tapeWidth } from '../../src/schematic/lettering.js';
 import { set } from '../stations/edited.js';
 
 const elk = new Elk.default();
@@ -107,6 +112,73 @@ describe('the largest kit', () => {
     const counts: number[] = [];
     for (let seed = 1; seed <= 20; seed++) counts.push(crossingsOf(await drawnWith(largest, seed, engine)));
     expect(crossingsOf(await layOut(largest, engine))).toBeLessThanOrEqual(Math.min(...counts) * 1.1);
+  });
+});
+
+/** Letters of both alphabets in em, as a browser measured them: what is fitted must not run over. */
+const WIDEST = {
+  a: 0.52,
+  e: 0.54,
+  i: 0.25,
+  m: 0.84,
+  w: 0.68,
+  W: 0.86,
+  H: 0.69,
+  D: 0.67,
+  M: 0.82,
+  I: 0.39,
+  1: 0.41,
+  0: 0.65,
+  ' ': 0.28,
+};
+
+describe('a box', () => {
+  const boxes = kits.flatMap(kit => graphOf(bundleOf(kit)).boxes);
+
+  it('is as wide as its name, and no two names of ports in one row meet', () => {
+    for (const { label, width, pins } of boxes) {
+      expect(tapeWidth(label, LETTERS.name) + 2 * BOX.edge).toBeLessThanOrEqual(width);
+      for (const a of pins) {
+        expect(plainWidth(a.label, LETTERS.pin) + 2 * BOX.edge).toBeLessThanOrEqual(width);
+        for (const b of pins) {
+          if (a.y !== b.y || a.side === b.side) continue;
+          const both = plainWidth(a.label, LETTERS.pin) + plainWidth(b.label, LETTERS.pin);
+          expect(both + 2 * BOX.edge).toBeLessThan(width);
+        }
+      }
+      expect(new Set(pins.map(({ side, y }) => `${side} ${y}`)).size).toBe(pins.length);
+    }
+  });
+
+  it('counts letters no narrower than they are', () => {
+    for (const [letter, em] of Object.entries(WIDEST))
+      expect(plainWidth(letter, 1)).toBeGreaterThanOrEqual(em);
+  });
+
+  it('breaks what it is over lines, and cuts what is left over', () => {
+    expect(linesOf('Camera, Four Thirds + 12–60', 100, 11, 3)).toEqual(['Camera, Four', 'Thirds + 12–60']);
+    expect(linesOf('Switcher, compact, 4 HDMI in', 60, 11, 2)).toEqual(['Switcher,', 'compact,…']);
+    expect(cutTo('incomprehensibilities', 40, 11)).toBe('inco…');
+  });
+});
+
+describe('a drawing that is wider than its room', () => {
+  const graph = withoutOffers(graphOf(fridayBundle()));
+
+  it('does without frames where it fits so, each box saying where it is', async () => {
+    const framed = await layOut(graph, engine);
+    const bare = await layOut(withoutFrames(graph), engine);
+    expect(bare.width).toBeLessThan(framed.width);
+    const kept = await layOutWithin(framed.width, graph, engine);
+    expect(kept.graph.groups).not.toEqual([]);
+    const without = await layOutWithin(framed.width - 1, graph, engine);
+    expect(without.graph.groups).toEqual([]);
+    const switcher = without.graph.boxes.find(({ id }) => id === 'switcher1');
+    expect(switcher?.place).toMatchObject({ id: 'deskrack1', text: 'in DESK RACK' });
+    // Where neither fits, frames tell more.
+    expect((await layOutWithin(bare.width - 1, graph, engine)).graph.groups).not.toEqual([]);
+    // What is opened at 1280 px has some 800 of them.
+    expect(bare.width).toBeLessThan(800);
   });
 });
 

@@ -1,6 +1,14 @@
-import { assess, layOut, marksSvg, schematicGraph, schematicMarks, type Rules } from '@idle-satchel/core';
+import {
+  assess,
+  layOut,
+  schematicGraph,
+  schematicMarks,
+  type PaperMark,
+  type Rules,
+} from '@idle-satchel/core';
 import { kitBundle, type Kit } from '@idle-satchel/core/kits';
 import { useEffect, useState } from 'react';
+import { InkMarks } from '../ui/InkMarks.js';
 import { layoutEngine } from '../workers/layout-engine.js';
 
 /** Rules that a kit is drawn by; what the organisation chose is asked for when the event is made. */
@@ -19,21 +27,28 @@ const RULES: Rules = {
   batteryReserve: 15,
 };
 
-async function drawn(kit: Kit): Promise<string> {
+interface Drawn {
+  readonly of: Kit;
+  readonly marks: readonly PaperMark[];
+  readonly width: number;
+  readonly height: number;
+}
+
+async function drawn(kit: Kit): Promise<Drawn> {
   const bundle = kitBundle(kit, RULES);
   const graph = schematicGraph(bundle, assess(bundle));
   const layout = await layOut(graph, await layoutEngine());
-  const marks = schematicMarks(graph, layout, bundle.kinds.kinds, id => bundle.plan.devices?.[id]?.kind);
-  const svg = marksSvg(marks, kit.label, layout.width, layout.height);
-  return `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
+  const kindOf = (id: string): string | undefined => bundle.plan.devices?.[id]?.kind;
+  const marks = schematicMarks(graph, layout, bundle.kinds.kinds, kindOf);
+  return { of: kit, marks, width: layout.width, height: layout.height };
 }
 
 /** What a starter kit is for, what it takes, and its schematic. */
 export function KitPicture({ kit }: { kit: Kit }) {
-  const [picture, setPicture] = useState<{ of: Kit; address: string }>();
+  const [picture, setPicture] = useState<Drawn>();
   useEffect(() => {
     let wanted = true;
-    void drawn(kit).then(address => wanted && setPicture({ of: kit, address }));
+    void drawn(kit).then(made => wanted && setPicture(made));
     return () => {
       wanted = false;
     };
@@ -47,10 +62,10 @@ export function KitPicture({ kit }: { kit: Kit }) {
       </p>
       <div className="h-[190px] mt-1 border border-rule flex items-center justify-center">
         {picture?.of === kit ? (
-          <img
-            className="paper-picture max-h-full max-w-full"
-            src={picture.address}
-            alt={`Schematic of the kit: ${kit.label}`}
+          <InkMarks
+            {...picture}
+            title={`Schematic of the kit: ${kit.label}`}
+            className="max-h-full max-w-full"
           />
         ) : (
           <span className="text-faint">Drawing …</span>

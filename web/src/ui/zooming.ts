@@ -19,8 +19,6 @@ export interface ZoomEvents {
 export interface Zooming {
   readonly to: (transform: ZoomTransform) => void;
   readonly by: (factor: number) => void;
-  /** Brings a place of the picture to the middle of its frame. */
-  readonly centre: (x: number, y: number) => void;
 }
 
 /**
@@ -63,6 +61,5 @@ export function useZooming<E extends HTMLElement | SVGElement>(
   return {
     to: transform => act((b, element) => select<E, unknown>(element).call(b.transform, transform)),
     by: factor => act((b, element) => select<E, unknown>(element).call(b.scaleBy, factor)),
-    centre: (x, y) => act((b, element) => select<E, unknown>(element).call(b.translateTo, x, y)),
   };
 }

@@ -6,6 +6,7 @@ import {
   schematicGraph,
   schematicMarks,
   withClosed,
+  withoutOffers,
   type Assessment,
   type Bundle,
   type ElkNode,
@@ -26,7 +27,7 @@ interface OnPaper {
 }
 
 async function onPaper(bundle: Bundle, assessment: Assessment): Promise<OnPaper> {
-  const graph = withClosed(schematicGraph(bundle, assessment), bundle, new Set());
+  const graph = withoutOffers(withClosed(schematicGraph(bundle, assessment), bundle, new Set()));
   const elk = new Elk();
   const drawn = await layOut(graph, each => elk.layout(each));
   const kindOf = (box: string): string | undefined => bundle.plan.devices?.[box]?.kind;

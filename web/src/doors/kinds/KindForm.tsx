@@ -10,7 +10,7 @@ import {
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { FormInput } from './FormInput.js';
-import { InkMarks } from './InkMarks.js';
+import { InkMarks } from '../../ui/InkMarks.js';
 import type { FieldTools, KindFields } from './kind-form.js';
 import { PortTable } from './PortTable.js';
 

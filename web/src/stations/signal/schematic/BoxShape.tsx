@@ -1,9 +1,10 @@
 import {
   BOX,
   FACE,
+  FACE_SCALE,
   faceOf,
-  fitted,
-  lettersIn,
+  LETTERS,
+  NAME_BASE,
   type DeviceBox,
   type Fit,
   type Kind,
@@ -23,6 +24,7 @@ export const BoxShape = memo(function BoxShape({
   on,
   lit,
   fits,
+  onSelect,
   onGrab,
   onPull,
 }: {
@@ -35,12 +37,13 @@ export const BoxShape = memo(function BoxShape({
   lit: boolean;
   /** What each port says to the lead that is being pulled; undefined while none is. */
   fits: ReadonlyMap<string, Fit> | undefined;
+  /** What it is in was chosen. */
+  onSelect: (id: string) => void;
   onGrab: (box: DeviceBox, event: PointerEvent<SVGElement>) => void;
   /** `key` of the port that is pulled from, and where its socket is. */
   onPull: (key: string, at: Point, event: PointerEvent<SVGElement>) => void;
 }) {
-  const face = kind && faceOf(kind);
-  const letters = lettersIn(box.width);
+  const face = kind && box.faced ? faceOf(kind) : undefined;
   const ink = lit && !box.offered ? 'var(--ink)' : 'var(--ink-unlit)';
   const faint = lit && !box.offered ? 'var(--faint-word)' : 'var(--faint-word-unlit)';
   return (
@@ -54,22 +57,45 @@ export const BoxShape = memo(function BoxShape({
           strokeWidth={on ? 2.2 : 1.2}
           strokeDasharray={box.house ? '6 3' : undefined}
         />
-        <text x={8} y={16} fontSize={14} fontWeight={600} fill={ink} style={TAPE_LETTERS}>
-          {fitted(box.label, letters.name)}
+        <text
+          x={BOX.edge}
+          y={NAME_BASE}
+          fontSize={LETTERS.name}
+          fontWeight={600}
+          fill={ink}
+          style={TAPE_LETTERS}
+        >
+          {box.label}
         </text>
-        <text x={8} y={29} fontSize={10} fill={faint}>
-          {fitted(box.kind, letters.kind)}
-        </text>
+        {box.kindLines.map(({ text, y }) => (
+          <text key={y} x={BOX.edge} y={y} fontSize={LETTERS.kind} fill={faint}>
+            {text}
+          </text>
+        ))}
         {face && (
           <path
             d={face.body + face.sockets}
-            transform={`translate(${box.width - FACE.width * 0.8 - 5} 3) scale(.8)`}
+            transform={`translate(${box.width - FACE.width * FACE_SCALE - 5} 3) scale(${FACE_SCALE})`}
             fill="none"
             stroke={faint}
             strokeWidth={1}
           />
         )}
       </g>
+      {box.place && (
+        <g className="handle" data-group={box.place.id} onClick={() => onSelect(box.place?.id ?? '')}>
+          <rect
+            x={BOX.edge}
+            y={box.place.y - BOX.line + 2}
+            width={box.width - 2 * BOX.edge}
+            height={BOX.line + 2}
+            fill="transparent"
+          />
+          <text x={BOX.edge} y={box.place.y} fontSize={LETTERS.kind} fill={faint} textDecoration="underline">
+            {box.place.text}
+          </text>
+        </g>
+      )}
       {box.pins.map(pin => (
         <PinShape
           key={pin.port}
@@ -77,7 +103,6 @@ export const BoxShape = memo(function BoxShape({
           ink={ink}
           faint={faint}
           width={box.width}
-          letters={letters.pin}
           fits={fits === undefined ? undefined : (fits.get(portKey(pin.end))?.fits ?? false)}
           onPull={event =>
             onPull(portKey(pin.end), [x + (pin.side === 'in' ? 0 : box.width), y + pin.y], event)
@@ -92,7 +117,6 @@ export const BoxShape = memo(function BoxShape({
 function PinShape({
   pin,
   width,
-  letters,
   ink,
   faint,
   fits,
@@ -100,7 +124,6 @@ function PinShape({
 }: {
   pin: DeviceBox['pins'][number];
   width: number;
-  letters: number;
   ink: string;
   faint: string;
   /** What it says to the lead that is pulled; undefined while none is. */
@@ -129,13 +152,13 @@ function PinShape({
         strokeWidth={1.4}
       />
       <text
-        x={left ? 8 : width - 8}
+        x={left ? BOX.edge : width - BOX.edge}
         y={pin.y + 4}
         textAnchor={left ? 'start' : 'end'}
-        fontSize={11.5}
+        fontSize={LETTERS.pin}
         fill={fits === false ? 'var(--faint-word-unlit)' : pin.used ? ink : faint}
       >
-        {fitted(pin.label, letters)}
+        {pin.label}
       </text>
     </g>
   );

@@ -7,7 +7,8 @@ import {
   type Point,
   type SchematicGraph,
 } from '@idle-satchel/core';
-import { useCallback, useEffect, useEffectEvent, useMemo } from 'react';
+import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { useSize } from '../../../bench/use-size.js';
 import { STEPS, useShortcuts } from '../../../ui/shortcuts.js';
 import { useEvent, useOpenEvent, useResult, useUi } from '../../../store/hooks.js';
 import { BoxShape } from './BoxShape.js';
@@ -17,16 +18,33 @@ import { useBoxDrag } from './use-box-drag.js';
 import { portKey, usePull, type Pulling } from './use-pull.js';
 import { useSchematic } from './use-schematic.js';
 import { useTrace } from './use-trace.js';
-import { useZoom, type Zoom } from './use-zoom.js';
+import { roomIn, useZoom, type Zoom } from './use-zoom.js';
 import { WireShape } from './WireShape.js';
 
 /** Devices and leads, laid out from sources to destinations. */
 export function Schematic() {
-  const { graph, drawn, failed } = useSchematic();
+  const pane = useRef<HTMLElement>(null);
+  const [withOffers, setWithOffers] = useState(false);
+  const { graph, offers, drawn, failed } = useSchematic(roomIn(useSize(pane).width), withOffers);
   const zoom = useZoom(drawn);
   return (
-    <section aria-label="Schematic" className="grid grid-rows-[auto_minmax(0,1fr)_auto] min-h-0 h-full">
-      <SchematicTools graph={graph} zoom={zoom} />
+    <section
+      ref={pane}
+      aria-label="Schematic"
+      className="grid grid-rows-[auto_minmax(0,1fr)_auto] min-h-0 h-full"
+    >
+      <SchematicTools graph={graph} zoom={zoom}>
+        {offers > 0 && (
+          <label className="text-faint text-[12.5px] whitespace-nowrap">
+            <input
+              type="checkbox"
+              checked={withOffers}
+              onChange={event => setWithOffers(event.target.checked)}
+            />{' '}
+            {offers} of the house, not used
+          </label>
+        )}
+      </SchematicTools>
       {graph.boxes.length === 0 ? (
         <p className="p-6 text-faint">
           Nothing to plug in yet. Add gear on the right, or begin a new event from a starter kit.
@@ -72,11 +90,11 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
   };
   const select = useCallback((id: string) => ui.select(id), [ui]);
   const { show } = zoom;
-  const showChosen = useEffectEvent((frame: Frame) => show(frame));
+  const showChosen = useEffectEvent((frames: readonly Frame[]) => show(frames));
   useEffect(() => {
-    const frame = drawn.boxes.get(selected ?? '');
-    if (frame) showChosen(frame);
-  }, [selected, drawn]);
+    const ids = trace ? [...trace.devices] : [selected ?? ''];
+    showChosen(ids.flatMap(id => drawn.boxes.get(id) ?? []));
+  }, [selected, trace, drawn]);
 
   useNudgeKeys(boxes, nudge);
   return (
@@ -126,6 +144,7 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
                 on={box.id === selected}
                 lit={!trace || trace.devices.has(box.id)}
                 fits={pulling?.fits}
+                onSelect={select}
                 onGrab={grab}
                 onPull={begin}
               />
@@ -221,7 +240,10 @@ function PullWords({
   const words = byKey.get(over ?? '')?.words;
   const adapter = fit?.fits && fit.adapter !== undefined ? `, with “${fit.adapter}”` : '';
   return (
-    <p aria-live="polite" className="absolute left-3 bottom-2 bg-paper border border-ink px-2 py-1">
+    <p
+      aria-live="polite"
+      className="absolute left-3 bottom-2 pointer-events-none bg-paper border border-ink px-2 py-1"
+    >
       {from.words}
       {over === undefined
         ? [...fits.values()].some(each => each.fits)

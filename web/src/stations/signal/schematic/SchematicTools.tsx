@@ -1,12 +1,21 @@
 import { FileLink } from '../../../ledger/FileLink.js';
 import { addressOf } from '../../../api/client.js';
 import { CARRIES_WORDS, PATTERNS, type Carries, type SchematicGraph } from '@idle-satchel/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useOpenEvent } from '../../../store/hooks.js';
 import type { Zoom } from './use-zoom.js';
 
 /** Find, zoom and print, and what the patterns of the lines mean. */
-export function SchematicTools({ graph, zoom }: { graph: SchematicGraph; zoom: Zoom }) {
+export function SchematicTools({
+  graph,
+  zoom,
+  children,
+}: {
+  graph: SchematicGraph;
+  zoom: Zoom;
+  /** What else can be chosen. */
+  children: ReactNode;
+}) {
   const { store, ui } = useOpenEvent();
   const [text, setText] = useState('');
   const wanted = text.trim().toLowerCase();
@@ -50,6 +59,7 @@ export function SchematicTools({ graph, zoom }: { graph: SchematicGraph; zoom: Z
           <Pattern key={carries} carries={carries} />
         ))}
       </span>
+      {children}
       <FileLink className="link" address={sheet('pdf')}>
         PDF
       </FileLink>

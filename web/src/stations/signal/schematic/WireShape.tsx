@@ -1,4 +1,4 @@
-import { PATTERNS, TAPE, type Point, type Wire } from '@idle-satchel/core';
+import { LETTERS, PATTERNS, TAPE, type Point, type Wire } from '@idle-satchel/core';
 import { memo } from 'react';
 
 /** A lead with its tape label just behind its output; its pattern tells what it carries. */
@@ -50,7 +50,7 @@ export const WireShape = memo(function WireShape({
           <text
             x={x + TAPE.gap + TAPE.width / 2}
             y={y + 4}
-            fontSize={11}
+            fontSize={LETTERS.tape}
             fontWeight={600}
             textAnchor="middle"
             fill={wire.bad ? 'var(--madder-word)' : 'var(--ink)'}

@@ -1,8 +1,10 @@
 /** The schematic of the open event, laid out anew in a worker whenever what is drawn has changed. */
 import {
-  layOut,
+  layOutWithin,
   schematicGraph,
   withClosed,
+  withoutFrames,
+  withoutOffers,
   type DrawnSchematic,
   type SchematicGraph,
 } from '@idle-satchel/core';
@@ -15,6 +17,8 @@ import { messageOf } from '../../../api/client.js';
 /** A graph and the drawing that was made of it: always of one another. */
 interface Laid {
   readonly shape: string;
+  /** It says of each box where it is, since frames had no room. */
+  readonly bare: boolean;
   readonly graph: SchematicGraph;
   readonly drawn: DrawnSchematic;
 }
@@ -23,35 +27,48 @@ interface Laid {
 const shapeOf = ({ groups, boxes, wires }: SchematicGraph): string =>
   JSON.stringify([
     groups,
-    boxes.map(({ id, group, pins, height }) => [
+    boxes.map(({ id, group, pins, width, height }) => [
       id,
       group,
+      width,
       height,
       pins.map(({ port, y, side }) => [port, y, side]),
     ]),
     wires.map(({ id, from, to }) => [id, from, to]),
   ]);
 
-export function useSchematic(): {
+/**
+ * `room` is how wide the drawing may be, px; house gear that the plan does not use is left out unless it is asked for.
+ * Says how many such things there are.
+ */
+export function useSchematic(
+  room: number,
+  withOffers: boolean,
+): {
   graph: SchematicGraph;
+  offers: number;
   drawn: DrawnSchematic | undefined;
   failed: string | undefined;
 } {
   const open = useSyncExternalStore(opened.subscribe, opened.get);
   const { bundle, assessment } = useEvent(state => state);
-  const graph = useMemo(
+  const all = useMemo(
     () => withClosed(schematicGraph(bundle, assessment), bundle, open),
     [bundle, assessment, open],
   );
+  const graph = useMemo(() => (withOffers ? all : withoutOffers(all)), [all, withOffers]);
+  const offers = all.boxes.filter(({ offered }) => offered).length;
   const shape = useMemo(() => shapeOf(graph), [graph]);
   const [laid, setLaid] = useState<Laid>();
   const [failed, setFailed] = useState<string>();
   const layNow = useEffectEvent(async (): Promise<Laid> => {
     const before = laid?.drawn;
-    return { shape, graph, drawn: await layOut(graph, await layoutEngine(), before) };
+    const made = await layOutWithin(room, graph, await layoutEngine(), before);
+    return { shape, bare: made.graph !== graph, ...made };
   });
-  // The graph of one shape is laid out once, however often figures in it change.
+  // The graph of one shape is laid out once for a room, however often figures in it change.
   useEffect(() => {
+    if (room <= 0) return;
     let wanted = true;
     layNow().then(
       next => {
@@ -66,7 +83,10 @@ export function useSchematic(): {
     return () => {
       wanted = false;
     };
-  }, [shape]);
-  const current = laid?.shape === shape ? graph : (laid?.graph ?? graph);
-  return { graph: current, drawn: laid?.drawn, failed };
+  }, [shape, room]);
+  const current = useMemo(
+    () => (laid?.shape !== shape ? (laid?.graph ?? graph) : laid.bare ? withoutFrames(graph) : graph),
+    [laid, shape, graph],
+  );
+  return { graph: current, offers, drawn: laid?.drawn, failed };
 }

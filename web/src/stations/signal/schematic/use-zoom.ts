@@ -1,4 +1,4 @@
-/** The frame of the schematic: shown whole as far as its words stay readable, else looked at in parts. */
+/** The frame of the schematic: opened whole as far as its words stay readable, else at its beginning. */
 import { zoomIdentity } from 'd3-zoom';
 import { useEffect, useEffectEvent, useRef, type RefObject } from 'react';
 import { useZooming } from '../../../ui/zooming.js';
@@ -6,10 +6,11 @@ import { useZooming } from '../../../ui/zooming.js';
 export interface Zoom {
   readonly svg: RefObject<SVGSVGElement | null>;
   readonly world: RefObject<SVGGElement | null>;
+  /** Shows all of it, however small. */
   readonly fit: () => void;
   readonly zoomBy: (factor: number) => void;
-  /** Brings a part of the picture into view, unless it is in view already. */
-  readonly show: (part: Rectangle) => void;
+  /** Brings parts of the picture into view together, unless they are in view already. */
+  readonly show: (parts: readonly Rectangle[]) => void;
 }
 
 interface Rectangle {
@@ -20,8 +21,14 @@ interface Rectangle {
 }
 
 const EDGE = 16;
-/** Words stay readable when the whole is shown; a larger schematic is panned. */
-const SMALLEST = 0.7;
+/** In steps, so that what is shown is not laid out anew at each pixel of a window that is pulled. */
+const ROOM_STEP = 20;
+/** How wide a drawing may be to be seen at once in a pane so wide, px; 0 while that is not known. */
+export const roomIn = (pane: number): number =>
+  pane <= 0 ? 0 : Math.max(1, Math.floor((pane - 2 * EDGE) / ROOM_STEP)) * ROOM_STEP;
+
+/** It opens with its smallest words as large as they are drawn, 11 px. */
+const READABLE = 1;
 const LARGEST = 3;
 
 export function useZoom(picture: { readonly width: number; readonly height: number } | undefined): Zoom {
@@ -36,11 +43,11 @@ export function useZoom(picture: { readonly width: number; readonly height: numb
       world.current?.setAttribute('transform', transform.toString());
     },
   });
-  const fit = (): void => {
+  const fitted = (smallest: number): void => {
     const { width = 1, height = 1 } = picture ?? {};
     const { clientWidth = 1, clientHeight = 1 } = svg.current ?? {};
     const scale = Math.max(
-      SMALLEST,
+      smallest,
       Math.min(1.25, (clientWidth - 2 * EDGE) / width, (clientHeight - 2 * EDGE) / height),
     );
     const x = Math.max(EDGE, (clientWidth - width * scale) / 2);
@@ -48,18 +55,29 @@ export function useZoom(picture: { readonly width: number; readonly height: numb
     zooming.to(zoomIdentity.translate(x, y).scale(scale));
   };
   const fitUntouched = useEffectEvent(() => {
-    if (!touched.current) fit();
+    if (!touched.current) fitted(READABLE);
   });
   useEffect(() => fitUntouched(), [picture?.width, picture?.height]);
 
-  const show = ({ x, y, width, height }: Rectangle): void => {
+  const show = (parts: readonly Rectangle[]): void => {
     const matrix = world.current?.getCTM();
-    if (!matrix || !svg.current) return;
-    const from = new DOMPoint(x, y).matrixTransform(matrix);
-    const to = new DOMPoint(x + width, y + height).matrixTransform(matrix);
+    if (!matrix || !svg.current || parts.length === 0) return;
+    const [left, top] = [Math.min(...parts.map(each => each.x)), Math.min(...parts.map(each => each.y))];
+    const right = Math.max(...parts.map(({ x, width }) => x + width));
+    const bottom = Math.max(...parts.map(({ y, height }) => y + height));
+    const from = new DOMPoint(left, top).matrixTransform(matrix);
+    const to = new DOMPoint(right, bottom).matrixTransform(matrix);
     const { clientWidth, clientHeight } = svg.current;
-    const inside = from.x >= 0 && from.y >= 0 && to.x <= clientWidth && to.y <= clientHeight;
-    if (!inside) zooming.centre(x + width / 2, y + height / 2);
+    if (from.x >= 0 && from.y >= 0 && to.x <= clientWidth && to.y <= clientHeight) return;
+    const room = Math.min(
+      (clientWidth - 2 * EDGE) / (right - left),
+      (clientHeight - 2 * EDGE) / (bottom - top),
+    );
+    const scale = Math.min(matrix.a, room);
+    const [x, y] = [(left + right) / 2, (top + bottom) / 2];
+    zooming.to(
+      zoomIdentity.translate(clientWidth / 2 - x * scale, clientHeight / 2 - y * scale).scale(scale),
+    );
   };
-  return { svg, world, fit, zoomBy: zooming.by, show };
+  return { svg, world, fit: () => fitted(0), zoomBy: zooming.by, show };
 }
