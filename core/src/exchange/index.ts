@@ -2,7 +2,7 @@
 export * from './drawing.js';
 export { dxfOf } from './dxf.js';
 export { takenFrom, type Taken } from './from-drawing.js';
-export { inkOf, namesOnPaper, type Ink, type WrittenName } from './ink.js';
+export { inkOf, namesOnPaper, type Ink, type StandOnPaper, type WrittenName } from './ink.js';
 export { guessTarget, layerOf, TARGETS, type Target } from './layers.js';
 export { toDrawing } from './to-drawing.js';
 export { lookOf, type Look } from './look.js';

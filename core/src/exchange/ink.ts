@@ -8,6 +8,7 @@ import {
   screenEdge,
   seatRows,
   SIGNS,
+  standingNames,
   treads,
   type DoorLeaf,
 } from '../plan-picture/index.js';
@@ -95,20 +96,67 @@ export function inkOf(venue: Venue, scale: number): Ink[] {
 const swing = ({ hung, open, shut, width, clockwise }: DoorLeaf): string =>
   `M${place(hung)}L${place(open)}M${place(shut)}A${round(width)},${round(width)} 0 0 ${clockwise ? 1 : 0} ${place(open)}`;
 
-/** The names on the paper, none over another; one that finds no room is left out. */
-export function namesOnPaper(venue: Venue, scale: number, reading: Reading): WrittenName[] {
-  const names = groundNames({
+/** A thing that stands on the plan on paper, with its name in a frame: where, and how large on the paper, m. */
+export interface StandOnPaper {
+  readonly key: string;
+  readonly label: string;
+  readonly at: Point;
+  /** Of its sign. */
+  readonly radius: number;
+  /** Of its letters, the frame counted in. */
+  readonly letters: number;
+}
+
+export interface NamesOnPaper {
+  readonly ground: readonly WrittenName[];
+  /** The middle of the name of each thing that stands there, m of the venue. */
+  readonly stands: ReadonlyMap<string, Point>;
+}
+
+/**
+ * The names on the paper, none over another: those of the ground clear of what stands there, where one that finds no
+ * room is left out, then those of what stands there, each beside its sign.
+ */
+export function namesOnPaper(
+  venue: Venue,
+  scale: number,
+  reading: Reading,
+  stands: readonly StandOnPaper[] = [],
+): NamesOnPaper {
+  const lettering = letteringOf(scale);
+  const ground = groundNames({
     venue,
     reading,
-    lettering: letteringOf(scale),
+    lettering,
     named: () => true,
     sockets: true,
+    standing: stands.map(({ at }) => at),
   });
-  return names.map(({ text, size, bold = false, at: { x, y, upright = false } }) => ({
-    text,
-    size: size / PLAN_SCALE,
-    upright,
-    bold,
-    at: [x / PLAN_SCALE, y / PLAN_SCALE],
+  // From metres on the paper to pixels at a lettering of 1, and from those to metres of the venue.
+  const pixels = LETTERS_DRAWN / LETTERS;
+  const metres = lettering / PLAN_SCALE;
+  const named = stands.map(({ key, label, at, radius, letters }) => ({
+    key,
+    text: label,
+    at,
+    radius: radius * pixels,
+    size: letters * pixels,
+    bold: true,
   }));
+  const offsets = standingNames(named, { venue, ground, lettering });
+  return {
+    ground: ground.map(({ text, size, bold = false, at: { x, y, upright = false } }) => ({
+      text,
+      size: size / PLAN_SCALE,
+      upright,
+      bold,
+      at: [x / PLAN_SCALE, y / PLAN_SCALE],
+    })),
+    stands: new Map(
+      stands.map(({ key, at: [x, y] }) => {
+        const [right, down] = offsets.get(key) ?? [0, 0];
+        return [key, [x + right * metres, y + down * metres]];
+      }),
+    ),
+  };
 }

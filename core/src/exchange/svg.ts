@@ -63,7 +63,7 @@ export function svgOf(venue: Venue, scale: number, reading: Reading): string {
     `<g id="SIGNS" stroke-linejoin="round">${inkOf(venue, scale)
       .map(ink => pathOf(ink, scale))
       .join('')}</g>`,
-    `<g id="NAMES" fill="black" stroke="white" stroke-width="${number(0.0008 * scale)}" stroke-linejoin="round" paint-order="stroke" font-family="sans-serif" text-anchor="middle">${namesOnPaper(venue, scale, reading).map(nameOf).join('')}</g>`,
+    `<g id="NAMES" fill="black" stroke="white" stroke-width="${number(0.0008 * scale)}" stroke-linejoin="round" paint-order="stroke" font-family="sans-serif" text-anchor="middle">${namesOnPaper(venue, scale, reading).ground.map(nameOf).join('')}</g>`,
     `<g id="SCALE" fill="black" font-family="sans-serif" font-size="${number(letters)}">`,
     `<path d="M${number(min[0])} ${number(below)}h${number(bar.metres)}" stroke="black" stroke-width="${number(0.0004 * scale)}"/>`,
     `<text x="${number(min[0])}" y="${number(below + letters * 1.4)}">${bar.words} · 1 : ${scale} · ${escaped(venue.name)}</text></g>`,

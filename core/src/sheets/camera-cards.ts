@@ -17,6 +17,7 @@ import { WORKED_WORDS } from '../stations/equipment.js';
 import { viewfinderOf, type Inked } from '../viewfinder/index.js';
 
 export interface CameraCard {
+  readonly id: string;
   readonly label: string;
   /** What it is, with its tape code. */
   readonly kind: string;
@@ -95,6 +96,7 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
     const seen = viewfinderOf({ bundle, assessment }, { camera: id, shot: first?.[0], posture: 'seated' });
     return [
       {
+        id,
         label: device.label,
         kind: `${kinds.kinds[device.kind]?.label ?? 'Unknown kind'}${tape ? `, ${tape}` : ''}`,
         at: camera.at,

@@ -184,7 +184,7 @@ describe('on paper', () => {
   ])('%s shows a gap for every door and names every mark, exit and area of no film', (_, venue) => {
     const white = inkOf(venue, 100).filter(({ colour }) => colour === 'white');
     expect(white.length).toBeGreaterThanOrEqual(inOrder(venue.doors).length);
-    const names = namesOnPaper(venue, 100, reading).map(({ text }) => text);
+    const names = namesOnPaper(venue, 100, reading).ground.map(({ text }) => text);
     for (const [, { label }] of inOrder(venue.marks)) expect(names).toContain(label);
     for (const [, { kind, label }] of inOrder(venue.doors)) {
       if (kind === 'fire') expect(names).toContain(`fire exit · ${label}`);
@@ -195,12 +195,47 @@ describe('on paper', () => {
   });
 
   it('names are as large at any scale, so that fewer find room on a smaller plan', () => {
-    const [large, small] = [50, 400].map(scale => namesOnPaper(church, scale, reading));
+    const [large, small] = [50, 400].map(scale => namesOnPaper(church, scale, reading).ground);
     const onPaper = (all = large, scale = 50): Set<number> =>
       new Set(all?.filter(({ bold }) => !bold).map(({ size }) => Math.round((size / scale) * 1e5)));
     expect(onPaper(large, 50)).toEqual(new Set([240]));
     expect(onPaper(small, 400)).toEqual(new Set([240]));
     expect(small?.length).toBeLessThan(large?.length ?? 0);
+  });
+
+  it('finds room for the names of what stands there, on no other name, at any scale', () => {
+    const stands = [
+      { key: 'c1', label: 'C1 WIDE', at: [1.4, 8] as const },
+      { key: 'c2', label: 'C2 NORTH', at: [8, 4] as const },
+      { key: 'c3', label: 'C3 SIDE', at: [8.3, 4.1] as const },
+    ].map(each => ({ ...each, radius: 1.4e-3, letters: 5.3e-3 }));
+    for (const scale of [50, 110, 400]) {
+      const { ground, stands: found } = namesOnPaper(church, scale, reading, stands);
+      const boxes = [
+        ...ground.map(({ text, at, size, upright }) => ({ text, at, size, upright })),
+        ...stands.map(({ key, label, letters }) => ({
+          text: label,
+          at: found.get(key) ?? ([0, 0] as const),
+          size: letters * scale,
+          upright: false,
+        })),
+      ].map(({ text, at: [x, y], size, upright }) => {
+        const long = text.length * size * 0.5;
+        return { text, x, y, across: upright ? size : long, down: upright ? long : size };
+      });
+      const over = boxes.flatMap((a, i) =>
+        boxes
+          .slice(i + 1)
+          .filter(
+            b =>
+              Math.abs(a.x - b.x) * 2 < a.across + b.across - 1e-9 &&
+              Math.abs(a.y - b.y) * 2 < a.down + b.down - 1e-9,
+          )
+          .map(b => `${a.text} on ${b.text}`),
+      );
+      // On a very small plan a name of what stands there may lie on the ground's, never on its own kind.
+      expect(over.filter(words => scale < 400 || /^C\d.* on C\d/.test(words))).toEqual([]);
+    }
   });
 
   it('has its scale in the units people read', () => {

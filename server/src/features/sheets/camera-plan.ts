@@ -11,10 +11,13 @@ import {
   type Point,
 } from '@idle-satchel/core';
 import { newPdf, type Paper, type Pdf } from './paper.js';
-import { drawPlan } from './plan-on-paper.js';
+import { drawPlan, type DrawnPlan } from './plan-on-paper.js';
 
 const MARGIN = 36;
 const GAP = 18;
+/** Radius of a camera on the plan, and size of the letters of its label, pt. */
+const CAMERA = 4;
+const LABEL = 11;
 /** Shades of the ink of a picture on paper; what is not here is white or black. */
 const SHADES: Readonly<Record<string, string>> = {
   paper: '#fff',
@@ -38,13 +41,22 @@ export function cameraPlan(bundle: Bundle, assessment: Assessment, paper: Paper)
   const cards = cameraCards(bundle, assessment);
   head(pdf, 'Camera plan', aboutEvent(bundle.plan, assessment));
   const { venue } = assessment.ground;
-  const at = drawPlan(pdf, venue, readingOf(bundle.plan, assessment.rules), {
-    left: MARGIN,
-    top: MARGIN + 60,
-    width: pdf.page.width - 2 * MARGIN,
-    height: pdf.page.height - 2 * MARGIN - 100,
-  });
-  for (const card of cards) drawCamera(pdf, card, at);
+  const plan = drawPlan(
+    pdf,
+    venue,
+    readingOf(bundle.plan, assessment.rules),
+    {
+      left: MARGIN,
+      top: MARGIN + 60,
+      width: pdf.page.width - 2 * MARGIN,
+      height: pdf.page.height - 2 * MARGIN - 90,
+    },
+    cards.flatMap(({ id, label, at }) =>
+      at ? [{ key: id, label, at, radius: CAMERA, letters: LABEL + 4 }] : [],
+    ),
+  );
+  for (const { wedge } of cards) drawWedge(pdf, wedge, plan);
+  for (const card of cards) drawCamera(pdf, card, plan);
   const width = (pdf.page.width - 2 * MARGIN - GAP) / 2;
   const height = (pdf.page.height - 2 * MARGIN - 40 - GAP) / 2;
   cards.forEach((card, i) => {
@@ -68,26 +80,28 @@ function head(pdf: Pdf, title: string, about: string): void {
     .text(about, MARGIN, MARGIN + 24, { lineBreak: false });
 }
 
-/** A camera on the plan: what it sees as a faint wedge, its body, and its label on white. */
-function drawCamera(
-  pdf: Pdf,
-  { label, at: place, wedge }: CameraCard,
-  at: (place: Point) => [number, number],
-): void {
+/** What a camera sees, as a faint wedge. */
+function drawWedge(pdf: Pdf, wedge: readonly Point[], { at }: DrawnPlan): void {
+  if (wedge.length < 3) return;
+  wedge.forEach((point, i) => (i === 0 ? pdf.moveTo(...at(point)) : pdf.lineTo(...at(point))));
+  pdf.closePath().lineWidth(0.6).fillOpacity(0.08).fillAndStroke('#000', '#777').fillOpacity(1);
+}
+
+/** A camera on the plan: its body, and its label on white where there is room for it. */
+function drawCamera(pdf: Pdf, { id, label, at: place }: CameraCard, { at, names }: DrawnPlan): void {
   if (!place) return;
-  if (wedge.length > 2) {
-    wedge.forEach((point, i) => (i === 0 ? pdf.moveTo(...at(point)) : pdf.lineTo(...at(point))));
-    pdf.closePath().lineWidth(0.6).fillOpacity(0.08).fillAndStroke('#000', '#777').fillOpacity(1);
-  }
-  const [x, y] = at(place);
-  pdf.circle(x, y, 4).lineWidth(1).fillAndStroke('black', 'white');
-  pdf.font('tape').fontSize(11);
+  pdf
+    .circle(...at(place), CAMERA)
+    .lineWidth(1)
+    .fillAndStroke('black', 'white');
+  const [x, y] = names.get(id) ?? at(place);
+  pdf.font('tape').fontSize(LABEL);
   const width = pdf.widthOfString(label);
   pdf
-    .rect(x - width / 2 - 3, y - 20, width + 6, 13)
+    .rect(x - width / 2 - 3, y - 6.5, width + 6, 13)
     .lineWidth(0.6)
     .fillAndStroke('white', 'black');
-  pdf.fillColor('black').text(label, x - width / 2, y - 19.5, { lineBreak: false });
+  pdf.fillColor('black').text(label, x - width / 2, y - 6, { lineBreak: false });
 }
 
 function drawCard(

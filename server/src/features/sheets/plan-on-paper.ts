@@ -15,7 +15,10 @@ import type { Pdf } from './paper.js';
 
 /** Points to a metre of paper. */
 const POINTS = 72 / 0.0254;
-const SCALES = [25, 50, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000, 2000, 5000];
+/** Scales that one reckons with: by fives of the first digit, so that a plan fills its page to a few per cent. */
+const SCALES = [10, 100, 1000].flatMap(tens =>
+  Array.from({ length: 18 }, (_, i) => (tens * (20 + 5 * i)) / 10),
+);
 
 export interface Box {
   readonly left: number;
@@ -24,8 +27,23 @@ export interface Box {
   readonly height: number;
 }
 
-/** Where on the page a place of the venue lies. */
+/** Where on the page a place of the venue lies, pt. */
 export type OnPage = (place: Point) => [number, number];
+
+export interface DrawnPlan {
+  readonly at: OnPage;
+  /** Where on the page the middle of the name of each thing that stands there goes. */
+  readonly names: ReadonlyMap<string, [number, number]>;
+}
+
+/** Something that is drawn onto the plan, with sizes in pt. */
+export interface Stand {
+  readonly key: string;
+  readonly label: string;
+  readonly at: Point;
+  readonly radius: number;
+  readonly letters: number;
+}
 
 /** The largest usual scale at which an outline fits into a box, points. */
 function scaleFor(outline: readonly Point[], width: number, height: number): number {
@@ -37,18 +55,23 @@ function scaleFor(outline: readonly Point[], width: number, height: number): num
 
 const COLOURS = { black: 'black', white: 'white', grey: '#999' } as const;
 
-/** Draws a venue into a box, at the largest usual scale that fits; gives where on the page its places lie. */
+/**
+ * Draws a venue into a box, at the largest usual scale that fits, in the middle of its width; gives where on the page
+ * its places lie, and room for the names of what is to be drawn onto it.
+ */
 export function drawPlan(
   pdf: Pdf,
   venue: Venue,
   reading: Reading,
   { left, top, width, height }: Box,
-): OnPage {
+  stands: readonly Stand[] = [],
+): DrawnPlan {
   const scale = scaleFor(venue.outline, width, height);
   const perMetre = POINTS / scale;
   const { min, max } = boundsOf(venue.outline);
+  const inset = (width - (max[0] - min[0]) * perMetre) / 2;
   const at = ([x, y]: Point): [number, number] => [
-    left + (x - min[0]) * perMetre,
+    left + inset + (x - min[0]) * perMetre,
     top + (y - min[1]) * perMetre,
   ];
   const trace = (points: readonly Point[], closed: boolean): void => {
@@ -82,7 +105,13 @@ export function drawPlan(
     else pdf.stroke(COLOURS[colour]);
     pdf.restore();
   }
-  for (const { text, size, upright, bold, ...name } of namesOnPaper(venue, scale, reading)) {
+  const onPaper = stands.map(({ radius, letters, ...stand }) => ({
+    ...stand,
+    radius: radius / POINTS,
+    letters: letters / POINTS,
+  }));
+  const names = namesOnPaper(venue, scale, reading, onPaper);
+  for (const { text, size, upright, bold, ...name } of names.ground) {
     const [x, y] = at(name.at);
     const letters = size * perMetre;
     pdf
@@ -111,5 +140,5 @@ export function drawPlan(
     .font('text')
     .fontSize(7.5)
     .text(words, x, y + 18, { lineBreak: false });
-  return at;
+  return { at, names: new Map([...names.stands].map(([key, place]) => [key, at(place)])) };
 }

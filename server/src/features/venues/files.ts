@@ -12,8 +12,9 @@ async function venueOf({ scope, id }: Call<unknown>): Promise<{ venue: Venue; re
   const row = await scope.document(id(), 'venue');
   if (!row) throw notFound('venue');
   const [rules] = await scope.allOfKind('rules');
-  const system = (rules?.body as Rules | undefined)?.units ?? 'metric';
-  return { venue: row.body as Venue, reading: { system, zone: 'UTC' } };
+  const { units = 'metric', dates } = (rules?.body ?? {}) as Partial<Rules>;
+  const venue = row.body as Venue;
+  return { venue, reading: { system: units, zone: venue.zone ?? 'UTC', dates } };
 }
 
 const fileName = ({ name }: Venue, ending: string): string =>

@@ -1,5 +1,5 @@
 /** One page to take along: the plan of a venue to scale, and what was surveyed about it. Black on white. */
-import { inOrder, MAKE_WORDS, showText, type Reading } from '@idle-satchel/core';
+import { inOrder, MAKE_WORDS, showDayAndClock, showText, type Reading } from '@idle-satchel/core';
 import type { Venue } from '@idle-satchel/core/documents';
 import { newPdf, type Paper, type Pdf } from '../sheets/paper.js';
 import { drawPlan } from '../sheets/plan-on-paper.js';
@@ -78,7 +78,7 @@ function factsOf(venue: Venue, reading: Reading): { heading: string; lines: stri
       heading: 'Upload',
       lines: [
         ...inOrder(venue.uploads).map(
-          ([, { at, up }]) => `${at.slice(0, 16).replace('T', ' ')} UTC: ${showText(up, 'Mb/s', reading)}`,
+          ([, { at, up }]) => `${showDayAndClock(at, reading)}: ${showText(up, 'Mb/s', reading)}`,
         ),
         ...inOrder(venue.mobileReadings).map(
           ([, { label, up }]) => `${label}, mobile: ${showText(up, 'Mb/s', reading)}`,
