@@ -44,11 +44,15 @@ function drawRows(
       width: (width / total) * roomOf(pdf),
       align: { x },
     })),
-    rowStyles: {
-      padding: 2,
-      border: { top: 0, right: 0, bottom: ruled, left: 0 },
-    },
-    data: rows.map(row => row.map(text => ({ text, font: { src: face, size: SIZE } }))),
+    rowStyles: { border: { top: 0, right: 0, bottom: ruled, left: 0 } },
+    data: rows.map(row =>
+      row.map((text, i) => ({
+        text,
+        font: { src: face, size: SIZE },
+        // Figures stand apart from the words that follow them.
+        padding: { top: 2, bottom: 2, left: 2, right: columns[i]?.align === 'right' ? 9 : 2 },
+      })),
+    ),
   });
 }
 
