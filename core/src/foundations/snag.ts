@@ -133,6 +133,10 @@ export function compareSnags(a: Snag, b: Snag): number {
   );
 }
 
+/** `1 roll of tape`, `3 rolls of tape`. */
+export const counted = (count: number, one: string, more: string): string =>
+  `${count} ${count === 1 ? one : more}`;
+
 /** `Choir`, `Choir and Lectern`, `Choir, Lectern and Tables`. */
 export function listed(names: readonly string[]): string {
   const last = names.at(-1) ?? '';

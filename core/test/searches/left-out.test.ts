@@ -117,7 +117,7 @@ describe('a camera that is not put up beside others', () => {
   it('is one more than was asked for, or would add less than it costs', () => {
     const two = room(open, { label: 'ONE' }, { label: 'TWO' });
     const [best] = look(two, { count: 1 }).layouts;
-    expect(best?.left.map(({ why }) => why)).toEqual(['more than 1 are not asked for']);
+    expect(best?.left.map(({ why }) => why)).toEqual(['only one camera is asked for']);
     const three = look(room(open, { label: 'ONE' }, { label: 'TWO' }, { label: 'THREE' })).layouts[0];
     const left = three?.left ?? [];
     expect((three?.positions.length ?? 0) + left.length).toBe(3);
@@ -137,7 +137,7 @@ describe('a camera that is not put up beside others', () => {
     expect(layouts).toEqual([]);
     expect(nobody.map(({ label }) => label)).toEqual(['A place where one is wanted']);
     const several = look(room(open), { insisted: [round, round], count: 1 });
-    expect(several.nobody[0]?.why).toBe('there are 2 of them, and 1 cameras are put up at most');
+    expect(several.nobody[0]?.why).toBe('there are 2 of them, and at most 1 camera is put up');
   });
 });
 

@@ -1,5 +1,5 @@
 /** Why a set of positions has no place for a camera. */
-import { showText, type Reading } from '../../foundations/index.js';
+import { counted, showText, type Reading } from '../../foundations/index.js';
 import type { Best, Pool } from './branch-and-bound.js';
 import type { Prepared } from './prepare.js';
 import type { Score } from './score.js';
@@ -39,7 +39,10 @@ export function leftOut(
       casts.every(other => score.betweenTwo(other, { pose, means }) < Infinity),
     );
     if (free.length === 0) return 'the others stand wherever it could';
-    if (casts.length - fixed >= options.count) return `more than ${options.count} are not asked for`;
+    if (casts.length - fixed >= options.count)
+      return options.count === 1
+        ? 'only one camera is asked for'
+        : `only ${options.count} cameras are asked for`;
     const without = score.best(casts);
     let [adds, costs] = [-Infinity, 0];
     for (const pose of free) {
@@ -57,7 +60,7 @@ export function leftOut(
 function unmet({ options, pools }: Prepared): LeftOut[] {
   const { insisted, count } = options;
   if (insisted.length > count) {
-    const why = `there are ${insisted.length} of them, and ${count} cameras are put up at most`;
+    const why = `there are ${insisted.length} of them, and at most ${counted(count, 'camera is', 'cameras are')} put up`;
     return [{ label: 'Places where one is wanted', why }];
   }
   return insisted.flatMap((_, i) => {

@@ -17,6 +17,8 @@ export interface RoutedEnd {
   /** The table of the survey that it stands on. */
   readonly table?: string | undefined;
   readonly label: string;
+  /** The name of what stands there: the device, or what carries it. */
+  readonly thing: string;
   /** Its height above the zero level, and that of the floor it stands on, m. */
   readonly rise: readonly Term[];
   readonly tail: Term;
@@ -55,6 +57,7 @@ export function endAt({ device = '', socket, networkSocket }: End, { devices, gr
 const atWall = (at: Point, label: string, carrier: string): RoutedEnd => ({
   at,
   label,
+  thing: label,
   carrier,
   level: undefined,
   fixed: true,
@@ -91,6 +94,7 @@ export function endOf(
     level: place?.level,
     table: place?.table,
     label: [wiring.portOf(end)?.label, device?.label].filter(Boolean).join(' of '),
+    thing: carrier?.label ?? device?.label ?? 'a device that is gone',
     rise: place
       ? [taken('height', place.elevation), taken('floor', place.floor)]
       : [constant('height', null, 'm', 'not placed')],

@@ -4,6 +4,7 @@ import {
   constant,
   distance,
   given,
+  listed,
   numberOf,
   taken,
   type Figure,
@@ -240,7 +241,11 @@ function lengthsOf(
   { from, to, route }: Pick<RoutedRun, 'from' | 'to' | 'route'>,
   slack: Term,
 ): RunLengths {
-  const why = !from.at || !to.at ? 'one end has no place yet' : 'no way over the floor leads there';
+  const homeless = [from, to].filter(({ at }) => !at).map(({ thing }) => thing);
+  const why =
+    homeless.length > 0
+      ? `${listed(homeless)} ${homeless.length === 1 ? 'has' : 'have'} no place yet`
+      : 'no way over the floor leads there';
   const onFloor = route ? figures.onFloor.found([id], route.onFloor) : figures.onFloor.unknown([id], why);
   const between = route ? figures.between.found([id], route.between) : figures.between.unknown([id], why);
   const rises = risesOf(id, from, to);

@@ -108,6 +108,6 @@ export const plugEndOf = (wiring: PlanWiring, { from, to }: Link): End | undefin
 
 function facing(from: Port, to: Port): string {
   if (from.carries !== to.carries) return 'they carry different things';
-  if (from.direction === 'in') return 'it comes out of an input';
-  return to.direction === 'out' ? 'it goes into an output' : 'yes';
+  if (from.direction === 'in') return 'the first is an input, and nothing comes out of it';
+  return to.direction === 'out' ? 'the second is an output, and nothing goes into it' : 'yes';
 }

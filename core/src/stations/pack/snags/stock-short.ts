@@ -1,3 +1,4 @@
+import { counted } from '../../../foundations/index.js';
 import { packRule } from '../result.js';
 
 /** Less tape, or fewer ramps, mats or hooks on the shelf than the floor needs. */
@@ -13,19 +14,19 @@ export const stockShort = packRule({
   }),
   *find({ lines, items, tape, ramps, mats, hooks }) {
     const wanted = [
-      ['tape00000', tape, 'rolls of tape', 'risk'],
-      ['ramps0000', ramps, 'pieces of cable ramp', 'stop'],
-      ['mats00000', mats, 'cable mats', 'stop'],
-      ['hooks0000', hooks, 'hooks over doors', 'risk'],
+      ['tape00000', tape, 'roll of tape', 'rolls of tape', 'risk'],
+      ['ramps0000', ramps, 'piece of cable ramp', 'pieces of cable ramp', 'stop'],
+      ['mats00000', mats, 'cable mat', 'cable mats', 'stop'],
+      ['hooks0000', hooks, 'hook over a door', 'hooks over doors', 'risk'],
     ] as const;
-    for (const [key, figure, words, severity] of wanted) {
+    for (const [key, figure, one, more, severity] of wanted) {
       const line = lines[key];
       const have = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
       if (!line || line.count <= have) continue;
       yield {
         severity,
         subjects: [key],
-        title: `The floor needs ${line.count} ${words}; the shelf has ${have}.`,
+        title: `The floor needs ${counted(line.count, one, more)}; the shelf has ${have}.`,
         because: [figure],
         advice: 'Bring more: a lead across a walked floor that is not covered is a trip hazard.',
       };

@@ -17,7 +17,9 @@ export const loop = signalRule({
         subjects: [id, ...devices],
         title: loud
           ? `Talkback runs in a ring through ${String(through.value)}: it will howl.`
-          : `What ${String(through.value)} give comes back into them.`,
+          : devices.length === 1
+            ? `What ${String(through.value)} gives comes back into it.`
+            : `What ${String(through.value)} give comes back into them.`,
         because: [through, howls],
         advice: loud
           ? 'Take the ring apart, or put a de-embedder that strips talkback into it.'
