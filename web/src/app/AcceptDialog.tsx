@@ -4,6 +4,7 @@ import { keepName, signedName } from '../api/signature.js';
 import { useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
+import { GuardedButton } from '../ui/GuardedButton.js';
 
 /** Leaves a snag open by name and with a reason. */
 export default function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: () => void }) {
@@ -31,9 +32,12 @@ export default function AcceptDialog({ snag, onClose }: { snag: Snag; onClose: (
           <input className="field w-full" required maxLength={300} autoFocus {...register('reason')} />
         </label>
         <p className="text-faint">It opens again when its figures change.</p>
-        <button className="button button-main justify-self-end" disabled={!by.trim() || !reason.trim()}>
+        <GuardedButton
+          className="button button-main"
+          why={!by.trim() ? 'your name is missing' : !reason.trim() ? 'say why it is all right' : undefined}
+        >
           Accept
-        </button>
+        </GuardedButton>
       </form>
     </Dialog>
   );

@@ -6,6 +6,7 @@ import { Dialog } from '../ui/Dialog.js';
 import { NameField } from './NameField.js';
 import { SeverityWord } from './severity.js';
 import { STATION_WORDS } from '../ui/station-words.js';
+import { GuardedButton } from '../ui/GuardedButton.js';
 
 /** Signs a station off, says what opened it again, or takes the signature back. */
 export default function BuckleDialog({ name, onClose }: { name: StationName; onClose: () => void }) {
@@ -91,9 +92,12 @@ export default function BuckleDialog({ name, onClose }: { name: StationName; onC
             Unbuckle
           </button>
         )}
-        <button className="button button-main" disabled={by.trim() === ''}>
+        <GuardedButton
+          className="button button-main"
+          why={by.trim() === '' ? 'your name is missing' : undefined}
+        >
           Buckle
-        </button>
+        </GuardedButton>
       </form>
     </Dialog>
   );

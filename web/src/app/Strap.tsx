@@ -91,7 +91,13 @@ function Station({ name, current }: { name: StationName; current: boolean }) {
         className={`block text-[12.5px] mt-0.5 ${tone[mark.kind]}`}
         aria-label={`Buckle of ${STATION_WORDS[name]}: ${checked ? atLength : 'checking'}`}
         disabled={!checked}
-        title={current ? 'Sign this station off' : `${STATION_WORDS[name]}: ${atLength}`}
+        title={
+          !checked
+            ? 'Its figures are still being worked out'
+            : current
+              ? 'Sign this station off'
+              : `${STATION_WORDS[name]}: ${atLength}`
+        }
         onClick={() => setSigning(true)}
       >
         <i aria-hidden className={`inline-block w-[9px] h-[9px] border-[1.5px] mr-1.5 ${glyph[mark.kind]}`} />

@@ -45,7 +45,7 @@ export function EventRow({
           )}
           {event.worst === null && <span className="text-done">no open snags</span>}
         </p>
-        {event.worst && <p className="text-faint text-[13px] truncate">{event.worst}</p>}
+        {event.worst && <p className="text-faint text-[13px]">{event.worst}</p>}
       </div>
       <button className="button" aria-label={`Copy ${event.label}`} onClick={onCopy}>
         Copy

@@ -19,6 +19,7 @@ import { useReading, useResult, useStore } from '../store/hooks.js';
 import type { ReadDrawing } from '../exchange/read-dxf.js';
 import { readDrawing } from '../exchange/read-drawing.js';
 import { messageOf } from '../api/client.js';
+import { GuardedButton } from '../ui/GuardedButton.js';
 
 const wordsOf = (target: Target): string => {
   const [map = '', kind = ''] = target.split(' ');
@@ -154,16 +155,22 @@ function Layers({ read, onClose }: { read: ReadDrawing & { readonly name: string
         </p>
       ))}
       <p className="text-right pt-2">
-        <button
+        <GuardedButton
           className="button button-main"
-          disabled={!anything || taken.patch.length === 0}
+          why={
+            !anything
+              ? 'no layer is taken as anything yet'
+              : taken.patch.length === 0
+                ? 'nothing in these layers can be taken'
+                : undefined
+          }
           onClick={() => {
             store.editVenue(`Bring in ${read.name}`, taken.patch);
             onClose();
           }}
         >
           Bring it in
-        </button>
+        </GuardedButton>
       </p>
     </>
   );

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { call, wordsOf } from '../api/client.js';
 import { Dialog } from '../ui/Dialog.js';
 import { useKept } from '../ui/use-kept.js';
+import { GuardedButton } from '../ui/GuardedButton.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
 
@@ -85,9 +86,13 @@ export default function StockDialog({
         {problem || done}
       </p>
       <p className="flex gap-2">
-        <button className="button button-main" disabled={items.length === 0} onClick={() => void put()}>
+        <GuardedButton
+          className="button button-main"
+          why={items.length === 0 ? 'no line can be read as a thing yet' : undefined}
+          onClick={() => void put()}
+        >
           Put {items.length} on the shelf
-        </button>
+        </GuardedButton>
         {faults.length > 0 && items.length > 0 && (
           <span className="text-faint">The faulty lines stay here to be mended.</span>
         )}

@@ -5,6 +5,7 @@ import { sendFile, messageOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useReading, useStore } from '../../store/hooks.js';
 import { pictureFrom, type Picture } from '../../exchange/picture.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** How much of its ink a traced picture starts with. */
 const INK = 0.45;
@@ -88,15 +89,22 @@ export default function TraceDialog({ onClose }: { onClose: () => void }) {
               />
             </label>
             <span className="text-faint grow">
-              {ends.length < 2
-                ? `${2 - ends.length} to click`
-                : from && to
-                  ? `${Math.round(distance(from, to))} px`
-                  : ''}
+              {from && to ? `${Math.round(distance(from, to))} px` : ''}
             </span>
-            <button className="button button-main" disabled={scale === undefined || busy}>
+            <GuardedButton
+              className="button button-main"
+              why={
+                busy
+                  ? 'it is being read …'
+                  : ends.length < 2
+                    ? 'both ends are to be clicked'
+                    : scale === undefined
+                      ? 'how long is it?'
+                      : undefined
+              }
+            >
               Put it under the plan
-            </button>
+            </GuardedButton>
           </p>
         </form>
       )}

@@ -150,6 +150,7 @@ function PortLines({
             className="link"
             aria-label={`Move ${name} up`}
             disabled={index === 0}
+            title={index === 0 ? 'It is the first' : undefined}
             onClick={onUp}
           >
             ↑

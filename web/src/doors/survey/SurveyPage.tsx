@@ -12,6 +12,7 @@ import { SurveyPicture } from './SurveyPicture.js';
 import { OWN_ZONE } from '../../ui/days.js';
 import { usePageTitle } from '../../ui/page-title.js';
 import { useKept } from '../../ui/use-kept.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** Quick survey: the numbers of a tape measure on the right, the venue they make on the left. */
 export function SurveyPage() {
@@ -94,10 +95,18 @@ function Survey({ reading }: { reading: Reading }) {
           <p className="text-faint text-[13px] py-2">
             What is left empty is guessed, drawn, and listed as a guess until it is measured or confirmed.
           </p>
-          <button className="button button-main" disabled={faulty || keep.isPending}>
+          <GuardedButton
+            className="button button-main"
+            why={
+              faulty
+                ? 'once what is marked red is put right'
+                : keep.isPending
+                  ? 'it is being kept …'
+                  : undefined
+            }
+          >
             Keep this venue
-          </button>
-          {faulty && <span className="text-stop pl-3 text-[13px]">once what is marked red is put right</span>}
+          </GuardedButton>
         </form>
       </main>
     </div>

@@ -13,6 +13,7 @@ import { asNumber, NumberInput } from '../../ledger/NumberInput.js';
 import { PhotoField } from '../../stations/ground/PhotoField.js';
 import { NotePicture } from '../../stations/ground/NotePicture.js';
 import { useStore } from '../../store/hooks.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 const instant = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
 
@@ -142,9 +143,12 @@ function NoteForm({ onNote }: { onNote: (text: string, picture: string | undefin
           words={picture === undefined ? 'Take a photo' : 'Take another'}
           onPicture={id => setValue('picture', id)}
         />
-        <button className="button big" disabled={text.trim() === '' && picture === undefined}>
+        <GuardedButton
+          className="button big"
+          why={text.trim() === '' && picture === undefined ? 'write a note or take a photo' : undefined}
+        >
           Pin it
-        </button>
+        </GuardedButton>
       </p>
       <p className="text-faint text-[13px] pt-1">
         People in a photo have not been asked: photograph sockets, stairs and doors without them.

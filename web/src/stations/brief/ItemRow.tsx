@@ -79,6 +79,7 @@ export function ItemRow({
           className="link"
           aria-label={`Move ${item.label} up`}
           disabled={first}
+          title={first ? 'It is the first' : undefined}
           onClick={() => onMove(-1)}
         >
           ↑
@@ -87,6 +88,7 @@ export function ItemRow({
           className="link"
           aria-label={`Move ${item.label} down`}
           disabled={last}
+          title={last ? 'It is the last' : undefined}
           onClick={() => onMove(1)}
         >
           ↓

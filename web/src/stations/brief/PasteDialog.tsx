@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useEvent, useStore } from '../../store/hooks.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { useKept } from '../../ui/use-kept.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 const EXAMPLE = '19:00 Welcome 5\nTalk 30 lectern\nChoir 18';
 
@@ -62,9 +63,13 @@ export default function PasteDialog({ onClose }: { onClose: () => void }) {
         </table>
       )}
       <p className="pt-3 text-right">
-        <button className="button button-main" disabled={items.length === 0} onClick={add}>
+        <GuardedButton
+          className="button button-main"
+          why={items.length === 0 ? 'no line can be read as an item yet' : undefined}
+          onClick={add}
+        >
           Add {items.length} {items.length === 1 ? 'item' : 'items'}
-        </button>
+        </GuardedButton>
       </p>
     </Dialog>
   );

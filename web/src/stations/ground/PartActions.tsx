@@ -19,6 +19,7 @@ import {
 import { useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** Turn, mirror, copy, array, lock, take out: what can be done with what is picked. */
 export function PartActions({ parts }: { parts: readonly Part[] }) {
@@ -111,9 +112,7 @@ function TurnForm({ onTurn }: { onTurn: (degrees: number) => void }) {
         Clockwise by{' '}
         <input className="field w-16 text-right" autoFocus aria-invalid={!fits} {...register('by')} /> °
       </label>
-      <button className="button" disabled={!fits || by.trim() === ''}>
-        Turn
-      </button>
+      <GuardedButton why={fits && by.trim() !== '' ? undefined : 'degrees, such as 15'}>Turn</GuardedButton>
     </form>
   );
 }

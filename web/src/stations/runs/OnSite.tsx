@@ -11,6 +11,7 @@ import { call, messageOf } from '../../api/client.js';
 import { keepName, signedName } from '../../api/signature.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** What is found out on site: the length as measured, what the lead carried, and which cable is bad. */
 export function OnSite({ id }: { id: string }) {
@@ -118,6 +119,8 @@ function ProofForm({
   const [format, setFormat] = useState<VideoFormat>(usual);
   const [metres, setMetres] = useState(length);
   const [by, setBy] = useState(signedName);
+  const nobody = by.trim() === '';
+  const who = nobody ? 'say who tested it' : undefined;
   const give = (works: boolean): void => {
     keepName(by.trim());
     onProof({ format, length: metres, works, at: new Date().toISOString(), by: by.trim() });
@@ -149,12 +152,12 @@ function ProofForm({
         <input className="field" maxLength={80} value={by} onChange={event => setBy(event.target.value)} />
       </label>
       <p className="flex gap-2 py-1">
-        <button className="button" disabled={by.trim() === ''} onClick={() => give(true)}>
+        <button className="button" disabled={nobody} title={who} onClick={() => give(true)}>
           It carried
         </button>
-        <button className="button" disabled={by.trim() === ''} onClick={() => give(false)}>
+        <GuardedButton why={who} onClick={() => give(false)}>
           It failed
-        </button>
+        </GuardedButton>
       </p>
     </div>
   );

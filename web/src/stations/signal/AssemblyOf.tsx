@@ -12,6 +12,7 @@ import {
 import { useState, useSyncExternalStore } from 'react';
 import { useEvent, usePlan, useStore } from '../../store/hooks.js';
 import { opened, toggleOpened } from './schematic/opened.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** A case as an assembly: saved, opened, brought up to a newer version. */
 export default function AssemblyOf({ id, device }: { id: string; device: Device }) {
@@ -51,9 +52,11 @@ export default function AssemblyOf({ id, device }: { id: string; device: Device 
           value={name}
           onChange={event => setName(event.target.value)}
         />
-        <button className="button" disabled={pieces === 0 || name.trim() === ''}>
+        <GuardedButton
+          why={pieces === 0 ? 'nothing is in it yet' : name.trim() === '' ? 'it wants a name' : undefined}
+        >
           Save as an assembly
-        </button>
+        </GuardedButton>
       </form>
     );
   }

@@ -3,6 +3,7 @@ import { takeProposals, type Proposals } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 
 /** Proposes leads for everything that is plugged into nothing; nothing is done before it is accepted. */
 export function ConnectRest() {
@@ -67,13 +68,13 @@ export function ConnectRest() {
             <p className="text-risk">No free port is left for {current.without.join(', ')}.</p>
           )}
           <p className="flex gap-2 pt-1">
-            <button
+            <GuardedButton
               className="button button-main"
-              disabled={chosen === 0}
+              why={chosen === 0 ? 'none is ticked' : undefined}
               onClick={() => accept(current.proposals)}
             >
               Accept {chosen}
-            </button>
+            </GuardedButton>
             <button className="button" onClick={putAway}>
               Leave it
             </button>

@@ -64,6 +64,7 @@ export function DeskPlaces() {
                           className="link"
                           aria-label={offer.label}
                           disabled={found.of !== bundle}
+                          title={found.of === bundle ? undefined : 'The plan has changed: look again'}
                           onClick={() => store.commit(offer.label.slice(0, 120), offer.changes)}
                         >
                           {found.answer.some(each => each.now) ? 'Move' : 'Put it here'}

@@ -10,6 +10,7 @@ import { LeftOutList } from './LeftOutList.js';
 import { change, positions } from './positions.js';
 import { closePositions, search, stopSearch } from './searching.js';
 import { OptionFields } from './OptionFields.js';
+import { GuardedButton } from '../../../ui/GuardedButton.js';
 
 /** How far around a place it is refused or insisted on, m. */
 const AROUND = 1;
@@ -49,16 +50,25 @@ export default function PositionsPanel() {
         <>
           <OptionFields options={options} worked={id => devices?.[id]?.worked ?? 'locked'} />
           <p className="py-2">
-            <button
-              className="button button-main"
-              disabled={!!progress || options.cameras.length === 0 || options.heights.length === 0}
-              onClick={() => search(bundle)}
-            >
-              Search
-            </button>{' '}
-            <button className="button" disabled={!progress} onClick={stopSearch}>
-              Stop
-            </button>
+            {progress ? (
+              <button className="button" onClick={stopSearch}>
+                Stop
+              </button>
+            ) : (
+              <GuardedButton
+                className="button button-main"
+                why={
+                  options.cameras.length === 0
+                    ? 'tick a camera that may be put up'
+                    : options.heights.length === 0
+                      ? 'name a height that it may look from'
+                      : undefined
+                }
+                onClick={() => search(bundle)}
+              >
+                Search
+              </GuardedButton>
+            )}
           </p>
           <Found progress={progress} failed={failed} />
         </>
@@ -79,9 +89,13 @@ export default function PositionsPanel() {
             onInsist={position => again({ insisted: [...options.insisted, around(position)] })}
           />
           <p className="pt-3">
-            <button className="button button-main" disabled={state.of !== bundle} onClick={use}>
+            <GuardedButton
+              className="button button-main"
+              why={state.of === bundle ? undefined : 'search again: the plan has changed'}
+              onClick={use}
+            >
               Use way {letterOf(chosen)}
-            </button>
+            </GuardedButton>
           </p>
           <AskPlace asked={asked} />
         </>
