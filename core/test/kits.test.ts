@@ -157,7 +157,7 @@ describe('items of the shelf', () => {
 describe('the plain room', () => {
   it('is on the mains of the organisation’s part of the world', () => {
     expect(roomFor({ units: 'metric' })).toEqual(plainRoom(230, 50));
-    expect(roomFor({ units: 'imperial' })).toEqual(plainRoom(120, 60));
+    expect(roomFor({ units: 'imperial' })).toEqual(plainRoom(120, 60, 'imperial'));
   });
 });
 

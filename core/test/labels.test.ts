@@ -3,7 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../src/assess.js';
 import { faultsOf, Plan } from '../src/documents/index.js';
 import { applyPatch } from '../src/foundations/index.js';
-import { changedLabels, labelPages, leadLabels, printedPatch, type LabelMark } from '../src/labels/index.js';
+import {
+  changedLabels,
+  labelPages,
+  labelSizeWords,
+  leadLabels,
+  printedPatch,
+  type LabelMark,
+} from '../src/labels/index.js';
 import { friday, remove, set } from './stations/edited.js';
 
 const AT = '2026-12-01T18:00:00Z';
@@ -98,4 +105,11 @@ describe('a label sheet', () => {
       }
     },
   );
+});
+
+describe('the size of a label', () => {
+  it('is told in the units of the house', () => {
+    expect(labelSizeWords('wrap', 'metric')).toBe('wrap, wound round it, 45 × 30 mm');
+    expect(labelSizeWords('wrap', 'imperial')).toBe('wrap, wound round it, 1.8 × 1.2 in');
+  });
 });

@@ -226,7 +226,7 @@ describe('shelf, hands, venues', () => {
     expect((await setup.api.patch('/api/v1/people/nobodyhere').send({ name: 'X' })).status).toBe(404);
     expect(await get('/venues')).toMatchObject({
       venues: [
-        { name: 'A plain room, 16 × 10 m' },
+        { name: 'A plain room, 16 m × 10 m' },
         { name: 'Another St Alder’s' },
         { name: 'Millrace bandstand' },
         { name: 'Quill Grange hall' },

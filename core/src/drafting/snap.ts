@@ -1,7 +1,6 @@
 /** Where a point that is put down roughly is meant to be: on a corner, along a wall, at a right angle, on the grid. */
 import type { Venue } from '../documents/index.js';
-import { alongSegment, between, distance, type Point } from '../foundations/index.js';
-
+import { alongSegment, between, distance, FOOT, type Point, type UnitSystem } from '../foundations/index.js';
 import { partsOf } from './parts.js';
 import { partSides } from './reshape.js';
 
@@ -27,7 +26,12 @@ export interface SnapTo {
   readonly reach: number;
 }
 
-export const GRID = 0.1;
+/**
+ * How far one press of an arrow key moves what is picked, m, and with Shift; the first is the grid of a pull, too. In
+ * feet four inches and three feet.
+ */
+export const stepsIn = (system: UnitSystem): { readonly near: number; readonly far: number } =>
+  system === 'imperial' ? { near: FOOT / 3, far: 3 * FOOT } : { near: 0.1, far: 1 };
 
 const onGrid = (value: number, grid: number): number => (grid > 0 ? Math.round(value / grid) * grid : value);
 const exact = ([x, y]: Point): Point => [Math.round(x * 1000) / 1000 + 0, Math.round(y * 1000) / 1000 + 0];

@@ -76,7 +76,8 @@ export interface Reading extends Telling {
   readonly system: UnitSystem;
 }
 
-const FOOT = 0.3048;
+/** m. */
+export const FOOT = 0.3048;
 const POUND = 0.45359237;
 
 const minusSign = (text: string): string => text.replace(/^-/, '−');

@@ -79,4 +79,4 @@ export const kitBundle = (kit: Kit, rules: Rules): Bundle => ({
 
 /** The plain room, on the mains of the organisation’s part of the world. */
 export const roomFor = ({ units }: Pick<Rules, 'units'>): Bundle['venue'] =>
-  units === 'imperial' ? plainRoom(120, 60) : plainRoom(230, 50);
+  units === 'imperial' ? plainRoom(120, 60, units) : plainRoom(230, 50);

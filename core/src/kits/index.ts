@@ -6,7 +6,7 @@ import { MEDIUM } from './medium.js';
 import { SMALL } from './small.js';
 
 export { begunKit, kitBundle, roomFor, type BegunKit } from './begin.js';
-export { plainRoom } from './room.js';
+export { plainRoom, plainRoomSize } from './room.js';
 export type { Kit } from './sketch.js';
 
 const room = plainRoom(230, 50);

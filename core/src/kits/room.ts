@@ -1,17 +1,25 @@
-/** The plain room that starter kits are planned over: 16 × 10 m, seats, an aisle, sockets on every wall. */
+/** The plain room that starter kits are planned over: seats, an aisle, sockets on every wall. */
 import type { Venue } from '../documents/index.js';
+import { inWords, type UnitSystem } from '../foundations/index.js';
 import { box } from '../survey/shapes.js';
 
-export const plainRoom = (volts: number, hertz: 50 | 60): Venue => ({
+/** Its size, m. */
+const SIZE = [16, 10] as const;
+
+/** Its length and width in the units of a house: `16.00 m × 10.00 m`. */
+export const plainRoomSize = (system: UnitSystem): string =>
+  SIZE.map(metres => inWords(metres, 'm', system)).join(' × ');
+
+export const plainRoom = (volts: number, hertz: 50 | 60, system: UnitSystem = 'metric'): Venue => ({
   version: 1,
-  name: 'A plain room, 16 × 10 m',
+  name: `A plain room, ${plainRoomSize(system)}`,
   volts,
   hertz,
   facts: { ceiling: 4.2, people: 120 },
-  outline: box(0, 0, 16, 10),
+  outline: box(0, 0, ...SIZE),
   dimensions: {
-    roomlong1: { order: '001h', label: 'Length', axis: 'x', from: 0, to: 16 },
-    roomwide1: { order: '002h', label: 'Width', axis: 'y', from: 0, to: 10 },
+    roomlong1: { order: '001h', label: 'Length', axis: 'x', from: 0, to: SIZE[0] },
+    roomwide1: { order: '002h', label: 'Width', axis: 'y', from: 0, to: SIZE[1] },
   },
   areas: {
     seatsnort: { label: 'seats north', kind: 'seating', outline: box(4.5, 1.8, 5, 2.5), rowSpacing: 0.95 },

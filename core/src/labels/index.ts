@@ -4,6 +4,7 @@ export {
   LABEL_SIZES,
   labelPages,
   labelPageSvg,
+  labelSizeWords,
   type LabelMark,
   type LabelPaper,
   type LabelSize,

@@ -1,6 +1,6 @@
 /** Label sheets: labels laid out on paper, as marks in millimetres that SVG and PDF both draw. */
 import type { Carries } from '../documents/index.js';
-import type { Point } from '../foundations/index.js';
+import type { Point, UnitSystem } from '../foundations/index.js';
 import type { LeadLabel } from './labels.js';
 
 export type LabelMark =
@@ -37,6 +37,17 @@ export const LABEL_SIZES = {
   wrap: { width: 45, height: 30, words: 'wrap, wound round it' },
 } as const;
 export type LabelSize = keyof typeof LABEL_SIZES;
+
+const INCH = 25.4;
+
+/** A size of label in words and in the units of the house: `wrap, wound round it, 45 × 30 mm`, `…, 1.8 × 1.2 in`. */
+export function labelSizeWords(size: LabelSize, system: UnitSystem): string {
+  const { words, width, height } = LABEL_SIZES[size];
+  const inches = (mm: number): string => (mm / INCH).toFixed(1);
+  return system === 'imperial'
+    ? `${words}, ${inches(width)} × ${inches(height)} in`
+    : `${words}, ${width} × ${height} mm`;
+}
 
 export const LABEL_PAPERS = { A4: [210, 297], LETTER: [215.9, 279.4] } as const;
 export type LabelPaper = keyof typeof LABEL_PAPERS;

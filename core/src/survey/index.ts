@@ -4,7 +4,7 @@ export { settling } from './settling.js';
 export { SHAPES, shapeOf, type Measure, type ShapeName } from './shapes.js';
 export { lightPinned, mobilePinned, notePinned } from './pinned.js';
 export { nearestFirst, unmeasured, type Ask, type Unmeasured } from './unmeasured.js';
-export { AISLE_GUESS, ROW_SPACING, STAGE_GUESS } from './inside.js';
+export { insideGuesses, ROW_SPACING } from './guesses.js';
 export { readMarks } from './marks.js';
 export {
   WALLS,

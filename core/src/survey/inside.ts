@@ -1,30 +1,26 @@
 /** What a survey says stands on the floor: chancel, table, stage, seats, aisle. */
 import type { Area } from '../documents/index.js';
 import { spacingFor } from '../plan-picture/index.js';
+import { insideGuesses, ROW_SPACING } from './guesses.js';
 import { box, type Measures } from './shapes.js';
 import { idOf, type Guessing, type Survey } from './survey.js';
 import { inMillimetres } from './walls.js';
 
-/** Clear width of an aisle that nobody measured, m. */
-export const AISLE_GUESS = 1.4;
-/** From row to row, where nobody measured; the least that people get through, m. */
-export const ROW_SPACING = { usual: 0.95, least: 0.6 } as const;
 /** A chair and its share of the gap beside it, m. */
 const SEAT_WIDTH = 0.5;
-/** The stage of a hall that nobody measured, m. */
-export const STAGE_GUESS = { depth: 3, height: 0.6 } as const;
 
 const SIDE_WALK = 1.2;
 /** Between a stage and the first row, m. */
 const BEFORE_STAGE = 1.5;
 
 /** Depth, width and height of a surveyed stage, m, guessed where it was not measured; undefined without one. */
-export function stageOf({ stage, shape }: Survey, { length = 0, width = 0 }: Measures) {
+export function stageOf({ stage, shape, system }: Survey, { length = 0, width = 0 }: Measures) {
   if (!stage || shape !== 'hall') return undefined;
+  const { stageDepth, stageHeight } = insideGuesses(system);
   return {
-    depth: Math.min(stage.depth ?? STAGE_GUESS.depth, length / 2),
+    depth: Math.min(stage.depth ?? stageDepth, length / 2),
     width: Math.min(stage.width ?? width, width),
-    height: stage.height ?? STAGE_GUESS.height,
+    height: stage.height ?? stageHeight,
   };
 }
 
@@ -72,11 +68,12 @@ export function areasOf(survey: Survey, m: Measures, guess: Guessing): Record<st
 
 /** Two blocks of seats with an aisle between, filled from the front. */
 function seatsOf(survey: Survey, m: Measures, guess: Guessing): Record<string, Area> {
-  const { aisle = AISLE_GUESS, rows, perRow } = survey;
+  const guesses = insideGuesses(survey.system);
+  const { aisle = guesses.aisle, rows, perRow } = survey;
   const { x, y, long: room, wide } = audience(survey, m);
   const widest = (wide - aisle) / 2;
   const block = perRow === undefined ? widest : Math.min(widest, perRow * SEAT_WIDTH);
-  const rowSpacing = survey.rowSpacing ?? spacingOf(room, rows);
+  const rowSpacing = survey.rowSpacing ?? spacingOf(room, rows, guesses.rowSpacing);
   const long = rows === undefined ? room : Math.min(room, rows * rowSpacing);
   if (block < SEAT_WIDTH || long < rowSpacing - 1e-6) return {};
   const [back, middle] = [inMillimetres(x + room - long), y + wide / 2];
@@ -106,10 +103,8 @@ function seatsOf(survey: Survey, m: Measures, guess: Guessing): Record<string, A
 }
 
 /** From row to row where only their number is known: as usual, or closer where the hall is full. */
-const spacingOf = (room: number, rows: number | undefined): number =>
-  rows === undefined
-    ? ROW_SPACING.usual
-    : Math.max(ROW_SPACING.least, Math.min(ROW_SPACING.usual, spacingFor(room, rows)));
+const spacingOf = (room: number, rows: number | undefined, usual: number): number =>
+  rows === undefined ? usual : Math.max(ROW_SPACING.least, Math.min(usual, spacingFor(room, rows)));
 
 /** A stage in the east and a block for every row, each on its own floor, so that sight over heads is exact. */
 function theatreOf(m: Measures): Record<string, Area> {

@@ -1,6 +1,6 @@
 /** What was noted with a tape measure on a quick walk round a venue. */
 import type { Posture } from '../documents/index.js';
-import { idFrom } from '../foundations/index.js';
+import { idFrom, type UnitSystem } from '../foundations/index.js';
 import type { ShapeName } from './shapes.js';
 
 export const WALLS = ['north', 'east', 'south', 'west'] as const;
@@ -40,6 +40,8 @@ export interface SurveyedMark {
 export interface Survey {
   readonly name: string;
   readonly shape: ShapeName;
+  /** Whose tape it was measured with: guesses are round in its units; absent = metric. */
+  readonly system?: UnitSystem;
   /** Metres or pieces by the measure’s key. */
   readonly measures: Readonly<Partial<Record<string, number>>>;
   readonly volts: number;

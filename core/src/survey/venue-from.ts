@@ -1,6 +1,7 @@
 /** A whole venue from the numbers of a tape measure; what was not measured is guessed, and said to be. */
 import type { Circuit, Dimension, Door, Guess, Pillar, Socket, Venue } from '../documents/index.js';
 import { distance, ordersFor, type Point } from '../foundations/index.js';
+import { guessIn } from './guesses.js';
 import { areasOf } from './inside.js';
 import { marksOf } from './marks.js';
 import { shapeOf, type Measures } from './shapes.js';
@@ -8,11 +9,15 @@ import { idOf, type Guessing, type Survey, type SurveyedSocket } from './survey.
 import { along, inMillimetres, wallOf } from './walls.js';
 
 /** The measures of a survey with the guesses of its shape filled in. */
-export function measuresOf({ shape, measures }: Pick<Survey, 'shape' | 'measures'>): Measures {
+export function measuresOf({
+  shape,
+  measures,
+  system,
+}: Pick<Survey, 'shape' | 'measures' | 'system'>): Measures {
   return Object.fromEntries(
-    shapeOf(shape).measures.map(({ key, guess, min, max }) => [
+    shapeOf(shape).measures.map(({ key, unit, guess, min, max }) => [
       key,
-      Math.min(max, Math.max(min, measures[key] ?? guess)),
+      Math.min(max, Math.max(min, measures[key] ?? (unit === 'm' ? guessIn(system, guess) : guess))),
     ]),
   );
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { partAt, snap, snapShift, wallSides, type Part } from '../../src/drafting/index.js';
+import { partAt, snap, snapShift, stepsIn, wallSides, type Part } from '../../src/drafting/index.js';
 import { stAlders } from '../../src/demo/st-alders.js';
 import { type Venue } from '../../src/documents/index.js';
 import { distance, type Point } from '../../src/foundations/index.js';
@@ -50,5 +50,13 @@ describe('snapping', () => {
     expect(because).toBe('wall');
     expect((pews.points[0]?.[0] ?? 0) + shift[0]).toBeCloseTo(0, 9);
     expect(snapShift(pews.points, [0.04, 0.06], { ...to, walls: [] }).shift).toEqual([0, 0.1]);
+  });
+});
+
+describe('a press of an arrow key', () => {
+  it('goes a tenth of a metre or four inches, with Shift a metre or three feet', () => {
+    expect(stepsIn('metric')).toEqual({ near: 0.1, far: 1 });
+    const { near, far } = stepsIn('imperial');
+    expect([near / 0.0254, far / 0.3048]).toEqual([expect.closeTo(4, 9), expect.closeTo(3, 9)]);
   });
 });

@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { area, boundsOf, valueAt } from '../../src/foundations/index.js';
 import { rowCount } from '../../src/plan-picture/index.js';
+import { guessIn } from '../../src/survey/guesses.js';
 import { readMarks } from '../../src/survey/marks.js';
 import { byLabel, labelsOf, surveyed } from './surveyed.js';
 
@@ -113,6 +114,22 @@ describe('a hall', () => {
     expect(
       Object.values(guesses ?? {}).filter(({ label }) => label.startsWith('place of socket')),
     ).toHaveLength(2);
+  });
+});
+
+describe('what nobody measured', () => {
+  const FOOT = 0.3048;
+
+  it('is a round number of half feet where the house measures in feet', () => {
+    const venue = surveyed('hall', {}, { system: 'imperial' });
+    const { min, max } = boundsOf(venue.outline);
+    // 18 m is 59.06 feet, 10 m is 32.81 feet.
+    expect((max[0] - min[0]) / FOOT).toBeCloseTo(59, 2);
+    expect((max[1] - min[1]) / FOOT).toBeCloseTo(33, 2);
+    expect(guessIn('imperial', 0.6) / FOOT).toBeCloseTo(2, 2);
+    expect(guessIn('imperial', 0.95) / FOOT).toBeCloseTo(3, 2);
+    expect(guessIn('imperial', 0.7) / FOOT).toBeCloseTo(2 + 4 / 12, 2);
+    expect(guessIn('metric', 0.95)).toBe(0.95);
   });
 });
 

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { Dialog } from '../ui/Dialog.js';
 import { lettersOn, setLetters } from '../ui/shortcuts.js';
-import { SHORTCUTS } from './shortcut-list.js';
+import { stepWords } from '../bench/use-steps.js';
+import { useReading } from '../store/hooks.js';
+import { shortcutsWith } from './shortcut-list.js';
 
 export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   const [letters, choose] = useState(lettersOn());
@@ -9,7 +11,7 @@ export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
     <Dialog title="Keys" onClose={onClose}>
       <table>
         <tbody>
-          {SHORTCUTS.map(([keys, does]) => (
+          {shortcutsWith(stepWords(useReading())).map(([keys, does]) => (
             <tr key={keys}>
               <td className="whitespace-nowrap">
                 <kbd>{keys}</kbd>

@@ -26,16 +26,18 @@ import { useGroundNames } from './use-ground-names.js';
 import { useStanding } from './use-standing.js';
 import { isHeavy, useDrawnVenue } from './use-drawn-venue.js';
 import { useDeviceNudging } from './use-nudging.js';
+import { stepWords } from './use-steps.js';
 import { useSize } from './use-size.js';
 import { useViewport } from './viewport.js';
 
 export type Layer = 'ground' | 'shots' | 'runs' | 'power';
 
-const HINTS: Readonly<Record<Layer, string>> = {
-  ground: 'click to pick · Shift adds · pull or arrows to move · r turns · pull the paper to look elsewhere',
-  shots: 'drag a camera · arrows 0.1 m · Shift 1 m · r turns',
-  runs: 'click a lead for its working · pull it to lead it another way · drag what it leads to',
-  power: 'click a socket for its circuit',
+const HINTS: Readonly<Record<Layer, (steps: string) => string>> = {
+  ground: () =>
+    'click to pick · Shift adds · pull or arrows to move · r turns · pull the paper to look elsewhere',
+  shots: steps => `drag a camera · arrows ${steps} · r turns`,
+  runs: () => 'click a lead for its working · pull it to lead it another way · drag what it leads to',
+  power: () => 'click a socket for its circuit',
 };
 
 /** Where cameras, leads or loads are looked at, what belongs to the house stays in the background. */
@@ -118,7 +120,7 @@ export const PlanPicture = memo(function PlanPicture({
         </Sheet>
       </div>
       <p className="absolute left-4 bottom-2 text-faint text-[12.5px] bg-paper/80 px-1 max-md:hidden">
-        {HINTS[layer]}
+        {HINTS[layer](stepWords(reading))}
       </p>
       <div ref={setBar} className="absolute right-3 top-2 flex gap-2">
         <Suspense>{tools}</Suspense>

@@ -2,10 +2,9 @@
 import type { Point } from '@idle-satchel/core';
 import { STEPS, useShortcuts } from '../ui/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
+import { useSteps } from './use-steps.js';
 
 const TURN = 5;
-/** How far an arrow moves, m; with Shift it is a metre. */
-const NUDGE = 0.1;
 
 /** What the keys do; each says whether it did something. */
 export interface Nudges {
@@ -17,12 +16,13 @@ export interface Nudges {
 /** Arrow keys move, `r` turns and Delete takes out, while nothing is being drawn. */
 export function useNudges(nudges: Nudges): void {
   const { ui } = useOpenEvent();
+  const { near, far } = useSteps();
   const unlessDrawing = (act: () => boolean) => (): boolean => ui.get().tool === undefined && act();
   useShortcuts({
     ...Object.fromEntries(
       Object.entries(STEPS).flatMap(([key, [dx, dy]]) => [
-        [key, unlessDrawing(() => nudges.move(dx * NUDGE, dy * NUDGE))],
-        [`Shift+${key}`, unlessDrawing(() => nudges.move(dx, dy))],
+        [key, unlessDrawing(() => nudges.move(dx * near, dy * near))],
+        [`Shift+${key}`, unlessDrawing(() => nudges.move(dx * far, dy * far))],
       ]),
     ),
     r: unlessDrawing(() => nudges.turn(TURN)),
@@ -45,7 +45,7 @@ function useDeviceNudges(): Nudges {
       const device = store.get().bundle.plan.devices?.[id];
       const at = device?.place?.at;
       if (!device || !at) return false;
-      const value: Point = [Math.round((at[0] + dx) * 100) / 100, Math.round((at[1] + dy) * 100) / 100];
+      const value: Point = [Math.round((at[0] + dx) * 1000) / 1000, Math.round((at[1] + dy) * 1000) / 1000];
       store.editPlan(
         `Move ${device.label}`,
         plan => plan.put('devices', id, 'place', 'at', value),

@@ -11,15 +11,18 @@ import type { KeyboardEvent, PointerEvent, RefObject } from 'react';
 import { usePointerDrag } from '../ui/pointer-drag.js';
 import { STEPS } from '../ui/shortcuts.js';
 import { useOpenEvent } from '../store/hooks.js';
+import { useSteps } from './use-steps.js';
 import { floorUnder, hold, type OnScreen } from './viewport.js';
 
-const NUDGE = 0.1;
-
+/** To the millimetre. */
+const exact = ([x, y]: Point): Point => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000];
+/** What a hand means: to 5 cm. */
 const rounded = ([x, y]: Point): Point => [Math.round(x * 20) / 20, Math.round(y * 20) / 20];
 
 export function usePinning(id: string, run: RunResult, world: RefObject<SVGGElement | null>) {
   const { store } = useOpenEvent();
   const drag = usePointerDrag();
+  const { near, far } = useSteps();
   const wayNow = () => store.get().bundle.plan.links?.[id]?.way;
   const way = wayNow();
   /** `pinsWith`: the pins as they will be with the pulled one at a place. */
@@ -71,10 +74,10 @@ export function usePinning(id: string, run: RunResult, world: RefObject<SVGGElem
             pins.filter((_, i) => i !== index),
           );
         } else if (step) {
-          const far = event.shiftKey ? 1 : NUDGE;
+          const metres = event.shiftKey ? far : near;
           const moved = pins.map((pin, i) =>
             i === index
-              ? { ...pin, at: rounded([pin.at[0] + step[0] * far, pin.at[1] + step[1] * far]) }
+              ? { ...pin, at: exact([pin.at[0] + step[0] * metres, pin.at[1] + step[1] * metres]) }
               : pin,
           );
           change('Move a pin of a lead', moved, `pin ${id} ${index}`);

@@ -6,8 +6,10 @@ import {
   type PaperMark,
   type Rules,
 } from '@idle-satchel/core';
-import { kitBundle, type Kit } from '@idle-satchel/core/kits';
+import { kitBundle, plainRoomSize, type Kit } from '@idle-satchel/core/kits';
 import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { organisationQuery } from '../api/queries.js';
 import { InkMarks } from '../ui/InkMarks.js';
 import { layoutEngine } from '../workers/layout-engine.js';
 
@@ -45,6 +47,7 @@ async function drawn(kit: Kit): Promise<Drawn> {
 
 /** What a starter kit is for, what it takes, and its schematic. */
 export function KitPicture({ kit }: { kit: Kit }) {
+  const info = useQuery(organisationQuery);
   const [picture, setPicture] = useState<Drawn>();
   useEffect(() => {
     let wanted = true;
@@ -58,7 +61,8 @@ export function KitPicture({ kit }: { kit: Kit }) {
       <p>{kit.about}</p>
       <p className="text-faint text-[13px]">
         {kit.cameras} {kit.cameras === 1 ? 'camera' : 'cameras'}, {kit.pieces} pieces of gear, planned over a
-        plain room of 16 × 10 m. Move it to a real venue later, under Ground.
+        plain room of {plainRoomSize(info.data?.units ?? 'metric')}. Move it to a real venue later, under
+        Ground.
       </p>
       <div className="h-[190px] mt-1 border border-rule flex items-center justify-center">
         {picture?.of === kit ? (

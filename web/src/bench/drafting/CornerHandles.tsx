@@ -4,7 +4,6 @@ import {
   cornerMoved,
   cornerRemoved,
   distance,
-  GRID,
   partSides,
   px,
   showText,
@@ -14,6 +13,7 @@ import {
   type Point,
 } from '@idle-satchel/core';
 import type { KeyboardEvent, MouseEvent, PointerEvent, RefObject } from 'react';
+import { useSteps } from '../use-steps.js';
 import { keyName, STEPS } from '../../ui/shortcuts.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 
@@ -24,6 +24,7 @@ import { usePull, type Pulled } from './use-pull.js';
 export function CornerHandles({ part, world }: { part: Part; world: RefObject<SVGGElement | null> }) {
   const { store } = useOpenEvent();
   const reading = useReading();
+  const { near, far } = useSteps();
   const { points, closed, label } = part;
   const edit = (words: string, patch: ReturnType<typeof cornerMoved>, key?: string): void =>
     store.editVenue(`${words} ${label}`, patch, key);
@@ -43,7 +44,7 @@ export function CornerHandles({ part, world }: { part: Part; world: RefObject<SV
     const walls = wallSides(store.get().assessment.ground.venue, [part.path]);
     const joined = joinedTo(index);
     const settle = ([dx, dy]: Point, reach: number) =>
-      snap([from[0] + dx, from[1] + dy], { walls, joined, grid: GRID, reach });
+      snap([from[0] + dx, from[1] + dy], { walls, joined, grid: near, reach });
     return {
       show: (shift, reach) => {
         const { at, because } = settle(shift, reach);
@@ -64,7 +65,7 @@ export function CornerHandles({ part, world }: { part: Part; world: RefObject<SV
     const name = keyName(event.nativeEvent);
     const step = STEPS[name.replace('Shift+', '')];
     if (step) {
-      const metres = name.startsWith('Shift+') ? 1 : GRID;
+      const metres = name.startsWith('Shift+') ? far : near;
       const to: Point = [at[0] + step[0] * metres, at[1] + step[1] * metres];
       edit('Reshape', cornerMoved(part, index, to), `corner ${part.path} ${index}`);
     } else if (name === 'Delete') edit('Take a corner out of', cornerRemoved(part, index));

@@ -1,6 +1,5 @@
 import {
   boundsOf,
-  GRID,
   groupOf,
   moveBy,
   moved,
@@ -15,6 +14,7 @@ import {
   type Point,
   type Reading,
 } from '@idle-satchel/core';
+import { useSteps } from '../use-steps.js';
 import { memo, useMemo, type MouseEvent, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import { useDrawnVenue } from '../use-drawn-venue.js';
@@ -43,6 +43,7 @@ export function PartsLayer({ world }: { world: World }) {
   const { store, ui } = useOpenEvent();
   const venue = useDrawnVenue();
   const reading = useReading();
+  const { near } = useSteps();
   const picked = usePicked();
   const parts = useMemo(
     () =>
@@ -68,7 +69,7 @@ export function PartsLayer({ world }: { world: World }) {
     if (moving.length === 0) return undefined;
     const points = moving.flatMap(part => part.points);
     const walls = wallSides(now, paths);
-    const settle = (shift: Point, reach: number) => snapShift(points, shift, { walls, reach, grid: GRID });
+    const settle = (shift: Point, reach: number) => snapShift(points, shift, { walls, reach, grid: near });
     const at = points[0] ?? [0, 0];
     return {
       show: (rough, reach) => {

@@ -1,8 +1,9 @@
 /** Drawing without a pointer: arrows move the loose end, Space adds a corner, Enter ends, Backspace takes one back. */
-import { cornersNeeded, GRID, type Point } from '@idle-satchel/core';
+import { cornersNeeded, type Point } from '@idle-satchel/core';
 import { useOpenEvent } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
 import { STEPS, useShortcuts } from '../../ui/shortcuts.js';
+import { useSteps } from '../use-steps.js';
 import { lastGhostAt } from './ghost.js';
 
 /** What keys do to the drawing that is begun. */
@@ -12,13 +13,11 @@ interface Acts {
   readonly finish: () => void;
 }
 
-/** With Shift an arrow goes so far, m. */
-const FAR = 1;
-
 const exact = (value: number): number => Math.round(value * 1000) / 1000;
 
 export function useDrawingKeys(tool: Tool | undefined, { show, add, finish }: Acts): void {
   const { ui } = useOpenEvent();
+  const { near, far } = useSteps();
   const when = (act: () => void) => (): boolean => {
     if (tool) act();
     return tool !== undefined;
@@ -35,8 +34,8 @@ export function useDrawingKeys(tool: Tool | undefined, { show, add, finish }: Ac
   useShortcuts({
     ...Object.fromEntries(
       Object.entries(STEPS).flatMap(([key, step]) => [
-        [key, when(() => nudge(step, GRID))],
-        [`Shift+${key}`, when(() => nudge(step, FAR))],
+        [key, when(() => nudge(step, near))],
+        [`Shift+${key}`, when(() => nudge(step, far))],
       ]),
     ),
     ' ': when(addHere),

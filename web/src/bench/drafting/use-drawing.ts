@@ -5,13 +5,13 @@ import {
   cornersNeeded,
   distance,
   FRESH,
-  GRID,
   polar,
   snap,
   wallSides,
   type FreshName,
   type Point,
 } from '@idle-satchel/core';
+import { useSteps } from '../use-steps.js';
 import { useEffect, useEffectEvent, type PointerEvent, type RefObject } from 'react';
 import { useOpenEvent, useReading, useUi } from '../../store/hooks.js';
 import type { Tool } from '../../store/ui-store.js';
@@ -38,6 +38,7 @@ export interface Drawing {
 export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | undefined {
   const { store, ui } = useOpenEvent();
   const reading = useReading();
+  const { near } = useSteps();
   const tool = useUi(state => state.tool);
   const closes = tool?.kind === 'draw' && cornersNeeded(tool.name) === 3;
   const points = tool === undefined ? [] : tool.kind === 'draw' ? tool.corners : tool.ends;
@@ -59,7 +60,7 @@ export function useDrawing(world: RefObject<SVGGElement | null>): Drawing | unde
       { end: last, before: points.at(-2) },
       { end: closes && points.length > 1 ? first : undefined, before: points[1] },
     ].flatMap(({ end, before }) => (end ? [{ end, before }] : []));
-    return snap(at, { walls: wallSides(venue), joined, grid: GRID, reach }).at;
+    return snap(at, { walls: wallSides(venue), joined, grid: near, reach }).at;
   };
   const settledAt = (event: OnScreen): Point | undefined => {
     const floor = floorUnder(world.current);

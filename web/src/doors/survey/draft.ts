@@ -145,6 +145,7 @@ export function drawnFrom(draft: Draft, system: UnitSystem): Drawn {
   return {
     faults,
     survey: {
+      system,
       name: draft.name.trim() || 'New venue',
       shape: draft.shape,
       measures,

@@ -1,13 +1,5 @@
 /** Fields of the quick survey. */
-import {
-  AISLE_GUESS,
-  ROW_SPACING,
-  SHAPES,
-  showText,
-  STAGE_GUESS,
-  type Reading,
-  type ShapeName,
-} from '@idle-satchel/core';
+import { insideGuesses, SHAPES, showText, type Reading, type ShapeName } from '@idle-satchel/core';
 import type { ReactNode } from 'react';
 import { zones } from '../../ui/days.js';
 import type { Draft, Group } from './draft.js';
@@ -107,14 +99,15 @@ const typedFields =
 /** Whether there is a stage at the front, and how large. */
 export function StageFields({ draft, faults, reading, onChange }: Group & { reading: Reading }) {
   const metres = typedFields({ draft, faults, onChange });
+  const guessed = insideGuesses(reading.system);
   return (
     <>
       <Tick words="A stage in the east" on={draft.stage} onChange={stage => onChange({ stage })} />
       {draft.stage && (
         <>
-          {metres('stageDepth', 'Depth of the stage', showText(STAGE_GUESS.depth, 'm', reading))}
+          {metres('stageDepth', 'Depth of the stage', showText(guessed.stageDepth, 'm', reading))}
           {metres('stageWidth', 'Width of the stage', 'the hall’s')}
-          {metres('stageHeight', 'Height of the stage', showText(STAGE_GUESS.height, 'm', reading))}
+          {metres('stageHeight', 'Height of the stage', showText(guessed.stageHeight, 'm', reading))}
         </>
       )}
     </>
@@ -124,6 +117,7 @@ export function StageFields({ draft, faults, reading, onChange }: Group & { read
 /** Whether there are seats: how many rows and chairs, how far apart, and the aisle between them. */
 export function SeatFields({ draft, faults, reading, onChange }: Group & { reading: Reading }) {
   const field = typedFields({ draft, faults, onChange });
+  const guessed = insideGuesses(reading.system);
   return (
     <>
       <Tick
@@ -133,10 +127,10 @@ export function SeatFields({ draft, faults, reading, onChange }: Group & { readi
       />
       {draft.seats && (
         <>
-          {field('aisle', 'Clear width of the aisle', showText(AISLE_GUESS, 'm', reading))}
+          {field('aisle', 'Clear width of the aisle', showText(guessed.aisle, 'm', reading))}
           {field('rows', 'Rows', 'as fit')}
           {field('perRow', 'Chairs in a row, each side', 'as fit')}
-          {field('rowSpacing', 'Row to row', showText(ROW_SPACING.usual, 'm', reading))}
+          {field('rowSpacing', 'Row to row', showText(guessed.rowSpacing, 'm', reading))}
         </>
       )}
     </>

@@ -1,12 +1,20 @@
-import { changedLabels, LABEL_SIZES, leadLabels, printedPatch, type LabelSize } from '@idle-satchel/core';
+import {
+  changedLabels,
+  LABEL_SIZES,
+  labelSizeWords,
+  leadLabels,
+  printedPatch,
+  type LabelSize,
+} from '@idle-satchel/core';
 import { useState } from 'react';
 import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
-import { useEvent, useOpenEvent } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 
 /** Labels for both ends of every lead; once printed, only what changed is printed again. */
 export function Labels() {
   const { store } = useOpenEvent();
+  const { system } = useReading();
   const [size, setSize] = useState<LabelSize>('flag');
   const { plan } = useEvent(({ bundle }) => bundle);
   const assessment = useEvent(each => each.assessment);
@@ -20,9 +28,9 @@ export function Labels() {
       <label className="flex gap-2 py-1 border-b border-rule">
         <span className="grow">Size of a label</span>
         <select className="field" value={size} onChange={event => setSize(event.target.value as LabelSize)}>
-          {Object.entries(LABEL_SIZES).map(([name, { words, width, height }]) => (
+          {(Object.keys(LABEL_SIZES) as LabelSize[]).map(name => (
             <option key={name} value={name}>
-              {words}, {width} × {height} mm
+              {labelSizeWords(name, system)}
             </option>
           ))}
         </select>
