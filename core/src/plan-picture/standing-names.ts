@@ -15,6 +15,8 @@ export interface StandingName {
   readonly radius: number;
   readonly size: number;
   readonly bold?: boolean;
+  /** Its sign says enough where there is no room. */
+  readonly spare?: boolean;
 }
 
 /** From a sign to the middle of its name, px of the screen. */
@@ -37,7 +39,7 @@ export interface OnPlan {
 /**
  * Where each name goes, in the order given, clear of walls, signs, names of the ground and of each other, as near to
  * its sign as there is room. A name that finds none lies on words of the ground, or above its sign all the same: what
- * stands there is never without its name.
+ * stands there is never without its name, unless it can be spared.
  */
 export function standingNames(
   named: readonly StandingName[],
@@ -67,14 +69,14 @@ export function standingNames(
   const taken = [...signs, ...written, ...marks, ...wallBoxes(venue, k)];
   const placed = placeNames(wanted, taken, roomFor(venue, k));
   // Where the plan is crowded a name may lie on words of the ground, but on no other name of this kind.
-  const left = wanted.filter(({ key }) => placed.every(each => each.key !== key));
+  const left = wanted.filter(({ key, spare }) => !spare && placed.every(each => each.key !== key));
   const crowded = placeNames(left, placed.map(boxOf), ANYWHERE);
   const found = new Map([...placed, ...crowded].map(({ key, at }) => [key, at]));
   return new Map(
-    named.map(each => {
+    named.flatMap((each): [string, NameOffset][] => {
       const [x, y] = [u(each.at[0]), u(each.at[1])];
-      const spot = found.get(each.key) ?? { x, y: y - each.radius - each.size };
-      return [each.key, [spot.x - x, spot.y - y]];
+      const spot = found.get(each.key) ?? (each.spare ? undefined : { x, y: y - each.radius - each.size });
+      return spot ? [[each.key, [spot.x - x, spot.y - y]]] : [];
     }),
   );
 }

@@ -55,6 +55,18 @@ describe('names of what stands in the room', () => {
     }
   });
 
+  it('that can be spared are left out where there is no room, and on no other where there is', () => {
+    const { ground } = assess(friday);
+    const at = [9, 7.7] as const;
+    const spare: StandingName = { key: 'count', text: '2 cameras', at, radius: 9, size: 11.5, spare: true };
+    const alone = standingNames([spare], { venue: ground.venue, ground: [], lettering: 1 });
+    expect(alone.has('count')).toBe(true);
+    // Where the whole venue is a few pixels, no name fits into it.
+    const crowded = { venue: ground.venue, ground: [], lettering: 200 };
+    expect(standingNames([spare], crowded).has('count')).toBe(false);
+    expect(standingNames([{ ...spare, spare: false }], crowded).has('count')).toBe(true);
+  });
+
   it('stay within reach of their signs, several on one spot too', () => {
     const { ground } = assess(friday);
     const onPlan = { venue: ground.venue, ground: [], lettering: 1 };

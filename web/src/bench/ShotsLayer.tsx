@@ -110,24 +110,26 @@ function Covered({ marks, lettering: k }: { marks: Venue['marks']; lettering: nu
         const able = numberOf(count);
         if (!at || able === undefined) return null;
         const [x, y] = [px(at[0]), px(at[1])];
-        const [right, down] = names.get(id) ?? [0, -18];
+        const offset = names.get(id);
         const alone = able < 2;
         return (
           <g key={id}>
             {alone && (
               <circle cx={x} cy={y} r={9 * k} fill="none" stroke="var(--madder)" strokeWidth={1.6 * k} />
             )}
-            <text
-              className="over"
-              x={x + right * k}
-              y={y + (down + 4) * k}
-              textAnchor="middle"
-              fontSize={11.5 * k}
-              fontWeight={600}
-              fill={alone ? 'var(--madder)' : 'var(--faint-word)'}
-            >
-              {coverWords(able)}
-            </text>
+            {offset && (
+              <text
+                className="over"
+                x={x + offset[0] * k}
+                y={y + (offset[1] + 4) * k}
+                textAnchor="middle"
+                fontSize={11.5 * k}
+                fontWeight={600}
+                fill={alone ? 'var(--madder)' : 'var(--faint-word)'}
+              >
+                {coverWords(able)}
+              </text>
+            )}
           </g>
         );
       })}

@@ -71,7 +71,17 @@ function useNamed(venue: Venue, layer: string): readonly StandingName[] {
     const counts = Object.entries(coverage ?? {}).flatMap(([id, { count }]): StandingName[] => {
       const [at, able] = [venue.marks?.[id]?.at, numberOf(count)];
       if (!at || able === undefined) return [];
-      return [{ key: id, text: coverWords(able), at, radius: SIGN.mark, size: LETTERS.name, bold: true }];
+      return [
+        {
+          key: id,
+          text: coverWords(able),
+          at,
+          radius: SIGN.mark,
+          size: LETTERS.name,
+          bold: true,
+          spare: true,
+        },
+      ];
     });
     const sockets = loads
       ? [...inOrder(venue.sockets), ...inOrder(venue.networkSockets)].map(

@@ -14,7 +14,7 @@ export function EventRow({
   onCopy: () => void;
 }) {
   return (
-    <li className="grid grid-cols-[1fr_auto_auto] gap-x-6 items-center py-3 border-b border-rule">
+    <li className="grid grid-cols-[1fr_auto_auto] max-md:grid-cols-[1fr_auto] gap-x-6 items-center py-3 border-b border-rule">
       <div className="min-w-0">
         <Link
           className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade"
@@ -26,7 +26,7 @@ export function EventRow({
           {showDayAndClock(event.start, { zone: event.zone, dates })} · {event.venue} · {daysTo(event.start)}
         </p>
       </div>
-      <div className="text-right max-w-md">
+      <div className="text-right max-w-md max-md:text-left max-md:col-span-2 max-md:order-last max-md:mt-1">
         <p>
           {event.snags.stop > 0 && (
             <span className="text-stop font-semibold">

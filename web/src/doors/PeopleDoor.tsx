@@ -21,9 +21,9 @@ export function PeopleDoor() {
       <table className="table-fixed">
         <thead>
           <tr>
-            <th className="w-64">Name</th>
+            <th className="w-64 max-md:w-28">Name</th>
             <th>Skills</th>
-            <th className="w-56">Care</th>
+            <th className="w-56 max-md:w-24">Care</th>
           </tr>
         </thead>
         <tbody>

@@ -61,12 +61,12 @@ export function ShelfDoor() {
       <table className="table-fixed">
         <thead>
           <tr>
-            <th className="w-40">Tape</th>
+            <th className="w-40 max-md:w-24">Tape</th>
             <th>Kind</th>
-            <th className="w-24">Family</th>
-            <th className="w-20">Count</th>
-            <th className="w-36">State</th>
-            <th>Note</th>
+            <th className="w-24 max-md:hidden">Family</th>
+            <th className="w-20 max-md:w-14">Count</th>
+            <th className="w-36 max-md:w-24">State</th>
+            <th className="max-md:hidden">Note</th>
           </tr>
         </thead>
         <tbody>
@@ -80,8 +80,11 @@ export function ShelfDoor() {
                   onSave={tape => change(item.id, { tape })}
                 />
               </td>
-              <td>{kindOf(item)?.label ?? 'unknown kind'}</td>
-              <td className="text-faint">{kindOf(item)?.family}</td>
+              <td>
+                {kindOf(item)?.label ?? 'unknown kind'}
+                {item.note && <span className="md:hidden text-faint"> · {item.note}</span>}
+              </td>
+              <td className="text-faint max-md:hidden">{kindOf(item)?.family}</td>
               <td>{item.count ?? 1}</td>
               <td>
                 <select
@@ -95,7 +98,7 @@ export function ShelfDoor() {
                   ))}
                 </select>
               </td>
-              <td className="text-faint">
+              <td className="text-faint max-md:hidden">
                 {[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`]
                   .filter(Boolean)
                   .join(', ')}

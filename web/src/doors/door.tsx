@@ -15,8 +15,8 @@ export function Door({
   return (
     <main className="overflow-auto px-6 py-4">
       <div className="max-w-[1180px] mx-auto">
-        <div className="flex items-center gap-4 mb-3">
-          <h1 className="grow">{title}</h1>
+        <div className="flex max-md:flex-wrap items-center gap-x-4 gap-y-2 mb-3">
+          <h1 className="grow max-md:basis-full">{title}</h1>
           {actions}
         </div>
         {children}
