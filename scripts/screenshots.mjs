@@ -13,7 +13,13 @@ const VIEWS = [
   [
     'survey',
     '/venues/new',
-    { fill: { Name: 'Thornmere Village Hall', Length: '16.4', Marks: 'Speaker, Panel, Screen' } },
+    {
+      fill: {
+        Name: 'Thornmere Village Hall',
+        Length: '16.4',
+        'Marks, with commas between': 'Speaker, Panel 4 seated, Choir 24 standing',
+      },
+    },
   ],
   ['venue', '/venues/venuegrange1', { part: 'chairs north' }],
   ['signal', '/events/eventsatur1/signal', { schematic: true }],
@@ -30,11 +36,11 @@ main(async () => {
   ensureBuilt();
   const { chromium } = await import('playwright-core');
   const cluster = await startCluster(`pictures-${process.pid}`, { fresh: true, keep: false });
-  let server;
+  let server, browser;
   try {
     server = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
     const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'];
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+    browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
     for (const [
       name,
       path,
@@ -72,8 +78,8 @@ main(async () => {
       await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
       await context.close();
     }
-    await browser.close();
   } finally {
+    await browser?.close();
     await server?.stop();
     await cluster.stop();
   }
