@@ -146,6 +146,7 @@ describe('a trace', () => {
     await trace.getByText('What comes to Recording').waitFor();
     const row = trace.getByRole('row', { name: /SWITCHER RECORDER/ });
     expect(await row.innerText()).toMatch(/1080p25\s+40 ms\s+120 ms/);
+    await page.getByRole('button', { name: 'Whole' }).click();
     await page.locator('[data-wire="linkrecor"] rect').click();
     await trace.getByText('Without the lead from SWITCHER to RECORDER').waitFor();
     await trace.getByText(/black: Recording/).waitFor();

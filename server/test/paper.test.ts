@@ -2,12 +2,16 @@
 import {
   assess,
   cameraCards,
+  checkList,
   cutList,
   formatCard,
   inputList,
   layList,
   packList,
   patchList,
+  powerList,
+  rolesSheet,
+  runningOrderSheet,
   type Bundle,
   type Sheet,
 } from '@idle-satchel/core';
@@ -16,6 +20,7 @@ import { buffer } from 'node:stream/consumers';
 import { describe, expect, it } from 'vitest';
 import { newPdf, onPaper } from '../src/features/sheets/paper.js';
 import { pdfOf } from '../src/features/sheets/pdf.js';
+import { scaleFor } from '../src/features/sheets/plan-on-paper.js';
 
 const friday = fridayBundle();
 const EVENTS: readonly (readonly [string, Bundle])[] = [
@@ -23,7 +28,10 @@ const EVENTS: readonly (readonly [string, Bundle])[] = [
   ['the demo in feet', { ...friday, rules: { ...friday.rules, units: 'imperial' } }],
   ['a small event', chapelBundle()],
 ];
-const SHEETS = { cutList, layList, packList, inputList, patchList, formatCard };
+const SHEETS = {
+  ...{ cutList, layList, packList, inputList, patchList, formatCard },
+  ...{ checkList, powerList, rolesSheet, runningOrderSheet },
+};
 
 interface Typeface {
   hasGlyphForCodePoint(code: number): boolean;
@@ -43,7 +51,7 @@ const missing = (text: string, face: keyof typeof FACES): string[] =>
 describe.each(EVENTS)('%s', (_, bundle) => {
   const assessment = assess(bundle);
   it.each(Object.entries(SHEETS))('%s can be written', (_name, make) => {
-    const { title, about, columns, sections, notes } = make(bundle.plan, assessment);
+    const { title, about, columns, sections, notes } = make(bundle.plan, assessment, bundle.hands);
     expect(missing([title, ...sections.map(({ heading }) => heading)].join(' '), 'tape')).toEqual([]);
     expect(missing(columns.map(({ label }) => label).join(' '), 'bold')).toEqual([]);
     expect(
@@ -114,5 +122,28 @@ describe('a long sheet', () => {
     for (const [i, count] of counts.entries())
       expect(count - (counts[i - 1] ?? count)).toBeLessThanOrEqual(1);
     expect(counts.at(-1)).toBeGreaterThan(counts[0] ?? NaN);
+  });
+});
+
+describe('the scale of a plan', () => {
+  /** Share of a page of 770 × 480 pt that a room takes at its scale, on the side that is tighter. */
+  const shareOf = (across: number, down: number): number => {
+    const outline = [
+      [0, 0],
+      [across, 0],
+      [across, down],
+      [0, down],
+    ] as const;
+    const points = 72 / 0.0254 / scaleFor(outline, 770, 480);
+    return Math.max((across * points) / 770, (down * points) / 480);
+  };
+
+  it('fills its page but for a tenth or so, from a chapel to a park', () => {
+    for (let metres = 7; metres < 1600; metres *= 1.013) {
+      for (const down of [metres * 0.3, metres]) {
+        expect(shareOf(metres, down), `${metres} m`).toBeGreaterThan(0.88);
+        expect(shareOf(metres, down), `${metres} m`).toBeLessThanOrEqual(1);
+      }
+    }
   });
 });

@@ -6,7 +6,7 @@ import { box } from '../survey/shapes.js';
 /** Its size, m. */
 const SIZE = [16, 10] as const;
 
-/** Its length and width in the units of a house: `16.00 m × 10.00 m`. */
+/** Its length and width in the units of a house: `16 m × 10 m`. */
 export const plainRoomSize = (system: UnitSystem): string =>
   SIZE.map(metres => inWords(metres, 'm', system)).join(' × ');
 

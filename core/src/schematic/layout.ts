@@ -137,7 +137,9 @@ export async function layOutWithin(
   before?: DrawnSchematic,
 ): Promise<{ readonly graph: SchematicGraph; readonly drawn: DrawnSchematic }> {
   const framed = { graph, drawn: await layOut(graph, engine, before) };
-  if (framed.drawn.width <= room || graph.groups.length === 0) return framed;
+  const { width } = framed.drawn;
+  // Without its frames no drawing is half as wide; what is far too wide is not laid out a second time.
+  if (width <= room || width > 2 * room || graph.groups.length === 0) return framed;
   const bare = withoutFrames(graph);
   const unframed = { graph: bare, drawn: await layOut(bare, engine, before) };
   return unframed.drawn.width <= room ? unframed : framed;

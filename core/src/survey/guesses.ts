@@ -12,7 +12,7 @@ const STAGE = { depth: 3, height: 0.6 } as const;
 const LONG = 0.9;
 
 /** A guess, m, as a tape of the house would have it: half feet or 2 inches where units are imperial. */
-export function guessIn(system: UnitSystem = 'metric', metres: number): number {
+export function guessIn(metres: number, system: UnitSystem = 'metric'): number {
   if (system === 'metric') return metres;
   const step = metres < LONG ? FOOT / 6 : FOOT / 2;
   return Math.round(Math.round(metres / step) * step * 1000) / 1000;
@@ -20,8 +20,8 @@ export function guessIn(system: UnitSystem = 'metric', metres: number): number {
 
 /** What is guessed of the inside of a room. */
 export const insideGuesses = (system?: UnitSystem) => ({
-  aisle: guessIn(system, AISLE),
-  rowSpacing: guessIn(system, ROW_SPACING.usual),
-  stageDepth: guessIn(system, STAGE.depth),
-  stageHeight: guessIn(system, STAGE.height),
+  aisle: guessIn(AISLE, system),
+  rowSpacing: guessIn(ROW_SPACING.usual, system),
+  stageDepth: guessIn(STAGE.depth, system),
+  stageHeight: guessIn(STAGE.height, system),
 });

@@ -17,7 +17,7 @@ export function measuresOf({
   return Object.fromEntries(
     shapeOf(shape).measures.map(({ key, unit, guess, min, max }) => [
       key,
-      Math.min(max, Math.max(min, measures[key] ?? (unit === 'm' ? guessIn(system, guess) : guess))),
+      Math.min(max, Math.max(min, measures[key] ?? (unit === 'm' ? guessIn(guess, system) : guess))),
     ]),
   );
 }

@@ -126,10 +126,10 @@ describe('what nobody measured', () => {
     // 18 m is 59.06 feet, 10 m is 32.81 feet.
     expect((max[0] - min[0]) / FOOT).toBeCloseTo(59, 2);
     expect((max[1] - min[1]) / FOOT).toBeCloseTo(33, 2);
-    expect(guessIn('imperial', 0.6) / FOOT).toBeCloseTo(2, 2);
-    expect(guessIn('imperial', 0.95) / FOOT).toBeCloseTo(3, 2);
-    expect(guessIn('imperial', 0.7) / FOOT).toBeCloseTo(2 + 4 / 12, 2);
-    expect(guessIn('metric', 0.95)).toBe(0.95);
+    expect(guessIn(0.6, 'imperial') / FOOT).toBeCloseTo(2, 2);
+    expect(guessIn(0.95, 'imperial') / FOOT).toBeCloseTo(3, 2);
+    expect(guessIn(0.7, 'imperial') / FOOT).toBeCloseTo(2 + 4 / 12, 2);
+    expect(guessIn(0.95, 'metric')).toBe(0.95);
   });
 });
 

@@ -15,10 +15,19 @@ import type { Pdf } from './paper.js';
 
 /** Points to a metre of paper. */
 const POINTS = 72 / 0.0254;
-/** Scales that one reckons with: by fives of the first digit, so that a plan fills its page to a few per cent. */
-const SCALES = [10, 100, 1000].flatMap(tens =>
-  Array.from({ length: 18 }, (_, i) => (tens * (20 + 5 * i)) / 10),
-);
+/** From so large a scale the next ones go by so much: round, and fine enough that a plan fills its page. */
+const STEPS = [
+  [20, 2.5],
+  [50, 5],
+  [200, 10],
+  [500, 50],
+  [2000, 250],
+] as const;
+const SMALLEST = 10000;
+const SCALES = STEPS.flatMap(([from, step], i) => {
+  const to = STEPS[i + 1]?.[0] ?? SMALLEST + 1;
+  return Array.from({ length: Math.ceil((to - from) / step) }, (_, n) => from + n * step);
+});
 
 export interface Box {
   readonly left: number;
@@ -45,12 +54,12 @@ export interface Stand {
   readonly letters: number;
 }
 
-/** The largest usual scale at which an outline fits into a box, points. */
-function scaleFor(outline: readonly Point[], width: number, height: number): number {
+/** The largest scale, 1 to so many, of those that are usual at which an outline, m, fits into a box, pt. */
+export function scaleFor(outline: readonly Point[], width: number, height: number): number {
   const { min, max } = boundsOf(outline);
   const fits = (scale: number): boolean =>
     ((max[0] - min[0]) / scale) * POINTS <= width && ((max[1] - min[1]) / scale) * POINTS <= height;
-  return SCALES.find(fits) ?? SCALES.at(-1) ?? 5000;
+  return SCALES.find(fits) ?? SMALLEST;
 }
 
 const COLOURS = { black: 'black', white: 'white', grey: '#999' } as const;

@@ -73,7 +73,8 @@ export function useZoom(picture: { readonly width: number; readonly height: numb
       (clientWidth - 2 * EDGE) / (right - left),
       (clientHeight - 2 * EDGE) / (bottom - top),
     );
-    const scale = Math.min(matrix.a, room);
+    // Smaller only as far as words stay readable; what is larger still is looked at from its middle.
+    const scale = Math.min(matrix.a, Math.max(READABLE, room));
     const [x, y] = [(left + right) / 2, (top + bottom) / 2];
     zooming.to(
       zoomIdentity.translate(clientWidth / 2 - x * scale, clientHeight / 2 - y * scale).scale(scale),
