@@ -1,5 +1,6 @@
 /** Gear of ways of working that the library does not know, described by the kind editor alone, and what is kept of it. */
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
+import type { Locator } from 'playwright-core';
 import { setStage, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
@@ -157,6 +158,41 @@ const GEAR: readonly Described[] = [
     keptPorts: { USB: { poweredBy: ['USB'] } },
   },
   {
+    label: 'Drawer, rack 2U, latched',
+    family: 'tool',
+    more: ['Space in a rack'],
+    typed: { Takes: '2', 'Deep, behind its ears': '0.35', Weight: '3.4' },
+    kept: { family: 'tool', rack: { units: 2, depth: 0.35 }, weight: 3.4 },
+  },
+  {
+    label: 'Sound recorder, a USB interface as well',
+    family: 'audio interface',
+    more: ['Battery inside, charged before'],
+    typed: { Holds: '7' },
+    ports: [
+      { name: 'line in', way: 'in', connector: 'TRS 3.5', carries: 'audio' },
+      { name: 'USB', way: 'out', connector: 'USB-C', carries: 'audio', ticked: ['Is fed along it by: USB'] },
+    ],
+    kept: { family: 'audio interface', inner: { wattHours: 7 } },
+    keptPorts: { USB: { direction: 'out', poweredBy: ['USB'] } },
+  },
+  {
+    label: 'Trunk end, ten pictures on two fibres',
+    family: 'extender',
+    ports: [
+      { name: 'SDI in 1', way: 'in', connector: 'BNC', carries: 'video', pieces: 10 },
+      { name: 'fibres', way: 'out', connector: 'fibre LC', carries: 'video' },
+    ],
+    kept: { family: 'extender' },
+    keptPorts: { 'SDI in 10': { connector: 'BNC' }, fibres: { connector: 'fibre LC' } },
+  },
+  {
+    label: 'Hard case, 6U, with a lid screen',
+    family: 'rack case',
+    typed: { Gives: '6', 'Usable depth': '0.4', 'Carries at most': '30', Weight: '12' },
+    kept: { family: 'rack case', rackCase: { units: 6, depth: 0.4, load: 30 }, weight: 12 },
+  },
+  {
     label: 'Panel, rack 1U, eight numbered network sockets',
     family: 'patch bay',
     more: ['Space in a rack'],
@@ -170,10 +206,10 @@ const GEAR: readonly Described[] = [
   },
 ];
 
-/** Types into fields by their labels; each is kept when it is left. */
-async function type(page: Page, fields: Readonly<Record<string, string>> = {}): Promise<void> {
+/** Types into fields of a part of the page by their labels; each is kept when it is left. */
+async function type(part: Page | Locator, fields: Readonly<Record<string, string>> = {}): Promise<void> {
   for (const [label, text] of Object.entries(fields)) {
-    const field = page.getByLabel(label, { exact: true });
+    const field = part.getByLabel(label, { exact: true });
     await field.fill(text);
     await field.blur();
   }
@@ -191,11 +227,7 @@ async function describePort(page: Page, index: number, port: DescribedPort): Pro
     const below = page.getByRole('group', { name, exact: true });
     const all = below.getByRole('button', { name: 'All that can be said of a port' });
     if (await all.isVisible()) await all.click();
-    for (const [label, text] of Object.entries(typed)) {
-      const field = below.getByLabel(label, { exact: true });
-      await field.fill(text);
-      await field.blur();
-    }
+    await type(below, typed);
     for (const words of ticked) {
       const [choices = '', choice] = words.split(': ');
       const box = choice
