@@ -63,30 +63,36 @@ function Row({
   );
 }
 
+/** The lines of a list in the draft: how one of them is changed, and what its row shows and does. */
+function linesOf<T extends SocketDraft | DoorDraft>(
+  what: string,
+  list: readonly T[],
+  put: (list: readonly T[]) => void,
+) {
+  const edit = (at: number, part: Partial<SocketDraft & DoorDraft>): void =>
+    put(list.map((each, i) => (i === at ? { ...each, ...part } : each)));
+  const rowAt = (at: number, { wall, along }: T) => ({
+    ...{ what, number: at + 1, wall, along },
+    onWall: (next: Wall): void => edit(at, { wall: next }),
+    onAlong: (text: string): void => edit(at, { along: text }),
+    onDrop: (): void => put(list.filter((_, i) => i !== at)),
+  });
+  return { edit, rowAt };
+}
+
 /** The mains sockets: on which wall, how far along, on which breaker. */
 export function Sockets({ draft: { sockets }, faults, onChange }: Group) {
-  const edit = (at: number, part: Partial<SocketDraft>): void =>
-    onChange({ sockets: sockets.map((socket, i) => (i === at ? { ...socket, ...part } : socket)) });
+  const { edit, rowAt } = linesOf('socket', sockets, next => onChange({ sockets: next }));
   return (
     <>
-      {sockets.map(({ wall, along, circuit }, i) => (
-        <Row
-          key={i}
-          what="socket"
-          number={i + 1}
-          wall={wall}
-          onWall={next => edit(i, { wall: next })}
-          along={along}
-          onAlong={text => edit(i, { along: text })}
-          fault={faults[`along ${i}`] ?? faults[`circuit ${i}`]}
-          onDrop={() => onChange({ sockets: sockets.filter((_, at) => at !== i) })}
-        >
+      {sockets.map((socket, i) => (
+        <Row key={i} {...rowAt(i, socket)} fault={faults[`along ${i}`] ?? faults[`circuit ${i}`]}>
           <label className="text-faint">
             breaker{' '}
             <input
               className="field w-9 text-right text-ink"
               aria-label={`Breaker of socket ${i + 1}`}
-              value={circuit}
+              value={socket.circuit}
               aria-invalid={faults[`circuit ${i}`] !== undefined}
               onChange={event => edit(i, { circuit: event.target.value })}
             />
@@ -106,29 +112,18 @@ export function Sockets({ draft: { sockets }, faults, onChange }: Group) {
 
 /** The doors: in which wall, how far along their middle is, how wide, and whether people leave by them. */
 export function DoorFields({ draft: { doors }, faults, onChange }: Group) {
-  const edit = (at: number, part: Partial<DoorDraft>): void =>
-    onChange({ doors: doors.map((door, i) => (i === at ? { ...door, ...part } : door)) });
+  const { edit, rowAt } = linesOf('door', doors, next => onChange({ doors: next }));
   return (
     <>
-      {doors.map(({ wall, along, width, kind }, i) => (
-        <Row
-          key={i}
-          what="door"
-          number={i + 1}
-          wall={wall}
-          onWall={next => edit(i, { wall: next })}
-          along={along}
-          onAlong={text => edit(i, { along: text })}
-          fault={faults[`door ${i}`] ?? faults[`door width ${i}`]}
-          onDrop={() => onChange({ doors: doors.filter((_, at) => at !== i) })}
-        >
+      {doors.map((door, i) => (
+        <Row key={i} {...rowAt(i, door)} fault={faults[`door ${i}`] ?? faults[`door width ${i}`]}>
           <label className="text-faint">
             wide{' '}
             <input
               className="field w-14 text-right text-ink placeholder:text-faint placeholder:italic"
               aria-label={`Width of door ${i + 1}`}
               placeholder="guess"
-              value={width}
+              value={door.width}
               aria-invalid={faults[`door width ${i}`] !== undefined}
               onChange={event => edit(i, { width: event.target.value })}
             />
@@ -137,7 +132,7 @@ export function DoorFields({ draft: { doors }, faults, onChange }: Group) {
             <input
               type="checkbox"
               aria-label={`Door ${i + 1} is an exit`}
-              checked={kind === 'exit'}
+              checked={door.kind === 'exit'}
               onChange={event => edit(i, { kind: event.target.checked ? 'exit' : 'inner' })}
             />{' '}
             exit

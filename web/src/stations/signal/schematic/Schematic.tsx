@@ -90,11 +90,12 @@ function Drawing({ graph, drawn, zoom }: { graph: SchematicGraph; drawn: DrawnSc
   };
   const select = useCallback((id: string) => ui.select(id), [ui]);
   const { show } = zoom;
-  const showChosen = useEffectEvent((frames: readonly Frame[]) => show(frames));
-  useEffect(() => {
+  const showChosen = useEffectEvent((): void => {
     const ids = trace ? [...trace.devices] : [selected ?? ''];
-    showChosen(ids.flatMap(id => drawn.boxes.get(id) ?? []));
-  }, [selected, trace, drawn]);
+    show(ids.flatMap(id => drawn.boxes.get(id) ?? []));
+  });
+  // Figures of a trace change with every edit; the view stays where a hand has put it.
+  useEffect(() => showChosen(), [selected, drawn]);
 
   useNudgeKeys(boxes, nudge);
   return (
