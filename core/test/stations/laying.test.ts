@@ -7,7 +7,7 @@ import { openCellsAt, type FloorGrid } from '../../src/foundations/floor-grid.js
 import { contains, distanceToSegment, type Point } from '../../src/foundations/geometry.js';
 import { floorOf } from '../../src/stations/runs/floor.js';
 import { Laying, type Stop } from '../../src/stations/runs/laying.js';
-import { sharedBoth, squaresOf } from '../../src/stations/runs/occupancy.js';
+import { lyingBeside, squaresOf, type Squares } from '../../src/stations/runs/occupancy.js';
 import { between } from '../arbitraries.js';
 import { cellsPassed } from '../steps.js';
 
@@ -238,9 +238,10 @@ describe('two leads', () => {
 
   it('lie together where they are near on one floor, not above each other', () => {
     const ground = squaresOf(straight(0, 2));
-    expect(sharedBoth('', { a: ground, b: squaresOf(straight(0, 2.3)) })).toBeCloseTo(10, 9);
-    expect(sharedBoth('', { a: ground, b: squaresOf(straight(0, 4)) })).toBe(0);
-    expect(sharedBoth('', { a: ground, b: squaresOf(straight(3, 2)) })).toBe(0);
-    expect(sharedBoth('', { a: ground, b: squaresOf({ ...straight(0, 2), aloft: new Set([0]) }) })).toBe(0);
+    const shared = (b: Squares): number => [...lyingBeside({ ground, b })][0]?.[2] ?? 0;
+    expect(shared(squaresOf(straight(0, 2.3)))).toBeCloseTo(10, 9);
+    expect(shared(squaresOf(straight(0, 4)))).toBe(0);
+    expect(shared(squaresOf(straight(3, 2)))).toBe(0);
+    expect(shared(squaresOf({ ...straight(0, 2), aloft: new Set([0]) }))).toBe(0);
   });
 });

@@ -1,14 +1,15 @@
 /** Where leads lie, what they share, and which of them make a loom – by hand. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Point } from '../../src/foundations/index.js';
-import { loomGroups, loomOf } from '../../src/stations/runs/looms.js';
+import { groupsBy, loomOf } from '../../src/stations/runs/looms.js';
 import {
   alongFloor,
-  pairOf,
-  pairsOf,
-  sharedBoth,
+  lyingBeside,
   squareOf,
   squaresOf,
+  type Beside,
+  type Squares,
 } from '../../src/stations/runs/occupancy.js';
 import type { RunResult } from '../../src/stations/runs/result.js';
 import { givenFigure } from '../given.js';
@@ -111,7 +112,8 @@ describe('squares', () => {
 });
 
 describe('what two leads share', () => {
-  const shared = (a: Wish, b: Wish): number => sharedBoth('', { a: squaresOf(run(a)), b: squaresOf(run(b)) });
+  const shared = (a: Wish, b: Wish): number =>
+    [...lyingBeside({ a: squaresOf(run(a)), b: squaresOf(run(b)) })][0]?.[2] ?? 0;
   it('is how far they lie in the same squares or in those beside them', () => {
     expect(shared(straight(0.25, 0, 10), straight(0.25, 0, 10))).toBeCloseTo(10, 9);
     expect(shared(straight(0.25, 0, 10), straight(0.75, 0, 10))).toBeCloseTo(10, 9);
@@ -124,51 +126,72 @@ describe('what two leads share', () => {
     expect(shared(straight(0.25, 4, 6), straight(0.25, 0, 10))).toBeCloseTo(2, 9);
   });
 
-  it('is asked once for every two of them', () => {
+  it('is told once for every two that lie beside each other, and for no others', () => {
     const squares = Object.fromEntries(
-      ['a', 'b', 'c'].map((id, i) => [id, squaresOf(run(straight(i, 0, 1)))]),
+      ['a', 'b', 'c', 'd'].map((id, i) => [id, squaresOf(run(straight(i === 3 ? 9 : i / 2, 0, 1)))]),
     );
-    expect([...pairsOf(squares)].map(([pair]) => pair)).toEqual([
-      pairOf('a', 'b'),
-      pairOf('a', 'c'),
-      pairOf('b', 'c'),
-    ]);
+    expect([...lyingBeside(squares)].map(([a, b]) => a + b)).toEqual(['ab', 'bc']);
+  });
+
+  it('is what comparing every square of every two gives', () => {
+    const wishes = fc.array(
+      fc.record({
+        y: fc.double({ min: 0, max: 3, noNaN: true }),
+        from: fc.double({ min: 0, max: 4, noNaN: true }),
+        length: fc.double({ min: 0.1, max: 5, noNaN: true }),
+      }),
+      { maxLength: 6 },
+    );
+    fc.assert(
+      fc.property(wishes, all => {
+        const squares = Object.fromEntries(
+          all.map(({ y, from, length }, i) => [`lead${i}`, squaresOf(run(straight(y, from, from + length)))]),
+        );
+        const part = (a: Squares, b: Squares): number =>
+          [...a.lengths].reduce((sum, [square, length]) => (b.around.has(square) ? sum + length : sum), 0);
+        const ids = Object.keys(squares);
+        const each = ids.flatMap((a, i) =>
+          ids.slice(i + 1).flatMap(b => {
+            const [one, other] = [squares[a] as Squares, squares[b] as Squares];
+            const both = Math.min(part(one, other), part(other, one));
+            return both > 0 ? [`${a} ${b} ${both.toFixed(9)}`] : [];
+          }),
+        );
+        const found = [...lyingBeside(squares)].map(([a, b, length]) => `${a} ${b} ${length.toFixed(9)}`);
+        expect(found).toEqual(each);
+      }),
+    );
   });
 });
 
 describe('looms', () => {
-  const groups = (metres: readonly number[], beside: Readonly<Record<string, number>>, crosses = true) => {
+  const groups = (metres: readonly number[], beside: readonly Beside[], crosses = true) => {
     const runs = Object.fromEntries(
       metres.map((length, i) => [`lead${i}`, run({ ...straight(i, 0, length), metres: length, crosses })]),
     );
-    const squares = Object.fromEntries(Object.entries(runs).map(([id, each]) => [id, squaresOf(each)]));
-    return Object.values(loomGroups({ runs, squares, beside })).map(members => members.join());
+    return Object.values(groupsBy(runs, beside)).map(members => members.join());
   };
-  const both = pairOf('lead0', 'lead1');
+  const both = (length: number): Beside => ['lead0', 'lead1', length];
 
   it('are of leads that lie together for four metres', () => {
-    expect(groups([8, 8], { [both]: 4 })).toEqual(['lead0,lead1']);
-    expect(groups([8, 8], { [both]: 3.99 })).toEqual([]);
-    expect(groups([6, 6], { [both]: 3.99 })).toEqual([]);
+    expect(groups([8, 8], [both(4)])).toEqual(['lead0,lead1']);
+    expect(groups([8, 8], [both(3.99)])).toEqual([]);
+    expect(groups([6, 6], [both(3.99)])).toEqual([]);
   });
 
   it('and for half of the shorter one', () => {
-    expect(groups([10, 20], { [both]: 5 })).toEqual(['lead0,lead1']);
-    expect(groups([10, 20], { [both]: 4.99 })).toEqual([]);
-    expect(groups([20, 10], { [both]: 5 })).toEqual(['lead0,lead1']);
+    expect(groups([10, 20], [both(5)])).toEqual(['lead0,lead1']);
+    expect(groups([10, 20], [both(4.99)])).toEqual([]);
+    expect(groups([20, 10], [both(5)])).toEqual(['lead0,lead1']);
   });
 
   it('hang together by what lies between', () => {
-    const beside = { [both]: 6, [pairOf('lead1', 'lead2')]: 6 };
+    const beside = [both(6), ['lead1', 'lead2', 6] as const];
     expect(groups([10, 10, 10, 10], beside)).toEqual(['lead0,lead1,lead2']);
   });
 
-  it('know a pair by either order of its ids', () => {
-    expect(groups([10, 10], { [pairOf('lead1', 'lead0')]: 6 })).toEqual(['lead0,lead1']);
-  });
-
   it('have nothing that stays in a rack', () => {
-    expect(groups([10, 10], { [both]: 10 }, false)).toEqual([]);
+    expect(groups([10, 10], [both(10)], false)).toEqual([]);
   });
 });
 

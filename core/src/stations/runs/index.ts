@@ -14,7 +14,7 @@ import { makeOf, routedRun, type RoutedRun } from './routed.js';
 import { runResult } from './run.js';
 import { spanResult, spansOf } from './spans.js';
 import { cutLeads, ownedCables, type Wanted } from './stock.js';
-import { pairsOf, sharedBoth, squaresOf, type Squares } from './occupancy.js';
+import { squaresOf, type Squares } from './occupancy.js';
 
 export type * from './result.js';
 
@@ -79,13 +79,7 @@ export const runs: Station<RunsReads, RunsResult> = {
       (_, run) => squaresOf(run),
     );
     const seats = seatsPart(parts, venue, runs);
-    const beside = parts.each(
-      'beside',
-      () => pairsOf(squares()),
-      (_, two) => two,
-      sharedBoth,
-    );
-    const groups = parts.part('groups', { runs, squares, beside }, loomGroups);
+    const groups = parts.part('groups', { runs, squares }, loomGroups);
     const work = parts.part(
       'floor work',
       {

@@ -2,7 +2,7 @@
 import { constant, listed, taken, type Figure, type Point } from '../../foundations/index.js';
 import * as figures from './figures.js';
 import type { RunResult } from './result.js';
-import { alongFloor, pairOf, squareOf, type Squares } from './occupancy.js';
+import { alongFloor, lyingBeside, squareOf, type Beside, type Squares } from './occupancy.js';
 
 export interface Loom {
   /** Ids of its leads, and where they lie together: lines for the plan. */
@@ -27,33 +27,40 @@ const PICTURES: ReadonlySet<RunResult['connector']> = new Set(['HDMI A', 'HDMI C
 const lengthOf = ({ onFloor }: RunResult): number => Number(onFloor.value ?? 0);
 
 /** The leads of each loom, by the first of them. */
-export function loomGroups({
+export const loomGroups = ({
   runs,
   squares,
-  beside,
 }: {
   readonly runs: Readonly<Record<string, RunResult>>;
   readonly squares: Readonly<Record<string, Squares>>;
-  /** How far each two of them lie beside each other, m. */
-  readonly beside: Readonly<Record<string, number>>;
-}): Readonly<Record<string, readonly string[]>> {
-  const crossing = Object.entries(runs).filter(([id, run]) => run.crosses && squares[id]);
-  const first = new Map(crossing.map(([id]) => [id, id]));
+}): Readonly<Record<string, readonly string[]>> => groupsBy(runs, lyingBeside(squares));
+
+/** Those that hang together by what lies beside each other for long enough. */
+export function groupsBy(
+  runs: Readonly<Record<string, RunResult>>,
+  beside: Iterable<Beside>,
+): Readonly<Record<string, readonly string[]>> {
+  const up = new Map<string, string>();
   const rootOf = (id: string): string => {
-    const up = first.get(id) ?? id;
-    return up === id ? id : rootOf(up);
+    let root = id;
+    for (let next = up.get(root); next !== undefined; next = up.get(root)) root = next;
+    if (root !== id) up.set(id, root);
+    return root;
   };
-  crossing.forEach(([a, one], i) => {
-    for (const [b, other] of crossing.slice(i + 1)) {
-      const length = beside[pairOf(a, b)] ?? beside[pairOf(b, a)] ?? 0;
-      const least = Math.max(LEAST_SHARED, LEAST_PART * Math.min(lengthOf(one), lengthOf(other)));
-      if (length >= least) first.set(rootOf(b), rootOf(a));
-    }
-  });
+  for (const [a, b, length] of beside) {
+    const [one, other] = [runs[a], runs[b]];
+    if (!one?.crosses || !other?.crosses) continue;
+    const least = Math.max(LEAST_SHARED, LEAST_PART * Math.min(lengthOf(one), lengthOf(other)));
+    const [root, joins] = [rootOf(a), rootOf(b)];
+    if (length >= least && root !== joins) up.set(joins, root);
+  }
   const groups = new Map<string, string[]>();
-  for (const [id] of crossing) {
+  for (const [id, { crosses }] of Object.entries(runs)) {
+    if (!crosses) continue;
     const root = rootOf(id);
-    groups.set(root, [...(groups.get(root) ?? []), id]);
+    const own = groups.get(root) ?? [];
+    groups.set(root, own);
+    own.push(id);
   }
   return Object.fromEntries(
     [...groups.values()].flatMap(own => (own.length > 1 ? [[own[0] ?? '', own] as const] : [])),

@@ -57,28 +57,52 @@ export function squaresOf(run: Pick<RunResult, 'points' | 'floors' | 'aloft'>): 
   return { lengths, around };
 }
 
-/** Every two leads that lie on the floor, by both their ids. */
-export function* pairsOf(
-  squares: Readonly<Record<string, Squares>>,
-): Generator<[pair: string, of: { readonly a: Squares; readonly b: Squares }]> {
+/** Two leads of which a part lies beside the other: their ids, and the length of it, of both the less, m. */
+export type Beside = readonly [id: string, other: string, length: number];
+
+/**
+ * Every two leads that lie beside each other anywhere, once each, in order. They are found by the squares that they
+ * share, so that what lies apart costs nothing.
+ */
+export function* lyingBeside(squares: Readonly<Record<string, Squares>>): Generator<Beside> {
   const all = Object.entries(squares);
-  for (let i = 0; i < all.length; i++) {
-    const [id, a] = all[i] as [string, Squares];
-    for (let j = i + 1; j < all.length; j++) {
-      const [other, b] = all[j] as [string, Squares];
-      yield [pairOf(id, other), { a, b }];
+  const inside = indexOf(all, ({ lengths }) => lengths.keys());
+  const near = indexOf(all, ({ around }) => around);
+  // Of the lead at hand the part that lies beside each other one, and of each other one the part beside it.
+  const [own, theirs] = [new Float64Array(all.length), new Float64Array(all.length)];
+  for (const [i, [id, { lengths, around }]] of all.entries()) {
+    for (const [square, length] of lengths) {
+      for (const other of near.get(square) ?? []) if (other > i) own[other] = (own[other] as number) + length;
     }
+    const met: number[] = [];
+    for (const square of around) {
+      for (const other of inside.get(square) ?? []) {
+        if (other <= i) continue;
+        if (theirs[other] === 0) met.push(other);
+        theirs[other] = (theirs[other] as number) + (all[other]?.[1].lengths.get(square) as number);
+      }
+    }
+    met.sort((a, b) => a - b);
+    for (const other of met) {
+      yield [id, all[other]?.[0] as string, Math.min(own[other] as number, theirs[other] as number)];
+    }
+    own.fill(0, i);
+    theirs.fill(0, i);
   }
 }
 
-export const pairOf = (id: string, other: string): string => `${id} ${other}`;
-
-/** Length of two leads that lies beside the other, of both the less, m. */
-export const sharedBoth = (_: string, { a, b }: { readonly a: Squares; readonly b: Squares }): number =>
-  Math.min(shared(a, b), shared(b, a));
-
-function shared(a: Squares, b: Squares): number {
-  let sum = 0;
-  for (const [square, length] of a.lengths) if (b.around.has(square)) sum += length;
-  return sum;
+/** Which leads have a square, by their places in a list. */
+function indexOf(
+  all: readonly (readonly [string, Squares])[],
+  of: (squares: Squares) => Iterable<number>,
+): ReadonlyMap<number, readonly number[]> {
+  const index = new Map<number, number[]>();
+  for (const [i, [, squares]] of all.entries()) {
+    for (const square of of(squares)) {
+      const there = index.get(square);
+      if (there) there.push(i);
+      else index.set(square, [i]);
+    }
+  }
+  return index;
 }

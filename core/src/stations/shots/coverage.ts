@@ -103,16 +103,21 @@ export const coverageOf = ({
   readonly pairs: readonly (readonly [string, Pair])[];
   readonly verdicts: Readonly<Record<string, Figure>>;
   readonly shots: MapOf<Shot> | undefined;
-}): Readonly<Record<string, Coverage>> =>
-  Object.fromEntries(
+}): Readonly<Record<string, Coverage>> => {
+  const byShot = new Map<string, [camera: string, verdict: Figure][]>();
+  for (const [key, { shot, camera }] of pairs) {
+    const [own, verdict] = [byShot.get(shot) ?? [], verdicts[key]];
+    byShot.set(shot, own);
+    if (verdict) own.push([camera, verdict]);
+  }
+  return Object.fromEntries(
     [...first].flatMap(([mark, id]): [string, Coverage][] => {
       const shot = shots?.[id];
       if (!shot) return [];
-      const cameras = pairs.flatMap(([key, pair]): [string, Figure][] =>
-        pair.shot === id && verdicts[key] ? [[pair.camera, verdicts[key]]] : [],
-      );
+      const cameras = byShot.get(id) ?? [];
       const able = cameras.filter(([, { value }]) => value === 'yes').length;
       const count = coveredBy.found([mark], able);
       return [[mark, { size: shot.size, cameras: Object.fromEntries(cameras), count }]];
     }),
   );
+};
