@@ -12,7 +12,7 @@ import {
   HistoryPage,
   RestoreRequest,
 } from './api/edits.js';
-import { EventPage, Imported, NewEvent } from './api/events.js';
+import { EventLines, EventPage, Imported, NewEvent } from './api/events.js';
 import { Made, MadeCount } from './api/made.js';
 import { OrganisationInfo } from './api/organisation.js';
 import {
@@ -77,19 +77,25 @@ export const ROUTES = {
     summary: 'Events by start with their open snags, a page at a time (?cursor=)',
     answer: EventPage,
   },
+  'GET /events/lines': {
+    summary: 'Lines of that list by the ids of events (?ids=, up to 30 with commas between)',
+    answer: EventLines,
+  },
   'POST /events': {
-    summary: 'Makes a new event at a venue, or from a starter kit in its plain room',
+    summary:
+      'Makes a new event at a venue, or from a starter kit in its plain room; under the id that the client chose (?id=) it is made once, however often it is asked for',
     body: NewEvent,
     answer: Made,
     status: 201,
   },
   'POST /events/import': {
-    summary: 'Takes over a .satchel.json file as a new event',
+    summary: 'Takes over a .satchel.json file as a new event; once under the id that the client chose (?id=)',
     answer: Imported,
     status: 201,
   },
   'POST /events/:id/copy': {
-    summary: 'Copies an event, a week later, without what was signed or ticked',
+    summary:
+      'Copies an event, a week later, without what was signed or ticked; once under the id that the client chose (?id=)',
     answer: Made,
     status: 201,
   },
@@ -102,7 +108,12 @@ export const ROUTES = {
     file: 'application/json',
   },
   'GET /venues': { summary: 'The organisation’s venues', answer: VenueList },
-  'POST /venues': { summary: 'Keeps a newly surveyed venue', body: Venue, answer: Revised, status: 201 },
+  'POST /venues': {
+    summary: 'Keeps a newly surveyed venue; once under the id that the client chose (?id=)',
+    body: Venue,
+    answer: Revised,
+    status: 201,
+  },
   'GET /venues/:id/bundle': {
     summary: 'A venue with what its survey is drawn and checked with',
     answer: VenueBundle,
@@ -123,19 +134,20 @@ export const ROUTES = {
   'GET /pictures/:id': { summary: 'A picture; it never changes', file: 'image/*' },
   'GET /items': { summary: 'Everything on the shelf, with the kind of each thing', answer: ItemList },
   'POST /items': {
-    summary: 'Puts new items on the shelf, all of them or none',
+    summary: 'Puts new items on the shelf, all of them or none; 409 where a tape code is on another one',
     body: NewItems,
     answer: MadeCount,
     status: 201,
   },
   'PATCH /items/:id': {
-    summary: 'Renames an item, changes its state or note, or notes what it was seen to carry',
+    summary:
+      'Renames an item, changes its state or note, or notes what it was seen to carry; 409 where somebody changed the same since the base',
     body: ItemChange,
     answer: ItemLine,
   },
   'GET /people': { summary: 'The organisation’s people and their skills', answer: PersonList },
   'PATCH /people/:id': {
-    summary: 'Renames a person or changes their skills',
+    summary: 'Renames a person or changes their skills; 409 where somebody changed the same since the base',
     body: PersonChange,
     answer: PersonLine,
   },
@@ -155,7 +167,7 @@ export const ROUTES = {
   },
   'POST /edits': {
     summary:
-      'Applies an edit once per id, all of it or nothing; 409 with the current documents on a collision',
+      'Applies an edit once per id, all of it or nothing; 409 with the current documents on a collision, or where its base is more than 1,000 revisions back',
     body: EditRequest,
     answer: EditAnswer,
   },

@@ -6,38 +6,21 @@ import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Context } from './context.js';
-import { documentRoutes } from './features/documents/routes.js';
-import { editRoutes } from './features/edits/routes.js';
-import { eventRoutes, readImport } from './features/events/routes.js';
-import { handsRoutes } from './features/hands/routes.js';
-import { liveRoutes } from './features/live/routes.js';
-import { organisationRoutes } from './features/organisations/routes.js';
-import { pictureRoutes, readPicture } from './features/pictures/routes.js';
-import { shelfRoutes } from './features/shelf/routes.js';
-import { sheetRoutes } from './features/sheets/routes.js';
-import { venueFileRoutes } from './features/venues/files.js';
-import { venueRoutes } from './features/venues/routes.js';
+import { readImport } from './features/events/routes.js';
+import { readPicture } from './features/pictures/routes.js';
 import { serveInterface } from './interface.js';
 import { openApi } from './openapi.js';
 import { LOOPBACK_HOSTS, onlyHosts, onlyJson, onlyOwnPages } from './origin.js';
 import { answerProblems, Problem, refuseUnknown } from './problem.js';
-import { API, register, type Route } from './route.js';
-
-const routes: readonly Route[] = [
-  ...organisationRoutes,
-  ...eventRoutes,
-  ...venueRoutes,
-  ...venueFileRoutes,
-  ...pictureRoutes,
-  ...shelfRoutes,
-  ...handsRoutes,
-  ...documentRoutes,
-  ...editRoutes,
-  ...sheetRoutes,
-  ...liveRoutes,
-];
+import { API, register } from './route.js';
+import { routes } from './routes.js';
 
 const REQUESTS_PER_MINUTE = 6000;
+
+/** What the pages ask a browser for: nothing of the device; photos come from a file field. */
+const PERMISSIONS = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi']
+  .map(each => `${each}=()`)
+  .join(', ');
 
 /** What is told as it happens must not wait for more to be compressed with it. */
 const mayCompress: CompressionFilter = (request, response) =>
@@ -64,12 +47,19 @@ export function createApp(
           'img-src': ["'self'", 'data:', 'blob:'],
           // The solver is WebAssembly; this lets that run, and no text as a script.
           'script-src': ["'self'", "'wasm-unsafe-eval'"],
+          // What is drawn has sizes and places of its own; sheets of styles and typefaces come from here alone.
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'font-src': ["'self'"],
           'upgrade-insecure-requests': null,
         },
       },
       strictTransportSecurity: false,
     }),
   );
+  app.use((_request, response, next) => {
+    response.set('permissions-policy', PERMISSIONS);
+    next();
+  });
   app.use(onlyHosts(hosts));
   app.use(compression({ filter: mayCompress }));
   app.use(
@@ -85,6 +75,11 @@ export function createApp(
     }),
   );
   app.use(API, onlyOwnPages);
+  // Answers are of this moment, and of one organisation; those that never change say so themselves.
+  app.use(API, (_request, response, next) => {
+    response.set('cache-control', 'no-store');
+    next();
+  });
   app.put(`${API}/pictures/:id`, readPicture);
   const beside = (request: { url?: string | undefined }): boolean => !request.url?.startsWith('/pictures/');
   // A picture has been read as bytes already.

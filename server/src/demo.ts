@@ -2,7 +2,7 @@
 import { chapelBundle, fridayBundle, weekendEvents, weekendVenues } from '@idle-satchel/core/demo';
 import type { Bundle } from '@idle-satchel/core/documents';
 import type { Sequelize } from 'sequelize';
-import { Organisation } from './database/models.js';
+import { alone } from './database/migrations.js';
 import { Scope } from './database/scope.js';
 import { createDocument } from './features/documents/service.js';
 
@@ -15,8 +15,18 @@ function nextWeekday(weekday: number, time: string, from: Date): string {
   return `${day.toISOString().slice(0, 10)}T${time}Z`;
 }
 
-/** Adds each demo organisation that is not there yet. */
-export async function loadDemo(sequelize: Sequelize, today = new Date()): Promise<void> {
+/** Adds each demo organisation that is not there yet; safe when several processes start at once. */
+export function loadDemo(sequelize: Sequelize, today = new Date()): Promise<void> {
+  return sequelize.transaction(async transaction => {
+    await alone(sequelize, transaction);
+    await loadAll((id: string) => new Scope(sequelize, id, transaction), today);
+  });
+}
+
+/** The scope of an organisation. */
+type ScopeOf = (organisation: string) => Scope;
+
+async function loadAll(scopeOf: ScopeOf, today: Date): Promise<void> {
   const inAWeek = new Date(today.getTime() + 7 * DAY);
   const friday = fridayBundle(nextWeekday(5, '19:30:00', inAWeek));
   const chapel = chapelBundle(nextWeekday(0, '16:00:00', inAWeek));
@@ -24,31 +34,28 @@ export async function loadDemo(sequelize: Sequelize, today = new Date()): Promis
     ([id, { weekday, time, plan }]) =>
       [id, plan(nextWeekday(weekday, time, new Date(friday.plan.start)))] as const,
   );
-  await loadOrganisation(sequelize, 'orgquillmere', friday, {
+  await loadOrganisation(scopeOf('orgquillmere'), friday, {
     venues: weekendVenues,
     events: Object.fromEntries([['eventfriday1', friday.plan], ...weekend]),
   });
-  await loadOrganisation(sequelize, 'orgzcedarhol', chapel, {
+  await loadOrganisation(scopeOf('orgzcedarhol'), chapel, {
     venues: {},
     events: { eventsunday1: chapel.plan },
   });
 }
 
 async function loadOrganisation(
-  sequelize: Sequelize,
-  id: string,
+  scope: Scope,
   bundle: Bundle,
   { venues, events }: Readonly<Record<'venues' | 'events', Readonly<Record<string, object>>>>,
 ): Promise<void> {
-  if (await Organisation.findByPk(id)) return;
-  await new Scope(sequelize, id).atomically(async scope => {
-    await scope.createOrganisation(bundle.rules.organisation);
-    await createDocument(scope, 'houserules01', 'rules', bundle.rules);
-    await createDocument(scope, 'kindsofthing', 'kinds', bundle.kinds);
-    await createDocument(scope, bundle.plan.venue.id, 'venue', bundle.venue);
-    for (const [venue, body] of Object.entries(venues)) await createDocument(scope, venue, 'venue', body);
-    for (const [event, body] of Object.entries(events)) await createDocument(scope, event, 'plan', body);
-    for (const [item, body] of Object.entries(bundle.shelf.items)) await scope.saveItem(item, body);
-    for (const [person, body] of Object.entries(bundle.hands.people)) await scope.savePerson(person, body);
-  });
+  if (await scope.isThere()) return;
+  await scope.createOrganisation(bundle.rules.organisation);
+  await createDocument(scope, 'houserules01', 'rules', bundle.rules);
+  await createDocument(scope, 'kindsofthing', 'kinds', bundle.kinds);
+  await createDocument(scope, bundle.plan.venue.id, 'venue', bundle.venue);
+  for (const [venue, body] of Object.entries(venues)) await createDocument(scope, venue, 'venue', body);
+  for (const [event, body] of Object.entries(events)) await createDocument(scope, event, 'plan', body);
+  for (const [item, body] of Object.entries(bundle.shelf.items)) await scope.createItem(item, body);
+  for (const [person, body] of Object.entries(bundle.hands.people)) await scope.createPerson(person, body);
 }

@@ -9,10 +9,16 @@ export class Problem extends Error {
     readonly title: string,
     readonly detail?: string,
     readonly extra: { faults?: readonly Fault[]; [key: string]: unknown } = {},
+    /** When it may be asked again, s. */
+    readonly retryAfter?: number,
   ) {
     super(title);
   }
 }
+
+/** 503: it could be done, but not now. */
+export const busy = (title: string, detail?: string, retryAfter = 2): Problem =>
+  new Problem(503, title, detail, {}, retryAfter);
 
 export const notFound = (what: string): Problem => new Problem(404, `There is no such ${what}`);
 export const invalid = (faults: readonly Fault[]): Problem =>
@@ -35,15 +41,46 @@ const BODY_REFUSALS: Readonly<Record<string, readonly [status: number, title: st
   'request.size.invalid': [400, 'The body is not as long as it says'],
 };
 
+/** What Postgres and the way to it say that is no fault of the program, by their codes or the beginnings of them. */
+const DATABASE_REFUSALS: readonly (readonly [code: RegExp, status: number, title: string])[] = [
+  [/^53100$|^ENOSPC$|^58030$/, 507, 'The disk of the server is full; nothing was changed'],
+  [/^(08|57P|ECONN|EPIPE|ETIMEDOUT|ENOTFOUND|EAI_AGAIN)/, 503, 'The database cannot be reached'],
+  [/^(53|57014$|55P03$|40001$|40P01$|25P03$)/, 503, 'The database is too busy'],
+];
+
+/** What Sequelize calls it when there is no connection, where it gives no code. */
+const UNCONNECTED = /^Sequelize(Connection|Host|Access|Invalid)|^SequelizeConnectionAcquireTimeout/;
+
+interface Thrown {
+  readonly type?: unknown;
+  readonly statusCode?: unknown;
+  readonly code?: string;
+  readonly name?: string;
+  readonly message?: string;
+  readonly original?: Thrown;
+}
+
+/** The problem that an error is; undefined for what nobody foresaw. */
 export function asProblem(error: unknown): Problem | undefined {
   if (error instanceof Problem) return error;
   if (error instanceof URIError) return new Problem(400, 'The address is not well formed');
-  const { type, statusCode } = (error ?? {}) as { type?: unknown; statusCode?: unknown };
+  const { type, statusCode, code, name = '', message = '', original } = (error ?? {}) as Thrown;
   const refusal = typeof type === 'string' ? BODY_REFUSALS[type] : undefined;
   if (refusal) return new Problem(refusal[0], refusal[1]);
+  const sign = [original?.code, code].find(each => typeof each === 'string') ?? '';
+  if (/^(Z_|ERR_ZLIB|ERR__ERROR)/.test(sign)) return new Problem(400, 'The body is not encoded as it says');
+  const away = DATABASE_REFUSALS.find(([codes]) => codes.test(sign));
+  if (away) return new Problem(away[1], away[2], undefined, {}, RETRY_AFTER);
+  if (UNCONNECTED.test(name) || /^Connection terminated/.test(original?.message ?? message)) {
+    return busy('The database cannot be reached');
+  }
   // What serves the files of the interface says so of one that is not there.
-  return statusCode === 404 ? notFound('file') : undefined;
+  if (statusCode === 404 || sign === 'ENOENT') return notFound('file');
+  const refused = Number(statusCode);
+  return refused >= 400 && refused < 500 ? new Problem(refused, 'This was not asked for well') : undefined;
 }
+
+const RETRY_AFTER = 2;
 
 export const refuseUnknown: RequestHandler = req => {
   throw new Problem(404, 'There is nothing at this address', `${req.method} ${req.path.slice(0, 200)}`);
@@ -58,7 +95,8 @@ export function answerProblems(log: Logger): ErrorRequestHandler {
       log.error(error);
       problem = new Problem(500, 'Something went wrong here; nothing was changed');
     }
-    const { status, title, detail, extra } = problem;
+    const { status, title, detail, extra, retryAfter } = problem;
+    if (retryAfter !== undefined) res.set('retry-after', String(retryAfter));
     res
       .status(status)
       .type('application/problem+json')

@@ -1,40 +1,54 @@
-/** Registering the routes of the contract with Express: bodies are checked, answers sent as JSON. */
-import { isId } from '@idle-satchel/core';
+/** Registering the routes of the contract with Express: bodies are checked, answers sent as JSON or as files. */
 import { ROUTES, type AnswerOf, type BodyOf, type Contract, type RouteName } from '@idle-satchel/core/api';
 import { faultsOf } from '@idle-satchel/core/documents';
 import type { Express, Request, Response } from 'express';
+import { askedOf, type Asked, type Wish } from './asked.js';
 import { scopeOf, type Context } from './context.js';
-import type { Scope } from './database/scope.js';
-import { invalid, notFound } from './problem.js';
+import { invalid } from './problem.js';
 
-export interface Call<Body> {
-  readonly scope: Scope;
+/** What a handler in the server's own thread is given. */
+export interface Call<Body> extends Asked<Body> {
   readonly context: Context;
-  readonly body: Body;
-  readonly request: Request;
   readonly response: Response;
-  /** A path parameter that is the id of a record; anything else is answered with 404. */
-  readonly id: (name?: string) => string;
-  /** A query parameter that must be a whole number. */
-  readonly whole: (name: string, fallback: number) => number;
-  /** A query parameter that must be one of some words. */
-  readonly choice: <T extends string>(name: string, choices: readonly T[], fallback: T) => T;
 }
 
 /** A route of the contract with what answers it. */
 export interface Route {
   readonly name: RouteName;
   readonly handle: (call: Call<never>) => Promise<unknown>;
+  /** It may take long: it is answered in a thread of its own. */
+  readonly heavy: boolean;
 }
 
-/** What a handler gives: the answer of the contract, or nothing where it has sent a file itself. */
-type Handled<Name extends RouteName> = AnswerOf<Name> extends undefined ? void : AnswerOf<Name>;
+/** A file that is answered. */
+export class FileAnswer {
+  constructor(
+    readonly bytes: string | Uint8Array,
+    readonly type: string,
+    /** The name that it is saved under; without one it is shown. */
+    readonly name?: string,
+  ) {}
+}
+
+/** An answer that is JSON already. */
+export class Written {
+  constructor(readonly json: string) {}
+}
+
+type Handled<Name extends RouteName> =
+  AnswerOf<Name> extends undefined ? FileAnswer | void : AnswerOf<Name> | Written;
 
 /** Answers a route of the contract. */
 export const route = <Name extends RouteName>(
   name: Name,
   handle: (call: Call<BodyOf<Name>>) => Promise<Handled<Name>>,
-): Route => ({ name, handle });
+): Route => ({ name, handle, heavy: false });
+
+/** Answers a route whose work may take long, in a thread of its own. */
+export const heavyRoute = <Name extends RouteName>(
+  name: Name,
+  handle: (asked: Asked<BodyOf<Name>>) => Promise<Handled<Name>>,
+): Route => ({ name, handle, heavy: true });
 
 export const API = '/api/v1';
 
@@ -48,7 +62,7 @@ export function addressOf(name: RouteName): {
 }
 
 export function register(app: Express, context: Context, routes: readonly Route[]): void {
-  for (const { name, handle } of routes) {
+  for (const { name, handle, heavy } of routes) {
     const { method, path } = addressOf(name);
     const { body, status = 200 }: Contract = ROUTES[name];
     app[method](`${API}${path}`, async (request: Request, response: Response) => {
@@ -56,45 +70,38 @@ export function register(app: Express, context: Context, routes: readonly Route[
         const faults = faultsOf(body, request.body);
         if (faults.length > 0) throw invalid(faults);
       }
-      const result = await handle({
-        scope: await scopeOf(context, request),
-        context,
-        request,
-        response,
-        body: request.body as never,
-        id: (parameter = 'id') => idParameter(request, parameter),
-        whole: (parameter, fallback) => wholeParameter(request, parameter, fallback),
-        choice: (parameter, choices, fallback) => choiceParameter(request, parameter, choices, fallback),
-      });
-      if (result !== undefined) response.status(status).json(result);
+      const scope = await scopeOf(context, request);
+      const wish = wishOf(name, request, scope.organisationId);
+      const answer = heavy
+        ? await context.heavy.answer(wish)
+        : await handle({ ...askedOf<never>(wish, scope), context, response });
+      send(response.status(status), answer);
     });
   }
 }
 
-function idParameter(request: Request, name: string): string {
-  const value = request.params[name];
-  if (!isId(value)) throw notFound('record');
-  return value;
+function wishOf(route: RouteName, request: Request, organisation: string): Wish {
+  const once = (values: object): Record<string, string> =>
+    Object.fromEntries(Object.entries(values).filter(([, value]) => typeof value === 'string'));
+  return {
+    route,
+    organisation,
+    params: once(request.params),
+    query: once(request.query),
+    body: request.body as unknown,
+    origin: `${request.protocol}://${request.get('host') ?? 'localhost'}`,
+  };
 }
 
-function wholeParameter(request: Request, name: string, fallback: number): number {
-  const value = request.query[name];
-  if (value === undefined) return fallback;
-  if (typeof value !== 'string' || !/^\d{1,9}$/.test(value)) {
-    throw invalid([{ path: `?${name}`, reason: 'must be a whole number' }]);
-  }
-  return Number(value);
-}
-
-function choiceParameter<T extends string>(
-  request: Request,
-  name: string,
-  choices: readonly T[],
-  fallback: T,
-): T {
-  const value = request.query[name];
-  if (value === undefined) return fallback;
-  const choice = choices.find(each => each === value);
-  if (choice === undefined) throw invalid([{ path: `?${name}`, reason: `must be ${choices.join(' or ')}` }]);
-  return choice;
+function send(response: Response, answer: unknown): void {
+  if (answer instanceof FileAnswer) {
+    const { bytes, type, name } = answer;
+    if (name !== undefined) response.attachment(name);
+    response
+      .type(type)
+      .send(
+        typeof bytes === 'string' ? bytes : Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength),
+      );
+  } else if (answer instanceof Written) response.type('application/json').send(answer.json);
+  else if (answer !== undefined) response.json(answer);
 }

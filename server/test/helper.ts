@@ -3,6 +3,7 @@ import { newId, type Operation, type Plan } from '@idle-satchel/core';
 import type { Express } from 'express';
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import pg from 'pg';
 import { pino } from 'pino';
 import type { Sequelize } from 'sequelize';
@@ -12,6 +13,7 @@ import { connect } from '../src/database/connection.js';
 import { migrate } from '../src/database/migrations.js';
 import { loadDemo } from '../src/demo.js';
 import { LiveRelay } from '../src/features/live/relay.js';
+import { heavyWork, type Heavy } from '../src/heavy/pool.js';
 
 const admin = process.env.TEST_DATABASE_URL;
 if (!admin)
@@ -36,9 +38,13 @@ export interface Setup {
   readonly url: string;
   readonly app: Express;
   readonly sequelize: Sequelize;
+  readonly heavy: Heavy;
   readonly api: ReturnType<typeof supertest>;
   readonly close: () => Promise<void>;
 }
+
+/** Threads run what was built. */
+const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
 
 /** The application in this process on a fresh database with the demo data. */
 export async function setUp(): Promise<Setup> {
@@ -49,13 +55,16 @@ export async function setUp(): Promise<Setup> {
   const log = pino({ level: 'silent' });
   const relay = new LiveRelay(database.url, log);
   await relay.start();
-  const app = createApp({ sequelize, relay, log });
+  const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1 });
+  const app = createApp({ sequelize, relay, heavy, log });
   return {
     url: database.url,
     app,
     sequelize,
+    heavy,
     api: supertest(app),
     close: async () => {
+      await heavy.close();
       await relay.close();
       await sequelize.close();
       await database.drop();

@@ -213,7 +213,7 @@ describe('shelf, hands, venues', () => {
     const item = await setup.api.patch('/api/v1/items/itemcam01').send({ tape: 'CAM 09', state: 'out' });
     expect(item.body).toMatchObject({ tape: 'CAM 09', state: 'out', kind: 'camoneinc' });
     const taken = await setup.api.patch('/api/v1/items/itemftc01').send({ tape: 'CAM 09' });
-    expect(taken.status).toBe(422);
+    expect(taken.status).toBe(409);
     expect(taken.text).toMatch(/another item/);
     const person = await setup.api.patch('/api/v1/people/petralund1').send({ name: 'Petra Lundt' });
     expect(person.body).toMatchObject({ name: 'Petra Lundt' });

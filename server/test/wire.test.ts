@@ -53,7 +53,7 @@ it('answers are compressed as the browser can take them', async () => {
 it('files of the interface travel as they were compressed when they were built, and are kept', async () => {
   const relay = { subscribe: () => () => undefined } as never;
   const log = { error: () => undefined } as never;
-  const api = supertest(createApp({ sequelize: setup.sequelize, relay, log }, { interfaceFolder: folder }));
+  const api = supertest(createApp({ ...setup, relay, log }, { interfaceFolder: folder }));
   const plain = await api.get('/assets/a.js').set('accept-encoding', 'identity');
   expect(plain.text).toBe('plain');
   expect(plain.headers['content-encoding']).toBeUndefined();

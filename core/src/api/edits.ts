@@ -41,8 +41,10 @@ export class EditRequest {
   @EditId() id!: string;
   @Text(120, 1) label!: string;
   @Text(80, 1) author!: string;
-  /** The edit that this one takes back. */
+  /** The edit that this one takes back: its changes are the inverse of that one’s. */
   @Optional() @EditId() undoes?: string;
+  /** The browser that it was made in, by a name of its own: whoever changes how they sign can still take back. */
+  @Optional() @EditId() browser?: string;
   @Many(() => DocumentChange, 20) changes!: readonly DocumentChange[];
 }
 
@@ -101,5 +103,6 @@ export class RestoreRequest {
   /** Id of the edit that will restore it, made by the client. */
   @EditId() id!: string;
   @Text(80, 1) author!: string;
+  @Optional() @EditId() browser?: string;
   @Int(1, MOST) revision!: number;
 }

@@ -1,5 +1,16 @@
 /** Events in a list, new ones, and ones taken over from a file. */
-import { Flag, Instant, Int, Many, One, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
+import {
+  Flag,
+  Instant,
+  Int,
+  Many,
+  One,
+  Optional,
+  Ref,
+  Text,
+  TextOrNull,
+  TimeZone,
+} from '../documents/decorators.js';
 import { Made, MOST } from './made.js';
 
 /** How many snags of each severity stand open. */
@@ -13,12 +24,17 @@ export class SnagCounts {
 export class EventSummary extends Made {
   @Text(80, 1) label!: string;
   @Instant() start!: string;
-  @Text(60, 1) zone!: string;
+  @TimeZone() zone!: string;
   /** Name of the venue. */
   @Text(80) venue!: string;
-  @One(() => SnagCounts) snags!: SnagCounts;
+  /** Absent where they could not be counted: `problem` tells why. */
+  @Optional() @One(() => SnagCounts) snags?: SnagCounts;
   /** Title of the worst open snag. */
   @TextOrNull(1000) worst!: string | null;
+  /** Why nothing can be said of its snags. */
+  @Optional() @Text(300) problem?: string;
+  /** It cannot be opened any more; what is kept of it can be taken away as it is. */
+  @Optional() @Flag() damaged?: boolean;
 }
 
 export class EventPage {
@@ -27,10 +43,15 @@ export class EventPage {
   @TextOrNull(400) next!: string | null;
 }
 
+/** Lines of the list that were asked for by their ids. */
+export class EventLines {
+  @Many(() => EventSummary) events!: readonly EventSummary[];
+}
+
 export class NewEvent {
   @Text(80, 1) label!: string;
   @Instant() start!: string;
-  @Text(60, 1) zone!: string;
+  @TimeZone() zone!: string;
   /** Absent where it begins from a kit, in the plain room of that. */
   @Optional() @Ref() venue?: string;
   /** The starter kit that it begins from. */

@@ -1,12 +1,14 @@
 /** Items on the shelf and people. */
-import { Flag, Many, Num, One, OneOf, Optional, Ref, Text } from '../documents/decorators.js';
+import { Flag, Int, Many, Num, One, OneOf, Optional, Ref, Text } from '../documents/decorators.js';
 import { Kinds } from '../documents/kinds.js';
 import { Item, Person, Skill } from '../documents/people-and-things.js';
 import { Proof } from '../documents/proof.js';
 import { Revised } from './bundles.js';
+import { MOST } from './made.js';
 
 export class ItemLine extends Item {
   @Ref() id!: string;
+  @Int(1, MOST) revision!: number;
 }
 
 export class ItemList {
@@ -21,8 +23,14 @@ export class NewItems {
   @Many(() => Item) items!: readonly Item[];
 }
 
+/** What a change was made on top of. */
+class ChangeBase {
+  /** The revision that was seen; what somebody else changed since is not written over. Absent: whatever is there. */
+  @Optional() @Int(1, MOST) base?: number;
+}
+
 /** What can be changed of an item; absent fields stay. */
-export class ItemChange {
+export class ItemChange extends ChangeBase {
   @Optional() @Text(16, 1) tape?: string;
   @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
   @Optional() @Text(200) note?: string;
@@ -31,6 +39,7 @@ export class ItemChange {
 
 export class PersonLine extends Person {
   @Ref() id!: string;
+  @Int(1, MOST) revision!: number;
 }
 
 export class PersonList {
@@ -38,7 +47,7 @@ export class PersonList {
 }
 
 /** What can be changed of a person; absent fields stay. */
-export class PersonChange {
+export class PersonChange extends ChangeBase {
   @Optional() @Text(80, 1) name?: string;
   @Optional() @Many(() => Skill, 20) skills?: Skill[];
   @Optional() @Flag() young?: boolean;

@@ -1,24 +1,14 @@
 /** The demo event “Friday 19:30 – opening concert”, with some honest snags left in it. */
 import type { Bundle, Device, Link, Plan, Rules } from '../documents/index.js';
 import { ordersFor } from '../foundations/index.js';
+import { usualRules } from '../kits/usual-rules.js';
 import { demoKinds } from './kinds.js';
 import { demoHands, demoShelf } from './shelf.js';
 import { stAlders } from './st-alders.js';
 
 export const demoRules: Rules = {
-  version: 1,
-  organisation: 'Quillmere Parishes Together',
-  units: 'metric',
+  ...usualRules('Quillmere Parishes Together'),
   currency: 'GBP',
-  hdmiReach: 'usual',
-  mainsLoad: 'eighty',
-  uploadHeadroom: 'half',
-  format: '1080p25',
-  aisleWidth: 1.2,
-  seatedHead: 1.3,
-  standingHead: 1.8,
-  slack: 5,
-  batteryReserve: 15,
 };
 
 type DeviceSketch = Omit<Device, 'order'>;

@@ -4,6 +4,7 @@
  * faults carry JSON paths and unknown fields are refused at every depth.
  */
 import { ValidateBy, ValidateIf } from 'class-validator';
+import { INSTANT, isInstant, isTimeZone } from './clocks.js';
 import { refusalBeyond, type JsonSize } from '../foundations/json-size.js';
 import { ID_PATTERN, isId } from '../foundations/order.js';
 import type { Json } from '../foundations/patch.js';
@@ -206,16 +207,22 @@ export const Refs = constraint<[max: number]>({
   }),
 });
 
-const INSTANT =
-  '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])T([01]\\d|2[0-3]):[0-5]\\d:[0-5]\\d(\\.\\d{1,3})?Z$';
-const instant = new RegExp(INSTANT);
-
 /** An instant in UTC, `2026-12-04T19:30:00Z`. */
 export const Instant = constraint<[]>({
   name: 'instant',
-  test: value => typeof value === 'string' && instant.test(value),
-  says: () => 'must be an instant in UTC such as 2026-12-04T19:30:00Z',
-  schema: () => ({ type: 'string', pattern: INSTANT }),
+  test: value => typeof value === 'string' && isInstant(value),
+  says: () => 'must be an instant in UTC, on a day of the calendar, such as 2026-12-04T19:30:00Z',
+  schema: () => ({ type: 'string', pattern: INSTANT, format: 'date-time' }),
+});
+
+const ZONE_LENGTH = 60;
+
+/** A time zone by its IANA name, `Europe/London`. */
+export const TimeZone = constraint<[]>({
+  name: 'timeZone',
+  test: value => isText(value, 1, ZONE_LENGTH) && isTimeZone(value),
+  says: () => 'must be a time zone such as Europe/London',
+  schema: () => ({ type: 'string', minLength: 1, maxLength: ZONE_LENGTH, format: 'time-zone' }),
 });
 
 const FAR = 1000;

@@ -14,6 +14,7 @@ export * from './read-file.js';
 export * from '../foundations/rungs.js';
 export * from './rules.js';
 export * from './schema.js';
-export { faultsOf, type Fault } from './validate.js';
+export { faultsOf, faultsSince, type Fault } from './validate.js';
+export { isInstant, isTimeZone } from './clocks.js';
 export * from './venue.js';
 export * from './venue-parts.js';

@@ -19,6 +19,7 @@ import {
   Refs,
   Text,
   Words,
+  TimeZone,
 } from './decorators.js';
 import { IMPORTANCES, SHOT_SIZES, type Importance, type ShotSize } from './shot-words.js';
 import {
@@ -204,7 +205,7 @@ export class Plan {
   /** The instant it must be live. */
   @Instant() start!: string;
   /** IANA time zone of the place. */
-  @Text(60, 1) zone!: string;
+  @TimeZone() zone!: string;
   @One(() => VenuePin) venue!: VenuePin;
   @Optional() @MapOf(() => VenueChange) venueChanges?: Map<VenueChange>;
   @Optional() @One(() => RuleChoices) rules?: RuleChoices;

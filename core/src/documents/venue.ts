@@ -1,6 +1,6 @@
 /** A place where events happen: its geometry and the facts of a survey. */
 import type { MapOf as Map, Point } from '../foundations/index.js';
-import { Flag, MapOf, Num, One, OneOf, Optional, Outline, Text } from './decorators.js';
+import { Flag, MapOf, Num, One, OneOf, Optional, Outline, Text, TimeZone } from './decorators.js';
 import {
   Area,
   CeilingPoint,
@@ -36,7 +36,7 @@ export class Venue {
   @Num(90, 260) volts!: number;
   @OneOf([50, 60]) hertz!: 50 | 60;
   /** IANA time zone that its clocks keep; events begin with it. */
-  @Optional() @Text(60, 1) zone?: string;
+  @Optional() @TimeZone() zone?: string;
   @Optional() @One(() => Facts) facts?: Facts;
   @Optional() @One(() => Tracing) tracing?: Tracing;
   /** The walls as one closed outline. */

@@ -15,12 +15,17 @@ export const FREE_VALUE_LIMIT: JsonSize = { nodes: 10_000, depth: 12, bytes: 200
 
 export type Sizer = (value: Json) => JsonSize;
 
+/** The sizes of values that were walked before. Values never change, so that a memory may outlive what asks it. */
+export type SizeMemory = WeakMap<object, JsonSize>;
+
+/** What holds less is walked again: that costs no more than looking it up. */
+const WORTH_KNOWING = 8;
+
 /**
  * A function that sizes values and remembers those it has seen: what stands in a value several times is walked
  * once but counts each time, as it does when the value is written. Escapes in texts are not counted.
  */
-export function createSizer(): Sizer {
-  const known = new Map<object, JsonSize>();
+export function createSizer(known: SizeMemory = new WeakMap()): Sizer {
   const of = (value: Json): JsonSize => {
     if (typeof value !== 'object' || value === null) return { nodes: 1, depth: 0, bytes: bytesOf(value) };
     const before = known.get(value);
@@ -36,17 +41,19 @@ export function createSizer(): Sizer {
     };
     // One comma for each; quotes and a colon for each key.
     if (Array.isArray(value)) for (const child of value as readonly Json[]) count(child, 1);
-    else for (const [key, child] of Object.entries(value)) count(child, utf8Length(key) + 4);
+    else
+      for (const key of Object.keys(value))
+        count((value as Readonly<Record<string, Json>>)[key] as Json, utf8Length(key) + 4);
     const size = { nodes, depth, bytes };
-    known.set(value, size);
+    if (nodes >= WORTH_KNOWING) known.set(value, size);
     return size;
   };
   return of;
 }
 
 /** A function that tells in words why a value is beyond a limit, or undefined; values it has seen cost nothing. */
-export function refusalBeyond(limit: JsonSize): (value: Json) => string | undefined {
-  const sizeOf = createSizer();
+export function refusalBeyond(limit: JsonSize, known?: SizeMemory): (value: Json) => string | undefined {
+  const sizeOf = createSizer(known);
   return value => {
     const { nodes, depth, bytes } = sizeOf(value);
     if (depth > limit.depth) return `is nested deeper than ${limit.depth} levels`;

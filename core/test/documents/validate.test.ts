@@ -3,18 +3,45 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { chapelBundle, fridayBundle } from '../../src/demo/index.js';
+import { isInstant, isTimeZone } from '../../src/documents/clocks.js';
 import {
   Bundle,
   BundleFile,
   faultsOf,
+  faultsSince,
+  Plan,
   readBundleFile,
   schemaOf,
   writeBundleFile,
 } from '../../src/documents/index.js';
+import { applyPatch, pointerOf, type Json } from '../../src/foundations/index.js';
 
 const bundles = { friday: fridayBundle(), chapel: chapelBundle() };
 const ajv = new Ajv({ strict: false, allErrors: false });
+ajv.addFormat('date-time', isInstant);
+ajv.addFormat('time-zone', isTimeZone);
 const schemaValid = ajv.compile(schemaOf(Bundle));
+
+describe('an instant', () => {
+  it.each([
+    ['2028-02-29T00:00:00Z', true],
+    ['2026-02-28T23:59:59.999Z', true],
+    ['2026-02-29T00:00:00Z', false],
+    ['2026-02-30T00:00:00Z', false],
+    ['2026-04-31T00:00:00Z', false],
+    ['2026-04-30T24:00:00Z', false],
+    ['2026-04-30T12:00:00', false],
+  ])('%s: %s', (text, is) => expect(isInstant(text)).toBe(is));
+});
+
+describe('a time zone', () => {
+  it.each([
+    ['Europe/London', true],
+    ['UTC', true],
+    ['Europe/Quillmere', false],
+    ['', false],
+  ])('“%s”: %s', (name, is) => expect(isTimeZone(name)).toBe(is));
+});
 
 type Node = Record<string, unknown>;
 
@@ -57,6 +84,30 @@ const oddities: unknown[] = [
   'x'.repeat(500),
   { unknown: 1 },
 ];
+
+describe('what an edit made of a valid document', () => {
+  type Target = keyof typeof bundles;
+  const place = fc
+    .constantFrom<Target>('friday', 'chapel')
+    .chain(name => fc.constantFrom(...placesIn(bundles[name].plan).slice(1)).map(path => ({ name, path })));
+  it('has the faults of the whole, though only what was touched is looked at', () => {
+    fc.assert(
+      fc.property(place, fc.constantFrom(...oddities), ({ name, path }, value) => {
+        const { plan } = bundles[name];
+        const after = applyPatch(plan, [{ op: 'add', path: pointerOf(...path), value: value as Json }]);
+        expect(faultsSince(Plan, plan, after)).toEqual(faultsOf(Plan, after));
+      }),
+    );
+  });
+
+  it('and what is taken out is missed where it must be', () => {
+    const { plan } = bundles.friday;
+    const after = applyPatch(plan, [{ op: 'remove', path: '/devices/camnorth1/kind' }]);
+    expect(faultsSince(Plan, plan, after)).toEqual([
+      { path: '/devices/camnorth1/kind', reason: 'is missing' },
+    ]);
+  });
+});
 
 describe('the documents’ classes', () => {
   it.each(Object.entries(bundles))('find no fault in the %s bundle', (_, bundle) => {

@@ -1,18 +1,27 @@
 /** Changes of the database's shape, in order; each is run once. */
-import type { QueryInterface } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
-import type { Sequelize } from 'sequelize';
+import type { Plan } from '@idle-satchel/core/documents';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { Umzug } from 'umzug';
+import { claimOf } from '../features/events/claims.js';
+import { Scope } from './scope.js';
+
+/** The transaction in which every change is made, and noted. */
+interface Inside {
+  readonly sequelize: Sequelize;
+  readonly transaction: Transaction;
+  readonly run: (sql: string) => Promise<unknown>;
+}
 
 interface Migration {
   readonly name: string;
-  readonly up: (context: { context: QueryInterface }) => Promise<unknown>;
+  readonly up: (inside: Inside) => Promise<unknown>;
 }
 
 const MIGRATIONS: readonly Migration[] = [
   {
     name: '0001-documents-and-edits',
-    up: ({ context }) =>
-      context.sequelize.query(`
+    up: ({ run }) =>
+      run(`
         CREATE TABLE organisations (id varchar(12) PRIMARY KEY, name text NOT NULL);
         CREATE TABLE documents (
           organisation_id varchar(12) NOT NULL REFERENCES organisations,
@@ -73,8 +82,8 @@ const MIGRATIONS: readonly Migration[] = [
   },
   {
     name: '0002-pictures',
-    up: ({ context }) =>
-      context.sequelize.query(`
+    up: ({ run }) =>
+      run(`
         CREATE TABLE pictures (
           organisation_id varchar(12) NOT NULL REFERENCES organisations,
           id varchar(12) NOT NULL,
@@ -85,18 +94,106 @@ const MIGRATIONS: readonly Migration[] = [
         );
       `),
   },
+  {
+    name: '0003-claims-revisions-and-makings',
+    up: async inside => {
+      await inside.run(`
+        ALTER TABLE edits ADD browser varchar(64);
+        CREATE INDEX ON changes (organisation_id, edit_id);
+        ALTER TABLE items ADD revision integer NOT NULL DEFAULT 1, ADD changed_at jsonb NOT NULL DEFAULT '{}';
+        ALTER TABLE people ADD revision integer NOT NULL DEFAULT 1, ADD changed_at jsonb NOT NULL DEFAULT '{}';
+        CREATE TABLE makings (
+          organisation_id varchar(12) NOT NULL REFERENCES organisations,
+          id varchar(12) NOT NULL,
+          digest text NOT NULL,
+          answer jsonb NOT NULL,
+          PRIMARY KEY (organisation_id, id)
+        );
+        CREATE TABLE claims (
+          organisation_id varchar(12) NOT NULL,
+          event_id varchar(12) NOT NULL,
+          label text NOT NULL,
+          from_at timestamptz NOT NULL,
+          to_at timestamptz NOT NULL,
+          venue_id varchar(12) NOT NULL,
+          venue_revision integer NOT NULL,
+          items jsonb NOT NULL,
+          PRIMARY KEY (organisation_id, event_id),
+          FOREIGN KEY (organisation_id, event_id) REFERENCES documents
+        );
+      `);
+      await claimForAll(inside);
+    },
+  },
 ];
 
-/** Brings the database to the newest shape; safe when several processes start at once. */
+/** Claims of the events that are there already; one that cannot be read any more claims nothing. */
+async function claimForAll({ sequelize, transaction }: Inside): Promise<void> {
+  const plans = await sequelize.query<{ organisation: string; id: string; body: Plan }>(
+    "SELECT organisation_id AS organisation, id, body FROM documents WHERE kind = 'plan'",
+    { type: QueryTypes.SELECT, transaction },
+  );
+  for (const { organisation, id, body } of plans) {
+    let claim: ReturnType<typeof claimOf>;
+    try {
+      claim = claimOf(body);
+    } catch {
+      continue;
+    }
+    await new Scope(sequelize, organisation, transaction).saveClaim({ eventId: id, ...claim });
+  }
+}
+
+/** Notes what was done where it is done: in the same transaction. */
+const notesIn = ({ sequelize, transaction }: Inside) => ({
+  logMigration: async ({ name }: { readonly name: string }) => {
+    await sequelize.query('INSERT INTO "SequelizeMeta" (name) VALUES ($1)', { bind: [name], transaction });
+  },
+  unlogMigration: async ({ name }: { readonly name: string }) => {
+    await sequelize.query('DELETE FROM "SequelizeMeta" WHERE name = $1', { bind: [name], transaction });
+  },
+  executed: async () => {
+    await sequelize.query('CREATE TABLE IF NOT EXISTS "SequelizeMeta" (name varchar(255) PRIMARY KEY)', {
+      transaction,
+    });
+    const rows = await sequelize.query<{ name: string }>('SELECT name FROM "SequelizeMeta" ORDER BY name', {
+      type: QueryTypes.SELECT,
+      transaction,
+    });
+    return rows.map(({ name }) => name);
+  },
+});
+
+/** One process at a time changes the shape of the database, or fills it for the first time. */
+export const alone = (sequelize: Sequelize, transaction: Transaction): Promise<unknown> =>
+  sequelize.query('SELECT pg_advisory_xact_lock(74116)', { transaction });
+
+/**
+ * Brings the database to the newest shape, all of it or nothing; safe when several processes start at once. Refuses one
+ * whose shape is newer than this program knows.
+ */
 export async function migrate(sequelize: Sequelize): Promise<void> {
   await sequelize.transaction(async transaction => {
-    await sequelize.query('SELECT pg_advisory_xact_lock(74116)', { transaction });
+    await alone(sequelize, transaction);
+    const inside: Inside = { sequelize, transaction, run: sql => sequelize.query(sql, { transaction }) };
+    const notes = notesIn(inside);
     const umzug = new Umzug({
-      migrations: MIGRATIONS.map(({ name, up }) => ({ name, up })),
-      context: sequelize.getQueryInterface(),
-      storage: new SequelizeStorage({ sequelize }),
+      migrations: MIGRATIONS.map(({ name, up }) => ({ name, up: () => up(inside) })),
+      storage: notes,
       logger: undefined,
     });
+    const known = new Set(MIGRATIONS.map(({ name }) => name));
+    const newer = (await notes.executed()).filter(name => !known.has(name));
+    if (newer.length > 0) throw new NewerDatabase(newer);
     await umzug.up();
   });
+}
+
+/** The database was last used by a newer version of the program. */
+export class NewerDatabase extends Error {
+  constructor(names: readonly string[]) {
+    super(
+      `This database was changed by a newer version of Idle Satchel (${names.join(', ')}): start that one, or restore a backup from before`,
+    );
+  }
 }

@@ -26,6 +26,8 @@ export class EditRow extends Model {
   declare digest: string;
   declare label: string;
   declare author: string;
+  /** The browser that it was made in. */
+  declare browser: string | null;
   declare undoes: string | null;
   declare at: Date;
   declare answer: object;
@@ -54,6 +56,9 @@ export class ItemRow extends Model {
   declare id: string;
   declare tape: string;
   declare body: Item;
+  declare revision: number;
+  /** At which revision each field was changed last. */
+  declare changedAt: Readonly<Record<string, number>>;
 }
 
 export class PersonRow extends Model {
@@ -61,6 +66,8 @@ export class PersonRow extends Model {
   declare id: string;
   declare name: string;
   declare body: Person;
+  declare revision: number;
+  declare changedAt: Readonly<Record<string, number>>;
 }
 
 /** A picture beside a venue; never changed once it is kept. */
@@ -93,6 +100,7 @@ export function initModels(sequelize: Sequelize): void {
       digest: text(),
       label: text(),
       author: text(),
+      browser: DataTypes.STRING(64),
       undoes: DataTypes.STRING(64),
       at: { type: DataTypes.DATE, allowNull: false },
       answer: json(),
@@ -114,8 +122,9 @@ export function initModels(sequelize: Sequelize): void {
     { organisationId: key(), documentId: key(), revision: { ...count(), primaryKey: true }, body: json() },
     table('snapshots'),
   );
-  ItemRow.init({ organisationId: key(), id: key(), tape: text(), body: json() }, table('items'));
-  PersonRow.init({ organisationId: key(), id: key(), name: text(), body: json() }, table('people'));
+  const changed = () => ({ body: json(), revision: count(), changedAt: json() });
+  ItemRow.init({ organisationId: key(), id: key(), tape: text(), ...changed() }, table('items'));
+  PersonRow.init({ organisationId: key(), id: key(), name: text(), ...changed() }, table('people'));
   PictureRow.init(
     {
       organisationId: key(),

@@ -1,31 +1,12 @@
 /** The one place where rows are read and written: always within one organisation. */
-import type { DocumentKind } from '@idle-satchel/core/api';
-import { Op, Transaction, type Model, type Sequelize, type WhereOptions } from 'sequelize';
-import {
-  ChangeRow,
-  DocumentRow,
-  EditRow,
-  ItemRow,
-  Organisation,
-  PersonRow,
-  PictureRow,
-  SnapshotRow,
-} from './models.js';
-
-export interface PageOf<T> {
-  readonly rows: readonly T[];
-  /** Where the next page starts, or null at the end. */
-  readonly next: string | null;
-}
+import { Transaction } from 'sequelize';
+import { EditRows } from './edit-rows.js';
+import type { Revisable } from '../features/changed-fields.js';
+import { ItemRow, Organisation, PersonRow, PictureRow } from './models.js';
+import type { Fields } from './own-rows.js';
 
 /** Queries of one organisation, optionally inside a transaction. */
-export class Scope {
-  constructor(
-    readonly sequelize: Sequelize,
-    readonly organisationId: string,
-    private readonly transaction: Transaction | null = null,
-  ) {}
-
+export class Scope extends EditRows {
   /** Runs `work` in one transaction: all of it or nothing. */
   atomically<T>(work: (scope: Scope) => Promise<T>): Promise<T> {
     return this.sequelize.transaction(
@@ -34,117 +15,12 @@ export class Scope {
     );
   }
 
-  private within(where: Record<string | symbol, unknown>): {
-    where: WhereOptions;
-    transaction: Transaction | null;
-  } {
-    return { where: { ...where, organisationId: this.organisationId }, transaction: this.transaction };
+  /** Whether the organisation exists. */
+  async isThere(): Promise<boolean> {
+    return (await Organisation.findByPk(this.organisationId, { transaction: this.transaction })) !== null;
   }
-  private owned<T extends object>(values: T): T & { organisationId: string } {
-    return { ...values, organisationId: this.organisationId };
-  }
-
   async createOrganisation(name: string): Promise<void> {
     await Organisation.create({ id: this.organisationId, name }, { transaction: this.transaction });
-  }
-
-  document(id: string, kind?: DocumentKind): Promise<DocumentRow | null> {
-    return DocumentRow.findOne(this.within(kind ? { id, kind } : { id }));
-  }
-  /** Locks documents for the rest of the transaction, in a fixed order so that two edits never wait on each other. */
-  lockDocuments(ids: readonly string[]): Promise<DocumentRow[]> {
-    return DocumentRow.findAll({ ...this.within({ id: [...ids] }), order: [['id', 'ASC']], lock: true });
-  }
-  allOfKind(kind: DocumentKind): Promise<DocumentRow[]> {
-    return DocumentRow.findAll({
-      ...this.within({ kind }),
-      order: [
-        ['sortKey', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    });
-  }
-  /** One page in order of sort key, then id; `after` is the cursor of the page before. */
-  async pageOfKind(
-    kind: DocumentKind,
-    after: { sortKey: string; id: string } | undefined,
-    size: number,
-  ): Promise<PageOf<DocumentRow>> {
-    const beyond = after && {
-      [Op.or]: [
-        { sortKey: { [Op.gt]: after.sortKey } },
-        { sortKey: after.sortKey, id: { [Op.gt]: after.id } },
-      ],
-    };
-    const rows = await DocumentRow.findAll({
-      ...this.within({ kind, ...beyond }),
-      order: [
-        ['sortKey', 'ASC'],
-        ['id', 'ASC'],
-      ],
-      limit: size + 1,
-    });
-    const last = rows[size - 1];
-    return { rows: rows.slice(0, size), next: rows.length > size && last ? cursorOf(last) : null };
-  }
-  createDocument(values: {
-    id: string;
-    kind: DocumentKind;
-    revision: number;
-    body: object;
-    sortKey: string;
-  }): Promise<DocumentRow> {
-    return DocumentRow.create(this.owned(values), { transaction: this.transaction });
-  }
-  async updateDocument(
-    id: string,
-    values: { revision: number; body: object; sortKey: string },
-  ): Promise<void> {
-    await DocumentRow.update(values, this.within({ id }));
-  }
-
-  edit(id: string): Promise<EditRow | null> {
-    return EditRow.findOne(this.within({ id }));
-  }
-  edits(ids: readonly string[]): Promise<EditRow[]> {
-    return EditRow.findAll(this.within({ id: [...ids] }));
-  }
-  createEdit(values: Omit<Fields<EditRow>, 'organisationId'>): Promise<EditRow> {
-    return EditRow.create(this.owned(values), { transaction: this.transaction });
-  }
-
-  changesSince(documentId: string, revision: number, limit?: number): Promise<ChangeRow[]> {
-    return ChangeRow.findAll({
-      ...this.within({ documentId, revision: { [Op.gt]: revision } }),
-      order: [['revision', 'ASC']],
-      ...(limit === undefined ? {} : { limit }),
-    });
-  }
-  changesUpTo(documentId: string, from: number, to: number): Promise<ChangeRow[]> {
-    return ChangeRow.findAll({
-      ...this.within({ documentId, revision: { [Op.gt]: from, [Op.lte]: to } }),
-      order: [['revision', 'ASC']],
-    });
-  }
-  changesBefore(documentId: string, before: number, limit: number): Promise<ChangeRow[]> {
-    return ChangeRow.findAll({
-      ...this.within({ documentId, revision: { [Op.lt]: before } }),
-      order: [['revision', 'DESC']],
-      limit,
-    });
-  }
-  createChange(values: Omit<Fields<ChangeRow>, 'organisationId'>): Promise<ChangeRow> {
-    return ChangeRow.create(this.owned(values), { transaction: this.transaction });
-  }
-
-  snapshotUpTo(documentId: string, revision: number): Promise<SnapshotRow | null> {
-    return SnapshotRow.findOne({
-      ...this.within({ documentId, revision: { [Op.lte]: revision } }),
-      order: [['revision', 'DESC']],
-    });
-  }
-  createSnapshot(values: Omit<Fields<SnapshotRow>, 'organisationId'>): Promise<SnapshotRow> {
-    return SnapshotRow.create(this.owned(values), { transaction: this.transaction });
   }
 
   items(): Promise<ItemRow[]> {
@@ -165,11 +41,58 @@ export class Scope {
       ],
     });
   }
-  async saveItem(id: string, body: ItemRow['body']): Promise<void> {
-    await ItemRow.upsert(this.owned({ id, tape: body.tape, body }), { transaction: this.transaction });
+  /** An item for the rest of the transaction: nobody else changes it meanwhile. */
+  lockItem(id: string): Promise<ItemRow | null> {
+    return ItemRow.findOne({ ...this.within({ id }), lock: true });
   }
-  async savePerson(id: string, body: PersonRow['body']): Promise<void> {
-    await PersonRow.upsert(this.owned({ id, name: body.name, body }), { transaction: this.transaction });
+  lockPerson(id: string): Promise<PersonRow | null> {
+    return PersonRow.findOne({ ...this.within({ id }), lock: true });
+  }
+  async createItem(id: string, body: ItemRow['body']): Promise<void> {
+    const values = { id, tape: body.tape, body, revision: 1, changedAt: {} };
+    await ItemRow.create(this.owned(values), { transaction: this.transaction });
+  }
+  async createPerson(id: string, body: PersonRow['body']): Promise<void> {
+    const values = { id, name: body.name, body, revision: 1, changedAt: {} };
+    await PersonRow.create(this.owned(values), { transaction: this.transaction });
+  }
+  /** Keeps what became of an item or a person that is locked. */
+  async saveItem(row: ItemRow, { body, ...next }: Revisable<ItemRow['body']>): Promise<void> {
+    await row.update({ ...next, body, tape: body.tape }, { transaction: this.transaction });
+  }
+  async savePerson(row: PersonRow, { body, ...next }: Revisable<PersonRow['body']>): Promise<void> {
+    await row.update({ ...next, body, name: body.name }, { transaction: this.transaction });
+  }
+  /** Shelf and people as JSON, each record by its id. */
+  async writtenViews(): Promise<{ readonly items: string; readonly people: string }> {
+    const [row] = await this.select<{ items: string; people: string }>(
+      `SELECT (SELECT coalesce(json_object_agg(id, body), '{}')::text FROM items WHERE organisation_id = $1) AS items,
+        (SELECT coalesce(json_object_agg(id, body), '{}')::text FROM people WHERE organisation_id = $1) AS people`,
+    );
+    return row ?? { items: '{}', people: '{}' };
+  }
+  /** A text that changes with every change of shelf or people. */
+  async viewsVersion(): Promise<string> {
+    const [row] = await this.select<{ version: string }>(
+      `SELECT (SELECT count(*) || '+' || coalesce(sum(revision), 0) FROM items WHERE organisation_id = $1) || ' '
+        || (SELECT count(*) || '+' || coalesce(sum(revision), 0) FROM people WHERE organisation_id = $1) AS version`,
+    );
+    return row?.version ?? '';
+  }
+
+  /** What was made before under an id that a client chose. */
+  async making(id: string): Promise<{ readonly digest: string; readonly answer: object } | undefined> {
+    const [row] = await this.select<{ digest: string; answer: object }>(
+      'SELECT digest, answer FROM makings WHERE organisation_id = $1 AND id = $2',
+      id,
+    );
+    return row;
+  }
+  async keepMaking(id: string, digest: string, answer: object): Promise<void> {
+    await this.select(
+      'INSERT INTO makings (organisation_id, id, digest, answer) VALUES ($1, $2, $3, $4)',
+      ...[id, digest, JSON.stringify(answer)],
+    );
   }
 
   /** Keeps a picture under its id; sent again it changes nothing. False when the id is another picture's. */
@@ -190,24 +113,5 @@ export class Scope {
       bind: ['satchel', JSON.stringify({ organisation: this.organisationId, ...message })],
       transaction: this.transaction,
     });
-  }
-}
-
-type Fields<Row> = { [Key in Exclude<keyof Row, keyof Model>]: Row[Key] };
-
-/** A cursor is where a row stands in the list, not a number of rows. */
-export const cursorOf = (row: { sortKey: string; id: string }): string =>
-  Buffer.from(JSON.stringify([row.sortKey, row.id])).toString('base64url');
-
-/** The place a cursor names, or undefined when it is no cursor of ours. */
-export function readCursor(cursor: string): { sortKey: string; id: string } | undefined {
-  try {
-    const parts: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString());
-    if (!Array.isArray(parts) || parts.length !== 2 || !parts.every(part => typeof part === 'string'))
-      return undefined;
-    const [sortKey, id] = parts as [string, string];
-    return /\0/.test(sortKey + id) ? undefined : { sortKey, id };
-  } catch {
-    return undefined;
   }
 }

@@ -1,13 +1,13 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, call, sendFile } from '../api/client.js';
-import { listen } from '../api/live.js';
 import { eventsQuery, organisationQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { EventRow } from './EventRow.js';
 import { ImportFile } from './ImportFile.js';
 import { OrganisationChoice } from './OrganisationChoice.js';
+import { useFreshLines } from './use-fresh-lines.js';
 
 const NewEventDialog = lazy(() => import('./NewEventDialog.js'));
 
@@ -20,7 +20,7 @@ export function EventsDoor() {
   const events = useInfiniteQuery(eventsQuery);
   const info = useQuery(organisationQuery);
   const { queryKey } = eventsQuery;
-  useEffect(() => listen(() => void queries.invalidateQueries({ queryKey })), [queries, queryKey]);
+  useFreshLines();
   const tell = (error: Error): void =>
     setProblem(error instanceof ApiProblem ? error.lines : [error.message]);
   const open = ({ id }: { id: string }): void => {

@@ -1,34 +1,34 @@
 import type { Json } from '@idle-satchel/core';
-import type { DocumentNow } from '@idle-satchel/core/api';
 import { notFound } from '../../problem.js';
-import { route, type Route } from '../../route.js';
+import { heavyRoute, route, Written, type Route } from '../../route.js';
 import { applyEdit } from '../edits/service.js';
 import { bodyAt, changesAfter, historyOf } from './service.js';
 
 export const documentRoutes: readonly Route[] = [
   route('GET /documents/:id', async ({ scope, id }) => {
-    const row = await scope.document(id());
+    const row = await scope.written(id());
     if (!row) throw notFound('document');
-    return {
-      document: row.id,
-      kind: row.kind,
-      revision: row.revision,
-      body: row.body as DocumentNow['body'],
-    };
+    const { kind, revision, body } = row;
+    return new Written(`{"document":"${row.id}","kind":"${kind}","revision":${revision},"body":${body}}`);
   }),
-  route('GET /documents/:id/changes', ({ scope, id, whole }) => changesAfter(scope, id(), whole('since', 0))),
+  route(
+    'GET /documents/:id/changes',
+    async ({ scope, id, whole }) => new Written(await changesAfter(scope, id(), whole('since', 0))),
+  ),
   route('GET /documents/:id/history', ({ scope, id, whole }) =>
     historyOf(scope, id(), whole('before', 2 ** 30)),
   ),
-  route('POST /documents/:id/restore', async ({ scope, id, body }) => {
-    const row = await scope.document(id());
-    if (!row) throw notFound('document');
-    const value = (await bodyAt(scope, row, body.revision)) as Json;
+  heavyRoute('POST /documents/:id/restore', async ({ scope, id, body }) => {
+    const document = id();
+    const now = await scope.revisionOf(document);
+    if (!now) throw notFound('document');
+    const value = (await bodyAt(scope, document, body.revision)) as Json;
     return applyEdit(scope, {
       id: body.id,
       author: body.author,
+      ...(body.browser !== undefined && { browser: body.browser }),
       label: `Restore revision ${body.revision}`,
-      changes: [{ document: row.id, base: row.revision, patch: [{ op: 'replace', path: '', value }] }],
+      changes: [{ document, base: now.revision, patch: [{ op: 'replace', path: '', value }] }],
     });
   }),
 ];

@@ -1,10 +1,11 @@
 /** Documents at any revision, their changes and their history. */
 import { applyPatch } from '@idle-satchel/core';
-import type { DocumentChanges, DocumentKind, DocumentNow, HistoryPage } from '@idle-satchel/core/api';
+import type { DocumentKind, HistoryPage } from '@idle-satchel/core/api';
 import { Kinds, Plan, Rules, Venue, type DocumentClass } from '@idle-satchel/core/documents';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound } from '../../problem.js';
+import { claimOf } from '../events/claims.js';
 
 export const CLASSES: Readonly<Record<DocumentKind, DocumentClass>> = {
   plan: Plan,
@@ -21,15 +22,15 @@ export function sortKeyOf(kind: DocumentKind, body: object): string {
 }
 
 /** The body of a document at a revision: the nearest snapshot before it, and the changes since. */
-export async function bodyAt(scope: Scope, row: DocumentRow, revision: number): Promise<object> {
-  if (revision === row.revision) return row.body;
-  const snapshot = await scope.snapshotUpTo(row.id, revision);
-  if (!snapshot || revision > row.revision) throw notFound('revision');
-  const changes = await scope.changesUpTo(row.id, snapshot.revision, revision);
+export async function bodyAt(scope: Scope, id: string, revision: number): Promise<object> {
+  const snapshot = await scope.snapshotUpTo(id, revision);
+  if (!snapshot) throw notFound('revision');
+  const changes = await scope.changesUpTo(id, snapshot.revision, revision);
+  if ((changes.at(-1)?.revision ?? snapshot.revision) !== revision) throw notFound('revision');
   return changes.reduce<object>((body, change) => applyPatch(body, change.patch), snapshot.body);
 }
 
-/** Saves a new document at revision 1 with its first snapshot. */
+/** Saves a new document at revision 1 with its first snapshot, and what it claims. */
 export async function createDocument(
   scope: Scope,
   id: string,
@@ -38,28 +39,33 @@ export async function createDocument(
 ): Promise<DocumentRow> {
   const row = await scope.createDocument({ id, kind, revision: 1, body, sortKey: sortKeyOf(kind, body) });
   await scope.createSnapshot({ documentId: id, revision: 1, body });
+  if (kind === 'plan') await scope.saveClaim({ eventId: id, ...claimOf(body as Plan) });
   return row;
 }
 
+/** More changes, or longer ones, are told by the whole body. */
 const MOST_CHANGES = 500;
+const MOST_BYTES = 2_000_000;
 
-/** What happened to a document after a revision; the whole body instead when that is too much. */
-export async function changesAfter(scope: Scope, id: string, since: number): Promise<DocumentChanges> {
-  const row = await scope.document(id);
-  if (!row) throw notFound('document');
-  const changes = await scope.changesSince(id, since, MOST_CHANGES + 1);
-  if (changes.length > MOST_CHANGES || since > row.revision) {
-    return { document: id, revision: row.revision, body: row.body as DocumentNow['body'] };
+/** What happened to a document after a revision; the whole body instead when that is too much. As JSON. */
+export async function changesAfter(scope: Scope, id: string, since: number): Promise<string> {
+  const now = await scope.revisionOf(id);
+  if (!now) throw notFound('document');
+  const { changes: count, bytes } = await scope.amountSince(id, since);
+  // The first revision came of no edit: who knows none is told what there is.
+  if (since < 1 || since > now.revision || count > MOST_CHANGES || bytes > MOST_BYTES) {
+    const row = await scope.written(id);
+    if (!row) throw notFound('document');
+    return `{"document":"${id}","revision":${row.revision},"body":${row.body}}`;
   }
-  const edits = await editsOf(scope, changes);
-  return {
-    document: id,
-    revision: changes.at(-1)?.revision ?? since,
-    changes: changes.map(({ revision, editId, patch }) => {
-      const { label = '', author = '' } = edits.get(editId) ?? {};
-      return { revision, edit: editId, label, author, patch };
-    }),
-  };
+  const changes = await scope.writtenChanges(id, since);
+  const each = changes.map(
+    ({ revision, editId, label, author, patch }) =>
+      `{"revision":${revision},"edit":${JSON.stringify(editId)},"label":${JSON.stringify(label)},` +
+      `"author":${JSON.stringify(author)},"patch":${patch}}`,
+  );
+  const revision = changes.at(-1)?.revision ?? since;
+  return `{"document":"${id}","revision":${revision},"changes":[${each.join()}]}`;
 }
 
 /** The edits that changes belong to, by their ids. */

@@ -1,44 +1,57 @@
 /** Applying edits: once per id, all or nothing, merged where nothing collides. */
 import { createHash } from 'node:crypto';
-import {
-  applyPatch,
-  collision,
-  DOCUMENT_LIMIT,
-  invertPatch,
-  PatchError,
-  refusalBeyond,
-  type Operation,
-} from '@idle-satchel/core';
-import type { DocumentChange, EditAnswer, EditedDocument, EditRequest } from '@idle-satchel/core/api';
-import { faultsOf, type Plan } from '@idle-satchel/core/documents';
+import type { EditAnswer, EditRequest } from '@idle-satchel/core/api';
+import type { Plan } from '@idle-satchel/core/documents';
 import { UniqueConstraintError } from 'sequelize';
-import type { ChangeRow, DocumentRow } from '../../database/models.js';
+import type { NextRevision } from '../../database/edit-rows.js';
 import type { Scope } from '../../database/scope.js';
-import { invalid, notFound, Problem } from '../../problem.js';
-import { CLASSES, sortKeyOf } from '../documents/service.js';
+import { busy, invalid, Problem } from '../../problem.js';
+import { sortKeyOf } from '../documents/service.js';
+import { claimOf, claimsTheSame } from '../events/claims.js';
+import { refuseCollisions, refuseFalseUndo } from './collisions.js';
+import { inTurn } from './in-turn.js';
+import { newestOf, remember, type Newest } from './newest.js';
+import { patched } from './patched.js';
 
 /** A snapshot is kept at every so many revisions. */
 const SNAPSHOT_EVERY = 100;
+
+/** How often an edit is worked out anew because another process was first. */
+const TRIES = 25;
 
 const digestOf = (request: EditRequest): string =>
   createHash('sha256').update(JSON.stringify(request)).digest('hex');
 
 /** Applies an edit, or gives the first answer again when its id was applied before. */
-export async function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
+export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
   const digest = digestOf(request);
   const ids = request.changes.map(change => change.document);
-  try {
-    return await scope.atomically(async inside => {
-      // Locked first: the same edit sent twice at once must not collide with itself.
-      const rows = await inside.lockDocuments(ids);
-      return (await answered(inside, request, digest)) ?? apply(inside, request, digest, rows);
-    });
-  } catch (error) {
-    // The same edit arrived twice at once: the other one has been applied, so its answer stands.
-    const first = error instanceof UniqueConstraintError ? await answered(scope, request, digest) : undefined;
-    if (first) return first;
-    throw error;
+  if (new Set(ids).size !== ids.length) {
+    throw invalid([{ path: '/changes', reason: 'must name each document once' }]);
   }
+  return inTurn(
+    [...ids, request.id].map(id => `${scope.organisationId} ${id}`),
+    () => applied(scope, request, digest),
+  );
+}
+
+/**
+ * Everything is read and worked out before anything is locked; where a document was changed meanwhile, it is worked out
+ * anew over what it is then.
+ */
+async function applied(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer> {
+  for (let tries = 0; tries < TRIES; tries++) {
+    const first = await answered(scope, request, digest);
+    if (first) return first;
+    try {
+      const answer = await tried(scope, request, digest);
+      if (answer) return answer;
+    } catch (error) {
+      // The same edit arrived at another process at once: that one applies it, so its answer stands.
+      if (!(error instanceof UniqueConstraintError)) throw error;
+    }
+  }
+  throw busy('Too many are changing this at once');
 }
 
 async function answered(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer | undefined> {
@@ -48,125 +61,55 @@ async function answered(scope: Scope, request: EditRequest, digest: string): Pro
   return first.answer as EditAnswer;
 }
 
-async function apply(
-  scope: Scope,
-  request: EditRequest,
-  digest: string,
-  locked: readonly DocumentRow[],
-): Promise<EditAnswer> {
-  const ids = request.changes.map(change => change.document);
-  if (new Set(ids).size !== ids.length) {
-    throw invalid([{ path: '/changes', reason: 'must name each document once' }]);
+/** Undefined where a document was changed while it was worked out. */
+async function tried(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer | undefined> {
+  const { id, label, author, browser = null, undoes = null, changes } = request;
+  const documents = await newestOf(
+    scope,
+    changes.map(({ document }) => document),
+  );
+  await refuseFalseUndo(scope, request);
+  await refuseCollisions(scope, request, documents);
+  const next: NextRevision[] = [];
+  for (const [index, { document, patch }] of changes.entries()) {
+    const before = documents.get(document) as Newest;
+    const { body, inverse } = patched(before, patch, index);
+    if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan);
+    next.push({
+      id: document,
+      kind: before.kind,
+      over: before.revision,
+      body,
+      sortKey: sortKeyOf(before.kind, body),
+      patch,
+      inverse,
+      snapshot: (before.revision + 1) % SNAPSHOT_EVERY === 0,
+      ...(before.kind === 'plan' && newClaim(before.body as Plan, body as Plan)),
+    });
   }
-  const rows = new Map(locked.map(row => [row.id, row]));
-  await refuseCollisions(scope, request, rows);
-
-  const documents: EditedDocument[] = [];
-  for (const [index, change] of request.changes.entries()) {
-    const row = rows.get(change.document) as DocumentRow;
-    const { patch } = change;
-    const { body, inverse } = patched(row, patch, index);
-    if (row.kind === 'plan') await refuseLostVenue(scope, row.body as Plan, body as Plan);
-    const revision = row.revision + 1;
-    await scope.updateDocument(row.id, { revision, body, sortKey: sortKeyOf(row.kind, body) });
-    await scope.createChange({ documentId: row.id, revision, editId: request.id, patch, inverse });
-    if (revision % SNAPSHOT_EVERY === 0) await scope.createSnapshot({ documentId: row.id, revision, body });
-    await scope.notify({ document: row.id, revision });
-    documents.push({ document: row.id, revision, inverse });
+  const answer: EditAnswer = {
+    edit: id,
+    documents: next.map(({ id: document, over, inverse }) => ({ document, revision: over + 1, inverse })),
+  };
+  const edit = { id, digest, label, author, browser, undoes, answer };
+  const version = await scope.keepEdit(edit, next);
+  if (version === undefined) return undefined;
+  for (const { id: document, kind, over, body } of next) {
+    remember(scope, { id: document, kind, revision: over + 1, version, body });
   }
-  const answer: EditAnswer = { edit: request.id, documents };
-  const { id, label, author, undoes = null } = request;
-  await scope.createEdit({ id, digest, label, author, undoes, at: new Date(), answer });
   return answer;
 }
+
+const newClaim = (before: Plan, after: Plan): Pick<NextRevision, 'claim'> | undefined =>
+  claimsTheSame(before, after) ? undefined : { claim: claimOf(after) };
 
 /** 422 when a plan would be pinned to a venue, or a revision of one, that does not exist. */
 async function refuseLostVenue(scope: Scope, before: Plan, after: Plan): Promise<void> {
   const { id, revision } = after.venue;
   if (id === before.venue.id && revision === before.venue.revision) return;
-  const venue = await scope.document(id, 'venue');
-  if (!venue) throw invalid([{ path: '/venue/id', reason: 'is not a venue that exists' }]);
+  const venue = await scope.revisionOf(id);
+  if (venue?.kind !== 'venue') throw invalid([{ path: '/venue/id', reason: 'is not a venue that exists' }]);
   if (revision > venue.revision) {
     throw invalid([{ path: '/venue/revision', reason: `is beyond revision ${venue.revision}` }]);
   }
-}
-
-/** 409 with the current documents when somebody changed, since `base`, what this edit reads or writes. */
-async function refuseCollisions(
-  scope: Scope,
-  request: EditRequest,
-  rows: ReadonlyMap<string, DocumentRow>,
-): Promise<void> {
-  for (const [index, change] of request.changes.entries()) {
-    const row = rows.get(change.document);
-    if (!row) throw notFound('document');
-    if (change.base > row.revision) {
-      throw invalid([{ path: `/changes/${index}/base`, reason: `is beyond revision ${row.revision}` }]);
-    }
-    const path = await collidingPath(scope, change);
-    if (path === undefined) continue;
-    throw new Problem(409, 'Somebody else changed this in the meantime', `at ${path}`, {
-      path,
-      documents: [...rows.values()].map(({ id, revision, body }) => ({ document: id, revision, body })),
-    });
-  }
-}
-
-async function collidingPath(scope: Scope, change: DocumentChange): Promise<string | undefined> {
-  const since = await scope.changesSince(change.document, change.base);
-  const standing = await withoutTakenBack(scope, since);
-  const theirs = standing.flatMap(each => each.patch);
-  return collision(change.patch, theirs);
-}
-
-/** Changes without the pairs of an edit and the one that took it back: together they changed nothing. */
-async function withoutTakenBack(scope: Scope, changes: readonly ChangeRow[]): Promise<readonly ChangeRow[]> {
-  const edits = await scope.edits(changes.map(change => change.editId));
-  const undoes = new Map(edits.map(edit => [edit.id, edit.undoes]));
-  const standing = new Map<string, ChangeRow>();
-  for (const change of changes) {
-    const original = undoes.get(change.editId);
-    if (original && standing.delete(original)) continue;
-    standing.set(change.editId, change);
-  }
-  return [...standing.values()];
-}
-
-/** The body after a patch and the patch back; 422 when it does not fit or makes a document that is not valid. */
-function patched(
-  row: DocumentRow,
-  patch: readonly Operation[],
-  index: number,
-): { body: object; inverse: Operation[] } {
-  const needs: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {
-    add: 'value',
-    replace: 'value',
-    test: 'value',
-    move: 'from',
-    copy: 'from',
-    remove: undefined,
-  };
-  patch.forEach((operation, at) => {
-    const need = needs[operation.op];
-    if (need && !Object.hasOwn(operation, need)) {
-      throw invalid([{ path: `/changes/${index}/patch/${at}`, reason: `needs ${need}` }]);
-    }
-  });
-  let body: object;
-  let inverse: Operation[];
-  try {
-    const refusal = refusalBeyond(DOCUMENT_LIMIT);
-    // Applied first: what grows beyond the limit on the way is refused before anything walks it.
-    body = applyPatch(row.body, patch, refusal);
-    inverse = invertPatch(row.body, patch);
-    // Taking large parts out and in again makes a small patch whose way back is none.
-    const beyond = refusal(inverse);
-    if (beyond) throw new PatchError(0, '', `the patch that takes it back ${beyond}`);
-  } catch (error) {
-    if (!(error instanceof PatchError)) throw error;
-    throw invalid([{ path: `/changes/${index}/patch/${error.index}`, reason: error.message }]);
-  }
-  const faults = faultsOf(CLASSES[row.kind], body);
-  if (faults.length > 0) throw invalid(faults);
-  return { body, inverse };
 }

@@ -15,30 +15,30 @@ const DAY = 24 * 60 * 60_000;
 
 /** A new event with nothing in it yet, or from a starter kit: at a venue, or in the kit’s plain room where none is named. */
 export async function createEvent(
-  scope: Scope,
+  inside: Scope,
+  id: string,
   { label, start, zone, venue: venueId, kit: kitId }: NewEvent,
 ): Promise<Made> {
-  return scope.atomically(async inside => {
-    const own = { version: 1 as const, label, start, zone };
-    const venue = venueId === undefined ? undefined : await inside.document(venueId, 'venue');
-    if (!venue && (venueId !== undefined || kitId === undefined))
-      throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
-    if (kitId !== undefined || !venue) return createFromKit(inside, kitId ?? '', own, venue ?? undefined);
-    const plan: Plan = {
-      ...own,
-      venue: { id: venue.id, revision: venue.revision },
-      outputs: {},
-      runningOrder: {},
-      shots: {},
-      devices: {},
-      links: {},
-    };
-    return saveEvent(inside, plan);
-  });
+  const own = { version: 1 as const, label, start, zone };
+  const venue = venueId === undefined ? undefined : await inside.document(venueId, 'venue');
+  if (!venue && (venueId !== undefined || kitId === undefined))
+    throw invalid([{ path: '/venue', reason: 'is not a venue that exists' }]);
+  if (kitId !== undefined || !venue) return createFromKit(inside, id, kitId ?? '', own, venue ?? undefined);
+  const plan: Plan = {
+    ...own,
+    venue: { id: venue.id, revision: venue.revision },
+    outputs: {},
+    runningOrder: {},
+    shots: {},
+    devices: {},
+    links: {},
+  };
+  return saveEvent(inside, id, plan);
 }
 
 async function createFromKit(
   inside: Scope,
+  event: string,
   id: string,
   own: Pick<Plan, 'version' | 'label' | 'start' | 'zone'>,
   at: DocumentRow | undefined,
@@ -52,10 +52,14 @@ async function createFromKit(
   const room = roomFor(rules);
   if (at) {
     const pin = { id: at.id, revision: at.revision };
-    return saveEvent(inside, planAt({ ...own, ...begun.plan, venue: pin }, room, at.body as Venue, pin));
+    return saveEvent(
+      inside,
+      event,
+      planAt({ ...own, ...begun.plan, venue: pin }, room, at.body as Venue, pin),
+    );
   }
   const { id: venue, revision } = await venueLike(inside, room);
-  return saveEvent(inside, { ...own, ...begun.plan, venue: { id: venue, revision } });
+  return saveEvent(inside, event, { ...own, ...begun.plan, venue: { id: venue, revision } });
 }
 
 /** The venue that is just so, made where there is none. */
@@ -82,29 +86,27 @@ async function addKinds(
   await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
 }
 
-async function saveEvent(scope: Scope, plan: Plan): Promise<Made> {
-  const row = await createDocument(scope, newId(), 'plan', plan);
+async function saveEvent(scope: Scope, id: string, plan: Plan): Promise<Made> {
+  await createDocument(scope, id, 'plan', plan);
   await scope.notify({ events: true });
-  return { id: row.id };
+  return { id };
 }
 
 /** A copy with the same design; what was signed or ticked stays with the original. */
-export async function copyEvent(scope: Scope, id: string): Promise<Made> {
-  return scope.atomically(async inside => {
-    const original = await inside.document(id, 'plan');
-    if (!original) throw notFound('event');
-    const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
-    const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
-    // What lies on the floor of one event does not lie on that of the next.
-    const links = Object.fromEntries(
-      inOrder(design.links).map(([link, { laid: _laid, ...rest }]) => [link, rest]),
-    );
-    return saveEvent(inside, {
-      ...design,
-      ...(design.links && { links }),
-      start,
-      label: `Copy of ${design.label}`.slice(0, 80),
-    });
+export async function copyEvent(inside: Scope, copy: string, id: string): Promise<Made> {
+  const original = await inside.document(id, 'plan');
+  if (!original) throw notFound('event');
+  const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
+  const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
+  // What lies on the floor of one event does not lie on that of the next.
+  const links = Object.fromEntries(
+    inOrder(design.links).map(([link, { laid: _laid, ...rest }]) => [link, rest]),
+  );
+  return saveEvent(inside, copy, {
+    ...design,
+    ...(design.links && { links }),
+    start,
+    label: `Copy of ${design.label}`.slice(0, 80),
   });
 }
 
@@ -112,52 +114,46 @@ export async function copyEvent(scope: Scope, id: string): Promise<Made> {
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
  */
-export async function importEvent(scope: Scope, bundle: Bundle): Promise<Imported> {
-  return scope.atomically(async inside => {
-    const kindsRow = await only(inside, 'kinds');
-    const kinds = kindsRow.body as Kinds;
-    const clashing = Object.entries(bundle.kinds.kinds).find(
-      ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
-    );
-    if (clashing) {
-      throw invalid([
-        { path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' },
-      ]);
-    }
-    const newKinds = Object.fromEntries(
-      Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]),
-    );
-    await addKinds(inside, newKinds, 'Kinds from an imported event', 'import');
-    const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
-    const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
-    const newItems = Object.entries(bundle.shelf.items).filter(
-      ([id, item]) => !shelf.items[id] && !tapes.has(item.tape),
-    );
-    for (const [id, item] of newItems) await inside.saveItem(id, item);
-    const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
-    for (const [id, person] of newPeople) await inside.savePerson(id, person);
+export async function importEvent(inside: Scope, event: string, bundle: Bundle): Promise<Imported> {
+  const kindsRow = await only(inside, 'kinds');
+  const kinds = kindsRow.body as Kinds;
+  const clashing = Object.entries(bundle.kinds.kinds).find(
+    ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
+  );
+  if (clashing) {
+    throw invalid([{ path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
+  }
+  const newKinds = Object.fromEntries(Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]));
+  await addKinds(inside, newKinds, 'Kinds from an imported event', 'import');
+  const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
+  const tapes = new Set(Object.values(shelf.items).map(item => item.tape));
+  const newItems = Object.entries(bundle.shelf.items).filter(
+    ([id, item]) => !shelf.items[id] && !tapes.has(item.tape),
+  );
+  for (const [id, item] of newItems) await inside.createItem(id, item);
+  const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
+  for (const [id, person] of newPeople) await inside.createPerson(id, person);
 
-    const venue = await venueLike(inside, bundle.venue);
-    const rules = (await only(inside, 'rules')).body as Rules;
-    const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
-    const own = Object.fromEntries(
-      Object.entries(theirs).filter(([key, value]) => rules[key as keyof Rules] !== value),
-    ) as NonNullable<Plan['rules']>;
-    const { rules: _rules, ...plan } = bundle.plan;
-    const saved = await saveEvent(inside, {
-      ...plan,
-      ...(Object.keys(own).length > 0 ? { rules: own } : {}),
-      venue: { id: venue.id, revision: venue.revision },
-    });
-    if (newItems.length + newPeople.length > 0) await inside.notify({ shelf: true, hands: true });
-    return {
-      ...saved,
-      added: {
-        items: newItems.length,
-        kinds: Object.keys(newKinds).length,
-        people: newPeople.length,
-        venue: venue.isNew,
-      },
-    };
+  const venue = await venueLike(inside, bundle.venue);
+  const rules = (await only(inside, 'rules')).body as Rules;
+  const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
+  const own = Object.fromEntries(
+    Object.entries(theirs).filter(([key, value]) => rules[key as keyof Rules] !== value),
+  ) as NonNullable<Plan['rules']>;
+  const { rules: _rules, ...plan } = bundle.plan;
+  const saved = await saveEvent(inside, event, {
+    ...plan,
+    ...(Object.keys(own).length > 0 ? { rules: own } : {}),
+    venue: { id: venue.id, revision: venue.revision },
   });
+  if (newItems.length + newPeople.length > 0) await inside.notify({ shelf: true, hands: true });
+  return {
+    ...saved,
+    added: {
+      items: newItems.length,
+      kinds: Object.keys(newKinds).length,
+      people: newPeople.length,
+      venue: venue.isNew,
+    },
+  };
 }

@@ -1,41 +1,49 @@
-import { bundleOf } from '@idle-satchel/core';
-import { readBundleFile, writeBundleFile } from '@idle-satchel/core/documents';
+import { writeBundleFile, readBundleFile } from '@idle-satchel/core/documents';
 import { text as readText } from 'express';
-import { readCursor } from '../../database/scope.js';
+import { readCursor } from '../../database/document-rows.js';
 import { invalid } from '../../problem.js';
-import { route, type Route } from '../../route.js';
+import { FileAnswer, heavyRoute, route, Written, type Route } from '../../route.js';
+import { madeOnce } from '../making-once.js';
+import { readBundle } from './assessed.js';
+import { linesOf } from './lines.js';
 import { copyEvent, createEvent, importEvent } from './making.js';
-import { eventBundle } from './service.js';
-import { summaryOf } from './summary.js';
+import { writtenBundle } from './service.js';
 
 const PAGE = 30;
 /** Files are read as text, so that a broken one can be told line and place. */
 export const readImport = readText({ type: () => true, limit: '4mb' });
 
 export const eventRoutes: readonly Route[] = [
-  route('GET /events', async ({ scope, request }) => {
-    const { cursor } = request.query;
-    const after = typeof cursor === 'string' ? readCursor(cursor) : undefined;
+  route('GET /events', async ({ scope, text, context }) => {
+    const cursor = text('cursor');
+    const after = cursor === undefined ? undefined : readCursor(cursor);
     if (cursor !== undefined && !after)
       throw invalid([{ path: '?cursor', reason: 'is not a cursor of this list' }]);
     const page = await scope.pageOfKind('plan', after, PAGE);
-    const events = [];
-    for (const row of page.rows) events.push(await summaryOf(scope, row));
-    return { events, next: page.next };
+    return { events: await linesOf(context, scope, page.rows), next: page.next };
   }),
-  route('POST /events', ({ scope, body }) => createEvent(scope, body)),
-  route('POST /events/import', async ({ scope, request }) => {
-    const read = readBundleFile(typeof request.body === 'string' ? request.body : '');
+  route('GET /events/lines', async ({ scope, text, context }) => {
+    const ids = (text('ids') ?? '').split(',').filter(id => id !== '');
+    if (ids.length > PAGE) throw invalid([{ path: '?ids', reason: `are more than ${PAGE}` }]);
+    return { events: await linesOf(context, scope, ids) };
+  }),
+  route('POST /events', ({ scope, body, chosenId }) =>
+    madeOnce(scope, chosenId(), body, (inside, id) => createEvent(inside, id, body)),
+  ),
+  heavyRoute('POST /events/import', async ({ scope, body, chosenId }) => {
+    const file = typeof body === 'string' ? body : '';
+    const read = readBundleFile(file);
     if (!('bundle' in read)) throw invalid(read.faults);
-    return importEvent(scope, read.bundle);
+    return madeOnce(scope, chosenId(), file, (inside, id) => importEvent(inside, id, read.bundle));
   }),
-  route('POST /events/:id/copy', ({ scope, id }) => copyEvent(scope, id())),
-  route('GET /events/:id/bundle', ({ scope, id }) => eventBundle(scope, id())),
-  route('GET /events/:id/file', async ({ scope, id, request, response }) => {
-    const bundle = bundleOf(await eventBundle(scope, id()));
-    response
-      .attachment(`${bundle.plan.label.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.satchel.json`)
-      .type('application/json')
-      .send(writeBundleFile(bundle, request.query.names === 'yes'));
+  heavyRoute('POST /events/:id/copy', ({ scope, id, chosenId }) =>
+    madeOnce(scope, chosenId(), `copy of ${id()}`, (inside, copy) => copyEvent(inside, copy, id())),
+  ),
+  route('GET /events/:id/bundle', async ({ scope, id }) => new Written(await writtenBundle(scope, id()))),
+  heavyRoute('GET /events/:id/file', async ({ scope, id, text }) => {
+    const bundle = await readBundle(scope, id());
+    const name = bundle.plan.label.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60);
+    const file = writeBundleFile(bundle, text('names') === 'yes');
+    return new FileAnswer(file, 'application/json', `${name}.satchel.json`);
   }),
 ];

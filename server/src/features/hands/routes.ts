@@ -1,18 +1,21 @@
 import { notFound } from '../../problem.js';
 import { route, type Route } from '../../route.js';
+import { changedFields } from '../changed-fields.js';
 
 export const handsRoutes: readonly Route[] = [
   route('GET /people', async ({ scope }) => ({
-    people: (await scope.people()).map(row => ({ id: row.id, ...row.body })),
+    people: (await scope.people()).map(({ id, revision, body }) => ({ id, revision, ...body })),
   })),
-  route('PATCH /people/:id', ({ scope, id, body }) =>
+  route('PATCH /people/:id', ({ scope, id, body: change }) =>
     scope.atomically(async inside => {
-      const row = (await inside.people()).find(each => each.id === id());
+      const row = await inside.lockPerson(id());
       if (!row) throw notFound('person');
-      const person = { ...row.body, ...body };
-      await inside.savePerson(row.id, person);
-      await inside.notify({ hands: true });
-      return { id: row.id, ...person };
+      const next = changedFields(row, change);
+      if (next.revision > row.revision) {
+        await inside.savePerson(row, next);
+        await inside.notify({ hands: true });
+      }
+      return { id: row.id, revision: next.revision, ...next.body };
     }),
   ),
 ];

@@ -2,12 +2,19 @@
 import type { Response } from 'express';
 import pg from 'pg';
 import type { Logger } from 'pino';
+import { busy } from '../../problem.js';
 
 interface Listener {
   readonly organisation: string;
+  readonly address: string;
   readonly response: Response;
 }
 
+/** Connections that are kept open at once: of one address, such as that of a whole hall, and of one organisation. */
+const MOST_OF_ADDRESS = 300;
+const MOST_OF_ORGANISATION = 1_000;
+/** What a listener has not taken in yet, bytes; one that is further behind is cut off, and catches up when it is back. */
+const MOST_BEHIND = 1_000_000;
 const HEARTBEAT_MS = 20_000;
 const RETRY_MS = 1_000;
 
@@ -25,7 +32,11 @@ export class LiveRelay {
 
   /** Starts listening; after a lost connection it listens again and asks every browser to catch up. */
   async start(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.url });
+    const client = new pg.Client({
+      connectionString: this.url,
+      keepAlive: true,
+      connectionTimeoutMillis: 5_000,
+    });
     client.on('error', () => undefined);
     client.on('end', () => this.listenAgain());
     client.on('notification', ({ payload }) => this.relay(payload ?? ''));
@@ -54,14 +65,24 @@ export class LiveRelay {
   }
 
   private send(organisation: string | undefined, text: string): void {
-    for (const listener of this.listeners) {
-      if (organisation === undefined || listener.organisation === organisation) listener.response.write(text);
+    for (const { organisation: own, response } of this.listeners) {
+      if (organisation !== undefined && own !== organisation) continue;
+      if (response.writableLength > MOST_BEHIND) response.destroy();
+      else response.write(text);
     }
   }
 
-  /** Keeps a response open and writes to it what happens in an organisation. */
-  add(organisation: string, response: Response): void {
-    const listener = { organisation, response };
+  /** Keeps a response open and writes to it what happens in an organisation. 503 where too many listen. */
+  add(organisation: string, address: string, response: Response): void {
+    let [near, own] = [0, 0];
+    for (const each of this.listeners) {
+      if (each.address === address) near++;
+      if (each.organisation === organisation) own++;
+    }
+    if (near >= MOST_OF_ADDRESS || own >= MOST_OF_ORGANISATION) {
+      throw busy('Too many pages listen for changes already', 'Close some of them', 30);
+    }
+    const listener = { organisation, address, response };
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',

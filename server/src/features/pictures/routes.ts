@@ -11,8 +11,9 @@ import { route, type Route } from '../../route.js';
 export const readPicture = readRaw({ type: () => true, limit: '6mb' });
 
 export const pictureRoutes: readonly Route[] = [
-  route('PUT /pictures/:id', async ({ scope, id, request }) => {
-    const bytes = Buffer.isBuffer(request.body) ? new Uint8Array(request.body) : new Uint8Array();
+  route('PUT /pictures/:id', async ({ scope, id, body }) => {
+    const sent: unknown = body;
+    const bytes = Buffer.isBuffer(sent) ? new Uint8Array(sent) : new Uint8Array();
     const header = pictureHeader(bytes);
     if (!header) throw new Problem(415, 'This is not a PNG or JPEG picture');
     const { type, width, height } = header;

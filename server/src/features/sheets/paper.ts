@@ -1,5 +1,6 @@
 /** Paper: documents that are printed, with the typefaces of every sheet, and what those cannot write. */
 import { createRequire } from 'node:module';
+import { buffer } from 'node:stream/consumers';
 import PDFDocument from 'pdfkit';
 
 const require = createRequire(import.meta.url);
@@ -44,3 +45,6 @@ export function newPdf(title: string, options: PDFKit.PDFDocumentOptions): Pdf {
   }
   return pdf;
 }
+
+/** A document that is being written, to its end. */
+export const bytesOf = (pdf: Pdf): Promise<Uint8Array> => buffer(pdf);

@@ -1,6 +1,4 @@
 import {
-  bundleOf,
-  assess,
   checkList,
   cutList,
   formatCard,
@@ -21,11 +19,13 @@ import {
   type SheetName,
 } from '@idle-satchel/core';
 
-import { route, type Call, type Route } from '../../route.js';
-import { eventBundle } from '../events/service.js';
+import type { Asked } from '../../asked.js';
+import { FileAnswer, heavyRoute, type Route } from '../../route.js';
+import { assessedEvent, type Assessed } from '../events/assessed.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
 import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
+import { bytesOf, type Paper } from './paper.js';
 import { pdfOf } from './pdf.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
 
@@ -44,77 +44,57 @@ const SHEETS: Readonly<Record<SheetName, Maker>> = {
   'format-card': formatCard,
 };
 
-async function sheetOf(
-  { scope, id }: Call<unknown>,
-  make: Maker,
-): Promise<{ sheet: Sheet; imperial: boolean }> {
-  const bundle = bundleOf(await eventBundle(scope, id()));
-  const assessment = assess(bundle);
-  return {
-    sheet: make(bundle.plan, assessment, bundle.hands),
-    imperial: assessment.rules.units === 'imperial',
-  };
-}
+const PDF = 'application/pdf';
+const SVG = 'image/svg+xml';
+
+/** Letter where units are imperial, else A4. */
+const paperOf = ({ rules }: Assessment): Paper => (rules.units === 'imperial' ? 'LETTER' : 'A4');
 
 /** What a request for labels asks for: their size, the paper, and whether only what has changed. */
-async function labelsOf(call: Call<unknown>) {
-  const bundle = bundleOf(await eventBundle(call.scope, call.id()));
-  const assessment = assess(bundle);
-  const { request } = call;
-  const address = `${request.protocol}://${request.get('host') ?? 'localhost'}/events/${call.id()}/runs`;
-  const wish: LabelRequest = {
-    size: call.choice('size', Object.keys(LABEL_SIZES) as LabelRequest['size'][], 'flag'),
-    paper: call.choice(
-      'paper',
-      Object.keys(LABEL_PAPERS) as LabelRequest['paper'][],
-      assessment.rules.units === 'imperial' ? 'LETTER' : 'A4',
-    ),
-    changed: call.choice('only', ['all', 'changed'], 'all') === 'changed',
-    pageOf: link => `${address}?lead=${link}`,
-  };
-  return { bundle, assessment, wish };
-}
+const labelWish = ({ choice, id, origin }: Asked<unknown>, assessment: Assessment): LabelRequest => ({
+  size: choice('size', Object.keys(LABEL_SIZES) as LabelRequest['size'][], 'flag'),
+  paper: choice('paper', Object.keys(LABEL_PAPERS) as LabelRequest['paper'][], paperOf(assessment)),
+  changed: choice('only', ['all', 'changed'], 'all') === 'changed',
+  pageOf: link => `${origin}/events/${id()}/runs?lead=${link}`,
+});
+
+const assessedFor = ({ scope, id }: Asked<unknown>): Promise<Assessed> => assessedEvent(scope, id());
 
 export const sheetRoutes: readonly Route[] = [
-  route('GET /events/:id/labels.pdf', async call => {
-    const { bundle, assessment, wish } = await labelsOf(call);
-    call.response.attachment('labels.pdf').type('application/pdf');
-    labelsPdf(bundle, assessment, wish).pipe(call.response);
+  heavyRoute('GET /events/:id/labels.pdf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const pdf = labelsPdf(bundle, assessment, labelWish(asked, assessment));
+    return new FileAnswer(await bytesOf(pdf), PDF, 'labels.pdf');
   }),
-  route('GET /events/:id/labels.svg', async call => {
-    const { bundle, assessment, wish } = await labelsOf(call);
-    call.response.attachment('labels.svg').type('image/svg+xml');
-    call.response.send(labelsSvg(bundle, assessment, wish, call.whole('page', 1)));
+  heavyRoute('GET /events/:id/labels.svg', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const svg = labelsSvg(bundle, assessment, labelWish(asked, assessment), asked.whole('page', 1));
+    return new FileAnswer(svg, SVG, 'labels.svg');
   }),
-  route('GET /events/:id/camera-plan.pdf', async call => {
-    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
-    const assessment = assess(bundle);
-    const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
-    call.response.attachment('camera-plan.pdf').type('application/pdf');
-    cameraPlan(bundle, assessment, paper).pipe(call.response);
+  heavyRoute('GET /events/:id/camera-plan.pdf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const pdf = cameraPlan(bundle, assessment, paperOf(assessment));
+    return new FileAnswer(await bytesOf(pdf), PDF, 'camera-plan.pdf');
   }),
-  route('GET /events/:id/schematic.pdf', async call => {
-    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
-    const assessment = assess(bundle);
-    const paper = assessment.rules.units === 'imperial' ? 'LETTER' : 'A4';
-    const pdf = await schematicPdf(bundle, assessment, paper);
-    call.response.attachment('schematic.pdf').type('application/pdf');
-    pdf.pipe(call.response);
+  heavyRoute('GET /events/:id/schematic.pdf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const pdf = await schematicPdf(bundle, assessment, paperOf(assessment));
+    return new FileAnswer(await bytesOf(pdf), PDF, 'schematic.pdf');
   }),
-  route('GET /events/:id/schematic.svg', async call => {
-    const bundle = bundleOf(await eventBundle(call.scope, call.id()));
-    call.response.attachment('schematic.svg').type('image/svg+xml');
-    call.response.send(await schematicSvg(bundle, assess(bundle)));
+  heavyRoute('GET /events/:id/schematic.svg', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    return new FileAnswer(await schematicSvg(bundle, assessment), SVG, 'schematic.svg');
   }),
   ...SHEET_NAMES.flatMap((name): Route[] => [
-    route(`GET /events/:id/${name}.pdf`, async call => {
-      const { sheet, imperial } = await sheetOf(call, SHEETS[name]);
-      call.response.attachment(`${name}.pdf`).type('application/pdf');
-      pdfOf(sheet, imperial ? 'LETTER' : 'A4').pipe(call.response);
+    heavyRoute(`GET /events/:id/${name}.pdf`, async asked => {
+      const { bundle, assessment } = await assessedFor(asked);
+      const sheet = SHEETS[name](bundle.plan, assessment, bundle.hands);
+      return new FileAnswer(await bytesOf(pdfOf(sheet, paperOf(assessment))), PDF, `${name}.pdf`);
     }),
-    route(`GET /events/:id/${name}.csv`, async call => {
-      const { sheet } = await sheetOf(call, SHEETS[name]);
-      call.response.attachment(`${name}.csv`).type('text/csv').send(csvOf(sheet));
+    heavyRoute(`GET /events/:id/${name}.csv`, async asked => {
+      const { bundle, assessment } = await assessedFor(asked);
+      const sheet = SHEETS[name](bundle.plan, assessment, bundle.hands);
+      return new FileAnswer(csvOf(sheet), 'text/csv', `${name}.csv`);
     }),
   ]),
 ];

@@ -1,14 +1,16 @@
 /** A venue as files: drawing, picture to scale, and the one-page sheet. */
 import { dxfOf, svgOf, toDrawing, type Reading } from '@idle-satchel/core';
 import type { Rules, Venue } from '@idle-satchel/core/documents';
+import type { Asked } from '../../asked.js';
 import { notFound } from '../../problem.js';
-import { route, type Call, type Route } from '../../route.js';
+import { FileAnswer, heavyRoute, type Route } from '../../route.js';
+import { bytesOf } from '../sheets/paper.js';
 import { venueSheet } from './sheet.js';
 
 /** Scale of a picture of the plan. */
 const SCALE = 100;
 
-async function venueOf({ scope, id }: Call<unknown>): Promise<{ venue: Venue; reading: Reading }> {
+async function venueOf({ scope, id }: Asked<unknown>): Promise<{ venue: Venue; reading: Reading }> {
   const row = await scope.document(id(), 'venue');
   if (!row) throw notFound('venue');
   const [rules] = await scope.allOfKind('rules');
@@ -21,23 +23,17 @@ const fileName = ({ name }: Venue, ending: string): string =>
   `${name.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.${ending}`;
 
 export const venueFileRoutes: readonly Route[] = [
-  route('GET /venues/:id/plan.dxf', async call => {
-    const { venue } = await venueOf(call);
-    call.response
-      .attachment(fileName(venue, 'dxf'))
-      .type('image/vnd.dxf')
-      .send(dxfOf(toDrawing(venue)));
+  heavyRoute('GET /venues/:id/plan.dxf', async asked => {
+    const { venue } = await venueOf(asked);
+    return new FileAnswer(dxfOf(toDrawing(venue)), 'image/vnd.dxf', fileName(venue, 'dxf'));
   }),
-  route('GET /venues/:id/plan.svg', async call => {
-    const { venue, reading } = await venueOf(call);
-    call.response
-      .attachment(fileName(venue, 'svg'))
-      .type('image/svg+xml')
-      .send(svgOf(venue, SCALE, reading));
+  heavyRoute('GET /venues/:id/plan.svg', async asked => {
+    const { venue, reading } = await venueOf(asked);
+    return new FileAnswer(svgOf(venue, SCALE, reading), 'image/svg+xml', fileName(venue, 'svg'));
   }),
-  route('GET /venues/:id/sheet.pdf', async call => {
-    const { venue, reading } = await venueOf(call);
-    call.response.attachment(fileName(venue, 'pdf')).type('application/pdf');
-    venueSheet(venue, reading, reading.system === 'imperial' ? 'LETTER' : 'A4').pipe(call.response);
+  heavyRoute('GET /venues/:id/sheet.pdf', async asked => {
+    const { venue, reading } = await venueOf(asked);
+    const pdf = venueSheet(venue, reading, reading.system === 'imperial' ? 'LETTER' : 'A4');
+    return new FileAnswer(await bytesOf(pdf), 'application/pdf', fileName(venue, 'pdf'));
   }),
 ];

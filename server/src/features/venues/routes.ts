@@ -1,8 +1,8 @@
-import { newId } from '@idle-satchel/core';
 import { type Venue } from '@idle-satchel/core/documents';
-import { route, type Route } from '../../route.js';
+import { route, Written, type Route } from '../../route.js';
 import { venueBundle } from '../events/service.js';
 import { createDocument } from '../documents/service.js';
+import { madeOnce } from '../making-once.js';
 
 export const venueRoutes: readonly Route[] = [
   route('GET /venues', async ({ scope }) => ({
@@ -25,10 +25,10 @@ export const venueRoutes: readonly Route[] = [
       };
     }),
   })),
-  route('GET /venues/:id/bundle', ({ scope, id }) => venueBundle(scope, id())),
-  route('POST /venues', ({ scope, body }) =>
-    scope.atomically(async inside => {
-      const { id, revision } = await createDocument(inside, newId(), 'venue', body);
+  route('GET /venues/:id/bundle', async ({ scope, id }) => new Written(await venueBundle(scope, id()))),
+  route('POST /venues', ({ scope, body, chosenId }) =>
+    madeOnce(scope, chosenId(), body, async (inside, id) => {
+      const { revision } = await createDocument(inside, id, 'venue', body);
       return { id, revision };
     }),
   ),

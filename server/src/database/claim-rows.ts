@@ -1,0 +1,60 @@
+/** What events take while they last, kept beside their documents so that nobody has to read all of them. */
+import { OwnRows } from './own-rows.js';
+
+/** When an event lasts, UTC, and where. */
+export interface Booking {
+  readonly eventId: string;
+  readonly fromAt: string;
+  readonly toAt: string;
+  readonly venueId: string;
+  readonly venueRevision: number;
+}
+
+/** What an event takes from the shelf meanwhile. */
+export interface ClaimRow extends Booking {
+  readonly label: string;
+  readonly items: readonly string[];
+}
+
+const utc = (column: string): string =>
+  `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
+const BOOKING = `event_id AS "eventId", ${utc('from_at')} AS "fromAt", ${utc('to_at')} AS "toAt",
+  venue_id AS "venueId", venue_revision AS "venueRevision"`;
+
+export const OR_UPDATED = `ON CONFLICT (organisation_id, event_id) DO UPDATE
+  SET label = excluded.label, from_at = excluded.from_at, to_at = excluded.to_at, items = excluded.items,
+    venue_id = excluded.venue_id, venue_revision = excluded.venue_revision`;
+
+export class ClaimRows extends OwnRows {
+  /** When and where every event of the organisation is. */
+  bookings(): Promise<Booking[]> {
+    return this.select<Booking>(`SELECT ${BOOKING} FROM claims WHERE organisation_id = $1`);
+  }
+  /** What some events take. */
+  claims(events: readonly string[]): Promise<ClaimRow[]> {
+    return this.select<ClaimRow>(
+      `SELECT ${BOOKING}, label, items FROM claims WHERE organisation_id = $1 AND event_id = ANY ($2::text[])`,
+      events,
+    );
+  }
+  async saveClaim(claim: ClaimRow): Promise<void> {
+    await this.select(
+      `INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items)
+       VALUES ($1, $2, $3, $4, $5, $6, $7, $8) ${OR_UPDATED}`,
+      ...[claim.eventId, claim.label, claim.fromAt, claim.toAt, claim.venueId, claim.venueRevision],
+      JSON.stringify(claim.items),
+    );
+  }
+  /** What events are called and when they begin, even of those that can no longer be read. */
+  names(
+    events: readonly string[],
+  ): Promise<
+    { readonly id: string; readonly label: unknown; readonly start: unknown; readonly zone: unknown }[]
+  > {
+    return this.select(
+      `SELECT id, body ->> 'label' AS label, body ->> 'start' AS start, body ->> 'zone' AS zone
+       FROM documents WHERE organisation_id = $1 AND id = ANY ($2::text[])`,
+      events,
+    );
+  }
+}

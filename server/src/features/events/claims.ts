@@ -1,0 +1,56 @@
+/** What events take from the shelf, and which of that is taken at the same time. */
+import { idFrom, inOrder } from '@idle-satchel/core';
+import type { Claims, Plan } from '@idle-satchel/core/documents';
+import type { Booking, ClaimRow } from '../../database/claim-rows.js';
+
+const MINUTE = 60_000;
+
+/** From the first planned minute to the last. */
+function spanOf(plan: Plan): { readonly from: number; readonly to: number } {
+  const minutes = (live: boolean): number =>
+    inOrder(plan.runningOrder)
+      .filter(([, item]) => (item.phase === 'live' || item.phase === 'strike') === live)
+      .reduce((sum, [, item]) => sum + item.minutes, 0);
+  const start = Date.parse(plan.start);
+  return { from: start - minutes(false) * MINUTE, to: start + minutes(true) * MINUTE };
+}
+
+/** What an event takes while it lasts. */
+export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
+  const { from, to } = spanOf(plan);
+  return {
+    label: plan.label,
+    fromAt: new Date(from).toISOString(),
+    toAt: new Date(to).toISOString(),
+    venueId: plan.venue.id,
+    venueRevision: plan.venue.revision,
+    items: [
+      ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
+      ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
+    ],
+  };
+}
+
+/** Whether an edit left alone all that a claim is made of. */
+export const claimsTheSame = (before: Plan, after: Plan): boolean =>
+  (['label', 'start', 'venue', 'runningOrder', 'devices', 'links'] as const).every(
+    field => before[field] === after[field],
+  );
+
+/** Other events that last at the same time as one. */
+export function overlapping(event: string, all: readonly Booking[]): readonly string[] {
+  const own = all.find(({ eventId }) => eventId === event);
+  if (!own) return [];
+  return all
+    .filter(each => each !== own && each.fromAt < own.toAt && each.toAt > own.fromAt)
+    .map(({ eventId }) => eventId);
+}
+
+/** What they take, as an assessment reads it. */
+export const claimsOf = (rows: readonly ClaimRow[]): Claims => ({
+  claims: Object.fromEntries(
+    rows.flatMap(({ eventId, label, fromAt, toAt, items }) =>
+      items.map(item => [idFrom(`${eventId}/${item}`), { item, event: label, from: fromAt, to: toAt }]),
+    ),
+  ),
+});

@@ -1,0 +1,77 @@
+/** Lines of the list of events, each kept until something that it was made from has changed. */
+import type { EventSummary } from '@idle-satchel/core/api';
+import { isInstant, isTimeZone } from '@idle-satchel/core/documents';
+import type { Context } from '../../context.js';
+import type { Scope } from '../../database/scope.js';
+import { Problem } from '../../problem.js';
+import { madeFrom } from './made-from.js';
+
+interface Kept {
+  /** The revisions of all that the line was made from. */
+  readonly of: string;
+  readonly line: EventSummary;
+}
+
+/** Kept between requests to spare work; a restart only makes the next list slower. */
+const kept = new Map<string, Kept>();
+const MOST = 2000;
+
+/** Lines that are being made: whoever asks for the same meanwhile waits for the same. */
+const making = new Map<string, Promise<EventSummary>>();
+
+/** A line for each event, in the order that is asked for; what is no event has none. */
+export async function linesOf(
+  { heavy }: Pick<Context, 'heavy'>,
+  scope: Scope,
+  events: readonly string[],
+): Promise<EventSummary[]> {
+  const made = await madeFrom(scope);
+  const lines = await Promise.all(
+    events.map(async (event): Promise<EventSummary | undefined> => {
+      const of = made(event);
+      if (of === undefined) return undefined;
+      const key = `${scope.organisationId} ${event}`;
+      const known = kept.get(key);
+      if (known?.of === of) return known.line;
+      const asked = `${key} ${of}`;
+      const work = making.get(asked) ?? heavy.summary({ organisation: scope.organisationId, event });
+      making.set(asked, work);
+      try {
+        const line = await work;
+        keep(key, { of, line });
+        return line;
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error;
+        return lineOfNothing(scope, event, error);
+      } finally {
+        making.delete(asked);
+      }
+    }),
+  );
+  return lines.filter(line => line !== undefined);
+}
+
+function keep(key: string, line: Kept): void {
+  kept.delete(key);
+  kept.set(key, line);
+  const oldest = kept.keys().next().value;
+  if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
+}
+
+/** The line of an event of which nobody can say more. */
+async function lineOfNothing(scope: Scope, event: string, problem: Problem): Promise<EventSummary> {
+  const [row] = await scope.names([event]);
+  const { label, start, zone } = row ?? {};
+  return {
+    id: event,
+    label: typeof label === 'string' && label !== '' ? label.slice(0, 80) : event,
+    start: typeof start === 'string' && isInstant(start) ? start : NO_TIME,
+    zone: typeof zone === 'string' && isTimeZone(zone) ? zone : 'UTC',
+    venue: '',
+    worst: null,
+    problem: [problem.title, problem.detail].filter(Boolean).join(': ').slice(0, 300),
+    ...(problem.extra.damaged === true && { damaged: true }),
+  };
+}
+
+const NO_TIME = '2000-01-01T00:00:00Z';

@@ -1,0 +1,81 @@
+/**
+ * Threads for work that may take long: so many at once, a short queue, and an end to each, so that whatever is asked the
+ * server goes on answering everybody else.
+ */
+import { Piscina } from 'piscina';
+import type { EventSummary } from '@idle-satchel/core/api';
+import type { Wish } from '../asked.js';
+import { busy, Problem } from '../problem.js';
+import { FileAnswer } from '../route.js';
+import type { Outcome, SummaryWish } from './worker.js';
+
+/** What is asked beyond this waits no more: it is told to come again. */
+const MOST_WAITING = 24;
+/** Longest that one piece of work may take, the waiting before it included, ms. */
+const LONGEST = 45_000;
+/** Memory of one thread, MB. */
+const MEMORY = 1024;
+
+/** Work done away from the thread that answers. */
+export interface Heavy {
+  answer(wish: Wish): Promise<FileAnswer>;
+  summary(wish: SummaryWish): Promise<EventSummary>;
+  close(): Promise<void>;
+}
+
+export interface HeavyOptions {
+  readonly databaseUrl: string;
+  /** The module that a thread runs. */
+  readonly worker: URL;
+  readonly threads: number;
+  readonly longest?: number;
+  readonly mostWaiting?: number;
+}
+
+export function heavyWork({
+  databaseUrl,
+  worker,
+  threads,
+  longest = LONGEST,
+  mostWaiting = MOST_WAITING,
+}: HeavyOptions): Heavy {
+  const pool = new Piscina({
+    filename: worker.href,
+    minThreads: 0,
+    maxThreads: threads,
+    idleTimeout: 60_000,
+    maxQueue: mostWaiting,
+    workerData: { databaseUrl },
+    resourceLimits: { maxOldGenerationSizeMb: MEMORY },
+  });
+  const run = async <Answer>(name: 'answer' | 'summary', wish: object): Promise<Answer> => {
+    let outcome: Outcome<Answer>;
+    try {
+      outcome = (await pool.run(wish, { name, signal: AbortSignal.timeout(longest) })) as Outcome<Answer>;
+    } catch (error) {
+      throw refusalOf(error);
+    }
+    if ('answer' in outcome) return outcome.answer;
+    const { status, title, detail, extra, retryAfter } = outcome.problem;
+    throw new Problem(status, title, detail, extra, retryAfter);
+  };
+  return {
+    answer: async wish => {
+      const { bytes, type, name } = await run<FileAnswer>('answer', wish);
+      return new FileAnswer(bytes, type, name);
+    },
+    summary: wish => run<EventSummary>('summary', wish),
+    close: () => pool.destroy(),
+  };
+}
+
+/** What the threads themselves say: too much is asked at once, it took too long, or it took too much memory. */
+function refusalOf(error: unknown): unknown {
+  const { message = '', name = '', code = '' } = (error ?? {}) as Partial<Error> & { code?: string };
+  if (/queue is at limit/i.test(message))
+    return busy('Too much is asked for at once', 'Ask again in a moment', 5);
+  if (name === 'AbortError' || name === 'TimeoutError')
+    return busy('This takes too long to work out', 'It was given up so that others do not wait', 60);
+  if (code === 'ERR_WORKER_OUT_OF_MEMORY') return busy('This is too much to work out at once', undefined, 60);
+  return error;
+}

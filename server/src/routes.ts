@@ -1,0 +1,27 @@
+/** Every route that is answered, for the server's thread and for those that do its heavy work. */
+import { documentRoutes } from './features/documents/routes.js';
+import { editRoutes } from './features/edits/routes.js';
+import { eventRoutes } from './features/events/routes.js';
+import { handsRoutes } from './features/hands/routes.js';
+import { liveRoutes } from './features/live/routes.js';
+import { organisationRoutes } from './features/organisations/routes.js';
+import { pictureRoutes } from './features/pictures/routes.js';
+import { sheetRoutes } from './features/sheets/routes.js';
+import { shelfRoutes } from './features/shelf/routes.js';
+import { venueFileRoutes } from './features/venues/files.js';
+import { venueRoutes } from './features/venues/routes.js';
+import type { Route } from './route.js';
+
+export const routes: readonly Route[] = [
+  ...organisationRoutes,
+  ...eventRoutes,
+  ...venueRoutes,
+  ...venueFileRoutes,
+  ...pictureRoutes,
+  ...shelfRoutes,
+  ...handsRoutes,
+  ...documentRoutes,
+  ...editRoutes,
+  ...sheetRoutes,
+  ...liveRoutes,
+];
