@@ -125,7 +125,6 @@ export const TextOrNull = constraint<[max: number]>({
   schema: max => ({ type: ['string', 'null'], maxLength: max }),
 });
 
-/** A finite number from `min` to `max`. */
 export const Num = constraint<[min: number, max: number]>({
   name: 'num',
   test: (value, min, max) => typeof value === 'number' && value >= min && value <= max,
@@ -133,7 +132,6 @@ export const Num = constraint<[min: number, max: number]>({
   schema: (min, max) => ({ type: 'number', minimum: min, maximum: max }),
 });
 
-/** A whole number from `min` to `max`. */
 export const Int = constraint<[min: number, max: number]>({
   name: 'int',
   test: (value, min, max) => Number.isInteger(value) && Number(value) >= min && Number(value) <= max,
@@ -215,14 +213,12 @@ export const Instant = constraint<[]>({
   schema: () => ({ type: 'string', pattern: INSTANT, format: 'date-time' }),
 });
 
-const ZONE_LENGTH = 60;
-
 /** A time zone by its IANA name, `Europe/London`. */
 export const TimeZone = constraint<[]>({
   name: 'timeZone',
-  test: value => isText(value, 1, ZONE_LENGTH) && isTimeZone(value),
+  test: value => isText(value, 1, 60) && isTimeZone(value),
   says: () => 'must be a time zone such as Europe/London',
-  schema: () => ({ type: 'string', minLength: 1, maxLength: ZONE_LENGTH, format: 'time-zone' }),
+  schema: () => ({ type: 'string', minLength: 1, maxLength: 60, format: 'time-zone' }),
 });
 
 const FAR = 1000;
@@ -245,7 +241,7 @@ export const At = constraint<[]>({
   schema: () => POINT_SCHEMA,
 });
 
-/** A list of `[x, y]` in metres, replaced whole. */
+/** A list of those, replaced whole. */
 export const Outline = constraint<[min: number]>({
   name: 'outline',
   test: (value, min) =>
