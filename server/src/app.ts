@@ -2,12 +2,12 @@
 import compression, { type CompressionFilter } from 'compression';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Context } from './context.js';
 import { readImport } from './features/events/routes.js';
 import { readPicture } from './features/pictures/routes.js';
+import { except, ofAnswers, ofPages } from './headers.js';
 import { serveInterface } from './interface.js';
 import { openApi } from './openapi.js';
 import { LOOPBACK_HOSTS, onlyHosts, onlyJson, onlyOwnPages } from './origin.js';
@@ -16,11 +16,6 @@ import { API, register } from './route.js';
 import { routes } from './routes.js';
 
 const REQUESTS_PER_MINUTE = 6000;
-
-/** What the pages ask a browser for: nothing of the device; photos come from a file field. */
-const PERMISSIONS = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi']
-  .map(each => `${each}=()`)
-  .join(', ');
 
 /** What is told as it happens must not wait for more to be compressed with it. */
 const mayCompress: CompressionFilter = (request, response) =>
@@ -40,26 +35,10 @@ export function createApp(
 ): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          'img-src': ["'self'", 'data:', 'blob:'],
-          // The solver is WebAssembly; this lets that run, and no text as a script.
-          'script-src': ["'self'", "'wasm-unsafe-eval'"],
-          // What is drawn has sizes and places of its own; sheets of styles and typefaces come from here alone.
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'font-src': ["'self'"],
-          'upgrade-insecure-requests': null,
-        },
-      },
-      strictTransportSecurity: false,
-    }),
-  );
-  app.use((_request, response, next) => {
-    response.set('permissions-policy', PERMISSIONS);
-    next();
-  });
+  // Answers of the API are never the same twice for long: nothing is gained by telling them apart.
+  app.disable('etag');
+  app.use(API, ofAnswers);
+  app.use(except(API, ofPages));
   app.use(onlyHosts(hosts));
   app.use(compression({ filter: mayCompress }));
   app.use(
@@ -75,11 +54,6 @@ export function createApp(
     }),
   );
   app.use(API, onlyOwnPages);
-  // Answers are of this moment, and of one organisation; those that never change say so themselves.
-  app.use(API, (_request, response, next) => {
-    response.set('cache-control', 'no-store');
-    next();
-  });
   app.put(`${API}/pictures/:id`, readPicture);
   const beside = (request: { url?: string | undefined }): boolean => !request.url?.startsWith('/pictures/');
   // A picture has been read as bytes already.

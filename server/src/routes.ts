@@ -13,6 +13,9 @@ import { venueRoutes } from './features/venues/routes.js';
 import type { Route } from './route.js';
 
 export const routes: readonly Route[] = [
+  // Asked for most, and so looked for first.
+  ...documentRoutes,
+  ...editRoutes,
   ...organisationRoutes,
   ...eventRoutes,
   ...venueRoutes,
@@ -20,8 +23,6 @@ export const routes: readonly Route[] = [
   ...pictureRoutes,
   ...shelfRoutes,
   ...handsRoutes,
-  ...documentRoutes,
-  ...editRoutes,
   ...sheetRoutes,
   ...liveRoutes,
 ];

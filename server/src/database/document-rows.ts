@@ -1,5 +1,5 @@
 /** Documents, and what edits did to them. Bodies that are only passed on stay text. */
-import type { DocumentKind } from '@idle-satchel/core/api';
+import type { DocumentKind, EditAnswer } from '@idle-satchel/core/api';
 import { Op } from 'sequelize';
 import { ChangeRow, DocumentRow, EditRow, SnapshotRow } from './models.js';
 import { ClaimRows } from './claim-rows.js';
@@ -135,6 +135,16 @@ export class DocumentRows extends ClaimRows {
 
   edit(id: string): Promise<EditRow | null> {
     return EditRow.findOne(this.within({ id }));
+  }
+  /** What was answered to an edit that was applied, and how its request is told from others. */
+  async answerTo(
+    edit: string,
+  ): Promise<{ readonly digest: string; readonly answer: EditAnswer } | undefined> {
+    const [row] = await this.select<{ digest: string; answer: EditAnswer }>(
+      'SELECT digest, answer FROM edits WHERE organisation_id = $1 AND id = $2',
+      edit,
+    );
+    return row;
   }
   edits(ids: readonly string[]): Promise<EditRow[]> {
     return EditRow.findAll(this.within({ id: [...ids] }));

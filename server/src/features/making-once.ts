@@ -1,7 +1,7 @@
 /** Making something once, however often a client asks for it because it heard no answer. */
 import { createHash } from 'node:crypto';
 import { newId } from '@idle-satchel/core';
-import { UniqueConstraintError } from 'sequelize';
+import { isTaken } from '../database/own-rows.js';
 import type { Scope } from '../database/scope.js';
 import { Problem } from '../problem.js';
 
@@ -28,7 +28,7 @@ export async function madeOnce<Answer extends object>(
     });
   } catch (error) {
     // It was asked for twice at once, and the other one was first; or the id is that of something else.
-    if (!(error instanceof UniqueConstraintError)) throw error;
+    if (!isTaken(error)) throw error;
     const other = await before();
     if (other) return other;
     throw taken();

@@ -2,8 +2,8 @@
 import { createHash } from 'node:crypto';
 import type { EditAnswer, EditRequest } from '@idle-satchel/core/api';
 import type { Plan } from '@idle-satchel/core/documents';
-import { UniqueConstraintError } from 'sequelize';
 import type { NextRevision } from '../../database/edit-rows.js';
+import { isTaken } from '../../database/own-rows.js';
 import type { Scope } from '../../database/scope.js';
 import { busy, invalid, Problem } from '../../problem.js';
 import { sortKeyOf } from '../documents/service.js';
@@ -41,33 +41,34 @@ export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswe
  */
 async function applied(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer> {
   for (let tries = 0; tries < TRIES; tries++) {
-    const first = await answered(scope, request, digest);
-    if (first) return first;
+    const [first, documents] = await Promise.all([
+      scope.answerTo(request.id),
+      newestOf(
+        scope,
+        request.changes.map(({ document }) => document),
+      ),
+    ]);
+    if (first && first.digest !== digest) throw new Problem(409, 'Another edit has this id already');
+    if (first) return first.answer;
     try {
-      const answer = await tried(scope, request, digest);
+      const answer = await tried(scope, request, digest, documents);
       if (answer) return answer;
     } catch (error) {
       // The same edit arrived at another process at once: that one applies it, so its answer stands.
-      if (!(error instanceof UniqueConstraintError)) throw error;
+      if (!isTaken(error)) throw error;
     }
   }
   throw busy('Too many are changing this at once');
 }
 
-async function answered(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer | undefined> {
-  const first = await scope.edit(request.id);
-  if (!first) return undefined;
-  if (first.digest !== digest) throw new Problem(409, 'Another edit has this id already');
-  return first.answer as EditAnswer;
-}
-
 /** Undefined where a document was changed while it was worked out. */
-async function tried(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer | undefined> {
+async function tried(
+  scope: Scope,
+  request: EditRequest,
+  digest: string,
+  documents: ReadonlyMap<string, Newest>,
+): Promise<EditAnswer | undefined> {
   const { id, label, author, browser = null, undoes = null, changes } = request;
-  const documents = await newestOf(
-    scope,
-    changes.map(({ document }) => document),
-  );
   await refuseFalseUndo(scope, request);
   await refuseCollisions(scope, request, documents);
   const next: NextRevision[] = [];

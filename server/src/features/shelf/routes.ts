@@ -1,6 +1,6 @@
 import { newId } from '@idle-satchel/core';
 import type { Fault, Kinds } from '@idle-satchel/core/documents';
-import { UniqueConstraintError } from 'sequelize';
+import { isTaken } from '../../database/own-rows.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { route, type Route } from '../../route.js';
 import { changedFields } from '../changed-fields.js';
@@ -24,7 +24,7 @@ async function withTapes<T>(paths: readonly string[], work: () => Promise<T>): P
   try {
     return await work();
   } catch (error) {
-    if (error instanceof UniqueConstraintError) throw tapesTaken(paths.map(onAnother));
+    if (isTaken(error)) throw tapesTaken(paths.map(onAnother));
     throw error;
   }
 }
