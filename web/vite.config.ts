@@ -48,13 +48,16 @@ function togetherWith(id: string, graph: Graph): string | null {
 
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');
 
+/** Named after what is in them, so that none ever changes. */
+const parts = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/assets/');
+
 export default defineConfig({
   plugins: [
     // Files travel as they were compressed when they were built.
     compression({ algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip', { level: 9 })] }),
     react(),
     tailwindcss(),
-    // Registered from the walk round on (`src/offline/register.ts`): a desk needs no copy of the interface.
+    // Registered behind the first picture (`src/offline/register.ts`).
     VitePWA({
       registerType: 'prompt',
       injectRegister: false,
@@ -62,7 +65,7 @@ export default defineConfig({
         name: 'Idle Satchel',
         short_name: 'Satchel',
         description: 'Survey a venue, plan a stream, be live on the minute.',
-        start_url: '/venues',
+        start_url: '/events',
         display: 'standalone',
         background_color: '#f6f1e6',
         theme_color: '#2e4a45',
@@ -70,11 +73,20 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-        // Reading drawings and pages of PDF is work for a desk.
+        // Large, and not for everybody: kept once they were used here.
         globIgnores: ['**/pdf*', '**/drawing.worker*', '**/elk*'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         runtimeCaching: [
+          {
+            urlPattern: parts,
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'parts',
+              expiration: { maxEntries: 60 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
           {
             urlPattern: pictures,
             handler: 'CacheFirst',

@@ -83,19 +83,19 @@ export const ROUTES = {
   },
   'POST /events': {
     summary:
-      'Makes a new event at a venue, or from a starter kit in its plain room; under the id that the client chose (?id=) it is made once, however often it is asked for',
+      'Makes a new event at a venue, or from a starter kit in its plain room; under the id that the client chose (?as=) it is made once, however often it is asked for',
     body: NewEvent,
     answer: Made,
     status: 201,
   },
   'POST /events/import': {
-    summary: 'Takes over a .satchel.json file as a new event; once under the id that the client chose (?id=)',
+    summary: 'Takes over a .satchel.json file as a new event; once under the id that the client chose (?as=)',
     answer: Imported,
     status: 201,
   },
   'POST /events/:id/copy': {
     summary:
-      'Copies an event, a week later, without what was signed or ticked; once under the id that the client chose (?id=)',
+      'Copies an event, a week later, without what was signed or ticked; once under the id that the client chose (?as=)',
     answer: Made,
     status: 201,
   },
@@ -109,7 +109,7 @@ export const ROUTES = {
   },
   'GET /venues': { summary: 'The organisation’s venues', answer: VenueList },
   'POST /venues': {
-    summary: 'Keeps a newly surveyed venue; once under the id that the client chose (?id=)',
+    summary: 'Keeps a newly surveyed venue; once under the id that the client chose (?as=)',
     body: Venue,
     answer: Revised,
     status: 201,

@@ -58,8 +58,8 @@ export const askedOf = <Body>({ params, query, body, origin }: Wish, scope: Scop
   },
   text: name => query[name],
   chosenId: () => {
-    const { id } = query;
-    if (id !== undefined && !isId(id)) throw invalid([{ path: '?id', reason: 'is not a valid id' }]);
-    return id;
+    const { as } = query;
+    if (as !== undefined && !isId(as)) throw invalid([{ path: '?as', reason: 'is not a valid id' }]);
+    return as;
   },
 });

@@ -13,15 +13,23 @@ const queries = new QueryClient({
   },
 });
 
-// A browser that keeps the interface looks for a newer one.
-if (navigator.serviceWorker?.controller) {
-  void import('./offline/register.js').then(({ registerOffline }) => registerOffline());
-}
-
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <App />
     </QueryClientProvider>
   </StrictMode>,
+);
+
+/** When the browser has nothing better to do: what is on the screen comes first. */
+const whenIdle = (work: () => void): void => {
+  if ('requestIdleCallback' in window) requestIdleCallback(work);
+  else setTimeout(work, 2000);
+};
+
+window.addEventListener('load', () =>
+  whenIdle(() => {
+    // Without it the next page needs the server: no more than that.
+    import('./offline/register.js').then(({ registerOffline }) => registerOffline()).catch(() => undefined);
+  }),
 );

@@ -1,4 +1,4 @@
-import { openVenue } from '../src/offline/open-venue.js';
+import { openVenue } from '../src/offline/open.js';
 import { describe, expect, it } from 'vitest';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import type { Operation } from '@idle-satchel/core';

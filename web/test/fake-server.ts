@@ -57,7 +57,7 @@ export class FakeServer {
     for (const { document, base, patch } of sent.changes) {
       const since = this.log[document as Name].filter(entry => entry.revision > base);
       if (since.some(entry => collision(patch, entry.patch) !== undefined))
-        return answer(409, { title: 'Collides' });
+        return answer(409, { title: 'Collides', documents: [] });
     }
     const documents = sent.changes.map(({ document, patch }) => {
       const inverse = this.append(document as Name, sent, patch);

@@ -2,8 +2,8 @@
 import type { Operation } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
 import { afterAll, afterEach, beforeEach, vi } from 'vitest';
-import type { EventStore } from '../src/store/event-store.js';
-import { openEvent } from '../src/store/open-event.js';
+import { EventStore } from '../src/store/event-store.js';
+import { call } from '../src/api/client.js';
 import { FakeBrowser, FakeServer } from './fake-server.js';
 
 const CAMERA = '/devices/camnorth1';
@@ -23,7 +23,7 @@ export function opensFriday(): void {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'] });
     server = new FakeServer(fridayBundle());
     browser.server = server;
-    store = await openEvent('eventfriday1');
+    store = new EventStore('eventfriday1', await call('GET /events/:id/bundle', { id: 'eventfriday1' }));
     await store.rulesHere;
   });
   afterEach(() => {

@@ -62,10 +62,37 @@ describe('a queue of edits', () => {
 
   it('knows the edit that was sent last, answered or not', () => {
     const [one, two] = [edit('one', '/label', 'A'), edit('two', '/label', 'B')];
-    const queue = new EditQueue([one, two]);
+    const queue = new EditQueue();
+    queue.add(one);
+    queue.add(two);
     queue.sent('one');
     expect([queue.mayHaveArrived(one), queue.mayHaveArrived(two)]).toEqual([true, false]);
     queue.drop('one');
     expect([queue.has('one'), queue.has('two'), queue.last?.id]).toEqual([false, true, 'two']);
+  });
+
+  it('takes what a page that is gone left behind for sent, and joins nothing to what was sent', () => {
+    const left = height('left', 1.5);
+    const queue = new EditQueue([left]);
+    expect(queue.mayHaveArrived(left)).toBe(true);
+    queue.add(height('one', 1.6));
+    queue.taken('one');
+    queue.sent('one');
+    queue.released();
+    // No answer came: it may be on the server as it is, so that it must stay as it is.
+    queue.add(height('two', 1.7));
+    expect(queue.all.map(({ id }) => id)).toEqual(['left', 'one', 'two']);
+  });
+
+  it('stays the same list while nothing is lost', () => {
+    const queue = new EditQueue();
+    queue.add(edit('one', '/label', 'A'));
+    const { all } = queue;
+    queue.over(base);
+    queue.settle();
+    expect(queue.all).toBe(all);
+    queue.add(edit('two', '/devices/nowhere01/label', 'B'));
+    expect(queue.over(base).lost).toEqual(['two B']);
+    expect(queue.all.map(({ id }) => id)).toEqual(['one']);
   });
 });

@@ -14,6 +14,8 @@ export class ApiProblem extends Error {
     readonly status: number,
     title: string,
     readonly faults: readonly Fault[] = [],
+    /** Somebody else changed the same meanwhile: it can be done again on top of that. */
+    readonly collides = false,
   ) {
     super(title);
   }
@@ -41,15 +43,26 @@ export function addressOf(route: RouteName, parameters: Parameters = {}): string
   return `${API}${path}${query.size > 0 ? `?${query}` : ''}`;
 }
 
-type Body<Name extends RouteName> = BodyOf<Name> extends undefined ? [] : [body: BodyOf<Name>];
+type Body<Name extends RouteName> = BodyOf<Name> extends undefined ? [] : [body: BodyOf<Name>, how?: How];
+
+/** How a request is sent. */
+interface How {
+  /** It goes on when the page is closed. */
+  readonly outlives?: boolean;
+}
 
 /** Asks a route with the JSON that it takes. Rejects with `ApiProblem`. */
 export const call = <Name extends RouteName>(
   route: Name,
   parameters: Parameters,
-  ...[body]: Body<Name>
+  ...[body, how]: Body<Name>
 ): Promise<AnswerOf<Name>> =>
-  answered(route, parameters, body === undefined ? undefined : JSON.stringify(body), 'application/json');
+  answered(route, parameters, {
+    ...(body !== undefined && { body: JSON.stringify(body), headers: JSON_TYPE }),
+    ...(how?.outlives && { keepalive: true }),
+  });
+
+const JSON_TYPE = { 'content-type': 'application/json' };
 
 /** Sends bytes to a route that takes a file. Rejects with `ApiProblem`. */
 export const sendFile = <Name extends 'PUT /pictures/:id' | 'POST /events/import'>(
@@ -57,31 +70,60 @@ export const sendFile = <Name extends 'PUT /pictures/:id' | 'POST /events/import
   parameters: Parameters,
   file: Blob,
   type = file.type,
-): Promise<AnswerOf<Name>> => answered(route, parameters, file, type);
+): Promise<AnswerOf<Name>> =>
+  answered(route, parameters, { body: file, headers: { 'content-type': type } }, FILE_MS);
+
+/** A server that says nothing for so long hangs, ms; a file may be long on its way. */
+const SILENT_MS = 15_000;
+const FILE_MS = 120_000;
+/** Work that a server may take longer for. */
+const SLOW: ReadonlySet<RouteName> = new Set([
+  'POST /events/:id/copy',
+  'POST /documents/:id/restore',
+  'GET /events',
+]);
+const SLOW_MS = 60_000;
 
 async function answered<Name extends RouteName>(
   route: Name,
   parameters: Parameters,
-  body: string | Blob | undefined,
-  type: string,
+  request: RequestInit,
+  patience = SLOW.has(route) ? SLOW_MS : SILENT_MS,
 ): Promise<AnswerOf<Name>> {
   const [method = 'GET'] = route.split(' ');
+  const silent = new AbortController();
+  const timer = setTimeout(() => silent.abort(), patience);
   let response: Response;
   try {
-    response = await fetch(addressOf(route, parameters), {
-      method,
-      ...(body !== undefined && { body, headers: { 'content-type': type } }),
-    });
+    response = await fetch(addressOf(route, parameters), { method, ...request, signal: silent.signal });
   } catch {
-    throw new ApiProblem(0, 'The server cannot be reached');
+    throw new ApiProblem(
+      0,
+      silent.signal.aborted ? 'The server does not answer' : 'The server cannot be reached',
+    );
+  } finally {
+    clearTimeout(timer);
   }
-  const answer = (await response.json().catch(() => ({}))) as { title?: string; faults?: Fault[] };
+  const answer = await bodyOf(response);
   if (response.ok) return answer as AnswerOf<Name>;
-  throw new ApiProblem(
-    response.status,
-    answer.title ?? `The server answered ${response.status}`,
-    answer.faults,
-  );
+  const { title = `The server answered ${response.status}`, faults, documents } = answer;
+  throw new ApiProblem(response.status, title, faults, documents !== undefined);
+}
+
+interface Answer {
+  readonly title?: string;
+  readonly faults?: Fault[];
+  readonly documents?: unknown;
+}
+
+/** The JSON that was answered. A good answer that breaks off is none. */
+async function bodyOf(response: Response): Promise<Answer> {
+  try {
+    return (await response.json()) as Answer;
+  } catch {
+    if (response.ok) throw new ApiProblem(0, 'The answer of the server broke off');
+    return {};
+  }
 }
 
 /** What went wrong, as its own words say it. */

@@ -2,7 +2,7 @@
 import { newId, type Operation } from '@idle-satchel/core';
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { call } from './client.js';
-import { author } from './signature.js';
+import { author, browserName } from './signature.js';
 
 /** Applies a patch to a document as it was at a revision. Rejects with `ApiProblem`. */
 export const sendEdit = (
@@ -17,6 +17,7 @@ export const sendEdit = (
       id: newId(),
       label: label.slice(0, 120),
       author: author(),
+      browser: browserName(),
       changes: [{ document: id, base: revision, patch }],
     },
   );

@@ -1,13 +1,14 @@
 import { STATIONS, type StationName } from '@idle-satchel/core';
-import { lazy, Suspense, useEffect, useRef, type ComponentType, type RefObject } from 'react';
+import { Suspense, useEffect, useRef, type ComponentType, type RefObject } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
 import { OpenEventContext, useEvent, useOpenEvent } from '../store/hooks.js';
 import { allStations } from '../store/late-stations.js';
-import { openEvent } from '../store/open-event.js';
+import { openEvent } from '../offline/open.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
+import { fetchedPage } from '../ui/fetched.js';
 import { usePageTitle } from '../ui/page-title.js';
 import { STATION_KEYS, useShortcuts } from '../ui/shortcuts.js';
 import { STATION_WORDS } from '../ui/station-words.js';
@@ -17,18 +18,18 @@ import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
 /** A page that shows a station which pictures can do without comes together with that. */
 const late = (load: () => Promise<{ default: ComponentType }>): ComponentType =>
-  lazy(async () => {
+  fetchedPage(async () => {
     const [page] = await Promise.all([load(), allStations()]);
     return page;
   });
 
 const PAGES: Readonly<Record<StationName, ComponentType>> = {
-  brief: lazy(() => import('../stations/brief/BriefStation.js')),
-  ground: lazy(() => import('../stations/ground/GroundLedger.js')),
-  shots: lazy(() => import('../stations/shots/ShotsLedger.js')),
-  signal: lazy(() => import('../stations/signal/SignalStation.js')),
+  brief: fetchedPage(() => import('../stations/brief/BriefStation.js')),
+  ground: fetchedPage(() => import('../stations/ground/GroundLedger.js')),
+  shots: fetchedPage(() => import('../stations/shots/ShotsLedger.js')),
+  signal: fetchedPage(() => import('../stations/signal/SignalStation.js')),
   stream: late(() => import('../stations/stream/StreamStation.js')),
-  runs: lazy(() => import('../stations/runs/RunsLedger.js')),
+  runs: fetchedPage(() => import('../stations/runs/RunsLedger.js')),
   power: late(() => import('../stations/power/PowerLedger.js')),
   racks: late(() => import('../stations/racks/RacksStation.js')),
   pack: late(() => import('../stations/pack/PackStation.js')),
@@ -37,7 +38,7 @@ const PAGES: Readonly<Record<StationName, ComponentType>> = {
 };
 
 const fetchPlan = () => import('../bench/PlanPicture.js');
-const PlanPicture = lazy(async () => ({ default: (await fetchPlan()).PlanPicture }));
+const PlanPicture = fetchedPage(async () => ({ default: (await fetchPlan()).PlanPicture }));
 
 /** Stations that share the one plan picture; the others bring their own bench. */
 const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'power']);

@@ -11,7 +11,7 @@ import { savePng } from '../exchange/save-png.js';
 import { PlanPicture } from '../bench/PlanPicture.js';
 import GroundLedger from '../stations/ground/GroundLedger.js';
 import { OpenEventContext, useEvent, useOpenEvent, useResult } from '../store/hooks.js';
-import { openVenue } from '../offline/open-venue.js';
+import { openVenue } from '../offline/open.js';
 import { usePageTitle } from '../ui/page-title.js';
 
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */

@@ -1,7 +1,8 @@
-import { lazy, Suspense, type ComponentType } from 'react';
+import { Suspense, type ComponentType } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { ApiProblem } from '../api/client.js';
+import { fetchedPage } from '../ui/fetched.js';
 import { usePageTitle } from '../ui/page-title.js';
 import { Shell } from './Shell.js';
 
@@ -40,7 +41,7 @@ function Broken({ error }: FallbackProps) {
 
 /** A page that is fetched when it is first gone to. */
 const page = (load: () => Promise<ComponentType>): ComponentType =>
-  lazy(async () => ({ default: await load() }));
+  fetchedPage(async () => ({ default: await load() }));
 
 const EventsDoor = page(async () => (await import('../doors/EventsDoor.js')).EventsDoor);
 const EventPage = page(async () => (await import('./EventPage.js')).EventPage);

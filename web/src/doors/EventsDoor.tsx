@@ -2,6 +2,7 @@ import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tansta
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, call, sendFile } from '../api/client.js';
+import { madeOnce } from '../api/make.js';
 import { eventsQuery, organisationQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { EventRow } from './EventRow.js';
@@ -9,6 +10,7 @@ import { ImportFile } from './ImportFile.js';
 import { OrganisationChoice } from './OrganisationChoice.js';
 import { useFreshLines } from './use-fresh-lines.js';
 
+const KeptHere = lazy(() => import('./KeptHere.js'));
 const NewEventDialog = lazy(() => import('./NewEventDialog.js'));
 
 /** Events with what stands open in each; new, copy, import. */
@@ -29,12 +31,13 @@ export function EventsDoor() {
     void navigate(`/events/${id}/brief`);
   };
   const copy = useMutation({
-    mutationFn: (id: string) => call('POST /events/:id/copy', { id }),
+    mutationFn: (id: string) => madeOnce(as => call('POST /events/:id/copy', { id, as })),
     onSuccess: open,
     onError: tell,
   });
   const take = useMutation({
-    mutationFn: (chosen: File) => sendFile('POST /events/import', {}, chosen, 'application/json'),
+    mutationFn: (chosen: File) =>
+      madeOnce(as => sendFile('POST /events/import', { as }, chosen, 'application/json')),
     onSuccess: open,
     onError: tell,
   });
@@ -61,6 +64,9 @@ export function EventsDoor() {
           ))}
         </ul>
       )}
+      <Suspense fallback={null}>
+        <KeptHere of="event" offline={events.error instanceof ApiProblem && events.error.status === 0} />
+      </Suspense>
       <Loading query={events} what="the events" />
       <ul>
         {list.map(event => (

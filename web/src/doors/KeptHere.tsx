@@ -1,24 +1,25 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { keptVenues, type KeptLine } from '../offline/keep.js';
-import { sendWaiting } from '../offline/open-venue.js';
+import type { Openable } from '../offline/shelves.js';
+import { keptLines, type KeptLine } from '../offline/keep.js';
+import { sendWaiting } from '../offline/open.js';
 
 /**
- * What this device keeps: entries of a walk round that are still to be sent, which is tried at once, and, without a
- * network, the venues that can be walked round from here all the same.
+ * What this device keeps: edits that are still to be sent, which is tried at once, and, without a network, what can be
+ * opened from here all the same.
  */
-export default function KeptHere({ offline }: { offline: boolean }) {
+export default function KeptHere({ of, offline }: { of: Openable; offline: boolean }) {
   const [kept, setKept] = useState<readonly KeptLine[]>([]);
   useEffect(() => {
     let wanted = true;
     const look = async (): Promise<void> => {
-      const lines = await keptVenues();
-      if (wanted) setKept(lines);
+      const lines = await keptLines();
+      if (wanted) setKept(lines.filter(line => line.of === of));
     };
     void look();
     if (!offline) void sendWaiting().then(look);
     return () => void (wanted = false);
-  }, [offline]);
+  }, [of, offline]);
   const shown = kept.filter(({ waiting }) => offline || waiting > 0);
   if (shown.length === 0) return null;
   return (
@@ -37,9 +38,15 @@ export default function KeptHere({ offline }: { offline: boolean }) {
               </span>
             )}
           </span>
-          <Link className="link" to={`/venues/${id}/walk`} aria-label={`Walk round ${name}`}>
-            Walk round
-          </Link>
+          {of === 'event' ? (
+            <Link className="link" to={`/events/${id}/brief`} aria-label={`Open ${name}`}>
+              Open
+            </Link>
+          ) : (
+            <Link className="link" to={`/venues/${id}/walk`} aria-label={`Walk round ${name}`}>
+              Walk round
+            </Link>
+          )}
         </p>
       ))}
     </section>

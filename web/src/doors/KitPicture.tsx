@@ -1,12 +1,5 @@
-import {
-  assess,
-  layOut,
-  schematicGraph,
-  schematicMarks,
-  type PaperMark,
-  type Rules,
-} from '@idle-satchel/core';
-import { kitBundle, plainRoomSize, type Kit } from '@idle-satchel/core/kits';
+import { assess, layOut, schematicGraph, schematicMarks, type PaperMark } from '@idle-satchel/core';
+import { kitBundle, plainRoomSize, usualRules, type Kit } from '@idle-satchel/core/kits';
 import { useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { organisationQuery } from '../api/queries.js';
@@ -14,20 +7,7 @@ import { InkMarks } from '../ui/InkMarks.js';
 import { layoutEngine } from '../workers/layout-engine.js';
 
 /** Rules that a kit is drawn by; what the organisation chose is asked for when the event is made. */
-const RULES: Rules = {
-  version: 1,
-  organisation: 'Starter kits',
-  units: 'metric',
-  format: '1080p25',
-  hdmiReach: 'usual',
-  mainsLoad: 'eighty',
-  uploadHeadroom: 'half',
-  aisleWidth: 1.2,
-  seatedHead: 1.3,
-  standingHead: 1.8,
-  slack: 5,
-  batteryReserve: 15,
-};
+const RULES = usualRules('Starter kits');
 
 interface Drawn {
   readonly of: Kit;

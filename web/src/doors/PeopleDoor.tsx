@@ -1,4 +1,5 @@
 import type { Person } from '@idle-satchel/core';
+import type { PersonLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client.js';
 import { peopleQuery } from '../api/queries.js';
@@ -9,9 +10,12 @@ import { RenameField } from './RenameField.js';
 export function PeopleDoor() {
   const queries = useQueryClient();
   const people = useQuery(peopleQuery);
-  const rename = async (id: string, name: string): Promise<void> => {
-    await call('PATCH /people/:id', { id }, { name });
-    await queries.invalidateQueries(peopleQuery);
+  const rename = async ({ id, revision: base }: PersonLine, name: string): Promise<void> => {
+    try {
+      await call('PATCH /people/:id', { id }, { name, base });
+    } finally {
+      await queries.invalidateQueries(peopleQuery);
+    }
   };
   const lifting = ({ lift }: Person): string =>
     lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;
@@ -34,7 +38,7 @@ export function PeopleDoor() {
                   label="Name"
                   value={person.name}
                   max={80}
-                  onSave={name => rename(person.id, name)}
+                  onSave={name => rename(person, name)}
                 />
               </td>
               <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>

@@ -1,9 +1,9 @@
-import { holdsWords, type Item } from '@idle-satchel/core';
+import { holdsWords, type Item, type Kind } from '@idle-satchel/core';
 import type { ItemChange, ItemLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { call } from '../api/client.js';
+import { call, wordsOf } from '../api/client.js';
 import { itemsQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
@@ -12,16 +12,66 @@ const StockDialog = lazy(() => import('./StockDialog.js'));
 
 const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'];
 
+/** One item: its tape code and state can be changed in place. */
+function ItemRow({
+  item,
+  kind,
+  onChange,
+  onState,
+}: {
+  item: ItemLine;
+  kind: Kind | undefined;
+  onChange: (fields: ItemChange) => Promise<void>;
+  onState: (state: Item['state']) => void;
+}) {
+  return (
+    <tr>
+      <td>
+        <RenameField label="Tape code" value={item.tape} max={16} onSave={tape => onChange({ tape })} />
+      </td>
+      <td>
+        {kind?.label ?? 'unknown kind'}
+        {item.note && <span className="md:hidden text-faint"> · {item.note}</span>}
+      </td>
+      <td className="text-faint max-md:hidden">{kind?.family}</td>
+      <td>{item.count ?? 1}</td>
+      <td>
+        <select
+          className="field"
+          aria-label={`State of ${item.tape}`}
+          value={item.state}
+          onChange={event => onState(event.target.value as Item['state'])}
+        >
+          {STATES.map(state => (
+            <option key={state}>{state}</option>
+          ))}
+        </select>
+      </td>
+      <td className="text-faint max-md:hidden">
+        {[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`].filter(Boolean).join(', ')}
+      </td>
+    </tr>
+  );
+}
+
 /** Everything that is owned, with its tape code and state. */
 export function ShelfDoor() {
   const queries = useQueryClient();
   const [wanted, setWanted] = useState('');
   const [pasting, setPasting] = useState(false);
   const shelf = useQuery(itemsQuery);
-  const change = async (id: string, fields: ItemChange): Promise<void> => {
-    await call('PATCH /items/:id', { id }, fields);
-    await queries.invalidateQueries(itemsQuery);
+  const [problem, setProblem] = useState('');
+  /** Changes an item as it is seen here; what others changed meanwhile is shown, and not written over. */
+  const change = async ({ id, revision: base }: ItemLine, fields: ItemChange): Promise<void> => {
+    setProblem('');
+    try {
+      await call('PATCH /items/:id', { id }, { ...fields, base });
+    } finally {
+      await queries.invalidateQueries(itemsQuery);
+    }
   };
+  const setState = (item: ItemLine, state: Item['state']): void =>
+    void change(item, { state }).catch((error: unknown) => setProblem(`${item.tape}: ${wordsOf(error)}`));
   const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
   const lines = shelf.data?.items.filter(item =>
     holdsWords(`${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`, wanted),
@@ -48,6 +98,11 @@ export function ShelfDoor() {
       }
     >
       <Loading query={shelf} what="the shelf" />
+      {problem && (
+        <p role="alert" className="text-stop border-l-3 border-(--madder) pl-3 mb-3">
+          {problem}
+        </p>
+      )}
       {pasting && shelf.data && (
         <Suspense>
           <StockDialog
@@ -71,39 +126,13 @@ export function ShelfDoor() {
         </thead>
         <tbody>
           {lines?.map(item => (
-            <tr key={item.id}>
-              <td>
-                <RenameField
-                  label="Tape code"
-                  value={item.tape}
-                  max={16}
-                  onSave={tape => change(item.id, { tape })}
-                />
-              </td>
-              <td>
-                {kindOf(item)?.label ?? 'unknown kind'}
-                {item.note && <span className="md:hidden text-faint"> · {item.note}</span>}
-              </td>
-              <td className="text-faint max-md:hidden">{kindOf(item)?.family}</td>
-              <td>{item.count ?? 1}</td>
-              <td>
-                <select
-                  className="field"
-                  aria-label={`State of ${item.tape}`}
-                  value={item.state}
-                  onChange={event => void change(item.id, { state: event.target.value as Item['state'] })}
-                >
-                  {STATES.map(state => (
-                    <option key={state}>{state}</option>
-                  ))}
-                </select>
-              </td>
-              <td className="text-faint max-md:hidden">
-                {[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`]
-                  .filter(Boolean)
-                  .join(', ')}
-              </td>
-            </tr>
+            <ItemRow
+              key={item.id}
+              item={item}
+              kind={shelf.data?.kinds.kinds[item.kind]}
+              onChange={fields => change(item, fields)}
+              onState={state => setState(item, state)}
+            />
           ))}
         </tbody>
       </table>

@@ -4,6 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { ApiProblem, call, wordsOf } from '../api/client.js';
+import { madeOnce } from '../api/make.js';
 import { organisationQuery, venuesQuery } from '../api/queries.js';
 import { sendEdit } from '../api/send-edit.js';
 import { OWN_ZONE } from '../ui/days.js';
@@ -36,7 +37,8 @@ export function VenuesDoor() {
   const duplicate = async ({ id }: VenueLine): Promise<void> => {
     const { body } = await call('GET /documents/:id', { id });
     const venue = body as Venue;
-    await call('POST /venues', {}, { ...venue, name: `Copy of ${venue.name}`.slice(0, 80) });
+    const copy = { ...venue, name: `Copy of ${venue.name}`.slice(0, 80) };
+    await madeOnce(as => call('POST /venues', { as }, copy));
     await refresh();
   };
   const putAway = (venue: VenueLine): Promise<void> =>
@@ -67,7 +69,7 @@ export function VenuesDoor() {
       }
     >
       <Suspense>
-        <KeptHere offline={venues.error instanceof ApiProblem && venues.error.status === 0} />
+        <KeptHere of="venue" offline={venues.error instanceof ApiProblem && venues.error.status === 0} />
       </Suspense>
       <Loading query={venues} what="the venues" />
       {problem && (

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { kits } from '@idle-satchel/core/kits';
 import { call, wordsOf } from '../api/client.js';
+import { madeOnce } from '../api/make.js';
 import { venuesQuery } from '../api/queries.js';
 import { fromField, nextEvening, OWN_ZONE, toField } from '../ui/days.js';
 import { keepFields, keptFields } from '../ui/use-kept.js';
@@ -55,17 +56,14 @@ export function useNewEvent(onClose: () => void, onMade: (made: { id: string }) 
       return setError('start', { message: 'that is past: make the event once more if it is meant so' });
     }
     try {
-      const made = await call(
-        'POST /events',
-        {},
-        {
-          label: label.trim(),
-          start: instant,
-          zone,
-          ...(chosen !== '' && { venue: chosen }),
-          ...(begin !== '' && { kit: begin }),
-        },
-      );
+      const wanted = {
+        label: label.trim(),
+        start: instant,
+        zone,
+        ...(chosen !== '' && { venue: chosen }),
+        ...(begin !== '' && { kit: begin }),
+      };
+      const made = await madeOnce(as => call('POST /events', { as }, wanted));
       keepFields(KEPT, undefined);
       onMade(made);
     } catch (error) {

@@ -1,7 +1,7 @@
 /** Reading a drawing that somebody chose, in a worker that is ended when it takes too long. */
-import { wrap } from 'comlink';
 import type { DrawingReading } from './drawing.worker.js';
 import type { ReadDrawing } from './read-dxf.js';
+import { remoteWorker } from '../workers/remote.js';
 import { LARGEST_DRAWING, Refusal } from './refusal.js';
 
 /** Longest that a file may take, ms. */
@@ -18,7 +18,9 @@ export async function readDrawing(file: File): Promise<ReadDrawing> {
   const kind = /\.svg$/i.test(file.name) ? 'svg' : /\.dxf$/i.test(file.name) ? 'dxf' : undefined;
   if (!kind) throw new Refusal('A drawing is a .dxf or .svg file; a picture can be traced instead.');
   const text = await file.text();
-  const worker = new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' });
+  const { worker, ask } = remoteWorker<DrawingReading>(
+    new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' }),
+  );
   let timer: ReturnType<typeof setTimeout> | undefined;
   try {
     const late = new Promise<never>((_, reject) => {
@@ -27,7 +29,10 @@ export async function readDrawing(file: File): Promise<ReadDrawing> {
         LONGEST_MS,
       );
     });
-    const answer = await Promise.race([wrap<DrawingReading>(worker).read(kind, text), late]);
+    const answer = await Promise.race([
+      ask<ReadDrawing | { readonly refused: string }>(each => each.read(kind, text)),
+      late,
+    ]);
     if ('refused' in answer) throw new Refusal(answer.refused);
     return answer;
   } finally {

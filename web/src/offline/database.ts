@@ -1,47 +1,40 @@
-/** What this device keeps of the venues that were opened on it, in its own database. */
-import type { VenueBundle } from '@idle-satchel/core/api';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { LocalEdit } from '../store/outbox.js';
+/** What this device keeps of what was opened on it, in its own database. */
+import { openDB, type IDBPDatabase } from 'idb';
+import { fromFirst } from './first-shelves.js';
+import type { Shelves } from './shelves.js';
 
-export interface KeptEdit {
-  readonly id: string;
-  readonly venue: string;
-  /** Edits are sent in this order. */
-  readonly turn: number;
-  readonly edit: LocalEdit;
-}
-
-export interface KeptPicture {
-  readonly id: string;
-  readonly type: string;
-  readonly bytes: ArrayBuffer;
-  /** Why the server would not have it; absent while it is still to be sent. */
-  readonly refused?: string;
-}
-
-export interface KeptVenue {
-  readonly id: string;
-  readonly name: string;
-  readonly bundle: VenueBundle;
-}
-
-interface Shelves extends DBSchema {
-  venues: { key: string; value: KeptVenue };
-  edits: { key: string; value: KeptEdit; indexes: { venue: string } };
-  pictures: { key: string; value: KeptPicture };
-}
+const VERSION = 2;
 
 let opening: Promise<IDBPDatabase<Shelves>> | undefined;
 
 /** The device's database; rejects where the browser keeps nothing, as some do in private windows. */
 export function database(): Promise<IDBPDatabase<Shelves>> {
-  opening ??= openDB<Shelves>('idle-satchel', 1, {
-    upgrade(fresh) {
-      fresh.createObjectStore('venues', { keyPath: 'id' });
-      fresh.createObjectStore('edits', { keyPath: 'id' }).createIndex('venue', 'venue');
-      fresh.createObjectStore('pictures', { keyPath: 'id' });
-    },
-  });
-  opening.catch(() => (opening = undefined));
+  opening ??= opened();
+  opening.catch(forget);
   return opening;
 }
+
+function forget(): void {
+  opening = undefined;
+}
+
+const opened = (): Promise<IDBPDatabase<Shelves>> =>
+  new Promise((resolve, reject) => {
+    openDB<Shelves>('idle-satchel', VERSION, {
+      upgrade: (shelves, old, _now, change) => {
+        shelves.createObjectStore('things', { keyPath: 'id' });
+        shelves.createObjectStore('documents', { keyPath: 'key' }).createIndex('of', 'of');
+        if (old > 0) return fromFirst(shelves, change);
+        shelves.createObjectStore('edits', { keyPath: 'id' }).createIndex('of', 'of');
+        shelves.createObjectStore('pictures', { keyPath: 'id' });
+      },
+      // A tab of an older version holds the shelves: this one works without them until that is closed.
+      blocked: () => reject(new Error('another tab holds what this device keeps')),
+      // Another tab wants a newer version of them: it must not wait for this one.
+      blocking: () => {
+        void opening?.then(each => each.close());
+        forget();
+      },
+      terminated: forget,
+    }).then(resolve, reject);
+  });

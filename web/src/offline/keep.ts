@@ -1,108 +1,147 @@
-/** Opening a venue so that nothing is lost: what is known of it and what is still to be sent stay on this device. */
-import type { VenueBundle } from '@idle-satchel/core/api';
-import { ApiProblem, call } from '../api/client.js';
-import type { EventStore } from '../store/event-store.js';
+/** What is opened here stays on this device, with every edit that the server does not have yet. */
+import type { DocumentKind, EventBundle } from '@idle-satchel/core/api';
 import type { LocalEdit } from '../store/outbox.js';
-import { database, type KeptVenue } from './database.js';
+import { database } from './database.js';
+import { keyOf, type KeptThing, type Openable } from './shelves.js';
+import { TAB, whileAlone } from './tabs.js';
 
-export interface Opened {
-  readonly bundle: VenueBundle;
-  readonly waiting: readonly LocalEdit[];
-  /** It comes from this device, so the server may have newer. */
-  readonly stale: boolean;
+/** What this device has of an event or a venue. */
+export interface KeptHere {
+  readonly thing: KeptThing;
+  readonly documents: Partial<EventBundle['documents']>;
 }
 
-/**
- * A venue from the server, or from this device when the server cannot be reached. With edits that still wait it comes
- * from this device in any case, so that they are sent on top of what they were made on and collisions are told.
- */
-export async function keptOrFetched(id: string): Promise<Opened> {
-  const { venue, waiting } = await kept(id);
-  if (venue && waiting.length > 0) return { bundle: venue.bundle, waiting, stale: true };
+/** What is kept under an id; undefined where nothing is, or the browser keeps nothing. */
+export async function keptHere(id: string): Promise<KeptHere | undefined> {
   try {
-    return { bundle: await call('GET /venues/:id/bundle', { id }), waiting, stale: false };
-  } catch (error) {
-    if (!venue || !(error instanceof ApiProblem) || error.status !== 0) throw error;
-    return { bundle: venue.bundle, waiting, stale: true };
+    const shelves = await database();
+    const [thing, documents] = await Promise.all([
+      shelves.get('things', id),
+      shelves.getAllFromIndex('documents', 'of', id),
+    ]);
+    if (!thing) return undefined;
+    const named = documents.map(({ name, id: own, revision, body }) => [name, { id: own, revision, body }]);
+    return { thing, documents: Object.fromEntries(named) as KeptHere['documents'] };
+  } catch {
+    return undefined;
   }
 }
 
-async function kept(id: string): Promise<{ venue?: KeptVenue; waiting: LocalEdit[] }> {
+/**
+ * The edits that wait on this device to be sent, in order, taken over by this tab; those of other open tabs stay with
+ * them.
+ */
+export async function takeOver(id: string): Promise<LocalEdit[]> {
   try {
     const shelves = await database();
-    const venue = await shelves.get('venues', id);
-    const edits = await shelves.getAllFromIndex('edits', 'venue', id);
-    edits.sort((a, b) => a.turn - b.turn);
-    return { ...(venue ? { venue } : {}), waiting: edits.map(({ edit }) => edit) };
+    // Few have anything that waits: only they ask what the other tabs are.
+    if ((await shelves.countFromIndex('edits', 'of', id)) === 0) return [];
+    return await whileAlone(async open => {
+      const change = shelves.transaction('edits', 'readwrite');
+      const all = await change.store.index('of').getAll(id);
+      const own = all.filter(({ tab }) => !open.has(tab)).sort((a, b) => a.turn - b.turn);
+      await Promise.all([...own.map(each => change.store.put({ ...each, tab: TAB })), change.done]);
+      return own.map(({ edit }) => edit);
+    });
   } catch {
-    return { waiting: [] };
+    return [];
   }
 }
 
 export interface KeptLine {
   readonly id: string;
+  readonly of: Openable;
   readonly name: string;
-  /** Entries that the server does not have yet. */
+  /** Edits that the server does not have yet. */
   readonly waiting: number;
 }
 
-/** The venues this device can open without a network, by name. */
-export async function keptVenues(): Promise<readonly KeptLine[]> {
+/** What this device can open without a network, by name. */
+export async function keptLines(): Promise<readonly KeptLine[]> {
   try {
     const shelves = await database();
-    const [venues, edits] = await Promise.all([shelves.getAll('venues'), shelves.getAll('edits')]);
-    return venues
-      .map(({ id, name }) => ({ id, name, waiting: edits.filter(({ venue }) => venue === id).length }))
+    const [things, edits] = await Promise.all([shelves.getAll('things'), shelves.getAll('edits')]);
+    return things
+      .map(({ id, of, name }) => ({ id, of, name, waiting: edits.filter(edit => edit.of === id).length }))
       .sort((a, b) => a.name.localeCompare(b.name));
   } catch {
     return [];
   }
 }
 
+/** What was not opened for so long is cleared away, unless something of it waits to be sent, ms. */
+const LONG_AGO = 60 * 24 * 60 * 60_000;
+
+/** Clears away what nobody has opened for long. */
+export async function clearOld(now = Date.now()): Promise<void> {
+  const shelves = await database();
+  for (const { id, seen } of await shelves.getAll('things')) {
+    if (now - seen < LONG_AGO || (await shelves.countFromIndex('edits', 'of', id)) > 0) continue;
+    await forget(id);
+  }
+}
+
+/** Takes what is kept of an event or a venue off this device; edits that wait stay. */
+export async function forget(id: string): Promise<void> {
+  const change = (await database()).transaction(['things', 'documents'], 'readwrite');
+  const documents = change.objectStore('documents');
+  const keys = await documents.index('of').getAllKeys(id);
+  await Promise.all([
+    change.objectStore('things').delete(id),
+    ...keys.map(key => documents.delete(key)),
+    change.done,
+  ]);
+}
+
+/** What a thing looks like when it is kept: its documents, and what waits. */
+export interface Kept {
+  readonly thing: KeptThing;
+  readonly documents: Partial<EventBundle['documents']>;
+  readonly waiting: readonly LocalEdit[];
+}
+
+/** What of it is written, to be compared with what is to be. */
+export interface Written {
+  readonly thing: KeptThing | undefined;
+  readonly bodies: ReadonlyMap<DocumentKind, unknown>;
+  readonly edits: ReadonlyMap<string, LocalEdit>;
+}
+
+export const NOTHING_WRITTEN: Written = { thing: undefined, bodies: new Map(), edits: new Map() };
+
 /**
- * Keeps what an open venue knows, and its edits until the server has them, at every change. `onFault` hears when this
- * browser keeps nothing. Other pages' edits are left alone.
+ * Writes what has changed since it was written last, all of it or nothing, so that edits always lie on top of the
+ * documents that they were made on. Gives what is written then; rejects where the device takes nothing more.
  */
-export function keepFollowing(store: EventStore, bundle: VenueBundle, onFault: () => void): void {
-  let known: { venue: unknown; edits: ReadonlyMap<string, LocalEdit> } = {
-    venue: undefined,
-    edits: new Map(),
-  };
-  let turn = Date.now();
-  const turns = new Map<string, number>();
-  const turnOf = (id: string): number => {
-    const its = turns.get(id) ?? turn++;
-    turns.set(id, its);
-    return its;
-  };
-  let writing = Promise.resolve();
-  const follow = (): void => {
-    const { documents, waiting } = store.toKeep();
-    const edits = new Map(waiting.map(edit => [edit.id, edit]));
-    const gone = [...known.edits.keys()].filter(id => !edits.has(id));
-    const changed = [...edits].filter(([id, edit]) => known.edits.get(id) !== edit);
-    const newer = documents.venue.body !== known.venue;
-    if (!newer && gone.length === 0 && changed.length === 0) return;
-    known = { venue: documents.venue.body, edits };
-    const { plan: _never, ...own } = documents;
-    const venue: KeptVenue = {
-      id: store.id,
-      name: documents.venue.body.name,
-      // Names of people stay off the device: a survey needs none.
-      bundle: { documents: own, shelf: { items: {} }, hands: { people: {} }, claims: bundle.claims },
-    };
-    const write = async (): Promise<void> => {
-      const change = (await database()).transaction(['venues', 'edits'], 'readwrite');
-      const shelf = change.objectStore('edits');
-      await Promise.all([
-        newer ? change.objectStore('venues').put(venue) : undefined,
-        ...changed.map(([id, edit]) => shelf.put({ id, venue: store.id, turn: turnOf(id), edit })),
-        ...gone.map(id => shelf.delete(id)),
-        change.done,
-      ]);
-    };
-    writing = writing.then(write).catch(onFault);
-  };
-  store.live.subscribe(follow);
-  follow();
+export async function written(
+  { thing, documents, waiting }: Kept,
+  before: Written,
+  turnOf: (edit: string) => number,
+): Promise<Written> {
+  const edits = new Map(waiting.map(edit => [edit.id, edit]));
+  const gone = [...before.edits.keys()].filter(id => !edits.has(id));
+  const changed = [...edits].filter(([id, edit]) => before.edits.get(id) !== edit);
+  const all = Object.entries(documents) as [DocumentKind, EventBundle['documents'][DocumentKind]][];
+  const newer = all.filter(([name, { body }]) => before.bodies.get(name) !== body);
+  const bodies = new Map(all.map(([name, { body }]) => [name, body]));
+  const next: Written = { thing, bodies, edits };
+  const newThing = thing !== before.thing;
+  if (!newThing && newer.length + gone.length + changed.length === 0) return next;
+  const change = (await database()).transaction(['things', 'documents', 'edits'], 'readwrite');
+  const shelf = change.objectStore('edits');
+  const { id: of } = thing;
+  await Promise.all([
+    newThing ? change.objectStore('things').put(thing) : undefined,
+    ...newer.map(async ([name, document]) => {
+      const [documents, key] = [change.objectStore('documents'), keyOf(of, name)];
+      const there = await documents.get(key);
+      // A page that was just left may still be at work: it knows less than the one that took over.
+      if (there?.id === document.id && there.revision > document.revision) return;
+      await documents.put({ ...document, key, of, name });
+    }),
+    ...changed.map(([id, edit]) => shelf.put({ id, of, tab: TAB, turn: turnOf(id), edit })),
+    ...gone.map(id => shelf.delete(id)),
+    change.done,
+  ]);
+  return next;
 }

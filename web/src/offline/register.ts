@@ -1,23 +1,13 @@
-/** Working without a network: the interface is kept by the browser from the first walk round on. */
+/** Working without a server: the interface is kept by the browser, at a desk as on a walk round. */
 import { registerSW } from 'virtual:pwa-register';
+import { clearOld } from './keep.js';
 import { newerVersion } from './newer-version.js';
 
-let registered = false;
-
-/** When the browser has nothing better to do: what is on the screen comes first. */
-const idle = (): Promise<void> =>
-  new Promise(resolve => {
-    if ('requestIdleCallback' in window) requestIdleCallback(() => resolve());
-    else setTimeout(resolve, 1000);
-  });
-
-/** Keeps the interface in this browser, and asks that what is kept is not cleared away. Does so once, behind the picture. */
+/** Keeps the interface in this browser, and asks that what is kept is not cleared away. */
 export async function registerOffline(): Promise<void> {
-  if (registered || !('serviceWorker' in navigator)) return;
-  registered = true;
-  await idle();
+  if (!('serviceWorker' in navigator)) return;
   const update = registerSW({
     onNeedRefresh: () => newerVersion.set(() => void update(true)),
   });
-  await navigator.storage?.persist?.();
+  await Promise.allSettled([navigator.storage?.persist?.(), clearOld()]);
 }

@@ -11,6 +11,8 @@ export interface Done {
 
 /** How a message ends that says the server cannot be reached. */
 export const SENT_LATER = 'your changes are kept here and sent later.';
+/** The same where the device takes nothing more. */
+export const ON_THIS_PAGE = 'your changes are on this page only: leave it open until they are sent.';
 
 export interface EventState {
   readonly bundle: Bundle;
@@ -22,6 +24,8 @@ export interface EventState {
   readonly saving: 'saved' | 'saving' | 'offline';
   /** Edits that the server does not have yet. */
   readonly waiting: number;
+  /** Whether they are written on this device; known only once they are. */
+  readonly onDevice: 'keeping' | 'kept' | 'failed';
   /** A line for people: what was undone, refused, or changed by somebody else. */
   readonly message: string;
   readonly canUndo: boolean;

@@ -21,6 +21,7 @@ import {
 } from '@idle-satchel/core';
 import type { Plan } from '@idle-satchel/core/documents';
 import { listen } from '../api/live.js';
+import { loadedAgain } from '../api/load.js';
 import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
 import { History, whoChanged } from './history.js';
@@ -28,7 +29,7 @@ import { KnownDocuments, type Fetched } from './known-documents.js';
 import { allStations, stationsHere } from './late-stations.js';
 import { inVenue, MERGE_MS, withChanges, type LocalChange, type LocalEdit } from './outbox.js';
 import { EditQueue } from './queue.js';
-import { random } from './random.js';
+import { random } from '../api/random.js';
 import { Sender } from './sender.js';
 import type { Shown } from './shown.js';
 
@@ -40,6 +41,9 @@ export interface Kept {
   readonly stale: boolean;
   readonly beforeSending?: () => Promise<void>;
 }
+
+/** Between two tries to fetch the rules, ms. */
+const CHECK_MS = 10_000;
 
 const NO_RULES = Object.fromEntries(STATIONS.map(name => [name, []])) as unknown as RuleBook;
 
@@ -58,6 +62,7 @@ export class EventStore implements Shown {
   private readonly sender: Sender;
   private readonly history: History;
   private dragging: readonly LocalChange[] = [];
+  private readonly ends: (() => void)[] = [];
   private readonly stopListening: () => void;
   private readonly stopWaiting: () => void;
 
@@ -89,6 +94,7 @@ export class EventStore implements Shown {
       assessment: this.assessor(bundle),
       saving: 'saved',
       waiting: 0,
+      onDevice: 'keeping',
       message: '',
       canUndo: false,
       canRedo: false,
@@ -106,14 +112,19 @@ export class EventStore implements Shown {
     void this.sender.flush();
   }
 
-  /** Fetches the rules and checks by them from then on. */
+  /** Fetches the rules and checks by them from then on. What cannot be had now is tried again. */
   private async check(): Promise<void> {
     try {
-      const [{ RULES }] = await Promise.all([import('@idle-satchel/core/rules'), allStations()]);
+      const [{ RULES }] = await Promise.all([
+        loadedAgain(() => import('@idle-satchel/core/rules')),
+        allStations(),
+      ]);
       this.rules = RULES;
       this.refresh({ checked: true });
     } catch {
-      this.say('The checks could not be fetched: load this page again.');
+      this.say('The checks could not be fetched; that is tried again.');
+      const timer = setTimeout(() => void this.check(), CHECK_MS);
+      this.ends.push(() => clearTimeout(timer));
     }
   }
 
@@ -122,16 +133,29 @@ export class EventStore implements Shown {
     this.sender.beforeSending = send;
   }
 
-  /** The documents as the server told them, with their revisions, and the edits that it does not have yet. */
-  toKeep(): { readonly documents: EventBundle['documents']; readonly waiting: readonly LocalEdit[] } {
-    return { documents: this.known.snapshot(), waiting: this.queue.all };
+  /** All as the server told it, with revisions of documents, and the edits that it does not have yet. */
+  toKeep(): EventBundle & { readonly waiting: readonly LocalEdit[] } {
+    const { shelf, hands, claims } = this.known.bundle;
+    const { venueNow } = this.known;
+    return { documents: this.known.snapshot(), shelf, hands, claims, venueNow, waiting: this.queue.all };
+  }
+
+  /** What that is made of: while each is the same, so is what is kept. */
+  readonly keepsWhat = (): readonly unknown[] => [this.known.bundle, this.known.venueNow, this.queue.all];
+
+  /** Calls something once this is closed, and what could still be sent has been. */
+  whenClosed(end: () => void): void {
+    this.ends.push(end);
   }
 
   close(): void {
     this.stopListening();
     this.stopWaiting();
-    this.sender.close();
+    void this.sender.close().then(() => this.ends.forEach(end => end()));
   }
+
+  /** The page goes away, perhaps for good: what waited for more of the same goes out behind it. */
+  readonly sendLast = (): void => this.sender.sendLast();
 
   /** Resolves when what waits has been sent, or cannot be sent just now. */
   readonly sent = (): Promise<void> => this.sender.flush();
@@ -140,7 +164,7 @@ export class EventStore implements Shown {
   readonly isSettled = (): boolean =>
     this.queue.first === undefined && this.history.busy === undefined && this.get().saving === 'saved';
 
-  /** Sends what waits at once; true when the server has it all, false when it cannot be reached. */
+  /** Sends what waits at once; true when the server has all that was done here, false when it cannot be reached. */
   readonly whenSettled = async (): Promise<boolean> => {
     await this.sender.settle();
     await this.history.busy;
@@ -216,7 +240,6 @@ export class EventStore implements Shown {
   editPlan(label: string, steps: (plan: Edit<Plan>) => Edit<Plan>, mergeKey?: string): void {
     this.patchPlan(label, steps(editPlan(this.get().bundle.plan)).patch, mergeKey);
   }
-
   /** A patch of the plan that was made elsewhere. */
   patchPlan(label: string, patch: readonly Operation[], mergeKey?: string): void {
     this.commit(label, [{ document: 'plan', patch }], mergeKey);
@@ -238,13 +261,8 @@ export class EventStore implements Shown {
     if (changes.length > 0) this.patchPlan(label, changes, mergeKey);
   }
 
-  undo(): Promise<void> {
-    return this.history.undo();
-  }
-
-  redo(): Promise<void> {
-    return this.history.redo();
-  }
+  readonly undo = (): Promise<void> => this.history.undo();
+  readonly redo = (): Promise<void> => this.history.redo();
 
   /** A change was fetched: one’s own has arrived, another’s may be over what was done here. */
   private fetched(change: Fetched): void {

@@ -2,12 +2,12 @@
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { newId } from '@idle-satchel/core';
 import { ApiProblem, call, messageOf } from '../api/client.js';
-import { author, signedName } from '../api/signature.js';
+import { author, browserName, signedName } from '../api/signature.js';
 import type { Done } from './event-state.js';
 import { touching, type Fetched, type KnownDocuments } from './known-documents.js';
 import type { LocalChange, LocalEdit } from './outbox.js';
 import type { EditQueue } from './queue.js';
-import { random } from './random.js';
+import { random } from '../api/random.js';
 import type { Sender } from './sender.js';
 import type { Shown } from './shown.js';
 
@@ -122,6 +122,7 @@ export class History {
           id,
           label: words,
           author: author(),
+          browser: browserName(),
           undoes: edit,
           changes: documents.map(({ document, revision, inverse }) => ({
             document,
@@ -134,7 +135,7 @@ export class History {
       onto.push({ label, ...answer });
       this.shown.update({ message: `${words}.` });
     } catch (error) {
-      const conflict = error instanceof ApiProblem && error.status === 409;
+      const conflict = error instanceof ApiProblem && error.collides;
       // Whose change it was is known once it is here.
       if (conflict)
         await this.sender()

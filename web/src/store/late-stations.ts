@@ -1,5 +1,6 @@
 /** The stations that pictures can do without: fetched behind the first one, or with the page that shows one of them. */
 import { EARLY_STATIONS, type StationBook } from '@idle-satchel/core';
+import { loadedAgain } from '../api/load.js';
 import { Channel } from './channel.js';
 
 /** Those that are here. */
@@ -15,7 +16,7 @@ export function allStations(): Promise<void> {
 
 async function fetchThem(): Promise<void> {
   try {
-    const { LATE_STATIONS } = await import('@idle-satchel/core/late-stations');
+    const { LATE_STATIONS } = await loadedAgain(() => import('@idle-satchel/core/late-stations'));
     stationsHere.set({ ...EARLY_STATIONS, ...LATE_STATIONS });
   } catch (error) {
     coming = undefined;

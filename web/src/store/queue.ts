@@ -7,11 +7,12 @@ export class EditQueue {
   private edits: readonly LocalEdit[];
   /** Id of the edit that is on the line just now: nothing can join it any more. */
   private onLine: string | undefined;
-  /** Id of the edit that was sent last, answered or not. */
-  private tried: string | undefined;
+  /** Ids of edits that were sent, answered or not, or may have been by a page that is gone. */
+  private readonly tried: Set<string>;
 
   constructor(waiting: readonly LocalEdit[] = []) {
     this.edits = waiting;
+    this.tried = new Set(waiting.map(({ id }) => id));
     this.settle();
   }
 
@@ -35,13 +36,15 @@ export class EditQueue {
     const before = last ? this.edits.slice(0, -1) : [];
     const joins =
       last?.mergeKey !== undefined && last.mergeKey === edit.mergeKey && last.notBefore > Date.now();
-    if (last && joins && last.id !== this.onLine) this.edits = [...before, merged(last, edit)];
+    if (last && joins && last.id !== this.onLine && !this.mayHaveArrived(last))
+      this.edits = [...before, merged(last, edit)];
     else this.edits = last ? [...before, { ...last, notBefore: 0 }, edit] : [edit];
   }
 
   /** Nothing waits for more of the same any longer. */
   settle(): void {
-    this.edits = this.edits.map(edit => ({ ...edit, notBefore: 0 }));
+    if (this.edits.every(({ notBefore }) => notBefore === 0)) return;
+    this.edits = this.edits.map(edit => (edit.notBefore === 0 ? edit : { ...edit, notBefore: 0 }));
   }
 
   /** The server has an edit, or will never take it: it waits no more. */
@@ -54,7 +57,7 @@ export class EditQueue {
     this.onLine = id;
   }
   sent(id: string): void {
-    this.tried = id;
+    this.tried.add(id);
   }
   released(): void {
     this.onLine = undefined;
@@ -62,14 +65,14 @@ export class EditQueue {
 
   /** Sent once without an answer, an edit may have arrived after all. */
   mayHaveArrived({ id }: LocalEdit): boolean {
-    return id === this.tried;
+    return this.tried.has(id);
   }
 
   /** The bundle with every edit made in it; those that no longer fit are dropped, and their labels told. */
   over(base: Bundle): { readonly bundle: Bundle; readonly lost: readonly string[] } {
     let bundle = base;
     const lost: string[] = [];
-    this.edits = this.edits.filter(({ label, changes }) => {
+    const left = this.edits.filter(({ label, changes }) => {
       try {
         bundle = withChanges(bundle, changes);
         return true;
@@ -79,6 +82,7 @@ export class EditQueue {
         return false;
       }
     });
+    if (lost.length > 0) this.edits = left;
     return { bundle, lost };
   }
 }

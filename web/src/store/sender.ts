@@ -1,8 +1,8 @@
 /** The way to the server: what waits is sent in order, one at a time; where it cannot be reached, again soon. */
-import type { EditAnswer } from '@idle-satchel/core/api';
+import type { EditAnswer, EditRequest } from '@idle-satchel/core/api';
 import { ApiProblem, call, messageOf } from '../api/client.js';
-import { author } from '../api/signature.js';
-import { SENT_LATER } from './event-state.js';
+import { author, browserName } from '../api/signature.js';
+import { ON_THIS_PAGE, SENT_LATER } from './event-state.js';
 import { whoChanged } from './history.js';
 import { touching, type KnownDocuments } from './known-documents.js';
 import type { LocalEdit } from './outbox.js';
@@ -18,6 +18,7 @@ export class Sender {
   beforeSending: (() => Promise<void>) | undefined;
   /** The sending that runs, if one does. */
   private sending: Promise<void> | undefined;
+  private closed = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
@@ -35,7 +36,7 @@ export class Sender {
     this.sending ??= this.sendAll().finally(() => {
       this.sending = undefined;
       // What came in just as it ended.
-      if (this.queue.first && this.timer === undefined) void this.flush();
+      if (this.queue.first && this.timer === undefined && !this.closed) void this.flush();
     });
     return this.sending;
   }
@@ -48,10 +49,35 @@ export class Sender {
     if (this.queue.first && this.shown.get().saving !== 'offline') await this.flush();
   }
 
-  /** Sends what waits and asks for nothing any more. */
-  close(): void {
+  /** Sends what waits, once, and asks for nothing any more. */
+  async close(): Promise<void> {
+    this.queue.settle();
+    await this.flush();
+    this.closed = true;
     clearTimeout(this.timer);
-    void this.flush();
+  }
+
+  /**
+   * The page goes away: the first edit that waits is sent once more in a way that outlives it. Only that one, for the
+   * others lie on top of it; they are kept, and sent when this is opened next.
+   */
+  sendLast(): void {
+    this.queue.settle();
+    const edit = this.queue.first;
+    if (!edit || this.beforeSending) return;
+    this.queue.sent(edit.id);
+    void call('POST /edits', {}, this.request(edit), { outlives: true }).catch(() => undefined);
+  }
+
+  private request({ id, label, undoes, changes }: LocalEdit): EditRequest {
+    return {
+      id,
+      label,
+      author: author(),
+      browser: browserName(),
+      changes: this.known.addressed(changes),
+      ...(undoes !== undefined && { undoes }),
+    };
   }
 
   async catchUp(): Promise<void> {
@@ -95,23 +121,20 @@ export class Sender {
 
   /** The server cannot be reached: says so and tries again soon. */
   private wait(why: string): void {
-    this.shown.update({ saving: 'offline', message: `${why}; ${SENT_LATER}` });
+    const where = this.shown.get().onDevice === 'failed' ? ON_THIS_PAGE : SENT_LATER;
+    this.shown.update({ saving: 'offline', message: `${why}; ${where}` });
+    if (this.closed) return;
     this.timer = setTimeout(() => void this.flush(), RETRY_MS);
   }
 
   /** Sends one edit; false when it has to be tried again later. */
   private async send(edit: LocalEdit): Promise<boolean> {
-    const changes = this.known.addressed(edit.changes);
-    const { id, label, undoes } = edit;
+    const { id } = edit;
     this.queue.taken(id);
     try {
       await this.beforeSending?.();
       this.queue.sent(id);
-      const answer = await call(
-        'POST /edits',
-        {},
-        { id, label, author: author(), changes, ...(undoes ? { undoes } : {}) },
-      );
+      const answer = await call('POST /edits', {}, this.request(edit));
       await this.known.take(edit.changes, answer);
       this.queue.drop(id);
       this.accepted(edit, answer);
@@ -136,15 +159,16 @@ export class Sender {
       this.wait(messageOf(reason));
       return false;
     }
-    if (problem.status === 409 && edit.undoes === undefined && this.queue.has(edit.id)) {
+    if (problem.collides && edit.undoes === undefined && this.queue.has(edit.id)) {
       // Rebased on what the others did: what was asked for still stands, on top of theirs.
       const who = whoChanged(touching(this.known.fetched, edit.changes));
       this.shown.say(`${edit.label}: ${who}; yours was put on top.`);
       return true;
     }
     this.queue.drop(edit.id);
-    const conflict = problem.status === 409;
-    const why = conflict ? whoChanged(touching(this.known.fetched, edit.changes)) : problem.lines.join(' · ');
+    const why = problem.collides
+      ? whoChanged(touching(this.known.fetched, edit.changes))
+      : problem.lines.join(' · ');
     this.shown.refresh({ message: `${edit.label} was not possible: ${why}.` });
     return true;
   }

@@ -1,18 +1,39 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEvent, useStore } from '../store/hooks.js';
 
-/** What is being saved, or what was undone, refused or changed by somebody else. */
+/** What is being saved, or what was undone, refused or changed by somebody else; and what this device cannot keep. */
 export function SavingWords() {
   const saving = useEvent(state => state.saving);
   const message = useEvent(state => state.message);
   return (
-    <span role="status" className="flex-1 min-w-0 truncate text-[13px] text-faint text-right" title={message}>
-      {[message, saving === 'saving' ? 'saving …' : saving === 'offline' && !message ? 'not connected' : '']
-        .filter(Boolean)
-        .join(' ')}
+    <>
+      <NotKept />
+      <span
+        role="status"
+        className="flex-1 min-w-0 truncate text-[13px] text-faint text-right"
+        title={message}
+      >
+        {[message, saving === 'saving' ? 'saving …' : saving === 'offline' && !message ? 'not connected' : '']
+          .filter(Boolean)
+          .join(' ')}
+      </span>
+    </>
+  );
+}
+
+/** Stays for as long as something waits that would be lost with the page. */
+export function NotKept() {
+  const lost = useEvent(({ onDevice, waiting }) => onDevice === 'failed' && waiting > 0);
+  if (!lost) return null;
+  return (
+    <span role="alert" className="text-stop text-[13px] whitespace-nowrap" title={FULL}>
+      ◆ not kept on this device
     </span>
   );
 }
+
+const FULL =
+  'This device takes nothing more: leave this page open until all is sent, or make room. It is tried again.';
 
 export function UndoButtons() {
   const store = useStore();

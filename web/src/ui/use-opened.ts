@@ -43,8 +43,20 @@ export function useOpened(
     const putAway = (): void => {
       if (document.visibilityState === 'hidden') void store.whenSettled();
     };
+    const leave = (): void => store.sendLast();
+    // Only what this device could not keep is lost with the page.
+    const warn = (event: BeforeUnloadEvent): void => {
+      const { onDevice, waiting } = store.get();
+      if (onDevice === 'failed' && waiting > 0) event.preventDefault();
+    };
     document.addEventListener('visibilitychange', putAway);
-    return () => document.removeEventListener('visibilitychange', putAway);
+    window.addEventListener('pagehide', leave);
+    window.addEventListener('beforeunload', warn);
+    return () => {
+      document.removeEventListener('visibilitychange', putAway);
+      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('beforeunload', warn);
+    };
   }, [store]);
   const open = useMemo(
     () => store && { store, ui: new UiStore(), go: (name: StationName) => latest.current(name) },

@@ -1,11 +1,11 @@
 /** Fixes of a snag, from the worker; asked for once the plan has been still for a moment. */
 import type { Bundle, OfferedFix } from '@idle-satchel/core';
-import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import { useEvent } from '../store/hooks.js';
 import type { FixSearch } from './fixes.worker.js';
+import type { RemoteWorker } from './remote.js';
 
-let search: Promise<Remote<FixSearch>> | undefined;
+let search: Promise<RemoteWorker<FixSearch>> | undefined;
 let known: Bundle | undefined;
 const found = new WeakMap<Bundle, Map<string, Promise<OfferedFix[]>>>();
 
@@ -15,17 +15,33 @@ function ask(bundle: Bundle, snag: string): Promise<OfferedFix[]> {
   let answer = ofBundle.get(snag);
   if (!answer) {
     search ??= begun();
-    if (known !== bundle) void search.then(each => each.setBundle(bundle));
+    const fresh = known !== bundle;
     known = bundle;
-    answer = search.then(each => each.fixesFor(snag));
+    answer = search.then(worker =>
+      worker.ask(async each => {
+        if (fresh) await each.setBundle(bundle);
+        return each.fixesFor(snag);
+      }),
+    );
     ofBundle.set(snag, answer);
+    // A failure is no answer for whoever asks next.
+    answer.catch(() => {
+      ofBundle.delete(snag);
+      forget();
+    });
   }
   return answer;
 }
 
-async function begun(): Promise<Remote<FixSearch>> {
-  const { wrap } = await import('comlink');
-  return wrap<FixSearch>(new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' }));
+function forget(): void {
+  search = undefined;
+  known = undefined;
+}
+
+async function begun(): Promise<RemoteWorker<FixSearch>> {
+  const { remoteWorker } = await import('./remote.js');
+  const worker = new Worker(new URL('./fixes.worker.ts', import.meta.url), { type: 'module' });
+  return remoteWorker<FixSearch>(worker, forget);
 }
 
 const STILL_MS = 250;
@@ -38,7 +54,11 @@ export function useFixes(snag: string | undefined): readonly OfferedFix[] | unde
     if (snag === undefined) return;
     let wanted = true;
     const timer = setTimeout(() => {
-      void ask(bundle, snag).then(fixes => wanted && setAnswer({ bundle, snag, fixes }));
+      ask(bundle, snag).then(
+        fixes => wanted && setAnswer({ bundle, snag, fixes }),
+        // Without its worker there are none to offer.
+        () => wanted && setAnswer({ bundle, snag, fixes: [] }),
+      );
     }, STILL_MS);
     return () => {
       wanted = false;
@@ -66,7 +86,7 @@ export function useFirstFixes(ids: readonly string[], once = false): FirstFixes 
     const look = async (): Promise<void> => {
       const of = new Map<string, OfferedFix | null>();
       for (const id of asked === '' ? [] : asked.split('\n')) {
-        const first = firstHarmless(await ask(bundle, id));
+        const first = firstHarmless(await ask(bundle, id).catch(() => []));
         if (!wanted) return;
         of.set(id, first ?? null);
         setAnswer({ bundle, of: new Map(of) });

@@ -1,12 +1,14 @@
 /** A search in a worker of its own, which is ended when it is not wanted any more. */
 import type { Bundle, Point } from '@idle-satchel/core';
 import type { Found, Layouts, Progress, WhyNot } from '@idle-satchel/core/searches';
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
+import { remoteWorker } from './remote.js';
 import type { AnswerOf, OptionsOf, Searcher, SearchName } from './search.worker.js';
 
 export class SearchWorker {
-  private readonly worker = new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' });
-  private readonly searcher: Remote<Searcher> = wrap<Searcher>(this.worker);
+  private readonly searcher = remoteWorker<Searcher>(
+    new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' }),
+  );
 
   run<Name extends SearchName>(
     name: Name,
@@ -14,17 +16,19 @@ export class SearchWorker {
     options: OptionsOf<Name>,
     report: (progress: Progress) => void = () => undefined,
   ): Promise<Found<AnswerOf<Name>>> {
-    return this.searcher.run(name, bundle, options, proxy(report));
+    return this.searcher.ask(
+      each => each.run(name, bundle, options, proxy(report)) as Promise<Found<AnswerOf<Name>>>,
+    );
   }
 
   /** Asks about the positions that this worker found last. */
   whyNot(found: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {
-    return this.searcher.whyNot(found, at, level);
+    return this.searcher.ask(each => each.whyNot(found, at, level));
   }
 
   /** Ends it at once, whatever it is doing; nothing that was asked is answered then. */
   end(): void {
-    this.worker.terminate();
+    this.searcher.worker.terminate();
   }
 }
 

@@ -19,8 +19,11 @@ const SNAPSHOT_EVERY = 100;
 /** How often an edit is worked out anew because another process was first. */
 const TRIES = 25;
 
-const digestOf = (request: EditRequest): string =>
-  createHash('sha256').update(JSON.stringify(request)).digest('hex');
+/** What tells an edit from others: what it does, not who sends it, nor on top of what, which may be newer by then. */
+const digestOf = ({ id, changes, undoes }: EditRequest): string =>
+  createHash('sha256')
+    .update(JSON.stringify([id, undoes, changes.map(({ document, patch }) => [document, patch])]))
+    .digest('hex');
 
 /** Applies an edit, or gives the first answer again when its id was applied before. */
 export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { call, wordsOf } from '../../api/client.js';
+import { madeOnce } from '../../api/make.js';
 import { organisationQuery, venuesQuery } from '../../api/queries.js';
 import { Loading } from '../door.js';
 import { drawnFrom, emptyDraft, type Draft } from './draft.js';
@@ -31,7 +32,7 @@ function Survey({ reading }: { reading: Reading }) {
   const venue = venueFrom(survey);
   const guessed = measuresOf(survey);
   const keep = useMutation({
-    mutationFn: () => call('POST /venues', {}, venue),
+    mutationFn: () => madeOnce(as => call('POST /venues', { as }, venue)),
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries(venuesQuery);
       drop();

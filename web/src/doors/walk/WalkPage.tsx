@@ -1,13 +1,12 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { unmeasured, type Point } from '@idle-satchel/core';
 import { SavingWords, UndoButtons } from '../../ui/EditWords.js';
 import { useOpened } from '../../ui/use-opened.js';
-import { registerOffline } from '../../offline/register.js';
 import { Uploads } from '../../stations/ground/Uploads.js';
-import { SENT_LATER } from '../../store/event-state.js';
+import { ON_THIS_PAGE, SENT_LATER } from '../../store/event-state.js';
 import { OpenEventContext, useEvent, useResult } from '../../store/hooks.js';
-import { openVenue } from '../../offline/open-venue.js';
+import { openVenue } from '../../offline/open.js';
 import { PinHere } from './PinHere.js';
 import { ToMeasure } from './ToMeasure.js';
 import { WalkPlan } from './WalkPlan.js';
@@ -19,10 +18,6 @@ export function WalkPage() {
   const { venue = '' } = useParams();
   const navigate = useNavigate();
   const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
-  const shown = open !== undefined;
-  useEffect(() => {
-    if (shown) void registerOffline();
-  }, [shown]);
   if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
   return (
     <OpenEventContext value={open}>
@@ -87,17 +82,24 @@ function Walk({ venue: id }: { venue: string }) {
 function Kept() {
   const saving = useEvent(state => state.saving);
   const waiting = useEvent(state => state.waiting);
+  const onDevice = useEvent(state => state.onDevice);
   const message = useEvent(state => state.message);
+  if (saving !== 'offline')
+    return (
+      <p className="flex text-[14px]">
+        <SavingWords />
+      </p>
+    );
   const entries = waiting === 1 ? '1 entry waits' : `${waiting} entries wait`;
-  return saving === 'offline' ? (
-    <p role="status" className="text-risk text-[14px]">
-      ◇ No network. What you enter is kept on this phone{waiting > 0 ? `; ${entries} to be sent` : ''}.
-      {/* That it is sent later has been said. */}
-      {message && !message.endsWith(SENT_LATER) && <span className="text-ink"> {message}</span>}
-    </p>
-  ) : (
-    <p className="flex text-[14px]">
-      <SavingWords />
+  const unkept = onDevice === 'failed' && waiting > 0;
+  // That it is sent later, or is on this page only, has been said.
+  const more = [SENT_LATER, ON_THIS_PAGE].some(end => message.endsWith(end)) ? '' : message;
+  return (
+    <p role="status" className={`text-[14px] ${unkept ? 'text-stop' : 'text-risk'}`}>
+      {unkept
+        ? `◆ No network, and this phone is full: ${entries} on this page only. Leave it open.`
+        : `◇ No network. ${onDevice === 'keeping' ? 'What you enter is being kept' : 'What you enter is kept'} on this phone${waiting > 0 ? `; ${entries} to be sent` : ''}.`}
+      {more && <span className="text-ink"> {more}</span>}
     </p>
   );
 }

@@ -7,7 +7,7 @@ import { Schematic } from './schematic/Schematic.js';
 const SignalList = fetched(() => import('./SignalList.js'));
 
 // It takes its time to come, so it is sent for before there is anything to draw.
-void layoutEngine();
+layoutEngine().catch(() => undefined);
 
 /** The bench of Signal: the schematic, or one of the lists that come out of it. */
 export function SignalBench() {

@@ -1,0 +1,66 @@
+/** Keeps an open event or venue on this device at every change, and says when the device takes nothing more. */
+import type { EventStore } from '../store/event-store.js';
+import type { LocalEdit } from '../store/outbox.js';
+import { NOTHING_WRITTEN, written, type Kept, type Written } from './keep.js';
+
+/** Between two tries to keep what could not be kept, ms. */
+const AGAIN_MS = 5_000;
+
+/**
+ * `kept` tells what a store looks like on the device; `waiting` is what of it is there already. Other pages’ edits are
+ * left alone.
+ */
+export function keepFollowing(
+  store: EventStore,
+  waiting: readonly LocalEdit[],
+  kept: (store: EventStore) => Kept,
+): void {
+  let before: Written = { ...NOTHING_WRITTEN, edits: new Map(waiting.map(edit => [edit.id, edit])) };
+  let turn = Date.now();
+  const turns = new Map<string, number>();
+  const turnOf = (id: string): number => {
+    const its = turns.get(id) ?? turn++;
+    turns.set(id, its);
+    return its;
+  };
+  let writing = false;
+  let behind = false;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  const write = async (): Promise<void> => {
+    behind = true;
+    if (writing) return;
+    writing = true;
+    clearTimeout(timer);
+    while (behind) {
+      behind = false;
+      try {
+        before = await written(kept(store), before, turnOf);
+        tell('kept');
+      } catch {
+        tell('failed');
+        timer = setTimeout(() => void write(), AGAIN_MS);
+        break;
+      }
+    }
+    writing = false;
+  };
+  const tell = (onDevice: 'kept' | 'failed'): void => {
+    if (store.get().onDevice !== onDevice) store.update({ onDevice });
+  };
+
+  let seen: readonly unknown[] = [];
+  const follow = (): void => {
+    // While something is dragged nothing that is kept changes.
+    const now = store.keepsWhat();
+    if (now.every((each, i) => each === seen[i])) return;
+    seen = now;
+    void write();
+  };
+  const stop = store.live.subscribe(follow);
+  store.whenClosed(() => {
+    stop();
+    clearTimeout(timer);
+  });
+  follow();
+}
