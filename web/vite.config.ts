@@ -74,7 +74,9 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         // Large, and not for everybody: kept once they were used here.
-        globIgnores: ['**/pdf*', '**/drawing.worker*', '**/elk*'],
+        globIgnores: ['**/pdf*', '**/drawing.worker*'],
+        // The layout engine of the schematic is large, but a schematic is wanted where there is no server.
+        maximumFileSizeToCacheInBytes: 3_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         runtimeCaching: [

@@ -1,20 +1,15 @@
 /** Keeps an open event or venue on this device at every change, and says when the device takes nothing more. */
 import type { EventStore } from '../store/event-store.js';
 import type { LocalEdit } from '../store/outbox.js';
-import { NOTHING_WRITTEN, written, type Kept, type Written } from './keep.js';
+import { looksOf } from './looks.js';
+import { NOTHING_WRITTEN, written, type Written } from './written.js';
 
 /** Between two tries to keep what could not be kept, ms. */
 const AGAIN_MS = 5_000;
 
-/**
- * `kept` tells what a store looks like on the device; `waiting` is what of it is there already. Other pages’ edits are
- * left alone.
- */
-export function keepFollowing(
-  store: EventStore,
-  waiting: readonly LocalEdit[],
-  kept: (store: EventStore) => Kept,
-): void {
+/** `waiting` is what of a store’s edits is there already. Other pages’ edits are left alone. */
+export function keepFollowing(store: EventStore, waiting: readonly LocalEdit[]): void {
+  const kept = looksOf(store);
   let before: Written = { ...NOTHING_WRITTEN, edits: new Map(waiting.map(edit => [edit.id, edit])) };
   let turn = Date.now();
   const turns = new Map<string, number>();
@@ -35,7 +30,7 @@ export function keepFollowing(
     while (behind) {
       behind = false;
       try {
-        before = await written(kept(store), before, turnOf);
+        before = await written(kept(), before, turnOf);
         tell('kept');
       } catch {
         tell('failed');

@@ -1,14 +1,11 @@
 /** Opening an event or a venue so that nothing is lost: from the server, or from this device while that is away. */
 import { surveyPlan } from '@idle-satchel/core';
 import type { EventBundle } from '@idle-satchel/core/api';
-import type { Plan } from '@idle-satchel/core/documents';
 import { ApiProblem, call } from '../api/client.js';
+import { loadedAgain } from '../api/load.js';
 import { EventStore } from '../store/event-store.js';
 import type { LocalEdit } from '../store/outbox.js';
-import type { Openable } from './shelves.js';
 import { keptHere, keptLines, takeOver, type KeptHere } from './keep.js';
-import { keepFollowing } from './keeper.js';
-import { namesNeeded } from './names.js';
 import { picturesWait, sendKeptPictures } from './pictures.js';
 
 interface Found {
@@ -60,12 +57,7 @@ export async function openEvent(id: string): Promise<EventStore> {
     return plan && venue && rules && kinds && { ...thing, documents: { plan, venue, rules, kinds } };
   });
   const store = new EventStore(id, bundle, 'event', { waiting, stale, ...photos });
-  const thingOf = lastOf(id, 'event');
-  keepFollowing(store, waiting, () => {
-    const { documents, waiting, shelf, hands, claims, venueNow } = store.toKeep();
-    const plan = documents.plan.body;
-    return { thing: thingOf(plan.label, { shelf, hands, claims, venueNow }, plan), documents, waiting };
-  });
+  void keptFrom(store, waiting);
   return store;
 }
 
@@ -83,31 +75,24 @@ export async function openVenue(id: string): Promise<EventStore> {
     return { ...thing, documents: { plan: planOf(id, venue.revision), venue, rules, kinds } };
   });
   const store = new EventStore(id, bundle, 'venue', { waiting, stale, ...photos });
-  const thingOf = lastOf(id, 'venue');
-  keepFollowing(store, waiting, () => {
-    const { documents, waiting, claims, venueNow } = store.toKeep();
-    const { plan: _never, ...own } = documents;
-    // A survey needs neither the shelf nor people.
-    const views = { shelf: { items: {} }, hands: { people: {} }, claims, venueNow };
-    return { thing: thingOf(own.venue.body.name, views), documents: own, waiting };
-  });
+  void keptFrom(store, waiting);
   return store;
 }
 
-type Views = Omit<EventBundle, 'documents'>;
-
-/** What is kept of a thing beside its documents: the same object while it stays the same. */
-function lastOf(id: string, of: Openable) {
-  const seen = Date.now();
-  let last: { readonly from: readonly unknown[]; readonly thing: KeptHere['thing'] } | undefined;
-  return (name: string, views: Views, plan?: Plan): KeptHere['thing'] => {
-    const from = [name, views.shelf.items, views.hands.people, views.claims, views.venueNow];
-    if (last && from.every((each, i) => each === last?.from[i])) return last.thing;
-    const hands = plan ? namesNeeded(views.hands, plan) : views.hands;
-    last = { from, thing: { ...views, hands, id, of, name, seen } };
-    return last.thing;
-  };
+/** Keeps it from now on, behind its first picture; where that cannot be had it says so, and tries again. */
+async function keptFrom(store: EventStore, waiting: readonly LocalEdit[]): Promise<void> {
+  try {
+    const { keepFollowing } = await loadedAgain(() => import('./keeper.js'));
+    keepFollowing(store, waiting);
+  } catch {
+    store.update({ onDevice: 'failed' });
+    const timer = setTimeout(() => void keptFrom(store, waiting), AGAIN_MS);
+    store.whenClosed(() => clearTimeout(timer));
+  }
 }
+
+/** Between two tries to keep, ms. */
+const AGAIN_MS = 5_000;
 
 function planOf(venue: string, revision: number): EventBundle['documents']['plan'] {
   const now = `${new Date().toISOString().slice(0, 16)}:00Z`;
