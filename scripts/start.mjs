@@ -12,6 +12,7 @@ main(async () => {
   ensureBuilt();
   const server = await startServer(url, { PORT: process.env.PORT ?? '8080' });
   process.stdout.write(`Idle Satchel is open at ${server.url}\n`);
-  await Promise.race([stopping, server.exited]);
+  const ended = await Promise.race([stopping.then(() => 'asked'), server.exited]);
   await server.stop();
+  if (ended !== 'asked') throw new Halt('The server ended by itself; its last words are above');
 });

@@ -34,7 +34,7 @@ export function EventTopLine() {
       </span>
       <span className="in-menu text-[13.5px] whitespace-nowrap">{daysTo(start)}</span>
       <Link
-        className="link text-faint text-[13.5px] max-w-[24ch] truncate max-md:hidden"
+        className="link text-faint text-[13.5px] min-w-0 max-w-[24ch] truncate max-md:hidden"
         title={venue}
         to={`/venues/${at}`}
       >

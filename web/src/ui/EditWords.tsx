@@ -13,21 +13,27 @@ export function SavingWords() {
         className="flex-1 min-w-0 truncate text-[13px] text-faint text-right"
         title={message}
       >
-        {[message, saving === 'saving' ? 'saving …' : saving === 'offline' && !message ? 'not connected' : '']
-          .filter(Boolean)
-          .join(' ')}
+        {[message, saving === 'saving' ? 'saving …' : ''].filter(Boolean).join(' ')}
       </span>
     </>
   );
 }
 
-/** Stays for as long as something waits that would be lost with the page. */
-export function NotKept() {
-  const lost = useEvent(({ onDevice, waiting }) => onDevice === 'failed' && waiting > 0);
-  if (!lost) return null;
+/** Where what was done is while the server does not have it; stays for as long as that is so. */
+function NotKept() {
+  const offline = useEvent(({ saving }) => saving === 'offline');
+  const onDevice = useEvent(state => state.onDevice);
+  const waiting = useEvent(state => state.waiting);
+  if (onDevice === 'failed' && waiting > 0)
+    return (
+      <span role="alert" className="text-stop text-[13px] whitespace-nowrap" title={FULL}>
+        ◆ not kept on this device
+      </span>
+    );
+  if (!offline) return null;
   return (
-    <span role="alert" className="text-stop text-[13px] whitespace-nowrap" title={FULL}>
-      ◆ not kept on this device
+    <span className="text-risk text-[13px] whitespace-nowrap">
+      ◇ not connected{waiting > 0 && ` · ${waiting} ${onDevice === 'kept' ? 'kept here' : 'being kept'}`}
     </span>
   );
 }
