@@ -23,7 +23,9 @@ main(async () => {
       await drop(url, scratch).catch(() => undefined);
     }
     renameSync(part, file);
-    say(`Kept in ${file} (${Math.ceil(statSync(file).size / 1024)} kB), and proven by restoring it: ${proof}.`);
+    say(
+      `Kept in ${file} (${Math.ceil(statSync(file).size / 1024)} kB), and proven by restoring it: ${proof}.`,
+    );
   } finally {
     rmSync(part, { force: true });
   }

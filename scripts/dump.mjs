@@ -43,8 +43,16 @@ export function tool(name, url, args, input) {
 
 /** The rows of a query, each a list of texts. */
 export async function rows(url, sql) {
-  const output = await tool('psql', url, ['-XqAt', '-F', '\t', '-v', 'ON_ERROR_STOP=1', '-f', '-', '-d'], sql);
-  return output.split('\n').filter(Boolean).map(line => line.split('\t'));
+  const output = await tool(
+    'psql',
+    url,
+    ['-XqAt', '-F', '\t', '-v', 'ON_ERROR_STOP=1', '-f', '-', '-d'],
+    sql,
+  );
+  return output
+    .split('\n')
+    .filter(Boolean)
+    .map(line => line.split('\t'));
 }
 
 /** The same server, another database on it. */
@@ -64,7 +72,14 @@ export async function restoreInto(url, name, file) {
   await rows(besides(url, 'postgres'), `CREATE DATABASE ${quoted(name)}`);
   const target = besides(url, name);
   try {
-    await tool('pg_restore', target, ['--no-owner', '--no-privileges', '--exit-on-error', '--single-transaction', file, '-d']);
+    await tool('pg_restore', target, [
+      '--no-owner',
+      '--no-privileges',
+      '--exit-on-error',
+      '--single-transaction',
+      file,
+      '-d',
+    ]);
     return target;
   } catch (error) {
     await drop(url, name);

@@ -20,7 +20,10 @@ main(async () => {
     throw error;
   });
   const home = besides(url, 'postgres');
-  const [there] = await rows(home, `SELECT 1 FROM pg_database WHERE datname = '${own.replaceAll("'", "''")}'`);
+  const [there] = await rows(
+    home,
+    `SELECT 1 FROM pg_database WHERE datname = '${own.replaceAll("'", "''")}'`,
+  );
   const end = `SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${own.replaceAll("'", "''")}'`;
   if (there) {
     await rows(home, `ALTER DATABASE ${quoted(own)} WITH ALLOW_CONNECTIONS false; ${end};`);

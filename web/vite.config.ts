@@ -4,6 +4,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { notices } from './notices.js';
 
 interface Graph {
   getModuleInfo(id: string): { readonly importedIds: readonly string[] } | null;
@@ -51,8 +52,16 @@ const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/a
 /** Named after what is in them, so that none ever changes. */
 const parts = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/assets/');
 
+const modules = (name: string): string => at(`../node_modules/${name}`);
+/** Those of which whole files are sent as they are: workers, typefaces, the solver. */
+const { gathering, writing } = notices([
+  ...['elkjs', 'highs', 'pdfjs-dist', 'workbox-window'].map(modules),
+  ...['atkinson-hyperlegible-next', 'barlow-condensed'].map(name => modules(`@fontsource/${name}`)),
+]);
+
 export default defineConfig({
   plugins: [
+    writing,
     // Files travel as they were compressed when they were built.
     compression({ algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip', { level: 9 })] }),
     react(),
@@ -78,7 +87,7 @@ export default defineConfig({
         // The layout engine of the schematic is large, but a schematic is wanted where there is no server.
         maximumFileSizeToCacheInBytes: 3_000_000,
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallbackDenylist: [/^\/api\//, /^\/notices\.txt$/],
         runtimeCaching: [
           {
             urlPattern: parts,
@@ -111,7 +120,7 @@ export default defineConfig({
       'd3-interpolate': fileURLToPath(new URL('src/bench/no-interpolation.ts', import.meta.url)),
     },
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [gathering] },
   build: {
     target: 'es2023',
     manifest: true,

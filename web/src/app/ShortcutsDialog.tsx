@@ -32,6 +32,11 @@ export default function ShortcutsDialog({ onClose }: { onClose: () => void }) {
         />
         Single letters are shortcuts on this device
       </label>
+      <p className="mt-4 text-[13px]">
+        <a className="link text-faint" href="/notices.txt" target="_blank" rel="noreferrer">
+          Licences of what others made
+        </a>
+      </p>
     </Dialog>
   );
 }
