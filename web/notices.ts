@@ -1,3 +1,4 @@
+/// <reference types="node" />
 /** The licences of everything from others that is sent to browsers, gathered from what really went into the build. */
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
