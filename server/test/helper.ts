@@ -44,7 +44,7 @@ export interface Setup {
 }
 
 /** Threads run what was built. */
-const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
+export const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
 
 /** The application in this process on a fresh database with the demo data. */
 export async function setUp(): Promise<Setup> {

@@ -44,16 +44,22 @@ export function heavyWork({
     minThreads: 0,
     maxThreads: threads,
     idleTimeout: 60_000,
-    maxQueue: mostWaiting,
     workerData: { databaseUrl },
     resourceLimits: { maxOldGenerationSizeMb: MEMORY },
   });
+  // Counted here: the pool itself does not hold what can be given up to the length of its queue.
+  let asked = 0;
   const run = async <Answer>(name: 'answer' | 'summary', wish: object): Promise<Answer> => {
+    if (asked >= threads + mostWaiting)
+      throw busy('Too much is asked for at once', 'Ask again in a moment', 5);
     let outcome: Outcome<Answer>;
+    asked++;
     try {
       outcome = (await pool.run(wish, { name, signal: AbortSignal.timeout(longest) })) as Outcome<Answer>;
     } catch (error) {
       throw refusalOf(error);
+    } finally {
+      asked--;
     }
     if ('answer' in outcome) return outcome.answer;
     const { status, title, detail, extra, retryAfter } = outcome.problem;
@@ -69,11 +75,9 @@ export function heavyWork({
   };
 }
 
-/** What the threads themselves say: too much is asked at once, it took too long, or it took too much memory. */
+/** What the threads themselves say: it took too long, or it took too much memory. */
 function refusalOf(error: unknown): unknown {
-  const { message = '', name = '', code = '' } = (error ?? {}) as Partial<Error> & { code?: string };
-  if (/queue is at limit/i.test(message))
-    return busy('Too much is asked for at once', 'Ask again in a moment', 5);
+  const { name = '', code = '' } = (error ?? {}) as Partial<Error> & { code?: string };
   if (name === 'AbortError' || name === 'TimeoutError')
     return busy('This takes too long to work out', 'It was given up so that others do not wait', 60);
   if (code === 'ERR_WORKER_OUT_OF_MEMORY') return busy('This is too much to work out at once', undefined, 60);

@@ -20,9 +20,9 @@ const SNAPSHOT_EVERY = 100;
 const TRIES = 25;
 
 /** What tells an edit from others: what it does, not who sends it, nor on top of what, which may be newer by then. */
-const digestOf = ({ id, changes, undoes }: EditRequest): string =>
+const digestOf = ({ id, label, changes, undoes }: EditRequest): string =>
   createHash('sha256')
-    .update(JSON.stringify([id, undoes, changes.map(({ document, patch }) => [document, patch])]))
+    .update(JSON.stringify([id, label, undoes, changes.map(({ document, patch }) => [document, patch])]))
     .digest('hex');
 
 /** Applies an edit, or gives the first answer again when its id was applied before. */

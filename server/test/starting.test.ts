@@ -1,0 +1,134 @@
+/** Standing up: on an empty database, several at once; and why one does not, in plain words. */
+import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { connect } from '../src/database/connection.js';
+import { migrate } from '../src/database/migrations.js';
+import { freshDatabase, spawnServer } from './helper.js';
+
+let database: Awaited<ReturnType<typeof freshDatabase>>;
+beforeAll(async () => (database = await freshDatabase()));
+afterAll(() => database.drop());
+
+/** Starts a server that cannot start; gives its exit code and last words. */
+function failing(env: Readonly<Record<string, string>>): Promise<{ code: number | null; words: string }> {
+  const child = spawn(process.execPath, [join(import.meta.dirname, '../dist/main.js')], {
+    stdio: ['ignore', 'ignore', 'pipe'],
+    env: { ...process.env, DATABASE_URL: database.url, PORT: '0', LOG_LEVEL: 'fatal', ...env },
+  });
+  let words = '';
+  child.stderr.on('data', (chunk: Buffer) => (words += chunk.toString()));
+  return new Promise(resolve => child.once('close', code => resolve({ code, words })));
+}
+
+describe('a server that cannot start', () => {
+  it.each([
+    ['PORT', '70000', 'from 0 to 65535'],
+    ['PORT', 'http', 'from 0 to 65535'],
+    ['HOST', '0.0.0.0', 'loopback'],
+    ['DATABASE_URL', 'satchel', 'postgres://'],
+    ['DATABASE_URL', 'postgres://a:b@127.0.0.1:9/c', 'cannot be reached'],
+  ])('because of %s=%s says so and ends', async (name, value, words) => {
+    const end = await failing({ [name]: value });
+    expect(end.code).toBe(1);
+    expect(end.words).toContain(words);
+    expect(end.words.trim().split('\n')).toHaveLength(1);
+  });
+
+  it('because the database of that name, or its password, is wrong says so and ends', async () => {
+    const other = new URL(database.url);
+    other.pathname = '/nowhere';
+    const wrong = new URL(database.url);
+    wrong.password = 'wrong';
+    for (const url of [other, wrong]) {
+      const end = await failing({ DATABASE_URL: url.href });
+      expect(end.code).toBe(1);
+      expect(end.words).toMatch(/cannot start\. The database refuses/);
+    }
+  });
+
+  it('because its port is taken says so and ends', async () => {
+    const other = createServer();
+    await new Promise<void>(resolve => other.listen(0, '127.0.0.1', resolve));
+    const { port } = other.address() as { port: number };
+    const end = await failing({ PORT: String(port) });
+    other.close();
+    expect([end.code, end.words.trim()]).toEqual([
+      1,
+      `Idle Satchel cannot start. Port ${port} is taken: another program listens there.`,
+    ]);
+  });
+});
+
+describe('a database', () => {
+  it('of a newer version is refused, and left as it is', async () => {
+    const newer = await freshDatabase();
+    const sequelize = connect(newer.url);
+    await migrate(sequelize);
+    await sequelize.query('INSERT INTO "SequelizeMeta" (name) VALUES (\'9999-from-the-future\')');
+    await sequelize.close();
+    const end = await failing({ DATABASE_URL: newer.url });
+    expect(end.code).toBe(1);
+    expect(end.words).toContain('newer version of Idle Satchel (9999-from-the-future)');
+    await newer.drop();
+  });
+
+  it('takes a change of its shape whole or not at all', async () => {
+    const half = await freshDatabase();
+    const sequelize = connect(half.url);
+    // In the way of a table that a later change makes.
+    await sequelize.query('CREATE TABLE claims (id int)');
+    await expect(migrate(sequelize)).rejects.toThrow(/claims/);
+    const [tables] = await sequelize.query(
+      "SELECT to_regclass('organisations') AS first, to_regclass('items') AS later",
+    );
+    expect(tables).toEqual([{ first: null, later: null }]);
+    await sequelize.query('DROP TABLE claims');
+    await migrate(sequelize);
+    await migrate(sequelize);
+    await sequelize.close();
+    await half.drop();
+  });
+
+  it('that is empty explains itself, and begins with an organisation that is named', async () => {
+    const empty = await freshDatabase();
+    const bare = await spawnServer(empty.url);
+    const answer = await fetch(`${bare.address}/api/v1/events`).finally(() => bare.kill());
+    const { title, detail } = (await answer.json()) as { title: string; detail: string };
+    expect(answer.status).toBe(503);
+    expect(title).toMatch(/database is empty/);
+    expect(detail).toMatch(/ORGANISATION/);
+    const named = await spawnServer(empty.url, { ORGANISATION: 'Millrace Street Choir' });
+    try {
+      const info = await fetch(`${named.address}/api/v1/organisation`);
+      expect(await info.json()).toMatchObject({ organisations: [{ name: 'Millrace Street Choir' }] });
+      const first = { label: 'First', start: '2026-12-20T18:00:00Z', zone: 'UTC', kit: 'kitonebelt' };
+      const made = await fetch(`${named.address}/api/v1/events`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(first),
+      });
+      expect(made.status).toBe(201);
+    } finally {
+      await named.kill();
+      await empty.drop();
+    }
+  });
+
+  it('that is empty takes four processes with demo data at once', async () => {
+    const servers = await Promise.all(
+      Array.from({ length: 4 }, () => spawnServer(database.url, { DEMO: 'yes' })),
+    );
+    const counts = await Promise.all(
+      servers.map(async ({ address }) => {
+        const { organisations } = (await (await fetch(`${address}/api/v1/organisation`)).json()) as {
+          organisations: object[];
+        };
+        return organisations.length;
+      }),
+    );
+    await Promise.all(servers.map(server => server.kill()));
+    expect(counts).toEqual([2, 2, 2, 2]);
+  });
+});
