@@ -15,6 +15,7 @@ import { answerProblems, Problem, refuseUnknown } from './problem.js';
 import { API, register } from './route.js';
 import { routes } from './routes.js';
 
+/** Requests of one address in a minute. */
 const REQUESTS_PER_MINUTE = 6000;
 
 /** What is told as it happens must not wait for more to be compressed with it. */
@@ -27,11 +28,13 @@ export interface AppOptions {
   readonly interfaceFolder?: string | undefined;
   /** Names the server answers to. */
   readonly hosts?: ReadonlySet<string>;
+  /** Requests of one address in a minute. */
+  readonly requestsPerMinute?: number;
 }
 
 export function createApp(
   context: Context,
-  { interfaceFolder, hosts = LOOPBACK_HOSTS }: AppOptions = {},
+  { interfaceFolder, hosts = LOOPBACK_HOSTS, requestsPerMinute = REQUESTS_PER_MINUTE }: AppOptions = {},
 ): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -44,7 +47,7 @@ export function createApp(
   app.use(
     API,
     rateLimit({
-      limit: REQUESTS_PER_MINUTE,
+      limit: requestsPerMinute,
       windowMs: 60_000,
       standardHeaders: true,
       legacyHeaders: false,

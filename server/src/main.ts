@@ -22,6 +22,8 @@ const {
   DEMO,
   /** Name of the organisation that an empty database begins with. */
   ORGANISATION = '',
+  /** Requests of one address in a minute; behind a proxy that is the proxy's, and so everybody's. */
+  REQUESTS_PER_MINUTE = '6000',
   LOG_LEVEL = 'info',
 } = process.env;
 const LOOPBACK = new Set(['127.0.0.1', '::1', 'localhost']);
@@ -65,6 +67,9 @@ async function start(): Promise<void> {
   const port = Number(PORT);
   if (!/^\d+$/.test(PORT) || port > 65_535)
     throw new CannotStart(`PORT is ${PORT}; it must be from 0 to 65535`);
+  const requestsPerMinute = Number(REQUESTS_PER_MINUTE);
+  if (!(requestsPerMinute >= 1))
+    throw new CannotStart(`REQUESTS_PER_MINUTE is ${REQUESTS_PER_MINUTE}; it must be a number from 1 on`);
   if (!LOOPBACK.has(HOST))
     throw new CannotStart(`HOST is ${HOST}; without accounts only a loopback address is allowed`);
   if (!/^postgres(ql)?:\/\//.test(DATABASE_URL))
@@ -84,7 +89,7 @@ async function start(): Promise<void> {
 
   const hosts = new Set([...LOOPBACK_HOSTS, ...HOSTS.split(/[\s,]+/).filter(Boolean)]);
   const context = { sequelize, relay, heavy, log };
-  const server = createServer(createApp(context, { interfaceFolder: INTERFACE, hosts }));
+  const server = createServer(createApp(context, { interfaceFolder: INTERFACE, hosts, requestsPerMinute }));
   server.requestTimeout = REQUEST_MS;
   server.headersTimeout = HEADERS_MS;
   server.keepAliveTimeout = IDLE_MS;

@@ -1,0 +1,45 @@
+// `npm run campaign`: an attack on the application, on loopback only – kills, hostile requests, large plans, listeners, a
+// browser whose server goes away – that ends with one table. `-- --short` takes a twentieth of everything; names of parts
+// (`-- fuzz live`) take only those.
+import { startCluster } from './cluster.mjs';
+import { ensureBuilt, ensureInstalled, ensurePackages, Halt, main, say, startServer } from './lib.mjs';
+
+const PARTS = ['kills', 'fuzz', 'stalls', 'live', 'speed', 'offline'];
+
+main(async () => {
+  ensurePackages('postgresql', 'chromium');
+  ensureInstalled();
+  ensureBuilt();
+  const asked = process.argv.slice(2);
+  const scale = asked.includes('--short') ? 0.05 : 1;
+  const named = PARTS.filter(part => asked.includes(part));
+  const table = [];
+  for (const part of named.length > 0 ? named : PARTS) {
+    // Each on a database of its own: none finds what another left.
+    const cluster = await startCluster(`campaign-${process.pid}`, { fresh: true, keep: false });
+    try {
+      const first = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
+      await first.stop();
+      say(`${part} …`);
+      const begun = performance.now();
+      const work = (await import(`./campaign/${part}.mjs`))[part];
+      for (const row of await work({ cluster, scale })) table.push(row);
+      say(`${part}: ${Math.round((performance.now() - begun) / 1000)} s`);
+    } catch (error) {
+      table.push([`${part} broke off: ${error.message.slice(0, 200)}`, 1, 0]);
+    } finally {
+      await cluster.stop();
+    }
+  }
+  const shown = value => (Number.isInteger(value) ? String(value) : value.toFixed(2));
+  let missed = 0;
+  process.stdout.write('\n');
+  for (const [what, value, limit, sense = 'at most'] of table) {
+    const kept = sense === 'at most' ? value <= limit : value >= limit;
+    if (!kept) missed++;
+    process.stdout.write(
+      `${kept ? '✓' : '✗'} ${what.padEnd(72)} ${shown(value).padStart(9)}   ${sense} ${shown(limit)}\n`,
+    );
+  }
+  if (missed > 0) throw new Halt(`\n${missed} of ${table.length} are beyond their limits`);
+});
