@@ -126,7 +126,7 @@ export function ensureBuilt() {
   if (SOURCES.every(path => newest(join(root, path)) < built)) return;
   say('Building …');
   run('npx', ['tsc', '-b']);
-  run('npm', ['run', '--silent', 'build', '-w', 'web']);
+  run('npm', ['run', '--silent', 'build', '-w', 'web', '--', '--logLevel', 'warn']);
   writeFileSync(stamp, '');
 }
 

@@ -40,10 +40,7 @@ export async function offline({ cluster }) {
     const third = await open();
     const kept = await second.getByLabel('Lens height').inputValue();
     await second.keyboard.press('4');
-    await second
-      .getByRole('region', { name: 'Schematic' })
-      .or(second.getByText('Schematic').first())
-      .waitFor();
+    await second.getByRole('tab', { name: 'Schematic' }).waitFor();
     server = await startWatched(cluster.url, { PORT: port });
     for (const page of [second, third]) {
       await page.waitForFunction(

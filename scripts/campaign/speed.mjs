@@ -6,6 +6,8 @@ import { documentOf, editOf, FRIDAY, quantile, repeatedly, send, startWatched } 
 /** Express and pg alone: a row read; a row locked, changed, and the change noted. */
 async function bareServer(databaseUrl) {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 8 });
+  // Cut off at the end, with the database.
+  pool.on('error', () => undefined);
   await pool.query('CREATE TABLE bare AS SELECT * FROM documents');
   await pool.query('ALTER TABLE bare ADD PRIMARY KEY (organisation_id, id)');
   await pool.query('CREATE TABLE bare_log (id serial PRIMARY KEY, document text, patch jsonb)');

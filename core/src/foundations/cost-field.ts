@@ -49,15 +49,18 @@ export class CostField {
   private readonly queue: BucketQueue;
   private readonly steps: GridSteps;
 
+  /** `instead` is a field over a floor of the same size that nobody asks any more: its memory is used again. */
   constructor(
     readonly grid: FloorGrid,
     readonly source: Point,
     level = 0,
+    instead?: CostField,
   ) {
     const size = grid.columns * grid.rows;
-    this.costs = new Float64Array(size).fill(Infinity);
-    this.next = new Int32Array(size).fill(-1);
-    this.settled = new Uint8Array(size);
+    const old = instead?.costs.length === size ? instead : undefined;
+    this.costs = (old?.costs ?? new Float64Array(size)).fill(Infinity);
+    this.next = (old?.next ?? new Int32Array(size)).fill(-1);
+    this.settled = old?.settled.fill(0) ?? new Uint8Array(size);
     this.steps = stepsOf(grid);
     this.queue = new BucketQueue(this.steps.least * ROUNDING);
     for (const start of openCellsAt(grid, source, REACH, level)) {

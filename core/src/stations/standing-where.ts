@@ -41,8 +41,13 @@ const isNear = (a: PlaceResult | undefined, b: PlaceResult | undefined): boolean
   a?.at !== undefined && b?.at !== undefined && a.level === b.level && distance(a.at, b.at) <= WITHIN_REACH;
 
 /** Ids of the cameras that stand within 2.5 m of a mix, on the same floor. */
-export const camerasBesideMixer = ({ who, places }: Standing): readonly string[] =>
-  who.cameras.filter(camera => who.mixes.some(mix => isNear(places[camera], places[mix])));
+export function camerasBesideMixer({ who, places }: Standing): readonly string[] {
+  const mixes = who.mixes.map(id => places[id]);
+  return who.cameras.filter(id => {
+    const camera = places[id];
+    return mixes.some(mix => isNear(camera, mix));
+  });
+}
 
 /** Where each thing with a modem on the mobile network stands. */
 export const modemsAt = ({ who, places }: Standing): Readonly<Record<string, Point>> =>

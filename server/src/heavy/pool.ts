@@ -45,6 +45,8 @@ export function heavyWork({
     maxThreads: threads,
     idleTimeout: 60_000,
     workerData: { databaseUrl },
+    // The thread that answers comes first on a machine with few processors.
+    niceIncrement: 10,
     resourceLimits: { maxOldGenerationSizeMb: MEMORY },
   });
   // Counted here: the pool itself does not hold what can be given up to the length of its queue.

@@ -103,9 +103,9 @@ function fieldAt({ floor, fields }: Laid, { at, level }: Spot): CostField {
   const key = `${at.join()} ${level}`;
   const known = fields.get(key);
   if (known) return known;
-  const field = new CostField(floor.grid, at, level);
-  const oldest = fields.keys().next().value;
-  if (fields.size >= MOST_FIELDS && oldest !== undefined) fields.delete(oldest);
+  const oldest = fields.size >= MOST_FIELDS ? fields.keys().next().value : undefined;
+  const field = new CostField(floor.grid, at, level, oldest === undefined ? undefined : fields.get(oldest));
+  if (oldest !== undefined) fields.delete(oldest);
   fields.set(key, field);
   return field;
 }

@@ -26,29 +26,44 @@ export async function linesOf(
   events: readonly string[],
 ): Promise<EventSummary[]> {
   const made = await madeFrom(scope);
-  const lines = await Promise.all(
-    events.map(async (event): Promise<EventSummary | undefined> => {
-      const of = made(event);
-      if (of === undefined) return undefined;
-      const key = `${scope.organisationId} ${event}`;
-      const known = kept.get(key);
-      if (known?.of === of) return known.line;
-      const asked = `${key} ${of}`;
-      const work = making.get(asked) ?? heavy.summary({ organisation: scope.organisationId, event });
-      making.set(asked, work);
-      try {
-        const line = await work;
-        keep(key, { of, line });
-        return line;
-      } catch (error) {
-        if (!(error instanceof Problem)) throw error;
-        return lineOfNothing(scope, event, error);
-      } finally {
-        making.delete(asked);
-      }
-    }),
-  );
-  return lines.filter(line => line !== undefined);
+  const lineOf = async (event: string): Promise<EventSummary | undefined> => {
+    const of = made(event);
+    if (of === undefined) return undefined;
+    const key = `${scope.organisationId} ${event}`;
+    const known = kept.get(key);
+    if (known?.of === of) return known.line;
+    const asked = `${key} ${of}`;
+    const work = making.get(asked) ?? heavy.summary({ organisation: scope.organisationId, event });
+    making.set(asked, work);
+    try {
+      const line = await work;
+      keep(key, { of, line });
+      return line;
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+      return lineOfNothing(scope, event, error);
+    } finally {
+      making.delete(asked);
+    }
+  };
+  return inLanes(events, lineOf);
+}
+
+/** So many lines are made at once: others ask for work as well. */
+const LANES = 2;
+
+/** What is made of each, a few at a time, in order; without those of which nothing is made. */
+async function inLanes<T>(
+  ids: readonly string[],
+  make: (id: string) => Promise<T | undefined>,
+): Promise<T[]> {
+  const made: (T | undefined)[] = [];
+  let next = 0;
+  const lane = async (): Promise<void> => {
+    for (let i = next++; i < ids.length; i = next++) made[i] = await make(ids[i] as string);
+  };
+  await Promise.all(Array.from({ length: LANES }, lane));
+  return made.filter(each => each !== undefined);
 }
 
 function keep(key: string, line: Kept): void {

@@ -23,7 +23,18 @@ export async function madeFrom(scope: Scope): Promise<(event: string) => string 
     const venue = byId.get(venueId);
     const revision =
       venue && venueRevision >= venue.revision ? `newest ${venue.version}` : String(venueRevision);
-    const beside = overlapping(event, bookings).map(at);
-    return [at(event), `${venueId}@${revision}`, ...house, ...beside, views].join(' ');
+    const beside = inOne(overlapping(event, bookings).map(each => byId.get(each)?.version ?? ''));
+    return [at(event), `${venueId}@${revision}`, ...house, beside, views].join(' ');
   };
+}
+
+/** Many versions as one short text, which another version of any of them changes. */
+function inOne(versions: readonly string[]): string {
+  let [sum, mixed] = [0, 0x811c9dc5];
+  for (const version of versions) {
+    const number = Number(version);
+    sum += number;
+    mixed = Math.imul(mixed ^ number, 0x01000193) >>> 0;
+  }
+  return `${versions.length}:${sum}:${mixed}`;
 }

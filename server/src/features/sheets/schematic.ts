@@ -85,12 +85,37 @@ export async function schematicPdf(bundle: Bundle, assessment: Assessment, paper
       pdf.save();
       pdf.rect(MARGIN, MARGIN + HEAD, room.width, room.height).clip();
       pdf.translate(MARGIN - column * step.x, MARGIN + HEAD - row * step.y).scale(scale);
-      for (const mark of marks) draw(pdf, mark);
+      const [left, top] = [(column * step.x) / scale, (row * step.y) / scale];
+      const seen = { left, top, right: left + room.width / scale, bottom: top + room.height / scale };
+      for (const mark of marks) if (isOn(seen, mark)) draw(pdf, mark);
       pdf.restore();
     }
   }
   pdf.end();
   return pdf;
+}
+
+interface Part {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+/** More than any text, sign or line is drawn beyond where it is, px. */
+const BEYOND = 800;
+
+/** Whether a mark may be seen on a part of the drawing. What is drawn in vain is cut off; nothing that shows is left out. */
+function isOn({ left, top, right, bottom }: Part, mark: PaperMark): boolean {
+  const points = mark.mark === 'line' ? mark.points : [mark.at];
+  const [width, height] = mark.mark === 'rect' ? [mark.width, mark.height] : [0, 0];
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  return (
+    Math.min(...xs) - BEYOND <= right &&
+    Math.max(...xs) + width + BEYOND >= left &&
+    Math.min(...ys) - BEYOND <= bottom &&
+    Math.max(...ys) + height + BEYOND >= top
+  );
 }
 
 function draw(pdf: Pdf, mark: PaperMark): void {
