@@ -106,12 +106,15 @@ async function answered<Name extends RouteName>(
   }
   const answer = await bodyOf(response);
   if (response.ok) return answer as AnswerOf<Name>;
-  const { title = `The server answered ${response.status}`, faults, documents } = answer;
-  throw new ApiProblem(response.status, title, faults, documents !== undefined);
+  const { title = `The server answered ${response.status}`, detail, faults, documents } = answer;
+  // What can be done about a server that cannot just now.
+  const words = response.status === 503 && detail ? `${title}. ${detail}` : title;
+  throw new ApiProblem(response.status, words, faults, documents !== undefined);
 }
 
 interface Answer {
   readonly title?: string;
+  readonly detail?: string;
   readonly faults?: Fault[];
   readonly documents?: unknown;
 }

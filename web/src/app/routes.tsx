@@ -1,13 +1,24 @@
 import { Suspense, type ComponentType } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
-import { ApiProblem } from '../api/client.js';
+import { addressOf, ApiProblem } from '../api/client.js';
 import { fetchedPage } from '../ui/fetched.js';
 import { usePageTitle } from '../ui/page-title.js';
 import { Shell } from './Shell.js';
 
 /** What is shown in place of a page: what is the matter, in one sentence, and the way out. */
-function NoPage({ title, why, again = false }: { title: string; why: string; again?: boolean }) {
+function NoPage({
+  title,
+  why,
+  again = false,
+  kept,
+}: {
+  title: string;
+  why: string;
+  again?: boolean;
+  /** Id of a document that is there, though it cannot be shown. */
+  kept?: string | undefined;
+}) {
   usePageTitle(title);
   return (
     <main className="p-8 max-w-xl">
@@ -22,6 +33,15 @@ function NoPage({ title, why, again = false }: { title: string; why: string; aga
         <a className={again ? 'button' : 'button button-main'} href="/events">
           Back to the events
         </a>
+        {kept !== undefined && (
+          <a
+            className="button"
+            href={addressOf('GET /documents/:id', { id: kept })}
+            download={`${kept}.json`}
+          >
+            Save what is kept of it
+          </a>
+        )}
       </p>
     </main>
   );
@@ -36,7 +56,8 @@ function Broken({ error }: FallbackProps) {
   if (error instanceof ApiProblem && error.status === 0)
     return <NoPage title={error.message} why="Nothing can be opened until it answers." again />;
   const why = error instanceof Error ? error.message : 'Something broke.';
-  return <NoPage title="This page could not be drawn" why={`It says: ${why}`} again />;
+  const kept = /^\/(?:events|venues)\/([a-z][a-z0-9]{7,11})(?:\/|$)/.exec(window.location.pathname)?.[1];
+  return <NoPage title="This page could not be drawn" why={`It says: ${why}`} again kept={kept} />;
 }
 
 /** A page that is fetched when it is first gone to. */
