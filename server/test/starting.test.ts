@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connect } from '../src/database/connection.js';
 import { migrate } from '../src/database/migrations.js';
+import { loadDemo } from '../src/demo.js';
 import { freshDatabase, spawnServer } from './helper.js';
 
 let database: Awaited<ReturnType<typeof freshDatabase>>;
@@ -89,6 +90,30 @@ describe('a database', () => {
     await migrate(sequelize);
     await sequelize.close();
     await half.drop();
+  });
+
+  it('of the version before gets what the new one keeps beside documents', async () => {
+    const older = await freshDatabase();
+    const sequelize = connect(older.url);
+    await migrate(sequelize);
+    await loadDemo(sequelize);
+    const claims = () => sequelize.query('SELECT * FROM claims ORDER BY event_id').then(([rows]) => rows);
+    const before = await claims();
+    expect(before.length).toBeGreaterThan(3);
+    await sequelize.query(`
+      DROP TABLE claims, makings;
+      ALTER TABLE edits DROP browser;
+      ALTER TABLE items DROP revision, DROP changed_at;
+      ALTER TABLE people DROP revision, DROP changed_at;
+      DELETE FROM "SequelizeMeta" WHERE name LIKE '0003%';
+      UPDATE documents SET body = '{}' WHERE id = 'eventsunday1';
+    `);
+    await migrate(sequelize);
+    // A plan that can no longer be read claims nothing, and keeps nobody from starting.
+    const readable = before.filter(each => (each as { event_id: string }).event_id !== 'eventsunday1');
+    expect(await claims()).toEqual(readable);
+    await sequelize.close();
+    await older.drop();
   });
 
   it('that is empty explains itself, and begins with an organisation that is named', async () => {

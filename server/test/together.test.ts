@@ -163,3 +163,16 @@ it('who knows no revision of a document is told all of it', async () => {
   const none = await setup.api.get(`${API}/documents/${FRIDAY}/changes?since=${revision}`);
   expect(none.body).toEqual({ document: FRIDAY, revision, changes: [] });
 });
+
+describe('lines of the list of events', () => {
+  it('can be asked for line by line, by those that changed', async () => {
+    const lines = async (ids: string) => setup.api.get(`/api/v1/events/lines?ids=${ids}`);
+    const { body } = (await lines(`${FRIDAY},nowhere00001,venuestald1`)) as {
+      body: { events: { id: string }[] };
+    };
+    expect(body.events.map(({ id }) => id)).toEqual([FRIDAY]);
+    const list = (await setup.api.get('/api/v1/events')).body as { events: { id: string }[] };
+    expect(body.events[0]).toEqual(list.events.find(({ id }) => id === FRIDAY));
+    expect((await lines(Array(31).fill(FRIDAY).join())).status).toBe(422);
+  });
+});

@@ -3,6 +3,7 @@
  * compared with the database each time: another process may have changed it.
  */
 import type { DocumentKind } from '@idle-satchel/core/api';
+import { memoryOf, putLast } from '../../database/own-memory.js';
 import type { Scope } from '../../database/scope.js';
 
 /** A document at its newest revision. */
@@ -14,7 +15,7 @@ export interface Newest {
   readonly body: object;
 }
 
-const kept = new Map<string, Newest>();
+const keptIn = memoryOf(() => new Map<string, Newest>());
 const MOST = 40;
 
 const keyOf = (scope: Scope, id: string): string => `${scope.organisationId} ${id}`;
@@ -25,15 +26,12 @@ const keyOf = (scope: Scope, id: string): string => `${scope.organisationId} ${i
  */
 export function remember(scope: Scope, document: Newest): void {
   if (scope.isTentative) return;
-  const key = keyOf(scope, document.id);
-  kept.delete(key);
-  kept.set(key, document);
-  const oldest = kept.keys().next().value;
-  if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
+  putLast(keptIn(scope), keyOf(scope, document.id), document, MOST);
 }
 
 /** Some documents at their newest revision, by id; those that do not exist are missing. */
 export async function newestOf(scope: Scope, ids: readonly string[]): Promise<ReadonlyMap<string, Newest>> {
+  const kept = keptIn(scope);
   const before = new Map(ids.map(id => [id, kept.get(keyOf(scope, id))]));
   const standing = await scope.standing(ids.map(id => ({ id, version: before.get(id)?.version ?? '' })));
   const found = new Map<string, Newest>();

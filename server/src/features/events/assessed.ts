@@ -2,6 +2,7 @@
 import { bundleOf, createAssessor, type Assessment, type Bundle } from '@idle-satchel/core';
 import type { EventBundle } from '@idle-satchel/core/api';
 import { faultsOf, type Fault } from '@idle-satchel/core/documents';
+import { memoryOf, putLast } from '../../database/own-memory.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound, Problem } from '../../problem.js';
 import { CLASSES } from '../documents/service.js';
@@ -17,7 +18,7 @@ interface Kept extends Assessed {
   readonly of: string;
 }
 
-const kept = new Map<string, Kept>();
+const keptIn = memoryOf(() => new Map<string, Kept>());
 /** An assessment of a large plan takes much room. */
 const MOST = 6;
 
@@ -26,14 +27,12 @@ export async function assessedEvent(scope: Scope, event: string): Promise<Assess
   const of = (await madeFrom(scope))(event);
   if (of === undefined) throw notFound('event');
   const key = `${scope.organisationId} ${event}`;
+  const kept = keptIn(scope);
   const known = kept.get(key);
   if (known?.of === of) return known;
   const bundle = await readBundle(scope, event);
   const made = { of, bundle, assessment: createAssessor()(bundle) };
-  kept.delete(key);
-  kept.set(key, made);
-  const oldest = kept.keys().next().value;
-  if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
+  putLast(kept, key, made, MOST);
   return made;
 }
 

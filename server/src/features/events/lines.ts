@@ -2,6 +2,7 @@
 import type { EventSummary } from '@idle-satchel/core/api';
 import { isInstant, isTimeZone } from '@idle-satchel/core/documents';
 import type { Context } from '../../context.js';
+import { memoryOf, putLast } from '../../database/own-memory.js';
 import type { Scope } from '../../database/scope.js';
 import { Problem } from '../../problem.js';
 import { madeFrom } from './made-from.js';
@@ -13,11 +14,11 @@ interface Kept {
 }
 
 /** Kept between requests to spare work; a restart only makes the next list slower. */
-const kept = new Map<string, Kept>();
+const keptIn = memoryOf(() => new Map<string, Kept>());
 const MOST = 2000;
 
 /** Lines that are being made: whoever asks for the same meanwhile waits for the same. */
-const making = new Map<string, Promise<EventSummary>>();
+const makingIn = memoryOf(() => new Map<string, Promise<EventSummary>>());
 
 /** A line for each event, in the order that is asked for; what is no event has none. */
 export async function linesOf(
@@ -26,6 +27,7 @@ export async function linesOf(
   events: readonly string[],
 ): Promise<EventSummary[]> {
   const made = await madeFrom(scope);
+  const [kept, making] = [keptIn(scope), makingIn(scope)];
   const lineOf = async (event: string): Promise<EventSummary | undefined> => {
     const of = made(event);
     if (of === undefined) return undefined;
@@ -37,7 +39,7 @@ export async function linesOf(
     making.set(asked, work);
     try {
       const line = await work;
-      keep(key, { of, line });
+      putLast(kept, key, { of, line }, MOST);
       return line;
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
@@ -64,13 +66,6 @@ async function inLanes<T>(
   };
   await Promise.all(Array.from({ length: LANES }, lane));
   return made.filter(each => each !== undefined);
-}
-
-function keep(key: string, line: Kept): void {
-  kept.delete(key);
-  kept.set(key, line);
-  const oldest = kept.keys().next().value;
-  if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
 }
 
 /** The line of an event of which nobody can say more. */
