@@ -1,6 +1,6 @@
 /** A venue from nothing but a tape measure and a keyboard, and an event planned in it. */
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { FRIDAY, setStage, type Stage } from './helper.js';
+import { FRIDAY, saved, setStage, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage()));
@@ -22,6 +22,7 @@ describe('what one event found different', () => {
     await ledger.getByText('Nothing: the venue is as it was surveyed.').waitFor();
     await ledger.getByText('survey 2').waitFor();
     expect(await nave.inputValue()).toBe('20.60 m');
+    await saved(page);
 
     const other = await stage.open('/venues');
     const venue = (name: string) =>

@@ -156,6 +156,19 @@ describe('taking back', () => {
   });
 });
 
+it('a plan can be pinned to the revision that the same edit makes of its venue, and to none beyond', async () => {
+  const { revision, body } = await editing.plan();
+  const { id } = body.venue;
+  const venue = (await setup.api.get(`${API}/documents/${id}`)).body as { revision: number };
+  const changes = (pin: number) => [
+    { document: FRIDAY, base: revision, patch: [{ op: 'replace', path: '/venue/revision', value: pin }] },
+    { document: id, base: venue.revision, patch: [{ op: 'replace', path: '/name', value: 'St Alder’s' }] },
+  ];
+  const pinned = (pin: number) => editing.post({ ...editOf(1, []), changes: changes(pin) });
+  expect((await pinned(venue.revision + 2)).status).toBe(422);
+  expect((await pinned(venue.revision + 1)).status).toBe(200);
+});
+
 it('who knows no revision of a document is told all of it', async () => {
   const all = await setup.api.get(`${API}/documents/${FRIDAY}/changes?since=0`);
   const { revision, body } = await editing.plan();

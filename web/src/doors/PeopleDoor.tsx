@@ -5,11 +5,13 @@ import { call } from '../api/client.js';
 import { peopleQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
+import { useLiveList } from './use-live-list.js';
 
 /** The people who help, and what they can do. */
 export function PeopleDoor() {
   const queries = useQueryClient();
   const people = useQuery(peopleQuery);
+  useLiveList(peopleQuery.queryKey, message => message.hands === true);
   const rename = async ({ id, revision: base }: PersonLine, name: string): Promise<void> => {
     try {
       await call('PATCH /people/:id', { id }, { name, base });

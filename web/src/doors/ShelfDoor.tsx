@@ -7,6 +7,7 @@ import { call, wordsOf } from '../api/client.js';
 import { itemsQuery } from '../api/queries.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
+import { useLiveList } from './use-live-list.js';
 
 const StockDialog = lazy(() => import('./StockDialog.js'));
 
@@ -60,6 +61,7 @@ export function ShelfDoor() {
   const [wanted, setWanted] = useState('');
   const [pasting, setPasting] = useState(false);
   const shelf = useQuery(itemsQuery);
+  useLiveList(itemsQuery.queryKey, message => message.shelf === true);
   const [problem, setProblem] = useState('');
   /** Changes an item as it is seen here; what others changed meanwhile is shown, and not written over. */
   const change = async ({ id, revision: base }: ItemLine, fields: ItemChange): Promise<void> => {

@@ -9,6 +9,7 @@ import { organisationQuery, venuesQuery } from '../api/queries.js';
 import { sendEdit } from '../api/send-edit.js';
 import { OWN_ZONE } from '../ui/days.js';
 import { Door, Loading } from './door.js';
+import { useLiveList } from './use-live-list.js';
 import { VenueRow } from './VenueRow.js';
 
 const DocumentHistory = lazy(async () => ({
@@ -24,6 +25,9 @@ export function VenuesDoor() {
   const [looking, setLooking] = useState<VenueLine>();
   const [problem, setProblem] = useState('');
   const venues = useQuery(venuesQuery);
+  useLiveList(venuesQuery.queryKey, ({ document }) =>
+    Boolean(venues.data?.venues.some(({ id }) => id === document)),
+  );
   const info = useQuery(organisationQuery);
   const refresh = (): Promise<void> => queries.invalidateQueries(venuesQuery);
   const edit = async (venue: VenueLine, label: string, change: Edit<Venue>): Promise<void> => {

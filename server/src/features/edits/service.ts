@@ -78,7 +78,7 @@ async function tried(
   for (const [index, { document, patch }] of changes.entries()) {
     const before = documents.get(document) as Newest;
     const { body, inverse } = patched(before, patch, index);
-    if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan);
+    if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan, documents);
     next.push({
       id: document,
       kind: before.kind,
@@ -107,11 +107,20 @@ async function tried(
 const newClaim = (before: Plan, after: Plan): Pick<NextRevision, 'claim'> | undefined =>
   claimsTheSame(before, after) ? undefined : { claim: claimOf(after) };
 
-/** 422 when a plan would be pinned to a venue, or a revision of one, that does not exist. */
-async function refuseLostVenue(scope: Scope, before: Plan, after: Plan): Promise<void> {
+/**
+ * 422 when a plan would be pinned to a venue, or a revision of one, that does not exist; `edited` are the documents that
+ * get a revision more with the same edit.
+ */
+async function refuseLostVenue(
+  scope: Scope,
+  before: Plan,
+  after: Plan,
+  edited: ReadonlyMap<string, Newest>,
+): Promise<void> {
   const { id, revision } = after.venue;
   if (id === before.venue.id && revision === before.venue.revision) return;
-  const venue = await scope.revisionOf(id);
+  const own = edited.get(id);
+  const venue = own ? { kind: own.kind, revision: own.revision + 1 } : await scope.revisionOf(id);
   if (venue?.kind !== 'venue') throw invalid([{ path: '/venue/id', reason: 'is not a venue that exists' }]);
   if (revision > venue.revision) {
     throw invalid([{ path: '/venue/revision', reason: `is beyond revision ${venue.revision}` }]);
