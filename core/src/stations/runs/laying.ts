@@ -4,8 +4,8 @@ import { CostField } from '../../foundations/index.js';
 import { floorOf, type Floor, type Room } from './floor.js';
 import { joined, reversed, routeTo, type Route, type Spot } from './route.js';
 
-/** Fields kept at most for one floor; a dragged desk makes a new one at every step. */
-const MOST_FIELDS = 48;
+/** Fields kept at most for one floor, those asked last; a dragged desk makes a new one at every step. */
+const MOST_FIELDS = 160;
 
 interface Laid {
   readonly floor: Floor;
@@ -102,7 +102,11 @@ const turned = (route: Route | undefined): Route | undefined => route && reverse
 function fieldAt({ floor, fields }: Laid, { at, level }: Spot): CostField {
   const key = `${at.join()} ${level}`;
   const known = fields.get(key);
-  if (known) return known;
+  if (known) {
+    fields.delete(key);
+    fields.set(key, known);
+    return known;
+  }
   const oldest = fields.size >= MOST_FIELDS ? fields.keys().next().value : undefined;
   const field = new CostField(floor.grid, at, level, oldest === undefined ? undefined : fields.get(oldest));
   if (oldest !== undefined) fields.delete(oldest);
