@@ -143,11 +143,6 @@ const EXPECTED: readonly string[] = [
   ...['pack: cable lines/linknort1', 'pack: cables', 'pack: floor lines', 'pack: joiner lines'],
   ...['pack: pack.stock-short', 'pack: tape rolls'],
   ...['power: mains leads', 'power: power.voltage-drop'],
-  // The lead of the camera against each that lies on the floor.
-  ...['feedlamp1', 'feedlamp2', 'feedscree', 'feedside1', 'feedstrip', 'feedwide1', 'linkline1'].map(
-    other => `runs: beside/${other} linknort1`,
-  ),
-  ...['linkscree', 'linkside1', 'linkwide1'].map(other => `runs: beside/linknort1 ${other}`),
   ...['runs: cuts', 'runs: floor work', 'runs: from/linknort1', 'runs: groups', 'runs: leads'],
   ...['runs: loom runs/linknort1', 'runs: loom squares/linknort1', 'runs: looms/linknort1', 'runs: numbers'],
   ...[

@@ -60,6 +60,12 @@ export class DocumentRows extends ClaimRows {
       kind,
     );
   }
+  /** The documents that every event of the organisation shares. */
+  houseDocuments(): Promise<{ readonly id: string; readonly kind: DocumentKind }[]> {
+    return this.select(
+      "SELECT id, kind FROM documents WHERE organisation_id = $1 AND kind IN ('rules', 'kinds')",
+    );
+  }
   /** The venue and its revision that an event is planned on. */
   async pinOf(event: string): Promise<{ readonly id: string; readonly revision: number }> {
     const [row] = await this.select<{ pin: { id: string; revision: number } | null }>(

@@ -1,13 +1,23 @@
 /** Events with their assessments, kept while nothing that they were made from has changed. */
-import { bundleOf, createAssessor, type Assessment, type Bundle } from '@idle-satchel/core';
-import type { EventBundle } from '@idle-satchel/core/api';
-import { faultsOf, type Fault } from '@idle-satchel/core/documents';
+import { createAssessor, type Assessment, type Bundle } from '@idle-satchel/core';
+import {
+  faultsOf,
+  type Fault,
+  type Hands,
+  type Kinds,
+  type Plan,
+  type Rules,
+  type Shelf,
+  type Venue,
+} from '@idle-satchel/core/documents';
 import { memoryOf, putLast } from '../../database/own-memory.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound, Problem } from '../../problem.js';
-import { CLASSES } from '../documents/service.js';
+import { bodyAt, CLASSES } from '../documents/service.js';
+import { newestOf } from '../edits/newest.js';
+import { claimsOf, overlapping } from './claims.js';
 import { madeFrom } from './made-from.js';
-import { writtenBundle } from './service.js';
+import { handsOf, shelfOf } from './service.js';
 
 export interface Assessed {
   readonly bundle: Bundle;
@@ -43,14 +53,63 @@ const WORDS = {
   kinds: 'The kinds of gear',
 };
 
-/** The bundle of an event whose documents are what their classes say: what is made of it need not be afraid. */
+/** Bodies that were looked through before, and are what they should be. */
+const sound = new WeakSet<object>();
+
+/** A body as its class wants it; 422 for one that is damaged. Looked through once for as long as it is remembered. */
+function soundBody<Body extends object>(name: keyof typeof WORDS, body: unknown): Body {
+  if (typeof body === 'object' && body !== null && sound.has(body)) return body as Body;
+  const [fault] = faultsOf(CLASSES[name], body);
+  if (fault) throw damaged(WORDS[name], fault);
+  sound.add(body as object);
+  return body as Body;
+}
+
+interface Views {
+  readonly version: string;
+  readonly shelf: Shelf;
+  readonly hands: Hands;
+}
+const viewsIn = memoryOf(() => new Map<string, Views>());
+const MOST_VIEWS = 4;
+
+/** Shelf and people, read once for as long as nothing of them changes. */
+async function viewsOf(scope: Scope): Promise<Views> {
+  const known = viewsIn(scope).get(scope.organisationId);
+  const version = await scope.viewsVersion();
+  if (known?.version === version) return known;
+  const [shelf, hands] = await Promise.all([shelfOf(scope), handsOf(scope)]);
+  const views = { version, shelf, hands };
+  putLast(viewsIn(scope), scope.organisationId, views, MOST_VIEWS);
+  return views;
+}
+
+/**
+ * The bundle of an event whose documents are what their classes say: what is made of it need not be afraid. What events
+ * share is read once for all of them.
+ */
 export async function readBundle(scope: Scope, event: string): Promise<Bundle> {
-  const read = JSON.parse(await writtenBundle(scope, event)) as EventBundle;
-  for (const name of ['plan', 'venue', 'rules', 'kinds'] as const) {
-    const [fault] = faultsOf(CLASSES[name], read.documents[name].body);
-    if (fault) throw damaged(WORDS[name], fault);
-  }
-  return bundleOf(read);
+  const house = await scope.houseDocuments();
+  const found = await newestOf(scope, [event, ...house.map(({ id }) => id)]);
+  const row = found.get(event);
+  if (row?.kind !== 'plan') throw notFound('event');
+  const plan = soundBody<Plan>('plan', row.body);
+  const one = <Body extends object>(kind: 'rules' | 'kinds'): Body => {
+    const id = house.find(each => each.kind === kind)?.id;
+    if (id === undefined) throw notFound(kind);
+    return soundBody<Body>(kind, found.get(id)?.body);
+  };
+  const [rules, kinds] = [one<Rules>('rules'), one<Kinds>('kinds')];
+  const pinned = (await newestOf(scope, [plan.venue.id])).get(plan.venue.id);
+  if (pinned?.kind !== 'venue') throw notFound('venue');
+  const newest = plan.venue.revision >= pinned.revision;
+  const venue = soundBody<Venue>(
+    'venue',
+    newest ? pinned.body : await bodyAt(scope, pinned.id, plan.venue.revision),
+  );
+  const { shelf, hands } = await viewsOf(scope);
+  const claims = claimsOf(await scope.claims(overlapping(event, await scope.bookings())));
+  return { plan, venue, rules, kinds, shelf, hands, claims };
 }
 
 /** 422 for a document that was changed by something else than this program. */
