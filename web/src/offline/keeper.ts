@@ -1,4 +1,5 @@
 /** Keeps an open event or venue on this device at every change, and says when the device takes nothing more. */
+import type { EventState } from '../store/event-state.js';
 import type { EventStore } from '../store/event-store.js';
 import type { LocalEdit } from '../store/outbox.js';
 import { looksOf } from './looks.js';
@@ -31,7 +32,7 @@ export function keepFollowing(store: EventStore, waiting: readonly LocalEdit[]):
       behind = false;
       try {
         before = await written(kept(), before, turnOf);
-        tell('kept');
+        if (!behind) tell('kept');
       } catch {
         tell('failed');
         timer = setTimeout(() => void write(), AGAIN_MS);
@@ -40,9 +41,11 @@ export function keepFollowing(store: EventStore, waiting: readonly LocalEdit[]):
     }
     writing = false;
   };
-  const tell = (onDevice: 'kept' | 'failed'): void => {
+  const tell = (onDevice: EventState['onDevice']): void => {
     if (store.get().onDevice !== onDevice) store.update({ onDevice });
   };
+  /** Whether something that waits is not written as it is. */
+  const isBehind = (): boolean => store.toKeep().waiting.some(edit => before.edits.get(edit.id) !== edit);
 
   let seen: readonly unknown[] = [];
   const follow = (): void => {
@@ -50,6 +53,7 @@ export function keepFollowing(store: EventStore, waiting: readonly LocalEdit[]):
     const now = store.keepsWhat();
     if (now.every((each, i) => each === seen[i])) return;
     seen = now;
+    if (store.get().onDevice === 'kept' && isBehind()) tell('keeping');
     void write();
   };
   const stop = store.live.subscribe(follow);
