@@ -1,5 +1,6 @@
 /** Applying edits: once per id, all or nothing, merged where nothing collides. */
 import { createHash } from 'node:crypto';
+import { setImmediate as others } from 'node:timers/promises';
 import type { EditAnswer, EditRequest } from '@idle-satchel/core/api';
 import type { Plan } from '@idle-satchel/core/documents';
 import type { NextRevision } from '../../database/edit-rows.js';
@@ -78,6 +79,8 @@ async function tried(
   for (const [index, { document, patch }] of changes.entries()) {
     const before = documents.get(document) as Newest;
     const { body, inverse } = patched(before, patch, index);
+    // Of a large document that took a while, and writing it takes as long again: others come in between.
+    await others();
     if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan, documents);
     next.push({
       id: document,
