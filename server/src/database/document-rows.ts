@@ -19,6 +19,11 @@ export interface WrittenDocument {
   readonly body: string;
 }
 
+interface Pin {
+  readonly id: string;
+  readonly revision: number;
+}
+
 /** Which revision of a document is the newest. */
 export interface Standing {
   readonly id: string;
@@ -66,13 +71,14 @@ export class DocumentRows extends ClaimRows {
       "SELECT id, kind FROM documents WHERE organisation_id = $1 AND kind IN ('rules', 'kinds')",
     );
   }
-  /** The venue and its revision that an event is planned on. */
-  async pinOf(event: string): Promise<{ readonly id: string; readonly revision: number }> {
-    const [row] = await this.select<{ pin: { id: string; revision: number } | null }>(
-      "SELECT body -> 'venue' AS pin FROM documents WHERE organisation_id = $1 AND id = $2",
-      event,
+  /** An event as text, with the venue and its revision that it is planned on: both of one moment. */
+  async writtenPlan(id: string): Promise<(WrittenDocument & { readonly pin: Pin }) | undefined> {
+    const [row] = await this.select<WrittenDocument & { pin: Pin | null }>(
+      `SELECT id, kind, revision, body::text AS body, body -> 'venue' AS pin FROM documents
+       WHERE organisation_id = $1 AND id = $2 AND kind = 'plan'`,
+      id,
     );
-    return row?.pin ?? { id: '', revision: 0 };
+    return row && { ...row, pin: row.pin ?? { id: '', revision: 0 } };
   }
   /** Some documents as they stand; the bodies of those of which another version is known. */
   standing(known: readonly { readonly id: string; readonly version: string }[]): Promise<Standing[]> {

@@ -47,9 +47,9 @@ export async function venueBundle(scope: Scope, id: string): Promise<string> {
 
 /** Everything that an assessment of an event needs, as JSON: nothing of it is read here that is only passed on. */
 export async function writtenBundle(scope: Scope, id: string): Promise<string> {
-  const plan = await scope.written(id, 'plan');
+  const plan = await scope.writtenPlan(id);
   if (!plan) throw notFound('event');
-  const pin = await scope.pinOf(id);
+  const { pin } = plan;
   const venue = await scope.written(pin.id, 'venue');
   if (!venue) throw notFound('venue');
   const [rules, kinds, { items, people }, bookings] = await Promise.all([
