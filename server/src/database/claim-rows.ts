@@ -45,16 +45,4 @@ export class ClaimRows extends OwnRows {
       JSON.stringify(claim.items),
     );
   }
-  /** What events are called and when they begin, even of those that can no longer be read. */
-  names(
-    events: readonly string[],
-  ): Promise<
-    { readonly id: string; readonly label: unknown; readonly start: unknown; readonly zone: unknown }[]
-  > {
-    return this.select(
-      `SELECT id, body ->> 'label' AS label, body ->> 'start' AS start, body ->> 'zone' AS zone
-       FROM documents WHERE organisation_id = $1 AND id = ANY ($2::text[])`,
-      events,
-    );
-  }
 }

@@ -105,6 +105,18 @@ export class DocumentRows extends ClaimRows {
       'SELECT id, kind, revision, xmin::text AS version FROM documents WHERE organisation_id = $1',
     );
   }
+  /** What events are called and when they begin, even of those that can no longer be read. */
+  names(
+    events: readonly string[],
+  ): Promise<
+    { readonly id: string; readonly label: unknown; readonly start: unknown; readonly zone: unknown }[]
+  > {
+    return this.select(
+      `SELECT id, body ->> 'label' AS label, body ->> 'start' AS start, body ->> 'zone' AS zone
+       FROM documents WHERE organisation_id = $1 AND id = ANY ($2::text[])`,
+      events,
+    );
+  }
   allOfKind(kind: DocumentKind): Promise<DocumentRow[]> {
     return DocumentRow.findAll({
       ...this.within({ kind }),
