@@ -6,6 +6,7 @@ import { applyPatch } from '../src/foundations/index.js';
 import {
   changedLabels,
   labelPages,
+  labelsOnPage,
   labelSizeWords,
   leadLabels,
   printedPatch,
@@ -67,7 +68,12 @@ describe('a label sheet', () => {
         ? [mark.at, [mark.at[0] + mark.size[0], mark.at[1] + mark.size[1]] as const]
         : mark.mark === 'line'
           ? [mark.from, mark.to]
-          : [mark.at, [mark.at[0] + mark.room, mark.at[1] - mark.size] as const];
+          : mark.mark === 'text'
+            ? [mark.at, [mark.at[0] + mark.room, mark.at[1] - mark.size] as const]
+            : mark.bars.flatMap(([column, row, length]) => [
+                [mark.at[0] + column * mark.cell, mark.at[1] + row * mark.cell] as const,
+                [mark.at[0] + (column + length) * mark.cell, mark.at[1] + (row + 1) * mark.cell] as const,
+              ]);
     return corners.every(([x, y]) => x >= 0 && y >= 0 && x <= width && y <= height);
   };
 
@@ -92,6 +98,9 @@ describe('a label sheet', () => {
         marks.flatMap(mark => (mark.mark === 'rect' && mark.line ? [{ page, ...mark }] : [])),
       );
       expect(frames).toHaveLength(labels.length);
+      expect(frames.filter(({ page }) => page === 0)).toHaveLength(
+        Math.min(labels.length, labelsOnPage(size, paper)),
+      );
       for (const [i, a] of frames.entries()) {
         for (const b of frames.slice(i + 1)) {
           const apart =
@@ -105,6 +114,26 @@ describe('a label sheet', () => {
       }
     },
   );
+});
+
+it('draws the dark squares of a code that lie beside each other as one bar, 12.5 mm over all of them', () => {
+  const [label] = labelsOf(friday.plan);
+  const page = labelPages(label ? [label] : [], 'wrap', 'A4', String, () => [
+    [true, true, false],
+    [false, true, false],
+    [true, false, true],
+  ]);
+  expect(page.flat().filter(({ mark }) => mark === 'code')).toEqual([
+    expect.objectContaining({
+      cell: 12.5 / 3,
+      bars: [
+        [0, 0, 2],
+        [1, 1, 1],
+        [0, 2, 1],
+        [2, 2, 1],
+      ],
+    }),
+  ]);
 });
 
 describe('the size of a label', () => {

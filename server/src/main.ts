@@ -8,6 +8,7 @@ import { migrate, NewerDatabase } from './database/migrations.js';
 import { loadDemo } from './demo.js';
 import { LiveRelay } from './features/live/relay.js';
 import { makeFirst } from './features/organisations/first.js';
+import { compileLater } from './heavy/engine.js';
 import { heavyWork } from './heavy/pool.js';
 import { LOOPBACK_HOSTS } from './origin.js';
 import { asProblem } from './problem.js';
@@ -77,6 +78,7 @@ async function start(): Promise<void> {
   await prepare(DATABASE_URL);
   const sequelize = connect(DATABASE_URL);
   started.push(() => sequelize.close());
+  compileLater();
   const heavy = heavyWork({
     databaseUrl: DATABASE_URL,
     worker: new URL('./heavy/worker.js', import.meta.url),

@@ -26,6 +26,20 @@ const STEPS: readonly Step[] = [-2, -1, 0, 1, 2].flatMap(dx =>
   }),
 );
 
+const ALL: readonly number[] = STEPS.map((_, step) => step);
+
+/**
+ * After each step on plain floor, those that lead on: itself and the two next to it by angle. Any other pair of steps has
+ * a shorter way round within two cells of where either begins, so that offering it would change nothing.
+ */
+const AHEAD: readonly (readonly number[])[] = STEPS.map(step =>
+  ALL.toSorted((a, b) => turnOf(step, STEPS[a] as Step) - turnOf(step, STEPS[b] as Step)).slice(0, 3),
+);
+
+function turnOf(a: Step, b: Step): number {
+  return Math.abs(Math.atan2(a.dx * b.dy - a.dy * b.dx, a.dx * b.dx + a.dy * b.dy));
+}
+
 /** The same two cells whichever end a step is taken from. */
 function cellsPast(dx: number, dy: number): (readonly [number, number])[] {
   const [sx, sy] = [Math.sign(dx), Math.sign(dy)];
@@ -118,26 +132,33 @@ export class CostField {
     }
   }
 
-  /** Offers every step and lift from a settled cell. */
+  /** Offers every step and lift from a settled cell. What is settled is never offered less: see the queue. */
   private relax(cell: number): void {
-    const { grid, costs, settled } = this;
-    const { free, tolled, offsets, halves, uneven } = this.steps;
+    const { grid, costs } = this;
+    const { free, tolled, plain, offsets, halves, uneven } = this.steps;
     const { heights, lifts, costs: prices } = grid;
-    const price = (prices[cell] as number) + TIE;
+    const own = prices[cell] as number;
+    const price = own + TIE;
     const spent = costs[cell] as number;
+    if (plain[cell]) {
+      const both = price + own;
+      const from = this.next[cell] as number;
+      const ahead =
+        from >= 0 && plain[from] ? this.steps.ahead[cell - from + FAR * (grid.columns + 1)] : undefined;
+      for (const step of ahead ?? ALL)
+        this.offer(cell, cell + (offsets[step] as number), spent + (halves[step] as number) * both);
+      return;
+    }
     const tolls = tolled[cell] as number;
     for (let mask = (free[cell] as number) | tolls; mask !== 0; mask &= mask - 1) {
       const step = 31 - Math.clz32(mask & -mask);
       const to = cell + (offsets[step] as number);
-      if (settled[to]) continue;
       let cost = spent + (halves[step] as number) * (price + (prices[to] as number));
       if (uneven && heights) cost += Math.abs((heights[to] as number) - (heights[cell] as number));
       if (tolls & (1 << step)) cost += tollOf(grid, cell, to, STEPS[step] as Step);
       this.offer(cell, to, cost);
     }
-    for (const lift of lifts?.get(cell) ?? NO_LIFTS) {
-      if (!settled[lift.to]) this.offer(cell, lift.to, spent + lift.cost);
-    }
+    for (const lift of lifts?.get(cell) ?? NO_LIFTS) this.offer(cell, lift.to, spent + lift.cost);
   }
 
   private offer(from: number, to: number, cost: number): void {
@@ -168,9 +189,13 @@ interface GridSteps {
   /** For each cell a bit for every step that may be taken freely, and for every one that enters or leaves a zone. */
   readonly free: Uint16Array;
   readonly tolled: Uint16Array;
+  /** 1 for cells without a lift amid a block of 5 × 5 that may be passed freely, of one cost and one height. */
+  readonly plain: Uint8Array;
   /** From a cell to the one a step leads to; and half its length, m. */
   readonly offsets: Int32Array;
   readonly halves: Float64Array;
+  /** The steps that lead on after one, by how far it leads through the cells beyond the farthest back. */
+  readonly ahead: readonly (readonly number[] | undefined)[];
   /** The least that a step or lift costs. */
   readonly least: number;
   readonly uneven: boolean;
@@ -230,7 +255,33 @@ function workOutSteps(grid: FloorGrid): GridSteps {
     }
   }
   const halves = Float64Array.from(STEPS, ({ length }) => (length * grid.cell) / 2);
-  return { free, tolled, offsets, halves, least, uneven };
+  const ahead: (readonly number[] | undefined)[] = Array.from({ length: 2 * FAR * (columns + 1) + 1 });
+  for (const [step, offset] of offsets.entries()) ahead[offset + FAR * (columns + 1)] = AHEAD[step];
+  return { free, tolled, plain: plainCells(grid, hard), offsets, halves, ahead, least, uneven };
+}
+
+/** Reach of the longest steps, in cells. */
+const FAR = 2;
+
+function plainCells({ columns, rows, costs, heights, lifts }: FloorGrid, hard: Uint8Array): Uint8Array {
+  // First along the rows, then across them: how many cells of one kind lie behind each other up to each.
+  const alike = (a: number, b: number): boolean =>
+    !hard[a] && !hard[b] && costs[a] === costs[b] && heights?.[a] === heights?.[b];
+  const plain = new Uint8Array(columns * rows);
+  const wide = new Uint8Array(columns * rows);
+  for (let cell = 0, along = 0; cell < wide.length; cell++) {
+    along = cell % columns > 0 && alike(cell - 1, cell) ? along + 1 : 0;
+    if (along >= 2 * FAR) wide[cell - FAR] = 1;
+  }
+  const high = new Uint8Array(columns);
+  for (let cell = 0; cell < wide.length; cell++) {
+    const column = cell % columns;
+    const goesOn = cell >= columns && wide[cell] && wide[cell - columns] && alike(cell - columns, cell);
+    high[column] = goesOn ? Math.min((high[column] as number) + 1, 2 * FAR) : 0;
+    const middle = cell - FAR * columns;
+    if ((high[column] as number) >= 2 * FAR && !lifts?.has(middle)) plain[middle] = 1;
+  }
+  return plain;
 }
 
 /** Toll of a straight step into, out of or within a zone; Infinity against its axis. Half is paid on each border. */
@@ -244,26 +295,50 @@ function tollOf(grid: FloorGrid, from: number, to: number, step: Step): number {
 
 /**
  * Cells by cost in buckets as wide as the least step: what is in the lowest bucket cannot become cheaper any more, so
- * that its order does not matter (Dial). A cell pushed again at a lower cost leaves its old entry behind.
+ * that its order does not matter (Dial). A cell pushed again at a lower cost leaves its old entry behind. Buckets are
+ * chains in two common lists, so that none of many is an array of its own.
  */
 class BucketQueue {
-  private readonly buckets: number[][] = [];
+  /** The last entry of each bucket, -1 = empty; of each entry its cell and the one before it in its bucket. */
+  private readonly last: number[] = [];
+  private readonly cells: number[] = [];
+  private readonly before: number[] = [];
+  /** The last entry that is used no more; those before it follow like a bucket. */
+  private unused = NONE;
   private lowest = 0;
 
   constructor(private readonly width: number) {}
 
   push(cell: number, key: number): void {
+    const { last, cells, before } = this;
     const bucket = Math.floor(key / this.width);
-    while (this.buckets.length <= bucket) this.buckets.push([]);
-    (this.buckets[bucket] as number[]).push(cell);
+    while (last.length <= bucket) last.push(NONE);
+    let entry = this.unused;
+    if (entry === NONE) {
+      entry = cells.length;
+      cells.push(cell);
+      before.push(last[bucket] as number);
+    } else {
+      this.unused = before[entry] as number;
+      cells[entry] = cell;
+      before[entry] = last[bucket] as number;
+    }
+    last[bucket] = entry;
   }
 
   /** A cell of the lowest cost there is, or -1. */
   pop(): number {
-    for (; this.lowest < this.buckets.length; this.lowest++) {
-      const cell = (this.buckets[this.lowest] as number[]).pop();
-      if (cell !== undefined) return cell;
+    const { last, cells, before } = this;
+    for (; this.lowest < last.length; this.lowest++) {
+      const entry = last[this.lowest] as number;
+      if (entry === NONE) continue;
+      last[this.lowest] = before[entry] as number;
+      before[entry] = this.unused;
+      this.unused = entry;
+      return cells[entry] as number;
     }
     return -1;
   }
 }
+
+const NONE = -1;

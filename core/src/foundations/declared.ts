@@ -3,7 +3,16 @@
  * and its limits with the snag they raise. Ledger, flags, finder, sheets and the command line read all that from
  * the figure; nothing of it is written a second time.
  */
-import { calc, found, unknown, type Figure, type Note, type Term, type Worked } from './figure.js';
+import {
+  calc,
+  figureBelow,
+  found,
+  unknown,
+  type Figure,
+  type Note,
+  type Term,
+  type Worked,
+} from './figure.js';
 import { reckoner, type Reckoner, type Value } from './formula.js';
 import { SEVERITIES, type Severity } from './severity.js';
 import { showText, type Reading, type Unit } from './units.js';
@@ -109,6 +118,15 @@ export class Declared<Key extends string = string> implements Declaration {
     let path = this.pieces[0] ?? '';
     for (let i = 0; i < ids.length; i++) path += `${ids[i] as string}${this.pieces[i + 1] ?? ''}`;
     return path;
+  }
+
+  /** The figure of these ids in an assessment, or undefined. */
+  in(root: unknown, ids: IdsOf<Key>): Figure | undefined {
+    let at = 0;
+    return figureBelow(
+      root,
+      this.key.split('.').map(step => (step === '*' ? (ids[at++] as string) : step)),
+    );
   }
 
   /** Computed from its terms by its formula, or by one of its own; see `calc`. */

@@ -131,9 +131,13 @@ export function* figuresIn(node: unknown, path = ''): Generator<[string, Figure]
 }
 
 /** The figure at a path of the assessment, or undefined. */
-export function figureAt(root: unknown, path: string): Figure | undefined {
+export const figureAt = (root: unknown, path: string): Figure | undefined =>
+  figureBelow(root, path.split('.'));
+
+/** The figure that some keys after each other lead to, or undefined. */
+export function figureBelow(root: unknown, keys: Iterable<string>): Figure | undefined {
   let node = root;
-  for (const key of path.split('.')) {
+  for (const key of keys) {
     if (typeof node !== 'object' || node === null || !Object.hasOwn(node, key)) return undefined;
     node = (node as Record<string, unknown>)[key];
   }

@@ -32,12 +32,18 @@ export interface Lift {
 
 const rowsOfLevel = (grid: FloorGrid): number => grid.levelRows ?? grid.rows;
 
-export const cellAt = (grid: FloorGrid, [x, y]: Point, level = 0): number => {
-  const column = Math.floor((x - grid.origin[0]) / grid.cell);
-  const row = Math.floor((y - grid.origin[1]) / grid.cell);
-  if (column < 0 || row < 0 || column >= grid.columns || row >= rowsOfLevel(grid)) return -1;
-  return (row + level * rowsOfLevel(grid)) * grid.columns + column;
-};
+export const cellAt = (grid: FloorGrid, [x, y]: Point, level = 0): number => cellOver(grid, x, y, level);
+
+/** The cell that a place lies in, given by its coordinates; -1 beyond the grid. */
+export function cellOver(grid: FloorGrid, x: number, y: number, level: number): number {
+  const { origin, columns, cell } = grid;
+  const rows = rowsOfLevel(grid);
+  const column = Math.floor((x - origin[0]) / cell);
+  const row = Math.floor((y - origin[1]) / cell);
+  return column < 0 || row < 0 || column >= columns || row >= rows
+    ? -1
+    : (row + level * rows) * columns + column;
+}
 
 /** The floor that a cell lies on. */
 export const levelOf = (grid: FloorGrid, index: number): number =>

@@ -4,6 +4,7 @@ export {
   LABEL_SIZES,
   labelPages,
   labelPageSvg,
+  labelsOnPage,
   labelSizeWords,
   type LabelMark,
   type LabelPaper,

@@ -28,6 +28,13 @@ export type LabelMark =
       readonly size: number;
       readonly room: number;
       readonly bold: boolean;
+    }
+  | {
+      /** Dark squares of a QR code beside each other, in squares of its side, mm. */
+      readonly mark: 'code';
+      readonly at: Point;
+      readonly cell: number;
+      readonly bars: readonly (readonly [column: number, row: number, length: number])[];
     };
 
 export const LABEL_SIZES = {
@@ -89,10 +96,10 @@ export function labelPages(
   qrOf: QrOf,
 ): LabelMark[][] {
   const { width, height } = LABEL_SIZES[size];
-  const [across, down] = LABEL_PAPERS[paper];
-  const fits = (room: number, each: number): number => Math.floor((room - 2 * MARGIN + GAP) / (each + GAP));
-  const [columns, rows] = [fits(across, width), fits(down, height)];
+  const [columns, rows] = gridOf(size, paper);
   const pages: LabelMark[][] = [];
+  // Both ends of a lead have the same code.
+  const codes = new Map<string, Code>();
   labels.forEach((label, i) => {
     const onPage = i % (columns * rows);
     if (onPage === 0) pages.push([]);
@@ -100,19 +107,35 @@ export function labelPages(
       MARGIN + (onPage % columns) * (width + GAP),
       MARGIN + Math.floor(onPage / columns) * (height + GAP),
     ];
-    const qr = qrOf(pageOf(label.link));
-    pages.at(-1)?.push(...(size === 'flag' ? flagOf(label, at, qr) : wrapOf(label, at, qr)));
+    const code = codes.get(label.link) ?? codeOf(qrOf(pageOf(label.link)));
+    codes.set(label.link, code);
+    pages.at(-1)?.push(...(size === 'flag' ? flagOf(label, at, code) : wrapOf(label, at, code)));
   });
   return pages;
 }
 
+function gridOf(size: LabelSize, paper: LabelPaper): readonly [columns: number, rows: number] {
+  const fits = (room: number, each: number): number => Math.floor((room - 2 * MARGIN + GAP) / (each + GAP));
+  const [across, down] = LABEL_PAPERS[paper];
+  return [fits(across, LABEL_SIZES[size].width), fits(down, LABEL_SIZES[size].height)];
+}
+
+/** How many labels of a size a page holds. */
+export function labelsOnPage(size: LabelSize, paper: LabelPaper): number {
+  const [columns, rows] = gridOf(size, paper);
+  return columns * rows;
+}
+
+/** A QR code as it is drawn, wherever that is. */
+type Code = Pick<Extract<LabelMark, { mark: 'code' }>, 'cell' | 'bars'>;
+
 /** Both halves alike, so that it reads from either side; the fold is dashed. */
-function flagOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMark[] {
+function flagOf(label: LeadLabel, [x, y]: Point, code: Code): LabelMark[] {
   const { width, height } = LABEL_SIZES.flag;
   const half = width / 2;
   return [
     { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
-    ...[x, x + half].flatMap(left => halfOf(label, [left, y], [half, height], qr)),
+    ...[x, x + half].flatMap(left => halfOf(label, [left, y], [half, height], code)),
     {
       mark: 'line',
       from: [x + half, y],
@@ -124,11 +147,11 @@ function flagOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMar
   ];
 }
 
-function wrapOf(label: LeadLabel, [x, y]: Point, qr: ReturnType<QrOf>): LabelMark[] {
+function wrapOf(label: LeadLabel, [x, y]: Point, code: Code): LabelMark[] {
   const { width, height } = LABEL_SIZES.wrap;
   return [
     { mark: 'rect', at: [x, y], size: [width, height], fill: '#ffffff', line: '#999999' },
-    ...halfOf(label, [x, y], [width, height], qr),
+    ...halfOf(label, [x, y], [width, height], code),
   ];
 }
 
@@ -137,7 +160,7 @@ function halfOf(
   { number, here, there, cable, carries }: LeadLabel,
   [x, y]: Point,
   [width, height]: Point,
-  qr: ReturnType<QrOf>,
+  code: Code,
 ): LabelMark[] {
   const left = x + BAND + PAD;
   const room = width - BAND - 2 * PAD;
@@ -165,7 +188,7 @@ function halfOf(
     tall ? line(beneath, here, true, false) : line(4.4 * LETTERS, here, true, true),
     line(beneath + (tall ? step : 0), `to ${there}`, false, false),
     line(beneath + (tall ? 2 : 1) * step, cable, false, false),
-    ...qrMarks(qr, [x + width - CODE - PAD, y + PAD], CODE),
+    { mark: 'code', at: [x + width - CODE - PAD, y + PAD], ...code },
   ];
 }
 
@@ -194,25 +217,18 @@ function bandOf(carries: Carries, [x, y]: Point, height: number): LabelMark[] {
   return marks;
 }
 
-function qrMarks(modules: ReturnType<QrOf>, [x, y]: Point, side: number): LabelMark[] {
-  const cell = side / modules.length;
-  const marks: LabelMark[] = [];
+function codeOf(modules: ReturnType<QrOf>): Code {
+  const bars: (readonly [number, number, number])[] = [];
   modules.forEach((row, r) => {
-    // Dark squares beside each other are one mark.
     for (let c = 0; c < row.length; c++) {
       if (!row[c]) continue;
       let end = c;
       while (row[end + 1]) end++;
-      marks.push({
-        mark: 'rect',
-        at: [x + c * cell, y + r * cell],
-        size: [(end - c + 1) * cell, cell],
-        fill: '#000000',
-      });
+      bars.push([c, r, end - c + 1]);
       c = end;
     }
   });
-  return marks;
+  return { cell: CODE / modules.length, bars };
 }
 
 const escaped = (text: string): string =>
@@ -227,6 +243,8 @@ export function labelPageSvg(marks: readonly LabelMark[], paper: LabelPaper): st
         return `<rect x="${mm(each.at[0])}" y="${mm(each.at[1])}" width="${mm(each.size[0])}" height="${mm(each.size[1])}" fill="${each.fill}"${each.line ? ` stroke="${each.line}" stroke-width="0.2"` : ''}/>`;
       case 'line':
         return `<line x1="${mm(each.from[0])}" y1="${mm(each.from[1])}" x2="${mm(each.to[0])}" y2="${mm(each.to[1])}" stroke="${each.colour}" stroke-width="${each.width}"${each.dash ? ` stroke-dasharray="${each.dash.join(' ')}"` : ''}/>`;
+      case 'code':
+        return `<path transform="translate(${mm(each.at[0])} ${mm(each.at[1])}) scale(${each.cell.toFixed(6)})" d="${each.bars.map(([column, row, length]) => `M${column} ${row}h${length}v1h-${length}z`).join('')}"/>`;
       case 'text':
         return `<text x="${mm(each.at[0])}" y="${mm(each.at[1])}" font-size="${each.size}"${each.bold ? ' font-weight="600"' : ''}>${escaped(cutTo(each.text, each.room / (each.size * 0.52)))}</text>`;
     }

@@ -2,7 +2,6 @@
 import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
 import {
-  figureAt,
   tableNumber,
   shortLabel,
   showText,
@@ -59,13 +58,13 @@ export const figures = <Row, Key extends string>(
   cell: (row, { assessment, reading }) => {
     const own = ids(row);
     if (!own) return '';
-    const figure = figureAt(assessment, of.path(...own));
+    const figure = of.in(assessment, own);
     if (!figure) return '';
     return figure.value === null ? without : showText(figure.value, figure.unit, reading);
   },
   number: (row, { assessment, reading }) => {
     const own = ids(row);
-    const figure = own && figureAt(assessment, of.path(...own));
+    const figure = own && of.in(assessment, own);
     const value = figure && typeof figure.value === 'number' ? figure.value : undefined;
     return value === undefined ? undefined : tableNumber(value, of.unit, reading.system);
   },

@@ -32,7 +32,8 @@ function plainCost(grid: FloorGrid, from: number, to: number): number {
           if (dx !== 0 && dy !== 0 && !cellsPassed(dx, dy).every(([x, y]) => open(c + x, r + y))) continue;
           const there = tr * columns + tc;
           const each = ((grid.costs[here] ?? 0) + (grid.costs[there] ?? 0)) / 2;
-          const cost = (costs[here] ?? 0) + Math.hypot(dx, dy) * cell * each;
+          const climb = Math.abs((grid.heights?.[there] ?? 0) - (grid.heights?.[here] ?? 0));
+          const cost = (costs[here] ?? 0) + Math.hypot(dx, dy) * cell * each + climb;
           if (cost < (costs[there] ?? 0) - 1e-12) {
             costs[there] = cost;
             changed = true;
@@ -52,10 +53,30 @@ const costOf = (grid: FloorGrid, cells: readonly number[]): number =>
     return sum + distance(centreOf(grid, before), centreOf(grid, cell)) * each;
   }, 0);
 
+const gridOf = (columns: number, rows: number, costs: Float64Array): FloorGrid => ({
+  cell: 0.25,
+  origin: [0, 0],
+  columns,
+  rows,
+  costs,
+  axes: new Uint8Array(columns * rows),
+  zones: new Uint16Array(columns * rows),
+  tolls: [0],
+});
+
 const small = fc.record({
   columns: fc.integer({ min: 4, max: 14 }),
   rows: fc.integer({ min: 4, max: 14 }),
   seed: fc.array(fc.constantFrom(1, 2.5, 4, Infinity), { minLength: 196, maxLength: 196 }),
+});
+
+/** Rooms with wide floors of one cost, some of them raised, and what stands about. */
+const cost = fc.constantFrom(1, 2.5, Infinity);
+const patch = fc.tuple(fc.nat(17), fc.nat(13), fc.nat(9), fc.nat(9), cost, fc.constantFrom(0, 0.2));
+const room = fc.record({
+  columns: fc.integer({ min: 8, max: 18 }),
+  rows: fc.integer({ min: 8, max: 14 }),
+  patches: fc.array(patch, { maxLength: 5 }),
 });
 
 describe('a cost field', () => {
@@ -63,16 +84,7 @@ describe('a cost field', () => {
     fc.assert(
       fc.property(small, ({ columns, rows, seed }) => {
         const size = columns * rows;
-        const grid: FloorGrid = {
-          cell: 0.25,
-          origin: [0, 0] as const,
-          columns,
-          rows,
-          costs: Float64Array.from(seed.slice(0, size)),
-          axes: new Uint8Array(size),
-          zones: new Uint16Array(size),
-          tolls: [0],
-        };
+        const grid = gridOf(columns, rows, Float64Array.from(seed.slice(0, size)));
         grid.costs[0] = 1;
         grid.costs[size - 1] = 1;
         const cells = new CostField(grid, centreOf(grid, 0)).cellsFrom(centreOf(grid, size - 1));
@@ -85,6 +97,33 @@ describe('a cost field', () => {
         }
       }),
       { numRuns: 150 },
+    );
+  });
+
+  it('finds it over wide floors, up steps and past what stands there', () => {
+    fc.assert(
+      fc.property(room, fc.nat(), fc.nat(), ({ columns, rows, patches }, start, end) => {
+        const size = columns * rows;
+        const costs = new Float64Array(size).fill(1);
+        const heights = new Float64Array(size);
+        for (const [left, top, wide, high, price, height] of patches) {
+          for (let r = top; r <= Math.min(rows - 1, top + high); r++) {
+            for (let c = left; c <= Math.min(columns - 1, left + wide); c++) {
+              costs[r * columns + c] = price;
+              heights[r * columns + c] = height;
+            }
+          }
+        }
+        const grid = { ...gridOf(columns, rows, costs), heights };
+        const [from, to] = [start % size, end % size];
+        costs[from] = costs[to] = 1;
+        const found = new CostField(grid, centreOf(grid, from)).costFrom(centreOf(grid, to));
+        const least = plainCost(grid, from, to);
+        // A ten-millionth more for each metre tells the shortest of ways that cost the same.
+        if (Number.isFinite(least)) expect(found).toBeCloseTo(least, 5);
+        else expect(found).toBe(Infinity);
+      }),
+      { numRuns: 200 },
     );
   });
 });

@@ -13,8 +13,10 @@ import type { Outcome, SummaryWish } from './worker.js';
 const MOST_WAITING = 24;
 /** Longest that one piece of work may take, the waiting before it included, ms. */
 const LONGEST = 45_000;
-/** Memory of one thread, MB. */
-const MEMORY = 1024;
+/** Memory of one thread, MB: in all, and for what is young, so that less of it is looked through again and again. */
+const MEMORY = { maxOldGenerationSizeMb: 1024, maxYoungGenerationSizeMb: 96 };
+/** A thread that nobody asks is kept this long: a new one has to load and warm up everything first, ms. */
+const IDLE = 600_000;
 
 /** Work done away from the thread that answers. */
 export interface Heavy {
@@ -43,11 +45,11 @@ export function heavyWork({
     filename: worker.href,
     minThreads: 0,
     maxThreads: threads,
-    idleTimeout: 60_000,
+    idleTimeout: IDLE,
     workerData: { databaseUrl },
     // The thread that answers comes first on a machine with few processors.
     niceIncrement: 10,
-    resourceLimits: { maxOldGenerationSizeMb: MEMORY },
+    resourceLimits: MEMORY,
   });
   // Counted here: the pool itself does not hold what can be given up to the length of its queue.
   let asked = 0;

@@ -1,15 +1,18 @@
 /** Laying: floors and least-cost fields, made when they are first asked for and kept while the room stays as it is. */
 import type { Way, Waypoint } from '../../documents/index.js';
-import { CostField } from '../../foundations/index.js';
+import { CostField, type Point } from '../../foundations/index.js';
 import { floorOf, type Floor, type Room } from './floor.js';
 import { joined, reversed, routeTo, type Route, type Spot } from './route.js';
 
 /** Fields kept at most for one floor, those asked last; a dragged desk makes a new one at every step. */
 const MOST_FIELDS = 160;
+/** Ways kept at most for one floor, until all are forgotten: leads between the same two places lie in one. */
+const MOST_LEGS = 2000;
 
 interface Laid {
   readonly floor: Floor;
   readonly fields: Map<string, CostField>;
+  readonly legs: Map<string, Route | undefined>;
 }
 
 /** An end of a lead, and whether it stays put while people plan. */
@@ -43,12 +46,7 @@ export class Laying {
     const laid = this.laid(way);
     let whole: Route | undefined;
     for (let i = 1; i < stops.length; i++) {
-      const [a, b] = [stops[i - 1] as Stop, stops[i] as Stop];
-      // The field is kept around the end that stays put, so that moving the other costs one walk down it.
-      const leg =
-        b.fixed || !a.fixed
-          ? routeTo(laid.floor, fieldAt(laid, b), a.at, a.level)
-          : turned(routeTo(laid.floor, fieldAt(laid, a), b.at, b.level));
+      const leg = legOf(laid, stops[i - 1] as Stop, stops[i] as Stop);
       if (!leg) return undefined;
       whole = whole ? joined(whole, leg) : leg;
     }
@@ -61,7 +59,8 @@ export class Laying {
     const key = `${ceiling ? 'ceiling ' : ''}${avoid.join(' ')}`;
     let laid = this.floors.get(key);
     if (!laid) {
-      laid = { floor: floorOf(this.venue, { avoid: new Set(avoid), ceiling }), fields: new Map() };
+      const floor = floorOf(this.venue, { avoid: new Set(avoid), ceiling });
+      laid = { floor, fields: new Map(), legs: new Map() };
       this.floors.set(key, laid);
     }
     return laid;
@@ -86,9 +85,9 @@ const EDGES = [
 function stepsAtEnds(route: Route, { heightAt }: Floor, from: Spot, to: Spot): Route {
   const last = route.floors.length - 1;
   const own = (spot: Spot, height: number): number => {
+    const heightBeside = ([x, y]: Point): number => heightAt([spot.at[0] + x, spot.at[1] + y], spot.level);
     // On the very edge both floors are its own.
-    const here = EDGES.map(([x, y]) => heightAt([spot.at[0] + x, spot.at[1] + y], spot.level));
-    return here.some(each => Math.abs(each - height) < STEP) ? height : (here[0] ?? height);
+    return EDGES.some(each => Math.abs(heightBeside(each) - height) < STEP) ? height : heightBeside(EDGES[0]);
   };
   const floors = route.floors.map((height, i) =>
     i === 0 ? own(from, height) : i === last ? own(to, height) : height,
@@ -97,10 +96,27 @@ function stepsAtEnds(route: Route, { heightAt }: Floor, from: Spot, to: Spot): R
   return steps === 0 ? route : { ...route, floors, between: route.between + steps };
 }
 
+/** The way from one stop straight on to the next. */
+function legOf(laid: Laid, a: Stop, b: Stop): Route | undefined {
+  // The field is kept around the end that stays put, so that moving the other costs one walk down it.
+  const ahead = b.fixed || !a.fixed;
+  const key = `${keyOf(a)} ${keyOf(b)} ${ahead}`;
+  const known = laid.legs.get(key);
+  if (known || laid.legs.has(key)) return known;
+  const leg = ahead
+    ? routeTo(laid.floor, fieldAt(laid, b), a.at, a.level)
+    : turned(routeTo(laid.floor, fieldAt(laid, a), b.at, b.level));
+  if (laid.legs.size >= MOST_LEGS) laid.legs.clear();
+  laid.legs.set(key, leg);
+  return leg;
+}
+
+const keyOf = ({ at, level }: Spot): string => `${at[0]},${at[1]},${level}`;
+
 const turned = (route: Route | undefined): Route | undefined => route && reversed(route);
 
-function fieldAt({ floor, fields }: Laid, { at, level }: Spot): CostField {
-  const key = `${at.join()} ${level}`;
+function fieldAt({ floor, fields }: Laid, spot: Spot): CostField {
+  const key = keyOf(spot);
   const known = fields.get(key);
   if (known) {
     fields.delete(key);
@@ -108,7 +124,12 @@ function fieldAt({ floor, fields }: Laid, { at, level }: Spot): CostField {
     return known;
   }
   const oldest = fields.size >= MOST_FIELDS ? fields.keys().next().value : undefined;
-  const field = new CostField(floor.grid, at, level, oldest === undefined ? undefined : fields.get(oldest));
+  const field = new CostField(
+    floor.grid,
+    spot.at,
+    spot.level,
+    oldest === undefined ? undefined : fields.get(oldest),
+  );
   if (oldest !== undefined) fields.delete(oldest);
   fields.set(key, field);
   return field;

@@ -1,5 +1,5 @@
 /** What a lead in a straight line over a floor costs. */
-import { between, cellAt, cellsAt, distance, type FloorGrid, type Point } from '../../foundations/index.js';
+import { between, cellOver, cellsAt, distance, type FloorGrid, type Point } from '../../foundations/index.js';
 
 /** Less of a line than this in a cell is a touch of its corner. */
 const NONE = 1e-6;
@@ -9,26 +9,29 @@ const NONE = 1e-6;
  * `known` to be allowed.
  */
 export function lineCost(grid: FloorGrid, a: Point, b: Point, level: number, known: boolean): number {
-  const cellOf = lengthwise(grid, a, b) ? cheapestAt : cellAt;
+  const { costs, heights, zones } = grid;
+  const cellOf = lengthwise(grid, a, b) ? cheapestAt : cellOver;
   const [columns, rows] = [bordersAlong(grid, a, b, 0), bordersAlong(grid, a, b, 1)];
-  let sum = 0;
-  let height: number | undefined;
-  for (let before = 0, here = 0; here < 1;) {
-    here = Math.min(columns.next, rows.next, 1);
-    if (columns.next <= here) columns.next = columns.first + columns.apart * ++columns.passed;
-    if (rows.next <= here) rows.next = rows.first + rows.apart * ++rows.passed;
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  let [nextColumn, nextRow] = [columns.first, rows.first];
+  let [sum, height] = [0, NaN];
+  for (let before = 0, here = 0, column = 0, row = 0; here < 1;) {
+    here = Math.min(nextColumn, nextRow, 1);
+    if (nextColumn <= here) nextColumn = columns.first + columns.apart * ++column;
+    if (nextRow <= here) nextRow = rows.first + rows.apart * ++row;
     const share = here - before;
     if (share < NONE) continue;
     const t = (before + here) / 2;
     before = here;
-    const cell = cellOf(grid, [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t], level);
-    const cost = grid.costs[cell] ?? Infinity;
-    const own = grid.heights?.[cell];
-    const climbs = height !== undefined && own !== undefined && Math.abs(own - height) > 0.05;
+    const cell = cellOf(grid, a[0] + dx * t, a[1] + dy * t, level);
+    const cost = cell < 0 ? Infinity : (costs[cell] as number);
+    const own = cell < 0 ? NaN : (heights?.[cell] ?? NaN);
+    // Never true where one of the two heights is not known.
+    const climbs = Math.abs(own - height) > 0.05;
     height = own;
-    if (!Number.isFinite(cost) || (grid.zones[cell] ?? 0) > 0 || climbs) {
+    if (cost === Infinity || (zones[cell] ?? 0) > 0 || climbs) {
       if (!known) return Infinity;
-      sum += share * (Number.isFinite(cost) ? cost : 1);
+      sum += share * (cost === Infinity ? 1 : cost);
       continue;
     }
     sum += share * cost;
@@ -40,16 +43,13 @@ export function lineCost(grid: FloorGrid, a: Point, b: Point, level: number, kno
 interface Borders {
   readonly first: number;
   readonly apart: number;
-  passed: number;
-  next: number;
 }
 
 function bordersAlong({ cell, origin }: FloorGrid, a: Point, b: Point, axis: 0 | 1): Borders {
   const [from, span] = [(a[axis] - origin[axis]) / cell, (b[axis] - a[axis]) / cell];
-  if (span === 0) return { first: Infinity, apart: 0, passed: 0, next: Infinity };
+  if (span === 0) return { first: Infinity, apart: 0 };
   const border = span > 0 ? Math.floor(from) + 1 : Math.ceil(from) - 1;
-  const first = (border - from) / span;
-  return { first, apart: 1 / Math.abs(span), passed: 0, next: first };
+  return { first: (border - from) / span, apart: 1 / Math.abs(span) };
 }
 
 /** Whether a line runs along the border of two rows or columns, where it is in both. */
@@ -57,9 +57,9 @@ const lengthwise = (grid: FloorGrid, a: Point, b: Point): boolean =>
   (a[0] === b[0] || a[1] === b[1]) && cellsAt(grid, between(a, b, 0.5)).length > 1;
 
 /** Of the cells that a place lies in, the one that a lead lies in for least; -1 of none. */
-function cheapestAt(grid: FloorGrid, at: Point, level: number): number {
+function cheapestAt(grid: FloorGrid, x: number, y: number, level: number): number {
   const { costs } = grid;
-  const cells = cellsAt(grid, at, level);
+  const cells = cellsAt(grid, [x, y], level);
   return cells.reduce(
     (best, cell) => ((costs[cell] as number) < (costs[best] ?? Infinity) ? cell : best),
     cells[0] ?? -1,

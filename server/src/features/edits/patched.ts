@@ -25,9 +25,9 @@ const NEEDS: Readonly<Record<Operation['op'], 'value' | 'from' | undefined>> = {
 /** Sizes of what stands in documents that were edited before. */
 const sizes: SizeMemory = new WeakMap();
 
-/** The body after a patch and the patch back. `index` is that of the change, for the paths of faults. */
+/** The body after a patch, not yet looked at, and the patch back. `index` is that of the change, for the paths of faults. */
 export function patched(
-  { kind, body: before }: Newest,
+  { body: before }: Newest,
   patch: readonly Operation[],
   index: number,
 ): { readonly body: object; readonly inverse: readonly Operation[] } {
@@ -51,7 +51,11 @@ export function patched(
     if (!(error instanceof PatchError)) throw error;
     throw invalid([{ path: `/changes/${index}/patch/${error.index}`, reason: error.message }]);
   }
+  return { body, inverse };
+}
+
+/** Refuses what a patch made of a document where it is not valid. */
+export function refuseFaults({ kind, body: before }: Newest, body: object): void {
   const faults = faultsSince(CLASSES[kind], before, body);
   if (faults.length > 0) throw invalid(faults);
-  return { body, inverse };
 }

@@ -12,7 +12,7 @@ import { claimOf, claimsTheSame } from '../events/claims.js';
 import { refuseCollisions, refuseFalseUndo } from './collisions.js';
 import { inTurn } from './in-turn.js';
 import { newestOf, remember, type Newest } from './newest.js';
-import { patched } from './patched.js';
+import { patched, refuseFaults } from './patched.js';
 
 /** A snapshot is kept at every so many revisions. */
 const SNAPSHOT_EVERY = 100;
@@ -78,8 +78,10 @@ async function tried(
   const next: NextRevision[] = [];
   for (const [index, { document, patch }] of changes.entries()) {
     const before = documents.get(document) as Newest;
+    // Of a large document each of these takes a while, and so does writing it: others come in between.
     const { body, inverse } = patched(before, patch, index);
-    // Of a large document that took a while, and writing it takes as long again: others come in between.
+    await others();
+    refuseFaults(before, body);
     await others();
     if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan, documents);
     next.push({

@@ -3,6 +3,7 @@ import {
   changedLabels,
   labelPages,
   labelPageSvg,
+  labelsOnPage,
   leadLabels,
   LABEL_PAPERS,
   type Assessment,
@@ -10,6 +11,7 @@ import {
   type LabelMark,
   type LabelPaper,
   type LabelSize,
+  type LeadLabel,
 } from '@idle-satchel/core';
 import qrcode from 'qrcode';
 import { newPdf, type Pdf } from './paper.js';
@@ -30,21 +32,29 @@ function qrOf(text: string): boolean[][] {
   );
 }
 
-function pagesOf({ plan }: Bundle, assessment: Assessment, wish: LabelRequest): LabelMark[][] {
+function wantedOf({ plan }: Bundle, assessment: Assessment, { changed }: LabelRequest): LeadLabel[] {
   const all = leadLabels(plan, assessment);
-  const labels = wish.changed ? changedLabels(all, plan) : all;
-  return labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf);
+  return changed ? changedLabels(all, plan) : all;
 }
 
 /** One page; an empty one beyond the last. */
-export const labelsSvg = (bundle: Bundle, assessment: Assessment, wish: LabelRequest, page: number): string =>
-  labelPageSvg(pagesOf(bundle, assessment, wish)[page - 1] ?? [], wish.paper);
+export function labelsSvg(
+  bundle: Bundle,
+  assessment: Assessment,
+  { size, paper, ...wish }: LabelRequest,
+  page: number,
+): string {
+  const each = labelsOnPage(size, paper);
+  const labels = wantedOf(bundle, assessment, { size, paper, ...wish }).slice((page - 1) * each, page * each);
+  return labelPageSvg(labelPages(labels, size, paper, wish.pageOf, qrOf)[0] ?? [], paper);
+}
 
 const POINTS = 72 / 25.4;
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelRequest): Pdf {
-  const pages = pagesOf(bundle, assessment, wish);
+  const labels = wantedOf(bundle, assessment, wish);
+  const pages = labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf);
   const [width, height] = LABEL_PAPERS[wish.paper];
   const pdf = newPdf(`Labels: ${bundle.plan.label}`, {
     size: [width * POINTS, height * POINTS],
@@ -82,6 +92,14 @@ function draw(pdf: Pdf, mark: LabelMark): void {
         .stroke(mark.colour);
       pdf.undash();
       break;
+    case 'code': {
+      const [x, y] = mark.at;
+      const side = mark.cell * POINTS;
+      for (const [column, row, length] of mark.bars)
+        pdf.rect(x * POINTS + column * side, y * POINTS + row * side, length * side, side);
+      pdf.fill('black');
+      break;
+    }
     case 'text': {
       pdf
         .font(mark.bold ? 'tape' : 'text')
