@@ -6,6 +6,12 @@ import { root } from '../lib.mjs';
 
 const WATCH = pathToFileURL(join(root, 'scripts/campaign/watch-loop.mjs')).href;
 
+/** Those that run. */
+const running = new Set();
+
+/** Ends whatever runs still, at once. */
+export const endAll = () => Promise.all([...running].map(({ end }) => end()));
+
 /** A server process: where it is, what it says of itself, and how to end it. */
 export function startWatched(databaseUrl, env = {}) {
   const child = spawn(process.execPath, ['--import', WATCH, join(root, 'server/dist/main.js')], {
@@ -17,6 +23,14 @@ export function startWatched(databaseUrl, env = {}) {
     },
   });
   const exited = new Promise(resolve => child.once('exit', resolve));
+  const own = {
+    end: async () => {
+      child.kill('SIGKILL');
+      await exited;
+    },
+  };
+  running.add(own);
+  exited.then(() => running.delete(own));
   const waiting = [];
   return new Promise((resolve, reject) => {
     exited.then(code => reject(new Error(`a server ended (${code})`)));

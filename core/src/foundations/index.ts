@@ -19,5 +19,6 @@ export * from './video-format.js';
 export * from './visibility.js';
 export { visibleRegion } from './visible-region.js';
 export * from './cost-field.js';
+export { liftBetween } from './grid-steps.js';
 export * from './floor-grid.js';
 export * from './wiring.js';
