@@ -2,7 +2,15 @@
 import { applyFix } from '@idle-satchel/core';
 import type { Bundle } from '@idle-satchel/core/documents';
 import { optionFaults, SEARCHES } from '@idle-satchel/core/search-commands';
-import { gapOf, isProven, OptionError, type Found, type ProgrammeSolver } from '@idle-satchel/core/searches';
+import {
+  gapOf,
+  highsSolver,
+  isProven,
+  NoAnswer,
+  OptionError,
+  type Found,
+  type ProgrammeSolver,
+} from '@idle-satchel/core/searches';
 import highsOf from 'highs';
 import { faultLines, readBundle, writeBundle } from './files.js';
 import { Refusal } from './refusal.js';
@@ -24,6 +32,7 @@ export async function search(
     .run(bundle, asked as object, { solve: highs(), now: () => performance.now() })
     .catch((error: unknown) => {
       if (error instanceof OptionError) throw new Refusal(`--options ${error.message}`);
+      if (error instanceof NoAnswer) throw new Refusal(error.message);
       throw error;
     });
   if (applied !== undefined) applyBest(found, bundle, applied);
@@ -51,15 +60,5 @@ const report = (name: string, found: Found<unknown>): object => ({
   answer: found.answer,
 });
 
-/** HiGHS, loaded when a search first needs it. */
-function highs(): ProgrammeSolver {
-  // Its types say that the module is the function; on Node the function is its default.
-  const load = highsOf as unknown as typeof highsOf.default;
-  let loaded: ReturnType<typeof load> | undefined;
-  return async programme => {
-    loaded ??= load();
-    const { Status, Columns } = (await loaded).solve(programme, { mip_rel_gap: 0 });
-    if (Status !== 'Optimal') throw new Refusal(`the solver says “${Status}”`);
-    return Object.fromEntries(Object.entries(Columns).map(([key, { Primal }]) => [key, Primal ?? 0]));
-  };
-}
+/** HiGHS, loaded when a search first needs it. Its types say that the module is the function; on Node its default is. */
+const highs = (): ProgrammeSolver => highsSolver(() => (highsOf as unknown as typeof highsOf.default)());

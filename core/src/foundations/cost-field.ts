@@ -1,7 +1,16 @@
 /** Least-cost fields over a grid of cells (Dijkstra, in buckets as Dial). */
 import { centreOf, openCellsAt, type FloorGrid, type Lift } from './floor-grid.js';
 import { distance, type Point } from './geometry.js';
-import { ALL_STEPS, aheadOf, liftBetween, STEPS, stepsOf, tollOf, type GridSteps, type Step } from './grid-steps.js';
+import {
+  ALL_STEPS,
+  aheadOf,
+  liftBetween,
+  STEPS,
+  stepsOf,
+  tollOf,
+  type GridSteps,
+  type Step,
+} from './grid-steps.js';
 
 /**
  * Least costs around a source (Dijkstra), spread only as far as has been asked: the nearest cells first, so

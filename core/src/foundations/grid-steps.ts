@@ -156,7 +156,7 @@ function plainCells({ columns, rows, costs, heights, lifts }: FloorGrid, hard: U
     const goesOn = cell >= columns && wide[cell] && wide[cell - columns] && alike(cell - columns, cell);
     high[column] = goesOn ? Math.min((high[column] as number) + 1, 2 * FAR) : 0;
     const middle = cell - FAR * columns;
-    if ((high[column]) >= 2 * FAR && !lifts?.has(middle)) plain[middle] = 1;
+    if (high[column] >= 2 * FAR && !lifts?.has(middle)) plain[middle] = 1;
   }
   return plain;
 }

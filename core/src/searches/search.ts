@@ -5,9 +5,8 @@
  */
 import type { Bundle } from '../documents/index.js';
 import type { DocumentPatch } from '../foundations/index.js';
-
-/** Solves a programme in LP format to the proven optimum; gives the value of each variable. */
-export type ProgrammeSolver = (programme: string) => Promise<Readonly<Record<string, number>>>;
+import { gapOf } from './gap.js';
+import type { ProgrammeSolver } from './solver/index.js';
 
 /** What a search is handed from outside, so that the core needs no clock and no solver of its own. */
 export interface Means {
@@ -71,12 +70,6 @@ export class OptionError extends Error {
   ) {
     super(`${path}: ${reason}`);
   }
-}
-
-/** How far an objective may still be from the best there is, as a share of that: 0 when it is proven best. */
-export function gapOf({ value, bound }: Pick<Objective, 'value' | 'bound'>): number {
-  const apart = Math.abs(bound - value);
-  return apart <= 1e-9 ? 0 : apart / Math.max(1e-9, Math.abs(bound));
 }
 
 /** Whether nothing can be better than what was found. */

@@ -7,7 +7,7 @@ import { ended, gapOf, type Progress } from '../../src/searches/index.js';
 import { edited, friday, remove } from '../stations/edited.js';
 import { highsSolver } from './solver.js';
 
-const means = { solve: await highsSolver(), now: () => 0 };
+const means = { solve: highsSolver(), now: () => 0 };
 const named = (name: string): SearchCommand => {
   const command = SEARCHES[name];
   if (!command) throw new Error(`no search ${name}`);

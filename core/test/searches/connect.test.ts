@@ -1,6 +1,6 @@
 /** “Connect the rest”: everything gets a lead that can have one, as cheaply as trying everything would find. */
 import * as fc from 'fast-check';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyPatch } from '../../src/foundations/index.js';
 import {
@@ -9,17 +9,13 @@ import {
   costOf,
   takenBy,
   takeProposals,
-  type ProgrammeSolver,
   type Way,
   type ConnectProblem,
 } from '../../src/searches/index.js';
 import { edited, friday, remove, set } from '../stations/edited.js';
 import { foundBy, highsSolver } from './solver.js';
 
-let solve: ProgrammeSolver;
-beforeAll(async () => {
-  solve = await highsSolver();
-});
+const solve = highsSolver();
 
 const never = (): boolean => false;
 

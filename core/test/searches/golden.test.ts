@@ -8,7 +8,7 @@ import { EVENTS, saturday } from '../events.js';
 import { edited, remove, set } from '../stations/edited.js';
 import { highsSolver } from './solver.js';
 
-const solve = await highsSolver();
+const solve = highsSolver();
 
 const friday = fridayBundle();
 /** A starter kit before any lead is plugged in. */

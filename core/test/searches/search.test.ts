@@ -4,7 +4,6 @@ import { cableOf, compared } from '../../src/searches/placement/compare.js';
 import type { Layout, ServedShot } from '../../src/searches/placement/layouts.js';
 import {
   ended,
-  gapOf,
   isProven,
   OptionError,
   provenLeast,
@@ -13,9 +12,10 @@ import {
   type Progress,
   type Search,
 } from '../../src/searches/search.js';
+import { gapOf } from '../../src/searches/gap.js';
 import { friday } from '../stations/edited.js';
 
-const MEANS: Means = { solve: () => Promise.resolve({}), now: () => 0 };
+const MEANS: Means = { solve: () => Promise.reject(new Error('nothing is solved here')), now: () => 0 };
 
 describe('how far an objective is from the best there is', () => {
   it.each([
@@ -114,7 +114,7 @@ describe('a search', () => {
     const asking = search({
       async *solve(_, { solve }) {
         yield { stage: 'solving', share: 0 };
-        await solve('Minimize');
+        await solve({ variables: [], rows: [], objective: [] });
         return { answer: '', objectives: [], offers: [] };
       },
     });

@@ -1,6 +1,6 @@
 /** Cutting leads from the stock: as good as trying everything, and what a plan gets of it. */
 import * as fc from 'fast-check';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { applyPatch, inOrder } from '../../src/foundations/index.js';
 import {
@@ -11,7 +11,6 @@ import {
   stockCost,
   type LeadDemand,
   type Pieces,
-  type ProgrammeSolver,
   type StockCost,
   type StockKind,
   type StockProblem,
@@ -19,10 +18,7 @@ import {
 import { edited, friday, set } from '../stations/edited.js';
 import { foundBy, highsSolver } from './solver.js';
 
-let solve: ProgrammeSolver;
-beforeAll(async () => {
-  solve = await highsSolver();
-});
+const solve = highsSolver();
 
 /** Every way to make one lead from what is left. */
 function* waysFor(lead: LeadDemand, left: ReadonlyMap<StockKind, number>): Generator<readonly StockKind[]> {

@@ -6,10 +6,12 @@ import {
   deskPlaces,
   ended,
   findPositions,
+  gapOf,
   waysOut,
   whyNotHere,
   type Found,
   type Layouts,
+  type Means,
   type Prepared,
   type Progress,
   type Search,
@@ -34,14 +36,33 @@ export type AnswerOf<Name extends SearchName> =
   Searches[Name] extends Search<infer _Options, infer _Problem, infer Answer> ? Answer : never;
 
 const TELL_MS = 100;
-const MEANS = { solve: programmeSolver(), now: () => performance.now() };
+const now = (): number => performance.now();
+const solve = programmeSolver();
+
+/** A solver holds the thread while it solves: it tells how far it has come by itself. */
+function meansOf(report: (progress: Progress) => void): Means {
+  let last = now();
+  return {
+    now,
+    solve: (model, limits) =>
+      solve(model, {
+        report: ({ value, bound }) => {
+          if (now() - last < TELL_MS) return;
+          last = now();
+          const share = value === undefined ? 0 : Math.max(0, 1 - gapOf({ value, bound }));
+          report({ stage: 'solving', share, bound, ...(value !== undefined && { value }) });
+        },
+        ...limits,
+      }),
+  };
+}
 
 /** Tells how far a search has come, and hears in between whether it is still wanted. */
 function reporting<T>(steps: Steps<T>, report: (progress: Progress) => void): Promise<T> {
-  let last = performance.now();
+  let last = now();
   return ended(steps, async progress => {
-    if (performance.now() - last < TELL_MS) return;
-    last = performance.now();
+    if (now() - last < TELL_MS) return;
+    last = now();
     report(progress);
     await new Promise(resolve => setTimeout(resolve));
   });
@@ -60,7 +81,7 @@ const searcher = {
     const search = SEARCHES[name] as unknown as Search<OptionsOf<Name>, unknown, AnswerOf<Name>>;
     const problem = await reporting(search.problemOf(bundle, options), report);
     if (name === 'positions') places = problem as Prepared;
-    return reporting(search.solve(problem, MEANS), report);
+    return reporting(search.solve(problem, meansOf(report)), report);
   },
   /** Why the best of the layouts that were found last has no camera at a place. */
   async whyNot({ layouts: [best] }: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {

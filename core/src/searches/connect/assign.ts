@@ -2,7 +2,7 @@
  * Which demand gets which way: every port once, of each group one, what is not on the shelf dearly. An exact assignment
  * with side conditions, as a programme in whole numbers for a solver that is handed in.
  */
-import type { ProgrammeSolver } from '../search.js';
+import { inTurn, Programme, type ProgrammeSolver, type Sum, type Variable } from '../solver/index.js';
 import type { ConnectProblem } from './demands.js';
 import { keyOf } from './free-ports.js';
 import type { Way } from './ways.js';
@@ -57,47 +57,35 @@ export async function assign(
   solve: ProgrammeSolver,
 ): Promise<Assigned> {
   const { demands, owned } = problem;
-  const choices = demands.flatMap(({ ways }, i) => ways.map((way, j) => ({ name: `x${i}_${j}`, i, way })));
-  if (choices.length === 0)
-    return {
-      ways: new Map(),
-      cost: costOf(
-        demands.map(() => undefined),
-        problem,
-      ),
-    };
-  const rows: string[] = [];
-  demands.forEach((_, i) => {
-    const own = choices.filter(each => each.i === i);
-    if (own.length > 0) rows.push(`${own.map(({ name }) => name).join(' + ')} <= 1`);
-  });
-  const takers = new Map<string, string[]>();
-  const users = new Map<string, string[]>();
-  for (const { name, way } of choices) {
-    for (const key of takenBy(way, problem, isAir)) takers.set(key, [...(takers.get(key) ?? []), name]);
-    const piece = pieceOf(way);
-    if (piece !== undefined) users.set(piece, [...(users.get(piece) ?? []), name]);
-  }
-  for (const names of takers.values()) if (names.length > 1) rows.push(`${names.join(' + ')} <= 1`);
-  const kinds = [...users.keys()];
-  kinds.forEach((kind, k) =>
-    rows.push(`${(users.get(kind) ?? []).join(' + ')} - m${k} <= ${owned[kind] ?? 0}`),
+  const programme = new Programme();
+  const choices = demands.flatMap(({ ways }, i) =>
+    ways.map((way, place) => ({ chosen: programme.yesNo(), i, way, place })),
   );
+  const takers = new Map<string, Variable[]>();
+  const users = new Map<string, Variable[]>();
+  const add = (map: Map<string, Variable[]>, key: string, chosen: Variable): void => {
+    map.set(key, [...(map.get(key) ?? []), chosen]);
+  };
+  for (const { chosen, i, way } of choices) {
+    add(takers, `demand ${i}`, chosen);
+    for (const key of takenBy(way, problem, isAir)) add(takers, `port ${key}`, chosen);
+    const piece = pieceOf(way);
+    if (piece !== undefined) add(users, piece, chosen);
+  }
+  for (const all of takers.values()) programme.atMost(sumOf(all), 1);
   // A lead saves the penalty of going without, so that most demands are met first.
-  const saving = choices.map(({ name, way }) => `${(way.cost - PENALTY.unconnected).toFixed(4)} ${name}`);
-  const programme = [
-    'Minimize',
-    ` obj: ${[...saving, ...kinds.map((_, k) => `${PENALTY.missing} m${k}`)].join(' + ').replaceAll('+ -', '- ')}`,
-    'Subject To',
-    ...rows.map((row, i) => ` c${i}: ${row}`),
-    'Binary',
-    ` ${choices.map(({ name }) => name).join(' ')}`,
-    'End',
-    '',
-  ].join('\n');
-  const values = await solve(programme);
+  const costs: Sum[number][] = choices.map(({ chosen, way }) => [way.cost - PENALTY.unconnected, chosen]);
+  for (const [kind, all] of users) {
+    const missing = programme.whole(0, all.length);
+    programme.atMost([...sumOf(all), [-1, missing]], owned[kind] ?? 0);
+    costs.push([PENALTY.missing, missing]);
+  }
+  // Of what costs the same, the first demand takes the first of its ways, so that inputs are filled in order.
+  const order = choices.map(({ chosen, i, place }): Sum[number] => [(demands.length - i) * place, chosen]);
+  const { values } = await inTurn(programme, [costs, order], solve);
   const ways = new Map<string, Way>();
-  for (const { name, i, way } of choices) if (Number(values[name]) > 0.5) ways.set(demands[i]?.id ?? '', way);
+  for (const { chosen, i, way } of choices)
+    if ((values[chosen.index] ?? 0) > 0.5) ways.set(demands[i]?.id ?? '', way);
   return {
     ways,
     cost: costOf(
@@ -106,3 +94,5 @@ export async function assign(
     ),
   };
 }
+
+const sumOf = (variables: readonly Variable[]): Sum => variables.map(variable => [1, variable]);

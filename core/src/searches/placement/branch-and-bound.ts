@@ -6,7 +6,7 @@
  * When no node is left whose bound is above the best set found, that set is proven best.
  */
 import type { Wanted } from './demands.js';
-import { gapOf } from '../search.js';
+import { gapOf } from '../gap.js';
 import { bounding } from './bound.js';
 import { BoundQueue } from './bound-queue.js';
 import { Cell } from './cells.js';

@@ -3,31 +3,19 @@
  * solver that is handed in. What counts is minimised one after the other, each kept at its least for the next: leads to
  * be bought and their length, leads beyond their reach, joints, then what is left over.
  */
-import type { ProgrammeSolver } from '../search.js';
+import { inTurn, Programme, type ProgrammeSolver, type Sum, type Variable } from '../solver/index.js';
 import type { LeadDemand, Option, Pieces, StockKind, StockProblem } from './problem.js';
 
 /** Weights above this would drown what counts least in what a solver takes for zero. */
 const MOST_WEIGHT = 1e6;
 
+type Term = Sum[number];
+
 interface Column {
-  readonly name: string;
+  readonly count: Variable;
   readonly lead: number;
   readonly option: number;
   readonly piece: StockKind;
-}
-
-type Sum = readonly (readonly [factor: number, name: string])[];
-
-/** A sum in LP format, which takes each name once. */
-function written(sum: Sum): string {
-  const factors = new Map<string, number>();
-  for (const [factor, name] of sum) factors.set(name, (factors.get(name) ?? 0) + factor);
-  return (
-    [...factors]
-      .filter(([, factor]) => factor !== 0)
-      .map(([name, factor]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`)
-      .join(' ') || '0 none'
-  );
 }
 
 /** The best choice, proven. Leads that have no cable in common are cut apart, since nothing of one touches the other. */
@@ -58,85 +46,86 @@ function partsOf({ leads, stock }: StockProblem): StockProblem[] {
 }
 
 async function cutPart({ leads, stock }: StockProblem, solve: ProgrammeSolver): Promise<Pieces> {
+  const programme = new Programme();
   const columns = leads.flatMap((lead, i) =>
     lead.options.flatMap((option, m) =>
-      stock.flatMap((piece, k): Column[] =>
+      stock.flatMap((piece): Column[] =>
         piece.group === option.group && piece.count > 0 && helps(lead, option, piece)
-          ? [{ name: `x${i}_${m}_${k}`, lead: i, option: m, piece }]
+          ? [
+              {
+                count: programme.whole(0, Math.min(piece.count, option.mostJoins + 1)),
+                ...{ lead: i, option: m, piece },
+              },
+            ]
           : [],
       ),
     ),
   );
   if (columns.length === 0) return new Map();
-  const rows: string[] = [];
-  const bounds: string[] = [];
-  const [whole, binary]: [string[], string[]] = [[], []];
-  const bought: Sum[number][] = [];
-  const boughtLength: Sum[number][] = [];
-  const beyond: Sum[number][] = [];
-  const joins: Sum[number][] = [];
-  const excess: Sum[number][] = [];
+  const { values } = await inTurn(programme, costsOf(programme, leads, stock, columns), solve);
+  const pieces = new Map<string, StockKind[]>();
+  for (const { count, lead, piece } of columns) {
+    const number = values[count.index] ?? 0;
+    const id = leads[lead]?.id ?? '';
+    if (number > 0) pieces.set(id, [...(pieces.get(id) ?? []), ...Array<StockKind>(number).fill(piece)]);
+  }
+  for (const own of pieces.values()) own.sort((a, b) => b.length - a.length);
+  return pieces;
+}
+
+/** Says in the programme what it is to cut, and gives what is made least in turn. */
+function costsOf(
+  programme: Programme,
+  leads: readonly LeadDemand[],
+  stock: readonly StockKind[],
+  columns: readonly Column[],
+): Sum[] {
+  const sums = { bought: [], boughtLength: [], beyond: [], joins: [], excess: [] } as Record<
+    'bought' | 'boughtLength' | 'beyond' | 'joins' | 'excess',
+    Term[]
+  >;
   const longest = Math.max(...stock.map(({ length }) => length));
   leads.forEach((lead, i) => {
-    const chosen: Sum[number][] = [[1, `y${i}`]];
-    binary.push(`y${i}`);
-    bought.push([1, `y${i}`]);
-    boughtLength.push([lead.sold, `y${i}`]);
+    const buy = programme.yesNo();
+    const chosen: Term[] = [[1, buy]];
+    sums.bought.push([1, buy]);
+    sums.boughtLength.push([lead.sold, buy]);
     lead.options.forEach((option, m) => {
       const own = columns.filter(each => each.lead === i && each.option === m);
       if (own.length === 0) return;
-      const [taken, far] = [`z${i}_${m}`, `w${i}_${m}`];
+      const taken = programme.yesNo();
       const most = option.mostJoins + 1;
-      binary.push(taken);
       chosen.push([1, taken]);
-      const metres: Sum = own.map(({ name, piece }) => [piece.length, name]);
-      const pieces: Sum = own.map(({ name }) => [1, name]);
-      rows.push(`${written([...metres, [-lead.length, taken]])} >= 0`);
-      rows.push(`${written([...pieces, [-most, taken]])} <= 0`);
-      joins.push(...pieces, [-1, taken]);
-      excess.push(...metres, [-lead.length, taken]);
-      for (const { name, piece } of own) {
-        whole.push(name);
-        bounds.push(`0 <= ${name} <= ${Math.min(piece.count, most)}`);
-      }
+      const metres = own.map(({ count, piece }): Term => [piece.length, count]);
+      const pieces = own.map(({ count }): Term => [1, count]);
+      programme.atLeast([...metres, [-lead.length, taken]], 0);
+      programme.atMost([...pieces, [-most, taken]], 0);
+      sums.joins.push(...pieces, [-1, taken]);
+      sums.excess.push(...metres, [-lead.length, taken]);
       if (!Number.isFinite(option.carries)) return;
-      binary.push(far);
-      beyond.push([1, far]);
-      const weighed: Sum = own.map(({ name, piece }) => [piece.length + option.perJoint, name]);
-      const far_ = most * (longest + option.perJoint);
-      rows.push(`${written([...weighed, [-(option.carries + option.perJoint), taken], [-far_, far]])} <= 0`);
+      const far = programme.yesNo();
+      sums.beyond.push([1, far]);
+      const weighed = own.map(({ count, piece }): Term => [piece.length + option.perJoint, count]);
+      const beyond = most * (longest + option.perJoint);
+      programme.atMost([...weighed, [-(option.carries + option.perJoint), taken], [-beyond, far]], 0);
     });
-    rows.push(`${written(chosen)} = 1`);
+    programme.exactly(chosen, 1);
   });
-  stock.forEach(piece => {
-    const users = columns.filter(each => each.piece === piece);
-    if (users.length > 0) rows.push(`${written(users.map(({ name }) => [1, name]))} <= ${piece.count}`);
-  });
-  let values: Readonly<Record<string, number>> = {};
+  for (const piece of stock) {
+    const users = columns.filter(each => each.piece === piece).map(({ count }): Term => [1, count]);
+    if (users.length > 0) programme.atMost(users, piece.count);
+  }
   const mostJoined = leads.reduce(
     (sum, { options }) => sum + Math.max(0, ...options.map(({ mostJoins }) => mostJoins)),
     0,
   );
-  const mostSold = leads.reduce((sum, { sold }) => sum + sold, 0);
-  const counts: Sum[] = weighted([
-    [joins, mostJoined],
-    [beyond, leads.length],
-    [boughtLength, mostSold],
-    [bought, leads.length],
+  const counts = weighted([
+    [sums.joins, mostJoined],
+    [sums.beyond, leads.length],
+    [sums.boughtLength, leads.reduce((sum, { sold }) => sum + sold, 0)],
+    [sums.bought, leads.length],
   ]);
-  for (const sum of [...counts, excess]) {
-    values = await solve(programmeOf(sum, rows, bounds, whole, binary));
-    const least = sum.reduce((total, [factor, name]) => total + factor * Math.round(values[name] ?? 0), 0);
-    rows.push(`${written(sum)} <= ${(least + 1e-4).toFixed(6)}`);
-  }
-  const pieces = new Map<string, StockKind[]>();
-  for (const { name, lead, piece } of columns) {
-    const count = Math.round(values[name] ?? 0);
-    const id = leads[lead]?.id ?? '';
-    if (count > 0) pieces.set(id, [...(pieces.get(id) ?? []), ...Array<StockKind>(count).fill(piece)]);
-  }
-  for (const own of pieces.values()) own.sort((a, b) => b.length - a.length);
-  return pieces;
+  return [...counts, sums.excess];
 }
 
 /**
@@ -151,7 +140,7 @@ function weighted(sums: readonly (readonly [sum: Sum, most: number])[]): Sum[] {
     if (last && weight <= MOST_WEIGHT) {
       objectives[objectives.length - 1] = [
         ...last,
-        ...sum.map(([factor, name]) => [factor * weight, name] as const),
+        ...sum.map(([factor, variable]): Term => [factor * weight, variable]),
       ];
     } else {
       objectives.push(sum);
@@ -165,25 +154,3 @@ function weighted(sums: readonly (readonly [sum: Sum, most: number])[]): Sum[] {
 /** A piece that is too short for a lead that cannot be joined is no use to it. */
 const helps = (lead: LeadDemand, { mostJoins }: Option, { length }: StockKind): boolean =>
   mostJoins > 0 || length >= lead.length;
-
-const programmeOf = (
-  sum: Sum,
-  rows: readonly string[],
-  bounds: readonly string[],
-  whole: readonly string[],
-  binary: readonly string[],
-): string =>
-  [
-    'Minimize',
-    ` obj: ${written(sum)}`,
-    'Subject To',
-    ...rows.map((row, i) => ` c${i}: ${row}`),
-    'Bounds',
-    ...bounds.map(bound => ` ${bound}`),
-    'General',
-    ` ${whole.join(' ')}`,
-    'Binary',
-    ` ${binary.join(' ')}`,
-    'End',
-    '',
-  ].join('\n');

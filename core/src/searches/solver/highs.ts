@@ -1,0 +1,118 @@
+/** HiGHS as the solver: models as sparse rows, and what came of solving one. */
+import type { CallbackData, Highs, Model as HighsModel, ModelData } from 'highs';
+import { valueOf, type Model, type Values } from './programme.js';
+import { solvedAs, type Incumbent, type Limits, type ProgrammeSolver, type Solved } from './solve.js';
+
+/** A solver over HiGHS, which is large: it is loaded when it is first asked, and again where loading failed. */
+export function highsSolver(load: () => Promise<Highs>): ProgrammeSolver {
+  let loading: Promise<Highs> | undefined;
+  return async (model, limits = {}) => {
+    loading ??= load();
+    const highs = await loading.catch((error: unknown) => {
+      loading = undefined;
+      throw error;
+    });
+    return model.variables.length === 0 ? withoutVariables(model) : solved(highs, model, limits);
+  };
+}
+
+/** A model without variables is a matter of its limits. */
+const withoutVariables = ({ rows }: Model): Solved =>
+  rows.every(({ least, most }) => least <= 0 && most >= 0)
+    ? solvedAs('best', new Float64Array(), 0, 0)
+    : solvedAs('none');
+
+function solved(highs: Highs, model: Model, limits: Limits): Solved {
+  const { modelStatus } = highs.constants;
+  const { gap = 0, seconds, start, report, wanted } = limits;
+  return highs.withModel(dataOf(highs, model), own => {
+    own.options.set({
+      ...{ output_flag: false, mip_rel_gap: gap, mip_abs_gap: 1e-9 },
+      ...(seconds !== undefined && { time_limit: seconds }),
+    });
+    if (start) own.setSolution({ colValue: start });
+    let { modelStatus: status } = own.run(listening(highs, report, wanted));
+    if (status === modelStatus.unboundedOrInfeasible) {
+      // Which of both it is, is told without the simplifying that found it.
+      own.options.set({ presolve: 'off' });
+      ({ modelStatus: status } = own.run(listening(highs, report, wanted)));
+    }
+    if (status === modelStatus.infeasible) return solvedAs('none');
+    if (status === modelStatus.unbounded) return solvedAs('endless');
+    return answerOf(own, model, status === modelStatus.optimal && (gap === 0 || !isWhole(model)));
+  });
+}
+
+const isWhole = ({ variables }: Model): boolean => variables.some(({ whole }) => whole);
+
+/** What was found, with whole variables as whole numbers. */
+function answerOf(own: HighsModel, model: Model, proven: boolean): Solved {
+  const bound = isWhole(model) ? Number(own.info.get('mip_dual_bound')) : -Infinity;
+  const isAnswer = Number(own.info.get('primal_solution_status')) === FEASIBLE;
+  if (!isAnswer) return solvedAs('not known', undefined, NaN, bound);
+  const { colValue = [] } = own.getSolution();
+  const values: Values = Float64Array.from(model.variables, ({ index, whole }) =>
+    whole ? Math.round(colValue[index] ?? 0) : (colValue[index] ?? 0),
+  );
+  const value = valueOf(values, model.objective);
+  const best = solvedAs('best', values, value, value);
+  // The last digits of a bound are the solver’s.
+  if (proven || value - bound <= 1e-9 * Math.max(1, Math.abs(value))) return best;
+  return solvedAs('found', values, value, Math.min(bound, value));
+}
+
+/** HiGHS’ word for a solution that keeps all rows. */
+const FEASIBLE = 2;
+
+function listening(
+  { constants: { callbackType } }: Highs,
+  report: Limits['report'],
+  wanted: Limits['wanted'],
+): Parameters<HighsModel['run']>[0] {
+  return {
+    ...(report && {
+      [callbackType.mipLogging]: ({ data }: { readonly data: CallbackData }): undefined => {
+        report(incumbentIn(data));
+      },
+    }),
+    ...(wanted && {
+      [callbackType.mipInterrupt]: (event: { readonly interrupt: () => void }): undefined => {
+        if (!wanted()) event.interrupt();
+      },
+    }),
+  };
+}
+
+function incumbentIn({
+  mip_primal_bound: value = Infinity,
+  mip_dual_bound = -Infinity,
+}: CallbackData): Incumbent {
+  return { value: Number.isFinite(value) ? value : undefined, bound: mip_dual_bound };
+}
+
+function dataOf(highs: Highs, { variables, rows, objective }: Model): ModelData {
+  const finite = (value: number): number =>
+    Number.isFinite(value) ? value : Math.sign(value) * highs.infinity;
+  const costs = new Float64Array(variables.length);
+  for (const [factor, { index }] of objective) costs[index] = (costs[index] ?? 0) + factor;
+  const [starts, indices, values] = [[0], [] as number[], [] as number[]];
+  for (const { sum } of rows) {
+    for (const [factor, { index }] of sum) {
+      indices.push(index);
+      values.push(factor);
+    }
+    starts.push(indices.length);
+  }
+  const { integer, continuous } = highs.constants.variableType;
+  return {
+    numCols: variables.length,
+    numRows: rows.length,
+    colCost: costs,
+    colLower: variables.map(({ least }) => finite(least)),
+    colUpper: variables.map(({ most }) => finite(most)),
+    rowLower: rows.map(({ least }) => finite(least)),
+    rowUpper: rows.map(({ most }) => finite(most)),
+    matrix: { format: 'csr', numRows: rows.length, numCols: variables.length, starts, indices, values },
+    integrality: variables.map(({ whole }) => (whole ? integer : continuous)),
+  };
+}
