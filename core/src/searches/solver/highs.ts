@@ -30,7 +30,7 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
       ...{ output_flag: false, mip_rel_gap: gap, mip_abs_gap: 1e-9 },
       ...(seconds !== undefined && { time_limit: seconds }),
     });
-    if (start) own.setSolution({ colValue: start });
+    if (start) own.setSolution(known(start));
     let { modelStatus: status } = own.run(listening(highs, report, wanted));
     if (status === modelStatus.unboundedOrInfeasible) {
       // Which of both it is, is told without the simplifying that found it.
@@ -41,6 +41,12 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
     if (status === modelStatus.unbounded) return solvedAs('endless');
     return answerOf(own, model, status === modelStatus.optimal && (gap === 0 || !isWhole(model)));
   });
+}
+
+/** What of an answer is known; the rest is found by the solver. */
+function known(start: Values): { readonly indices: number[]; readonly values: number[] } {
+  const indices = [...start.keys()].filter(index => !Number.isNaN(start[index]));
+  return { indices, values: indices.map(index => start[index] ?? 0) };
 }
 
 const isWhole = ({ variables }: Model): boolean => variables.some(({ whole }) => whole);

@@ -13,7 +13,7 @@ export interface Limits {
   readonly seconds?: number;
   /** It may end when the best found is proven to be within this share of the best there is; 0 where absent. */
   readonly gap?: number;
-  /** An answer that is known already, to begin with. */
+  /** An answer that is known already, to begin with; NaN for variables that it does not tell. */
   readonly start?: Values;
   readonly report?: (incumbent: Incumbent) => void;
   /** Asked every now and then; once it is false, solving ends with what it has. */
@@ -44,7 +44,7 @@ export const solvedAs = (status: Status, incumbent?: Values, value = NaN, bound 
   incumbent,
   value,
   bound,
-  gap: incumbent ? gapOf({ value, bound }) : Infinity,
+  gap: incumbent && Number.isFinite(bound) ? gapOf({ value, bound }) : Infinity,
 });
 
 /** Nothing keeps the rules, or nothing was found that does. */

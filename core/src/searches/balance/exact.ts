@@ -1,0 +1,243 @@
+/**
+ * Sharing out loads exactly, as a programme in whole numbers: each load in one point, each strip that is used in one
+ * socket, and the amps of each strip as a flow to the circuit that it hangs on.
+ */
+import { Programme, rule, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
+import type { BalanceProblem, Load, Plugged, Weights } from './problem.js';
+
+/** The programme of a problem, and what its variables say. */
+export interface BalanceProgramme {
+  readonly programme: Programme;
+  /** Load by point: whether it is plugged in there. */
+  readonly points: readonly (readonly (Variable | undefined)[])[];
+  /** Strip by socket. */
+  readonly strips: readonly (readonly (Variable | undefined)[])[];
+  /** Strip by circuit by phase: amps that flow there. */
+  readonly flows: readonly (readonly (readonly Variable[])[])[];
+  readonly share: Variable;
+  /** Circuit of a load that is one of a pair. */
+  readonly onCircuit: ReadonlyMap<number, readonly Variable[]>;
+  readonly sums: Readonly<Record<'metres' | 'strips' | 'changes' | 'share', Sum>>;
+}
+
+type Term = Sum[number];
+
+/**
+ * `names` says what rules are about. `tight`: variables are bounded by what limits allow, which makes proofs short, but
+ * limits hold then even where their rules are left out.
+ */
+export function programmeOf(problem: BalanceProblem, names: BalanceNames, tight: boolean): BalanceProgramme {
+  const { loads, sockets, strips, circuits } = problem;
+  const programme = new Programme();
+  const where = (metres: readonly number[]): (Variable | undefined)[] =>
+    metres.map(each => (Number.isFinite(each) ? programme.yesNo() : undefined));
+  const points = loads.map(({ metres }) => where(metres));
+  const plugged = strips.map(({ metres }) => where(metres));
+  const share = programme.number(0, tight ? 1 : Infinity);
+  const phases = circuits[0]?.left.map((_, p) => p) ?? [];
+  for (const [i, own] of points.entries()) programme.exactly(ones(own), 1, names.load(i));
+  for (const own of plugged) programme.atMost(ones(own), 1);
+  // Amps of a strip flow to the circuit of its socket, and to no other.
+  const flows = strips.map((strip, s) => {
+    const near = loads.filter((_, i) => points[i]?.[sockets.length + s]);
+    return circuits.map(({ left }) =>
+      phases.map(p => {
+        const most = tight ? Math.min(strip.amps, left[p] ?? 0, fullest(near, strip.outlets, p)) : Infinity;
+        return programme.number(0, Math.max(0, Math.min(most, sumOf(loads, p))));
+      }),
+    );
+  });
+  for (const [s, strip] of strips.entries()) {
+    const point = sockets.length + s;
+    const own = plugged[s] ?? [];
+    const loadsIn = loads.flatMap((load, i): { load: typeof load; variable: Variable }[] => {
+      const variable = points[i]?.[point];
+      return variable ? [{ load, variable }] : [];
+    });
+    const outlets = loadsIn.map(({ load, variable }): Term => [load.outlets, variable]);
+    programme.atMost([...outlets, ...scaled(ones(own), -strip.outlets)], 0, names.outlets(point));
+    // Said of each load by itself as well, which makes proofs short.
+    for (const { variable } of loadsIn) programme.atMost([[1, variable], ...scaled(ones(own), -1)], 0);
+    for (const p of phases) {
+      const amps = loadsIn.map(({ load, variable }): Term => [-(load.amps[p] ?? 0), variable]);
+      programme.exactly([...circuits.map((_, c): Term => [1, at(flows, s, c, p)]), ...amps], 0);
+      for (const c of circuits.keys()) {
+        const there = own.filter((_, socket) => sockets[socket]?.circuit === c);
+        const flow = at(flows, s, c, p);
+        programme.atMost([[1, flow], ...scaled(ones(there), -flow.most)], 0);
+      }
+      programme.atMost(scaled(amps, -1), strip.amps, names.point(point));
+    }
+  }
+  for (const [g, socket] of sockets.entries()) {
+    const strips = plugged.flatMap(own => own[g] ?? []).map((variable): Term => [1, variable]);
+    const own = loads.flatMap((load, i): Term[] => (points[i]?.[g] ? [[load.outlets, points[i][g]]] : []));
+    programme.atMost([...own, ...strips], socket.outlets, names.outlets(g));
+  }
+  for (const [c, { left }] of circuits.entries()) {
+    const here = [...sockets.keys()].filter(g => sockets[g]?.circuit === c);
+    for (const p of phases) {
+      const direct = loads.flatMap((load, i) =>
+        here.flatMap((g): Term[] => (points[i]?.[g] ? [[load.amps[p] ?? 0, points[i][g]]] : [])),
+      );
+      const sum = [...direct, ...strips.map((_, s): Term => [1, at(flows, s, c, p)])];
+      const most = Math.max(0, left[p] ?? 0);
+      programme.atMost(sum, most, names.circuit(c));
+      programme.atMost([...sum, [-most, share]], 0);
+    }
+  }
+  limitSockets(problem, programme, { points, plugged }, names);
+  const onCircuit = pairsIn(problem, programme, { points, plugged }, names);
+  return {
+    ...{ programme, points, strips: plugged, flows, share, onCircuit },
+    sums: {
+      metres: [
+        ...loads.flatMap(({ metres }, i) => costs(points[i] ?? [], metres)),
+        ...strips.flatMap(({ metres }, s) => costs(plugged[s] ?? [], metres)),
+      ],
+      strips: plugged.flatMap(ones),
+      changes: [
+        ...loads.flatMap(({ now }, i) => elsewhere(points[i] ?? [], now)),
+        ...strips.flatMap(({ now }, s) => elsewhere(plugged[s] ?? [], now)),
+      ],
+      share: [[1, share]],
+    },
+  };
+}
+
+/** What people would call the rules of a programme. */
+export interface BalanceNames {
+  readonly load: (load: number) => Rule;
+  readonly outlets: (point: number) => Rule;
+  readonly point: (point: number) => Rule;
+  readonly circuit: (circuit: number) => Rule;
+  readonly pair: (pair: number) => Rule;
+}
+
+/** Names by ids, for problems that nobody reads. */
+export const plainNames = ({ loads, sockets, strips, circuits }: BalanceProblem): BalanceNames => {
+  const each = <T>(make: (i: number) => T): ((i: number) => T) => {
+    const made = new Map<number, T>();
+    return i => {
+      const known = made.get(i) ?? make(i);
+      made.set(i, known);
+      return known;
+    };
+  };
+  const point = (p: number): string => sockets[p]?.id ?? strips[p - sockets.length]?.id ?? '';
+  return {
+    load: each(i => rule(`${loads[i]?.id ?? ''} is plugged in`, '', 1e6)),
+    outlets: each(p => rule(`outlets of ${point(p)}`, 'outlets')),
+    point: each(p => rule(`rating of ${point(p)}`, 'A')),
+    circuit: each(c => rule(`what ${circuits[c]?.id ?? ''} may carry`, 'A')),
+    pair: each(k => rule(`pair ${k}`)),
+  };
+};
+
+interface Where {
+  readonly points: readonly (readonly (Variable | undefined)[])[];
+  readonly plugged: readonly (readonly (Variable | undefined)[])[];
+}
+
+/** Sockets that carry less than their circuit may: amps of strips flow through them one by one. */
+function limitSockets(
+  { loads, sockets, strips, circuits }: BalanceProblem,
+  programme: Programme,
+  { points, plugged }: Where,
+  names: BalanceNames,
+): void {
+  for (const [g, socket] of sockets.entries()) {
+    for (const [p, most] of (circuits[socket.circuit]?.left ?? []).entries()) {
+      if (socket.amps >= most) continue;
+      const direct = loads.flatMap((load, i): Term[] =>
+        points[i]?.[g] ? [[load.amps[p] ?? 0, points[i][g]]] : [],
+      );
+      const through = strips.flatMap((strip, s): Term[] => {
+        const here = plugged[s]?.[g];
+        if (!here) return [];
+        const flow = programme.number(0, socket.amps);
+        const amps = loads.flatMap((load, i): Term[] => {
+          const variable = points[i]?.[sockets.length + s];
+          return variable ? [[load.amps[p] ?? 0, variable]] : [];
+        });
+        // All that the strip carries where it is plugged in here, at least nothing where it is not.
+        programme.atMost([...amps, [-1, flow], [strip.amps, here]], strip.amps);
+        return [[1, flow]];
+      });
+      programme.atMost([...direct, ...through], socket.amps, names.point(g));
+    }
+  }
+}
+
+/** Loads of pairs say on which circuit they are. */
+function pairsIn(
+  { pairs, sockets, circuits }: BalanceProblem,
+  programme: Programme,
+  { points, plugged }: Where,
+  names: BalanceNames,
+): Map<number, readonly Variable[]> {
+  const onCircuit = new Map<number, readonly Variable[]>();
+  for (const i of new Set(pairs.flatMap(({ loads }) => loads))) {
+    const own = circuits.map(() => programme.yesNo());
+    programme.exactly(ones(own), 1);
+    onCircuit.set(i, own);
+    for (const [c, here] of own.entries()) {
+      const isHere = (_: unknown, g: number): boolean => sockets[g]?.circuit === c;
+      const direct = (points[i] ?? []).slice(0, sockets.length).filter(isHere);
+      programme.atMost([...ones(direct), [-1, here]], 0);
+      for (const [s, strip] of plugged.entries()) {
+        const inStrip = points[i]?.[sockets.length + s];
+        if (inStrip) programme.atMost([[1, inStrip], ...ones(strip.filter(isHere)), [-1, here]], 1);
+      }
+    }
+  }
+  for (const [k, { loads, apart }] of pairs.entries()) {
+    const [a = [], b = []] = loads.map(i => onCircuit.get(i));
+    for (const [c, own] of a.entries()) {
+      const other = b[c] as Variable;
+      if (apart) programme.atMost([[1, own], [1, other]], 1, names.pair(k)); // prettier-ignore
+      else programme.exactly([[1, own], [-1, other]], 0, names.pair(k)); // prettier-ignore
+    }
+  }
+  return onCircuit;
+}
+
+const sumOf = (loads: readonly Load[], phase: number): number =>
+  loads.reduce((sum, { amps }) => sum + (amps[phase] ?? 0), 0);
+
+/** The most that so many outlets can draw: the largest of what could be plugged into them. */
+const fullest = (loads: readonly Load[], outlets: number, phase: number): number =>
+  sumOf([...loads].sort((a, b) => (b.amps[phase] ?? 0) - (a.amps[phase] ?? 0)).slice(0, outlets), phase);
+
+const at = (flows: BalanceProgramme['flows'], s: number, c: number, p: number): Variable =>
+  flows[s]?.[c]?.[p] as Variable;
+
+const ones = (variables: readonly (Variable | undefined)[]): Term[] =>
+  variables.flatMap((variable): Term[] => (variable ? [[1, variable]] : []));
+
+const scaled = (sum: readonly Term[], by: number): Term[] =>
+  sum.map(([factor, variable]) => [factor * by, variable]);
+
+const costs = (variables: readonly (Variable | undefined)[], each: readonly number[]): Term[] =>
+  variables.flatMap((variable, i): Term[] => (variable ? [[each[i] ?? 0, variable]] : []));
+
+/** One for everything but what it is now. */
+const elsewhere = (variables: readonly (Variable | undefined)[], now: number | undefined): Term[] =>
+  now === undefined ? [] : ones(variables.filter((_, i) => i !== now));
+
+export const objectiveOf = (
+  { sums }: BalanceProgramme,
+  { metre, strip, change, share }: Weights,
+): readonly Term[] => [
+  ...scaled(sums.metres, metre),
+  ...scaled(sums.strips, strip),
+  ...scaled(sums.changes, change),
+  ...scaled(sums.share, share),
+];
+
+/** What the values say. */
+export function pluggedBy({ points, strips }: BalanceProgramme, values: Values): Plugged {
+  const chosen = (own: readonly (Variable | undefined)[]): number =>
+    own.findIndex(variable => variable !== undefined && (values[variable.index] ?? 0) > 0.5);
+  return { points: points.map(chosen), strips: strips.map(chosen) };
+}

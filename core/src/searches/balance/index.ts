@@ -1,0 +1,4 @@
+export { annealed } from './anneal.js';
+export { plainNames, programmeOf, type BalanceNames } from './exact.js';
+export * from './problem.js';
+export { sharedOut, type SharedOut } from './share-out.js';

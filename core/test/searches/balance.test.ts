@@ -1,0 +1,141 @@
+/** Sharing out loads: as good as trying everything, within every limit, and what a choice comes to. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  costOfPlugging,
+  sharedOut,
+  weighed,
+  type BalanceProblem,
+  type Plugged,
+  type Weights,
+} from '../../src/searches/balance/index.js';
+import { NoAnswer } from '../../src/searches/index.js';
+import { highsSolver } from './solver.js';
+
+const solve = highsSolver();
+
+/** Every choice of small problems. */
+function* choices({ loads, sockets, strips }: BalanceProblem): Generator<Plugged> {
+  const points = sockets.length + strips.length;
+  function* each(sizes: readonly number[]): Generator<number[]> {
+    const [first, ...rest] = sizes;
+    if (first === undefined) return yield [];
+    for (let i = 0; i < first; i++) for (const others of each(rest)) yield [i, ...others];
+  }
+  for (const own of each(loads.map(() => points)))
+    for (const plugs of each(strips.map(() => sockets.length))) yield { points: own, strips: plugs };
+}
+
+function least(problem: BalanceProblem, weights: Weights): number {
+  let best = Infinity;
+  for (const choice of choices(problem)) {
+    const cost = costOfPlugging(problem, choice);
+    if (cost) best = Math.min(best, weighed(cost, weights));
+  }
+  return best;
+}
+
+const amps = fc.integer({ min: 0, max: 8 });
+const metres = fc.oneof({ weight: 4, arbitrary: fc.integer({ min: 0, max: 9 }) }, fc.constant(Infinity));
+const problems: fc.Arbitrary<BalanceProblem> = fc
+  .record({ loads: fc.integer({ min: 1, max: 4 }), strips: fc.integer({ min: 0, max: 2 }) })
+  .chain(({ loads, strips }) => {
+    const points = 2 + strips;
+    return fc.record({
+      loads: fc
+        .array(
+          fc.record({
+            amps: fc.tuple(amps, amps),
+            outlets: fc.integer({ min: 1, max: 2 }),
+            metres: fc.array(metres, { minLength: points, maxLength: points }),
+            now: fc.nat(points - 1),
+          }),
+          { minLength: loads, maxLength: loads },
+        )
+        .map(all => all.map((each, i) => ({ id: `load${i}`, ...each }))),
+      sockets: fc
+        .tuple(
+          fc.integer({ min: 1, max: 3 }),
+          fc.integer({ min: 1, max: 3 }),
+          fc.integer({ min: 4, max: 16 }),
+        )
+        .map(([a, b, rating]) => [
+          { id: 'north', outlets: a, amps: rating, circuit: 0 },
+          { id: 'south', outlets: b, amps: 16, circuit: 1 },
+        ]),
+      strips: fc
+        .array(
+          fc.record({
+            outlets: fc.integer({ min: 2, max: 4 }),
+            amps: fc.integer({ min: 5, max: 16 }),
+            metres: fc.array(metres, { minLength: 2, maxLength: 2 }),
+          }),
+          { minLength: strips, maxLength: strips },
+        )
+        .map(all => all.map((each, i) => ({ id: `strip${i}`, ...each }))),
+      circuits: fc
+        .array(fc.tuple(amps, amps), { minLength: 2, maxLength: 2 })
+        .map(all => all.map((left, i) => ({ id: `circuit${i}`, left }))),
+      pairs: fc
+        .tuple(fc.boolean(), fc.boolean())
+        .map(([some, apart]) => (some && loads > 1 ? [{ loads: [0, 1] as const, apart }] : [])),
+    });
+  });
+
+describe('sharing out loads', () => {
+  it.each<readonly [string, Weights]>([
+    ['by lengths', { metre: 1, strip: 0, change: 0, share: 0 }],
+    ['by strips first', { metre: 1, strip: 100, change: 0, share: 0 }],
+    ['by changes first', { metre: 1, strip: 0, change: 100, share: 0 }],
+    ['by what is left on the fullest circuit', { metre: 0.01, strip: 0, change: 0, share: 100 }],
+  ])('is as good as trying everything, %s', async (_, weights) => {
+    await fc.assert(
+      fc.asyncProperty(problems, async problem => {
+        const best = least(problem, weights);
+        if (!Number.isFinite(best)) {
+          await expect(sharedOut(problem, weights, solve)).rejects.toThrow(NoAnswer);
+          return;
+        }
+        const { cost, plugged, value, bound, proven } = await sharedOut(problem, weights, solve);
+        expect(costOfPlugging(problem, plugged)).toEqual(cost);
+        expect([value, bound].map(each => each.toFixed(4))).toEqual([best, best].map(each => each.toFixed(4)));
+        expect(proven).toBe(true);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('what a choice comes to', () => {
+  const problem: BalanceProblem = {
+    loads: [
+      { id: 'desk', amps: [4], outlets: 1, metres: [3, 9, 2], now: 0 },
+      { id: 'lamp', amps: [2], outlets: 2, metres: [8, 9, 5], now: 1 },
+    ],
+    sockets: [
+      { id: 'north', outlets: 2, amps: 10, circuit: 0 },
+      { id: 'south', outlets: 2, amps: 10, circuit: 1 },
+    ],
+    strips: [{ id: 'strip', outlets: 3, amps: 6, metres: [1, 4] }],
+    circuits: [
+      { id: 'a', left: [8] },
+      { id: 'b', left: [5] },
+    ],
+    pairs: [],
+  };
+  it.each([
+    ['both in the strip, at its rating', [2, 2], [0], { metres: 8, strips: 1, changes: 2, share: 0.75 }],
+    ['as it is, the strip unused', [0, 1], [-1], { metres: 12, strips: 0, changes: 0, share: 0.5 }],
+    ['too much for the circuit', [2, 2], [1], undefined],
+    ['three outlets of two', [0, 0], [-1], undefined],
+  ] as const)('%s', (_, points, strips, cost) => {
+    expect(costOfPlugging(problem, { points, strips })).toEqual(cost);
+  });
+
+  it('is nothing where two that must be on one circuit are not, or the other way round', () => {
+    const choice = { points: [0, 1], strips: [-1] };
+    const pair = (apart: boolean): BalanceProblem => ({ ...problem, pairs: [{ loads: [0, 1], apart }] });
+    expect(costOfPlugging(pair(false), choice)).toBeUndefined();
+    expect(costOfPlugging(pair(true), choice)).toBeDefined();
+  });
+});
