@@ -1,5 +1,15 @@
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { download, figure, FRIDAY, handedOver, saved, setStage, type Page, type Stage } from './helper.js';
+import {
+  download,
+  figure,
+  FRIDAY,
+  handedOver,
+  saved,
+  setStage,
+  undo,
+  type Page,
+  type Stage,
+} from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage(2)));
@@ -150,6 +160,21 @@ describe('working', () => {
     expect(await page.getByRole('note', { name: 'Working' }).innerText()).toContain('sum(socket)');
     await page.keyboard.press('w');
     await working.waitFor({ state: 'hidden' });
+  });
+});
+
+describe('the load', () => {
+  it('is shared out: what passes its limit now, ways side by side, one of them taken', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/power`);
+    const ways = page.getByRole('region', { name: 'Share out the load' });
+    await ways.getByRole('button', { name: 'Look for ways' }).click();
+    await ways.getByText('3 things are plugged into the 2 outlets of socket by the vestry').waitFor();
+    await ways.getByRole('listitem').filter({ hasText: 'Most reserve' }).waitFor();
+    await ways.getByRole('button', { name: 'Take: fewest changes' }).click();
+    await saved(page);
+    await ways.getByRole('button', { name: 'Look for ways' }).click();
+    await ways.getByText('As it is now: everything keeps its limits.').waitFor();
+    await undo(page);
   });
 });
 

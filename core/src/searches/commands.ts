@@ -15,6 +15,7 @@ import {
 import { faultsOf, type Fault } from '../documents/validate.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { opticsOf } from '../stations/shots/fitted.js';
+import { shareOut } from './balance/index.js';
 import { connectTheRest } from './connect/index.js';
 import { deskPlaces } from './desk/desk-places.js';
 import { findPositions, usualPlacement, type Round } from './placement/index.js';
@@ -85,6 +86,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [deskPlaces.name]: command(deskPlaces, NoOptions, asAsked),
   [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
+  [shareOut.name]: command(shareOut, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
 };
 

@@ -38,6 +38,9 @@ const CASES: readonly (readonly [event: string, name: string, bundle: Bundle, op
   ['friday-unplugged', 'connect', edited(set('/links', {})), {}],
   ['friday-sound', 'ways-out', friday, { link: 'linksound' }],
   ['friday-screen', 'ways-out', friday, { link: 'linkscree' }],
+  ['friday', 'balance', friday, {}],
+  ['saturday', 'balance', saturday, {}],
+  ['chapel', 'balance', chapelBundle(), {}],
   ['kitcompact-unplugged', 'connect', unplugged('kitcompact'), {}],
   ['kitfibre04-unplugged', 'connect', unplugged('kitfibre04'), {}],
 ];

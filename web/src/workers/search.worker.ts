@@ -7,6 +7,7 @@ import {
   ended,
   findPositions,
   gapOf,
+  shareOut,
   waysOut,
   whyNotHere,
   type Found,
@@ -27,6 +28,7 @@ const SEARCHES = {
   connect: connectTheRest,
   cut: cutAll,
   'ways-out': waysOut,
+  balance: shareOut,
 } as const;
 type Searches = typeof SEARCHES;
 

@@ -77,6 +77,7 @@ class Trial {
     this.beyondCircuit = new Float64Array(circuits.length);
     // An amp too many is worth less than what it saves only while it is hot.
     this.price = 20 * Math.max(weights.metre, weights.strip / 4, weights.change / 4, weights.share / 4);
+    for (const strip of strips) this.spent += this.costAway(strip);
     for (const [i, [first = -1]] of this.nearPoints.entries()) this.plug(i, first);
   }
 
@@ -150,6 +151,9 @@ class Trial {
     return this.emptied(this.pointOf(some(strips.length)), some(this.used.length));
   }
 
+  /** Of a strip that stays away. */
+  private readonly costAway = ({ now }: Strip): number => (now === undefined ? 0 : this.weights.change);
+
   /** Everything of a strip to another point at once. */
   private emptied(from: number, to: number): (() => void) | undefined {
     const moved: number[] = [];
@@ -195,8 +199,10 @@ class Trial {
       // A strip takes an outlet while there is something in it.
       const plugs = Number(this.used[point] !== 0) - Number(before !== 0);
       const socket = this.socket[strip] as number;
-      if (plugs !== 0)
-        this.spent += plugs * (this.weights.strip + this.costOf(this.problem.strips[strip] as Strip, socket));
+      if (plugs !== 0) {
+        const own = this.problem.strips[strip] as Strip;
+        this.spent += plugs * (this.weights.strip + this.costOf(own, socket) - this.costAway(own));
+      }
       this.carry(socket, amps, plugs, sign);
     } else {
       const circuit = this.problem.sockets[point]?.circuit ?? 0;

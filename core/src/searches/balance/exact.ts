@@ -98,7 +98,7 @@ export function programmeOf(problem: BalanceProblem, names: BalanceNames, tight:
       strips: plugged.flatMap(ones),
       changes: [
         ...loads.flatMap(({ now }, i) => elsewhere(points[i] ?? [], now)),
-        ...strips.flatMap(({ now }, s) => elsewhere(plugged[s] ?? [], now)),
+        ...strips.flatMap(({ now }, s) => moved(programme, plugged[s] ?? [], now)),
       ],
       share: [[1, share]],
     },
@@ -224,6 +224,19 @@ const costs = (variables: readonly (Variable | undefined)[], each: readonly numb
 /** One for everything but what it is now. */
 const elsewhere = (variables: readonly (Variable | undefined)[], now: number | undefined): Term[] =>
   now === undefined ? [] : ones(variables.filter((_, i) => i !== now));
+
+/** One for a strip that is elsewhere than now, or stays away. */
+function moved(
+  programme: Programme,
+  variables: readonly (Variable | undefined)[],
+  now: number | undefined,
+): Term[] {
+  const here = now === undefined ? undefined : variables[now];
+  if (now === undefined) return [];
+  const change = programme.number(0, 1);
+  programme.atLeast([[1, change], ...ones([here])], 1);
+  return [[1, change]];
+}
 
 export const objectiveOf = (
   { sums }: BalanceProgramme,

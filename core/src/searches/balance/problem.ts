@@ -19,7 +19,7 @@ export interface Socket {
   readonly circuit: number;
 }
 
-/** A strip or reel: plugged into a socket, where something is plugged into it. */
+/** A strip or reel: plugged into a socket, or it stays away. */
 export interface Strip {
   readonly id: string;
   readonly outlets: number;
@@ -49,7 +49,7 @@ export interface BalanceProblem {
   readonly pairs: readonly Pair[];
 }
 
-/** Where everything is plugged in: the point of each load, and the socket of each strip that is used, else -1. */
+/** Where everything is plugged in: the point of each load, and the socket of each strip, -1 for one that stays away. */
 export interface Plugged {
   readonly points: readonly number[];
   readonly strips: readonly number[];
@@ -72,55 +72,85 @@ export interface BalanceCost {
   readonly share: number;
 }
 
-/** What a choice comes to; undefined where it passes a limit. */
-export function costOfPlugging(
-  problem: BalanceProblem,
-  { points, strips }: Plugged,
-): BalanceCost | undefined {
+/** A limit that a choice passes: outlets or amps of a point, or amps of a circuit in the phase where they are most. */
+export interface Passed {
+  readonly limit: 'outlets' | 'point' | 'circuit';
+  /** The point or circuit. */
+  readonly at: number;
+  readonly value: number;
+  readonly most: number;
+}
+
+interface Tally {
+  readonly used: Float64Array;
+  readonly amps: readonly Float64Array[];
+  readonly onCircuit: readonly Float64Array[];
+}
+
+/** What is plugged into each point, and the amps there and on each circuit. */
+function tallyOf(problem: BalanceProblem, { points, strips }: Plugged): Tally {
   const { loads, sockets, circuits } = problem;
   const used = new Float64Array(sockets.length + problem.strips.length);
   const amps = [...used].map(() => phasesOf(problem));
-  const ofCircuit = circuits.map(() => phasesOf(problem));
-  let [metres, changes] = [0, 0];
-  const carry = (own: readonly number[], socket: number): void => {
-    own.forEach((each, phase) => {
-      add(amps[socket], phase, each);
-      add(ofCircuit[sockets[socket]?.circuit ?? -1], phase, each);
-    });
-  };
+  const onCircuit = circuits.map(() => phasesOf(problem));
   for (const [i, load] of loads.entries()) {
     const point = points[i] ?? -1;
-    metres += load.metres[point] ?? Infinity;
-    if (load.now !== undefined && load.now !== point) changes++;
+    const socket = point < sockets.length ? point : (strips[point - sockets.length] ?? -1);
     add(used, point, load.outlets);
-    const strip = point - sockets.length;
-    if (strip >= 0) load.amps.forEach((each, phase) => add(amps[point], phase, each));
-    carry(load.amps, strip >= 0 ? (strips[strip] ?? -1) : point);
+    load.amps.forEach((each, phase) => {
+      add(amps[point], phase, each);
+      if (socket !== point) add(amps[socket], phase, each);
+      add(onCircuit[sockets[socket]?.circuit ?? -1], phase, each);
+    });
   }
-  let count = 0;
-  for (const [s, strip] of problem.strips.entries()) {
-    if (!used[sockets.length + s]) continue;
+  for (const [s] of problem.strips.entries()) {
     const socket = strips[s] ?? -1;
+    if (socket >= 0) add(used, socket, 1);
+  }
+  return { used, amps, onCircuit };
+}
+
+/** Every limit that a choice passes. */
+export function limitsPassed(problem: BalanceProblem, plugged: Plugged): Passed[] {
+  const { used, amps, onCircuit } = tallyOf(problem, plugged);
+  const passed: Passed[] = [];
+  for (const [at, point] of [...problem.sockets, ...problem.strips].entries()) {
+    const [count, most] = [used[at] ?? 0, Math.max(0, ...(amps[at] ?? []))];
+    if (count > point.outlets) passed.push({ limit: 'outlets', at, value: count, most: point.outlets });
+    if (most > point.amps + ROUNDING) passed.push({ limit: 'point', at, value: most, most: point.amps });
+  }
+  for (const [at, { left }] of problem.circuits.entries()) {
+    const over = left
+      .map((most, p) => ({ value: onCircuit[at]?.[p] ?? 0, most }))
+      .filter(({ value, most }) => value > most + ROUNDING)
+      .sort((a, b) => b.value - b.most - (a.value - a.most));
+    passed.push(...over.slice(0, 1).map(each => ({ limit: 'circuit' as const, at, ...each })));
+  }
+  return passed;
+}
+
+/** What a choice comes to; undefined where it passes a limit, or plugs something in where it may not be. */
+export function costOfPlugging(problem: BalanceProblem, plugged: Plugged): BalanceCost | undefined {
+  const { loads, sockets, circuits } = problem;
+  const { points, strips } = plugged;
+  const { used, onCircuit } = tallyOf(problem, plugged);
+  let [metres, changes, count] = [0, 0, 0];
+  for (const [i, load] of loads.entries()) {
+    metres += load.metres[points[i] ?? -1] ?? Infinity;
+    if (load.now !== undefined && load.now !== points[i]) changes++;
+  }
+  for (const [s, strip] of problem.strips.entries()) {
+    const socket = strips[s] ?? -1;
+    if (strip.now !== undefined && strip.now !== socket) changes++;
+    if (socket < 0 && !used[sockets.length + s]) continue;
     count++;
     metres += strip.metres[socket] ?? Infinity;
-    if (strip.now !== undefined && strip.now !== socket) changes++;
-    add(used, socket, 1);
   }
-  const holds =
-    Number.isFinite(metres) &&
-    [...sockets, ...problem.strips].every(
-      (point, p) =>
-        (used[p] ?? 0) <= point.outlets && (amps[p] ?? []).every(each => each <= point.amps + ROUNDING),
-    ) &&
-    circuits.every(({ left }, c) => left.every((most, p) => (ofCircuit[c]?.[p] ?? 0) <= most + ROUNDING)) &&
-    problem.pairs.every(
-      ({ loads: [a, b], apart }) =>
-        (circuitOf(problem, points[a] ?? -1, strips) === circuitOf(problem, points[b] ?? -1, strips)) !==
-        apart,
-    );
-  if (!holds) return undefined;
+  const circuit = (i: number): number | undefined => circuitOf(problem, points[i] ?? -1, strips);
+  const paired = problem.pairs.every(({ loads: [a, b], apart }) => (circuit(a) === circuit(b)) !== apart);
+  if (!Number.isFinite(metres) || !paired || limitsPassed(problem, plugged).length > 0) return undefined;
   const shares = circuits.flatMap(({ left }, c) =>
-    left.map((most, p) => shareOf(ofCircuit[c]?.[p] ?? 0, most)),
+    left.map((most, p) => shareOf(onCircuit[c]?.[p] ?? 0, most)),
   );
   return { metres, strips: count, changes, share: Math.max(0, ...shares) };
 }

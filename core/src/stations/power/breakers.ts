@@ -1,7 +1,7 @@
 /** Load on each breaker, by the house rule. */
 import type { Circuit, Rules, Venue } from '../../documents/index.js';
 import { given, inOrder, taken, type Figure } from '../../foundations/index.js';
-import { circuitCounted, circuitOther, circuitOurs, circuitShare } from './figures.js';
+import { circuitCounted, circuitLeft, circuitOther, circuitOurs, circuitShare } from './figures.js';
 import type { CircuitLoad, SocketLoad } from './result.js';
 
 export interface OnCircuit {
@@ -20,13 +20,16 @@ export function circuitLoad(id: string, { circuit, sockets, loads, volts, school
       on === id && loads[socket] ? [taken('socket', loads[socket].amps)] : [],
     ),
   );
-  const counted = circuitCounted.calc(
-    [id],
-    [taken('other', other), given('school', school, '', 'rules', '/mainsLoad'), taken('ours', ours)],
-    { rule: school === 'eighty' ? 'continuous load counts 1.25 ×' : 'full rating less known load' },
-  );
+  const schooled = given('school', school, '', 'rules', '/mainsLoad');
+  const counted = circuitCounted.calc([id], [taken('other', other), schooled, taken('ours', ours)], {
+    rule: school === 'eighty' ? 'continuous load counts 1.25 ×' : 'full rating less known load',
+  });
   const breaker = given('breaker', circuit.amps, 'A', 'venue', `/circuits/${id}/amps`);
-  return { other, ours, counted, share: circuitShare.calc([id], [taken('counted', counted), breaker]) };
+  return {
+    ...{ other, ours, counted },
+    left: circuitLeft.calc([id], [breaker, taken('counted', counted), schooled]),
+    share: circuitShare.calc([id], [taken('counted', counted), breaker]),
+  };
 }
 
 /** What the survey knows to be on the circuit already. */

@@ -74,6 +74,13 @@ export const circuitCounted = declare({
   basis: houseRule('load on a breaker', 'NEC 210.19/210.20; local code and a qualified person decide'),
   formula: "other + (school = 'eighty' ? 1.25 : 1) * ours",
 });
+export const circuitLeft = declare({
+  key: 'power.circuits.*.left',
+  label: 'Still left for ours',
+  unit: 'A',
+  basis: houseRule('load on a breaker', 'NEC 210.19/210.20; local code and a qualified person decide'),
+  formula: "(breaker - counted) / (school = 'eighty' ? 1.25 : 1)",
+});
 export const circuitShare = declare({
   key: 'power.circuits.*.share',
   label: 'Of the breaker',
@@ -145,6 +152,6 @@ export const powerTotal = declare({
 export const POWER_FIGURES = [
   ...[deviceWatts, deviceAmps, deviceFedBy],
   ...[atStrip.watts, atStrip.amps, atStrip.share, atSocket.watts, atSocket.amps, atSocket.share],
-  ...[circuitOther, circuitOurs, circuitCounted, circuitShare, leadDrop],
+  ...[circuitOther, circuitOurs, circuitCounted, circuitLeft, circuitShare, leadDrop],
   ...[batteryUsable, batteryLoad, batteryMinutes, batteryEnds, batteryMargin, powerTotal],
 ];

@@ -33,6 +33,8 @@ export interface CircuitLoad {
   readonly ours: Figure;
   /** The load that counts by the house rule. */
   readonly counted: Figure;
+  /** What may be added to ours; negative where it is over. */
+  readonly left: Figure;
   readonly share: Figure;
 }
 

@@ -1,7 +1,11 @@
+import { Suspense } from 'react';
 import { inOrder, type DeviceLoad } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
+
+const ShareOut = fetched(() => import('./ShareOut.js'));
 
 /** Power: load on circuits, sockets and strips, voltage lost on leads, and how long batteries last. */
 export default function PowerLedger() {
@@ -40,6 +44,9 @@ export default function PowerLedger() {
           })}
         </section>
       ))}
+      <Suspense>
+        <ShareOut />
+      </Suspense>
       <Heading>Strips</Heading>
       {Object.entries(power.strips).map(([id, { share }]) => (
         <FigureRow key={id} label={devices?.[id]?.label ?? id} figure={share} unit="of its rating" />

@@ -1,0 +1,153 @@
+/** What of a plan can be plugged in elsewhere: loads, strips, sockets and circuits, and the leads that it would take. */
+import type { Assessment } from '../../assess.js';
+import type { Bundle, End, Link } from '../../documents/index.js';
+import { inOrder, numberOf } from '../../foundations/index.js';
+import { endAt } from '../../stations/runs/ends.js';
+import { routedRun } from '../../stations/runs/routed.js';
+import { WALL_SOCKET } from '../../stations/signal/lead-ends.js';
+import { clashOf, plainClash } from '../../stations/signal/port-fit.js';
+import type { BalanceProblem, Load, Socket, Strip } from './problem.js';
+
+/** A problem, and what its parts are in the plan. */
+export interface BalanceTask {
+  readonly bundle: Bundle;
+  readonly assessment: Assessment;
+  readonly problem: BalanceProblem;
+  /** The mains lead of each load, and of each strip. */
+  readonly loadLinks: readonly (readonly [id: string, link: Link])[];
+  readonly stripLinks: readonly (readonly [id: string, link: Link])[];
+  readonly circuitLabels: readonly string[];
+  /** What sockets and strips are called. */
+  readonly pointLabels: readonly string[];
+  /** Things that take mains of which nobody knows how much. */
+  readonly unknown: readonly string[];
+}
+
+/** One phase: everything on at once. */
+export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask {
+  const { ground, power, signal } = assessment;
+  const { wiring } = signal;
+  const circuits = inOrder(ground.venue.circuits);
+  const walls = inOrder(ground.venue.sockets).flatMap(([id, { label, circuit: on, outlets, amps }]) => {
+    const circuit = circuits.findIndex(([each]) => each === on);
+    return circuit >= 0 ? [{ id, label, socket: { id, outlets, amps, circuit } satisfies Socket }] : [];
+  });
+  const wallOf = (socket: string | undefined): number => walls.findIndex(({ id }) => id === socket);
+  const plugs = inOrder(bundle.plan.links).filter(([, { to }]) => {
+    const port = wiring.portOf(to);
+    return port?.carries === 'power' && port.connector === 'mains';
+  });
+  const isStrip = (device: string | undefined): boolean => wiring.kindOf(device ?? '')?.family === 'strip';
+  const stripLinks = plugs.filter(
+    ([, { from, to }]) => isStrip(to.device) && wallOf(from.socket) >= 0 && strandOf(to.device) !== undefined,
+  );
+  function strandOf(device = ''): { readonly outlets: number; readonly amps: number } | undefined {
+    const { amps, ports } = wiring.kindOf(device) ?? {};
+    const outlets = inOrder(ports).filter(([, port]) => isOutlet(port)).length;
+    return amps === undefined || outlets === 0 ? undefined : { outlets, amps };
+  }
+  const stripOf = (device: string | undefined): number =>
+    stripLinks.findIndex(([, { to }]) => to.device === device);
+  const pointOf = ({ socket, device }: End): number => {
+    if (socket !== undefined) return wallOf(socket);
+    const strip = stripOf(device);
+    return strip < 0 ? -1 : walls.length + strip;
+  };
+  const loadLinks = plugs.filter(
+    ([id, { from, to }]) =>
+      stripOf(to.device) < 0 && pointOf(from) >= 0 && power.feeds[to.device ?? '']?.link === id,
+  );
+  const metresTo = (link: Link, from: End): number => {
+    const out = from.device === undefined ? undefined : wiring.portOf(from);
+    const into = wiring.portOf(link.to);
+    const fits =
+      into !== undefined &&
+      (out
+        ? !clashOf(out, into, signal.leads)
+        : !plainClash(WALL_SOCKET, into) || signal.leads.join(WALL_SOCKET, into));
+    if (!fits) return Infinity;
+    const reads = { devices: wiring.devices, ground };
+    const asked = { from, to: link.to };
+    const { figures } = routedRun('asked', {
+      ...{ link: asked, from: endAt(from, reads), to: endAt(link.to, reads), wiring },
+      ...{ laying: assessment.runs.laying, known: signal.leads, slack: assessment.rules.slack },
+      arrives: undefined,
+    });
+    return numberOf(figures.length) ?? Infinity;
+  };
+  const wallEnds = walls.map(({ id }): End => ({ socket: id }));
+  const stripEnds = stripLinks.map(([, { to }]): End => {
+    const [port] =
+      inOrder(wiring.kindOf(to.device ?? '')?.ports).filter(([, each]) => isOutlet(each))[0] ?? [];
+    return { ...(to.device !== undefined && { device: to.device }), ...(port !== undefined && { port }) };
+  });
+  /** What stays plugged where it travels stays there; lengths that nobody knows are none of another place. */
+  const metresOf = (id: string, link: Link, ends: readonly End[], now: number): number[] => {
+    const stays = signal.plugged[id] !== undefined;
+    return ends.map((end, at) => {
+      if (at === now) return numberOf(assessment.runs.runs[id]?.length) ?? 0;
+      return stays ? Infinity : metresTo(link, end);
+    });
+  };
+  const watts = ampsBelow(assessment);
+  const loads = loadLinks.map(([id, link]): Load => {
+    const now = pointOf(link.from);
+    const metres = metresOf(id, link, [...wallEnds, ...stripEnds], now);
+    return { id, amps: [watts.amps(link.to.device ?? '')], outlets: 1, metres, now };
+  });
+  const strips = stripLinks.map(([id, link]): Strip => {
+    const now = wallOf(link.from.socket);
+    return { id, ...(strandOf(link.to.device) ?? NOTHING), metres: metresOf(id, link, wallEnds, now), now };
+  });
+  return {
+    ...{ bundle, assessment, loadLinks, stripLinks },
+    problem: {
+      ...{ loads, strips, pairs: [] },
+      sockets: walls.map(({ socket }) => socket),
+      circuits: circuits.map(([id]) => ({ id, left: [leftOn(id, assessment)] })),
+    },
+    circuitLabels: circuits.map(([, { label }]) => label),
+    pointLabels: [
+      ...walls.map(({ label }) => `socket ${label}`),
+      ...stripLinks.map(([, { to }]) => wiring.devices[to.device ?? '']?.label ?? 'a strip'),
+    ],
+    unknown: watts.unknown,
+  };
+}
+
+const NOTHING = { outlets: 0, amps: 0 };
+
+const isOutlet = ({
+  carries,
+  direction,
+}: {
+  readonly carries: string;
+  readonly direction: string;
+}): boolean => carries === 'power' && direction === 'out';
+
+/** What our loads may come to on a circuit by the house rule, A: what is left of it, and what they take now. */
+const leftOn = (id: string, { power }: Assessment): number =>
+  Math.max(0, (numberOf(power.circuits[id]?.left) ?? 0) + (numberOf(power.circuits[id]?.ours) ?? 0));
+
+/** Amps of a device and of all that hangs on it. */
+function ampsBelow({ power, signal }: Assessment): {
+  readonly amps: (device: string) => number;
+  readonly unknown: readonly string[];
+} {
+  const children = new Map<string, string[]>();
+  for (const [device, { from }] of Object.entries(power.feeds))
+    if (from !== undefined) children.set(from, [...(children.get(from) ?? []), device]);
+  const unknown = new Set<string>();
+  const amps = (device: string): number => {
+    const own = power.devices[device] && numberOf(power.devices[device].amps);
+    if (own === undefined && !children.has(device))
+      unknown.add(signal.wiring.devices[device]?.label ?? device);
+    return (children.get(device) ?? []).reduce((sum, child) => sum + amps(child), own ?? 0);
+  };
+  return {
+    amps,
+    get unknown() {
+      return [...unknown].sort();
+    },
+  };
+}
