@@ -39,9 +39,9 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
   });
   const isStrip = (device: string | undefined): boolean => wiring.kindOf(device ?? '')?.family === 'strip';
   const stripLinks = plugs.filter(
-    ([, { from, to }]) => isStrip(to.device) && wallOf(from.socket) >= 0 && strandOf(to.device) !== undefined,
+    ([, { from, to }]) => isStrip(to.device) && wallOf(from.socket) >= 0 && ratingOf(to.device) !== undefined,
   );
-  function strandOf(device = ''): { readonly outlets: number; readonly amps: number } | undefined {
+  function ratingOf(device = ''): { readonly outlets: number; readonly amps: number } | undefined {
     const { amps, ports } = wiring.kindOf(device) ?? {};
     const outlets = inOrder(ports).filter(([, port]) => isOutlet(port)).length;
     return amps === undefined || outlets === 0 ? undefined : { outlets, amps };
@@ -97,7 +97,7 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
   });
   const strips = stripLinks.map(([id, link]): Strip => {
     const now = wallOf(link.from.socket);
-    return { id, ...(strandOf(link.to.device) ?? NOTHING), metres: metresOf(id, link, wallEnds, now), now };
+    return { id, ...(ratingOf(link.to.device) ?? NOTHING), metres: metresOf(id, link, wallEnds, now), now };
   });
   return {
     ...{ bundle, assessment, loadLinks, stripLinks },

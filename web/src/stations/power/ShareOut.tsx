@@ -9,7 +9,9 @@ export default function ShareOut() {
   const { store } = useOpenEvent();
   const bundle = useEvent(state => state.bundle);
   const { found, busy, problem, look, putAway } = useAsked('balance', {});
-  const fresh = found !== undefined && found.of.plan === bundle.plan && found.of.venue === bundle.venue;
+  const fresh =
+    found !== undefined &&
+    (['plan', 'venue', 'rules', 'kinds'] as const).every(part => found.of[part] === bundle[part]);
   const take = ({ label, changes }: Pick<Fix, 'label' | 'changes'>): void => {
     store.commit(label, changes);
     putAway();
@@ -106,7 +108,7 @@ function Conflict({ of: { rules, proven, relaxed } }: { of: NonNullable<Balance[
             .map(({ rule, by, unit }) =>
               unit === 'A'
                 ? `${rule}, by ${showText(by, 'A', reading)}`
-                : `${rule}, by ${Math.ceil(by - 1e-6)} ${unit}`.trim(),
+                : [rule, ...(unit === '' ? [] : [`by ${Math.ceil(by - 1e-6)} ${unit}`])].join(', '),
             )
             .join('; ')}
           .
