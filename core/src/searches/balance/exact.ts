@@ -2,7 +2,7 @@
  * Sharing out loads exactly, as a programme in whole numbers: each load in one point, each strip that is used in one
  * socket, and the amps of each strip as a flow to the circuit that it hangs on.
  */
-import { Programme, rule, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
+import { Programme, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
 import type { BalanceProblem, Load, Plugged, Weights } from './problem.js';
 
 /** The programme of a problem, and what its variables say. */
@@ -12,22 +12,18 @@ export interface BalanceProgramme {
   readonly points: readonly (readonly (Variable | undefined)[])[];
   /** Strip by socket. */
   readonly strips: readonly (readonly (Variable | undefined)[])[];
-  /** Strip by circuit by phase: amps that flow there. */
-  readonly flows: readonly (readonly (readonly Variable[])[])[];
-  readonly share: Variable;
-  /** Circuit of a load that is one of a pair. */
-  readonly onCircuit: ReadonlyMap<number, readonly Variable[]>;
   readonly sums: Readonly<Record<'metres' | 'strips' | 'changes' | 'share', Sum>>;
 }
 
 type Term = Sum[number];
 
 /**
- * `names` says what rules are about. `tight`: variables are bounded by what limits allow, which makes proofs short, but
+ * `called` says what rules are about. `tight`: variables are bounded by what limits allow, which makes proofs short, but
  * limits hold then even where their rules are left out.
  */
-export function programmeOf(problem: BalanceProblem, names: BalanceNames, tight: boolean): BalanceProgramme {
+export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight: boolean): BalanceProgramme {
   const { loads, sockets, strips, circuits } = problem;
+  const names = onceFor(called);
   const programme = new Programme();
   const where = (metres: readonly number[]): (Variable | undefined)[] =>
     metres.map(each => (Number.isFinite(each) ? programme.yesNo() : undefined));
@@ -87,9 +83,9 @@ export function programmeOf(problem: BalanceProblem, names: BalanceNames, tight:
     }
   }
   limitSockets(problem, programme, { points, plugged }, names);
-  const onCircuit = pairsIn(problem, programme, { points, plugged }, names);
+  pairsIn(problem, programme, { points, plugged }, names);
   return {
-    ...{ programme, points, strips: plugged, flows, share, onCircuit },
+    ...{ programme, points, strips: plugged },
     sums: {
       metres: [
         ...loads.flatMap(({ metres }, i) => costs(points[i] ?? [], metres)),
@@ -114,25 +110,24 @@ export interface BalanceNames {
   readonly pair: (pair: number) => Rule;
 }
 
-/** Names by ids, for problems that nobody reads. */
-export const plainNames = ({ loads, sockets, strips, circuits }: BalanceProblem): BalanceNames => {
-  const each = <T>(make: (i: number) => T): ((i: number) => T) => {
-    const made = new Map<number, T>();
+/** The same names, each rule made once: rows of one rule belong together. */
+function onceFor(names: BalanceNames): BalanceNames {
+  const once = (make: (i: number) => Rule): ((i: number) => Rule) => {
+    const made = new Map<number, Rule>();
     return i => {
       const known = made.get(i) ?? make(i);
       made.set(i, known);
       return known;
     };
   };
-  const point = (p: number): string => sockets[p]?.id ?? strips[p - sockets.length]?.id ?? '';
   return {
-    load: each(i => rule(`${loads[i]?.id ?? ''} is plugged in`, '', 1e6)),
-    outlets: each(p => rule(`outlets of ${point(p)}`, 'outlets')),
-    point: each(p => rule(`rating of ${point(p)}`, 'A')),
-    circuit: each(c => rule(`what ${circuits[c]?.id ?? ''} may carry`, 'A')),
-    pair: each(k => rule(`pair ${k}`)),
+    load: once(names.load),
+    outlets: once(names.outlets),
+    point: once(names.point),
+    circuit: once(names.circuit),
+    pair: once(names.pair),
   };
-};
+}
 
 interface Where {
   readonly points: readonly (readonly (Variable | undefined)[])[];
@@ -175,7 +170,7 @@ function pairsIn(
   programme: Programme,
   { points, plugged }: Where,
   names: BalanceNames,
-): Map<number, readonly Variable[]> {
+): void {
   const onCircuit = new Map<number, readonly Variable[]>();
   for (const i of new Set(pairs.flatMap(({ loads }) => loads))) {
     const own = circuits.map(() => programme.yesNo());
@@ -194,12 +189,10 @@ function pairsIn(
   for (const [k, { loads, apart }] of pairs.entries()) {
     const [a = [], b = []] = loads.map(i => onCircuit.get(i));
     for (const [c, own] of a.entries()) {
-      const other = b[c] as Variable;
-      if (apart) programme.atMost([[1, own], [1, other]], 1, names.pair(k)); // prettier-ignore
-      else programme.exactly([[1, own], [-1, other]], 0, names.pair(k)); // prettier-ignore
+      if (apart) programme.atMost(ones([own, b[c]]), 1, names.pair(k));
+      else programme.exactly([...ones([own]), ...scaled(ones([b[c]]), -1)], 0, names.pair(k));
     }
   }
-  return onCircuit;
 }
 
 const sumOf = (loads: readonly Load[], phase: number): number =>
@@ -209,8 +202,12 @@ const sumOf = (loads: readonly Load[], phase: number): number =>
 const fullest = (loads: readonly Load[], outlets: number, phase: number): number =>
   sumOf([...loads].sort((a, b) => (b.amps[phase] ?? 0) - (a.amps[phase] ?? 0)).slice(0, outlets), phase);
 
-const at = (flows: BalanceProgramme['flows'], s: number, c: number, p: number): Variable =>
-  flows[s]?.[c]?.[p] as Variable;
+const at = (
+  flows: readonly (readonly (readonly Variable[])[])[],
+  s: number,
+  c: number,
+  p: number,
+): Variable => flows[s]?.[c]?.[p] as Variable;
 
 const ones = (variables: readonly (Variable | undefined)[]): Term[] =>
   variables.flatMap((variable): Term[] => (variable ? [[1, variable]] : []));
@@ -231,10 +228,9 @@ function moved(
   variables: readonly (Variable | undefined)[],
   now: number | undefined,
 ): Term[] {
-  const here = now === undefined ? undefined : variables[now];
   if (now === undefined) return [];
   const change = programme.number(0, 1);
-  programme.atLeast([[1, change], ...ones([here])], 1);
+  programme.atLeast([[1, change], ...ones([variables[now]])], 1);
   return [[1, change]];
 }
 

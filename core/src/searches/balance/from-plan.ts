@@ -53,10 +53,7 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
     const strip = stripOf(device);
     return strip < 0 ? -1 : walls.length + strip;
   };
-  const loadLinks = plugs.filter(
-    ([id, { from, to }]) =>
-      stripOf(to.device) < 0 && pointOf(from) >= 0 && power.feeds[to.device ?? '']?.link === id,
-  );
+  const loadLinks = plugs.filter(([, { from, to }]) => stripOf(to.device) < 0 && pointOf(from) >= 0);
   const metresTo = (link: Link, from: End): number => {
     const out = from.device === undefined ? undefined : wiring.portOf(from);
     const into = wiring.portOf(link.to);
@@ -81,19 +78,21 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       inOrder(wiring.kindOf(to.device ?? '')?.ports).filter(([, each]) => isOutlet(each))[0] ?? [];
     return { ...(to.device !== undefined && { device: to.device }), ...(port !== undefined && { port }) };
   });
-  /** What stays plugged where it travels stays there; lengths that nobody knows are none of another place. */
+  /**
+   * What travels plugged stays there, and so does a second plug of what is fed by its first; where nobody knows how long
+   * a lead would be, it is no other place.
+   */
   const metresOf = (id: string, link: Link, ends: readonly End[], now: number): number[] => {
-    const stays = signal.plugged[id] !== undefined;
+    const stays = signal.plugged[id] !== undefined || power.feeds[link.to.device ?? '']?.link !== id;
     return ends.map((end, at) => {
       if (at === now) return numberOf(assessment.runs.runs[id]?.length) ?? 0;
       return stays ? Infinity : metresTo(link, end);
     });
   };
-  const watts = ampsBelow(assessment);
   const loads = loadLinks.map(([id, link]): Load => {
     const now = pointOf(link.from);
     const metres = metresOf(id, link, [...wallEnds, ...stripEnds], now);
-    return { id, amps: [watts.amps(link.to.device ?? '')], outlets: 1, metres, now };
+    return { id, amps: [ampsThrough(id, assessment)], outlets: 1, metres, now };
   });
   const strips = stripLinks.map(([id, link]): Strip => {
     const now = wallOf(link.from.socket);
@@ -111,7 +110,10 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       ...walls.map(({ label }) => `socket ${label}`),
       ...stripLinks.map(([, { to }]) => wiring.devices[to.device ?? '']?.label ?? 'a strip'),
     ],
-    unknown: watts.unknown,
+    unknown: unknownOn(
+      loadLinks.map(([id]) => id),
+      assessment,
+    ),
   };
 }
 
@@ -129,25 +131,18 @@ const isOutlet = ({
 const leftOn = (id: string, { power }: Assessment): number =>
   Math.max(0, (numberOf(power.circuits[id]?.left) ?? 0) + (numberOf(power.circuits[id]?.ours) ?? 0));
 
-/** Amps of a device and of all that hangs on it. */
-function ampsBelow({ power, signal }: Assessment): {
-  readonly amps: (device: string) => number;
-  readonly unknown: readonly string[];
-} {
-  const children = new Map<string, string[]>();
-  for (const [device, { from }] of Object.entries(power.feeds))
-    if (from !== undefined) children.set(from, [...(children.get(from) ?? []), device]);
-  const unknown = new Set<string>();
-  const amps = (device: string): number => {
-    const own = power.devices[device] && numberOf(power.devices[device].amps);
-    if (own === undefined && !children.has(device))
-      unknown.add(signal.wiring.devices[device]?.label ?? device);
-    return (children.get(device) ?? []).reduce((sum, child) => sum + amps(child), own ?? 0);
-  };
-  return {
-    amps,
-    get unknown() {
-      return [...unknown].sort();
-    },
-  };
+/** Amps that a mains lead carries by itself: of the device at its end and of all that hangs on that. */
+const ampsThrough = (link: string, { power }: Assessment): number =>
+  (power.through[link] ?? []).reduce((sum, device) => {
+    const load = power.devices[device];
+    return sum + ((load && numberOf(load.amps)) ?? 0);
+  }, 0);
+
+/** Names of what draws through some mains leads, feeds nothing further, and of which nobody knows how much. */
+function unknownOn(links: readonly string[], { power, signal }: Assessment): string[] {
+  const feeders = new Set(Object.values(power.feeds).map(({ from }) => from));
+  const unknown = links
+    .flatMap(link => power.through[link] ?? [])
+    .filter(device => !feeders.has(device) && !power.devices[device]);
+  return unknown.map(device => signal.wiring.devices[device]?.label ?? device).sort();
 }

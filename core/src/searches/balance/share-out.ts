@@ -1,7 +1,7 @@
-/** Sharing out loads: a good choice first, then the best one with its proof, as far as there is time. */
-import { NoAnswer, type Limits, type ProgrammeSolver, type Values } from '../solver/index.js';
+/** Sharing out loads: for each aim a good choice first, then the best one with its proof, as far as there is time. */
+import { differentWays, type Aim, type Limits, type ProgrammeSolver, type Values } from '../solver/index.js';
 import { annealed } from './anneal.js';
-import { objectiveOf, plainNames, pluggedBy, programmeOf, type BalanceProgramme } from './exact.js';
+import { objectiveOf, pluggedBy, programmeOf, type BalanceNames, type BalanceProgramme } from './exact.js';
 import {
   costOfPlugging,
   weighed,
@@ -11,7 +11,14 @@ import {
   type Weights,
 } from './problem.js';
 
+export interface BalanceAim {
+  readonly words: string;
+  readonly weights: Weights;
+}
+
+/** One way to plug everything in. */
 export interface SharedOut {
+  readonly aim: string;
   readonly plugged: Plugged;
   readonly cost: BalanceCost;
   /** What was made least, as it is and as it cannot be less. */
@@ -20,23 +27,46 @@ export interface SharedOut {
   readonly proven: boolean;
 }
 
-/** Throws `NoAnswer` where no choice keeps all limits, or none was found. */
+export interface WaysToShare {
+  readonly ways: readonly SharedOut[];
+  /** Aims for which there is no other way than those, and those for which none was found in time. */
+  readonly none: readonly string[];
+  readonly notFound: readonly string[];
+}
+
+/** For each aim the best way unlike those before it; each may take as long as the limits say. */
 export async function sharedOut(
   problem: BalanceProblem,
-  weights: Weights,
+  names: BalanceNames,
+  aims: readonly BalanceAim[],
   solve: ProgrammeSolver,
   limits: Limits = {},
-): Promise<SharedOut> {
-  const model = programmeOf(problem, plainNames(problem), true);
-  model.programme.objective = objectiveOf(model, weights);
-  const first = annealed(problem, weights);
-  const solved = await solve(model.programme, { ...limits, ...(first && { start: startOf(model, first) }) });
-  const plugged = solved.incumbent ? pluggedBy(model, solved.incumbent) : first;
-  const cost = plugged && costOfPlugging(problem, plugged);
-  if (!plugged || !cost) throw new NoAnswer(solved.status);
-  const { bound } = solved;
-  const value = weighed(cost, weights);
-  return { plugged, cost, value, bound, proven: solved.status === 'best' };
+): Promise<WaysToShare> {
+  const model = programmeOf(problem, names, true);
+  const asked = aims.map(({ words, weights }) => {
+    const first = annealed(problem, weights);
+    return {
+      ...{ words, weights, least: objectiveOf(model, weights) },
+      ...(first && { start: startOf(model, first) }),
+    };
+  });
+  const assigns = model.points.flatMap(own => own.flatMap(each => each ?? []));
+  const found = await differentWays(model.programme, assigns, asked, solve, limits);
+  const [ways, notFound]: [SharedOut[], Aim[]] = [[], [...found.notFound]];
+  for (const { aim, values, solved } of found.ways) {
+    const plugged = pluggedBy(model, values);
+    const cost = costOfPlugging(problem, plugged);
+    const { weights } = asked.find(each => each === aim) ?? {};
+    // What the solver takes for kept and is not would be no way.
+    if (!cost || !weights) notFound.push(aim);
+    else
+      ways.push({
+        ...{ aim: aim.words, plugged, cost, value: weighed(cost, weights) },
+        ...{ bound: solved.bound, proven: solved.status === 'best' },
+      });
+  }
+  const words = (all: readonly Aim[]): string[] => all.map(each => each.words);
+  return { ways, none: words(found.none), notFound: words(notFound) };
 }
 
 /** Where things are plugged in, as values of a programme; what follows from it is left to the solver. */

@@ -3,18 +3,12 @@ import { assess } from '../../assess.js';
 import type { End } from '../../documents/index.js';
 import { inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { inPlan } from '../../edits.js';
-import { provenLeast, type Found, type Objective, type Offer, type Search } from '../search.js';
-import { differentWays, rule, whyNone, type Aim, type OtherWay, type Rule } from '../solver/index.js';
-import { objectiveOf, pluggedBy, programmeOf, type BalanceNames, type BalanceProgramme } from './exact.js';
+import type { Found, Objective, Offer, Search } from '../search.js';
+import { rule, whyNone, type Conflict } from '../solver/index.js';
+import { programmeOf, type BalanceNames } from './exact.js';
 import { balanceTask, type BalanceTask } from './from-plan.js';
-import {
-  costOfPlugging,
-  limitsPassed,
-  type BalanceCost,
-  type Passed,
-  type Plugged,
-  type Weights,
-} from './problem.js';
+import { limitsPassed, ROUNDING, type Passed, type Plugged } from './problem.js';
+import { sharedOut, type BalanceAim, type SharedOut } from './share-out.js';
 
 /** Longest for each way, s. */
 const LONGEST = 10;
@@ -22,10 +16,10 @@ const LONGEST = 10;
 const METRE = 0.001;
 
 /** What each way is best at, and what counts after that. */
-const AIMS: readonly (readonly [words: string, weights: Weights])[] = [
-  ['fewest changes', { metre: METRE, strip: 0.1, change: 1, share: 0 }],
-  ['fewest strips', { metre: METRE, strip: 1, change: 0.01, share: 0 }],
-  ['most reserve', { metre: METRE, strip: 0.1, change: 0.01, share: 10 }],
+const AIMS: readonly BalanceAim[] = [
+  { words: 'fewest changes', weights: { metre: METRE, strip: 0.1, change: 1, share: 0 } },
+  { words: 'fewest strips', weights: { metre: METRE, strip: 1, change: 0.01, share: 0 } },
+  { words: 'most reserve', weights: { metre: METRE, strip: 0.1, change: 0.01, share: 10 } },
 ];
 
 /** One thing that is plugged in elsewhere than now, or not at all. */
@@ -40,7 +34,11 @@ export interface Move {
 export interface BalanceWay {
   readonly aim: string;
   readonly moves: readonly Move[];
-  readonly cost: BalanceCost;
+  /** Lengths of all its mains leads, m. */
+  readonly metres: number;
+  readonly strips: number;
+  /** Of what the fullest circuit has for ours, the share that is used, %. */
+  readonly fullest: number;
   readonly proven: boolean;
 }
 
@@ -72,38 +70,37 @@ export const shareOut: Search<object, BalanceTask, Balance> = {
   },
   async *solve(task, { solve, now }): AsyncGenerator<never, Found<Balance>> {
     const { problem, unknown } = task;
-    const model = programmeOf(problem, namesOf(task), true);
-    const aims = AIMS.map(([words, weights]): Aim => ({ words, least: objectiveOf(model, weights) }));
-    const { ways, none, notFound } = await differentWays(model.programme, assignsOf(model), aims, solve, {
-      seconds: LONGEST,
-    });
-    const words = (all: readonly Aim[]): string[] => all.map(each => each.words);
+    const names = namesOf(task);
+    const { ways, none, notFound } = await sharedOut(problem, names, AIMS, solve, { seconds: LONGEST });
     const answer = {
       counted: problem.loads.length,
       passed: limitsPassed(problem, nowOf(task)).map(each => passedWords(task, each)),
-      ways: ways.map(way => wayOf(task, model, way)),
-      ...{ noOther: words(none), notFound: words(notFound), unknown },
+      ways: ways.map(way => wayOf(task, way)),
+      ...{ noOther: none, notFound, unknown },
     };
     if (ways.length === 0 && none.length > 0) {
-      const { rules, proven, relaxed } = await whyNone(
-        programmeOf(problem, namesOf(task), false).programme,
-        solve,
-        now,
-      );
-      const conflict = {
-        rules: rules.map(each => each.words),
-        proven,
-        relaxed: relaxed.map(({ rule: { words, unit }, by }) => ({ rule: words, by, unit })),
-      };
-      return { answer: { ...answer, conflict }, objectives: [], offers: [] };
+      const why = await whyNone(programmeOf(problem, names, false).programme, solve, now);
+      return { answer: { ...answer, conflict: conflictOf(why) }, objectives: [], offers: [] };
     }
     return {
       answer,
-      objectives: ways.slice(0, 1).map(objectiveOfWay),
-      offers: ways.flatMap(way => offerOf(task, pluggedBy(model, way.values), way.aim)),
+      objectives: ways.slice(0, 1).map(({ aim, value, bound }): Objective => ({
+        ...{ label: aim, unit: '', better: 'less', value, bound },
+      })),
+      offers: ways.flatMap(way => offerOf(task, way)),
     };
   },
 };
+
+/** In words; outlets and plugs are whole ones. */
+const conflictOf = ({ rules, proven, relaxed }: Conflict): NonNullable<Balance['conflict']> => ({
+  rules: rules.map(({ words }) => words),
+  proven,
+  relaxed: relaxed.map(({ rule: { words, unit }, by }) => ({
+    ...{ rule: words, unit },
+    by: unit === 'A' ? by : Math.ceil(by - ROUNDING),
+  })),
+});
 
 /** As everything is plugged in now. */
 const nowOf = ({ problem: { loads, strips } }: BalanceTask): Plugged => ({
@@ -123,23 +120,10 @@ function passedWords(
   return `${name} carries ${inAmps(value)} of ours, ${inAmps(value - most)} too much`;
 }
 
-const objectiveOfWay = ({ solved, aim }: OtherWay): Objective => ({
-  ...provenLeast(aim.words, '', solved.value),
-  bound: solved.bound,
+const wayOf = (task: BalanceTask, { aim, plugged, cost, proven }: SharedOut): BalanceWay => ({
+  ...{ aim, proven, moves: movesOf(task, plugged) },
+  ...{ metres: cost.metres, strips: cost.strips, fullest: 100 * cost.share },
 });
-
-const assignsOf = ({ points }: BalanceProgramme) => points.flatMap(own => own.flatMap(each => each ?? []));
-
-function wayOf(task: BalanceTask, model: BalanceProgramme, { aim, values, solved }: OtherWay): BalanceWay {
-  const plugged = pluggedBy(model, values);
-  const cost = costOfPlugging(task.problem, plugged) ?? {
-    metres: NaN,
-    strips: NaN,
-    changes: NaN,
-    share: NaN,
-  };
-  return { aim: aim.words, moves: movesOf(task, plugged), cost, proven: solved.status === 'best' };
-}
 
 /** Leads that begin elsewhere than now, loads before strips. */
 function movesOf(
@@ -165,7 +149,7 @@ function movesOf(
 }
 
 /** The edit of one way: each lead that moves is a new one, since its old cable may not reach. */
-function offerOf(task: BalanceTask, plugged: Plugged, aim: Aim): Offer[] {
+function offerOf(task: BalanceTask, { aim, plugged }: SharedOut): Offer[] {
   const { problem, loadLinks, stripLinks, bundle, assessment } = task;
   const { wiring } = assessment.signal;
   const moved = new Set(movesOf(task, plugged).map(({ link }) => link));
@@ -195,35 +179,26 @@ function offerOf(task: BalanceTask, plugged: Plugged, aim: Aim): Offer[] {
       else edit.put('links', id, { from: ends(point), to });
     }
   const changes: DocumentPatch[] = [edit.change];
-  return [{ id: aim.words, label: `Share out the load: ${aim.words}`, changes }];
+  return [{ id: aim, label: `Share out the load: ${aim}`, changes }];
 }
 
 /** Rules as people would say them. */
 function namesOf({ problem, circuitLabels, pointLabels, loadLinks, assessment }: BalanceTask): BalanceNames {
-  const each = (make: (i: number) => Rule): ((i: number) => Rule) => {
-    const made = new Map<number, Rule>();
-    return i => {
-      const known = made.get(i) ?? make(i);
-      made.set(i, known);
-      return known;
-    };
-  };
   const { sockets, strips, circuits, loads } = problem;
   const point = (p: number) => sockets[p] ?? strips[p - sockets.length];
   return {
-    load: each(i => {
+    load: i => {
       const device = loadLinks[i]?.[1].to.device ?? '';
       const label = assessment.signal.wiring.devices[device]?.label ?? loads[i]?.id ?? '';
       return rule(`${label} is plugged in`, '', 1e3);
-    }),
-    outlets: each(p => rule(`${pointLabels[p] ?? ''} has ${point(p)?.outlets ?? 0} outlets`, 'outlets', 2)),
-    point: each(p => rule(`${pointLabels[p] ?? ''} carries ${inAmps(point(p)?.amps ?? 0)}`, 'A')),
-    circuit: each(c =>
+    },
+    outlets: p => rule(`${pointLabels[p] ?? ''} has ${point(p)?.outlets ?? 0} outlets`, 'outlets', 2),
+    point: p => rule(`${pointLabels[p] ?? ''} carries ${inAmps(point(p)?.amps ?? 0)}`, 'A'),
+    circuit: c =>
       rule(
         `${circuitLabels[c] ?? ''} has ${inAmps(circuits[c]?.left[0] ?? 0)} for ours by the house rule`,
         'A',
       ),
-    ),
-    pair: each(k => rule(`pair ${k + 1}`)),
+    pair: k => rule(`pair ${k + 1}`),
   };
 }

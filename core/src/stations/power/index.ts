@@ -103,6 +103,7 @@ export const power: Station<PowerReads, PowerResult> = {
     const total = parts.part('total', { loads: devices }, totalOf);
     return resultOf<PowerResult>({
       feeds: () => feeding().feeds,
+      through: () => feeding().through,
       devices,
       strips,
       sockets,

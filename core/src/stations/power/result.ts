@@ -56,6 +56,8 @@ export interface BatteryLife {
 export interface PowerResult {
   /** What feeds each device that is fed. */
   readonly feeds: Readonly<Record<string, Feed>>;
+  /** Devices that draw their current through a lead: the one it ends at, and those below that. */
+  readonly through: Readonly<Record<string, readonly string[]>>;
   readonly devices: Readonly<Record<string, DeviceLoad>>;
   readonly strips: Readonly<Record<string, SocketLoad>>;
   readonly sockets: Readonly<Record<string, SocketLoad>>;

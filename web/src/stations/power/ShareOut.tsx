@@ -63,9 +63,8 @@ export default function ShareOut() {
   );
 }
 
-function WayWords({ way: { aim, moves, cost, proven } }: { way: BalanceWay }) {
+function WayWords({ way: { aim, moves, metres, strips, fullest, proven } }: { way: BalanceWay }) {
   const reading = useReading();
-  const { strips } = cost;
   return (
     <div className="grow">
       <div className="first-letter:uppercase">{aim}</div>
@@ -78,8 +77,8 @@ function WayWords({ way: { aim, moves, cost, proven } }: { way: BalanceWay }) {
       ))}
       <div className="text-faint text-[13px]">
         {[
-          `${showText(100 * cost.share, '%', reading)} of what the fullest circuit has for ours`,
-          `${showText(cost.metres, 'm', reading)} of mains leads`,
+          `${showText(fullest, '%', reading)} of what the fullest circuit has for ours`,
+          `${showText(metres, 'm', reading)} of mains leads`,
           `${strips} ${strips === 1 ? 'strip' : 'strips'}`,
           ...(proven ? [] : ['there may be a better one']),
         ].join(' · ')}
@@ -108,7 +107,7 @@ function Conflict({ of: { rules, proven, relaxed } }: { of: NonNullable<Balance[
             .map(({ rule, by, unit }) =>
               unit === 'A'
                 ? `${rule}, by ${showText(by, 'A', reading)}`
-                : [rule, ...(unit === '' ? [] : [`by ${Math.ceil(by - 1e-6)} ${unit}`])].join(', '),
+                : [rule, ...(unit === '' ? [] : [`by ${by} ${unit}`])].join(', '),
             )
             .join('; ')}
           .
