@@ -97,8 +97,7 @@ export function readsBy(
       signal: results().signal,
     }),
     power: () => ({
-      devices: equipment,
-      links,
+      ...{ devices: equipment, links, runningOrder, zone: plan.zone, temperatures: plan.temperatures },
       kinds,
       shelf,
       rules,

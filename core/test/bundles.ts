@@ -15,7 +15,15 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ],
   ['friday crowded: tasks, viewers, proofs, backups, pins, what others draw', crowded(friday)],
   ['an event with nothing in it yet', emptied(friday)],
-  ['an event with nobody and nothing to take', { ...friday, shelf: { items: {} }, hands: { people: {} } }],
+  [
+    'an event at 120 V with nobody and nothing to take',
+    {
+      ...friday,
+      venue: { ...friday.venue, volts: 120, hertz: 60 },
+      shelf: { items: {} },
+      hands: { people: {} },
+    },
+  ],
 ];
 
 function varied(bundle: Bundle): Bundle {
@@ -88,6 +96,43 @@ function rewired(bundle: Bundle): Bundle {
 }
 
 /** As much at once as people do to a plan: in the computers, on the line, on the floor and in the running order. */
+/** Three phases on a generator, a residual-current device before the north, and breakers whose curves are known. */
+function powered(venue: Bundle['venue']): Bundle['venue'] {
+  const phases = ['1', '2', '3'] as const;
+  const circuits = Object.entries(venue.circuits ?? {}).map(([id, circuit], i) => [
+    id,
+    { ...circuit, curve: 'B' as const, phase: phases[i % 3] ?? '1', residual: 'residmain' },
+  ]);
+  return {
+    ...venue,
+    ...{ system: 'three phases', generator: 6000, upstream: 1 },
+    residuals: { residmain: { order: '1', label: 'Main switch', trip: 30 } },
+    circuits: Object.fromEntries(circuits) as NonNullable<Bundle['venue']['circuits']>,
+  };
+}
+
+/** Kinds whose states somebody measured, and one of which nobody measured anything but read its plate. */
+function measured(kinds: Bundle['kinds']['kinds']): Bundle['kinds']['kinds'] {
+  const { laptopcom, lamppanel } = kinds;
+  if (!laptopcom || !lamppanel) throw new Error('the demo knows laptops and lamps');
+  return {
+    laptopcom: {
+      ...laptopcom,
+      power: {
+        running: 60,
+        standby: 4,
+        peak: 90,
+        factor: 0.9,
+        standbyFactor: 0.4,
+        peakFactor: 0.95,
+        inrush: 30,
+        leakage: 0.7,
+      },
+    },
+    unmeasure: { ...lamppanel, label: 'Lamp that nobody measured', power: { plate: 75, standby: 2 } },
+  };
+}
+
 function crowded(bundle: Bundle): Bundle {
   const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });
   const inRack = (id: string, kind: string, more: { [name: string]: Json } = {}): Operation =>
@@ -165,6 +210,19 @@ function crowded(bundle: Bundle): Bundle {
     add('/ticks', {
       tick00001: { check: 'upload', by: 'Ines Calder', at: '2026-12-04T17:00:00Z', value: 0.4 },
     }),
+    // What people can say of power.
+    add('/devices/laptoptwo/states', {
+      rig: 'standby',
+      live: 'peak',
+      items: { itemchoir1: { state: 'standby' } },
+    }),
+    inRack('stripnest', 'stripfour'),
+    lead('feednest1', ['striprac1', 'outlet07'], ['stripnest', 'mainsin01']),
+    lead('feedlapt2', ['stripnest', 'outlet01'], ['laptoptwo', 'mainsin01']),
+    inRack('brickone1', 'battusb01'),
+    lead('feedbrick', ['brickone1', 'usbout001'], ['tabletwat', 'usbcpow01']),
+    inRack('unknown01', 'unmeasure'),
+    lead('feedunkno', ['stripnest', 'outlet02'], ['unknown01', 'mainsin01']),
     add('/rules', { keptSpare: 25, delayAt: 'desk', circle: 'pixels', uploadHeadroom: 'half' }),
   ];
   const mobileReadings = {
@@ -173,7 +231,8 @@ function crowded(bundle: Bundle): Bundle {
   } as unknown as Bundle['venue']['mobileReadings'] & object;
   return {
     ...bundle,
-    venue: { ...bundle.venue, mobileReadings },
+    venue: { ...powered(bundle.venue), mobileReadings },
+    kinds: { ...bundle.kinds, kinds: { ...bundle.kinds.kinds, ...measured(bundle.kinds.kinds) } },
     plan: applyPatch(bundle.plan, patch),
   };
 }

@@ -1,16 +1,7 @@
 /** Edits, and what they did to documents. */
 import type { Bundle } from '../documents/bundle.js';
-import {
-  AnyJson,
-  Instant,
-  Int,
-  Many,
-  OneOf,
-  Optional,
-  Ref,
-  Text,
-  TextOrNull,
-} from '../documents/decorators.js';
+import { AnyJson, Int, Many, OneOf, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
+import { Instant } from '../documents/time-decorators.js';
 import { DOCUMENT_LIMIT, type Operation } from '../foundations/index.js';
 import { MOST } from './made.js';
 

@@ -1,16 +1,6 @@
 /** Events in a list, new ones, and ones taken over from a file. */
-import {
-  Flag,
-  Instant,
-  Int,
-  Many,
-  One,
-  Optional,
-  Ref,
-  Text,
-  TextOrNull,
-  TimeZone,
-} from '../documents/decorators.js';
+import { Flag, Int, Many, One, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
+import { Instant, TimeZone } from '../documents/time-decorators.js';
 import { Made, MOST } from './made.js';
 
 /** How many snags of each severity stand open. */

@@ -170,11 +170,20 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
       },
     },
     circuits: {
-      circback1: { order: '001h', label: 'Back circuit', amps: 15 },
+      circback1: {
+        order: '001h',
+        label: 'Back circuit',
+        amps: 15,
+        board: 'panel in the kitchen, breaker 7',
+        resets: 'the trustees',
+        others: {
+          coffeeurn: { label: 'coffee urn', watts: 1500, factor: 1, from: '10:15', until: '12:30' },
+        },
+      },
       circplat1: {
         order: '002h',
         label: 'Platform circuit',
-        amps: 20,
+        amps: 15,
         others: { organplat: { label: 'electric organ', watts: 400, factor: 0.95 } },
       },
     },
@@ -192,7 +201,7 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
         label: 'platform',
         at: feet(48, 9),
         outlets: 2,
-        amps: 20,
+        amps: 15,
         circuit: 'circplat1',
       },
     },

@@ -37,6 +37,7 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['CTL', 1, 'controlpt'],
   ['TAB', 1, 'controltb'],
   ['BST', 1, 'battlarge'],
+  ['BUS', 2, 'battusb01'],
   ['UCC', 2, 'usbccab2m'],
   ['UAC', 2, 'usbacab2m'],
   ['ATR', 2, 'audiotr3m'],

@@ -237,14 +237,16 @@ export const stAlders: Venue = {
       order: '001h',
       label: 'Circuit 1, north',
       amps: 16,
-      others: { blowerone: { label: 'organ blower', watts: 900, factor: 0.8 } },
+      others: {
+        blowerone: { label: 'organ blower', watts: 900, factor: 0.8, from: '19:30', until: '21:15' },
+      },
     },
     circsouth: { order: '002h', label: 'Circuit 2, south', amps: 16 },
     circvestr: {
       order: '003h',
       label: 'Circuit 3, vestry',
       amps: 13,
-      others: { teaurn001: { label: 'tea urn', watts: 2400, factor: 1 } },
+      others: { teaurn001: { label: 'tea urn', watts: 2400, factor: 1, from: '20:15', until: '22:00' } },
     },
   },
   sockets: {
@@ -276,7 +278,7 @@ export const stAlders: Venue = {
       order: '004h',
       label: 'by the vestry',
       at: [20, 13.4],
-      outlets: 2,
+      outlets: 4,
       amps: 13,
       circuit: 'circvestr',
     },

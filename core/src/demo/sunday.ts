@@ -25,8 +25,25 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
       itemcheck1: { order: '002h', label: 'Line check', phase: 'check', minutes: 20 },
       itemspeech: { order: '003h', label: 'Words of thanks', phase: 'live', minutes: 15, mark: 'markspeak' },
       itemband01: { order: '004h', label: 'Band', phase: 'live', minutes: 40, mark: 'markband1' },
+      itemgames1: { order: '004k', label: 'Games on the green', phase: 'live', minutes: 60 },
+      itemband02: {
+        order: '004m',
+        label: 'Band, second half',
+        phase: 'live',
+        minutes: 45,
+        mark: 'markband1',
+      },
+      itemsongs1: {
+        order: '004p',
+        label: 'Songs for everybody',
+        phase: 'live',
+        minutes: 45,
+        mark: 'markband1',
+      },
+      itemclose1: { order: '004r', label: 'Closing words', phase: 'live', minutes: 15, mark: 'markspeak' },
       itemstrike: { order: '005h', label: 'Strike and load', phase: 'strike', minutes: 50 },
     },
+    temperatures: { airsixdeg: { order: '001h', at: start, celsius: 6 } },
     shots: {
       shotspeech: {
         order: '001h',
@@ -34,14 +51,14 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
         size: 'waist up',
         camera: 'camgreen1',
         importance: 'vital',
-        items: ['itemspeech'],
+        items: ['itemspeech', 'itemclose1'],
       },
       shotband01: {
         order: '002h',
         mark: 'markband1',
         size: 'whole area',
         camera: 'camgreen1',
-        items: ['itemband01'],
+        items: ['itemband01', 'itemband02', 'itemsongs1'],
       },
     },
     devices: {
@@ -79,6 +96,13 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
         viewers: ['watcher'],
         place: { at: [4, 18], height: 0.8 },
       },
+      battwatch: {
+        order: '009h',
+        label: 'TABLET BRICK',
+        kind: 'battusb01',
+        item: 'itembus01',
+        place: { at: [4.2, 18], height: 0.8 },
+      },
     },
     links: {
       linkgreen: plug('camgreen1', 'hdmiout01', 'bondedbe1', 'hdmiin001'),
@@ -86,6 +110,7 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
       linkmic02: plug('adaptmic1', 'trsout001', 'bondedbe1', 'audioin01'),
       linkbatt1: plug('battstati', 'outlet02', 'camgreen1', 'mainsin01'),
       linkbatt2: plug('battbond1', 'plateout1', 'bondedbe1', 'platein01'),
+      linkwatch: plug('battwatch', 'usbout001', 'tabletwat', 'usbcpow01'),
       linkstati: plug('battstati', 'outlet01', 'michandh1', 'mainsin01'),
     },
   };

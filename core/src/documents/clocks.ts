@@ -24,3 +24,10 @@ export function isTimeZone(name: string): boolean {
   zones.add(name);
   return true;
 }
+
+/** The shape of a time of day, `19:30`, as a pattern. */
+export const CLOCK = '^([01]\\d|2[0-3]):[0-5]\\d$';
+const clock = new RegExp(CLOCK);
+
+/** Whether a text is a time of day. */
+export const isClock = (text: string): boolean => clock.test(text);

@@ -4,7 +4,6 @@
  * faults carry JSON paths and unknown fields are refused at every depth.
  */
 import { ValidateBy, ValidateIf } from 'class-validator';
-import { INSTANT, isInstant, isTimeZone } from './clocks.js';
 import { refusalBeyond, type JsonSize } from '../foundations/json-size.js';
 import { ID_PATTERN, isId } from '../foundations/order.js';
 import type { Json } from '../foundations/patch.js';
@@ -61,7 +60,8 @@ interface Constraint<P extends readonly unknown[]> {
   readonly schema: (...parameters: P) => JsonSchema;
 }
 
-function constraint<P extends readonly unknown[]>(
+/** Declares a rule of fields: the check, its words and its schema, once. */
+export function constraint<P extends readonly unknown[]>(
   of: Constraint<P>,
 ): (...parameters: P) => PropertyDecorator {
   schemaOfConstraint.set(of.name, parameters => of.schema(...(parameters as unknown as P)));
@@ -203,22 +203,6 @@ export const Refs = constraint<[max: number]>({
     maxItems: max,
     uniqueItems: true,
   }),
-});
-
-/** An instant in UTC, `2026-12-04T19:30:00Z`. */
-export const Instant = constraint<[]>({
-  name: 'instant',
-  test: value => typeof value === 'string' && isInstant(value),
-  says: () => 'must be an instant in UTC, on a day of the calendar, such as 2026-12-04T19:30:00Z',
-  schema: () => ({ type: 'string', pattern: INSTANT, format: 'date-time' }),
-});
-
-/** A time zone by its IANA name, `Europe/London`. */
-export const TimeZone = constraint<[]>({
-  name: 'timeZone',
-  test: value => isText(value, 1, 60) && isTimeZone(value),
-  says: () => 'must be a time zone such as Europe/London',
-  schema: () => ({ type: 'string', minLength: 1, maxLength: 60, format: 'time-zone' }),
 });
 
 const FAR = 1000;

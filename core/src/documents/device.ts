@@ -2,6 +2,7 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+import { POWER_STATES, type PowerState } from './power-words.js';
 import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
 import { BUSES, TASKS, VIEWERS, type Bus, type Task, type Viewer } from './signal-words.js';
 /**
@@ -38,6 +39,23 @@ export class PortBus {
 export class FromAssembly {
   @Ref() id!: string;
   @Int(1, 1e6) version!: number;
+}
+
+/** What it does in one item of the running order, where that is another than in the rest of its phase. */
+export class StateInItem {
+  @OneOf(POWER_STATES) state!: PowerState;
+}
+
+/** What a device does in each phase; absent = off while it is rigged and struck, else working. */
+export class PhaseStates {
+  @Optional() @OneOf(POWER_STATES) rig?: PowerState;
+  @Optional() @OneOf(POWER_STATES) check?: PowerState;
+  @Optional() @OneOf(POWER_STATES) rehearse?: PowerState;
+  @Optional() @OneOf(POWER_STATES) wait?: PowerState;
+  @Optional() @OneOf(POWER_STATES) live?: PowerState;
+  @Optional() @OneOf(POWER_STATES) strike?: PowerState;
+  /** By item of the running order. */
+  @Optional() @MapOf(() => StateInItem, 500) items?: Map<StateInItem>;
 }
 
 export class Device {
@@ -77,6 +95,10 @@ export class Device {
   @Optional() @Words(VIEWERS) viewers?: Viewer[];
   /** Menus, icons and copy protection were switched off in it, and its picture was looked at. */
   @Optional() @Flag() cleared?: boolean;
+  /** What it does when, as far as it takes power. */
+  @Optional() @One(() => PhaseStates) states?: PhaseStates;
+  /** A reel that is not fully unrolled. */
+  @Optional() @Flag() coiled?: boolean;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
   /** The record of the venue that it is: a line from wall to wall, or gear of the house. */

@@ -1,4 +1,4 @@
-/** What a kind may have: power, a lens, a battery, room in a rack. */
+/** What a kind may have: a lens, a cable, room in a rack. */
 import { Flag, Int, Num, One, OneOf, Optional, Said, Text } from './decorators.js';
 import {
   CABLE_ENDS,
@@ -8,16 +8,6 @@ import {
   type CableMake,
   type Connector,
 } from './signal-words.js';
-
-export class PowerNeed {
-  @Num(0, 20000) @Said('Takes while it works', 'W') running!: number;
-  @Optional() @Num(0, 20000) @Said('On standby', 'W') standby?: number;
-  /** Power factor. */
-  @Optional()
-  @Num(0.3, 1)
-  @Said('Power factor', '', { help: 'watts divided by volt-amperes, where a meter shows both' })
-  factor?: number;
-}
 
 /** How much room it takes as it stands or lies in use, m, as far as it was measured. */
 export class Size {
@@ -140,19 +130,6 @@ export class Cable {
   @Optional() @One(() => CableEnd) @Said('The other end is another one') far?: CableEnd;
   /** It works in one direction only, which is marked on it; it is never joined to another. */
   @Optional() @Flag() @Said('Works from its first end to the other only') directed?: boolean;
-}
-
-export class Battery {
-  @Num(1, 60) @Said('Volts', 'V') volts!: number;
-  @Num(0.1, 500) @Said('Charge', 'Ah') ampHours!: number;
-  @Num(0.1, 100) @Said('Gives at most', 'A') maxAmps!: number;
-}
-
-/** A battery that stays inside, charged before the event. */
-export class InnerBattery {
-  @Num(0.1, 5000) @Said('Holds', 'Wh') wattHours!: number;
-  /** It is charged again, or at least not drawn upon, while the device runs on another feed. */
-  @Optional() @Flag() @Said('Charged again while it runs on another feed') topsUp?: boolean;
 }
 
 /** Space an item takes in a rack: units of 44.45 mm and depth in m. */

@@ -2,19 +2,17 @@ import type { MapOf as Map } from '../foundations/index.js';
 import { Assembly } from './assembly.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
 import {
-  Battery,
   Cable,
-  InnerBattery,
   LampLight,
   Lens,
   Optics,
-  PowerNeed,
   RackCase,
   RackSize,
   Recording,
   Size,
   Support,
 } from './kind-parts.js';
+import { Battery, InnerBattery, PowerNeed, Supply } from './power-parts.js';
 import { Inside, Port } from './ports.js';
 import { FAMILIES, FUNCTIONS, type Family, type Function } from './signal-words.js';
 
@@ -23,6 +21,9 @@ const PASSIVE: ReadonlySet<Family> = new Set<Family>([
   ...(['disk', 'adapter', 'patch bay', 'microphone', 'house line', 'strip', 'battery', 'rack case'] as const),
   ...(['support', 'lens', 'cable', 'ramp', 'hook', 'mat', 'tape', 'tool'] as const),
 ]);
+
+/** Families whose things hand on power at other volts than they take. */
+const SUPPLYING: ReadonlySet<Family> = new Set<Family>(['supply', 'battery', 'network switch', 'router']);
 
 /** A kind of thing, described by what it is, never by maker. */
 export class Kind {
@@ -36,6 +37,14 @@ export class Kind {
   @One(() => PowerNeed)
   @Said<Kind>('Power', '', { when: ({ family }) => !PASSIVE.has(family ?? 'tool') })
   power?: PowerNeed;
+  /** It turns what it is fed with into other volts for what hangs on it. */
+  @Optional()
+  @One(() => Supply)
+  @Said<Kind>('Supplies others', '', {
+    help: 'a supply, a converter, a switch with PoE, a station with outlets',
+    when: ({ family }) => SUPPLYING.has(family ?? 'tool'),
+  })
+  supply?: Supply;
   @Optional() @Num(0, 500) @Said('Weight', 'kg') weight?: number;
   @Optional()
   @One(() => Size)
@@ -102,6 +111,24 @@ export class Kind {
   @Num(1, 63)
   @Said<Kind>('Rated for', 'A', { when: ({ family }) => family === 'strip' })
   amps?: number;
+  /** Rating of a reel while its lead is still on it, A. */
+  @Optional()
+  @Num(0.5, 63)
+  @Said<Kind>('Rated for while it is coiled', 'A', {
+    help: 'of a reel; empty = a third of its rating',
+    when: ({ family }) => family === 'strip',
+  })
+  coiled?: number;
+  /** It is a reel: its lead is wound on it. */
+  @Optional()
+  @Flag()
+  @Said<Kind>('Its lead is on a reel', '', { when: ({ family }) => family === 'strip' })
+  reel?: boolean;
+  /** From the middle of one outlet of a strip to the middle of the next, m. */
+  @Optional()
+  @Num(0.02, 0.2)
+  @Said<Kind>('From outlet to outlet', 'm', { when: ({ family }) => family === 'strip' })
+  pitch?: number;
   @Optional()
   @One(() => Inside)
   @Said<Kind>('What it has inside', '', { when: ({ family }) => family === 'switcher' })

@@ -1,5 +1,6 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { Flag, Instant, Int, MapOf, Many, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
+import { Flag, Int, MapOf, Many, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
+import { Instant } from './time-decorators.js';
 import { Proof } from './proof.js';
 
 /** One thing on the shelf (or a stock line, when `count` says how many). */
@@ -11,6 +12,8 @@ export class Item {
   @Optional() @Int(1, 100000) count?: number;
   /** Charge cycles of a battery. */
   @Optional() @Int(0, 20000) cycles?: number;
+  /** Share of its rated charge that a battery still gives, as measured, %. */
+  @Optional() @Num(1, 120) health?: number;
   @Optional() @Text(200) note?: string;
   /** What this cable was seen to carry. */
   @Optional() @One(() => Proof) proof?: Proof;

@@ -6,7 +6,6 @@ import {
   AnyJson,
   At,
   Flag,
-  Instant,
   Int,
   Many,
   MapOf,
@@ -19,8 +18,8 @@ import {
   Refs,
   Text,
   Words,
-  TimeZone,
 } from './decorators.js';
+import { Instant, TimeZone } from './time-decorators.js';
 import { IMPORTANCES, SHOT_SIZES, type Importance, type ShotSize } from './shot-words.js';
 import {
   CABLE_MAKES,
@@ -198,6 +197,13 @@ export class Buckles {
   @Optional() @One(() => Buckle) day?: Buckle;
 }
 
+/** How cold or warm the air is where the gear stands. */
+export class AirTemperature {
+  @Text(8) order!: string;
+  @Instant() at!: string;
+  @Num(-50, 60) celsius!: number;
+}
+
 /** The plan of one event. */
 export class Plan {
   @OneOf([1]) version!: 1;
@@ -211,6 +217,8 @@ export class Plan {
   @Optional() @One(() => RuleChoices) rules?: RuleChoices;
   @Optional() @MapOf(() => Output, 40) outputs?: Map<Output>;
   @Optional() @MapOf(() => RunningItem, 500) runningOrder?: Map<RunningItem>;
+  /** Temperature of the air along the day; absent = as in a heated room. */
+  @Optional() @MapOf(() => AirTemperature, 100) temperatures?: Map<AirTemperature>;
   @Optional() @MapOf(() => Shot, 500) shots?: Map<Shot>;
   @Optional() @MapOf(() => Device, 3000) devices?: Map<Device>;
   @Optional() @MapOf(() => Link, 6000) links?: Map<Link>;

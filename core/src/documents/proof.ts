@@ -1,5 +1,6 @@
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
-import { Flag, Instant, Num, OneOf, Optional, Text } from './decorators.js';
+import { Flag, Num, OneOf, Optional, Text } from './decorators.js';
+import { Instant } from './time-decorators.js';
 
 /** What a lead was seen to carry, or not: at which format and length, when and by whom. */
 export class Proof {

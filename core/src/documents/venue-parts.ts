@@ -1,20 +1,7 @@
 /** What a venue is made of. Every place is in metres, x east and y south on the page; heights in metres. */
-import type { MapOf as Map, Point } from '../foundations/index.js';
-import {
-  At,
-  Flag,
-  Instant,
-  Int,
-  MapOf,
-  Num,
-  One,
-  OneOf,
-  Optional,
-  Outline,
-  Pointer,
-  Ref,
-  Text,
-} from './decorators.js';
+import type { Point } from '../foundations/index.js';
+import { At, Flag, Int, Num, One, OneOf, Optional, Outline, Pointer, Ref, Text } from './decorators.js';
+import { Instant } from './time-decorators.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
 
 /** Something that stands somewhere and can be locked, so that no hand moves it by mistake. */
@@ -149,28 +136,6 @@ export class Mark extends PlacedInOrder {
   /** How many stand or sit there; absent = nobody has said. */
   @Optional() @Int(1, 300) people?: number;
   @Optional() @OneOf(POSTURES) posture?: Posture;
-}
-
-/** Something else that hangs on a circuit during the event. */
-export class OtherLoad {
-  @Text(60, 1) label!: string;
-  @Num(0, 20000) watts!: number;
-  @Num(0.3, 1) factor!: number;
-}
-
-export class Circuit {
-  @Text(8) order!: string;
-  @Text(60, 1) label!: string;
-  @Num(1, 125) amps!: number;
-  @Optional() @MapOf(() => OtherLoad, 50) others?: Map<OtherLoad>;
-}
-
-export class Socket extends PlacedInOrder {
-  @At() at!: Point;
-  @Int(1, 12) outlets!: number;
-  /** Rating of the socket or its fuse, A. */
-  @Num(1, 125) amps!: number;
-  @Optional() @Ref() circuit?: string;
 }
 
 export class NetworkSocket extends Placed {

@@ -1,10 +1,10 @@
 /** A place where events happen: its geometry and the facts of a survey. */
 import type { MapOf as Map, Point } from '../foundations/index.js';
-import { Flag, MapOf, Num, One, OneOf, Optional, Outline, Text, TimeZone } from './decorators.js';
+import { Flag, MapOf, Num, One, OneOf, Optional, Outline, Text } from './decorators.js';
+import { TimeZone } from './time-decorators.js';
 import {
   Area,
   CeilingPoint,
-  Circuit,
   Dimension,
   Door,
   Facts,
@@ -20,11 +20,12 @@ import {
   VenueNote,
   Pillar,
   Resident,
-  Socket,
   Stairs,
   Tracing,
   UploadTest,
 } from './venue-parts.js';
+import { MAINS_SYSTEMS, type MainsSystem } from './power-words.js';
+import { Circuit, Residual, Socket } from './venue-power.js';
 
 /** A venue: geometry in metres (x east, y south on the page) and facts. */
 export class Venue {
@@ -35,6 +36,14 @@ export class Venue {
   @Optional() @Flag() archived?: boolean;
   @Num(90, 260) volts!: number;
   @OneOf([50, 60]) hertz!: 50 | 60;
+  /** Absent = one phase. */
+  @Optional() @OneOf(MAINS_SYSTEMS) system?: MainsSystem;
+  /** Share of the volts that the wiring of the building loses before its sockets, %; absent = not known. */
+  @Optional() @Num(0, 20) upstream?: number;
+  /** What a generator gives in place of the mains, VA. */
+  @Optional() @Num(100, 1e6) generator?: number;
+  /** It is in the open. */
+  @Optional() @Flag() outdoors?: boolean;
   /** IANA time zone that its clocks keep; events begin with it. */
   @Optional() @TimeZone() zone?: string;
   @Optional() @One(() => Facts) facts?: Facts;
@@ -48,6 +57,7 @@ export class Venue {
   @Optional() @MapOf(() => Stairs, 100) stairs?: Map<Stairs>;
   @Optional() @MapOf(() => Door, 200) doors?: Map<Door>;
   @Optional() @MapOf(() => Mark, 200) marks?: Map<Mark>;
+  @Optional() @MapOf(() => Residual, 50) residuals?: Map<Residual>;
   @Optional() @MapOf(() => Circuit, 100) circuits?: Map<Circuit>;
   @Optional() @MapOf(() => Socket, 500) sockets?: Map<Socket>;
   @Optional() @MapOf(() => NetworkSocket, 200) networkSockets?: Map<NetworkSocket>;

@@ -135,6 +135,7 @@ function mainsFor(
       ),
     ]),
   );
+  const free = new Map(inOrder(room.sockets).map(([socket, each]) => [socket, each.outlets]));
   const strips = new Set([...outlets].flatMap(([strip, { length }]) => (length > 0 ? [strip] : [])));
   return inOrder(devices).flatMap(([device, { kind, place }]): [string, Link][] => {
     const port = mainsIn(libraryKinds[kind]);
@@ -150,7 +151,7 @@ function mainsFor(
     const from: Link['from'] =
       strip !== undefined && outlet !== undefined
         ? { device: strip, port: outlet }
-        : { socket: nearestSocket(placeOf(device, devices), room) };
+        : { socket: nearestSocket(placeOf(device, devices), room, free) };
     return [[idFrom(`${id}/mains/${device}`), { from, to: { device, port } }]];
   });
 }
@@ -162,7 +163,12 @@ function placeOf(id: string, devices: MapOf<Device>): Point {
   return place?.at ?? (carrier === undefined ? [0, 0] : placeOf(carrier, devices));
 }
 
-function nearestSocket(at: Point, room: Venue): string {
-  const sockets = inOrder(room.sockets).map(([id, socket]) => ({ id, far: distance(socket.at, at) }));
-  return sockets.sort((a, b) => a.far - b.far)[0]?.id ?? '';
+/** The nearest socket of which an outlet is left, which it takes; the nearest of all where none is. */
+function nearestSocket(at: Point, room: Venue, free: Map<string, number>): string {
+  const sockets = inOrder(room.sockets)
+    .map(([id, socket]) => ({ id, far: distance(socket.at, at) }))
+    .sort((a, b) => a.far - b.far);
+  const id = (sockets.find(each => (free.get(each.id) ?? 0) > 0) ?? sockets[0])?.id ?? '';
+  free.set(id, (free.get(id) ?? 0) - 1);
+  return id;
 }

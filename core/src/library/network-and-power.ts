@@ -38,6 +38,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     weight: 2.6,
     power: { running: 25, factor: 0.9 },
     rack: { units: 1, depth: 0.25 },
+    supply: { efficiency: 0.9, together: 60 },
     ports: ports(
       ['netport01', 'port 1', 'in', 'RJ45', 'network'],
       ...row(7, 'netport', 'port', 'out', 'RJ45', 'network', { powers: ['PoE at'] }).map(shifted),
@@ -58,6 +59,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     weight: 1.7,
     amps: 13,
     rack: { units: 1, depth: 0.1 },
+    pitch: 0.055,
     ports: ports(MAINS_IN, ...outlets(8)),
   },
   stripfour: {
@@ -65,20 +67,21 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     family: 'strip',
     weight: 0.6,
     amps: 13,
+    pitch: 0.05,
     ports: ports(MAINS_IN, ...outlets(4)),
   },
   battplate: {
     label: 'Battery, plate, 98 Wh',
     family: 'battery',
     weight: 0.7,
-    battery: { volts: 14.4, ampHours: 6.8, maxAmps: 8 },
+    battery: { volts: 14.4, ampHours: 6.8, maxAmps: 8, least: 12, charging: 180 },
     ports: ports(['plateout1', 'plate', 'out', 'battery plate', 'power']),
   },
   battpla15: {
     label: 'Battery, plate, 150 Wh',
     family: 'battery',
     weight: 1,
-    battery: { volts: 14.4, ampHours: 10.4, maxAmps: 10 },
+    battery: { volts: 14.4, ampHours: 10.4, maxAmps: 10, least: 12, charging: 240 },
     ports: ports(['plateout1', 'plate', 'out', 'battery plate', 'power']),
   },
   routermob: {
@@ -120,6 +123,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     label: 'Mains supply, 12 V, locking plug',
     family: 'supply',
     weight: 0.3,
+    supply: { efficiency: 0.87, standing: 0.5, together: 60 },
     ports: ports(MAINS_IN, [
       ...(['dcout0001', '12 V', 'out', 'DC locking', 'power'] as const),
       { volts: { low: 12, high: 12 }, watts: 60, ends: 'plug', ownLead: 1.2 },
@@ -129,6 +133,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     label: 'Mains supply, 12 V, barrel plug, for several',
     family: 'supply',
     weight: 0.7,
+    supply: { efficiency: 0.88, standing: 1, together: 120 },
     ports: ports(
       MAINS_IN,
       ...row(4, 'dcout000', '12 V', 'out', 'DC barrel', 'power', {
@@ -141,6 +146,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     label: 'USB charger, mains, four outlets',
     family: 'supply',
     weight: 0.3,
+    supply: { efficiency: 0.88, standing: 0.3, together: 100 },
     ports: ports(
       MAINS_IN,
       ...row(4, 'usbout0', 'USB-C', 'out', 'USB-C', 'power', { volts: { low: 5, high: 20 }, watts: 100 }),
@@ -150,7 +156,8 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     label: 'Battery, USB, 72 Wh',
     family: 'battery',
     weight: 0.5,
-    battery: { volts: 3.6, ampHours: 20, maxAmps: 20 },
+    battery: { volts: 3.6, ampHours: 20, maxAmps: 25, least: 3, charging: 240 },
+    supply: { efficiency: 0.88, together: 60 },
     ports: ports(
       ...row(2, 'usbout0', 'USB-C', 'out', 'USB-C', 'power', { volts: { low: 5, high: 20 }, watts: 45 }),
     ),
@@ -159,7 +166,16 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     label: 'Battery station, 500 Wh, mains outlets',
     family: 'battery',
     weight: 6.2,
-    battery: { volts: 25.6, ampHours: 20, maxAmps: 20 },
+    battery: {
+      volts: 25.6,
+      ampHours: 20,
+      maxAmps: 20,
+      chemistry: 'LiFePO4',
+      least: 20,
+      charging: 420,
+      voltAmps: 300,
+    },
+    supply: { efficiency: 0.87, standing: 8, together: 300 },
     ports: ports(...row(2, 'outlet', 'outlet', 'out', 'mains', 'power')),
   },
 };

@@ -10,7 +10,7 @@ import {
   deviceAmps,
   deviceFedBy,
   deviceWatts,
-} from '../stations/power/figures.js';
+} from '../stations/power/figures/index.js';
 import type { Sheet } from './sheet.js';
 import { figures, sheetOf, words, type ColumnOf } from './table.js';
 

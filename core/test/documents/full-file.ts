@@ -53,8 +53,10 @@ export const FULL: BundleFile = {
         ...ownDevice,
         buses: { busport01: { bus: 'programme' } },
         assembly: { id: 'assemblyone', version: 1 },
+        states: { rig: 'standby', items: { itemwelco1: { state: 'peak' } } },
       },
     },
+    temperatures: { airone0001: { order: '1', at: AT, celsius: 6 } },
     links: {
       ...plan.links,
       [link ?? '']: { ...ownLink, way: { pins: [{ at: [3, 3] }], avoid: ['aisleone1'], ceiling: true } },
@@ -79,6 +81,11 @@ export const FULL: BundleFile = {
     },
     screens: { screenone1: { ...PLACED, at: [4, 4], width: 2, height: 2, facing: 90, refresh: 60 } },
     ceilingPoints: { ceiling001: { ...NAMED, at: [5, 5], height: 6, load: 40 } },
+    residuals: { residual01: { order: '1', label: 'Main', trip: 30 } },
+    sockets: {
+      ...venue.sockets,
+      sktnorth1: { ...first(venue.sockets, 'sktnorth1'), test: { at: AT, result: 'good', by: BY } },
+    },
     guesses: { guessone01: { order: '1', path: '/volts', label: 'Voltage' } },
     areas: { ...venue.areas, [area ?? '']: { ...ownArea, rake: { rise: 1, towards: 90 } } },
   },

@@ -5,9 +5,10 @@ import { describe, expect, it } from 'vitest';
 import { BundleFile, schemaOf } from '../../src/documents/index.js';
 
 const WAITING: Readonly<Record<string, string>> = {
-  standby: 'power: watts by state',
-  maxAmps: 'power: what a battery gives at most',
   topsUp: 'power: inner batteries that are charged while they run',
+  chargeWatts: 'power: inner batteries that are charged while they run',
+  charging: 'power: chargers between the days',
+  resets: 'power: the list that finds breakers',
   speed: 'stream: how fast a socket of the venue is',
   young: 'crew: what people under eighteen do not do',
   fader: 'sound: the card at the desk',

@@ -109,6 +109,7 @@ const ALL: readonly Expected[] = [
     setUp: NETWORK_RACK,
     says: [
       'note shots.covered-once · campan002',
+      'risk racks.too-hot · netrack01',
       'risk shots.heads-in-the-way · markgroup whole area · campan002',
       'risk shots.heads-in-the-way · markspeak waist up · campan001',
       'risk signal.sound-missing · “Public stream”',

@@ -65,14 +65,15 @@ describe('Power: I = P / (V · pf), ΔV = 2·L·I·ρ/A with copper at 75 °C', 
   const full = ['rules', set('/mainsLoad', 'full')] as const;
   const cycles = (count: number) => ['shelf', set('/items/itembat01/cycles', count)] as const;
   agrees([
-    ['29 W at power factor 0.6', 'power.devices.camnorth1.amps', 29 / 138],
+    ['29 W on a plate of 14.4 V, whatever the power factor', 'power.devices.camnorth1.amps', 29 / 14.4],
+    ['9 W at power factor 0.6', 'power.devices.camside01.amps', 9 / 138],
     [
       'at the usual 0.9 where no power factor is known',
-      'power.devices.camnorth1.amps',
-      29 / 207,
-      ['kinds', remove('/kinds/camfourth/power/factor')],
+      'power.devices.camside01.amps',
+      9 / 207,
+      ['kinds', remove('/kinds/camcompac/power/factor')],
     ],
-    ['at 120 V', 'power.devices.camnorth1.amps', 29 / 72, ['venue', set('/volts', 120)]],
+    ['at 120 V', 'power.devices.camside01.amps', 9 / 72, ['venue', set('/volts', 120)]],
     ['others on the circuit: 900 W at 0.8', 'power.circuits.circnorth.other', 900 / 184],
     ['ours 1.25 times in the school of 80 %', 'power.circuits.circnorth.counted', 5.464975845410628],
     ['ours once in the school of the full load', 'power.circuits.circnorth.counted', 5.35024154589372, full],

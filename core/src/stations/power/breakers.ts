@@ -1,46 +1,140 @@
-/** Load on each breaker, by the house rule. */
-import type { Circuit, Rules, Venue } from '../../documents/index.js';
-import { given, inOrder, taken, type Figure } from '../../foundations/index.js';
-import { circuitCounted, circuitLeft, circuitOther, circuitOurs, circuitShare } from './figures.js';
-import type { CircuitLoad, SocketLoad } from './result.js';
+/** Load on each breaker at its worst minute, ours and what hangs on it already, by the house rule. */
+import type { Circuit, Phase, Rules } from '../../documents/index.js';
+import { constant, given, inOrder, taken, type Figure, type Term } from '../../foundations/index.js';
+import * as figures from './figures/index.js';
+import type { CircuitLoad } from './result.js';
+import { cutAt, lasts, onIn, spansOf, type Span, type Stretch, type Timeline } from './timeline.js';
+import { CONTINUOUS, drawnIn, termsIn, worstStretch, type Drawing } from './worst.js';
 
 export interface OnCircuit {
   readonly circuit: Circuit;
-  readonly sockets: Venue['sockets'];
-  readonly loads: Readonly<Record<string, SocketLoad>>;
+  /** Devices of ours that draw on it. */
+  readonly ours: readonly string[] | undefined;
+  readonly timeline: Timeline;
+  readonly drawing: Drawing;
+  readonly start: string;
+  readonly zone: string;
   readonly volts: number;
   readonly school: Rules['mainsLoad'];
 }
 
-export function circuitLoad(id: string, { circuit, sockets, loads, volts, school }: OnCircuit): CircuitLoad {
-  const other = otherLoads(id, circuit, volts);
-  const ours = circuitOurs.calc(
-    [id],
-    inOrder(sockets).flatMap(([socket, { circuit: on }]) =>
-      on === id && loads[socket] ? [taken('socket', loads[socket].amps)] : [],
-    ),
+/** What others have on it: how much, and when. */
+interface Other {
+  readonly id: string;
+  readonly amps: number;
+  readonly spans: readonly Span[];
+}
+
+/** A stretch as cut by what others switch, with its place in the day. */
+interface Piece extends Stretch {
+  readonly k: number;
+}
+
+export function circuitLoad(id: string, of: OnCircuit): CircuitLoad {
+  const { circuit, ours = [], drawing, school, start, zone, volts } = of;
+  const others = inOrder(circuit.others).map(([other, { watts, factor, ...clocks }]): Other => ({
+    id: other,
+    amps: watts / (volts * factor),
+    spans: spansOf(clocks, start, zone),
+  }));
+  const spans = others.flatMap(other => other.spans);
+  const pieces = of.timeline.flatMap((stretch, k): Piece[] =>
+    cutAt([stretch], spans).map(piece => ({ ...piece, k })),
   );
+  const factorOf = (minutes: number): number => (school === 'eighty' && minutes >= CONTINUOUS ? 1.25 : 1);
+  const lastsOf = (device: string, k: number): number => drawing.states[device]?.[k]?.lasts ?? 0;
+  const oursCounted = ({ k }: Piece): number =>
+    ours.reduce((sum, device) => sum + drawnIn([device], drawing, k) * factorOf(lastsOf(device, k)), 0);
+  const othersCounted = (piece: Piece): number =>
+    others.reduce((sum, { amps, spans: on }) => {
+      const span = onIn(on, piece);
+      return span ? sum + amps * factorOf(lasts(span)) : sum;
+    }, 0);
+  // What others have on it is no concern of ours while we add nothing.
+  const added = pieces.filter(piece => oursCounted(piece) !== 0);
+  const looked = added.length > 0 ? added : pieces;
+  const counts = looked.map(piece => oursCounted(piece) + othersCounted(piece));
+  const worst = looked[worstStretch(looked.length, at => counts[at] ?? 0)] ?? looked[0];
+  if (!worst) throw new Error('a day has no stretch');
+  const on = others.filter(other => onIn(other.spans, worst));
   const schooled = given('school', school, '', 'rules', '/mainsLoad');
-  const counted = circuitCounted.calc([id], [taken('other', other), schooled, taken('ours', ours)], {
-    rule: school === 'eighty' ? 'continuous load counts 1.25 ×' : 'full rating less known load',
+  const other = figures.circuitOther.calc([id], otherTerms(id, circuit, on, volts), {
+    formula: on.length === 0 ? 'sum(none)' : on.map((_, i) => `P${i} / (V * pf${i})`).join(' + '),
   });
+  const mine = figures.circuitOurs.calc([id], termsIn('load', 'amps', ours, drawing, worst.k));
+  const lasting: Term[] = [
+    ...termsIn(
+      'lasting',
+      'amps',
+      ours.filter(device => lastsOf(device, worst.k) >= CONTINUOUS),
+      drawing,
+      worst.k,
+    ),
+    ...on
+      .filter(each => lasts(onIn(each.spans, worst) ?? worst) >= CONTINUOUS)
+      .map(each =>
+        constant('lasting', each.amps, 'A', `${circuit.others?.[each.id]?.label ?? ''}, on for three hours`),
+      ),
+  ];
+  const counted = figures.circuitCounted.calc(
+    [id],
+    [taken('other', other), schooled, taken('ours', mine), ...lasting],
+    {
+      rule:
+        school === 'eighty'
+          ? 'what lasts three hours unbroken or longer counts 1.25 ×'
+          : 'full rating less known load',
+    },
+  );
   const breaker = given('breaker', circuit.amps, 'A', 'venue', `/circuits/${id}/amps`);
   return {
-    ...{ other, ours, counted },
-    left: circuitLeft.calc([id], [breaker, taken('counted', counted), schooled]),
-    share: circuitShare.calc([id], [taken('counted', counted), breaker]),
+    worst: whenOf(id, worst, start),
+    ...{ other, ours: mine, counted },
+    left: figures.circuitLeft.calc([id], [breaker, taken('counted', counted), schooled]),
+    share: figures.circuitShare.calc([id], [taken('counted', counted), breaker]),
+    phases: phasesOf(id, pieces, piece => oursCounted(piece) + othersCounted(piece)),
   };
 }
 
-/** What the survey knows to be on the circuit already. */
-function otherLoads(id: string, { others }: Circuit, volts: number): Figure {
-  const loads = inOrder(others);
-  if (loads.length === 0) return circuitOther.calc([id], [], { formula: 'sum(none)' });
-  const terms = loads.flatMap(([load, { watts, factor }], i) => [
-    given(`P${i}`, watts, 'W', 'venue', `/circuits/${id}/others/${load}/watts`),
-    given(`pf${i}`, factor, '', 'venue', `/circuits/${id}/others/${load}/factor`),
-  ]);
-  return circuitOther.calc([id], [given('V', volts, 'V', 'venue', '/volts'), ...terms], {
-    formula: loads.map((_, i) => `P${i} / (V * pf${i})`).join(' + '),
-  });
+const whenOf = (id: string, { from, label }: Stretch, start: string): Figure =>
+  Number.isFinite(from)
+    ? figures.circuitWorst.calc(
+        [id],
+        [given('start', start, 'instant', 'plan', '/start'), constant('after', from, 'min', label)],
+      )
+    : figures.circuitWorst.unknown([id], 'no running order says when');
+
+/** What the survey knows to be on it in that minute. */
+const otherTerms = (id: string, { others }: Circuit, on: readonly Other[], volts: number): Term[] =>
+  on.length === 0
+    ? []
+    : [
+        given('V', volts, 'V', 'venue', '/volts'),
+        ...on.flatMap(({ id: other }, i) => [
+          given(`P${i}`, others?.[other]?.watts, 'W', 'venue', `/circuits/${id}/others/${other}/watts`),
+          given(`pf${i}`, others?.[other]?.factor, '', 'venue', `/circuits/${id}/others/${other}/factor`),
+        ]),
+      ];
+
+/** The most that counts in each phase of the day. */
+function phasesOf(
+  id: string,
+  pieces: readonly Piece[],
+  counted: (piece: Piece) => number,
+): Readonly<Record<string, Figure>> {
+  const most = new Map<Phase, number>();
+  for (const piece of pieces) {
+    if (piece.phase === undefined) continue;
+    const count = counted(piece);
+    const before = most.get(piece.phase) ?? 0;
+    if (Number.isNaN(count) || count > before) most.set(piece.phase, count);
+  }
+  return Object.fromEntries(
+    [...most].map(([phase, amps]) => [
+      phase,
+      Number.isNaN(amps)
+        ? figures.circuitPhase.unknown([id, phase], 'nobody has measured all that hangs on it')
+        : figures.circuitPhase.found([id, phase], amps),
+    ]),
+  );
 }

@@ -13,25 +13,37 @@ export interface Feed {
   readonly link: string | undefined;
   /** The device that feeds it, and what along a lead of signals. */
   readonly from: string | undefined;
+  /** The port of that; none where the current comes along a lead of signals. */
+  readonly port: string | undefined;
   readonly along: Along | undefined;
 }
 
 export interface Feeding {
   /** What feeds a device; none = nothing does. */
   readonly feeds: Readonly<Record<string, Feed>>;
-  /** Devices fed through a device, directly or through further ones. */
+  /** What the current of a device comes out of at its own volts: a supply or battery; none = a socket of the venue. */
+  readonly outlets: Readonly<Record<string, Outlet>>;
+  /** Devices that draw through a device at its own volts: those behind a supply draw on that, and the supply here. */
   readonly below: Readonly<Record<string, readonly string[]>>;
-  readonly atSocket: Readonly<Record<string, readonly string[]>>;
+  /** The same by socket of the venue, and there by the lead that is plugged in. */
+  readonly atSocket: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>;
   /** Devices that draw their current through a lead: the one it ends at, and those below that. */
   readonly through: Readonly<Record<string, readonly string[]>>;
   /** Devices that draw on a battery, or on the one inside a device, that device among them. */
   readonly draws: Readonly<Record<string, readonly string[]>>;
 }
 
+/** Where current comes out of a supply or battery; without a port where it comes along a lead of signals. */
+export interface Outlet {
+  readonly device: string;
+  readonly port: string | undefined;
+}
+
 /** One device fed by another, or by a socket of the venue. */
 interface Edge {
   readonly link: string;
   readonly to: string;
+  readonly port: string | undefined;
   readonly along: Along | undefined;
 }
 
@@ -49,8 +61,8 @@ export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding 
       for (const [device, feed] of next) {
         if (feeds[device]) continue;
         feeds[device] = feed;
-        for (const { to, link, along } of from.get(device) ?? [])
-          reached.push([to, { source, link, from: device, along }]);
+        for (const { to, link, port, along } of from.get(device) ?? [])
+          reached.push([to, { source, link, from: device, port, along }]);
       }
       next = reached;
     }
@@ -60,7 +72,7 @@ export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding 
       source,
       inOrder(wiring.devices).flatMap(([device]) => {
         const kind = wiring.kindOf(device);
-        const own = { source, link: undefined, from: undefined, along: undefined };
+        const own = { source, link: undefined, from: undefined, port: undefined, along: undefined };
         return kind && is(kind, device) ? [[device, own] as const] : [];
       }),
     );
@@ -68,12 +80,12 @@ export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding 
     'mains',
     [...sockets.values()]
       .flat()
-      .map(({ to, link, along }) => [to, { source: 'mains', link, from: undefined, along }]),
+      .map(({ to, link, along }) => [to, { source: 'mains', link, from: undefined, port: undefined, along }]),
   );
   itself('battery', ({ battery }) => battery !== undefined);
   itself('inner battery', ({ inner }) => inner !== undefined);
   itself('not known', (kind, device) => wiring.devices[device]?.resident === true || saysNothing(kind));
-  return { feeds, ...treeOf(feeds, sockets) };
+  return { feeds, ...treeOf(wiring, feeds, sockets) };
 }
 
 /** Whether a kind does not say how it is fed: neither what it takes nor where. */
@@ -97,7 +109,7 @@ function edgesOf(wiring: PlanWiring): Edges {
   for (const [device] of inOrder(wiring.devices)) {
     for (const [id, link] of wiring.into(device)) {
       if (wiring.portOf(link.to)?.carries !== 'power') continue;
-      const edge = { link: id, to: device, along: undefined };
+      const edge = { link: id, to: device, port: link.from.port, along: undefined };
       if (link.from.socket !== undefined) add(sockets, link.from.socket, edge);
       else if (link.from.device !== undefined) add(from, link.from.device, edge);
     }
@@ -106,7 +118,7 @@ function edgesOf(wiring: PlanWiring): Edges {
       for (const [end, over] of reachedFrom(wiring, { device, port })) {
         const along = poweredBy.find(wanted => feedsWith(wiring, end, wanted));
         if (along !== undefined && end.device !== undefined)
-          add(from, end.device, { link: over[0] ?? '', to: device, along });
+          add(from, end.device, { link: over[0] ?? '', to: device, port: undefined, along });
       }
     }
   }
@@ -126,25 +138,47 @@ function feedsWith(wiring: PlanWiring, end: End, wanted: Along): boolean {
   );
 }
 
+/** Whether a device turns what it is fed with into other volts, or stores it: what hangs on it draws on it alone. */
+const supplies = (kind: Kind | undefined): boolean =>
+  kind?.supply !== undefined || kind?.battery !== undefined;
+
 /** What hangs on what, by the feeds that were chosen. */
-function treeOf(feeds: Readonly<Record<string, Feed>>, sockets: Edges['sockets']): Omit<Feeding, 'feeds'> {
+function treeOf(
+  wiring: PlanWiring,
+  feeds: Readonly<Record<string, Feed>>,
+  sockets: Edges['sockets'],
+): Omit<Feeding, 'feeds'> {
   const children = new Map<string, string[]>();
   for (const [device, { from }] of Object.entries(feeds)) {
     if (from !== undefined) children.set(from, [...(children.get(from) ?? []), device]);
   }
+  const supplying = new Set([...children.keys()].filter(device => supplies(wiring.kindOf(device))));
   const under = (device: string): string[] =>
-    (children.get(device) ?? []).flatMap(child => [child, ...under(child)]);
+    (children.get(device) ?? []).flatMap(child => [child, ...(supplying.has(child) ? [] : under(child))]);
+  const outletOf = (device: string): Outlet | undefined => {
+    const { from, port } = feeds[device] ?? {};
+    if (from === undefined) return undefined;
+    if (!supplying.has(from) && feeds[from]?.from !== undefined) return outletOf(from);
+    if (!supplying.has(from) && feeds[from]?.source === 'mains') return undefined;
+    return { device: from, port };
+  };
   const below = Object.fromEntries([...children.keys()].map(device => [device, under(device)]));
+  const outlets: Record<string, Outlet> = {};
   const through: Record<string, readonly string[]> = {};
   const draws: Record<string, readonly string[]> = {};
   for (const [device, { source, link, from }] of Object.entries(feeds)) {
     const own = below[device] ?? [];
-    if (link !== undefined) through[link] = [device, ...own];
+    const outlet = outletOf(device);
+    if (outlet) outlets[device] = outlet;
+    if (link !== undefined) through[link] = supplying.has(device) ? [device] : [device, ...own];
     else if (source === 'battery') draws[device] = own;
     else if (source === 'inner battery' && from === undefined) draws[device] = [device, ...own];
   }
   const atSocket = Object.fromEntries(
-    [...sockets].map(([socket, edges]) => [socket, edges.flatMap(({ link }) => through[link] ?? [])]),
+    [...sockets].map(([socket, edges]) => [
+      socket,
+      Object.fromEntries(edges.map(({ link }) => [link, through[link] ?? []])),
+    ]),
   );
-  return { below, atSocket, through, draws };
+  return { outlets, below, atSocket, through, draws };
 }

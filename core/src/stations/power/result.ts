@@ -1,5 +1,5 @@
 /** What Power reads and what comes of it. */
-import type { Kinds, Link, Rules, Shelf } from '../../documents/index.js';
+import type { AirTemperature, Kinds, Link, RunningItem, Rules, Shelf } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
@@ -7,11 +7,17 @@ import type { GroundResult } from '../ground/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
+import type { Point } from './battery/discharge.js';
 import type { Feed } from './feeding.js';
+import type { StateThen } from './states.js';
+import type { Timeline } from './timeline.js';
 
 export interface PowerReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly links: MapOf<Link> | undefined;
+  readonly runningOrder: MapOf<RunningItem> | undefined;
+  readonly zone: string;
+  readonly temperatures: MapOf<AirTemperature> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly rules: Rules;
@@ -21,14 +27,25 @@ export interface PowerReads {
   readonly runs: RunsResult;
 }
 
+/** Watts while it works and what current that is; the other states where its kind says what it takes in them. */
 export interface DeviceLoad {
   readonly watts: Figure;
   readonly amps: Figure;
+  /** The least that it may take, where nobody has measured it; `watts` is the most then. */
+  readonly least?: Figure;
+  readonly standbyWatts?: Figure;
+  readonly standbyAmps?: Figure;
+  readonly peakWatts?: Figure;
+  readonly peakAmps?: Figure;
+  /** What a supply turns into warmth itself, of what it takes; absent: all of it. */
+  readonly kept?: Figure;
   /** `mains`, `battery`, `inner battery`, `not known`, or null when nothing feeds it. */
   readonly fedBy: Figure;
 }
 
+/** At the worst minute: that at which the most counts. */
 export interface CircuitLoad {
+  readonly worst: Figure;
   readonly other: Figure;
   readonly ours: Figure;
   /** The load that counts by the house rule. */
@@ -36,6 +53,63 @@ export interface CircuitLoad {
   /** What may be added to ours; negative where it is over. */
   readonly left: Figure;
   readonly share: Figure;
+  /** The most that counts in each phase in which anything is on. */
+  readonly phases: Readonly<Record<string, Figure>>;
+}
+
+/** At the end of all the leads from the wall. */
+export interface AtEnd {
+  /** The socket of the venue that the leads come from. */
+  readonly socket: string | undefined;
+  /** Volts lost on the way, %. */
+  readonly lost: Figure;
+  readonly volts: Figure;
+  /** Volts above the least that it works with. */
+  readonly spare: Figure;
+  /** Extension leads in all, of the longest that they may be. */
+  readonly extension: Figure;
+}
+
+export interface ResidualLoad {
+  readonly leakage: Figure;
+  readonly share: Figure;
+}
+
+/** Absent: what the building has not. */
+export interface BuildingLoad {
+  readonly phases?: Readonly<Record<string, Figure>>;
+  readonly neutral?: Figure;
+  /** The most that harmonics can put on it. */
+  readonly neutralMost?: Figure;
+  /** VA that a generator gives, and of what it may be loaded to. */
+  readonly generator?: Figure;
+  readonly generatorShare?: Figure;
+}
+
+/** Everything switched on at once, and one after another. */
+export interface StartUp {
+  /** Amps for an instant, where all of ours on the circuit are switched on together. */
+  readonly together: Figure;
+  /** The largest by itself, on top of all the others at work. */
+  readonly single: Figure;
+  readonly share: Figure;
+  readonly singleShare: Figure;
+}
+
+export interface StripLoad extends SocketLoad {
+  /** Strips from the wall on, it among them. */
+  readonly series: Figure;
+  /** Where each strip must be in the wall itself. */
+  readonly direct?: Figure;
+  /** Whether what is plugged into it finds room beside each other. */
+  readonly seated: Figure;
+}
+
+export interface WallLoad extends SocketLoad {
+  /** Outlets that nothing is plugged into; negative where there are more plugs than outlets. */
+  readonly free: Figure;
+  /** What switches it besides, while something of ours hangs on it. */
+  readonly control: Figure;
 }
 
 export interface SocketLoad {
@@ -47,10 +121,22 @@ export interface SocketLoad {
 export interface BatteryLife {
   readonly usable: Figure;
   readonly load: Figure;
+  /** Highest current, and what that is of the most that it gives; of a battery that stays inside nobody says. */
+  readonly amps?: Figure;
+  readonly share?: Figure;
   readonly minutes: Figure;
   readonly ends: Figure;
-  /** Minutes left at the end of the event; negative = short. */
+  /** When the first of what it feeds goes dark: later than its end where batteries inside carry all of that on. */
+  readonly dark: Figure;
+  /** Minutes from the end of the event to that; negative = short. */
   readonly margin: Figure;
+}
+
+/** A battery inside of something that runs on something else. */
+export interface InnerLife {
+  readonly usable: Figure;
+  readonly alone: Figure;
+  readonly dark: Figure;
 }
 
 export interface PowerResult {
@@ -58,12 +144,24 @@ export interface PowerResult {
   readonly feeds: Readonly<Record<string, Feed>>;
   /** Devices that draw their current through a lead: the one it ends at, and those below that. */
   readonly through: Readonly<Record<string, readonly string[]>>;
+  /** The stretches of the day, and what each device does in them. */
+  readonly timeline: Timeline;
+  readonly states: Readonly<Record<string, readonly StateThen[]>>;
   readonly devices: Readonly<Record<string, DeviceLoad>>;
-  readonly strips: Readonly<Record<string, SocketLoad>>;
-  readonly sockets: Readonly<Record<string, SocketLoad>>;
+  /** At the end of the leads from the wall, by device on the mains. */
+  readonly ends: Readonly<Record<string, AtEnd>>;
+  readonly strips: Readonly<Record<string, StripLoad>>;
+  readonly sockets: Readonly<Record<string, WallLoad>>;
+  readonly residuals: Readonly<Record<string, ResidualLoad>>;
+  readonly building: BuildingLoad;
+  /** Of the circuits on which something of ours is switched on whose inrush is known. */
+  readonly startUps: Readonly<Record<string, StartUp>>;
   readonly circuits: Readonly<Record<string, CircuitLoad>>;
   readonly drops: Readonly<Record<string, { readonly drop: Figure }>>;
   readonly batteries: Readonly<Record<string, BatteryLife>>;
+  readonly inners: Readonly<Record<string, InnerLife>>;
+  /** Share of its usable charge that is left in each battery, by minutes after the start. */
+  readonly curves: Readonly<Record<string, readonly Point[]>>;
   readonly total: Figure;
 }
 

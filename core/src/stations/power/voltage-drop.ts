@@ -2,8 +2,9 @@
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
 import type { RunResult } from '../runs/index.js';
 import { isMains } from '../runs/makes.js';
-import { leadDrop } from './figures.js';
-import { loadTerms, type Loads } from './loads.js';
+import { leadDrop } from './figures/index.js';
+import type { Timeline } from './timeline.js';
+import { drawnIn, termsIn, worstStretch, type Drawing } from './worst.js';
 
 export interface MainsLead {
   readonly length: Figure;
@@ -31,20 +32,22 @@ const COPPER = 0.0214;
 export interface LoadedLead extends MainsLead {
   /** Devices that draw their current through it. */
   readonly through: readonly string[] | undefined;
-  readonly loads: Loads;
+  readonly timeline: Timeline;
+  readonly drawing: Drawing;
   readonly volts: number;
 }
 
 export function dropOn(
   id: string,
-  { length, make, through = [], loads, volts }: LoadedLead,
+  { length, make, through = [], timeline, drawing, volts }: LoadedLead,
 ): { readonly drop: Figure } {
+  const k = worstStretch(timeline.length, at => drawnIn(through, drawing, at));
   const terms = [
     taken('L', length),
-    ...loadTerms('I', 'amps', through, loads),
+    ...termsIn('I', 'amps', through, drawing, k),
     constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
     constant('A', SECTION[make] ?? THINNEST, 'mm²', 'cross section of the lead'),
     given('V', volts, 'V', 'venue', '/volts'),
   ];
-  return { drop: leadDrop.calc([id], terms, { rule: 'warn above 3 %, stop above 5 %' }) };
+  return { drop: leadDrop.calc([id], terms, { rule: 'warn above 3 %' }) };
 }

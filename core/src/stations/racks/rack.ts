@@ -102,7 +102,7 @@ function itemOf(
     rear: place?.rear === true,
     weight: weightOf(ids, kind, of?.weight),
     watts: figures.itemWatts.calc(ids, [
-      load ? taken('watts', load.watts) : constant('watts', 0, 'W', 'it needs no power'),
+      load ? taken('watts', load.kept ?? load.watts) : constant('watts', 0, 'W', 'it needs no power'),
     ]),
   };
 }

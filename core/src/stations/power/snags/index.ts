@@ -1,8 +1,22 @@
 /** Every rule of Power. */
+import { adaptersCrowded } from './adapters-crowded.js';
+import { batteryAmps } from './battery-amps.js';
 import { batteryShort } from './battery-short.js';
+import { generatorOver, inrush, leakage } from './building.js';
 import { circuitOver } from './circuit-over.js';
+import { leadsLong } from './leads-long.js';
+import { noResidual } from './no-residual.js';
+import { outletsOver } from './outlets-over.js';
+import { reelCoiled } from './reel-coiled.js';
+import { socketBad, socketSwitched } from './sockets-unfit.js';
 import { stripOver } from './strip-over.js';
+import { stripsInSeries } from './strips-in-series.js';
 import { unpowered } from './unpowered.js';
-import { voltageDrop } from './voltage-drop.js';
+import { voltageDrop, voltsLow } from './voltage-drop.js';
+import { wattsUnknown } from './watts-unknown.js';
 
-export const POWER_RULES = [circuitOver, stripOver, unpowered, batteryShort, voltageDrop];
+export const POWER_RULES = [
+  ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
+  ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
+  ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
+];

@@ -1,0 +1,100 @@
+/** What the cold takes of a battery, and how cold it is when. */
+import type { AirTemperature, Chemistry } from '../../../documents/index.js';
+import { inOrder, minutesBetween, type MapOf } from '../../../foundations/index.js';
+
+/** Share of the charge that is left at a temperature, °C; linear between entries, the last of them above it. */
+const FACTORS: Readonly<Record<Chemistry, readonly (readonly [celsius: number, share: number])[]>> = {
+  'lithium-ion': [
+    [-20, 0.55],
+    [-10, 0.72],
+    [0, 0.85],
+    [10, 0.95],
+    [20, 1],
+  ],
+  LiFePO4: [
+    [-10, 0.6],
+    [0, 0.8],
+    [10, 0.93],
+    [20, 1],
+  ],
+  NiMH: [
+    [-10, 0.6],
+    [0, 0.8],
+    [20, 1],
+  ],
+  'lead-acid': [
+    [-10, 0.65],
+    [0, 0.78],
+    [10, 0.88],
+    [25, 1],
+  ],
+};
+
+/** The temperature below which a battery of a chemistry is not used, °C. */
+export const coldest = (chemistry: Chemistry): number => FACTORS[chemistry][0]?.[0] ?? 0;
+
+/** Share of its charge that a battery gives at a temperature, °C; 0 where it is too cold to be used. House figures until measured. */
+export function coldFactor(chemistry: Chemistry, celsius: number): number {
+  const table = FACTORS[chemistry];
+  if (celsius < coldest(chemistry)) return 0;
+  const next = table.findIndex(([at]) => at >= celsius);
+  const [above, below] = [table[next], table[next - 1]];
+  if (!above) return table.at(-1)?.[1] ?? 1;
+  if (!below) return above[1];
+  return below[1] + ((celsius - below[0]) / (above[0] - below[0])) * (above[1] - below[1]);
+}
+
+/** Temperature of the air where nobody has noted one, °C: a heated room. */
+export const ROOM = 20;
+
+/** Temperature of the air by minutes after the start, in the order of time; constant before the first and after the last. */
+export type Air = readonly (readonly [at: number, celsius: number])[];
+
+export function airOf(temperatures: MapOf<AirTemperature> | undefined, start: string): Air {
+  const noted = inOrder(temperatures).map(
+    ([, { at, celsius }]) => [minutesBetween(start, at), celsius] as const,
+  );
+  return noted.length > 0 ? noted.sort(([a], [b]) => a - b) : [[0, ROOM]];
+}
+
+/** Temperature at a time, on the straight line between two readings. */
+export function airAt(air: Air, at: number): number {
+  const next = air.findIndex(([time]) => time >= at);
+  const [after, before] = [air[next], air[next - 1]];
+  if (!after) return air.at(-1)?.[1] ?? ROOM;
+  if (!before) return after[1];
+  return before[1] + ((at - before[0]) / (after[0] - before[0])) * (after[1] - before[1]);
+}
+
+/** A stretch in which what the cold leaves is a straight line. */
+export interface Even {
+  readonly from: number;
+  readonly to: number;
+  readonly first: number;
+  readonly last: number;
+}
+
+/** A span of time cut where readings lie and where the line of the chemistry has a corner. */
+export function evenly(chemistry: Chemistry, air: Air, from: number, to: number): readonly Even[] {
+  const times = new Set<number>([from, to]);
+  for (let i = 0; i < air.length; i++) {
+    const [time = 0, celsius = ROOM] = air[i] ?? [];
+    if (time > from && time < to) times.add(time);
+    const [after, then = ROOM] = air[i + 1] ?? [];
+    if (after === undefined || then === celsius) continue;
+    for (const [corner] of FACTORS[chemistry]) {
+      const at = time + ((corner - celsius) / (then - celsius)) * (after - time);
+      if (at > time && at < after && at > from && at < to) times.add(at);
+    }
+  }
+  const sorted = [...times].sort((a, b) => a - b);
+  return sorted.slice(1).map((end, i) => {
+    const begin = sorted[i] ?? from;
+    // At a corner to what is too cold the line breaks off: what holds between the two ends decides.
+    const within = coldFactor(chemistry, airAt(air, (begin + end) / 2));
+    const [first, last] = [coldFactor(chemistry, airAt(air, begin)), coldFactor(chemistry, airAt(air, end))];
+    return within === 0
+      ? { from: begin, to: end, first: 0, last: 0 }
+      : { from: begin, to: end, first: first || within, last: last || within };
+  });
+}

@@ -1,0 +1,85 @@
+/** Figures of batteries. */
+import { declare, DEFINITION, houseRule, standard } from '../../../foundations/index.js';
+
+export const batteryUsable = declare({
+  key: 'power.batteries.*.usable',
+  label: 'Usable',
+  unit: 'Wh',
+  basis: houseRule(
+    'battery reserve and what the cold leaves',
+    'loses 0.04 % a cycle until its health is measured',
+  ),
+});
+export const batteryLoad = declare({
+  key: 'power.batteries.*.load',
+  label: 'Load at most',
+  unit: 'W',
+  basis: DEFINITION,
+  formula: 'sum(load)',
+});
+export const batteryAmps = declare({
+  key: 'power.batteries.*.amps',
+  label: 'Current at most',
+  unit: 'A',
+  basis: standard('current as power over the lowest volts'),
+  formula: 'load / V',
+});
+export const batteryShare = declare({
+  key: 'power.batteries.*.share',
+  label: 'Of what it gives at most',
+  unit: '%',
+  basis: DEFINITION,
+  formula: '100 * amps / limit',
+  limits: { raises: 'power.battery-amps', stop: { above: 100 } },
+});
+export const batteryMinutes = declare({
+  key: 'power.batteries.*.minutes',
+  label: 'Lasts',
+  unit: 'min',
+  basis: standard(
+    'charge less what is drawn, integrated along the day; Peukert for lead-acid (exponent 1.2)',
+  ),
+  method: 'run down along the running order; beyond its end, what was on last stays on',
+});
+export const batteryEnds = declare({
+  key: 'power.batteries.*.ends',
+  label: 'Empty at',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'later(start, on + runtime)',
+});
+export const batteryDark = declare({
+  key: 'power.batteries.*.dark',
+  label: 'First of what it feeds goes dark',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'ends',
+});
+export const innerUsable = declare({
+  key: 'power.inners.*.usable',
+  label: 'Usable inside',
+  unit: 'Wh',
+  basis: houseRule('battery reserve and what the cold leaves'),
+});
+export const innerAlone = declare({
+  key: 'power.inners.*.alone',
+  label: 'Carries on by itself for',
+  unit: 'min',
+  basis: standard('charge over power, at its usual work'),
+  method: 'what is usable at the temperature then, over its load',
+});
+export const innerDark = declare({
+  key: 'power.inners.*.dark',
+  label: 'Goes dark at',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'later(fed_until, alone)',
+});
+export const batteryMargin = declare({
+  key: 'power.batteries.*.margin',
+  label: 'Left at the end of the event',
+  unit: 'min',
+  basis: DEFINITION,
+  formula: 'minutes(event_end, dark)',
+  limits: { raises: 'power.battery-short', stop: { below: 0 }, risk: { below: 15 } },
+});
