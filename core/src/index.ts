@@ -110,6 +110,7 @@ export { groupSnags, joinedByCause, type SnagGroup } from './snag-groups.js';
 export { holdsWords } from './likeness/index.js';
 export { alikeRuns, likeOf, type AlikeRun } from './kind-drafts/alike.js';
 export * from './schematic/index.js';
+export * from './supply-tree/index.js';
 export * from './survey/index.js';
 export { sectionOf, type InSection, type Section, type SectionPart } from './section/section.js';
 export {

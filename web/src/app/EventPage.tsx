@@ -3,7 +3,7 @@ import { Suspense, useEffect, useRef, type ComponentType, type RefObject } from 
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
-import { OpenEventContext, useEvent, useOpenEvent } from '../store/hooks.js';
+import { OpenEventContext, useEvent, useOpenEvent, useUi } from '../store/hooks.js';
 import { allStations } from '../store/late-stations.js';
 import { openEvent } from '../offline/open.js';
 import { EventDialogs } from './EventDialogs.js';
@@ -39,6 +39,8 @@ const PAGES: Readonly<Record<StationName, ComponentType>> = {
 
 const fetchPlan = () => import('../bench/PlanPicture.js');
 const PlanPicture = fetchedPage(async () => ({ default: (await fetchPlan()).PlanPicture }));
+
+const SupplyTree = late(() => import('../stations/power/SupplyTree.js'));
 
 /** Stations that share the one plan picture; the others bring their own bench. */
 const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'power']);
@@ -77,6 +79,7 @@ function Workspace() {
   const Page = PAGES[station];
   const onPlan = ON_PLAN.has(station);
   const shotsPlan = useShotsPlan();
+  const tree = useUi(state => state.tree) && station === 'power';
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
@@ -88,7 +91,11 @@ function Workspace() {
         </h1>
         {onPlan && (
           <Suspense fallback={<section aria-label="Plan" />}>
-            <PlanPicture layer={station as Layer} {...(station === 'shots' && shotsPlan)} />
+            {tree ? (
+              <SupplyTree />
+            ) : (
+              <PlanPicture layer={station as Layer} {...(station === 'shots' && shotsPlan)} />
+            )}
           </Suspense>
         )}
         {/* Not the grid item itself: a grid item cannot be laid out again without its grid. */}

@@ -22,6 +22,8 @@ export interface UiState {
   readonly snag: string | undefined;
   /** A snag was cured: the next that has a fix is shown, until somebody looks elsewhere. */
   readonly mending: boolean;
+  /** The supply tree stands in place of the plan. */
+  readonly tree: boolean;
   readonly dialog: 'rules' | 'shortcuts' | 'find' | 'history' | undefined;
 }
 
@@ -34,6 +36,7 @@ const NOTHING_OPEN: UiState = {
   snagsOpen: false,
   snag: undefined,
   mending: false,
+  tree: false,
   dialog: undefined,
 };
 

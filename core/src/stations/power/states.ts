@@ -12,7 +12,7 @@ export const USUAL_STATES: Readonly<Record<Phase, PowerState>> = {
   strike: 'off',
 };
 
-const STATE_WORDS: Readonly<Record<PowerState, string>> = {
+export const STATE_WORDS: Readonly<Record<PowerState, string>> = {
   off: 'Off',
   standby: 'On standby',
   working: 'Working',

@@ -1,11 +1,13 @@
 import { Suspense } from 'react';
 import { inOrder, type DeviceLoad } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
+const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
+const DeviceStates = fetched(() => import('./DeviceStates.js'));
 
 /** Power: load on circuits, sockets and strips, voltage lost on leads, and how long batteries last. */
 export default function PowerLedger() {
@@ -24,7 +26,12 @@ export default function PowerLedger() {
         Advice only: electrical work belongs to qualified people under local code. Tested leads, reels fully
         unrolled, no adapter covered.
       </p>
+      <TreeOrPlan />
       <SelectedDevice />
+      <Suspense>
+        <DeviceStates />
+        <ChargeCurves />
+      </Suspense>
       {Object.entries(power.batteries).map(([id, life]) => (
         <section key={id}>
           <Heading about={devices?.[id]?.label}>Battery</Heading>
@@ -61,6 +68,22 @@ export default function PowerLedger() {
       ))}
       <FigureRow figure={power.total} />
     </>
+  );
+}
+
+/** Which of the two stands beside the ledger. */
+function TreeOrPlan() {
+  const { ui } = useOpenEvent();
+  const tree = useUi(state => state.tree);
+  return (
+    <div role="group" aria-label="Beside it" className="flex gap-1 py-1">
+      <button className="button chosen" aria-pressed={!tree} onClick={() => ui.set({ tree: false })}>
+        Plan of the room
+      </button>
+      <button className="button chosen" aria-pressed={tree} onClick={() => ui.set({ tree: true })}>
+        Supply tree
+      </button>
+    </div>
   );
 }
 

@@ -12,7 +12,7 @@ import { FileLink } from '../../ledger/FileLink.js';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 
 /** Labels for both ends of every lead; once printed, only what changed is printed again. */
-export function Labels() {
+export default function Labels() {
   const { store } = useOpenEvent();
   const { system } = useReading();
   const [size, setSize] = useState<LabelSize>('flag');

@@ -14,7 +14,7 @@ import { RunProfilePicture } from './RunProfile.js';
 import { WaysOut } from './WaysOut.js';
 
 /** One lead: its way, its length, how far it carries, its cables; other ways, ways out, and what is found on site. */
-export function RunLedger({ id }: { id: string }) {
+export default function RunLedger({ id }: { id: string }) {
   const store = useStore();
   const { runs, spans } = useResult('runs');
   const run = runs[id];

@@ -1,11 +1,14 @@
 import { showText } from '@idle-satchel/core';
+import { Suspense } from 'react';
 import { useFlags } from '../../ledger/flags.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading, useResult, useUi } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 import { CutAll } from './CutAll.js';
-import { Labels } from './Labels.js';
-import { RunLedger } from './RunLedger.js';
+
+const RunLedger = fetched(() => import('./RunLedger.js'));
+const Labels = fetched(() => import('./Labels.js'));
 
 /** Runs: each lead – its way, its length, what it carries that far, and the cables for it. */
 export default function RunsLedger() {
@@ -48,7 +51,11 @@ export default function RunsLedger() {
   return (
     <>
       <SelectedDevice />
-      {current !== undefined && <RunLedger id={current} />}
+      {current !== undefined && (
+        <Suspense>
+          <RunLedger id={current} />
+        </Suspense>
+      )}
       <Heading>Cables</Heading>
       <CutAll />
       <Heading>Across the floor</Heading>
@@ -87,7 +94,9 @@ export default function RunsLedger() {
         stops the show.
       </p>
       <Heading>Labels and lists</Heading>
-      <Labels />
+      <Suspense>
+        <Labels />
+      </Suspense>
       <Heading>In racks and on tables</Heading>
       {inside.map(row)}
     </>
