@@ -1,15 +1,5 @@
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import {
-  download,
-  figure,
-  FRIDAY,
-  handedOver,
-  saved,
-  setStage,
-  undo,
-  type Page,
-  type Stage,
-} from './helper.js';
+import { download, figure, FRIDAY, handedOver, saved, setStage, type Page, type Stage } from './helper.js';
 
 let stage: Stage;
 beforeAll(async () => (stage = await setStage(2)));
@@ -153,28 +143,13 @@ describe('working', () => {
     const working = page.getByRole('note', { name: 'Working' });
     await working.waitFor();
     const words = await working.innerText();
-    expect(words).toContain("other + (school = 'eighty' ? 1.25 : 1) · ours");
+    expect(words).toContain("other + ours + (school = 'eighty' ? 0.25 : 0) · sum(lasting)");
     expect(words).toContain('NEC 210.19/210.20');
     expect(words).toMatch(/other = 10\.4 A\s+power\.circuits\.circvestr\.other/);
     await working.getByRole('button', { name: 'power.circuits.circvestr.ours' }).click();
-    expect(await page.getByRole('note', { name: 'Working' }).innerText()).toContain('sum(socket)');
+    expect(await page.getByRole('note', { name: 'Working' }).innerText()).toContain('sum(load)');
     await page.keyboard.press('w');
     await working.waitFor({ state: 'hidden' });
-  });
-});
-
-describe('the load', () => {
-  it('is shared out: what passes its limit now, ways side by side, one of them taken', async () => {
-    const page = await stage.open(`/events/${FRIDAY}/power`);
-    const ways = page.getByRole('region', { name: 'Share out the load' });
-    await ways.getByRole('button', { name: 'Look for ways' }).click();
-    await ways.getByText('3 things are plugged into the 2 outlets of socket by the vestry').waitFor();
-    await ways.getByRole('listitem').filter({ hasText: 'Most reserve' }).waitFor();
-    await ways.getByRole('button', { name: 'Take: fewest changes' }).click();
-    await saved(page);
-    await ways.getByRole('button', { name: 'Look for ways' }).click();
-    await ways.getByText('As it is now: everything keeps its limits.').waitFor();
-    await undo(page);
   });
 });
 

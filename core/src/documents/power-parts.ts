@@ -29,6 +29,13 @@ export class PowerNeed {
   @Optional() @Num(0.3, 1) @Said('Power factor at its most', '', { help: FACTOR_HELP }) peakFactor?: number;
   /** Highest current for an instant as it is switched on, A. */
   @Optional() @Num(0.1, 2000) @Said('Inrush as it is switched on', 'A') inrush?: number;
+  /** Minutes until it works again after its power was taken away; absent = not known. */
+  @Optional()
+  @Num(0, 120)
+  @Said('Works again after', 'min', { help: 'when its power was taken away' })
+  restart?: number;
+  /** Its battery can be changed while it runs. */
+  @Optional() @Flag() @Said('Its battery is changed while it runs') hotSwap?: boolean;
   /** Standing current to earth, mA. */
   @Optional()
   @Num(0, 100)

@@ -21,6 +21,7 @@ import { deskPlaces } from './desk/desk-places.js';
 import { findPositions, usualPlacement, type Round } from './placement/index.js';
 import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
 import { cutAll } from './stock/index.js';
+import { swapBatteries } from './swaps/index.js';
 import { waysOut } from './ways-out/index.js';
 
 class NoOptions {}
@@ -87,6 +88,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),
+  [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
 };
 

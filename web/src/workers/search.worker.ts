@@ -8,6 +8,7 @@ import {
   findPositions,
   gapOf,
   shareOut,
+  swapBatteries,
   waysOut,
   whyNotHere,
   type Found,
@@ -29,6 +30,7 @@ const SEARCHES = {
   cut: cutAll,
   'ways-out': waysOut,
   balance: shareOut,
+  swaps: swapBatteries,
 } as const;
 type Searches = typeof SEARCHES;
 

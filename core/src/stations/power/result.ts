@@ -159,6 +159,8 @@ export interface PowerResult {
   readonly circuits: Readonly<Record<string, CircuitLoad>>;
   readonly drops: Readonly<Record<string, { readonly drop: Figure }>>;
   readonly batteries: Readonly<Record<string, BatteryLife>>;
+  /** Watts that are drawn of each battery in each stretch of the day; NaN where nobody knows. */
+  readonly demands: Readonly<Record<string, readonly number[]>>;
   readonly inners: Readonly<Record<string, InnerLife>>;
   /** Share of its usable charge that is left in each battery, by minutes after the start. */
   readonly curves: Readonly<Record<string, readonly Point[]>>;

@@ -7,6 +7,7 @@ import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
+const SwapPlan = fetched(() => import('./SwapPlan.js'));
 const DeviceStates = fetched(() => import('./DeviceStates.js'));
 
 /** Power: load on circuits, sockets and strips, voltage lost on leads, and how long batteries last. */
@@ -38,6 +39,11 @@ export default function PowerLedger() {
           <FigureRows of={life} />
         </section>
       ))}
+      {Object.keys(power.batteries).length > 0 && (
+        <Suspense>
+          <SwapPlan />
+        </Suspense>
+      )}
       {circuits.map(([id, { label, amps }]) => (
         <section key={id} className={id === selected ? 'border-l-3 border-brass pl-3 -ml-[15px]' : ''}>
           <Heading about={label} right={`${amps} A`}>

@@ -50,7 +50,7 @@ export default function SupplyTree() {
   };
   return (
     <section aria-label="Supply tree" className="h-full overflow-auto px-3 py-2 bg-paper">
-      <p role="status" className="text-[13px] text-faint min-h-5">
+      <p aria-live="polite" className="text-[13px] text-faint min-h-5">
         {problem ? (
           <span className="text-stop">{problem}</span>
         ) : carried ? (

@@ -73,6 +73,19 @@ export function runDown(cell: Cell, draws: readonly Draw[], air: Air): RunDown {
   return { curve };
 }
 
+/** Share of its usable charge that some draws take of a battery; infinite where it is too cold for one of them. */
+export function shareTaken(cell: Cell, draws: readonly Draw[], air: Air): number {
+  let taken = 0;
+  for (const { from, to, watts } of draws) {
+    if (watts === 0) continue;
+    for (const even of evenly(cell.chemistry, air, from, to)) {
+      if (even.first === 0) return Infinity;
+      taken += (countedWatts(watts, cell.peukert) / cell.holds / 60) * weighed(even, even.to - even.from);
+    }
+  }
+  return taken / cell.usable;
+}
+
 /** Minutes for which a steady draw of watts lasts from a share that is left, at what the cold leaves; infinite without a draw. */
 export const minutesFor = (cell: Cell, watts: number, left: number, cold: number): number =>
   (60 * cell.holds * cell.usable * left * cold) / countedWatts(watts, cell.peukert);

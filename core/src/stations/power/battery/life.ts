@@ -30,6 +30,8 @@ export interface BatteryDay {
   readonly life: Omit<BatteryLife, 'dark' | 'margin'>;
   readonly curve: readonly Point[];
   readonly cell: Cell;
+  /** What is drawn of it in each stretch, W. */
+  readonly watts: readonly number[];
 }
 
 /** What a cycle takes of a battery until its health is measured. */
@@ -89,7 +91,7 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
         )
       : figures.batteryEnds.unknown([id], why ?? 'never');
   return {
-    cell,
+    ...{ cell, watts },
     curve: run.curve,
     life: {
       usable,

@@ -6,7 +6,9 @@ import { airOf } from './cold.js';
 import { innerLife, withMargin } from './inner.js';
 import { batteryLife } from './life.js';
 
-type BatteryParts = { readonly [Name in 'batteries' | 'inners' | 'curves']: () => PowerResult[Name] };
+type BatteryParts = {
+  readonly [Name in 'batteries' | 'inners' | 'curves' | 'demands']: () => PowerResult[Name];
+};
 
 const NONE: readonly string[] = [];
 
@@ -77,6 +79,12 @@ export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): Bat
   return {
     batteries,
     inners,
+    demands: parts.each(
+      'battery demands',
+      () => Object.entries(days()),
+      (_, { watts }) => ({ watts }),
+      (_, { watts }) => watts,
+    ),
     curves: parts.each(
       'curves',
       () => Object.entries(days()),

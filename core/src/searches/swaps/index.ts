@@ -1,0 +1,173 @@
+/** The swap plan: which battery is changed when and by whom, with as few batteries and changes as there can be. */
+import { assess } from '../../assess.js';
+import { inOrder } from '../../foundations/index.js';
+import { provenLeast, type Found, type Search } from '../search.js';
+import { inTurn, NoAnswer, whyNone } from '../solver/index.js';
+import { swapTask, type SwapTask } from './from-plan.js';
+import { swapProgramme, type Swaps } from './problem.js';
+
+export type { SwapTask } from './from-plan.js';
+export {
+  swapProgramme,
+  type SwapBattery,
+  type SwapPosition,
+  type SwapProblem,
+  type Swaps,
+} from './problem.js';
+
+/** A battery in a position, from one change to the next. */
+export interface SwapStep {
+  /** When it is put in, an instant. */
+  readonly at: string;
+  readonly until: string;
+  readonly battery: string;
+  /** The item of the running order that begins or runs then. */
+  readonly during: string;
+  /** What is left of what may be used of it when it is taken out, %. */
+  readonly left: number;
+}
+
+export interface SwapsOf {
+  readonly id: string;
+  readonly label: string;
+  /** Who does it, by their part. */
+  readonly by: string;
+  readonly steps: readonly SwapStep[];
+}
+
+export interface SwapPlan {
+  readonly positions: readonly SwapsOf[];
+  /** How many batteries, and how many changes during the day. */
+  readonly batteries: number;
+  readonly changes: number;
+  /** What is left of the emptiest, %. */
+  readonly least: number;
+  readonly proven: boolean;
+  /** Where the batteries do not do: what cannot hold together. */
+  readonly conflict?: {
+    readonly rules: readonly string[];
+    readonly proven: boolean;
+    readonly relaxed: readonly { readonly rule: string; readonly by: number; readonly unit: string }[];
+  };
+  /** What nobody can plan for, since its watts or its times are not known. */
+  readonly unknown: readonly string[];
+}
+
+/** Longest for each of what counts, s. */
+const LONGEST = 10;
+
+export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
+  name: 'swaps',
+  about:
+    'which battery is changed when: fewest batteries, then fewest changes, then the most left in the emptiest',
+  *problemOf(bundle) {
+    yield { stage: 'problem', share: 0 };
+    return swapTask(bundle, assess(bundle));
+  },
+  async *solve(task, { solve, now }): AsyncGenerator<never, Found<SwapPlan>> {
+    const { problem, unknown } = task;
+    const nothing = { positions: [], batteries: 0, changes: 0, least: 100, proven: true, unknown };
+    if (problem.positions.length === 0) return { answer: nothing, objectives: [], offers: [] };
+    const { programme, sums, swapsOf } = swapProgramme(problem);
+    try {
+      const { values, solved } = await inTurn(programme, sums, solve, { seconds: LONGEST });
+      const swaps = swapsOf(values);
+      const positions = problem.positions.map((_, p) => stepsOf(task, swaps, p));
+      const batteries = new Set(swaps.flat()).size;
+      const changes = positions.reduce((sum, { steps }) => sum + steps.length - 1, 0);
+      const least = Math.min(100, ...leftOf(task, swaps));
+      const proven = solved.every(({ status }) => status === 'best');
+      return {
+        answer: { positions, batteries, changes, least, proven, unknown },
+        objectives: proven
+          ? [provenLeast('batteries', '', batteries), provenLeast('changes', '', changes)]
+          : [
+              {
+                ...{ label: 'batteries', unit: '', better: 'less', value: batteries },
+                bound: Math.max(1, Math.ceil((solved[0]?.bound ?? 1) - 1e-6)),
+              },
+            ],
+        offers: [],
+      };
+    } catch (error) {
+      if (!(error instanceof NoAnswer)) throw error;
+      const why = await whyNone(programme, solve, now);
+      return {
+        answer: {
+          ...nothing,
+          proven: error.status === 'none',
+          conflict: {
+            rules: why.rules.map(({ words }) => words),
+            proven: why.proven,
+            relaxed: why.relaxed.map(({ rule, by }) => ({ rule: rule.words, by, unit: rule.unit })),
+          },
+        },
+        objectives: [],
+        offers: [],
+      };
+    }
+  },
+};
+
+/** What is left of each battery that is used, %. */
+function leftOf({ problem }: SwapTask, swaps: Swaps): number[] {
+  return problem.batteries.flatMap(({ takes }, b) => {
+    const shares = swaps.flatMap((pieces, p) =>
+      pieces.map((battery, i) => (battery === b ? (takes[p]?.[i] ?? 0) : 0)),
+    );
+    const taken = shares.reduce((sum, share) => sum + share, 0);
+    return swaps.flat().includes(b) ? [100 * (1 - taken)] : [];
+  });
+}
+
+function stepsOf(task: SwapTask, swaps: Swaps, p: number): SwapsOf {
+  const { problem, grid, assessment, bundle } = task;
+  const position = problem.positions[p];
+  const start = Date.parse(String(assessment.brief.start.value));
+  const instant = (minutes: number): string => new Date(start + Math.round(minutes) * 60_000).toISOString();
+  const left = problem.batteries.map(() => 1);
+  const steps: { at: number; until: number; battery: number; left: number }[] = [];
+  // What a battery gave elsewhere before counts too, so that all positions are walked through in the order of time.
+  const events = problem.positions.flatMap(({ pieces }, each) =>
+    pieces.map((piece, i) => ({ each, i, from: piece[0] ?? 0, to: piece.at(-1) ?? 0 })),
+  );
+  for (const { each, i, from, to } of events.sort((a, b) => a.from - b.from)) {
+    const battery = swaps[each]?.[i] ?? -1;
+    left[battery] = (left[battery] ?? 1) - (problem.batteries[battery]?.takes[each]?.[i] ?? 0);
+    if (each !== p) continue;
+    const last = steps.at(-1);
+    const until = grid[to]?.to ?? 0;
+    if (last?.battery === battery) Object.assign(last, { until, left: left[battery] });
+    else steps.push({ at: grid[from]?.from ?? 0, until, battery, left: left[battery] ?? 0 });
+  }
+  return {
+    id: position?.id ?? '',
+    label: position?.label ?? '',
+    by: whoOf(task, position?.id ?? ''),
+    steps: steps.map(step => ({
+      at: instant(step.at),
+      until: instant(step.until),
+      battery: problem.batteries[step.battery]?.label ?? '',
+      during:
+        assessment.power.timeline.find(({ from, to }) => from <= step.at + 1e-6 && step.at + 1e-6 < to)
+          ?.label ?? bundle.plan.label,
+      left: 100 * step.left,
+    })),
+  };
+}
+
+/** Whose part it is to change a battery: of whoever works the first camera that hangs on it, else of who leads. */
+function whoOf({ assessment, bundle }: SwapTask, battery: string): string {
+  const { hands, power, signal } = assessment;
+  const fed = inOrder(signal.wiring.devices).flatMap(([id]) =>
+    power.feeds[id]?.from === battery ? [id] : [],
+  );
+  const roles = Object.values(hands.roles);
+  const role =
+    roles.find(({ key }) => fed.some(device => key === `camera ${device}`)) ??
+    roles.find(({ skill }) => skill === 'floor') ??
+    roles[0];
+  if (!role) return 'whoever is free';
+  const name = bundle.hands.people[role.person ?? '']?.name;
+  return name === undefined ? role.label : `${role.label}, ${name}`;
+}

@@ -1,0 +1,84 @@
+import { showClock } from '@idle-satchel/core';
+import type { SwapPlan as Plan } from '@idle-satchel/core/searches';
+import { Heading } from '../../ledger/Ledger.js';
+import { useEvent, useReading } from '../../store/hooks.js';
+import { useAsked } from '../../workers/use-asked.js';
+
+/** Which battery is changed when and by whom, so that as few as there can be last the whole day. */
+export default function SwapPlan() {
+  const bundle = useEvent(state => state.bundle);
+  const { found, busy, problem, look } = useAsked('swaps', {});
+  const fresh =
+    found !== undefined &&
+    (['plan', 'venue', 'rules', 'kinds', 'shelf'] as const).every(part => found.of[part] === bundle[part]);
+  return (
+    <section aria-label="Swap plan" className="pb-1">
+      <Heading>Swap plan</Heading>
+      <button className="button" disabled={busy} onClick={look}>
+        {busy ? 'Looking …' : 'Plan the batteries'}
+      </button>{' '}
+      {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
+      {found && !fresh && <span className="text-faint">Something has changed since: plan again.</span>}
+      {found && fresh && <Planned plan={found.answer} />}
+    </section>
+  );
+}
+
+function Planned({ plan }: { plan: Plan }) {
+  const { positions, batteries, changes, least, proven, conflict, unknown } = plan;
+  const reading = useReading();
+  return (
+    <>
+      {positions.length > 0 && (
+        <p className="mt-1">
+          {batteries} {batteries === 1 ? 'battery' : 'batteries'}, {changes}{' '}
+          {changes === 1 ? 'change' : 'changes'}; {Math.floor(least)} % above the reserve in the emptiest
+          {proven ? '' : ' – the best that was found in time'}.
+        </p>
+      )}
+      {conflict && (
+        <div className="mt-1">
+          <p className="text-stop">The batteries do not do. These cannot all hold:</p>
+          <ul className="list-disc pl-5">
+            {[...new Set(conflict.rules)].map(words => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+          {conflict.relaxed.map(({ rule, by, unit }, i) => (
+            <p key={i}>
+              Least that is missing: {rule}, but for {Math.ceil(by)} {unit}.
+            </p>
+          ))}
+        </div>
+      )}
+      {positions.map(({ id, label, by, steps }) => (
+        <div key={id} className="border-b border-rule py-1.5">
+          <p>
+            <b>{label}</b> <span className="text-faint">· {by}</span>
+          </p>
+          <ol>
+            {steps.map(({ at, until, battery, during, left }) => (
+              <li key={at} className="grid grid-cols-[6.5rem_1fr_auto] gap-2">
+                <span className="value text-left">
+                  {showClock(at, reading)}–{showClock(until, reading)}
+                </span>
+                <span>
+                  {battery} <span className="text-faint">from {during}</span>
+                </span>
+                <span className="text-faint">{Math.floor(left)} % left</span>
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
+      {unknown.length > 0 && (
+        <p className="text-faint text-[13px]">
+          Not planned, since their watts or the times of the day are not known: {unknown.join(', ')}.
+        </p>
+      )}
+      <p className="text-faint text-[13px]">
+        Terminals covered, swollen cells out; charged above 0 °C and never unattended.
+      </p>
+    </>
+  );
+}
