@@ -115,7 +115,28 @@ function powered(venue: Bundle['venue']): Bundle['venue'] {
 function measured(kinds: Bundle['kinds']['kinds']): Bundle['kinds']['kinds'] {
   const { laptopcom, lamppanel } = kinds;
   if (!laptopcom || !lamppanel) throw new Error('the demo knows laptops and lamps');
+  const order = '001h';
+  const direct = { order, connector: 'DC locking', carries: 'power' } as const;
+  const mains = { order, label: 'mains', direction: 'in', connector: 'mains', carries: 'power' } as const;
   return {
+    supplyfus: {
+      label: 'Supply with a fuse',
+      family: 'supply',
+      supply: { efficiency: 0.9, together: 60 },
+      ports: {
+        mainsin01: mains,
+        dcout0001: {
+          ...{ ...direct, label: '12 V', direction: 'out', watts: 60, fuse: 5, ownLead: 3, section: 0.75 },
+          ...{ volts: { low: 12, high: 12 }, ends: 'plug' },
+        },
+      },
+    },
+    twelvebox: {
+      label: 'Box of 12 V',
+      family: 'converter',
+      power: { running: 30 },
+      ports: { dcin00001: { ...direct, label: '12 V in', direction: 'in', volts: { low: 10, high: 16 } } },
+    },
     laptopcom: {
       ...laptopcom,
       power: {
@@ -221,6 +242,12 @@ function crowded(bundle: Bundle): Bundle {
     lead('feedlapt2', ['stripnest', 'outlet01'], ['laptoptwo', 'mainsin01']),
     inRack('brickone1', 'battusb01'),
     lead('feedbrick', ['brickone1', 'usbout001'], ['tabletwat', 'usbcpow01']),
+    inRack('supplyone', 'supplyfus'),
+    lead('feedsuppl', ['stripnest', 'outlet03'], ['supplyone', 'mainsin01']),
+    lead('feedtwelv', ['supplyone', 'dcout0001'], ['twelvevol', 'dcin00001']),
+    inRack('twelvevol', 'twelvebox'),
+    inRack('panpoe001', 'campanpoe', { worked: 'remote', place: { at: [15, 3], height: 2 } }),
+    lead('linkpoe01', ['netswitc1', 'netport05'], ['panpoe001', 'network01']),
     inRack('unknown01', 'unmeasure'),
     lead('feedunkno', ['stripnest', 'outlet02'], ['unknown01', 'mainsin01']),
     add('/rules', { keptSpare: 25, delayAt: 'desk', circle: 'pixels', uploadHeadroom: 'half' }),

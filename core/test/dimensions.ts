@@ -42,6 +42,7 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
   V: of({ V: 1 }),
   VA: of({ A: 1, V: 1 }),
   Ω: of({ V: 1, A: -1 }),
+  'Ω/m': of({ V: 1, A: -1, m: -1 }),
   W: of({ A: 1, V: 1 }),
   Wh: of({ A: 1, V: 1, s: 1 }),
   Ah: of({ A: 1, s: 1 }),

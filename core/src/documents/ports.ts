@@ -136,6 +136,26 @@ export class Port {
   @Num(0.1, 20000)
   @Said<Port>('Takes or gives at most', 'W', { when: ({ carries }) => carries === 'power' })
   watts?: number;
+  /** Fuse at an outlet, A. */
+  @Optional()
+  @Num(0.1, 100)
+  @Said<Port>('Fuse', 'A', { when: ({ carries, direction }) => carries === 'power' && direction === 'out' })
+  fuse?: number;
+  /** Copper of the lead of its own, mm². */
+  @Optional()
+  @Num(0.05, 50)
+  @Said<Port>('Copper of its lead', 'mm²', {
+    when: ({ carries, ownLead }) => carries === 'power' && ownLead !== undefined,
+  })
+  section?: number;
+  /** Class of power over Ethernet: of a device the one that it signs. */
+  @Optional()
+  @Int(0, 8)
+  @Said<Port>('PoE class', '', {
+    help: '0 to 8; empty = not known, counted as its type',
+    when: ({ poweredBy }) => poweredBy?.some(each => each.startsWith('PoE')) === true,
+  })
+  poeClass?: number;
   @Optional()
   @One(() => WallAdapter)
   @Said<Port>('Mains adapter in its cord', '', {

@@ -1,6 +1,6 @@
 /** What a kind has to do with power: what it takes, what it hands on, and what it stores. */
 import { Flag, Int, Num, OneOf, Optional, Said } from './decorators.js';
-import { CHEMISTRIES, type Chemistry } from './power-words.js';
+import { CHEMISTRIES, DRAWS, type Chemistry, type Draws } from './power-words.js';
 
 const FACTOR_HELP = 'watts divided by volt-amperes, where a meter shows both';
 
@@ -36,6 +36,11 @@ export class PowerNeed {
   restart?: number;
   /** Its battery can be changed while it runs. */
   @Optional() @Flag() @Said('Its battery is changed while it runs') hotSwap?: boolean;
+  /** What stays when its volts fall; absent = its watts. */
+  @Optional()
+  @OneOf(DRAWS)
+  @Said('Keeps, when its volts fall, its', '', { help: 'empty = power' })
+  draws?: Draws;
   /** Standing current to earth, mA. */
   @Optional()
   @Num(0, 100)

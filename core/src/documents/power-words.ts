@@ -25,3 +25,7 @@ export type SocketControl = (typeof SOCKET_CONTROLS)[number];
 export const SOCKET_STATES = ['good', 'no earth', 'swapped', 'dead'] as const;
 /** What a socket tester shows; `swapped`: live and neutral, or live and earth. */
 export type SocketState = (typeof SOCKET_STATES)[number];
+
+export const DRAWS = ['power', 'current', 'resistance'] as const;
+/** What of a load stays as it is when its volts fall: its watts (converters, cameras), its current, or its resistance. */
+export type Draws = (typeof DRAWS)[number];

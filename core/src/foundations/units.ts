@@ -35,6 +35,7 @@ export type Unit =
   | 'V'
   | 'VA'
   | 'Ω'
+  | 'Ω/m'
   | 'Wh'
   | 'Ah'
   | 'kg'
@@ -56,6 +57,9 @@ const DECIMALS: Partial<Record<Unit, number>> = {
   m: 2,
   'm²': 1,
   A: 1,
+  mA: 1,
+  V: 1,
+  Ω: 3,
   kg: 1,
   'Mb/s': 2,
   GB: 1,

@@ -38,7 +38,7 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     weight: 2.6,
     power: { running: 25, factor: 0.9 },
     rack: { units: 1, depth: 0.25 },
-    supply: { efficiency: 0.9, together: 60 },
+    supply: { efficiency: 0.9, together: 130 },
     ports: ports(
       ['netport01', 'port 1', 'in', 'RJ45', 'network'],
       ...row(7, 'netport', 'port', 'out', 'RJ45', 'network', { powers: ['PoE at'] }).map(shifted),

@@ -7,6 +7,7 @@ import { POWER_FIGURES } from './figures/index.js';
 import { totalOf } from './loads.js';
 import { mainsParts } from './mains-parts.js';
 import type { PowerReads, PowerResult } from './result.js';
+import { supplyParts } from './supply-parts.js';
 
 export type * from './result.js';
 
@@ -23,6 +24,7 @@ export const power: Station<PowerReads, PowerResult> = {
       states,
       devices: loads,
       ...mainsParts(reads, parts, drawn),
+      ...supplyParts(reads, parts, drawn),
       ...batteryParts(reads, parts, drawn),
       total: parts.part('total', { loads, outlets: () => feeding().outlets }, totalOf),
     });

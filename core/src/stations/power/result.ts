@@ -118,6 +118,34 @@ export interface SocketLoad {
   readonly share: Figure;
 }
 
+/** What a supply gives to all that hangs on it. */
+export interface SupplyOut {
+  readonly watts: Figure;
+  readonly amps: Figure;
+  readonly share?: Figure;
+}
+
+/** What one outlet gives, and what arrives at the end of its lead, where that is known. */
+export interface OutletLoad {
+  readonly share?: Figure;
+  readonly resistance?: Figure;
+  readonly volts?: Figure;
+  readonly amps?: Figure;
+  readonly holds?: Figure;
+  readonly spare?: Figure;
+  readonly fuse?: Figure;
+}
+
+/** A device that is fed over its network cable. */
+export interface PoeLoad {
+  readonly poeClass: Figure;
+  readonly counted: Figure;
+  readonly gets: Figure;
+  readonly share: Figure;
+  /** Where the length of its cable is known. */
+  readonly source?: Figure;
+}
+
 export interface BatteryLife {
   readonly usable: Figure;
   readonly load: Figure;
@@ -158,6 +186,11 @@ export interface PowerResult {
   readonly startUps: Readonly<Record<string, StartUp>>;
   readonly circuits: Readonly<Record<string, CircuitLoad>>;
   readonly drops: Readonly<Record<string, { readonly drop: Figure }>>;
+  readonly supplies: Readonly<Record<string, SupplyOut>>;
+  /** By device that is fed from an outlet of a supply or battery. */
+  readonly outlets: Readonly<Record<string, OutletLoad>>;
+  readonly poe: Readonly<Record<string, PoeLoad>>;
+  readonly poeBudgets: Readonly<Record<string, { readonly counted: Figure; readonly share: Figure }>>;
   readonly batteries: Readonly<Record<string, BatteryLife>>;
   /** Watts that are drawn of each battery in each stretch of the day; NaN where nobody knows. */
   readonly demands: Readonly<Record<string, readonly number[]>>;

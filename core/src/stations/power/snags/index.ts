@@ -11,6 +11,7 @@ import { reelCoiled } from './reel-coiled.js';
 import { socketBad, socketSwitched } from './sockets-unfit.js';
 import { stripOver } from './strip-over.js';
 import { stripsInSeries } from './strips-in-series.js';
+import { fuseSmall, poeClassOver, poeOver, railLow, supplyOver } from './supplies.js';
 import { unpowered } from './unpowered.js';
 import { voltageDrop, voltsLow } from './voltage-drop.js';
 import { wattsUnknown } from './watts-unknown.js';
@@ -18,5 +19,6 @@ import { wattsUnknown } from './watts-unknown.js';
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
+  ...[supplyOver, railLow, fuseSmall, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
 ];

@@ -1,0 +1,282 @@
+/** Rules of power as tables, and what supplies, direct current and network cables do – by hand, at the limits. */
+import { describe, expect, it } from 'vitest';
+import { assess } from '../../src/assess.js';
+import type { Kind, Port } from '../../src/documents/index.js';
+import { constant, numberOf, severityOf } from '../../src/foundations/index.js';
+import type { DeviceLoad } from '../../src/stations/power/index.js';
+import { poeClassOf, poeLoad } from '../../src/stations/power/poe.js';
+import { outletLoad } from '../../src/stations/power/rails.js';
+import { fitsSideBySide } from '../../src/stations/power/seating.js';
+import { startUp } from '../../src/stations/power/start-up.js';
+import { givenFigure } from '../given.js';
+import { changed, device, found, friday, holds, remove, set, type Change, type Row } from './snag-tables.js';
+
+const kind = (id: string, field: string): string => `/kinds/${id}/power/${field}`;
+const strip = (id: string) => ({
+  order: 'zz',
+  label: id.toUpperCase(),
+  kind: 'stripfour',
+  place: { at: [12, 13] },
+});
+const plug = (from: object, to: string, port = 'mainsin01') => ({ from, to: { device: to, port } });
+/** The lamps on as many strips as are named, one into the other, from the socket by the vestry. */
+const chain = (...strips: string[]) => [
+  ...strips.flatMap((id, i) => [
+    set(`/devices/${id}`, strip(id)),
+    set(
+      `/links/feed${id}`,
+      plug(i === 0 ? { socket: 'sktvestr1' } : { device: strips[i - 1], port: 'outlet01' }, id),
+    ),
+  ]),
+  set('/links/feedlamp1', plug({ device: strips.at(-1), port: 'outlet02' }, 'lampone01')),
+];
+const behind = (trip: number) => [
+  set('/residuals', { residual01: { order: '1', label: 'Residual device', trip } }),
+  set('/circuits/circsouth/residual', 'residual01'),
+];
+
+const TABLE: readonly Row[] = [
+  [
+    'power.watts-unknown',
+    'risk',
+    ['kinds', remove(kind('lamppanel', 'running'))],
+    ['kinds', remove(kind('lamppanel', 'running')), set(kind('lamppanel', 'plate'), 80)],
+  ],
+  [
+    'power.outlets-over',
+    'stop',
+    ['venue', set('/sockets/sktvestr1/outlets', 2)],
+    ['venue', set('/sockets/sktvestr1/outlets', 3)],
+  ],
+  [
+    'power.socket-switched',
+    'risk',
+    ['venue', set('/sockets/sktvestr1/control', 'timed')],
+    ['venue', remove('/sockets/sktvestr1/circuit')],
+  ],
+  [
+    'power.socket-switched',
+    'stop',
+    ['venue', set('/sockets/sktvestr1/control', 'dimmed')],
+    ['venue', set('/sockets/sktvestr1/control', 'light switch')],
+  ],
+  [
+    'power.socket-bad',
+    'stop',
+    ['venue', set('/sockets/sktvestr1/test', { at: '2026-11-20T10:00:00Z', result: 'no earth' })],
+    ['venue', set('/sockets/sktvestr1/test', { at: '2026-11-20T10:00:00Z', result: 'good' })],
+  ],
+  [
+    'power.strips-in-series',
+    'risk',
+    ['plan', ...chain('stripone1', 'striptwo2')],
+    ['plan', ...chain('stripone1')],
+  ],
+  [
+    'power.strips-in-series',
+    'stop',
+    ['plan', ...chain('stripone1', 'striptwo2', 'stripthree')],
+    ['plan', ...chain('stripone1', 'striptwo2')],
+  ],
+  [
+    'power.adapters-crowded',
+    'stop',
+    ['kinds', set('/kinds/striprack/pitch', 0.02)],
+    ['kinds', set('/kinds/striprack/pitch', 0.05)],
+  ],
+  ['power.volts-low', 'stop', ['venue', set('/upstream', 5)], ['venue', set('/upstream', 4.8)]],
+  [
+    'power.leads-long',
+    'risk',
+    ['kinds', set('/kinds/mainlea25/cable/length', 25.1)],
+    ['kinds', set('/kinds/mainlea25/cable/length', 25)],
+  ],
+  // Six adapters of half a milliampere; 30 % of 9.9 mA is less.
+  ['power.leakage', 'risk', ['venue', ...behind(9.9)], ['venue', ...behind(10)]],
+  [
+    'power.no-residual',
+    'risk',
+    ['venue', set('/outdoors', true)],
+    ['venue', set('/outdoors', true), ...behind(30)],
+  ],
+  [
+    'power.battery-amps',
+    'stop',
+    ['kinds', set('/kinds/battplate/battery/maxAmps', 2.41)],
+    ['kinds', set('/kinds/battplate/battery/maxAmps', 2.42)],
+  ],
+  // Ours at once: 2.0507 A at 230 V is 471.67 VA, seven tenths of 673.8.
+  ['power.generator-over', 'risk', ['venue', set('/generator', 673)], ['venue', set('/generator', 674)]],
+  ['power.generator-over', 'stop', ['venue', set('/generator', 471)], ['venue', set('/generator', 472)]],
+];
+
+holds(TABLE);
+
+describe('long leads', () => {
+  it('are no risk behind a residual-current device of 30 mA', () => {
+    const long = ['kinds', set('/kinds/mainlea25/cable/length', 25.1)] as const;
+    expect(found(changed(long, ['venue', ...behind(30)]), 'power.leads-long')).toEqual([]);
+    expect(found(changed(long, ['venue', ...behind(31)]), 'power.leads-long')).not.toEqual([]);
+  });
+});
+
+describe('a reel', () => {
+  const coiled = ['plan', set(device('striprac1', 'coiled'), true)] as const;
+  it('that is left coiled is told, and carries a third where it does not say', () => {
+    expect(found(changed(coiled), 'power.reel-coiled')).toEqual([]);
+    const bundle = changed(coiled, ['kinds', set('/kinds/striprack/reel', true)]);
+    expect(found(bundle, 'power.reel-coiled').map(({ severity }) => severity)).toEqual(['risk']);
+    const [open, wound] = [friday, bundle].map(
+      each => numberOf(assess(each).power.strips.striprac1?.share) ?? 0,
+    );
+    expect(wound).toBeCloseTo(3 * (open ?? 0), 9);
+    const stated = changed(coiled, [
+      'kinds',
+      set('/kinds/striprack/reel', true),
+      set('/kinds/striprack/coiled', 6.5),
+    ]);
+    expect(numberOf(assess(stated).power.strips.striprac1?.share)).toBeCloseTo(2 * (open ?? 0), 9);
+  });
+});
+
+describe('continuous load', () => {
+  const counted = (...changes: readonly Change[]) =>
+    numberOf(assess(changed(...changes)).power.circuits.circvestr?.counted) ?? 0;
+  const rehearsal = (minutes: number) => ['plan', set('/runningOrder/itemrehea1/minutes', minutes)] as const;
+  const urn = (until: string) => ['venue', set('/circuits/circvestr/others/teaurn001/until', until)] as const;
+  // Urn 10.4348 A; ours 0.64493 A, which work for check 25 + rehearsal + doors 30 + live 95 minutes.
+  it('is what lasts three hours, and not a minute less', () => {
+    expect(counted(rehearsal(30))).toBeCloseTo(2400 / 230 + 1.25 * 0.644928, 5);
+    expect(counted(rehearsal(29))).toBeCloseTo(2400 / 230 + 0.644928, 5);
+  });
+
+  it('is that of others too, by the clock', () => {
+    expect(counted(rehearsal(29), urn('23:14'))).toBeCloseTo(2400 / 230 + 0.644928, 5);
+    expect(counted(rehearsal(29), urn('23:15'))).toBeCloseTo((1.25 * 2400) / 230 + 0.644928, 5);
+  });
+
+  it('of others counts only while they are on', () => {
+    const early = [
+      'venue',
+      set('/circuits/circvestr/others/teaurn001/from', '12:00'),
+      set('/circuits/circvestr/others/teaurn001/until', '13:00'),
+    ] as const;
+    expect(counted(rehearsal(29), early)).toBeCloseTo(0.644928, 5);
+  });
+});
+
+describe('switching on', () => {
+  const lamp: Kind = { label: 'Lamp', family: 'lamp', power: { running: 60, inrush: 40 } };
+  const load = assess(friday).power.circuits.circvestr;
+  const starting = (amps: number, curve: 'B' | 'C' | 'D' | undefined, count: number) => {
+    if (!load) throw new Error('the demo has a vestry');
+    return startUp('circvestr', {
+      circuit: { order: '1', label: 'Vestry', amps, ...(curve && { curve }) },
+      load,
+      known: Array.from({ length: count }, () => ['lamp', lamp] as const),
+    });
+  };
+
+  it('at once is held against where a breaker may trip, one by one against where it must', () => {
+    // B of 16 A may trip from 48 A, and does at 80 A; the two lamps come to 80 A, one to 51.1 A.
+    expect(numberOf(starting(16, 'B', 2).share)).toBeCloseTo((100 * 80) / 48, 9);
+    expect(severityOf(starting(16, 'B', 2).share)).toBe('risk');
+    expect(severityOf(starting(16, 'C', 2).share)).toBeUndefined();
+    expect(numberOf(starting(16, 'B', 2).singleShare)).toBeCloseTo((100 * (40 + 11.0797)) / 80, 3);
+    expect(severityOf(starting(10, 'B', 1).singleShare)).toBe('stop');
+    expect(starting(16, undefined, 2).share.value).toBeNull();
+  });
+});
+
+const loadOf = (watts: number, amps = 0): DeviceLoad =>
+  ({ watts: givenFigure(watts, 'W'), amps: givenFigure(amps, 'A') }) as unknown as DeviceLoad;
+const port = (more: Partial<Port>): Port => ({
+  ...{ order: '1', label: 'out', direction: 'out', connector: 'DC barrel', carries: 'power' },
+  ...more,
+});
+
+describe('a lead of direct current', () => {
+  const lead = { ownLead: 10, section: 0.75 };
+  const at = (
+    watts: number,
+    more: {
+      draws?: 'current' | 'resistance';
+      amps?: number;
+      volts?: number;
+      fuse?: number;
+      least?: number;
+    } = {},
+  ) =>
+    outletLoad('camera001', {
+      load: loadOf(watts, more.amps),
+      power: { running: watts, ...(more.draws && { draws: more.draws }) },
+      outlet: port({ ...lead, ...(more.fuse !== undefined && { fuse: more.fuse }) }),
+      outletPointer: '/kinds/supply/ports/out',
+      inlet: port({ direction: 'in', volts: { low: more.least ?? 9, high: 16 } }),
+      inletPointer: '/kinds/camera/ports/in',
+      lowest: constant('Vs', more.volts ?? 12, 'V', 'given'),
+    });
+
+  it('of 10 m and 0.75 mm² has 0.571 Ω: 36 W settle at 9.93 V and 3.62 A, 3 A lose 1.7 V', () => {
+    expect(numberOf(at(36).resistance)).toBeCloseTo(0.570667, 6);
+    expect(numberOf(at(36).volts)).toBeCloseTo(9.9318, 3);
+    expect(numberOf(at(36).amps)).toBeCloseTo(3.62486, 4);
+    expect(numberOf(at(36, { draws: 'current', amps: 3 }).volts)).toBeCloseTo(12 - 3 * 0.570667, 5);
+    // 4 Ω behind 0.5707 Ω.
+    expect(numberOf(at(36, { draws: 'resistance' }).volts)).toBeCloseTo((12 * 4) / 4.570667, 5);
+    // At 10.5 V, 4.56 A.
+    expect(numberOf(at(36, { volts: 10.5 }).amps)).toBeCloseTo(4.56, 2);
+  });
+
+  it('collapses beyond Vs² / 4R, and stops below the least volts', () => {
+    // 144 / (4 · 0.570667) = 63.084 W.
+    expect(severityOf(at(63.08).holds ?? givenFigure(1, 'W'))).toBeUndefined();
+    expect(severityOf(at(63.09).holds ?? givenFigure(1, 'W'))).toBe('stop');
+    expect(at(63.09).volts?.value).toBeNull();
+    expect(severityOf(at(36, { least: 9.93 }).spare ?? givenFigure(0, 'V'))).toBeUndefined();
+    expect(severityOf(at(36, { least: 9.94 }).spare ?? givenFigure(0, 'V'))).toBe('stop');
+  });
+
+  it('wants a fuse of 1.25 × its current', () => {
+    const fuse = (amps: number) => severityOf(at(36, { fuse: amps }).fuse ?? givenFigure(0, '%'));
+    expect([fuse(4.54), fuse(4.52), fuse(3.62)]).toEqual([undefined, 'risk', 'stop']);
+  });
+});
+
+describe('power over network cable', () => {
+  it('takes at the switch what IEEE 802.3 says at the longest cable', () => {
+    const at = (poeClass: number, watts: number, metres = 100) =>
+      poeLoad('camera001', {
+        port: port({ poeClass, connector: 'RJ45', carries: 'network' }),
+        pointer: '/kinds/camera/ports/net',
+        load: loadOf(watts),
+        cable: givenFigure(metres, 'm'),
+      });
+    // 25.5 W over 12.5 Ω from 50 V draw 0.6 A: 30 W.
+    expect(numberOf(at(4, 25.5)?.source)).toBeCloseTo(30, 9);
+    expect(numberOf(at(4, 25.5, 0)?.source)).toBeCloseTo(25.5, 9);
+    expect(severityOf(at(4, 25.5)?.share ?? givenFigure(0, '%'))).toBeUndefined();
+    expect(severityOf(at(4, 25.6)?.share ?? givenFigure(0, '%'))).toBe('stop');
+    expect([0, 1, 2, 3, 4, 5, 6, 7, 8].map(each => numberOf(at(each, 1)?.counted))).toEqual([
+      ...[15.4, 4, 7, 15.4, 30, 45, 60, 75, 90],
+    ]);
+    expect([0, 1, 2, 3, 4, 5, 6, 7, 8].map(each => numberOf(at(each, 1)?.gets))).toEqual([
+      ...[12.95, 3.84, 6.49, 12.95, 25.5, 40, 51, 62, 71.3],
+    ]);
+  });
+
+  it('counts what does not say its class as its type, and of the largest type by what it takes', () => {
+    expect(poeClassOf({ poweredBy: ['PoE af'] }, 5)).toBe(0);
+    expect(poeClassOf({ poweredBy: ['PoE at'] }, 20)).toBe(4);
+    expect(poeClassOf({ poweredBy: ['PoE bt'] }, 40.1)).toBe(6);
+    expect(poeClassOf({ poweredBy: ['PoE bt'] }, undefined)).toBeUndefined();
+    expect(poeClassOf({ poweredBy: ['USB'] }, 5)).toBeUndefined();
+  });
+});
+
+describe('no plug', () => {
+  it('needs no room', () => {
+    expect(fitsSideBySide([], 0, 0.05)).toBe(true);
+    expect(fitsSideBySide([0.04], 0, 0.05)).toBe(false);
+  });
+});
