@@ -6,10 +6,11 @@ import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer }
 const EVENT = '/events/eventfriday1';
 const VIEWS = [
   ['events', '/events'],
-  ...['brief', 'ground', 'shots', 'stream', 'runs', 'power', 'racks', 'pack', 'hands', 'day'].map(name => [
+  ...['brief', 'ground', 'shots', 'stream', 'runs', 'racks', 'pack', 'hands', 'day'].map(name => [
     name,
     `${EVENT}/${name}`,
   ]),
+  ['power', `${EVENT}/power`, { tree: true }],
   [
     'survey',
     '/venues/new',
@@ -48,6 +49,7 @@ main(async () => {
         blackout = false,
         search = false,
         schematic = false,
+        tree = false,
         fill = {},
         part = '',
         width = 1280,
@@ -73,6 +75,10 @@ main(async () => {
       if (schematic) {
         await page.locator('[data-box]').first().waitFor();
         await page.getByRole('button', { name: 'Trace Room screen' }).click();
+      }
+      if (tree) {
+        await page.getByRole('button', { name: 'Supply tree' }).click();
+        await page.getByRole('tree').waitFor();
       }
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });

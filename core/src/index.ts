@@ -47,6 +47,13 @@ export type { RunResult } from './stations/runs/index.js';
 export { pinnedAt, pinsPatch, wayPatch } from './stations/runs/pins.js';
 export { reachIsGood } from './stations/runs/reach.js';
 export { runProfile, type RunProfile } from './run-profile/index.js';
+export {
+  BREAKER_CURVES,
+  MAINS_SYSTEMS,
+  PHASE_NUMBERS,
+  SOCKET_CONTROLS,
+  SOCKET_STATES,
+} from './documents/power-words.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
 export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
 export type {

@@ -4,7 +4,7 @@ import { assess } from '../../src/assess.js';
 import { number } from '../stations/edited.js';
 import { FLY_CASE } from './fly-case.js';
 import { HYBRID } from './more.js';
-import { INTERVIEW } from './nine-to-eighteen.js';
+import { BONDED, HARD_CASE, INTERVIEW, NETWORK_RACK, STREET } from './nine-to-eighteen.js';
 import { ONE_PERSON, TRAVELLING } from './one-to-six.js';
 import { staged, type SetUp } from './stage.js';
 
@@ -74,5 +74,49 @@ describe('what leaves a place', () => {
     expect(streams.map(({ line, rung }) => [line.value, rung.value])).toEqual([
       ['the line of the house', '1080p30'],
     ]);
+  });
+});
+
+const powerOf = (setUp: SetUp) => assess(staged(setUp)).power;
+
+describe('power', () => {
+  it('over network cable is counted by class against the budget of the switch', () => {
+    const { poe, poeBudgets } = powerOf(NETWORK_RACK);
+    const classes = Object.entries(poe).map(([id, each]) => [id, each.poeClass.value, number(each.counted)]);
+    // Two cameras of class 4, and an access point that signs none.
+    expect(classes).toEqual([
+      ['campan001', 4, 30],
+      ['campan002', 4, 30],
+      ['accesspnt', 0, 15.4],
+    ]);
+    expect(number(poeBudgets.netswitch?.counted)).toBeCloseTo(75.4, 9);
+    expect(number(poeBudgets.netswitch?.share)).toBeCloseTo(58, 9);
+  });
+
+  it('of a case on one supply is told in amps on its rail: 18 W and 9 W at 12 V', () => {
+    const { supplies, devices } = powerOf(HARD_CASE);
+    expect(number(supplies.supply012?.amps)).toBeCloseTo(27 / 12, 9);
+    expect(number(supplies.supply012?.free)).toBe(2);
+    // Over its efficiency, and what it takes besides.
+    expect(number(devices.supply012?.watts)).toBeCloseTo(27 / 0.88 + 1, 9);
+  });
+
+  it('of a bonded encoder lasts by its plate, and then by what is inside', () => {
+    const { batteries, inners, curves } = powerOf(BONDED);
+    // 14.4 V · 10.4 Ah · 0.85 over 24 W, then 70 Wh · 0.85 over the same.
+    expect(number(batteries.battbond1?.minutes)).toBeCloseTo((60 * 149.76 * 0.85) / 24, 6);
+    expect(number(inners.bondedbel?.alone)).toBeCloseTo((60 * 70 * 0.85) / 24, 6);
+    expect(curves.battbond1?.[0]?.[1]).toBe(1);
+  });
+
+  it('on the street tells outlets and amps that are left, and when what is inside of each is empty', () => {
+    const { supplies, batteries } = powerOf(STREET);
+    expect(number(supplies.battusb01?.free)).toBe(1);
+    expect(number(batteries.battusb01?.amps)).toBeCloseTo(10 / 0.88 / 3, 9);
+    const empty = ['phonewide', 'phonetele', 'tabletmix', 'hubwifi01'].map(id =>
+      number(batteries[id]?.minutes),
+    );
+    // 15 Wh at 4 W twice, 30 Wh at 9 W, 18 Wh at 5 W, of which 15 % are kept.
+    expect(empty.map(minutes => Math.round(minutes * 100) / 100)).toEqual([191.25, 191.25, 170, 183.6]);
   });
 });

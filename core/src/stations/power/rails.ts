@@ -8,10 +8,13 @@ export interface SupplyGiving {
   readonly kind: string;
   readonly supply: Supply | undefined;
   readonly outs: readonly DeviceLoad[];
+  /** Its outlets, and the leads that are plugged into them. */
+  readonly outlets: number;
+  readonly plugs: readonly string[];
 }
 
 /** What a supply gives to all that hangs on it, against what its outlets give together. */
-export function supplyOut(id: string, { kind, supply, outs }: SupplyGiving): SupplyOut {
+export function supplyOut(id: string, { kind, supply, outs, outlets, plugs }: SupplyGiving): SupplyOut {
   const watts = figures.supplyWatts.calc(
     [id],
     outs.map(load => taken('load', load.watts)),
@@ -22,6 +25,15 @@ export function supplyOut(id: string, { kind, supply, outs }: SupplyGiving): Sup
       [id],
       outs.map(load => taken('load', load.amps)),
     ),
+    ...(outlets > 0 && {
+      free: figures.supplyFree.calc(
+        [id],
+        [
+          constant('outlets', outlets, 'pieces', 'its outlets for power'),
+          ...plugs.map(lead => constant('plug', lead, '', 'plugged in')),
+        ],
+      ),
+    }),
     ...(supply?.together !== undefined && {
       share: figures.supplyShare.calc(
         [id],

@@ -122,6 +122,8 @@ export interface SocketLoad {
 export interface SupplyOut {
   readonly watts: Figure;
   readonly amps: Figure;
+  /** Outlets that nothing is plugged into; none where it feeds along leads of signals alone. */
+  readonly free?: Figure;
   readonly share?: Figure;
 }
 

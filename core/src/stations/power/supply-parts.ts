@@ -20,12 +20,16 @@ export function supplyParts(reads: PowerReads, parts: Parts, drawn: Drawn): Supp
     () => Object.entries(inUse()),
     (id, supply) => ({
       supply,
-      kind: wiring().devices[id]?.kind,
+      wiring: wiring(),
       below: feeding().below[id],
       loads: loads(),
     }),
-    (id, { supply, kind = '', below = [], loads: all }) =>
-      supplyOut(id, { kind, supply, outs: below.flatMap(each => all[each] ?? []) }),
+    (id, { supply, wiring: known, below = [], loads: all }) =>
+      supplyOut(id, {
+        ...{ kind: known.devices[id]?.kind ?? '', supply },
+        outs: below.flatMap(each => all[each] ?? []),
+        ...outletsOf(known, id),
+      }),
   );
   const outlets = parts.each(
     'outlets',
@@ -67,6 +71,18 @@ export function supplyParts(reads: PowerReads, parts: Parts, drawn: Drawn): Supp
       }),
   );
   return { supplies, outlets, poe: definedOf(parts, 'poe known', poe), poeBudgets };
+}
+
+/** Outlets for power of a device, and the leads that are plugged into them. */
+function outletsOf(
+  wiring: PlanWiring,
+  id: string,
+): { readonly outlets: number; readonly plugs: readonly string[] } {
+  const isOutlet = (port: Port | undefined): boolean => port?.carries === 'power' && port.direction === 'out';
+  return {
+    outlets: Object.values(wiring.kindOf(id)?.ports ?? {}).filter(isOutlet).length,
+    plugs: wiring.outOf(id).flatMap(([link, { from }]) => (isOutlet(wiring.portOf(from)) ? [link] : [])),
+  };
 }
 
 const knownLength = (cable: Figure | undefined): Figure | undefined =>

@@ -1,5 +1,5 @@
 import { Suspense } from 'react';
-import { inOrder, type DeviceLoad } from '@idle-satchel/core';
+import { inOrder } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
@@ -8,13 +8,14 @@ import { SelectedDevice } from '../devices/SelectedDevice.js';
 const ShareOut = fetched(() => import('./ShareOut.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
 const SwapPlan = fetched(() => import('./SwapPlan.js'));
+const Breakers = fetched(() => import('./Breakers.js'));
+const PowerRest = fetched(() => import('./PowerRest.js'));
 const DeviceStates = fetched(() => import('./DeviceStates.js'));
 
 /** Power: load on circuits, sockets and strips, voltage lost on leads, and how long batteries last. */
 export default function PowerLedger() {
   useWorkingKey();
   const power = useResult('power');
-  const runs = useResult('runs').runs;
   const venue = useEvent(state => state.assessment.ground.venue);
   const devices = usePlan(plan => plan.devices);
   const selected = useUi(state => state.selected);
@@ -60,19 +61,10 @@ export default function PowerLedger() {
       <Suspense>
         <ShareOut />
       </Suspense>
-      <Heading>Strips</Heading>
-      {Object.entries(power.strips).map(([id, { share }]) => (
-        <FigureRow key={id} label={devices?.[id]?.label ?? id} figure={share} unit="of its rating" />
-      ))}
-      <Heading>Voltage lost on leads</Heading>
-      {Object.entries(power.drops).map(([id, { drop }]) => (
-        <FigureRow key={id} label={runs[id]?.label ?? id} figure={drop} />
-      ))}
-      <Heading>Devices</Heading>
-      {Object.entries(power.devices).map(([id, { watts, fedBy }]) => (
-        <Device key={id} label={devices?.[id]?.label ?? id} watts={watts} fedBy={fedBy} />
-      ))}
-      <FigureRow figure={power.total} />
+      <Suspense>
+        <Breakers />
+        <PowerRest />
+      </Suspense>
     </>
   );
 }
@@ -90,14 +82,5 @@ function TreeOrPlan() {
         Supply tree
       </button>
     </div>
-  );
-}
-
-/** What a device takes, and what feeds it: the line is flagged when nothing does. */
-function Device({ label, watts, fedBy }: { label: string } & Pick<DeviceLoad, 'watts' | 'fedBy'>) {
-  return (
-    <FigureRow label={label} figure={watts} because={fedBy}>
-      {fedBy.value === null ? fedBy.why : `from ${String(fedBy.value)}`}
-    </FigureRow>
   );
 }

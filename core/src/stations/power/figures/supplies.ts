@@ -15,6 +15,13 @@ export const supplyAmps = declare({
   basis: DEFINITION,
   formula: 'sum(load)',
 });
+export const supplyFree = declare({
+  key: 'power.supplies.*.free',
+  label: 'Outlets left',
+  unit: 'pieces',
+  basis: DEFINITION,
+  formula: 'outlets - count(plug)',
+});
 export const supplyShare = declare({
   key: 'power.supplies.*.share',
   label: 'Of what its outlets give together',
