@@ -11,6 +11,7 @@ export * from './severity.js';
 export * from './share.js';
 export * from './snag.js';
 export * from './instants.js';
+export * from './place-clocks.js';
 export * from './units.js';
 export * from './room.js';
 export * from './rings.js';
