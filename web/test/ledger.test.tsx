@@ -104,7 +104,7 @@ describe('the working of a figure', () => {
 
   it('names the rule and the source that it rests on', () => {
     const note = open('power.circuits.circvestr.counted');
-    expect(note.textContent).toContain('continuous load counts 1.25 ×');
+    expect(note.textContent).toContain('what lasts three hours unbroken or longer counts 1.25 ×');
     expect(note.textContent).toContain('NEC 210.19/210.20');
   });
 
