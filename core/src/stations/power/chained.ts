@@ -1,6 +1,7 @@
 /** What the leads to a device do all together: volts that are left at it, and how long extension leads are in all. */
 import type { Kind } from '../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
+import { sectionOf } from './copper.js';
 import * as figures from './figures/index.js';
 import type { AtEnd } from './result.js';
 import type { Chain } from './chains.js';
@@ -64,7 +65,7 @@ function extensionOf(id: string, { leads: way }: Chain, leads: AtEndOf['leads'])
   const parts = way.flatMap((each): Term[] => {
     const lead = leads[each];
     if (!lead || numberOf(lead.length) === undefined) return [];
-    const section = lead.make === 'mains-2.5' ? 2.5 : 1.5;
+    const section = sectionOf(lead.make);
     const longest = LONGEST.find(([mm]) => mm <= section)?.[1] ?? 12;
     return [taken('lead', lead.length), constant('longest', longest, 'm', `${section} mm², in all`)];
   });

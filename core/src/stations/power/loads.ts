@@ -120,19 +120,18 @@ export function supplyLoad(id: string, of: SupplyFed): DeviceLoad {
   const pointer = `/kinds/${kind}/supply`;
   const out = outs.map(({ watts }) => taken('out', watts));
   const sum = outs.reduce((watts, each) => watts + (numberOf(each.watts) ?? 0), 0);
-  const own = power?.running;
+  // What nobody measured of its own work makes the whole unknown, as it does of any device.
+  const own = power && workOf(power, `/kinds/${kind}/power`);
   const stands = supply.standing !== undefined && !tableOf(supply);
   const terms = [
     ...out,
-    ...(own === undefined ? [] : [given('running', own, 'W', 'kinds', `/kinds/${kind}/power/running`)]),
+    ...(own ? [own] : []),
     efficiencyOf(supply, sum, pointer),
     ...(stands ? [given('standing', supply.standing, 'W', 'kinds', `${pointer}/standing`)] : []),
   ];
-  const formula = [
-    'sum(out) / eta',
-    ...(own === undefined ? [] : ['running']),
-    ...(stands ? ['standing'] : []),
-  ].join(' + ');
+  const formula = ['sum(out) / eta', ...(own ? ['running'] : []), ...(stands ? ['standing'] : [])].join(
+    ' + ',
+  );
   const watts = figures.deviceWatts.calc([id], terms, {
     formula,
     rule: 'all that hangs on it at work',
@@ -148,6 +147,12 @@ export function supplyLoad(id: string, of: SupplyFed): DeviceLoad {
     fedBy: fedByOf(id, feed),
   };
 }
+
+/** What a supply takes for its own work: as measured, else what its plate allows; a term without a value where neither is known. */
+const workOf = ({ running, plate }: PowerNeed, pointer: string): Term =>
+  running === undefined && plate !== undefined
+    ? given('running', plate, 'W', 'kinds', `${pointer}/plate`)
+    : given('running', running, 'W', 'kinds', `${pointer}/running`);
 
 function efficiencyOf(supply: Supply, out: number, pointer: string): Term {
   const table = tableOf(supply);

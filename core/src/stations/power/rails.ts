@@ -1,6 +1,7 @@
 /** Supplies and batteries at their outlets: what each gives, and what arrives at the end of a lead of direct current. */
 import type { Kind, Port, Supply } from '../../documents/index.js';
 import { constant, given, taken, type Term } from '../../foundations/index.js';
+import { COPPER } from './copper.js';
 import * as figures from './figures/index.js';
 import type { DeviceLoad, OutletLoad, SupplyOut } from './result.js';
 
@@ -45,9 +46,6 @@ export function supplyOut(id: string, { kind, supply, outs, outlets, plugs }: Su
     }),
   };
 }
-
-/** Resistivity of copper at 75 °C, Ω·mm²/m. */
-const COPPER = 0.0214;
 
 export interface AtOutlet {
   readonly load: DeviceLoad;

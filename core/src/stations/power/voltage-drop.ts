@@ -2,6 +2,7 @@
 import { constant, given, taken, type Figure } from '../../foundations/index.js';
 import type { RunResult } from '../runs/index.js';
 import { isMains } from '../runs/makes.js';
+import { COPPER, sectionOf } from './copper.js';
 import { leadDrop } from './figures/index.js';
 import type { Timeline } from './timeline.js';
 import { drawnIn, termsIn, worstStretch, type Drawing } from './worst.js';
@@ -23,12 +24,6 @@ export const mainsLeadsOf = ({
     ),
   );
 
-/** Cross section by make, mm²; that of a lead nobody knows is taken to be the thinnest. */
-const SECTION: Readonly<Record<string, number>> = { 'mains-1.5': 1.5, 'mains-2.5': 2.5 };
-const THINNEST = 1.5;
-/** Resistivity of copper at 75 °C, Ω·mm²/m. */
-const COPPER = 0.0214;
-
 export interface LoadedLead extends MainsLead {
   /** Devices that draw their current through it. */
   readonly through: readonly string[] | undefined;
@@ -46,7 +41,7 @@ export function dropOn(
     taken('L', length),
     ...termsIn('I', 'amps', through, drawing, k),
     constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
-    constant('A', SECTION[make] ?? THINNEST, 'mm²', 'cross section of the lead'),
+    constant('A', sectionOf(make), 'mm²', 'cross section of the lead'),
     given('V', volts, 'V', 'venue', '/volts'),
   ];
   return { drop: leadDrop.calc([id], terms, { rule: 'warn above 3 %' }) };

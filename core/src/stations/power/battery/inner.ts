@@ -55,12 +55,12 @@ export interface MarginOf {
 
 /** When the first of what a battery feeds goes dark, and how long after the end of the event that is. */
 export function withMargin(id: string, { life, carriedOn, end }: MarginOf): BatteryLife {
-  const first = carriedOn.includes(undefined)
+  // What takes nothing never goes dark.
+  const known = carriedOn.filter(each => each?.value !== null);
+  const first = known.includes(undefined)
     ? undefined
-    : carriedOn.toSorted((a, b) => Date.parse(String(a?.value)) - Date.parse(String(b?.value)))[0];
-  const dark = first
-    ? figures.batteryDark.calc([id], [taken('ends', first)])
-    : figures.batteryDark.calc([id], [taken('ends', life.ends)]);
+    : known.toSorted((a, b) => Date.parse(String(a?.value)) - Date.parse(String(b?.value)))[0];
+  const dark = figures.batteryDark.calc([id], [taken('ends', first ?? life.ends)]);
   return {
     ...life,
     dark,
