@@ -274,6 +274,24 @@ describe('power over network cable', () => {
   });
 });
 
+describe('a neutral', () => {
+  it('is of each phase with the power factor of all on it, what others have among that', () => {
+    const urn = (watts: number, factor: number) => ({
+      teaurn001: { label: 'urn', watts, factor, from: '12:00', until: '23:59' },
+    });
+    const bundle = changed([
+      'venue',
+      set('/system', 'three phases'),
+      ...['circnorth', 'circsouth', 'circvestr'].flatMap((id, i) => [
+        set(`/circuits/${id}/phase`, String(i + 1)),
+        set(`/circuits/${id}/others`, urn(i < 2 ? 11040 : 18400, i < 2 ? 0.6 : 1)),
+      ]),
+    ]);
+    // 80 A each at 0.6, 0.6 and 1 leave 71.55 A; ours are 2 A.
+    expect(Math.abs((numberOf(assess(bundle).power.building.neutral) ?? 0) - 71.55)).toBeLessThan(4);
+  });
+});
+
 describe('no plug', () => {
   it('needs no room', () => {
     expect(fitsSideBySide([], 0, 0.05)).toBe(true);

@@ -1,5 +1,5 @@
 /** What the building feeds all at once: residual-current devices, phases and their neutral, and a generator. */
-import type { Kind, MainsSystem, PhaseNumber, Residual, Venue } from '../../documents/index.js';
+import type { Kind, MainsSystem, OtherLoad, PhaseNumber, Residual, Venue } from '../../documents/index.js';
 import {
   constant,
   given,
@@ -85,10 +85,10 @@ function phasesOf(
       return each.phase === phase && on ? [taken('circuit', on.ours), taken('circuit', on.other)] : [];
     });
     phases[phase] = figures.phaseAmps.calc([phase], terms);
-    const devices = inOrder(known).flatMap(([other, each]) =>
-      each.phase === phase ? (ours[other] ?? []) : [],
-    );
-    currents[phase] = { amps: numberOf(phases[phase]) ?? NaN, factor: factorOf(devices, drawing) };
+    const own = inOrder(known).filter(([, each]) => each.phase === phase);
+    const devices = own.flatMap(([other]) => ours[other] ?? []);
+    const others = own.flatMap(([, each]) => inOrder(each.others).map(([, other]) => other));
+    currents[phase] = { amps: numberOf(phases[phase]) ?? NaN, factor: factorOf(devices, others, drawing) };
   }
   const terms = Object.entries(phases).map(([phase, amps]) => taken(`phase${phase}`, amps));
   const neutral = neutralOf(system, currents);
@@ -108,14 +108,18 @@ function phasesOf(
   };
 }
 
-/** Power factor of some devices together: watts over volt-amperes; 1 of nothing. */
-function factorOf(devices: readonly string[], { loads }: Drawing): number {
-  const parts = devices.flatMap(id => loads[id] ?? []);
-  const watts = parts.reduce((sum, load) => sum + (numberOf(load.watts) ?? 0), 0);
-  const voltAmps = parts.reduce((sum, load) => {
-    const pf = load.amps.working.terms.find(term => term.name === 'pf')?.value;
-    return sum + (numberOf(load.watts) ?? 0) / (typeof pf === 'number' ? pf : 1);
-  }, 0);
+/** Power factor of our devices and of what others have together: watts over volt-amperes; 1 of nothing. */
+function factorOf(devices: readonly string[], others: readonly OtherLoad[], { loads }: Drawing): number {
+  const parts = [
+    ...others.map(({ watts, factor }) => [watts, factor] as const),
+    ...devices.flatMap(id => {
+      const load = loads[id];
+      const pf = load?.amps.working.terms.find(term => term.name === 'pf')?.value;
+      return load ? [[numberOf(load.watts) ?? 0, typeof pf === 'number' ? pf : 1] as const] : [];
+    }),
+  ];
+  const watts = parts.reduce((sum, [each]) => sum + each, 0);
+  const voltAmps = parts.reduce((sum, [each, factor]) => sum + each / factor, 0);
   return voltAmps > 0 ? watts / voltAmps : 1;
 }
 
