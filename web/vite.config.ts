@@ -13,7 +13,9 @@ interface Graph {
 const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 const FIGURES = [at('../core/dist/assessing.js'), at('../core/dist/early-stations.js')];
 const LATE = at('../core/dist/late-stations.js');
+const POWER = at('../core/dist/power-stations.js');
 const EVENT_PAGE = at('src/app/EventPage.tsx');
+const PLAN = at('src/bench/PlanPicture.tsx');
 const SHELL = at('src/main.tsx');
 
 /** A module and everything that it imports at once from the same package. */
@@ -29,22 +31,28 @@ function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<s
 const samePackage = (a: string, b: string): boolean =>
   [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
 
-let together: { readonly event: ReadonlySet<string>; readonly late: ReadonlySet<string> } | undefined;
+let together: Readonly<Record<'event' | 'plan' | 'late' | 'power-stations', ReadonlySet<string>>> | undefined;
 
 /**
  * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
- * that pictures are worked out with, and the page of an event; then the stations that no picture needs. Each page
- * that is fetched later stays a file of its own.
+ * that pictures are worked out with, and the page of an event; then the picture of the plan; the stations that no
+ * picture needs; those of power. Each page that is fetched later stays a file of its own.
  */
 function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
     const shell = reachedFrom(SHELL, graph).add(EVENT_PAGE);
     const page = [...reachedFrom(EVENT_PAGE, graph)].filter(each => !shell.has(each));
     const event = new Set([...page, ...FIGURES.flatMap(each => [...reachedFrom(each, graph)])]);
-    const late = [...reachedFrom(LATE, graph)].filter(each => !event.has(each) && !shell.has(each));
-    together = { event, late: new Set(late) };
+    const taken = new Set([...shell, ...event, PLAN]);
+    const further = (id: string): ReadonlySet<string> => {
+      const found = [...reachedFrom(id, graph)].filter(each => !taken.has(each));
+      for (const each of found) taken.add(each);
+      return new Set(found);
+    };
+    together = { event, plan: further(PLAN), late: further(LATE), 'power-stations': further(POWER) };
   }
-  return together.event.has(id) ? 'event' : together.late.has(id) ? 'late' : null;
+  for (const [name, modules] of Object.entries(together)) if (modules.has(id)) return name;
+  return null;
 }
 
 const pictures = ({ url }: { url: URL }): boolean => url.pathname.startsWith('/api/v1/pictures/');

@@ -4,11 +4,13 @@ import { assess, BOOK } from '../src/assess.js';
 import { createAssessorBy, type Book } from '../src/assessing.js';
 import { EARLY_STATIONS } from '../src/early-stations.js';
 import { LATE_STATIONS } from '../src/late-stations.js';
+import { POWER_STATIONS } from '../src/power-stations.js';
 import { STATIONS } from '../src/foundations/index.js';
 import { friday } from './stations/edited.js';
 
 const early = Object.keys(EARLY_STATIONS) as (keyof typeof EARLY_STATIONS)[];
-const late = Object.keys(LATE_STATIONS) as (keyof typeof LATE_STATIONS)[];
+const LATER = { ...LATE_STATIONS, ...POWER_STATIONS };
+const late = Object.keys(LATER) as (keyof typeof LATER)[];
 
 describe('the stations', () => {
   it('are all either early or late', () => {
@@ -27,6 +29,18 @@ describe('the stations', () => {
     expect(part.snags.map(({ id }) => id)).toEqual(
       whole.snags.filter(({ station }) => own.has(station)).map(({ id }) => id),
     );
+  });
+
+  it('of power are read by no other, so that they come by themselves', () => {
+    const whole = assess(friday);
+    const stations = { ...EARLY_STATIONS, ...LATE_STATIONS };
+    const part = createAssessorBy(() => ({ stations, rules: BOOK.rules }))(friday);
+    const own = new Set<string>([...early, ...Object.keys(LATE_STATIONS)]);
+    expect(part.snags.map(({ id }) => id)).toEqual(
+      whole.snags.filter(({ station }) => own.has(station)).map(({ id }) => id),
+    );
+    for (const name of Object.keys(LATE_STATIONS) as (keyof typeof LATE_STATIONS)[])
+      expect(Object.keys(part[name])).toEqual(Object.keys(whole[name]));
   });
 
   it('are told of by the same assessor as soon as they are here', () => {

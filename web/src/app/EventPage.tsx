@@ -4,7 +4,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
 import { OpenEventContext, useEvent, useOpenEvent, useUi } from '../store/hooks.js';
-import { allStations } from '../store/late-stations.js';
+import { stationHere, type Later } from '../store/late-stations.js';
 import { openEvent } from '../offline/open.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
@@ -17,9 +17,9 @@ import { Strap } from './Strap.js';
 import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
 /** A page that shows a station which pictures can do without comes together with that. */
-const late = (load: () => Promise<{ default: ComponentType }>): ComponentType =>
+const late = (shows: Later, load: () => Promise<{ default: ComponentType }>): ComponentType =>
   fetchedPage(async () => {
-    const [page] = await Promise.all([load(), allStations()]);
+    const [page] = await Promise.all([load(), stationHere(shows)]);
     return page;
   });
 
@@ -28,19 +28,19 @@ const PAGES: Readonly<Record<StationName, ComponentType>> = {
   ground: fetchedPage(() => import('../stations/ground/GroundLedger.js')),
   shots: fetchedPage(() => import('../stations/shots/ShotsLedger.js')),
   signal: fetchedPage(() => import('../stations/signal/SignalStation.js')),
-  stream: late(() => import('../stations/stream/StreamStation.js')),
+  stream: late('stream', () => import('../stations/stream/StreamStation.js')),
   runs: fetchedPage(() => import('../stations/runs/RunsLedger.js')),
-  power: late(() => import('../stations/power/PowerLedger.js')),
-  racks: late(() => import('../stations/racks/RacksStation.js')),
-  pack: late(() => import('../stations/pack/PackStation.js')),
-  hands: late(() => import('../stations/hands/HandsStation.js')),
-  day: late(() => import('../stations/day/DayStation.js')),
+  power: late('power', () => import('../stations/power/PowerLedger.js')),
+  racks: late('racks', () => import('../stations/racks/RacksStation.js')),
+  pack: late('pack', () => import('../stations/pack/PackStation.js')),
+  hands: late('hands', () => import('../stations/hands/HandsStation.js')),
+  day: late('day', () => import('../stations/day/DayStation.js')),
 };
 
 const fetchPlan = () => import('../bench/PlanPicture.js');
 const PlanPicture = fetchedPage(async () => ({ default: (await fetchPlan()).PlanPicture }));
 
-const SupplyTree = late(() => import('../stations/power/SupplyTree.js'));
+const SupplyTree = late('power', () => import('../stations/power/SupplyTree.js'));
 
 /** Stations that share the one plan picture; the others bring their own bench. */
 const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'power']);

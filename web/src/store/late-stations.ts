@@ -1,25 +1,38 @@
 /** The stations that pictures can do without: fetched behind the first one, or with the page that shows one of them. */
-import { EARLY_STATIONS, type StationBook } from '@idle-satchel/core';
+import { EARLY_STATIONS, type StationBook, type StationName } from '@idle-satchel/core';
 import { loadedAgain } from '../api/load.js';
 import { Channel } from './channel.js';
 
 /** Those that are here. */
 export const stationsHere = new Channel<StationBook>(EARLY_STATIONS);
 
-let coming: Promise<void> | undefined;
+export type Later = Exclude<StationName, keyof typeof EARLY_STATIONS>;
 
-/** Resolves when all stations are here; a failure is no answer for the next who asks. */
-export function allStations(): Promise<void> {
-  coming ??= fetchThem();
-  return coming;
+const late = once(async () => (await import('@idle-satchel/core/late-stations')).LATE_STATIONS);
+const power = once(async () => (await import('@idle-satchel/core/power-stations')).POWER_STATIONS);
+const COMES_WITH: Readonly<Record<Later, () => Promise<void>>> = {
+  ...{ stream: late, pack: late, hands: late, day: late },
+  ...{ power, racks: power },
+};
+
+/** Resolves when a station and those that it reads are here. */
+export const stationHere = (name: Later): Promise<void> => COMES_WITH[name]();
+
+export async function allStations(): Promise<void> {
+  await Promise.all([late(), power()]);
 }
 
-async function fetchThem(): Promise<void> {
-  try {
-    const { LATE_STATIONS } = await loadedAgain(() => import('@idle-satchel/core/late-stations'));
-    stationsHere.set({ ...EARLY_STATIONS, ...LATE_STATIONS });
-  } catch (error) {
-    coming = undefined;
-    throw error;
-  }
+/** Fetches stations for the first who asks; a failure is no answer for the next. */
+function once(load: () => Promise<StationBook>): () => Promise<void> {
+  let coming: Promise<void> | undefined;
+  const fetchThem = async (): Promise<void> => {
+    try {
+      const fetched = await loadedAgain(load);
+      stationsHere.set({ ...stationsHere.get(), ...fetched });
+    } catch (error) {
+      coming = undefined;
+      throw error;
+    }
+  };
+  return () => (coming ??= fetchThem());
 }
