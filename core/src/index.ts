@@ -92,14 +92,9 @@ export {
   VIEWERS,
 } from './documents/signal-words.js';
 export { aboutEvent } from './sheets/about.js';
+export { batteryCard, type BatteryCard, type CardLine } from './battery-card/index.js';
+export { SHEETS } from './sheets/all.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
-export { cutList } from './sheets/cut-list.js';
-export { layList } from './sheets/lay-list.js';
-export { checkList } from './sheets/check-list.js';
-export { packList } from './sheets/pack-list.js';
-export { powerList } from './sheets/power-list.js';
-export { rolesSheet } from './sheets/roles.js';
-export { runningOrderSheet } from './sheets/running-order.js';
 export { PHASE_WORDS } from './stations/brief/phase-words.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export type { Column, Sheet } from './sheets/sheet.js';

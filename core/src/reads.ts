@@ -47,7 +47,7 @@ export function readsBy(
   { equipment, besideMixer, modems }: Derived,
   results: () => Results,
 ) {
-  const { devices, links, outputs, runningOrder } = plan;
+  const { devices, links, outputs, runningOrder, batteryChanges, chargeReadings } = plan;
   return {
     brief: () => ({ start: plan.start, outputs, runningOrder }),
     ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, kinds, rules }),
@@ -98,17 +98,18 @@ export function readsBy(
     }),
     power: () => ({
       ...{ devices: equipment, links, runningOrder, zone: plan.zone, temperatures: plan.temperatures },
-      kinds,
-      shelf,
-      rules,
+      ...{ batteryChanges, chargeReadings, shotsWanted: plan.shots },
+      ...{ kinds, shelf, rules },
       brief: results().brief,
       ground: results().ground,
+      shots: results().shots,
       signal: results().signal,
       runs: results().runs,
     }),
     racks: () => ({ devices: equipment, kinds, units: rules.units, loads: results().power.devices }),
     pack: () => ({
       devices: equipment,
+      batteryChanges,
       kinds,
       shelf,
       claims,

@@ -174,6 +174,13 @@ function crowded(bundle: Bundle): Bundle {
     format: '1080p25',
   };
   const patch: Operation[] = [
+    // Changed too late, and read on the way.
+    add('/batteryChanges', {
+      change0001: { battery: 'battnorth', item: 'itembat02', after: 90 },
+    }),
+    add('/chargeReadings', {
+      reading001: { battery: 'battnorth', at: '2026-12-04T19:00:00Z', percent: 70, by: 'Maud' },
+    }),
     add('/devices/laptopwor/tasks', ['slides', 'clips', 'encode', 'call']),
     inRack('laptoptwo', 'laptopcom'),
     inRack('tabletwat', 'controltb', { viewers: ['watcher'] }),

@@ -1,20 +1,5 @@
 /** Paper: every sign of every sheet can be written by its typeface, and a table goes on under the head of each page. */
-import {
-  assess,
-  cameraCards,
-  checkList,
-  cutList,
-  formatCard,
-  inputList,
-  layList,
-  packList,
-  patchList,
-  powerList,
-  rolesSheet,
-  runningOrderSheet,
-  type Bundle,
-  type Sheet,
-} from '@idle-satchel/core';
+import { assess, cameraCards, SHEETS, type Bundle, type Sheet } from '@idle-satchel/core';
 import { chapelBundle, fridayBundle } from '@idle-satchel/core/demo';
 import { buffer } from 'node:stream/consumers';
 import { describe, expect, it } from 'vitest';
@@ -28,11 +13,6 @@ const EVENTS: readonly (readonly [string, Bundle])[] = [
   ['the demo in feet', { ...friday, rules: { ...friday.rules, units: 'imperial' } }],
   ['a small event', chapelBundle()],
 ];
-const SHEETS = {
-  ...{ cutList, layList, packList, inputList, patchList, formatCard },
-  ...{ checkList, powerList, rolesSheet, runningOrderSheet },
-};
-
 interface Typeface {
   hasGlyphForCodePoint(code: number): boolean;
 }
@@ -51,7 +31,7 @@ const missing = (text: string, face: keyof typeof FACES): string[] =>
 describe.each(EVENTS)('%s', (_, bundle) => {
   const assessment = assess(bundle);
   it.each(Object.entries(SHEETS))('%s can be written', (_name, make) => {
-    const { title, about, columns, sections, notes } = make(bundle.plan, assessment, bundle.hands);
+    const { title, about, columns, sections, notes } = make(bundle, assessment);
     expect(missing([title, ...sections.map(({ heading }) => heading)].join(' '), 'tape')).toEqual([]);
     expect(missing(columns.map(({ label }) => label).join(' '), 'bold')).toEqual([]);
     expect(

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 /** The ledger: a line for each figure with its flag and its working, sheets as tables, and what is found by name. */
-import { cutList, type Figure, type Sheet } from '@idle-satchel/core';
+import { SHEETS, type Figure, type Sheet } from '@idle-satchel/core';
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import { useForm } from 'react-hook-form';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -158,7 +158,7 @@ describe('many lines', () => {
 });
 
 describe('a sheet on the screen', () => {
-  const sheet = (): Sheet => cutList(store.get().bundle.plan, store.get().assessment);
+  const sheet = (): Sheet => SHEETS['cut-list'](store.get().bundle, store.get().assessment);
   it('has its columns, a heading for each section, and every row', () => {
     const { columns, sections, notes, title } = sheet();
     draw(<SheetTable sheet={sheet()} name="cut-list" />);

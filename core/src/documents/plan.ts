@@ -33,6 +33,7 @@ import {
   type Programme,
   type Viewer,
 } from './signal-words.js';
+import { BatteryChange, ChargeReading } from './plan-batteries.js';
 import { Proof } from './proof.js';
 import { RuleChoices } from './rules.js';
 
@@ -224,6 +225,9 @@ export class Plan {
   @Optional() @MapOf(() => Link, 6000) links?: Map<Link>;
   /** Labels that were printed, by link. */
   @Optional() @MapOf(() => PrintedLabel, 6000) printed?: Map<PrintedLabel>;
+  /** Batteries that are put in the place of others during the event, and what they showed. */
+  @Optional() @MapOf(() => BatteryChange, 300) batteryChanges?: Map<BatteryChange>;
+  @Optional() @MapOf(() => ChargeReading, 2000) chargeReadings?: Map<ChargeReading>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;

@@ -7,6 +7,7 @@ export const SHEET_WORDS = {
   'cut-list': 'Cut list',
   'lay-list': 'Lay list',
   'power-list': 'Power list',
+  'battery-card': 'Battery card',
   'pack-list': 'Pack list',
   roles: 'Roles',
   'check-list': 'Check list',

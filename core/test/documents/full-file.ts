@@ -57,6 +57,10 @@ export const FULL: BundleFile = {
       },
     },
     temperatures: { airone0001: { order: '1', at: AT, celsius: 6 } },
+    batteryChanges: {
+      change0001: { battery: device ?? '', item: 'itembig01', after: 30, done: AT, by: BY },
+    },
+    chargeReadings: { reading001: { battery: device ?? '', at: AT, percent: 60, by: BY } },
     links: {
       ...plan.links,
       [link ?? '']: { ...ownLink, way: { pins: [{ at: [3, 3] }], avoid: ['aisleone1'], ceiling: true } },

@@ -8,6 +8,7 @@ const WAITING: Readonly<Record<string, string>> = {
   topsUp: 'power: inner batteries that are charged while they run',
   chargeWatts: 'power: inner batteries that are charged while they run',
   charging: 'power: chargers between the days',
+  board: 'power: the list that finds breakers',
   resets: 'power: the list that finds breakers',
   speed: 'stream: how fast a socket of the venue is',
   young: 'crew: what people under eighteen do not do',

@@ -23,18 +23,23 @@ function worth({ positions, batteries, steps }: SwapProblem, swaps: Swaps): numb
       if (share === undefined) return undefined;
       taken[battery] = (taken[battery] ?? 0) + share;
     }
-  if (taken.some(each => each > 1 + 1e-9)) return undefined;
+  const left = batteries.map((each, b) => each.left - (taken[b] ?? 0));
+  if (left.some(each => each < -1e-9)) return undefined;
   for (let step = 0; step < steps; step++) {
     const here = positions.map(
       ({ pieces }, p) => swaps[p]?.[pieces.findIndex(piece => piece.includes(step))] ?? -1,
     );
     if (new Set(here).size < here.length) return undefined;
   }
-  const changes = swaps.reduce(
-    (sum, pieces) => sum + pieces.filter((each, i) => i > 0 && each !== pieces[i - 1]).length,
-    0,
-  );
-  return [new Set(swaps.flat()).size, changes, -100 * (1 - Math.max(...taken))];
+  const changes = swaps.reduce((sum, pieces, p) => {
+    const before = positions[p]?.underWay ? (positions[p]?.now ?? -1) : pieces[0];
+    return sum + pieces.filter((each, i) => each !== (i === 0 ? before : pieces[i - 1])).length;
+  }, 0);
+  return [
+    new Set(swaps.flat()).size,
+    changes,
+    -100 * Math.min(...left.filter((_, b) => swaps.flat().includes(b))),
+  ];
 }
 
 /** Every assignment. */
@@ -63,6 +68,8 @@ const draws = fc
   .chain(({ positions, steps }) =>
     fc.record({
       steps: fc.constant(steps),
+      underWay: fc.boolean(),
+      left: fc.array(fc.constantFrom(0.5, 0.8, 1), { minLength: 3, maxLength: 3 }),
       changes: fc.array(fc.array(fc.boolean(), { minLength: steps, maxLength: steps }), {
         minLength: positions,
         maxLength: positions,
@@ -79,7 +86,7 @@ describe('the swap programme', () => {
   it('finds what trying every way finds: batteries, then changes, then the most left in the emptiest', async () => {
     const solve = highsSolver();
     await fc.assert(
-      fc.asyncProperty(draws, async ({ steps, changes, watts, gives }) => {
+      fc.asyncProperty(draws, async ({ steps, underWay, left, changes, watts, gives }) => {
         const pieces = changes.map(own => {
           const found: number[][] = [];
           own.forEach((on, step) => (on || step === 0 ? found.push([step]) : found.at(-1)?.push(step)));
@@ -87,9 +94,12 @@ describe('the swap programme', () => {
         });
         const problem: SwapProblem = {
           steps,
-          positions: pieces.map((own, p) => ({ id: `p${p}`, label: `P${p}`, pieces: own, now: undefined })),
+          positions: pieces.map((own, p) => ({
+            ...{ id: `p${p}`, label: `P${p}`, pieces: own, underWay },
+            now: underWay && p < gives.length ? p : undefined,
+          })),
           batteries: gives.map((give, b) => ({
-            ...{ id: `b${b}`, label: `B${b}` },
+            ...{ id: `b${b}`, label: `B${b}`, left: left[b] ?? 1 },
             takes: pieces.map((own, p) =>
               own.map(piece => piece.reduce((sum, step) => sum + (watts[p]?.[step] ?? 0), 0) / give),
             ),

@@ -3,21 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { chapelBundle, fridayBundle } from '../../src/demo/index.js';
 import type { Bundle } from '../../src/documents/index.js';
+import { SHEETS } from '../../src/sheets/all.js';
 import { cameraCards } from '../../src/sheets/camera-cards.js';
-import { checkList } from '../../src/sheets/check-list.js';
-import { cutList } from '../../src/sheets/cut-list.js';
-import { layList } from '../../src/sheets/lay-list.js';
-import { packList } from '../../src/sheets/pack-list.js';
-import { powerList } from '../../src/sheets/power-list.js';
-import { rolesSheet } from '../../src/sheets/roles.js';
-import { runningOrderSheet } from '../../src/sheets/running-order.js';
 import type { Sheet } from '../../src/sheets/sheet.js';
-import { formatCard, inputList, patchList } from '../../src/sheets/signal-lists.js';
 
-const SHEETS = {
-  ...{ cutList, layList, packList, inputList, patchList, formatCard },
-  ...{ checkList, powerList, rolesSheet, runningOrderSheet },
-};
 const EVENTS: Readonly<Record<string, Bundle>> = {
   friday: fridayBundle(),
   chapel: chapelBundle(),
@@ -41,7 +30,7 @@ function textOf({ title, columns, sections, notes, ...rest }: Sheet): string {
 describe.each(Object.entries(EVENTS))('%s', (event, bundle) => {
   const assessment = assess(bundle);
   it.each(Object.entries(SHEETS))('%s says what it said', async (name, make) => {
-    const sheet = make(bundle.plan, assessment, bundle.hands);
+    const sheet = make(bundle, assessment);
     for (const { rows, numbers } of sheet.sections) {
       for (const row of [...rows, ...numbers]) expect(row).toHaveLength(sheet.columns.length);
       expect(numbers).toHaveLength(rows.length);

@@ -1,11 +1,14 @@
 /** The swap problem of a plan: positions on batteries, moments at which they can be changed, and what is on the shelf. */
 import type { Assessment } from '../../assess.js';
 import type { Bundle, Kind } from '../../documents/index.js';
-import { inOrder } from '../../foundations/index.js';
+import { inOrder, minutesBetween } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
+import { cellOf } from '../../stations/power/battery/cell.js';
+import { canChange, changingOf, outletOf } from '../../stations/power/battery/changing.js';
 import { airOf, type Air } from '../../stations/power/battery/cold.js';
-import { shareTaken, type Draw } from '../../stations/power/battery/discharge.js';
-import { cellOf } from '../../stations/power/battery/life.js';
+import { leftAt, shareTaken, type Draw } from '../../stations/power/battery/discharge.js';
+import type { Service } from '../../stations/power/battery/services.js';
+import type { Timeline } from '../../stations/power/timeline.js';
 import type { SwapBattery, SwapPosition, SwapProblem } from './problem.js';
 
 export interface SwapTask {
@@ -20,8 +23,6 @@ export interface SwapTask {
 
 /** Longest that a step of the grid is in which a battery can be changed, min. */
 const STEP = 30;
-/** Minutes that a thing is reckoned to be off for a change, where nobody knows. */
-const RESTART = 5;
 
 interface Seat {
   readonly id: string;
@@ -41,51 +42,81 @@ export function swapTask(bundle: Bundle, assessment: Assessment): SwapTask {
   });
   const unknown = seats.filter(({ watts }) => !dated || watts.some(Number.isNaN));
   const known = seats.filter(seat => !unknown.includes(seat));
-  const last = Math.max(-1, ...known.map(({ watts }) => watts.findLastIndex(each => each > 0)));
-  const first = Math.min(
-    ...known.map(({ watts }) => watts.findIndex(each => each > 0)).filter(at => at >= 0),
-    timeline.length,
-  );
-  // A step may end where something changes, or where somebody may use a long time that is free.
-  const steps = timeline.slice(first, last + 1).flatMap((stretch, i) => {
-    const parts = Math.max(1, Math.ceil((stretch.to - stretch.from) / STEP));
-    const each = (stretch.to - stretch.from) / parts;
-    return Array.from({ length: parts }, (_, part) => ({
-      from: stretch.from + part * each,
-      to: stretch.from + (part + 1) * each,
-      k: first + i,
-    }));
-  });
-  const air = airOf(bundle.plan.temperatures, String(assessment.brief.start.value));
-  const positions = known.map((seat): SwapPosition => ({
-    ...{ id: seat.id, label: seat.label },
-    pieces: piecesOf(seat, steps, bundle, assessment),
-    now: undefined,
-  }));
+  const since = sinceWhen(bundle);
+  const steps = stepsOf(known, timeline, since);
+  const air = airOf(bundle.plan.temperatures, bundle.plan.start);
+  const there = known.map(({ id }) => serviceAt(power.services[id], since));
   const stock = stockOf(known, bundle);
-  const batteries = stock.map(({ id, label, kind }): SwapBattery => ({
-    ...{ id, label },
-    takes: known.map((seat, p) =>
-      fits(kind, seat.kind)
-        ? (positions[p]?.pieces ?? []).map(piece => taken(kind, id, seat, piece, steps, bundle, air))
-        : undefined,
-    ),
-  }));
+  const pieces = known.map(seat => piecesOf(seat, steps, bundle, assessment));
   return {
     bundle,
     assessment,
     grid: steps.map(({ from, to }) => ({ from, to, watts: 0 })),
     problem: {
-      positions: positions.map(position => {
-        const item = bundle.plan.devices?.[position.id]?.item;
-        const now = batteries.findIndex(({ id }) => id === item);
-        return { ...position, now: now < 0 ? undefined : now };
+      positions: known.map(({ id, label }, p): SwapPosition => {
+        const item = there[p]?.item ?? bundle.plan.devices?.[id]?.item ?? id;
+        const now = stock.findIndex(each => each.id === item);
+        return {
+          ...{ id, label, pieces: pieces[p] ?? [] },
+          now: now < 0 ? undefined : now,
+          underWay: since > -Infinity,
+        };
       }),
-      batteries,
+      batteries: stock.map(({ id, label, kind }): SwapBattery => ({
+        ...{ id, label, left: leftIn(id, power, since) },
+        takes: known.map((seat, p) => {
+          if (outletOf(kind) !== outletOf(seat.kind)) return undefined;
+          const { item, factor = 1 } = there[p] ?? {};
+          // What drew more than was planned goes on to, with whatever battery.
+          const counts = id === (item ?? seat.id) ? factor : Math.max(1, factor);
+          return (pieces[p] ?? []).map(piece => taken({ kind, id, seat, piece, steps, counts, air }, bundle));
+        }),
+      })),
       steps: steps.length,
     },
     unknown: unknown.map(({ label }) => label),
   };
+}
+
+/** Minutes after the start from which on can be planned: the last that is known to have happened. */
+function sinceWhen({ plan }: Bundle): number {
+  const known = [
+    ...inOrder(plan.chargeReadings).map(([, { at }]) => at),
+    ...inOrder(plan.batteryChanges).flatMap(([, { done }]) => done ?? []),
+  ];
+  return Math.max(-Infinity, ...known.map(at => minutesBetween(plan.start, at)));
+}
+
+/** The day from then on while anything is drawn, in steps. */
+function stepsOf(seats: readonly Seat[], timeline: Timeline, since: number): readonly Step[] {
+  const last = Math.max(-1, ...seats.map(({ watts }) => watts.findLastIndex(each => each > 0)));
+  const first = Math.min(
+    ...seats.map(({ watts }) => watts.findIndex(each => each > 0)).filter(at => at >= 0),
+    timeline.length,
+  );
+  // A step may end where something changes, or where somebody may use a long time that is free.
+  return timeline.slice(first, last + 1).flatMap(({ from, to }, i) => {
+    const begin = Math.max(from, since);
+    const parts = Math.max(0, Math.ceil((to - begin) / STEP));
+    const each = (to - begin) / parts;
+    return Array.from({ length: parts }, (_, part) => ({
+      from: begin + part * each,
+      to: begin + (part + 1) * each,
+      k: first + i,
+    }));
+  });
+}
+
+const serviceAt = (services: readonly Service[] | undefined, at: number): Service | undefined =>
+  services?.findLast(({ from }) => from <= at);
+
+/** Share of what a battery gives that is left in it at a time, wherever it was before. */
+function leftIn(battery: string, { services }: Assessment['power'], at: number): number {
+  const before = Object.entries(services)
+    .flatMap(([id, own]) => own.filter(({ item, from }) => (item ?? id) === battery && from <= at))
+    .toSorted((a, b) => a.from - b.from)
+    .at(-1);
+  return at === -Infinity || !before ? 1 : (leftAt(before.curve, at) ?? 1);
 }
 
 interface Step {
@@ -102,41 +133,18 @@ function piecesOf(
   bundle: Bundle,
   { power, signal, shots }: Assessment,
 ): readonly (readonly number[])[] {
-  const drawing = inOrder(signal.wiring.devices).flatMap(([id]) =>
-    power.feeds[id]?.from === seat.id ? [[id, signal.wiring.kindOf(id)] as const] : [],
-  );
-  const wanted = (device: string, k: number): boolean => {
-    const { phase, item } = power.timeline[k] ?? {};
-    if (phase !== 'live') return false;
-    const own = inOrder(bundle.plan.shots).filter(([id]) => shots.shots[id]?.camera === device);
-    // Of what is no camera, or has a shot at a time of its own, nobody knows when it is not wanted.
-    return own.length === 0 || own.some(([, { items }]) => !items || items.includes(item ?? ''));
-  };
-  const free = (k: number, minutes: number): boolean =>
-    drawing.every(
-      ([device, kind]) =>
-        kind?.power?.hotSwap === true ||
-        kind?.inner !== undefined ||
-        (!wanted(device, k) && minutes >= (kind?.power?.restart ?? RESTART)),
-    );
+  const changing = changingOf(seat.id, {
+    ...{ wiring: signal.wiring, feeds: power.feeds },
+    ...{ shotsWanted: bundle.plan.shots, cameras: shots.shots },
+  });
+  const free = ({ k, from, to }: Step): boolean => canChange(changing, power.timeline[k] ?? {}, to - from);
   const pieces: number[][] = [];
   steps.forEach((step, i) => {
     const before = steps[i - 1];
-    const changes =
-      before === undefined || free(step.k, step.to - step.from) || free(before.k, before.to - before.from);
-    if (changes) pieces.push([i]);
+    if (before === undefined || free(step) || free(before)) pieces.push([i]);
     else pieces.at(-1)?.push(i);
   });
   return pieces;
-}
-
-/** Whether a battery goes where another one is. */
-function fits(battery: Kind, seat: Kind): boolean {
-  const connector = (kind: Kind): string | undefined =>
-    Object.values(kind.ports ?? {}).find(
-      ({ carries, direction }) => carries === 'power' && direction === 'out',
-    )?.connector;
-  return connector(battery) === connector(seat);
 }
 
 /** The batteries in the plan, and those on the shelf that go where one of them is. */
@@ -146,7 +154,7 @@ function stockOf(seats: readonly Seat[], { plan, shelf, kinds, claims }: Bundle)
     return { id: item ?? id, label: shelf.items[item ?? '']?.tape ?? label, kind };
   });
   const spare = Object.entries(kinds.kinds)
-    .filter(([, kind]) => kind.battery && seats.some(seat => fits(kind, seat.kind)))
+    .filter(([, kind]) => kind.battery && seats.some(seat => outletOf(kind) === outletOf(seat.kind)))
     .flatMap(([id, kind]) =>
       freeItems(shelf, id, plan.devices, claims).map(item => ({
         id: item,
@@ -157,24 +165,28 @@ function stockOf(seats: readonly Seat[], { plan, shelf, kinds, claims }: Bundle)
   return [...planned, ...spare];
 }
 
+interface Taking {
+  readonly kind: Kind;
+  /** The item that the battery is. */
+  readonly id: string;
+  readonly seat: Seat;
+  readonly piece: readonly number[];
+  readonly steps: readonly Step[];
+  /** What is drawn for each watt that was planned. */
+  readonly counts: number;
+  readonly air: Air;
+}
+
 /** Share of what a battery gives that a piece of a position takes. */
-function taken(
-  kind: Kind,
-  item: string,
-  seat: Seat,
-  piece: readonly number[],
-  steps: readonly Step[],
-  { shelf, rules }: Bundle,
-  air: Air,
-): number {
+function taken({ kind, id, seat, piece, steps, counts, air }: Taking, { shelf, rules }: Bundle): number {
   const cell = cellOf({
     ...(kind.battery && { battery: kind.battery }),
-    known: shelf.items[item],
+    known: shelf.items[id],
     reserve: rules.batteryReserve,
   });
   const draws = piece.flatMap((i): Draw[] => {
     const step = steps[i];
-    return step ? [{ from: step.from, to: step.to, watts: seat.watts[step.k] ?? 0 }] : [];
+    return step ? [{ from: step.from, to: step.to, watts: (seat.watts[step.k] ?? 0) * counts }] : [];
   });
   return shareTaken(cell, draws, air);
 }

@@ -1,9 +1,10 @@
 /** The swap plan: which battery is changed when and by whom, with as few batteries and changes as there can be. */
 import { assess } from '../../assess.js';
-import { inOrder } from '../../foundations/index.js';
+import { whoChanges } from '../../battery-card/who.js';
 import { provenLeast, type Found, type Search } from '../search.js';
 import { inTurn, NoAnswer, whyNone } from '../solver/index.js';
 import { swapTask, type SwapTask } from './from-plan.js';
+import { offerOf } from './offer.js';
 import { swapProgramme, type Swaps } from './problem.js';
 
 export type { SwapTask } from './from-plan.js';
@@ -20,7 +21,11 @@ export interface SwapStep {
   /** When it is put in, an instant. */
   readonly at: string;
   readonly until: string;
+  /** The same in minutes after the start of the event. */
+  readonly after: number;
   readonly battery: string;
+  /** Its item of the shelf, or the battery of the plan where that has none. */
+  readonly id: string;
   /** The item of the running order that begins or runs then. */
   readonly during: string;
   /** What is left of what may be used of it when it is taken out, %. */
@@ -33,6 +38,8 @@ export interface SwapsOf {
   /** Who does it, by their part. */
   readonly by: string;
   readonly steps: readonly SwapStep[];
+  /** The first of them is a change as well: the day is under way. */
+  readonly begins: boolean;
 }
 
 export interface SwapPlan {
@@ -74,7 +81,7 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
       const swaps = swapsOf(values);
       const positions = problem.positions.map((_, p) => stepsOf(task, swaps, p));
       const batteries = new Set(swaps.flat()).size;
-      const changes = positions.reduce((sum, { steps }) => sum + steps.length - 1, 0);
+      const changes = positions.reduce((sum, { steps, begins }) => sum + steps.length - (begins ? 0 : 1), 0);
       const least = Math.min(100, ...leftOf(task, swaps));
       const proven = solved.every(({ status }) => status === 'best');
       return {
@@ -87,7 +94,7 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
                 bound: Math.max(1, Math.ceil((solved[0]?.bound ?? 1) - 1e-6)),
               },
             ],
-        offers: [],
+        offers: offerOf(task, positions),
       };
     } catch (error) {
       if (!(error instanceof NoAnswer)) throw error;
@@ -111,12 +118,12 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
 
 /** What is left of each battery that is used, %. */
 function leftOf({ problem }: SwapTask, swaps: Swaps): number[] {
-  return problem.batteries.flatMap(({ takes }, b) => {
+  return problem.batteries.flatMap(({ takes, left }, b) => {
     const shares = swaps.flatMap((pieces, p) =>
       pieces.map((battery, i) => (battery === b ? (takes[p]?.[i] ?? 0) : 0)),
     );
     const taken = shares.reduce((sum, share) => sum + share, 0);
-    return swaps.flat().includes(b) ? [100 * (1 - taken)] : [];
+    return swaps.flat().includes(b) ? [100 * (left - taken)] : [];
   });
 }
 
@@ -125,7 +132,7 @@ function stepsOf(task: SwapTask, swaps: Swaps, p: number): SwapsOf {
   const position = problem.positions[p];
   const start = Date.parse(String(assessment.brief.start.value));
   const instant = (minutes: number): string => new Date(start + Math.round(minutes) * 60_000).toISOString();
-  const left = problem.batteries.map(() => 1);
+  const left = problem.batteries.map(each => each.left);
   const steps: { at: number; until: number; battery: number; left: number }[] = [];
   // What a battery gave elsewhere before counts too, so that all positions are walked through in the order of time.
   const events = problem.positions.flatMap(({ pieces }, each) =>
@@ -143,31 +150,18 @@ function stepsOf(task: SwapTask, swaps: Swaps, p: number): SwapsOf {
   return {
     id: position?.id ?? '',
     label: position?.label ?? '',
-    by: whoOf(task, position?.id ?? ''),
+    by: whoChanges(position?.id ?? '', assessment, bundle.hands),
+    begins: position?.underWay === true && steps[0]?.battery !== position.now,
     steps: steps.map(step => ({
       at: instant(step.at),
       until: instant(step.until),
+      after: Math.round(step.at),
       battery: problem.batteries[step.battery]?.label ?? '',
+      id: problem.batteries[step.battery]?.id ?? '',
       during:
         assessment.power.timeline.find(({ from, to }) => from <= step.at + 1e-6 && step.at + 1e-6 < to)
           ?.label ?? bundle.plan.label,
       left: 100 * step.left,
     })),
   };
-}
-
-/** Whose part it is to change a battery: of whoever works the first camera that hangs on it, else of who leads. */
-function whoOf({ assessment, bundle }: SwapTask, battery: string): string {
-  const { hands, power, signal } = assessment;
-  const fed = inOrder(signal.wiring.devices).flatMap(([id]) =>
-    power.feeds[id]?.from === battery ? [id] : [],
-  );
-  const roles = Object.values(hands.roles);
-  const role =
-    roles.find(({ key }) => fed.some(device => key === `camera ${device}`)) ??
-    roles.find(({ skill }) => skill === 'floor') ??
-    roles[0];
-  if (!role) return 'whoever is free';
-  const name = bundle.hands.people[role.person ?? '']?.name;
-  return name === undefined ? role.label : `${role.label}, ${name}`;
 }

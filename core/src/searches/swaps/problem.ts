@@ -6,13 +6,17 @@ export interface SwapPosition {
   readonly label: string;
   /** Its time in pieces between two moments at which its battery can be changed, in order: the grid steps of each. */
   readonly pieces: readonly (readonly number[])[];
-  /** The battery that is meant for it. */
+  /** The battery that is meant for it, or is there. */
   readonly now: number | undefined;
+  /** Whether the day is under way, so that another battery in the first piece is a change. */
+  readonly underWay: boolean;
 }
 
 export interface SwapBattery {
   readonly id: string;
   readonly label: string;
+  /** Share of what it gives that is left in it, 0…1. */
+  readonly left: number;
   /** Share of what it gives that each piece of each position takes; undefined where it does not fit there. */
   readonly takes: readonly (readonly number[] | undefined)[];
 }
@@ -57,7 +61,7 @@ export function swapProgramme({ positions, batteries, steps }: SwapProblem): Swa
       programme.exactly(sumOf(at[p]?.[i]), 1, fed);
     });
   });
-  batteries.forEach(({ label, takes }, b) => {
+  batteries.forEach(({ label, left, takes }, b) => {
     const load: Sum = positions.flatMap(({ pieces }, p) =>
       pieces.flatMap((_, i) => {
         const variable = at[p]?.[i]?.[b];
@@ -65,9 +69,11 @@ export function swapProgramme({ positions, batteries, steps }: SwapProblem): Swa
         return variable && Number.isFinite(share) ? [[100 * share, variable] as const] : [];
       }),
     );
-    programme.atMost(load, 100, rule(`${label} gives no more than it has`, '%', 1));
-    // What is left of each battery is at least the reserve; of one that is not used all of it.
-    programme.atMost([...load, [100, reserve]], 100);
+    programme.atMost(load, 100 * left, rule(`${label} gives no more than it has`, '%', 1));
+    // What is left of each battery that is used is at least the reserve.
+    const own = used[b];
+    const gone: Sum = own && left < 1 ? [[100 * (1 - left), own]] : [];
+    programme.atMost([...load, ...gone, [100, reserve]], 100);
     for (let step = 0; step < steps; step++) {
       const here = positions.flatMap((_, p): Sum => {
         const variable = at[p]?.[pieceOf[p]?.get(step) ?? -1]?.[b];
@@ -80,7 +86,6 @@ export function swapProgramme({ positions, batteries, steps }: SwapProblem): Swa
         const variable = at[p]?.[i]?.[b];
         const cannot = !Number.isFinite(takes[p]?.[i] ?? 0);
         if (variable && cannot) programme.exactly([[1, variable]], 0);
-        const own = used[b];
         if (variable && own)
           programme.atMost(
             [
@@ -113,8 +118,11 @@ type Placed = readonly (readonly (readonly (Variable | undefined)[])[])[];
 
 /** One for each piece that begins with another battery than the piece before it ended with. */
 function changesOf(programme: Programme, { positions, batteries }: SwapProblem, at: Placed): Sum {
-  return positions.flatMap(({ pieces }, p) =>
-    pieces.slice(1).map((_, i) => {
+  return positions.flatMap(({ pieces, now, underWay }, p) => [
+    ...(underWay ? (at[p]?.[0] ?? []) : []).flatMap((variable, b): Sum =>
+      variable && b !== now ? [[1, variable]] : [],
+    ),
+    ...pieces.slice(1).map((_, i) => {
       const change = programme.number(0, 1);
       batteries.forEach((_battery, b) => {
         const [before, after] = [at[p]?.[i]?.[b], at[p]?.[i + 1]?.[b]];
@@ -123,12 +131,12 @@ function changesOf(programme: Programme, { positions, batteries }: SwapProblem, 
       });
       return [1, change] as const;
     }),
-  );
+  ]);
 }
 
 /** The battery that is meant for a position is the one that it begins with, where nothing else speaks against it. */
 const meantOf = (positions: SwapProblem['positions'], at: Placed): Sum =>
-  positions.flatMap(({ now }, p) => {
-    const variable = now === undefined ? undefined : at[p]?.[0]?.[now];
+  positions.flatMap(({ now, underWay }, p) => {
+    const variable = now === undefined || underWay ? undefined : at[p]?.[0]?.[now];
     return variable ? [[-MEANT, variable] as const] : [];
   });

@@ -1,7 +1,8 @@
 /** Lines of the checklist for devices, and for what is chosen by kind for a camera. */
-import type { Family, Kinds, Shelf } from '../../documents/index.js';
+import type { BatteryChange, Family, Kinds, Shelf } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
+import { byAir } from './air.js';
 import type { Group, PackLine, PackLines } from './result.js';
 
 const FAMILY_GROUP: Readonly<Partial<Record<Family, Group>>> = {
@@ -35,6 +36,7 @@ function deviceLine(
   shelf: Shelf,
 ): PackLine {
   const kind = kinds.kinds[device.kind];
+  const air = kind && byAir(kind);
   return {
     group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
     label: kind?.label ?? 'Unknown kind',
@@ -44,7 +46,38 @@ function deviceLine(
     kind: device.kind,
     count: 1,
     inside: devices?.[device.place?.inside ?? '']?.label,
+    ...(air && { air }),
   };
+}
+
+interface Changed extends FromShelf {
+  readonly changes: MapOf<BatteryChange> | undefined;
+}
+
+/** Batteries that take the place of those of the plan during the event, each once. */
+export function batteryLines({ devices, kinds, shelf, changes }: Changed): PackLines {
+  const there = new Set(inOrder(devices).map(([, { item }]) => item));
+  const lines: Record<string, PackLine> = {};
+  for (const [, { item, battery }] of inOrder(changes)) {
+    const own = shelf.items[item];
+    const place = devices?.[battery];
+    if (!own || !place || there.has(item)) continue;
+    there.add(item);
+    const kind = kinds.kinds[own.kind];
+    const air = kind && byAir(kind);
+    lines[`battery ${item}`] = {
+      group: 'Power',
+      label: kind?.label ?? 'Unknown kind',
+      purpose: `to change ${place.label}`,
+      tape: own.tape,
+      item,
+      kind: own.kind,
+      count: 1,
+      inside: undefined,
+      ...(air && { air }),
+    };
+  }
+  return lines;
 }
 
 /** What is chosen by kind for a camera: its stand and its lens. */

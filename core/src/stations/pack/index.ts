@@ -3,7 +3,7 @@ import { resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
-import { deviceLines, fittingLines } from './device-lines.js';
+import { batteryLines, deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
@@ -26,6 +26,11 @@ export const pack: Station<PackReads, PackResult> = {
       'lines',
       {
         devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
+        batteries: parts.part(
+          'battery lines',
+          { devices, kinds, shelf, changes: () => reads.batteryChanges },
+          batteryLines,
+        ),
         fittings: parts.part('fitting lines', { devices, kinds, shelf }, fittingLines),
         cables: parts.each(
           'cable lines',
@@ -50,9 +55,10 @@ export const pack: Station<PackReads, PackResult> = {
 };
 
 const together = (
-  lists: Readonly<Record<'devices' | 'fittings' | 'cables' | 'joiners' | 'floor', PackLines>>,
+  lists: Readonly<Record<'devices' | 'batteries' | 'fittings' | 'cables' | 'joiners' | 'floor', PackLines>>,
 ) => ({
   ...lists.devices,
+  ...lists.batteries,
   ...lists.fittings,
   ...lists.cables,
   ...lists.joiners,

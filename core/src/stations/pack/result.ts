@@ -1,12 +1,14 @@
 /** What Pack reads and what comes of it. */
-import type { Claims, Kinds, Rules, Shelf } from '../../documents/index.js';
+import type { BatteryChange, Claims, Kinds, Rules, Shelf } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
+import type { ByAir } from './air.js';
 import type { RunsResult } from '../runs/index.js';
 import type { Seen } from '../station.js';
 
 export interface PackReads {
   readonly devices: MapOf<Equipment> | undefined;
+  readonly batteryChanges: MapOf<BatteryChange> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
@@ -37,6 +39,8 @@ export interface PackLine {
   readonly count: number;
   /** Where it travels: the case it is mounted in. */
   readonly inside: string | undefined;
+  /** How it may travel by air; absent where it has no battery. */
+  readonly air?: ByAir;
 }
 
 export type PackLines = Readonly<Record<string, PackLine>>;

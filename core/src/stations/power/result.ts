@@ -1,13 +1,26 @@
 /** What Power reads and what comes of it. */
-import type { AirTemperature, Kinds, Link, RunningItem, Rules, Shelf } from '../../documents/index.js';
+import type {
+  AirTemperature,
+  BatteryChange,
+  ChargeReading,
+  Kinds,
+  Link,
+  RunningItem,
+  Rules,
+  Shelf,
+  Shot,
+} from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { SignalResult } from '../signal/index.js';
+import type { ShotsResult } from '../shots/index.js';
 import type { Seen } from '../station.js';
+import type { ChargeCheck } from './battery/charges.js';
 import type { Point } from './battery/discharge.js';
+import type { Service } from './battery/services.js';
 import type { Feed } from './feeding.js';
 import type { StateThen } from './states.js';
 import type { Timeline } from './timeline.js';
@@ -18,11 +31,15 @@ export interface PowerReads {
   readonly runningOrder: MapOf<RunningItem> | undefined;
   readonly zone: string;
   readonly temperatures: MapOf<AirTemperature> | undefined;
+  readonly batteryChanges: MapOf<BatteryChange> | undefined;
+  readonly chargeReadings: MapOf<ChargeReading> | undefined;
+  readonly shotsWanted: MapOf<Shot> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly rules: Rules;
   readonly brief: BriefResult;
   readonly ground: GroundResult;
+  readonly shots: ShotsResult;
   readonly signal: SignalResult;
   readonly runs: RunsResult;
 }
@@ -156,6 +173,8 @@ export interface BatteryLife {
   readonly share?: Figure;
   readonly minutes: Figure;
   readonly ends: Figure;
+  /** Minutes from then to the change that it does not last to; absent where it does. */
+  readonly gap?: Figure;
   /** When the first of what it feeds goes dark: later than its end where batteries inside carry all of that on. */
   readonly dark: Figure;
   /** Minutes from the end of the event to that; negative = short. */
@@ -196,6 +215,10 @@ export interface PowerResult {
   readonly batteries: Readonly<Record<string, BatteryLife>>;
   /** Watts that are drawn of each battery in each stretch of the day; NaN where nobody knows. */
   readonly demands: Readonly<Record<string, readonly number[]>>;
+  /** The battery of the plan, and those that take its place, each while it is there. */
+  readonly services: Readonly<Record<string, readonly Service[]>>;
+  /** When to look at which battery, and what it should show. */
+  readonly charges: Readonly<Record<string, ChargeCheck>>;
   readonly inners: Readonly<Record<string, InnerLife>>;
   /** Share of its usable charge that is left in each battery, by minutes after the start. */
   readonly curves: Readonly<Record<string, readonly Point[]>>;

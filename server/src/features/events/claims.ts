@@ -24,16 +24,20 @@ export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
     toAt: new Date(to).toISOString(),
     venueId: plan.venue.id,
     venueRevision: plan.venue.revision,
+    // One battery may be in several places one after another.
     items: [
-      ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
-      ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
+      ...new Set([
+        ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
+        ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
+        ...inOrder(plan.batteryChanges).map(([, { item }]) => item),
+      ]),
     ],
   };
 }
 
 /** Whether an edit left alone all that a claim is made of. */
 export const claimsTheSame = (before: Plan, after: Plan): boolean =>
-  (['label', 'start', 'venue', 'runningOrder', 'devices', 'links'] as const).every(
+  (['label', 'start', 'venue', 'runningOrder', 'devices', 'links', 'batteryChanges'] as const).every(
     field => before[field] === after[field],
   );
 

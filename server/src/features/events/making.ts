@@ -96,15 +96,19 @@ async function saveEvent(scope: Scope, id: string, plan: Plan): Promise<Made> {
 export async function copyEvent(inside: Scope, copy: string, id: string): Promise<Made> {
   const original = await inside.document(id, 'plan');
   if (!original) throw notFound('event');
-  const { ticks: _ticks, accepted: _accepted, buckles: _buckles, ...design } = original.body as Plan;
+  const { ticks: _t, accepted: _a, buckles: _b, chargeReadings: _r, ...design } = original.body as Plan;
   const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
   // What lies on the floor of one event does not lie on that of the next.
   const links = Object.fromEntries(
     inOrder(design.links).map(([link, { laid: _laid, ...rest }]) => [link, rest]),
   );
+  const batteryChanges = Object.fromEntries(
+    inOrder(design.batteryChanges).map(([change, { done: _done, by: _by, ...rest }]) => [change, rest]),
+  );
   return saveEvent(inside, copy, {
     ...design,
     ...(design.links && { links }),
+    ...(design.batteryChanges && { batteryChanges }),
     start,
     label: `Copy of ${design.label}`.slice(0, 80),
   });

@@ -1,24 +1,4 @@
-import {
-  checkList,
-  cutList,
-  formatCard,
-  inputList,
-  LABEL_PAPERS,
-  LABEL_SIZES,
-  layList,
-  packList,
-  patchList,
-  powerList,
-  rolesSheet,
-  runningOrderSheet,
-  SHEET_NAMES,
-  type Assessment,
-  type Hands,
-  type Plan,
-  type Sheet,
-  type SheetName,
-} from '@idle-satchel/core';
-
+import { LABEL_PAPERS, LABEL_SIZES, SHEET_NAMES, SHEETS, type Assessment } from '@idle-satchel/core';
 import type { Asked } from '../../asked.js';
 import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { assessedEvent, type Assessed } from '../events/assessed.js';
@@ -28,21 +8,6 @@ import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
 import { bytesOf, type Paper } from './paper.js';
 import { pdfOf } from './pdf.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
-
-type Maker = (plan: Plan, assessment: Assessment, hands: Hands) => Sheet;
-
-const SHEETS: Readonly<Record<SheetName, Maker>> = {
-  'running-order': runningOrderSheet,
-  'power-list': powerList,
-  roles: rolesSheet,
-  'check-list': checkList,
-  'cut-list': cutList,
-  'lay-list': layList,
-  'pack-list': packList,
-  'input-list': inputList,
-  'patch-list': patchList,
-  'format-card': formatCard,
-};
 
 const PDF = 'application/pdf';
 const SVG = 'image/svg+xml';
@@ -88,12 +53,12 @@ export const sheetRoutes: readonly Route[] = [
   ...SHEET_NAMES.flatMap((name): Route[] => [
     heavyRoute(`GET /events/:id/${name}.pdf`, async asked => {
       const { bundle, assessment } = await assessedFor(asked);
-      const sheet = SHEETS[name](bundle.plan, assessment, bundle.hands);
+      const sheet = SHEETS[name](bundle, assessment);
       return new FileAnswer(await bytesOf(pdfOf(sheet, paperOf(assessment))), PDF, `${name}.pdf`);
     }),
     heavyRoute(`GET /events/:id/${name}.csv`, async asked => {
       const { bundle, assessment } = await assessedFor(asked);
-      const sheet = SHEETS[name](bundle.plan, assessment, bundle.hands);
+      const sheet = SHEETS[name](bundle, assessment);
       return new FileAnswer(csvOf(sheet), 'text/csv', `${name}.csv`);
     }),
   ]),

@@ -1,9 +1,16 @@
 import { idFrom, MOMENTS, showClock, type Check, type Moment } from '@idle-satchel/core';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
+import { stationHere } from '../../store/late-stations.js';
+import { fetched } from '../../ui/fetched.js';
 import { Reading } from './Reading.js';
+
+const BatteryCard = fetched(async () => {
+  const [card] = await Promise.all([import('../power/BatteryCard.js'), stationHere('power')]);
+  return card;
+});
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
 export default function DayStation() {
@@ -56,6 +63,11 @@ export default function DayStation() {
             }}
           />
         </label>
+        <div className="max-md:px-4">
+          <Suspense>
+            <BatteryCard by={name} />
+          </Suspense>
+        </div>
         <div className="max-md:px-4 max-md:pb-4">
           <Heading>Done</Heading>
           <FigureRows of={{ done: day.done, all: day.all, ready: day.readyForDoors }} />

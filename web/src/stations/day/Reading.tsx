@@ -1,6 +1,7 @@
 import { showText, type Check } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useReading } from '../../store/hooks.js';
+import { numberIn } from '../../ui/number-in.js';
 
 /**
  * The reading a check asks for. What is typed is kept with every character: whoever looks away from the phone next
@@ -45,10 +46,4 @@ export function Reading({
       {fault && <span className="text-stop"> · a number such as 9.4</span>}
     </label>
   );
-}
-
-/** The number a text is, with a comma or a point; undefined for none, or one beyond what a tick holds. */
-function numberIn(text: string): number | undefined {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !(Math.abs(value) <= 1e6) ? undefined : value;
 }

@@ -7,6 +7,7 @@ import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
+const BatteryCard = fetched(() => import('./BatteryCard.js'));
 const SwapPlan = fetched(() => import('./SwapPlan.js'));
 const Breakers = fetched(() => import('./Breakers.js'));
 const PowerRest = fetched(() => import('./PowerRest.js'));
@@ -43,6 +44,7 @@ export default function PowerLedger() {
       {Object.keys(power.batteries).length > 0 && (
         <Suspense>
           <SwapPlan />
+          <BatteryCard />
         </Suspense>
       )}
       {circuits.map(([id, { label, amps }]) => (

@@ -1,13 +1,14 @@
 import { showClock } from '@idle-satchel/core';
 import type { SwapPlan as Plan } from '@idle-satchel/core/searches';
 import { Heading } from '../../ledger/Ledger.js';
-import { useEvent, useReading } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 
 /** Which battery is changed when and by whom, so that as few as there can be last the whole day. */
 export default function SwapPlan() {
   const bundle = useEvent(state => state.bundle);
-  const { found, busy, problem, look } = useAsked('swaps', {});
+  const { store } = useOpenEvent();
+  const { found, busy, problem, look, putAway } = useAsked('swaps', {});
   const fresh =
     found !== undefined &&
     (['plan', 'venue', 'rules', 'kinds', 'shelf'] as const).every(part => found.of[part] === bundle[part]);
@@ -19,7 +20,26 @@ export default function SwapPlan() {
       </button>{' '}
       {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
       {found && !fresh && <span className="text-faint">Something has changed since: plan again.</span>}
-      {found && fresh && <Planned plan={found.answer} />}
+      {found && fresh && (
+        <>
+          <Planned plan={found.answer} />
+          {found.offers.map(({ id, label, changes }) => (
+            <button
+              key={id}
+              className="button button-main mt-1"
+              onClick={() => {
+                store.commit(label, changes);
+                putAway();
+              }}
+            >
+              Use this plan
+            </button>
+          ))}
+          {found.offers.length === 0 && found.answer.positions.length > 0 && (
+            <p className="text-faint">That is how it is planned.</p>
+          )}
+        </>
+      )}
     </section>
   );
 }

@@ -28,6 +28,8 @@ export interface RunDown {
   readonly tooCold?: true;
   /** Points in the order of time, straight lines between which are near enough for a drawing. */
   readonly curve: readonly Point[];
+  /** Share of its charge that is taken at the end of it. */
+  readonly taken: number;
 }
 
 /** Half of a lead-acid battery is left in it, in place of the reserve. */
@@ -44,13 +46,14 @@ export function countedWatts(watts: number, peukert: Cell['peukert']): number {
 }
 
 /**
- * Runs a battery down along draws that follow each other, from full at the first. What is taken in a moment counts by
- * what the cold leaves of the charge just then. Exact in time: the integral over each even stretch has a closed form.
+ * Runs a battery down along draws that follow each other, full at the first but for the share of its charge that is
+ * taken already. What is taken in a moment counts by what the cold leaves of the charge just then. Exact in time: the
+ * integral over each even stretch has a closed form.
  */
-export function runDown(cell: Cell, draws: readonly Draw[], air: Air): RunDown {
+export function runDown(cell: Cell, draws: readonly Draw[], air: Air, before = 0): RunDown {
   const { holds, usable, chemistry } = cell;
   const curve: Point[] = [];
-  let taken = 0;
+  let taken = before;
   const point = (at: number): void => {
     curve.push([at, Math.max(0, 1 - taken / usable)]);
   };
@@ -60,17 +63,30 @@ export function runDown(cell: Cell, draws: readonly Draw[], air: Air): RunDown {
     const rate = countedWatts(watts, cell.peukert) / holds / 60;
     for (const even of evenly(chemistry, air, from, to)) {
       if (even.first === 0 && watts > 0)
-        return { empty: even.from, tooCold: true, curve: [...curve, [even.from, 0]] };
+        return { empty: even.from, tooCold: true, curve: [...curve, [even.from, 0]], taken };
       const last = taken + rate * weighed(even, even.to - even.from);
       if (last >= usable && rate > 0) {
-        const at = even.from + timeFor(even, (usable - taken) / rate);
-        return { empty: at, curve: [...curve, [at, 0]] };
+        const at = even.from + timeFor(even, Math.max(0, usable - taken) / rate);
+        return { empty: at, curve: [...curve, [at, 0]], taken: usable };
       }
       taken = last;
       point(even.to);
     }
   }
-  return { curve };
+  return { curve, taken };
+}
+
+/** Share of what may be taken that is left at a time, on the line between two points of a curve. */
+export function leftAt(curve: RunDown['curve'], at: number): number | undefined {
+  // At a reading two points lie at one time: what was read holds.
+  const next = curve.findIndex(([time]) => time > at);
+  const before = curve[next < 0 ? curve.length - 1 : next - 1];
+  const after = curve[next];
+  if (!before) return after?.[1];
+  const [time, left] = before;
+  const share = !after || after[0] === time ? 0 : (at - time) / (after[0] - time);
+  const value = left + share * ((after?.[1] ?? left) - left);
+  return Number.isNaN(value) ? undefined : value;
 }
 
 /** Share of its usable charge that some draws take of a battery; infinite where it is too cold for one of them. */

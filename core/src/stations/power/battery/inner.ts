@@ -5,7 +5,8 @@ import * as figures from '../figures/index.js';
 import type { BatteryLife, DeviceLoad, InnerLife } from '../result.js';
 import { airAt, coldFactor, type Air } from './cold.js';
 import { minutesFor } from './discharge.js';
-import { cellOf, usableTerms, type BatteryInUse } from './life.js';
+import { cellOf } from './cell.js';
+import { usableTerms, type BatteryInUse } from './life.js';
 
 export interface InnerInUse extends Pick<BatteryInUse, 'kind' | 'item' | 'known' | 'reserve'> {
   readonly inner: InnerBattery;

@@ -1,74 +1,54 @@
 /** How long each battery lasts along the day, and whether it outlasts the event. */
-import type { Battery, Chemistry, InnerBattery, Item } from '../../../documents/index.js';
+import type { Battery } from '../../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../../foundations/index.js';
 import * as figures from '../figures/index.js';
 import type { BatteryLife } from '../result.js';
 import type { Timeline } from '../timeline.js';
 import { termsIn, worstStretch, type Drawing } from '../worst.js';
+import { cellOf, chemistryOf, type CellOf } from './cell.js';
 import { airAt, coldFactor, type Air } from './cold.js';
-import { LEAD_ACID_SHARE, minutesFor, runDown, type Cell, type Draw, type Point } from './discharge.js';
+import { minutesFor, runDown, type Draw, type Point } from './discharge.js';
+import type { Service } from './services.js';
 
-export interface BatteryInUse {
+export interface BatteryInUse extends CellOf {
   readonly kind: string;
-  /** The battery that it is, or the one inside that it draws on. */
-  readonly battery?: Battery;
-  readonly inner?: InnerBattery;
   readonly item: string | undefined;
-  /** Of the shelf: its charge cycles and health, where they are known. */
-  readonly known: Pick<Item, 'cycles' | 'health'> | undefined;
   /** What draws on it: itself, where it supplies what hangs on it. */
   readonly draws: readonly string[];
   readonly drawing: Drawing;
+  /** What they draw together in each stretch, W. */
+  readonly watts: readonly number[];
   readonly timeline: Timeline;
   readonly air: Air;
-  readonly reserve: number;
   readonly start: string;
+  /** Where others take its place, or it was read: each with what it has. */
+  readonly served: readonly Service[] | undefined;
 }
 
 /** A battery along the day: its figures, and the charge that is left by time. */
 export interface BatteryDay {
   readonly life: Omit<BatteryLife, 'dark' | 'margin'>;
   readonly curve: readonly Point[];
-  readonly cell: Cell;
   /** What is drawn of it in each stretch, W. */
   readonly watts: readonly number[];
+  /** It, and those that take its place, each while it is there. */
+  readonly services: readonly Service[];
 }
 
-/** What a cycle takes of a battery until its health is measured. */
-const WORN_BY_CYCLE = 0.0004;
-
-const healthOf = (known: BatteryInUse['known']): number =>
-  known?.health === undefined ? 1 - WORN_BY_CYCLE * (known?.cycles ?? 0) : known.health / 100;
-
-const chemistryOf = ({ battery, inner }: Pick<BatteryInUse, 'battery' | 'inner'>): Chemistry =>
-  battery?.chemistry ?? inner?.chemistry ?? 'lithium-ion';
-
-/** A battery as it is discharged. */
-export function cellOf(of: Pick<BatteryInUse, 'battery' | 'inner' | 'known' | 'reserve'>): Cell {
-  const { battery, inner, known, reserve } = of;
-  const chemistry = chemistryOf(of);
-  const rated = battery ? battery.volts * battery.ampHours : (inner?.wattHours ?? 0);
-  const cell = { chemistry, holds: Math.max(0, rated * healthOf(known)) };
-  if (chemistry !== 'lead-acid') return { ...cell, usable: 1 - reserve / 100 };
-  return {
-    ...cell,
-    usable: LEAD_ACID_SHARE,
-    ...(battery && {
-      peukert: { volts: battery.volts, ampHours: battery.ampHours, hours: battery.hours ?? 20 },
-    }),
-  };
-}
+/** What some devices draw together in each stretch, W; NaN where nobody knows. */
+export const wattsOf = ({
+  draws,
+  drawing,
+  timeline,
+}: Pick<BatteryInUse, 'draws' | 'drawing' | 'timeline'>): readonly number[] =>
+  timeline.map((_, k) => draws.reduce((sum, device) => sum + (drawing.demands[device]?.watts[k] ?? 0), 0));
 
 export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
-  const { draws, drawing, timeline, air, start, battery, kind } = of;
-  const cell = cellOf(of);
-  const watts = timeline.map((_, k) =>
-    draws.reduce((sum, device) => sum + (drawing.demands[device]?.watts[k] ?? 0), 0),
-  );
+  const { draws, drawing, timeline, start, battery, kind, watts } = of;
   const most = worstStretch(timeline.length, k => watts[k] ?? 0);
   const usable = usableOf(id, of);
   const load = figures.batteryLoad.calc([id], termsIn('load', 'watts', draws, drawing, most));
-  const run = emptyAt(cell, timeline, watts, air);
+  const run = emptyAt(of);
   const terms = [taken('usable', usable), taken('load', load)];
   const why = Number.isNaN(numberOf(load) ?? NaN)
     ? 'nobody has measured all that hangs on it'
@@ -91,14 +71,16 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
         )
       : figures.batteryEnds.unknown([id], why ?? 'never');
   return {
-    ...{ cell, watts },
-    curve: run.curve,
+    watts,
+    curve: run.services.flatMap(({ curve }) => curve),
+    services: run.services,
     life: {
       usable,
       load,
       ...(battery && ampsOf(id, kind, battery, load)),
       minutes,
       ends,
+      ...(run.gap !== undefined && { gap: figures.batteryGap.found([id], run.gap, [taken('ends', ends)]) }),
     },
   };
 }
@@ -110,7 +92,9 @@ const usableOf = (id: string, of: BatteryInUse): Figure => {
 };
 
 /** What makes up what a battery gives at the temperature at the start, worn as it is, less what is kept back. */
-export function usableTerms(of: Omit<BatteryInUse, 'draws' | 'drawing' | 'timeline' | 'start'>): {
+export function usableTerms(
+  of: Pick<BatteryInUse, 'kind' | 'battery' | 'inner' | 'item' | 'known' | 'air' | 'reserve'>,
+): {
   readonly terms: readonly Term[];
   readonly formula: string;
 } {
@@ -166,31 +150,45 @@ interface Empty {
   readonly on: number | undefined;
   /** When it is empty if what is on last stays on; infinite = never. */
   readonly empty: number;
-  readonly curve: readonly Point[];
+  /** Minutes from then to the change that it does not last to. */
+  readonly gap?: number;
+  readonly services: readonly Service[];
 }
 
-/** When a battery is empty: within the day, or some time after if what was on last stays on. Minutes after the start. */
-function emptyAt(cell: Cell, timeline: Timeline, watts: readonly number[], air: Air): Empty {
+/**
+ * When a battery, and whatever takes its place, is first empty: within the day, or some time after if what was on
+ * last stays on. Minutes after the start.
+ */
+function emptyAt(of: BatteryInUse): Empty {
+  const { timeline, watts, air, item, served } = of;
+  const cell = cellOf(of);
   const drawn: Draw[] = timeline.map(({ from, to }, k) => ({ from, to, watts: watts[k] ?? 0 }));
   const first = drawn.findIndex(draw => draw.watts > 0);
   const last = drawn.findLast(draw => draw.watts > 0);
-  if (!last) return { on: undefined, empty: Infinity, curve: [] };
+  if (!last) return { on: undefined, empty: Infinity, services: [] };
+  const alone = { item, cell, before: 0, factor: 1, taken: 0 };
   if (!Number.isFinite(last.to)) {
     const minutes = minutesFor(cell, last.watts, 1, coldFactor(cell.chemistry, airAt(air, 0)));
-    return {
-      on: 0,
-      empty: minutes,
-      curve: [
-        [0, 1],
-        [minutes, 0],
-      ],
-    };
+    const curve: Point[] = [
+      [0, 1],
+      [minutes, 0],
+    ];
+    return { on: 0, empty: minutes, services: [{ ...alone, from: 0, to: Infinity, curve }] };
   }
   const day = drawn.slice(first, drawn.indexOf(last) + 1);
   const on = day[0]?.from ?? 0;
-  const run = runDown(cell, day, air);
-  if (run.empty !== undefined) return { on, empty: run.empty, curve: run.curve };
-  const left = run.curve.at(-1)?.[1] ?? 1;
-  const cold = coldFactor(cell.chemistry, airAt(air, last.to));
-  return { on, empty: last.to + minutesFor(cell, last.watts, left, cold), curve: run.curve };
+  const services = served ?? [{ ...alone, from: -Infinity, to: Infinity, ...runDown(cell, day, air) }];
+  const short = services.find(service => service.empty !== undefined);
+  if (short?.empty !== undefined) {
+    const gap = short.to - short.empty;
+    return { on, empty: short.empty, services, ...(Number.isFinite(gap) && { gap }) };
+  }
+  const left = services.at(-1);
+  return { on, empty: last.to + (left ? minutesLeft(left, last, air) : 0), services };
+}
+
+/** Minutes for which a battery would go on after the last of what is drawn of it. */
+function minutesLeft({ cell, taken: gone, factor }: Service, { to, watts }: Draw, air: Air): number {
+  const cold = coldFactor(cell.chemistry, airAt(air, to));
+  return minutesFor(cell, watts * factor, 1 - gone / cell.usable, cold);
 }

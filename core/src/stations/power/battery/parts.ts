@@ -2,12 +2,16 @@
 import { inOrder, type Parts } from '../../../foundations/index.js';
 import type { Drawn } from '../drawn.js';
 import type { PowerReads, PowerResult } from '../result.js';
+import { chargeChecks, type ChargeCheck } from './charges.js';
 import { airOf } from './cold.js';
 import { innerLife, withMargin } from './inner.js';
-import { batteryLife } from './life.js';
+import { batteryLife, wattsOf, type BatteryDay } from './life.js';
+import { servicesOf, type Seat } from './services.js';
 
 type BatteryParts = {
-  readonly [Name in 'batteries' | 'inners' | 'curves' | 'demands']: () => PowerResult[Name];
+  readonly [
+    Name in 'batteries' | 'inners' | 'curves' | 'demands' | 'services' | 'charges'
+  ]: () => PowerResult[Name];
 };
 
 const NONE: readonly string[] = [];
@@ -15,31 +19,7 @@ const NONE: readonly string[] = [];
 export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): BatteryParts {
   const start = () => String(reads.brief.start.value);
   const air = parts.part('air', { temperatures: () => reads.temperatures, start }, airIn);
-  const days = parts.each(
-    'battery days',
-    () => inOrder(reads.signal.wiring.devices),
-    (id, { kind, item }) => {
-      const { battery, inner } = reads.kinds.kinds[kind] ?? {};
-      const { feeds, draws } = drawn.feeding();
-      const onInner = inner && feeds[id]?.source === 'inner battery';
-      const energy = battery ? { battery } : onInner ? { inner } : undefined;
-      if (!energy) return undefined;
-      return {
-        kind,
-        ...energy,
-        item,
-        known: reads.shelf.items[item ?? ''],
-        draws: battery && drawn.supplies()[id] ? id : (draws[id] ?? NONE),
-        drawing: drawn.drawing(),
-        timeline: drawn.timeline(),
-        air: air(),
-        reserve: reads.rules.batteryReserve,
-        start: start(),
-      };
-    },
-    (id, { draws, ...each }) =>
-      batteryLife(id, { ...each, draws: typeof draws === 'string' ? [draws] : draws }),
-  );
+  const days = batteryDays(reads, parts, drawn, { start, air });
   const inners = parts.each(
     'inner batteries',
     () => inOrder(reads.signal.wiring.devices),
@@ -79,19 +59,108 @@ export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): Bat
   return {
     batteries,
     inners,
-    demands: parts.each(
-      'battery demands',
-      () => Object.entries(days()),
-      (_, { watts }) => ({ watts }),
-      (_, { watts }) => watts,
-    ),
-    curves: parts.each(
-      'curves',
-      () => Object.entries(days()),
-      (_, { curve }) => ({ curve }),
-      (_, { curve }) => curve,
+    demands: parts.each('battery demands', () => Object.entries(days()), asDay, wattsIn),
+    curves: parts.each('curves', () => Object.entries(days()), asDay, curveIn),
+    services: parts.each('services by battery', () => Object.entries(days()), asDay, servicesIn),
+    charges: parts.part(
+      'charges',
+      {
+        checks: parts.each(
+          'charge checks',
+          () => Object.entries(days()),
+          (battery, { services, watts }) => ({
+            ...{ battery, services, watts },
+            timeline: drawn.timeline(),
+            start: start(),
+          }),
+          (_, each) => chargeChecks(each),
+        ),
+      },
+      allChecks,
     ),
   };
+}
+
+const asDay = (_: string, day: BatteryDay): BatteryDay => day;
+const wattsIn = (_: string, { watts }: BatteryDay) => watts;
+const curveIn = (_: string, { curve }: BatteryDay) => curve;
+const servicesIn = (_: string, { services }: BatteryDay) => services;
+
+const allChecks = ({
+  checks,
+}: {
+  readonly checks: Readonly<Record<string, Readonly<Record<string, ChargeCheck>>>>;
+}): PowerResult['charges'] => Object.assign({}, ...Object.values(checks)) as PowerResult['charges'];
+
+/** Every battery that is drawn upon, and every one inside of what nothing else feeds, along the day. */
+function batteryDays(
+  reads: PowerReads,
+  parts: Parts,
+  drawn: Drawn,
+  { start, air }: { readonly start: () => string; readonly air: () => ReturnType<typeof airOf> },
+): () => Readonly<Record<string, BatteryDay>> {
+  const own = parts.each(
+    'battery draws',
+    () => inOrder(reads.signal.wiring.devices),
+    (id, { kind }) => {
+      const { battery, inner } = reads.kinds.kinds[kind] ?? {};
+      const { feeds, draws } = drawn.feeding();
+      const alone = battery !== undefined && drawn.supplies()[id] !== undefined;
+      if (!battery && !(inner && feeds[id]?.source === 'inner battery')) return undefined;
+      return { own: alone ? id : undefined, draws: draws[id] ?? NONE };
+    },
+    // What supplies what hangs on it draws on itself.
+    (_, each) => (each.own === undefined ? each.draws : [each.own]),
+  );
+  const watts = parts.each(
+    'battery watts',
+    () => Object.entries(own()),
+    (_, draws) => ({ draws, drawing: drawn.drawing(), timeline: drawn.timeline() }),
+    (_, each) => wattsOf(each),
+  );
+  const seats = parts.each(
+    'battery seats',
+    () => Object.entries(watts()),
+    (id, drawnThere): Seat | undefined => {
+      const { kind = '', item } = reads.signal.wiring.devices[id] ?? {};
+      const battery = reads.kinds.kinds[kind]?.battery;
+      return battery && { battery, item, watts: drawnThere };
+    },
+    (_, seat) => seat,
+  );
+  const served = parts.part(
+    'services',
+    {
+      ...{ seats, start, air, timeline: () => drawn.timeline() },
+      changes: () => reads.batteryChanges,
+      readings: () => reads.chargeReadings,
+      reserve: () => reads.rules.batteryReserve,
+      kinds: () => reads.kinds,
+      shelf: () => reads.shelf,
+    },
+    servicesOf,
+  );
+  return parts.each(
+    'battery days',
+    () => Object.entries(own()),
+    (id, draws) => {
+      const { kind = '', item } = reads.signal.wiring.devices[id] ?? {};
+      const { battery, inner } = reads.kinds.kinds[kind] ?? {};
+      return {
+        ...{ kind, item, draws },
+        ...(battery ? { battery } : inner && { inner }),
+        known: reads.shelf.items[item ?? ''],
+        drawing: drawn.drawing(),
+        watts: watts()[id] ?? [],
+        timeline: drawn.timeline(),
+        air: air(),
+        reserve: reads.rules.batteryReserve,
+        start: start(),
+        served: served()[id],
+      };
+    },
+    batteryLife,
+  );
 }
 
 /** The battery at the root of what feeds a device; undefined where that is the mains. */

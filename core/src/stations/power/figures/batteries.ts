@@ -48,6 +48,28 @@ export const batteryEnds = declare({
   basis: DEFINITION,
   formula: 'later(start, on + runtime)',
 });
+export const batteryGap = declare({
+  key: 'power.batteries.*.gap',
+  label: 'Empty before it is changed for',
+  unit: 'min',
+  basis: DEFINITION,
+  method: 'from when it is empty to its change',
+  limits: { raises: 'power.battery-short', stop: { above: 0 } },
+});
+export const chargeAt = declare({
+  key: 'power.charges.*.at',
+  label: 'Look at it',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'later(start, after)',
+});
+export const chargeExpected = declare({
+  key: 'power.charges.*.expected',
+  label: 'It should show',
+  unit: '%',
+  basis: standard('charge less what is drawn, integrated along the day'),
+  method: 'what is left of its charge then, with what is kept back',
+});
 export const batteryDark = declare({
   key: 'power.batteries.*.dark',
   label: 'First of what it feeds goes dark',

@@ -1,6 +1,8 @@
 import { inOrder, numberOf, severityOf } from '../../../foundations/index.js';
 import { feedFromOutlets } from '../feed-fixes.js';
-import { powerRule, type PowerReads } from '../result.js';
+import { canChangeAt, changingOf } from '../battery/changing.js';
+import { powerRule, type PowerReads, type PowerSeen } from '../result.js';
+import { changingReads } from './battery-change.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** A battery that ends before the event does, or barely after. */
@@ -8,7 +10,18 @@ export const batteryShort = powerRule({
   rule: 'power.battery-short',
   reads: ({ own, signal }) => ({ batteries: own.batteries, wiring: signal.wiring }),
   *find({ batteries, wiring }) {
-    for (const [id, { ends, margin }] of Object.entries(batteries)) {
+    for (const [id, { ends, margin, gap }] of Object.entries(batteries)) {
+      const late = gap && numberOf(gap);
+      if (gap && late !== undefined && severityOf(gap)) {
+        yield {
+          severity: 'stop',
+          subjects: [id],
+          title: `${wiring.devices[id]?.label ?? 'A battery'} is empty ${Math.ceil(late)} min before it is changed.`,
+          because: [ends, gap],
+          advice: 'Change it earlier: plan the batteries again, with what was read.',
+        };
+        continue;
+      }
       const severity = severityOf(margin);
       if (severity === undefined) continue;
       const isInner = wiring.kindOf(id)?.battery === undefined;
@@ -32,6 +45,10 @@ export const batteryShort = powerRule({
   *fixes(snag, seen) {
     const id = snag.subjects[0] ?? '';
     const { wiring } = seen.signal;
+    if (seen.own.batteries[id]?.gap) {
+      yield* changeEarlier(id, seen);
+      return;
+    }
     if (wiring.kindOf(id)?.battery === undefined) {
       yield* feedFromOutlets(seen, id, snag.id);
       return;
@@ -62,6 +79,29 @@ export const batteryShort = powerRule({
     }
   },
 });
+
+/** Its change at the last moment before it is empty at which nothing is missed. */
+function* changeEarlier(id: string, seen: PowerSeen) {
+  const { own, batteryChanges } = seen;
+  const services = own.services[id] ?? [];
+  const short = services.findIndex(({ empty }) => empty !== undefined);
+  const { from = -Infinity, empty = 0 } = services[short] ?? {};
+  const next = services[short + 1]?.change;
+  if (next === undefined || batteryChanges?.[next]?.done !== undefined) return;
+  const changing = changingOf(id, changingReads(seen));
+  const latest = Math.floor(empty);
+  const moments = [latest, ...own.timeline.flatMap(({ from: begins, to }) => [begins, to])]
+    .filter(at => at <= latest && at > from && canChangeAt(changing, own.timeline, at))
+    .sort((a, b) => b - a);
+  const [at] = moments;
+  if (at !== undefined)
+    yield fix(
+      at === 0
+        ? 'Change it at the start'
+        : `Change it ${Math.abs(at)} min ${at < 0 ? 'before' : 'after'} the start`,
+      inPlan().put('batteryChanges', next, 'after', at),
+    );
+}
 
 function wattHours({ kinds }: PowerReads, kind: string): number {
   const battery = kinds.kinds[kind]?.battery;

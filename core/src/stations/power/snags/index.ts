@@ -1,6 +1,7 @@
 /** Every rule of Power. */
 import { adaptersCrowded } from './adapters-crowded.js';
 import { batteryAmps } from './battery-amps.js';
+import { batteryChange } from './battery-change.js';
 import { batteryShort } from './battery-short.js';
 import { generatorOver, inrush, leakage } from './building.js';
 import { circuitOver } from './circuit-over.js';
@@ -19,6 +20,7 @@ import { wattsUnknown } from './watts-unknown.js';
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
+  batteryChange,
   ...[supplyOver, railLow, fuseSmall, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
 ];

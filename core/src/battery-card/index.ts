@@ -1,0 +1,101 @@
+/** The battery card: what is changed and looked at when, where and by whom, in the order of time. */
+import type { Assessment } from '../assess.js';
+import type { Bundle } from '../documents/index.js';
+import { inOrder, minutesBetween, type Figure } from '../foundations/index.js';
+import { whoChanges } from './who.js';
+
+export interface CardLine {
+  /** The change, or the look, that it is. */
+  readonly id: string;
+  readonly does: 'change' | 'look';
+  /** The battery of the plan in whose place it happens. */
+  readonly battery: string;
+  /** Label of that, and of what hangs on it. */
+  readonly place: string;
+  readonly feeds: string;
+  readonly at: string;
+  /** The item of the running order that begins or runs then. */
+  readonly during: string;
+  readonly by: string;
+  /** What the one that is there is called, and the one that comes. */
+  readonly there: string;
+  readonly comes?: string;
+  /** What the one that is there should show then, %. */
+  readonly expected: Figure | undefined;
+  /** When it was done, by whom, and what was read. */
+  readonly done?: { readonly at: string; readonly by: string; readonly percent?: number };
+}
+
+export interface BatteryCard {
+  readonly lines: readonly CardLine[];
+  /** What was read, the last first, with the reading’s id. */
+  readonly readings: readonly {
+    readonly id: string;
+    readonly place: string;
+    readonly at: string;
+    readonly percent: number;
+    readonly by: string;
+  }[];
+}
+
+type Known = Pick<Assessment, 'power' | 'hands' | 'signal'>;
+
+export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): BatteryCard {
+  const { power, signal } = assessment;
+  const label = (id: string): string => signal.wiring.devices[id]?.label ?? id;
+  const tape = (item: string | undefined, battery: string): string =>
+    shelf.items[item ?? '']?.tape ?? label(battery);
+  const during = (at: number): string =>
+    power.timeline.find(({ from, to }) => from <= at + 1e-6 && at + 1e-6 < to)?.label ??
+    power.timeline.at(-1)?.label ??
+    '';
+  const about = (battery: string) => ({
+    battery,
+    place: label(battery),
+    feeds: inOrder(signal.wiring.devices)
+      .flatMap(([id, device]) => (power.feeds[id]?.from === battery ? [device.label] : []))
+      .join(', '),
+    by: whoChanges(battery, assessment, hands),
+  });
+  const instant = (after: number): string =>
+    new Date(Date.parse(plan.start) + Math.round(after) * 60_000).toISOString();
+  const looks = Object.entries(power.charges);
+  const changes = Object.entries(power.services).flatMap(([battery, services]) =>
+    services.flatMap((service, i): CardLine[] => {
+      const change = plan.batteryChanges?.[service.change ?? ''];
+      const before = services[i - 1];
+      if (service.change === undefined || !change || !before) return [];
+      const out = looks.find(([key]) => key === `${battery}-${i}-out`)?.[1];
+      return [
+        {
+          ...{ id: service.change, does: 'change', ...about(battery) },
+          at: instant(service.from),
+          during: during(service.from),
+          there: tape(before.item, battery),
+          comes: tape(service.item, battery),
+          expected: out?.expected,
+          ...(change.done !== undefined && { done: { at: change.done, by: change.by ?? 'Somebody' } }),
+        },
+      ];
+    }),
+  );
+  const changed = new Set(changes.map(({ battery, at }) => `${battery} ${at}`));
+  const own = looks.flatMap(([id, { battery, item, at, expected }]): CardLine[] => {
+    const when = String(at.value);
+    if (changed.has(`${battery} ${new Date(when).toISOString()}`)) return [];
+    return [
+      {
+        ...{ id, does: 'look', ...about(battery), expected },
+        at: when,
+        during: during(minutesBetween(plan.start, when)),
+        there: tape(item, battery),
+      },
+    ];
+  });
+  return {
+    lines: [...changes, ...own].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)),
+    readings: inOrder(plan.chargeReadings)
+      .map(([id, { battery, at, percent, by }]) => ({ id, place: label(battery), at, percent, by }))
+      .sort((a, b) => Date.parse(b.at) - Date.parse(a.at)),
+  };
+}

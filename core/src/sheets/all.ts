@@ -1,0 +1,28 @@
+/** Every list of an event that is printed, by the name of its file. */
+import type { Assessment } from '../assess.js';
+import type { Bundle } from '../documents/index.js';
+import { batteryCardSheet } from './battery-card.js';
+import { checkList } from './check-list.js';
+import { cutList } from './cut-list.js';
+import { layList } from './lay-list.js';
+import { packList } from './pack-list.js';
+import { powerList } from './power-list.js';
+import { rolesSheet } from './roles.js';
+import { runningOrderSheet } from './running-order.js';
+import type { SheetName } from './sheet-words.js';
+import type { Sheet } from './sheet.js';
+import { formatCard, inputList, patchList } from './signal-lists.js';
+
+export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Assessment) => Sheet>> = {
+  'running-order': ({ plan }, assessment) => runningOrderSheet(plan, assessment),
+  'input-list': ({ plan }, assessment) => inputList(plan, assessment),
+  'patch-list': ({ plan }, assessment) => patchList(plan, assessment),
+  'format-card': ({ plan }, assessment) => formatCard(plan, assessment),
+  'cut-list': ({ plan }, assessment) => cutList(plan, assessment),
+  'lay-list': ({ plan }, assessment) => layList(plan, assessment),
+  'power-list': ({ plan }, assessment) => powerList(plan, assessment),
+  'battery-card': batteryCardSheet,
+  'pack-list': ({ plan }, assessment) => packList(plan, assessment),
+  roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
+  'check-list': ({ plan }, assessment) => checkList(plan, assessment),
+};
