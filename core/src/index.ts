@@ -92,7 +92,7 @@ export {
   VIEWERS,
 } from './documents/signal-words.js';
 export { aboutEvent } from './sheets/about.js';
-export { batteryCard, type BatteryCard, type CardLine } from './battery-card/index.js';
+export { batteryCard, isDayOf, type BatteryCard, type CardLine } from './battery-card/index.js';
 export { SHEETS } from './sheets/all.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { PHASE_WORDS } from './stations/brief/phase-words.js';

@@ -2,6 +2,7 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder, minutesBetween, type Figure } from '../foundations/index.js';
+import { dayOf } from '../stations/power/battery/services.js';
 import { whoChanges } from './who.js';
 
 export interface CardLine {
@@ -27,6 +28,8 @@ export interface CardLine {
 }
 
 export interface BatteryCard {
+  /** From when till when changes and readings can be noted; absent where nobody knows when the day is. */
+  readonly day?: { readonly from: string; readonly until: string };
   readonly lines: readonly CardLine[];
   /** What was read, the last first, with the reading’s id. */
   readonly readings: readonly {
@@ -37,6 +40,10 @@ export interface BatteryCard {
     readonly by: string;
   }[];
 }
+
+/** Whether it is the day of a card. */
+export const isDayOf = ({ day }: BatteryCard, now: string): boolean =>
+  day !== undefined && day.from <= now && now <= day.until;
 
 type Known = Pick<Assessment, 'power' | 'hands' | 'signal'>;
 
@@ -92,7 +99,9 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
       },
     ];
   });
+  const day = dayOf(power.timeline);
   return {
+    ...(day && { day: { from: instant(day.from), until: instant(day.to) } }),
     lines: [...changes, ...own].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)),
     readings: inOrder(plan.chargeReadings)
       .map(([id, { battery, at, percent, by }]) => ({ id, place: label(battery), at, percent, by }))

@@ -108,6 +108,13 @@ describe('batteries that take each other’s place', () => {
     expect(next(90)?.factor).toBe(1);
   });
 
+  it('are not set right by what was noted on another day', () => {
+    expect(services({}, [{ at: at(-121), percent: 10 }]).place).toBeUndefined();
+    expect(services({}, [{ at: at(-120), percent: 40 }]).place?.[0]?.empty).toBeCloseTo(60, 9);
+    const [first] = services({ one: { item: 'c', after: 120, done: at(421) } }).place ?? [];
+    expect(first?.to).toBe(120);
+  });
+
   it('that showed less than is kept back are empty then', () => {
     expect(services({}, [{ at: at(60), percent: 10 }]).place?.[0]?.empty).toBeCloseTo(60, 9);
   });

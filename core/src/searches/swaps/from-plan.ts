@@ -7,7 +7,7 @@ import { cellOf } from '../../stations/power/battery/cell.js';
 import { canChange, changingOf, outletOf } from '../../stations/power/battery/changing.js';
 import { airOf, type Air } from '../../stations/power/battery/cold.js';
 import { leftAt, shareTaken, type Draw } from '../../stations/power/battery/discharge.js';
-import type { Service } from '../../stations/power/battery/services.js';
+import { dayOf, type Service } from '../../stations/power/battery/services.js';
 import type { Timeline } from '../../stations/power/timeline.js';
 import type { SwapBattery, SwapPosition, SwapProblem } from './problem.js';
 
@@ -42,7 +42,7 @@ export function swapTask(bundle: Bundle, assessment: Assessment): SwapTask {
   });
   const unknown = seats.filter(({ watts }) => !dated || watts.some(Number.isNaN));
   const known = seats.filter(seat => !unknown.includes(seat));
-  const since = sinceWhen(bundle);
+  const since = sinceWhen(bundle, timeline);
   const steps = stepsOf(known, timeline, since);
   const air = airOf(bundle.plan.temperatures, bundle.plan.start);
   const there = known.map(({ id }) => serviceAt(power.services[id], since));
@@ -79,12 +79,14 @@ export function swapTask(bundle: Bundle, assessment: Assessment): SwapTask {
 }
 
 /** Minutes after the start from which on can be planned: the last that is known to have happened. */
-function sinceWhen({ plan }: Bundle): number {
+function sinceWhen({ plan }: Bundle, timeline: Timeline): number {
+  const day = dayOf(timeline);
   const known = [
     ...inOrder(plan.chargeReadings).map(([, { at }]) => at),
     ...inOrder(plan.batteryChanges).flatMap(([, { done }]) => done ?? []),
   ];
-  return Math.max(-Infinity, ...known.map(at => minutesBetween(plan.start, at)));
+  const times = known.map(at => minutesBetween(plan.start, at));
+  return Math.max(-Infinity, ...times.filter(at => day && at >= day.from && at <= day.to));
 }
 
 /** The day from then on while anything is drawn, in steps. */

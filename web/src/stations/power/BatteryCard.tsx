@@ -1,4 +1,4 @@
-import { batteryCard, newId, showClock, showText, type CardLine } from '@idle-satchel/core';
+import { batteryCard, isDayOf, newId, showClock, showText, type CardLine } from '@idle-satchel/core';
 import { useMemo, useState } from 'react';
 import { signedName } from '../../api/signature.js';
 import { Heading } from '../../ledger/Ledger.js';
@@ -13,13 +13,14 @@ export default function BatteryCard({ by }: { by?: string }) {
   const card = useMemo(() => batteryCard(bundle, { power, hands, signal }), [bundle, power, hands, signal]);
   const reading = useReading();
   if (card.lines.length === 0) return null;
+  const today = isDayOf(card, new Date().toISOString());
   const signed = (): string => (by ?? signedName()).trim() || 'Somebody';
   return (
     <section aria-label="Batteries of the day" className="pb-2">
       <Heading>Batteries of the day</Heading>
       <ol>
         {card.lines.map(line => (
-          <Line key={line.id} line={line} signed={signed} />
+          <Line key={line.id} line={line} signed={signed} today={today} />
         ))}
       </ol>
       {card.readings.length > 0 && (
@@ -41,13 +42,16 @@ export default function BatteryCard({ by }: { by?: string }) {
         </ul>
       )}
       <p className="text-faint text-[13px] mt-1">
-        What is read sets the rest right. Terminals covered, swollen cells out.
+        {today
+          ? 'What is read sets the rest right. '
+          : 'On the day, changes and what each battery shows are noted here, which sets the rest right. '}
+        Terminals covered, swollen cells out.
       </p>
     </section>
   );
 }
 
-function Line({ line, signed }: { line: CardLine; signed: () => string }) {
+function Line({ line, signed, today }: { line: CardLine; signed: () => string; today: boolean }) {
   const { store } = useOpenEvent();
   const reading = useReading();
   const { id, does, place, feeds, at, during, by, there, comes, expected, done } = line;
@@ -74,13 +78,14 @@ function Line({ line, signed }: { line: CardLine; signed: () => string }) {
           {[place, feeds && `feeds ${feeds}`, during, by].filter(Boolean).join(' · ')}
         </p>
         <p className="flex flex-wrap gap-x-3 gap-y-1 items-center mt-1">
-          <span>
-            {typeof expected?.value === 'number'
-              ? `should show ${showText(expected.value, '%', reading)}`
-              : (expected?.why ?? '')}
-          </span>
-          <Shown line={line} signed={signed} />
+          {typeof expected?.value === 'number' ? (
+            <span>should show {showText(expected.value, '%', reading)}</span>
+          ) : (
+            <span className="text-stop">◆ {expected?.why}</span>
+          )}
+          {today && <Shown line={line} signed={signed} />}
           {does === 'change' &&
+            (today || done) &&
             (done ? (
               <button
                 className="button"

@@ -1,7 +1,7 @@
 /** Batteries that take each other’s place during the event: which is where from when till when, and what it has then. */
 import type { Battery, BatteryChange, ChargeReading, Kinds, Shelf } from '../../../documents/index.js';
 import { inOrder, minutesBetween, type MapOf } from '../../../foundations/index.js';
-import type { Timeline } from '../timeline.js';
+import type { Span, Timeline } from '../timeline.js';
 import type { Air } from './cold.js';
 import { runDown, type Cell, type Draw, type Point, type RunDown } from './discharge.js';
 import { cellOf } from './cell.js';
@@ -48,6 +48,15 @@ export interface ServiceReads {
 /** Least share of its charge that a battery must have given before what was read says what draws on it. */
 const TELLING = 0.05;
 
+/** Before the first and after the last of the day, min: what is noted at other times is not of this day. */
+const AROUND = 120;
+
+/** When changes and readings count, minutes after the start; undefined where nobody knows when anything is on. */
+export function dayOf(timeline: Timeline): Span | undefined {
+  const [from, to] = [(timeline[0]?.from ?? NaN) - AROUND, (timeline.at(-1)?.to ?? NaN) + AROUND];
+  return Number.isFinite(to - from) ? { from, to } : undefined;
+}
+
 interface Planned {
   readonly from: number;
   readonly to: number;
@@ -61,11 +70,12 @@ interface Planned {
  * it had. Empty where nobody knows when anything is on.
  */
 export function servicesOf(reads: ServiceReads): Readonly<Record<string, readonly Service[]>> {
-  const { seats, timeline, readings, start, air } = reads;
-  if (timeline.some(({ from, to }) => !Number.isFinite(to - from))) return {};
-  const read = readingsBySeat(readings, start);
+  const { seats, timeline, air } = reads;
+  const day = dayOf(timeline);
+  if (!day) return {};
+  const read = readingsBySeat(reads, day);
   const planned = Object.entries(seats).flatMap(([id, seat]) => {
-    const own = plannedIn(id, seat, reads);
+    const own = plannedIn(id, seat, reads, day);
     return own.length > 1 || read.has(id) ? own.map(service => ({ id, seat, service })) : [];
   });
   // In the order of time, so that it is known what a battery has when it comes again.
@@ -90,7 +100,7 @@ export function servicesOf(reads: ServiceReads): Readonly<Record<string, readonl
 }
 
 /** The batteries of a place in the order of time; changes to what is no battery of the shelf are left out. */
-function plannedIn(id: string, { battery, item }: Seat, reads: ServiceReads): Planned[] {
+function plannedIn(id: string, { battery, item }: Seat, reads: ServiceReads, day: Span): Planned[] {
   const { changes, start, reserve, kinds, shelf } = reads;
   const first = { from: -Infinity, item, cell: cellOf({ battery, known: shelf.items[item ?? ''], reserve }) };
   const own = inOrder<BatteryChange>(changes)
@@ -98,7 +108,8 @@ function plannedIn(id: string, { battery, item }: Seat, reads: ServiceReads): Pl
     .flatMap(([change, { item: next, after, done }]) => {
       const known = shelf.items[next];
       const put = kinds.kinds[known?.kind ?? '']?.battery;
-      const from = done === undefined ? after : minutesBetween(start, done);
+      const was = done === undefined ? NaN : minutesBetween(start, done);
+      const from = was >= day.from && was <= day.to ? was : after;
       return put ? [{ from, item: next, change, cell: cellOf({ battery: put, known, reserve }) }] : [];
     })
     .sort((a, b) => a.from - b.from);
@@ -111,11 +122,16 @@ interface Read {
   readonly gone: number;
 }
 
-function readingsBySeat(readings: ServiceReads['readings'], start: string): Map<string, Read[]> {
+function readingsBySeat(
+  { readings, start }: Pick<ServiceReads, 'readings' | 'start'>,
+  day: Span,
+): Map<string, Read[]> {
   const found = new Map<string, Read[]>();
   for (const [, { battery, at, percent }] of inOrder<ChargeReading>(readings)) {
+    const when = minutesBetween(start, at);
+    if (when < day.from || when > day.to) continue;
     const own = found.get(battery) ?? [];
-    own.push({ at: minutesBetween(start, at), gone: 1 - percent / 100 });
+    own.push({ at: when, gone: 1 - percent / 100 });
     found.set(battery, own);
   }
   for (const own of found.values()) own.sort((a, b) => a.at - b.at);
@@ -127,7 +143,7 @@ export function usedIn(
   { from, to }: Pick<Service, 'from' | 'to'>,
   timeline: Timeline,
   watts: readonly number[],
-): { readonly from: number; readonly to: number } | undefined {
+): Span | undefined {
   const on = timeline.filter(
     (stretch, k) =>
       Number.isFinite(stretch.to) && (watts[k] ?? 0) > 0 && stretch.to > from && stretch.from < to,
