@@ -92,6 +92,10 @@ export {
   VIEWERS,
 } from './documents/signal-words.js';
 export { aboutEvent } from './sheets/about.js';
+export { chargeList, type ChargeList, type Charging } from './charge-list/index.js';
+export { isProved } from './stations/power/proved.js';
+export { failuresOf, type Failure } from './failures/index.js';
+export { carriedOnWords } from './failures/words.js';
 export { batteryCard, isDayOf, type BatteryCard, type CardLine } from './battery-card/index.js';
 export { SHEETS } from './sheets/all.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';

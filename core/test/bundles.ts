@@ -1,8 +1,22 @@
 import { chapelBundle, fridayBundle } from '../src/demo/index.js';
-import type { Bundle } from '../src/documents/index.js';
+import type { Bundle, Kind } from '../src/documents/index.js';
 import { applyPatch, type Json, type Operation } from '../src/foundations/index.js';
 
 const friday = fridayBundle();
+
+/** A stand-by supply of 12 V and 9 Ah lead-acid, for 300 VA. */
+export const STAND_BY: Kind = {
+  label: 'Stand-by supply, 300 VA',
+  family: 'battery',
+  battery: { volts: 12, ampHours: 9, maxAmps: 30, chemistry: 'lead-acid', voltAmps: 300, charging: 360 },
+  supply: { efficiency: 0.8, together: 180 },
+  ports: {
+    mainsin01: { order: '1', label: 'mains', direction: 'in', connector: 'mains', carries: 'power' },
+    outlet001: { order: '2', label: 'outlet 1', direction: 'out', connector: 'mains', carries: 'power' },
+    outlet002: { order: '3', label: 'outlet 2', direction: 'out', connector: 'mains', carries: 'power' },
+  },
+};
+
 /** Events that tests of every figure and every fix run over. */
 export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ['friday', friday],
@@ -131,6 +145,7 @@ function measured(kinds: Bundle['kinds']['kinds']): Bundle['kinds']['kinds'] {
         },
       },
     },
+    standbyla: STAND_BY,
     twelvebox: {
       label: 'Box of 12 V',
       family: 'converter',
@@ -246,7 +261,9 @@ function crowded(bundle: Bundle): Bundle {
     }),
     inRack('stripnest', 'stripfour'),
     lead('feednest1', ['striprac1', 'outlet07'], ['stripnest', 'mainsin01']),
-    lead('feedlapt2', ['stripnest', 'outlet01'], ['laptoptwo', 'mainsin01']),
+    inRack('standby01', 'standbyla'),
+    lead('feedstand', ['stripnest', 'outlet01'], ['standby01', 'mainsin01']),
+    lead('feedlapt2', ['standby01', 'outlet001'], ['laptoptwo', 'mainsin01']),
     inRack('brickone1', 'battusb01'),
     lead('feedbrick', ['brickone1', 'usbout001'], ['tabletwat', 'usbcpow01']),
     inRack('supplyone', 'supplyfus'),

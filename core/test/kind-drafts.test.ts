@@ -69,7 +69,18 @@ describe('the form', () => {
 
 /** What kinds of the library have though their family does not let one expect it. */
 const OFFERED: readonly string[] = [
-  ...['does', 'encodes', 'inner', 'optics', 'pictureDelay', 'power', 'rack', 'recording', 'screenWidth'],
+  ...[
+    'charger',
+    'does',
+    'encodes',
+    'inner',
+    'optics',
+    'pictureDelay',
+    'power',
+    'rack',
+    'recording',
+    'screenWidth',
+  ],
   ...['soundDelay', 'strips'],
 ];
 

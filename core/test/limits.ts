@@ -127,6 +127,7 @@ export const LIMITS: readonly Limit[] = [
   limit('power.poe.*.share', 'stop', 'above', 100, 'IEEE 802.3: watts at the device by class'),
   limit('power.poeBudgets.*.share', 'risk', 'above', 100, 'a switch counts by class'),
   limit('power.batteries.*.share', 'stop', 'above', 100, 'what it gives at most'),
+  limit('power.standbys.*.share', 'stop', 'above', 100, 'the volt-amperes that it gives'),
   limit('power.batteries.*.gap', 'stop', 'above', 0, 'empty before it is changed'),
   limit('power.batteries.*.margin', 'stop', 'below', 0, 'empty before the end'),
   limit('power.batteries.*.margin', 'risk', 'below', 15, 'a quarter of an hour for what runs over'),

@@ -50,6 +50,7 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['RAK', 1, 'rackcase4'],
   ['BAT', 3, 'battplate'],
   ['BIG', 1, 'battpla15'],
+  ['CHG', 1, 'chargertw'],
   ['LMP', 3, 'lamppanel'],
   ['LNS', 1, 'lenstele1'],
   ['LNF', 1, 'lensfast1'],

@@ -12,7 +12,7 @@ import {
   Size,
   Support,
 } from './kind-parts.js';
-import { Battery, InnerBattery, PowerNeed, Supply } from './power-parts.js';
+import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
 import { Inside, Port } from './ports.js';
 import { FAMILIES, FUNCTIONS, type Family, type Function } from './signal-words.js';
 
@@ -86,6 +86,10 @@ export class Kind {
   @One(() => Battery)
   @Said<Kind>('Battery', '', { when: ({ family }) => family === 'battery' })
   battery?: Battery;
+  @Optional()
+  @One(() => Charger)
+  @Said<Kind>('Charges batteries', '', { when: () => false })
+  charger?: Charger;
   @Optional()
   @One(() => InnerBattery)
   @Said<Kind>('Battery inside, charged before', '', { when: () => false })

@@ -1,6 +1,7 @@
 /** What a kind has to do with power: what it takes, what it hands on, and what it stores. */
 import { Flag, Int, Num, OneOf, Optional, Said } from './decorators.js';
 import { CHEMISTRIES, DRAWS, type Chemistry, type Draws } from './power-words.js';
+import { CONNECTORS, type Connector } from './signal-words.js';
 
 const FACTOR_HELP = 'watts divided by volt-amperes, where a meter shows both';
 
@@ -102,4 +103,12 @@ export class InnerBattery {
   chemistry?: Chemistry;
   /** Watts with which it is charged; absent = not known, so it counts as neither charged nor drawn upon. */
   @Optional() @Num(0.1, 500) @Said('Charged with', 'W') chargeWatts?: number;
+}
+
+/** What charges batteries that are taken out. */
+export class Charger {
+  /** Connector of what a battery is put on; batteries that give by the same one are charged by it. */
+  @OneOf(CONNECTORS) @Said('Charges batteries with a') connector!: Connector;
+  /** How many at the same time, each as fast as if it were alone. */
+  @Int(1, 32) @Said('At the same time') bays!: number;
 }

@@ -57,6 +57,12 @@ export class SocketTest {
   @Optional() @Text(80) by?: string;
 }
 
+/** A socket that went dead with the breaker of a circuit. */
+export class Proved {
+  @Instant() at!: string;
+  @Ref() circuit!: string;
+}
+
 export class Socket extends PlacedInOrder {
   @At() at!: Point;
   @Int(1, 12) outlets!: number;
@@ -67,4 +73,6 @@ export class Socket extends PlacedInOrder {
   @Optional() @OneOf(SOCKET_CONTROLS) control?: SocketControl;
   /** When a socket tester was plugged in last, and what it showed. */
   @Optional() @One(() => SocketTest) test?: SocketTest;
+  /** When it was seen to go dead with the breaker of its circuit, as that was then. */
+  @Optional() @One(() => Proved) proved?: Proved;
 }

@@ -84,6 +84,14 @@ export const NETWORK_AND_POWER: Record<string, Kind> = {
     battery: { volts: 14.4, ampHours: 10.4, maxAmps: 10, least: 12, charging: 240 },
     ports: ports(['plateout1', 'plate', 'out', 'battery plate', 'power']),
   },
+  chargertw: {
+    label: 'Charger, mains, 2 battery plates',
+    family: 'supply',
+    weight: 1.1,
+    power: { running: 110, factor: 0.95 },
+    charger: { connector: 'battery plate', bays: 2 },
+    ports: ports(MAINS_IN),
+  },
   routermob: {
     label: 'Router, mobile network, on a battery',
     family: 'router',

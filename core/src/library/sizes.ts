@@ -121,6 +121,7 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   stripfour: [280, 55, 45, 15],
   battplate: [100, 145, 60, 180],
   battpla15: [100, 145, 80, 260],
+  chargertw: [180, 120, 80, 60],
   routermob: [110, 110, 25, 130],
   netswismp: [160, 100, 28, 20],
   accesspnt: [190, 190, 40, 110],

@@ -2,9 +2,12 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { batteryCardSheet } from './battery-card.js';
+import { breakerList } from './breaker-list.js';
+import { chargeListSheet } from './charge-list.js';
 import { checkList } from './check-list.js';
 import { cutList } from './cut-list.js';
 import { layList } from './lay-list.js';
+import { lightsOut } from './lights-out.js';
 import { packList } from './pack-list.js';
 import { powerList } from './power-list.js';
 import { rolesSheet } from './roles.js';
@@ -21,7 +24,10 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'cut-list': ({ plan }, assessment) => cutList(plan, assessment),
   'lay-list': ({ plan }, assessment) => layList(plan, assessment),
   'power-list': ({ plan }, assessment) => powerList(plan, assessment),
+  'breaker-list': breakerList,
+  'lights-out': lightsOut,
   'battery-card': batteryCardSheet,
+  'charge-list': chargeListSheet,
   'pack-list': ({ plan }, assessment) => packList(plan, assessment),
   roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
   'check-list': ({ plan }, assessment) => checkList(plan, assessment),

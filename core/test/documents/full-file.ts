@@ -88,7 +88,11 @@ export const FULL: BundleFile = {
     residuals: { residual01: { order: '1', label: 'Main', trip: 30 } },
     sockets: {
       ...venue.sockets,
-      sktnorth1: { ...first(venue.sockets, 'sktnorth1'), test: { at: AT, result: 'good', by: BY } },
+      sktnorth1: {
+        ...first(venue.sockets, 'sktnorth1'),
+        test: { at: AT, result: 'good', by: BY },
+        proved: { at: AT, circuit: 'circnorth' },
+      },
     },
     guesses: { guessone01: { order: '1', path: '/volts', label: 'Voltage' } },
     areas: { ...venue.areas, [area ?? '']: { ...ownArea, rake: { rise: 1, towards: 90 } } },

@@ -52,14 +52,31 @@ interface Edge {
  * one over the fewest others. One that is fed is enough, so what else is plugged in draws nothing there.
  */
 export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding {
-  const { sockets, from } = edgesOf(wiring);
+  const edges = edgesOf(wiring);
+  const feeds = feedsBy(wiring, edges, NOTHING);
+  return { feeds, ...treeOf(wiring, feeds, edges.sockets) };
+}
+
+/** Sockets of the venue and devices of the plan that give nothing any more. */
+export interface Lost {
+  readonly sockets: ReadonlySet<string>;
+  readonly devices: ReadonlySet<string>;
+}
+
+const NOTHING: Lost = { sockets: new Set(), devices: new Set() };
+
+/** What would feed each device if something were lost; devices that are lost themselves are fed by nothing. */
+export const feedsWithout = (wiring: PlanWiring, lost: Lost): Feeding['feeds'] =>
+  feedsBy(wiring, edgesOf(wiring), lost);
+
+function feedsBy(wiring: PlanWiring, { sockets, from }: Edges, lost: Lost): Readonly<Record<string, Feed>> {
   const feeds: Record<string, Feed> = {};
   const spread = (source: Source, first: readonly (readonly [string, Feed])[]): void => {
     let next = first;
     while (next.length > 0) {
       const reached: (readonly [string, Feed])[] = [];
       for (const [device, feed] of next) {
-        if (feeds[device]) continue;
+        if (feeds[device] || lost.devices.has(device)) continue;
         feeds[device] = feed;
         for (const { to, link, port, along } of from.get(device) ?? [])
           reached.push([to, { source, link, from: device, port, along }]);
@@ -78,14 +95,14 @@ export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding 
     );
   spread(
     'mains',
-    [...sockets.values()]
-      .flat()
+    [...sockets]
+      .flatMap(([socket, edges]) => (lost.sockets.has(socket) ? [] : edges))
       .map(({ to, link, along }) => [to, { source: 'mains', link, from: undefined, port: undefined, along }]),
   );
   itself('battery', ({ battery }) => battery !== undefined);
   itself('inner battery', ({ inner }) => inner !== undefined);
   itself('not known', (kind, device) => wiring.devices[device]?.resident === true || saysNothing(kind));
-  return { feeds, ...treeOf(wiring, feeds, sockets) };
+  return feeds;
 }
 
 /** Whether a kind does not say how it is fed: neither what it takes nor where. */

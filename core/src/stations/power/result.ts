@@ -181,6 +181,15 @@ export interface BatteryLife {
   readonly margin: Figure;
 }
 
+/** A battery that hands the mains on, and carries on what hangs on it when they go. */
+export interface Standby {
+  readonly usable: Figure;
+  readonly load: Figure;
+  readonly voltAmps: Figure;
+  readonly share: Figure;
+  readonly minutes: Figure;
+}
+
 /** A battery inside of something that runs on something else. */
 export interface InnerLife {
   readonly usable: Figure;
@@ -219,6 +228,7 @@ export interface PowerResult {
   readonly services: Readonly<Record<string, readonly Service[]>>;
   /** When to look at which battery, and what it should show. */
   readonly charges: Readonly<Record<string, ChargeCheck>>;
+  readonly standbys: Readonly<Record<string, Standby>>;
   readonly inners: Readonly<Record<string, InnerLife>>;
   /** Share of its usable charge that is left in each battery, by minutes after the start. */
   readonly curves: Readonly<Record<string, readonly Point[]>>;

@@ -15,7 +15,9 @@ import {
 import { Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
 import { useOpenEvent, usePlan, useResult } from '../../store/hooks.js';
+import { BreakerFinding } from './BreakerFinding.js';
 import { Choice, Words } from './fields.js';
+import { useVenueField } from './use-venue-field.js';
 
 /** What is known of the building: how it is fed, which breaker is which, what else hangs on each and when, and tests of sockets. */
 export default function Breakers() {
@@ -85,27 +87,10 @@ export default function Breakers() {
       {inOrder(venue.circuits).map(([id, circuit]) => (
         <OneBreaker key={id} id={id} circuit={circuit} />
       ))}
+      <BreakerFinding />
       <Temperatures />
     </section>
   );
-}
-
-/** Sets a value of the venue by its pointer, or takes it out. */
-function useVenueField(): (path: string, words: string, value: unknown) => void {
-  const { store } = useOpenEvent();
-  return (path, words, value) => {
-    const [, part = '', id] = path.split('/');
-    const { venue } = store.get().assessment.ground;
-    if (id === undefined && value === undefined && !(part in venue)) return;
-    const missing = id !== undefined && !(part in venue);
-    store.editVenue(`Power: ${words}`, [
-      missing
-        ? { op: 'add', path: `/${part}`, value: { [id]: value } as never }
-        : value === undefined
-          ? { op: 'remove', path }
-          : { op: 'add', path, value: value as never },
-    ]);
-  };
 }
 
 function OneBreaker({ id, circuit }: { id: string; circuit: Circuit }) {

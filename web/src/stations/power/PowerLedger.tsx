@@ -8,6 +8,8 @@ import { SelectedDevice } from '../devices/SelectedDevice.js';
 const ShareOut = fetched(() => import('./ShareOut.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
 const BatteryCard = fetched(() => import('./BatteryCard.js'));
+const ChargeAfter = fetched(() => import('./ChargeAfter.js'));
+const Failures = fetched(() => import('./Failures.js'));
 const SwapPlan = fetched(() => import('./SwapPlan.js'));
 const Breakers = fetched(() => import('./Breakers.js'));
 const PowerRest = fetched(() => import('./PowerRest.js'));
@@ -45,6 +47,7 @@ export default function PowerLedger() {
         <Suspense>
           <SwapPlan />
           <BatteryCard />
+          <ChargeAfter />
         </Suspense>
       )}
       {circuits.map(([id, { label, amps }]) => (
@@ -62,6 +65,7 @@ export default function PowerLedger() {
       ))}
       <Suspense>
         <ShareOut />
+        <Failures />
       </Suspense>
       <Suspense>
         <Breakers />

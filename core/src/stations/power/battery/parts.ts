@@ -7,12 +7,10 @@ import { airOf } from './cold.js';
 import { innerLife, withMargin } from './inner.js';
 import { batteryLife, wattsOf, type BatteryDay } from './life.js';
 import { servicesOf, type Seat } from './services.js';
+import { standbyOf } from './standby.js';
 
-type BatteryParts = {
-  readonly [
-    Name in 'batteries' | 'inners' | 'curves' | 'demands' | 'services' | 'charges'
-  ]: () => PowerResult[Name];
-};
+type BatteryName = 'batteries' | 'standbys' | 'inners' | 'curves' | 'demands' | 'services' | 'charges';
+type BatteryParts = { readonly [Name in BatteryName]: () => PowerResult[Name] };
 
 const NONE: readonly string[] = [];
 
@@ -56,8 +54,30 @@ export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): Bat
         carriedOn: draws.filter(device => loads[device]).map(device => known[device]?.dark),
       }),
   );
+  const standbys = parts.each(
+    'stand-by supplies',
+    () => inOrder(reads.signal.wiring.devices),
+    (id, { kind, item }) => {
+      const { battery, supply } = reads.kinds.kinds[kind] ?? {};
+      const { feeds, below } = drawn.feeding();
+      // One that the mains do not reach is a battery like any other.
+      if (battery?.voltAmps === undefined || feeds[id]?.source !== 'mains') return undefined;
+      return {
+        ...{ kind, item, battery, supply },
+        known: reads.shelf.items[item ?? ''],
+        reserve: reads.rules.batteryReserve,
+        air: air(),
+        volts: reads.ground.venue.volts,
+        hanging: below[id] ?? NONE,
+        all: drawn.loads(),
+      };
+    },
+    (id, { hanging, all, ...each }) =>
+      standbyOf(id, { ...each, loads: hanging.flatMap(device => all[device] ?? []) }),
+  );
   return {
     batteries,
+    standbys,
     inners,
     demands: parts.each('battery demands', () => Object.entries(days()), asDay, wattsIn),
     curves: parts.each('curves', () => Object.entries(days()), asDay, curveIn),

@@ -77,6 +77,41 @@ export const batteryDark = declare({
   basis: DEFINITION,
   formula: 'ends',
 });
+export const standbyUsable = declare({
+  key: 'power.standbys.*.usable',
+  label: 'Usable',
+  unit: 'Wh',
+  basis: houseRule('battery reserve and what the cold leaves'),
+});
+export const standbyLoad = declare({
+  key: 'power.standbys.*.load',
+  label: 'Carries',
+  unit: 'W',
+  basis: DEFINITION,
+  formula: 'sum(load)',
+});
+export const standbyVoltAmps = declare({
+  key: 'power.standbys.*.voltAmps',
+  label: 'The same with its power factor',
+  unit: 'VA',
+  basis: DEFINITION,
+  formula: 'V * sum(load)',
+});
+export const standbyShare = declare({
+  key: 'power.standbys.*.share',
+  label: 'Of the VA that it gives',
+  unit: '%',
+  basis: DEFINITION,
+  formula: '100 * volt_amps / gives',
+  limits: { raises: 'power.standby-over', stop: { above: 100 } },
+});
+export const standbyMinutes = declare({
+  key: 'power.standbys.*.minutes',
+  label: 'Carries that on for',
+  unit: 'min',
+  basis: standard('charge that is usable, less what is lost on the way, over power; Peukert for lead-acid'),
+  method: 'from full, at usual work',
+});
 export const innerUsable = declare({
   key: 'power.inners.*.usable',
   label: 'Usable inside',

@@ -12,6 +12,7 @@ import { reelCoiled } from './reel-coiled.js';
 import { socketBad, socketSwitched } from './sockets-unfit.js';
 import { stripOver } from './strip-over.js';
 import { stripsInSeries } from './strips-in-series.js';
+import { standbyOnGenerator, standbyOver } from './standby.js';
 import { fuseSmall, poeClassOver, poeOver, railLow, supplyOver } from './supplies.js';
 import { unpowered } from './unpowered.js';
 import { voltageDrop, voltsLow } from './voltage-drop.js';
@@ -20,7 +21,7 @@ import { wattsUnknown } from './watts-unknown.js';
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
-  batteryChange,
+  ...[batteryChange, standbyOver, standbyOnGenerator],
   ...[supplyOver, railLow, fuseSmall, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
 ];
