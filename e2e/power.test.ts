@@ -54,4 +54,48 @@ describe('power', () => {
     await plan.getByText('1 battery, 0 changes').waitFor();
     await plan.getByText('BIG 01').waitFor();
   });
+
+  it('has a card of batteries on the day, which what was read sets right', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/power`);
+    const plan = page.getByRole('region', { name: 'Swap plan' });
+    await plan.getByRole('button', { name: 'Plan the batteries' }).click();
+    await plan.getByRole('button', { name: 'Use this plan' }).click();
+    const card = page.getByRole('region', { name: 'Batteries of the day' });
+    await card.getByText('Look at BIG 01').first().waitFor();
+    // Before the day nothing is noted.
+    await card.getByText('On the day, changes and what each battery shows').waitFor();
+    await saved(page);
+    const { origin } = new URL(page.url());
+    const bundle: unknown = await (await page.request.get(`${origin}/api/v1/events/${FRIDAY}/bundle`)).json();
+    const { start } = (bundle as { documents: { plan: { body: { start: string } } } }).documents.plan.body;
+    await page.clock.setFixedTime(new Date(Date.parse(start) - 30 * 60_000));
+    await page.goto(`${origin}/events/${FRIDAY}/day`);
+    await page.getByLabel('Your name').fill('Maud');
+    const look = card.getByRole('listitem').filter({ hasText: 'Look at BIG 01' }).first();
+    await look.getByText('should show 69 %').waitFor();
+    await look.getByLabel(/^Shows, %/).fill('104');
+    await look.getByText('from 0 to 100').waitFor();
+    await look.getByLabel(/^Shows, %/).fill('60');
+    await page.keyboard.press('Enter');
+    await card.getByText('showed 60 %, read by Maud').waitFor();
+    // It gave twice as much as was planned until then: the first of what it feeds goes dark before the end.
+    await card.getByText('it is empty before').waitFor();
+    await card.getByRole('button', { name: /^Take back/ }).click();
+    await look.getByText('should show 69 %').waitFor();
+    await saved(page);
+  });
+
+  it('tells what fails with each source, and which breakers are proved', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/power`);
+    const fails = page.getByRole('region', { name: 'If a source fails' });
+    await fails.getByRole('button', { name: 'Show what goes dark' }).click();
+    const north = fails.getByRole('listitem').filter({ hasText: 'Circuit 1, north' });
+    await north.getByText('North aisle screen').waitFor();
+    const breakers = page.getByRole('region', { name: 'Breakers and sockets' });
+    await breakers.getByText('Which breaker is which').click();
+    await breakers.getByLabel('Proved: north aisle').check();
+    await breakers.getByText('3 of 4 to be proved').waitFor();
+    await breakers.getByLabel('Proved: north aisle').uncheck();
+    await breakers.getByText('4 of 4 to be proved').waitFor();
+  });
 });
