@@ -89,7 +89,9 @@ describe('the contract', () => {
     const used = [...JSON.stringify(paths).matchAll(/#\/components\/schemas\/(\w+)/g)].map(
       ([, name]) => name,
     );
-    expect(used.length).toBeGreaterThan(names.length / 2);
+    // What comes as a file has no schema.
+    const told = names.filter(name => !/\.(pdf|csv|svg)$/.test(name));
+    expect(used.length).toBeGreaterThan(told.length / 2);
     for (const name of used) expect(Object.keys(components.schemas)).toContain(name);
   });
 });

@@ -16,7 +16,7 @@ describe('sheets', () => {
     // One page of the plan and one of cards, three of them.
     expect((cameras.body as Buffer).toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);
     const csv = await setup.api.get(`/api/v1/events/${FRIDAY}/pack-list.csv`);
-    expect(csv.text).toMatch(/^\uFEFFGroup,Count,Tape,What,For,Travels in\r\nCameras,1,CAM 01,/);
+    expect(csv.text).toMatch(/^\uFEFFGroup,Count,Tape,What,For,Travels in,By air\r\nCameras,1,CAM 01,/);
   });
 });
 
@@ -26,6 +26,10 @@ describe('lists of the day', () => {
     ['power-list', /\r\nCircuits,/],
     ['roles', /\r\nCall Fri 16:40,[^\r]*,Wilf Okonjo,/],
     ['check-list', /\r\nPack out,☐,/],
+    ['battery-card', /look at BAT 01,/],
+    ['charge-list', /,BAT 01,C2 BATTERY,85 %,153 min,CHG 01,/],
+    ['breaker-list', /☐,north aisle,"?Circuit 1, north/],
+    ['lights-out', /\r\nAll the mains,Goes dark,/],
   ])('%s comes as PDF, and as a table whose numbers are numbers', async (name, holds) => {
     const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/${name}.pdf`).buffer();
     expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
