@@ -1,6 +1,7 @@
 /** The swap plan: against every way there is on small draws, and of plans. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { assess } from '../../src/assess.js';
 import { applyPatch } from '../../src/foundations/index.js';
 import {
   inTurn,
@@ -145,6 +146,34 @@ describe('the swap plan of a plan', () => {
     expect(second?.until).toBe('2026-12-04T21:05:00.000Z');
     for (const step of [first, second]) expect(step?.left).toBeGreaterThanOrEqual(0);
     expect(answer.least).toBeCloseTo(Math.min(first?.left ?? 0, second?.left ?? 0), 3);
+  });
+
+  it('goes on from what was read and done, and is put in place of what was planned', async () => {
+    const shelf = applyPatch(friday.shelf, [
+      { op: 'replace', path: '/items/itembig01/state', value: 'in repair' },
+    ]);
+    const own = { ...friday, shelf };
+    const { offers } = await foundBy(swapBatteries, own, {});
+    const [edit] = offers[0]?.changes ?? [];
+    if (!edit) throw new Error('nothing is offered');
+    const plan = applyPatch(friday.plan, edit.patch);
+    const [[change, planned] = []] = Object.entries(plan.batteryChanges ?? {});
+    expect(planned).toMatchObject({ battery: 'battnorth', item: 'itembat02' });
+    const { snags } = assess({ ...own, plan });
+    expect(snags.filter(({ rule }) => /power.battery-(short|change)/.test(rule))).toEqual([]);
+    // As the doors open it shows 60 %, not 67: it gives a fifth more than was planned.
+    const chargeReadings = {
+      reading001: { battery: 'battnorth', at: '2026-12-04T19:00:00Z', percent: 60, by: 'Maud' },
+    };
+    const read = { ...plan, chargeReadings };
+    const again = await foundBy(swapBatteries, { ...own, plan: read }, {});
+    const [here] = again.answer.positions;
+    expect(Date.parse(here?.steps[0]?.at ?? '')).toBeGreaterThanOrEqual(Date.parse('2026-12-04T19:00:00Z'));
+    const patch = again.offers[0]?.changes[0]?.patch ?? [];
+    expect(patch[0]).toEqual({ op: 'remove', path: `/batteryChanges/${String(change)}` });
+    const after = assess({ ...own, plan: applyPatch(read, patch) });
+    const short = after.snags.filter(({ rule }) => rule === 'power.battery-short');
+    expect(short.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
 
   it('of Sunday needs no change', async () => {
