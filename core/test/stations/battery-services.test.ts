@@ -115,6 +115,11 @@ describe('batteries that take each other’s place', () => {
     expect(first?.to).toBe(120);
   });
 
+  it('that are read as they are changed are those that are taken out', () => {
+    const [out, put] = services({ one: { item: 'c', after: 60 } }, [{ at: at(60), percent: 60 }]).place ?? [];
+    expect([out?.factor, put?.before, put?.factor, put?.empty]).toEqual([2, 0, 2, 60 + 120]);
+  });
+
   it('that showed less than is kept back are empty then', () => {
     expect(services({}, [{ at: at(60), percent: 10 }]).place?.[0]?.empty).toBeCloseTo(60, 9);
   });

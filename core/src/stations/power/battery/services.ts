@@ -89,7 +89,8 @@ export function servicesOf(reads: ServiceReads): Readonly<Record<string, readonl
     const factor = Math.max(1, factors.get(id) ?? 1);
     const run = alongReadings({
       draws: drawsIn(timeline, seat.watts, service),
-      readings: (read.get(id) ?? []).filter(({ at }) => at >= service.from && at < service.to),
+      // What is read as it is changed is of the one that is taken out.
+      readings: (read.get(id) ?? []).filter(({ at }) => at > service.from && at <= service.to),
       ...{ cell: service.cell, before, factor, air },
     });
     taken.set(service.item ?? id, run.taken);
