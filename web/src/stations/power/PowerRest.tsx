@@ -43,6 +43,12 @@ export default function PowerRest() {
           <FigureRows of={start} />
         </section>
       ))}
+      {Object.entries(power.standbys).map(([id, standby]) => (
+        <section key={id}>
+          <Heading about={label(id)}>When the mains go</Heading>
+          <FigureRows of={standby} />
+        </section>
+      ))}
       {Object.entries(power.supplies).map(([id, supply]) => (
         <section key={id}>
           <Heading about={label(id)}>Supply</Heading>
