@@ -4,7 +4,8 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
 import { OpenEventContext, useEvent, useOpenEvent, useUi } from '../store/hooks.js';
-import { stationHere, type Later } from '../store/late-stations.js';
+import type { Later } from '../store/late-stations.js';
+import { withStations } from '../store/with-stations.js';
 import { openEvent } from '../offline/open.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
@@ -18,10 +19,7 @@ import { useOpened, useOpenShortcuts } from '../ui/use-opened.js';
 
 /** A page that shows a station which pictures can do without comes together with that. */
 const late = (shows: Later, load: () => Promise<{ default: ComponentType }>): ComponentType =>
-  fetchedPage(async () => {
-    const [page] = await Promise.all([load(), stationHere(shows)]);
-    return page;
-  });
+  fetchedPage(withStations([shows], load));
 
 const PAGES: Readonly<Record<StationName, ComponentType>> = {
   brief: fetchedPage(() => import('../stations/brief/BriefStation.js')),

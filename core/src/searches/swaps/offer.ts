@@ -12,6 +12,7 @@ import type { SwapsOf } from './index.js';
 export function offerOf({ bundle, problem }: SwapTask, positions: readonly SwapsOf[]): readonly Offer[] {
   const { plan, shelf, kinds } = bundle;
   const edit = inPlan({ batteryChanges: plan.batteryChanges });
+  const made = inOrder(plan.batteryChanges).filter(([, { done }]) => done !== undefined).length;
   for (const [id, { done }] of inOrder(plan.batteryChanges))
     if (done === undefined) edit.drop('batteryChanges', id);
   for (const [p, { id: battery, steps, begins }] of positions.entries()) {
@@ -28,7 +29,12 @@ export function offerOf({ bundle, problem }: SwapTask, positions: readonly Swaps
       if (i === 0 && !underWay && put.join() === there.join()) {
         edit.put('devices', battery, 'item', id).put('devices', battery, 'kind', item.kind);
       } else {
-        edit.put('batteryChanges', idFrom(`change ${battery} ${after}`), { battery, item: id, after });
+        // A name of its own for each round of planning: what was made at that minute stays.
+        edit.put('batteryChanges', idFrom(`change ${battery} ${after} ${made}`), {
+          battery,
+          item: id,
+          after,
+        });
       }
     }
   }

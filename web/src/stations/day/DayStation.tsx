@@ -3,14 +3,11 @@ import { Suspense, useState } from 'react';
 import { keepName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
-import { stationHere } from '../../store/late-stations.js';
+import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
 import { Reading } from './Reading.js';
 
-const BatteryCard = fetched(async () => {
-  const [card] = await Promise.all([import('../power/BatteryCard.js'), stationHere('power')]);
-  return card;
-});
+const BatteryCard = fetched(withStations(['power', 'hands'], () => import('../power/BatteryCard.js')));
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
 export default function DayStation() {

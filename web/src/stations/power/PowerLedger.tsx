@@ -2,14 +2,15 @@ import { Suspense } from 'react';
 import { inOrder } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
+import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
-const BatteryCard = fetched(() => import('./BatteryCard.js'));
+const BatteryCard = fetched(withStations(['power', 'hands'], () => import('./BatteryCard.js')));
 const ChargeAfter = fetched(() => import('./ChargeAfter.js'));
-const Failures = fetched(() => import('./Failures.js'));
+const Failures = fetched(withStations(['power', 'stream'], () => import('./Failures.js')));
 const SwapPlan = fetched(() => import('./SwapPlan.js'));
 const Breakers = fetched(() => import('./Breakers.js'));
 const PowerRest = fetched(() => import('./PowerRest.js'));
