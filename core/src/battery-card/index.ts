@@ -3,6 +3,7 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { inOrder, minutesBetween, type Figure } from '../foundations/index.js';
 import { dayOf } from '../stations/power/battery/services.js';
+import { stretchAt } from '../stations/power/timeline.js';
 import { whoChanges } from './who.js';
 
 export interface CardLine {
@@ -23,8 +24,8 @@ export interface CardLine {
   readonly comes?: string;
   /** What the one that is there should show then, %. */
   readonly expected: Figure | undefined;
-  /** When it was done, by whom, and what was read. */
-  readonly done?: { readonly at: string; readonly by: string; readonly percent?: number };
+  /** When it was done, and by whom. */
+  readonly done?: { readonly at: string; readonly by: string };
 }
 
 export interface BatteryCard {
@@ -53,9 +54,7 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
   const tape = (item: string | undefined, battery: string): string =>
     shelf.items[item ?? '']?.tape ?? label(battery);
   const during = (at: number): string =>
-    power.timeline.find(({ from, to }) => from <= at + 1e-6 && at + 1e-6 < to)?.label ??
-    power.timeline.at(-1)?.label ??
-    '';
+    (stretchAt(power.timeline, at) ?? power.timeline.at(-1))?.label ?? '';
   const about = (battery: string) => ({
     battery,
     place: label(battery),
@@ -72,7 +71,7 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
       const change = plan.batteryChanges?.[service.change ?? ''];
       const before = services[i - 1];
       if (service.change === undefined || !change || !before) return [];
-      const out = looks.find(([key]) => key === `${battery}-${i}-out`)?.[1];
+      const out = looks.find(([, look]) => look.change === service.change)?.[1];
       return [
         {
           ...{ id: service.change, does: 'change', ...about(battery) },
@@ -86,10 +85,9 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
       ];
     }),
   );
-  const changed = new Set(changes.map(({ battery, at }) => `${battery} ${at}`));
-  const own = looks.flatMap(([id, { battery, item, at, expected }]): CardLine[] => {
+  const own = looks.flatMap(([id, { battery, item, change, at, expected }]): CardLine[] => {
     const when = String(at.value);
-    if (changed.has(`${battery} ${new Date(when).toISOString()}`)) return [];
+    if (change !== undefined) return [];
     return [
       {
         ...{ id, does: 'look', ...about(battery), expected },

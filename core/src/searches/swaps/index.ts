@@ -1,6 +1,7 @@
 /** The swap plan: which battery is changed when and by whom, with as few batteries and changes as there can be. */
 import { assess } from '../../assess.js';
 import { whoChanges } from '../../battery-card/who.js';
+import { stretchAt } from '../../stations/power/timeline.js';
 import { provenLeast, type Found, type Search } from '../search.js';
 import { inTurn, NoAnswer, whyNone } from '../solver/index.js';
 import { swapTask, type SwapTask } from './from-plan.js';
@@ -158,9 +159,7 @@ function stepsOf(task: SwapTask, swaps: Swaps, p: number): SwapsOf {
       after: Math.round(step.at),
       battery: problem.batteries[step.battery]?.label ?? '',
       id: problem.batteries[step.battery]?.id ?? '',
-      during:
-        assessment.power.timeline.find(({ from, to }) => from <= step.at + 1e-6 && step.at + 1e-6 < to)
-          ?.label ?? bundle.plan.label,
+      during: stretchAt(assessment.power.timeline, step.at)?.label ?? bundle.plan.label,
       left: 100 * step.left,
     })),
   };

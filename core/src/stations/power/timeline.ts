@@ -84,5 +84,9 @@ export function cutAt(timeline: Timeline, spans: readonly Span[]): Timeline {
   });
 }
 
+/** The stretch that begins or runs at a time, minutes after the start; a hair before its beginning counts as that. */
+export const stretchAt = (timeline: Timeline, at: number): Stretch | undefined =>
+  timeline.find(({ from, to }) => from <= at + 1e-6 && at + 1e-6 < to);
+
 /** How long a span lasts, minutes. */
 export const lasts = ({ from, to }: Span): number => to - from;

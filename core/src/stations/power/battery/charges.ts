@@ -5,14 +5,12 @@ import type { Timeline } from '../timeline.js';
 import { leftAt } from './discharge.js';
 import { usedIn, type Service } from './services.js';
 
-/** Halfway through what is drawn of it, or as it is taken out. */
-export type ChargeMoment = 'halfway' | 'out';
-
 export interface ChargeCheck {
   /** The battery of the plan in whose place it is. */
   readonly battery: string;
   readonly item: string | undefined;
-  readonly moment: ChargeMoment;
+  /** The change by which it is taken out then. */
+  readonly change?: string;
   readonly at: Figure;
   /** Share of its charge that it should show, %. */
   readonly expected: Figure;
@@ -38,7 +36,8 @@ export function chargeChecks(of: ChargeReads): Readonly<Record<string, ChargeChe
   services.forEach((service, number) => {
     const used = usedIn(service, timeline, watts);
     if (!used) return;
-    const check = (moment: ChargeMoment, after: number): void => {
+    const change = services[number + 1]?.change;
+    const check = (moment: 'halfway' | 'out', after: number): void => {
       const key = `${battery}-${number + 1}-${moment}`;
       const at = figures.chargeAt.calc(
         [key],
@@ -48,7 +47,8 @@ export function chargeChecks(of: ChargeReads): Readonly<Record<string, ChargeChe
         ],
       );
       const expected = expectedOf(key, service, after, at);
-      checks[key] = { battery, item: service.item, moment, at, expected };
+      const taken = moment === 'out' && change !== undefined && { change };
+      checks[key] = { battery, item: service.item, ...taken, at, expected };
     };
     const halfway = STEP * Math.round((used.from + used.to) / 2 / STEP);
     if (used.to - used.from >= WORTH) check('halfway', halfway);
