@@ -98,4 +98,20 @@ describe('power', () => {
     await breakers.getByLabel('Proved: north aisle').uncheck();
     await breakers.getByText('4 of 4 to be proved').waitFor();
   });
+
+  it('takes what a meter showed in place of the book, once it is ticked', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/power`);
+    await page.getByRole('button', { name: 'Supply tree' }).click();
+    const camera = page.getByRole('treeitem', { name: /C3 SIDE/ });
+    await camera.click();
+    await page.getByRole('region', { name: 'Measured' }).getByRole('button').click();
+    const noted = page.getByRole('dialog', { name: /^Measured/ });
+    await noted.getByLabel('The meter shows, W').fill('42');
+    await noted.getByRole('button', { name: 'Note this reading' }).click();
+    await noted.getByText('does not count yet').waitFor();
+    await noted.getByRole('checkbox').check();
+    await noted.getByRole('cell', { name: '42 W (1 reading)' }).first().waitFor();
+    await noted.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('treeitem', { name: /C3 SIDE.*42 W/ }).waitFor();
+  });
 });

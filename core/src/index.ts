@@ -93,6 +93,8 @@ export {
 } from './documents/signal-words.js';
 export { aboutEvent } from './sheets/about.js';
 export { chargeList, type ChargeList, type Charging } from './charge-list/index.js';
+export { canBeMeasured, notedOf } from './measured/noted.js';
+export { measuredThing, type MeasuredState, type MeasuredThing, type Summary } from './measured/index.js';
 export { isProved } from './stations/power/proved.js';
 export { failuresOf, type Failure } from './failures/index.js';
 export { carriedOnWords } from './failures/words.js';

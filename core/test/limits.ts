@@ -126,6 +126,7 @@ export const LIMITS: readonly Limit[] = [
   limit('power.outlets.*.fuse', 'stop', 'above', 125, 'it blows'),
   limit('power.poe.*.share', 'stop', 'above', 100, 'IEEE 802.3: watts at the device by class'),
   limit('power.poeBudgets.*.share', 'risk', 'above', 100, 'a switch counts by class'),
+  limit('power.batteries.*.health', 'risk', 'below', 70, 'a battery below seven tenths is tested or retired'),
   limit('power.batteries.*.share', 'stop', 'above', 100, 'what it gives at most'),
   limit('power.standbys.*.share', 'stop', 'above', 100, 'the volt-amperes that it gives'),
   limit('power.batteries.*.gap', 'stop', 'above', 0, 'empty before it is changed'),

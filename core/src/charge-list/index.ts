@@ -3,6 +3,7 @@ import type { Assessment } from '../assess.js';
 import type { Bundle, Connector } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
 import { outletOf } from '../stations/power/battery/changing.js';
+import { meteredShelf, meteredWatts } from '../stations/power/measured.js';
 
 export interface Charging {
   /** What it is called, and the place of the plan that it was in last. */
@@ -44,12 +45,14 @@ interface Bay {
  */
 export function chargeList(bundle: Bundle, assessment: Pick<Assessment, 'power' | 'signal'>): ChargeList {
   const { shelf, kinds } = bundle;
+  const metered = meteredShelf({ shelf });
   const bays = inOrder(shelf.items).flatMap(([item, { kind, tape, state, count = 1 }]): Bay[] => {
     const { charger, power } = kinds.kinds[kind] ?? {};
     if (!charger || state !== 'ready') return [];
     const { connector } = charger;
+    const watts = meteredWatts(metered, kind, item, 'working') ?? power?.running;
     return Array.from({ length: charger.bays * count }, () => ({
-      ...{ charger: tape, connector, item, watts: power?.running, until: 0 },
+      ...{ charger: tape, connector, item, watts, until: 0 },
     }));
   });
   const used = takenOf(bundle, assessment).sort((a, b) => (b.minutes ?? 0) - (a.minutes ?? 0));

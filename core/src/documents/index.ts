@@ -11,6 +11,7 @@ export * from './plan-batteries.js';
 export * from './plan.js';
 export * from './ports.js';
 export * from './proof.js';
+export * from './readings.js';
 export * from './shot-words.js';
 export * from './signal-words.js';
 export * from './read-file.js';

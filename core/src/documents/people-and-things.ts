@@ -2,6 +2,7 @@ import type { MapOf as Map } from '../foundations/index.js';
 import { Flag, Int, MapOf, Many, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 import { Instant } from './time-decorators.js';
 import { Proof } from './proof.js';
+import { BatteryRun, MeterReading } from './readings.js';
 
 /** One thing on the shelf (or a stock line, when `count` says how many). */
 export class Item {
@@ -17,6 +18,10 @@ export class Item {
   @Optional() @Text(200) note?: string;
   /** What this cable was seen to carry. */
   @Optional() @One(() => Proof) proof?: Proof;
+  /** What a meter showed of it. */
+  @Optional() @MapOf(() => MeterReading, 200) meter?: Map<MeterReading>;
+  /** How it ran, of a battery or of what has one inside. */
+  @Optional() @MapOf(() => BatteryRun, 200) runs?: Map<BatteryRun>;
 }
 
 export class Shelf {

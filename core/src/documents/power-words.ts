@@ -4,6 +4,10 @@ export const POWER_STATES = ['off', 'standby', 'working', 'peak'] as const;
 /** How much a device does just then: nothing, waiting, its usual work, or the most that it can (motors, full light). */
 export type PowerState = (typeof POWER_STATES)[number];
 
+export const DRAWING_STATES = ['standby', 'working', 'peak'] as const satisfies readonly PowerState[];
+/** A state in which something is taken. */
+export type DrawingState = (typeof DRAWING_STATES)[number];
+
 export const CHEMISTRIES = ['lithium-ion', 'LiFePO4', 'NiMH', 'lead-acid'] as const;
 export type Chemistry = (typeof CHEMISTRIES)[number];
 

@@ -116,6 +116,10 @@ export const FULL: BundleFile = {
       [item ?? '']: {
         ...first(shelf.items, item),
         proof: { format: '1080p50', length: 10, works: true, at: AT, by: BY },
+        meter: { meterone1: { at: AT, state: 'working', watts: 20, factor: 0.6, by: BY, accepted: true } },
+        runs: {
+          batrunone: { at: AT, minutes: 90, wattHours: 40, left: 5, celsius: 12, returned: 60, by: BY },
+        },
       },
     },
   },

@@ -254,3 +254,10 @@ describe('plugs on a strip', () => {
     );
   });
 });
+
+describe('no plug', () => {
+  it('needs no room', () => {
+    expect(fitsSideBySide([], 0, 0.05)).toBe(true);
+    expect(fitsSideBySide([0.04], 0, 0.05)).toBe(false);
+  });
+});

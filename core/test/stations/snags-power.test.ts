@@ -6,7 +6,6 @@ import { constant, numberOf, severityOf } from '../../src/foundations/index.js';
 import type { DeviceLoad } from '../../src/stations/power/index.js';
 import { poeClassOf, poeLoad } from '../../src/stations/power/poe.js';
 import { outletLoad } from '../../src/stations/power/rails.js';
-import { fitsSideBySide } from '../../src/stations/power/seating.js';
 import { startUp } from '../../src/stations/power/start-up.js';
 import { givenFigure } from '../given.js';
 import { changed, device, found, friday, holds, remove, set, type Change, type Row } from './snag-tables.js';
@@ -104,6 +103,13 @@ const TABLE: readonly Row[] = [
     'stop',
     ['kinds', set('/kinds/battplate/battery/maxAmps', 2.41)],
     ['kinds', set('/kinds/battplate/battery/maxAmps', 2.42)],
+  ],
+  // By its cycles: 1 − 0.0004 · 750 = 0.7.
+  [
+    'power.battery-worn',
+    'risk',
+    ['shelf', set('/items/itembat01/cycles', 751)],
+    ['shelf', set('/items/itembat01/cycles', 750)],
   ],
   // Ours at once: 2.0507 A at 230 V is 471.67 VA, seven tenths of 673.8.
   ['power.generator-over', 'risk', ['venue', set('/generator', 673)], ['venue', set('/generator', 674)]],
@@ -289,12 +295,5 @@ describe('a neutral', () => {
     ]);
     // 80 A each at 0.6, 0.6 and 1 leave 71.55 A; ours are 2 A.
     expect(Math.abs((numberOf(assess(bundle).power.building.neutral) ?? 0) - 71.55)).toBeLessThan(4);
-  });
-});
-
-describe('no plug', () => {
-  it('needs no room', () => {
-    expect(fitsSideBySide([], 0, 0.05)).toBe(true);
-    expect(fitsSideBySide([0.04], 0, 0.05)).toBe(false);
   });
 });

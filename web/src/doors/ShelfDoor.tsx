@@ -1,15 +1,17 @@
-import { holdsWords, type Item, type Kind } from '@idle-satchel/core';
+import { canBeMeasured, holdsWords, notedOf, type Item, type Kind } from '@idle-satchel/core';
 import type { ItemChange, ItemLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { call, wordsOf } from '../api/client.js';
-import { itemsQuery } from '../api/queries.js';
+import { itemsQuery, organisationQuery } from '../api/queries.js';
+import { OWN_ZONE } from '../ui/days.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
 import { useLiveList } from './use-live-list.js';
 
 const StockDialog = lazy(() => import('./StockDialog.js'));
+const MeasuredDialog = lazy(() => import('../ledger/measured/MeasuredDialog.js'));
 
 const STATES: readonly Item['state'][] = ['ready', 'out', 'in repair', 'retired'];
 
@@ -19,9 +21,11 @@ function ItemRow({
   kind,
   onChange,
   onState,
+  onMeasured,
 }: {
   item: ItemLine;
   kind: Kind | undefined;
+  onMeasured: () => void;
   onChange: (fields: ItemChange) => Promise<void>;
   onState: (state: Item['state']) => void;
 }) {
@@ -51,7 +55,40 @@ function ItemRow({
       <td className="text-faint max-md:hidden">
         {[item.note, item.cycles === undefined ? '' : `${item.cycles} cycles`].filter(Boolean).join(', ')}
       </td>
+      <td>
+        {canBeMeasured(kind) && (
+          <button className="link" aria-label={`Measured: ${item.tape}`} onClick={onMeasured}>
+            {notedOf(item) || 'note'}
+          </button>
+        )}
+      </td>
     </tr>
+  );
+}
+
+/** What was measured of one thing, as this house reads numbers and dates. */
+function MeasuredOf({
+  item,
+  items,
+  kind,
+  onSave,
+  onClose,
+}: {
+  item: ItemLine;
+  items: readonly ItemLine[];
+  kind: Kind | undefined;
+  onSave: (fields: ItemChange) => Promise<void>;
+  onClose: () => void;
+}) {
+  const { data: { units = 'metric', dates } = {} } = useQuery(organisationQuery);
+  const shelf = { items: Object.fromEntries(items.map(each => [each.id, each])) };
+  return (
+    <Suspense>
+      <MeasuredDialog
+        {...{ id: item.id, shelf, kind, onSave, onClose }}
+        reading={{ system: units, zone: OWN_ZONE, dates }}
+      />
+    </Suspense>
   );
 }
 
@@ -60,6 +97,8 @@ export function ShelfDoor() {
   const queries = useQueryClient();
   const [wanted, setWanted] = useState('');
   const [pasting, setPasting] = useState(false);
+  /** The thing whose measurements are open. */
+  const [measured, setMeasured] = useState('');
   const shelf = useQuery(itemsQuery);
   useLiveList(itemsQuery.queryKey, message => message.shelf === true);
   const [problem, setProblem] = useState('');
@@ -75,6 +114,7 @@ export function ShelfDoor() {
   const setState = (item: ItemLine, state: Item['state']): void =>
     void change(item, { state }).catch((error: unknown) => setProblem(`${item.tape}: ${wordsOf(error)}`));
   const kindOf = (item: ItemLine) => shelf.data?.kinds.kinds[item.kind];
+  const item = shelf.data?.items.find(({ id }) => id === measured);
   const lines = shelf.data?.items.filter(item =>
     holdsWords(`${item.tape} ${kindOf(item)?.label ?? ''} ${item.state}`, wanted),
   );
@@ -115,6 +155,13 @@ export function ShelfDoor() {
           />
         </Suspense>
       )}
+      {shelf.data && item && (
+        <MeasuredOf
+          {...{ item, items: shelf.data.items, kind: kindOf(item) }}
+          onSave={fields => change(item, fields)}
+          onClose={() => setMeasured('')}
+        />
+      )}
       <table className="table-fixed">
         <thead>
           <tr>
@@ -124,6 +171,7 @@ export function ShelfDoor() {
             <th className="w-20 max-md:w-14">Count</th>
             <th className="w-36 max-md:w-24">State</th>
             <th className="max-md:hidden">Note</th>
+            <th className="w-24 max-md:w-20">Measured</th>
           </tr>
         </thead>
         <tbody>
@@ -134,6 +182,7 @@ export function ShelfDoor() {
               kind={shelf.data?.kinds.kinds[item.kind]}
               onChange={fields => change(item, fields)}
               onState={state => setState(item, state)}
+              onMeasured={() => setMeasured(item.id)}
             />
           ))}
         </tbody>

@@ -5,6 +5,7 @@ export function NumberInput({
   field,
   label,
   unit,
+  min = 0,
   max,
   about = label,
   optional = false,
@@ -13,6 +14,7 @@ export function NumberInput({
   field: UseFormRegisterReturn;
   label: string;
   unit: string;
+  min?: number;
   max: number;
   /** What it is called where the form around it is not seen. */
   about?: string;
@@ -25,10 +27,10 @@ export function NumberInput({
         className="field w-24 text-right"
         {...field}
         max={max}
+        min={min}
         type="number"
         inputMode="decimal"
         step="any"
-        min={0}
         required={!optional}
         aria-label={`${about}, ${unit}`}
       />

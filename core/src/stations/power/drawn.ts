@@ -3,6 +3,7 @@ import { inOrder, type Parts } from '../../foundations/index.js';
 import { demandOf } from './demand.js';
 import { feedingOf, type Feeding } from './feeding.js';
 import { deviceLoad, type Loads } from './loads.js';
+import { meteredOf, meteredShelf } from './measured.js';
 import type { PowerReads, PowerResult } from './result.js';
 import { statesOf } from './states.js';
 import { suppliesInUse, withSupplies, type Supplying } from './supplies.js';
@@ -41,17 +42,29 @@ export function drawnParts(reads: PowerReads, parts: Parts): Drawn {
     (_, each) => each,
   );
   const at = parts.part('volts', { wiring, feeding, volts }, voltsAt);
+  const onShelf = parts.part('metered shelf', { shelf: () => reads.shelf }, meteredShelf);
+  const metered = parts.each(
+    'metered',
+    equipment,
+    (_, { kind, item }) => ({ kind, item, shelf: onShelf() }),
+    (_, { kind, item, shelf }) => meteredOf(shelf, kind, item),
+  );
   const plain = parts.each(
     'devices',
     equipment,
     (id, { kind }) => {
       const power = reads.kinds.kinds[kind]?.power;
-      return power && { kind, power, at: at()[id], volts: volts(), feed: fed()[id] };
+      const own = metered()[id] ?? {};
+      return power && { kind, power, metered: own, at: at()[id], volts: volts(), feed: fed()[id] };
     },
     (id, { at: own, volts: mains, ...each }) => deviceLoad(id, { ...each, at: own ?? mainsVolts(mains) }),
   );
   const supplies = parts.part('supplies', { wiring, feeding }, suppliesInUse);
-  const loads = parts.part('loads', { wiring, feeding, plain, supplies, at, fed, volts }, withSupplies);
+  const loads = parts.part(
+    'loads',
+    { wiring, feeding, plain, supplies, metered, at, fed, volts },
+    withSupplies,
+  );
   const states = parts.each(
     'states',
     equipment,

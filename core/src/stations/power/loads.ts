@@ -1,8 +1,9 @@
 /** What each device takes: watts in each of its states, and the current that these are at its own volts. */
-import type { PowerNeed, PowerState, Supply } from '../../documents/index.js';
+import type { DrawingState, PowerNeed, PowerState, Supply } from '../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
 import type { Feed, Feeding } from './feeding.js';
 import * as figures from './figures/index.js';
+import { MEAN, meteredFactor, readingTerms, summaryOf, type Accepted, type Metered } from './measured.js';
 import type { DeviceLoad } from './result.js';
 
 /** Power factor where none is known. */
@@ -17,65 +18,86 @@ export type AtVolts =
 export interface DeviceFed {
   readonly kind: string;
   readonly power: PowerNeed;
+  /** What was measured of it and counts. */
+  readonly metered: Metered;
   readonly at: AtVolts;
   readonly feed: { readonly feed: Feed; readonly through: string | undefined } | undefined;
 }
 
-export function deviceLoad(id: string, { kind, power, at, feed }: DeviceFed): DeviceLoad {
+export function deviceLoad(id: string, of: DeviceFed): DeviceLoad {
+  const { kind, power, metered, at, feed } = of;
   const pointer = `/kinds/${kind}/power`;
-  const { running, plate, standby, peak } = power;
-  const watts =
-    running !== undefined
-      ? figures.deviceWatts.calc([id], [given('running', running, 'W', 'kinds', `${pointer}/running`)])
-      : plate === undefined
-        ? figures.deviceWatts.unknown([id], 'nobody has measured what it takes')
-        : figures.deviceWatts.calc([id], [given('plate', plate, 'W', 'kinds', `${pointer}/plate`)], {
-            formula: 'plate',
-            rule: 'not measured: the most that its rating plate allows',
-          });
-  const factor = (stated: number | undefined, name: string): Term =>
-    stated === undefined
-      ? power.factor === undefined
-        ? constant('pf', DEFAULT_FACTOR, '', 'power factor where none is known')
-        : given('pf', power.factor, '', 'kinds', `${pointer}/factor`)
-      : given('pf', stated, '', 'kinds', `${pointer}/${name}`);
-  const standbyWatts =
-    standby === undefined
-      ? undefined
-      : figures.standbyWatts.calc([id], [given('standby', standby, 'W', 'kinds', `${pointer}/standby`)]);
-  const peakWatts =
-    peak === undefined
-      ? undefined
-      : figures.peakWatts.calc([id], [given('peak', peak, 'W', 'kinds', `${pointer}/peak`)]);
+  const { running, standby, peak } = power;
+  const watts = workingWatts(id, of);
+  const standbyWatts = stateWatts(figures.standbyWatts, id, metered.standby, 'standby', standby, pointer);
+  const peakWatts = stateWatts(figures.peakWatts, id, metered.peak, 'peak', peak, pointer);
   return {
     watts,
-    amps: ampsOf(figures.deviceAmps, id, watts, at, factor(power.factor, 'factor')),
-    ...(running === undefined && {
-      least: figures.leastWatts.calc(
-        [id],
-        [
-          standby === undefined
-            ? constant('standby', 0, 'W', 'nobody has measured it')
-            : given('standby', standby, 'W', 'kinds', `${pointer}/standby`),
-        ],
-      ),
-    }),
+    amps: ampsOf(figures.deviceAmps, id, watts, at, factorOf(of, 'working')),
+    ...(running === undefined &&
+      !metered.working && {
+        least: standbyWatts
+          ? figures.leastWatts.calc([id], [taken('standby', standbyWatts)])
+          : figures.leastWatts.calc([id], [constant('standby', 0, 'W', 'nobody has measured it')]),
+      }),
     ...(standbyWatts && {
       standbyWatts,
-      standbyAmps: ampsOf(
-        figures.standbyAmps,
-        id,
-        standbyWatts,
-        at,
-        factor(power.standbyFactor, 'standbyFactor'),
-      ),
+      standbyAmps: ampsOf(figures.standbyAmps, id, standbyWatts, at, factorOf(of, 'standby')),
     }),
     ...(peakWatts && {
       peakWatts,
-      peakAmps: ampsOf(figures.peakAmps, id, peakWatts, at, factor(power.peakFactor, 'peakFactor')),
+      peakAmps: ampsOf(figures.peakAmps, id, peakWatts, at, factorOf(of, 'peak')),
     }),
     fedBy: fedByOf(id, feed),
   };
+}
+
+/** Watts while it works: as measured, else as its kind says, else the most that its rating plate allows. */
+function workingWatts(
+  id: string,
+  { kind, power: { running, plate }, metered: { working } }: DeviceFed,
+): Figure {
+  const pointer = `/kinds/${kind}/power`;
+  if (working) return figures.deviceWatts.calc([id], readingTerms(working), MEAN);
+  if (running !== undefined)
+    return figures.deviceWatts.calc([id], [given('running', running, 'W', 'kinds', `${pointer}/running`)]);
+  return plate === undefined
+    ? figures.deviceWatts.unknown([id], 'nobody has measured what it takes')
+    : figures.deviceWatts.calc([id], [given('plate', plate, 'W', 'kinds', `${pointer}/plate`)], {
+        formula: 'plate',
+        rule: 'not measured: the most that its rating plate allows',
+      });
+}
+
+/** Watts in another state, where anybody knows them. */
+function stateWatts(
+  figure: typeof figures.standbyWatts | typeof figures.peakWatts,
+  id: string,
+  readings: readonly Accepted[] | undefined,
+  name: 'standby' | 'peak',
+  stated: number | undefined,
+  pointer: string,
+): Figure | undefined {
+  if (readings) return figure.calc([id], readingTerms(readings), MEAN);
+  return stated === undefined
+    ? undefined
+    : figure.calc([id], [given(name, stated, 'W', 'kinds', `${pointer}/${name}`)]);
+}
+
+/** Power factor in a state: as measured, else as its kind says of it, else as that says of its work. */
+function factorOf(
+  { kind, power, metered }: Pick<DeviceFed, 'kind' | 'power' | 'metered'>,
+  state: DrawingState,
+): Term {
+  const measured = meteredFactor(metered[state]);
+  if (measured) return measured;
+  const { factor, standbyFactor, peakFactor } = power;
+  const own = { working: undefined, standby: standbyFactor, peak: peakFactor }[state];
+  const pointer = `/kinds/${kind}/power/${own === undefined ? 'factor' : `${state}Factor`}`;
+  const stated = own ?? factor;
+  return stated === undefined
+    ? constant('pf', DEFAULT_FACTOR, '', 'power factor where none is known')
+    : given('pf', stated, '', 'kinds', pointer);
 }
 
 type AmpsFigure = typeof figures.deviceAmps | typeof figures.standbyAmps | typeof figures.peakAmps;
@@ -116,12 +138,12 @@ export interface SupplyFed extends Omit<DeviceFed, 'power'> {
  * With a table by load what it takes besides is in the table.
  */
 export function supplyLoad(id: string, of: SupplyFed): DeviceLoad {
-  const { kind, power, supply, outs, at, feed } = of;
+  const { kind, power, metered, supply, outs, at, feed } = of;
   const pointer = `/kinds/${kind}/supply`;
   const out = outs.map(({ watts }) => taken('out', watts));
   const sum = outs.reduce((watts, each) => watts + (numberOf(each.watts) ?? 0), 0);
   // What nobody measured of its own work makes the whole unknown, as it does of any device.
-  const own = power && workOf(power, `/kinds/${kind}/power`);
+  const own = power && workOf(power, metered.working, `/kinds/${kind}/power`);
   const stands = supply.standing !== undefined && !tableOf(supply);
   const terms = [
     ...out,
@@ -136,10 +158,7 @@ export function supplyLoad(id: string, of: SupplyFed): DeviceLoad {
     formula,
     rule: 'all that hangs on it at work',
   });
-  const factor =
-    power?.factor === undefined
-      ? constant('pf', DEFAULT_FACTOR, '', 'power factor where none is known')
-      : given('pf', power.factor, '', 'kinds', `/kinds/${kind}/power/factor`);
+  const factor = factorOf({ kind, power: power ?? {}, metered: {} }, 'working');
   return {
     watts,
     amps: ampsOf(figures.deviceAmps, id, watts, at, factor),
@@ -148,11 +167,17 @@ export function supplyLoad(id: string, of: SupplyFed): DeviceLoad {
   };
 }
 
-/** What a supply takes for its own work: as measured, else what its plate allows; a term without a value where neither is known. */
-const workOf = ({ running, plate }: PowerNeed, pointer: string): Term =>
-  running === undefined && plate !== undefined
+/**
+ * What a supply takes for its own work: as measured with nothing on its outlets, as its kind says, else what its plate
+ * allows; a term without a value where nobody knows.
+ */
+function workOf({ running, plate }: PowerNeed, measured: Metered['working'], pointer: string): Term {
+  const summary = summaryOf(measured?.map(({ watts }) => watts) ?? []);
+  if (summary) return constant('running', summary.mean, 'W', `mean of ${summary.n} that were measured`);
+  return running === undefined && plate !== undefined
     ? given('running', plate, 'W', 'kinds', `${pointer}/plate`)
     : given('running', running, 'W', 'kinds', `${pointer}/running`);
+}
 
 function efficiencyOf(supply: Supply, out: number, pointer: string): Term {
   const table = tableOf(supply);

@@ -166,6 +166,7 @@ export interface PoeLoad {
 }
 
 export interface BatteryLife {
+  readonly health: Figure;
   readonly usable: Figure;
   readonly load: Figure;
   /** Highest current, and what that is of the most that it gives; of a battery that stays inside nobody says. */

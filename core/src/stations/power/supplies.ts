@@ -3,6 +3,7 @@ import type { Supply } from '../../documents/index.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { Feeding } from './feeding.js';
 import { supplyLoad, type AtVolts, type DeviceFed, type Loads } from './loads.js';
+import type { Metered } from './measured.js';
 import type { DeviceLoad } from './result.js';
 import { mainsVolts } from './volts-at.js';
 
@@ -28,6 +29,7 @@ export interface Supplying {
   /** Of everything that takes something by itself. */
   readonly plain: Loads;
   readonly supplies: Readonly<Record<string, Supply>>;
+  readonly metered: Readonly<Record<string, Metered>>;
   readonly at: Readonly<Record<string, AtVolts>>;
   readonly fed: Readonly<Record<string, DeviceFed['feed']>>;
   readonly volts: number;
@@ -35,7 +37,7 @@ export interface Supplying {
 
 /** The loads, those of supplies among them: each takes what hangs on it over its efficiency. */
 export function withSupplies(of: Supplying): Loads {
-  const { wiring, feeding, plain, supplies, at, fed, volts } = of;
+  const { wiring, feeding, plain, supplies, metered, at, fed, volts } = of;
   const loads: Record<string, DeviceLoad> = { ...plain };
   const done = new Set<string>();
   const load = (id: string): void => {
@@ -49,6 +51,7 @@ export function withSupplies(of: Supplying): Loads {
     loads[id] = supplyLoad(id, {
       ...{ kind, supply, outs },
       power: wiring.kindOf(id)?.power,
+      metered: metered[id] ?? {},
       at: at[id] ?? mainsVolts(volts),
       feed: fed[id],
     });

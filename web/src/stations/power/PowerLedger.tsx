@@ -7,6 +7,7 @@ import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
+const Measured = fetched(() => import('./Measured.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
 const BatteryCard = fetched(withStations(['power', 'hands'], () => import('./BatteryCard.js')));
 const ChargeAfter = fetched(() => import('./ChargeAfter.js'));
@@ -36,6 +37,7 @@ export default function PowerLedger() {
       <SelectedDevice />
       <Suspense>
         <DeviceStates />
+        <Measured />
         <ChargeCurves />
       </Suspense>
       {Object.entries(power.batteries).map(([id, life]) => (

@@ -1,5 +1,5 @@
 /** How a battery runs down along the day. */
-import type { Chemistry } from '../../../documents/index.js';
+import type { Battery, Chemistry } from '../../../documents/index.js';
 import { evenly, type Air, type Even } from './cold.js';
 
 /** What is drawn from it from – to, in minutes after the start. */
@@ -34,6 +34,12 @@ export interface RunDown {
 
 /** Half of a lead-acid battery is left in it, in place of the reserve. */
 export const LEAD_ACID_SHARE = 0.5;
+
+/** How a battery gives less the faster it is drawn upon, where it is lead-acid. */
+export const peukertOf = (battery: Battery | undefined): Cell['peukert'] =>
+  battery?.chemistry === 'lead-acid'
+    ? { volts: battery.volts, ampHours: battery.ampHours, hours: battery.hours ?? 20 }
+    : undefined;
 
 /**
  * Watts that count of those that are drawn: of lead-acid more than these at high currents (Peukert, exponent 1.2:

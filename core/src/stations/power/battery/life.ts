@@ -5,9 +5,10 @@ import * as figures from '../figures/index.js';
 import type { BatteryLife } from '../result.js';
 import type { Timeline } from '../timeline.js';
 import { termsIn, worstStretch, type Drawing } from '../worst.js';
-import { cellOf, chemistryOf, type CellOf } from './cell.js';
+import { cellOf, type CellOf } from './cell.js';
 import { airAt, coldFactor, type Air } from './cold.js';
 import { minutesFor, runDown, type Draw, type Point } from './discharge.js';
+import { chemistryOf, healthTerms } from './health.js';
 import type { Service } from './services.js';
 
 export interface BatteryInUse extends CellOf {
@@ -47,6 +48,7 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
   const { draws, drawing, timeline, start, battery, kind, watts } = of;
   const most = worstStretch(timeline.length, k => watts[k] ?? 0);
   const usable = usableOf(id, of);
+  const health = healthTerms(of.item ?? '', of);
   const load = figures.batteryLoad.calc([id], termsIn('load', 'watts', draws, drawing, most));
   const run = emptyAt(of);
   const terms = [taken('usable', usable), taken('load', load)];
@@ -75,6 +77,7 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
     curve: run.services.flatMap(({ curve }) => curve),
     services: run.services,
     life: {
+      health: figures.batteryHealth.calc([id], health.terms, { formula: `100 * (${health.formula})` }),
       usable,
       load,
       ...(battery && ampsOf(id, kind, battery, load)),
@@ -98,7 +101,8 @@ export function usableTerms(
   readonly terms: readonly Term[];
   readonly formula: string;
 } {
-  const { kind, battery, inner, item = '', known, air, reserve } = of;
+  const { kind, battery, inner, item = '', air, reserve } = of;
+  const health = healthTerms(item, of);
   const chemistry = chemistryOf(of);
   const celsius = airAt(air, 0);
   const terms: Term[] = [
@@ -108,17 +112,13 @@ export function usableTerms(
           given('Ah', battery.ampHours, 'Ah', 'kinds', `/kinds/${kind}/battery/ampHours`),
         ]
       : [given('Wh', inner?.wattHours ?? 0, 'Wh', 'kinds', `/kinds/${kind}/inner/wattHours`)]),
-    known?.health !== undefined
-      ? given('health', known.health, '%', 'shelf', `/items/${item}/health`)
-      : known?.cycles === undefined
-        ? constant('cycles', 0, '', 'charge cycles not logged')
-        : given('cycles', known.cycles, '', 'shelf', `/items/${item}/cycles`),
+    ...health.terms,
     constant('cold', coldFactor(chemistry, celsius), '', `${chemistry} at ${Math.round(celsius)} °C`),
     ...(chemistry === 'lead-acid' ? [] : [given('reserve', reserve, '%', 'rules', '/batteryReserve')]),
   ];
   const parts = [
     battery ? 'V * Ah' : 'Wh',
-    known?.health === undefined ? '(1 - 0.0004 * cycles)' : 'health / 100',
+    `(${health.formula})`,
     'cold',
     chemistry === 'lead-acid' ? '0.5' : '(1 - reserve / 100)',
   ];

@@ -10,6 +10,16 @@ export const batteryUsable = declare({
     'loses 0.04 % a cycle until its health is measured',
   ),
 });
+export const batteryHealth = declare({
+  key: 'power.batteries.*.health',
+  label: 'Health',
+  unit: '%',
+  basis: houseRule(
+    'a battery below 70 % is tested or retired',
+    'loses 0.04 % a cycle until its health is measured',
+  ),
+  limits: { raises: 'power.battery-worn', risk: { below: 70 } },
+});
 export const batteryLoad = declare({
   key: 'power.batteries.*.load',
   label: 'Load at most',

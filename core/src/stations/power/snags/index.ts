@@ -3,6 +3,7 @@ import { adaptersCrowded } from './adapters-crowded.js';
 import { batteryAmps } from './battery-amps.js';
 import { batteryChange } from './battery-change.js';
 import { batteryShort } from './battery-short.js';
+import { batteryWorn } from './battery-worn.js';
 import { generatorOver, inrush, leakage } from './building.js';
 import { circuitOver } from './circuit-over.js';
 import { leadsLong } from './leads-long.js';
@@ -21,7 +22,7 @@ import { wattsUnknown } from './watts-unknown.js';
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
-  ...[batteryChange, standbyOver, standbyOnGenerator],
+  ...[batteryChange, batteryWorn, standbyOver, standbyOnGenerator],
   ...[supplyOver, railLow, fuseSmall, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
 ];
