@@ -53,6 +53,8 @@ export {
   PHASE_NUMBERS,
   SOCKET_CONTROLS,
   SOCKET_STATES,
+  INGRESS,
+  SOCKET_CONNECTORS,
 } from './documents/power-words.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
 export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
@@ -95,6 +97,7 @@ export { aboutEvent } from './sheets/about.js';
 export { chargeList, type ChargeList, type Charging } from './charge-list/index.js';
 export { canBeMeasured, notedOf } from './measured/noted.js';
 export { measuredThing, type MeasuredState, type MeasuredThing, type Summary } from './measured/index.js';
+export { startOrder, type SwitchedOn } from './start-order/index.js';
 export { isProved } from './stations/power/proved.js';
 export { failuresOf, type Failure } from './failures/index.js';
 export { carriedOnWords } from './failures/words.js';

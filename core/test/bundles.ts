@@ -1,21 +1,9 @@
 import { chapelBundle, fridayBundle } from '../src/demo/index.js';
-import type { Bundle, Kind } from '../src/documents/index.js';
+import type { Bundle } from '../src/documents/index.js';
+import { measuredKinds } from './measured-kinds.js';
 import { applyPatch, type Json, type Operation } from '../src/foundations/index.js';
 
 const friday = fridayBundle();
-
-/** A stand-by supply of 12 V and 9 Ah lead-acid, for 300 VA. */
-export const STAND_BY: Kind = {
-  label: 'Stand-by supply, 300 VA',
-  family: 'battery',
-  battery: { volts: 12, ampHours: 9, maxAmps: 30, chemistry: 'lead-acid', voltAmps: 300, charging: 360 },
-  supply: { efficiency: 0.8, together: 180 },
-  ports: {
-    mainsin01: { order: '1', label: 'mains', direction: 'in', connector: 'mains', carries: 'power' },
-    outlet001: { order: '2', label: 'outlet 1', direction: 'out', connector: 'mains', carries: 'power' },
-    outlet002: { order: '3', label: 'outlet 2', direction: 'out', connector: 'mains', carries: 'power' },
-  },
-};
 
 /** Events that tests of every figure and every fix run over. */
 export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
@@ -33,7 +21,7 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
     'an event at 120 V with nobody and nothing to take',
     {
       ...friday,
-      venue: { ...friday.venue, volts: 120, hertz: 60 },
+      venue: { ...friday.venue, volts: 120, hertz: 60, outdoors: true },
       shelf: { items: {} },
       hands: { people: {} },
     },
@@ -122,50 +110,6 @@ function powered(venue: Bundle['venue']): Bundle['venue'] {
     ...{ system: 'three phases', generator: 6000, upstream: 1 },
     residuals: { residmain: { order: '1', label: 'Main switch', trip: 30 } },
     circuits: Object.fromEntries(circuits) as NonNullable<Bundle['venue']['circuits']>,
-  };
-}
-
-/** Kinds whose states somebody measured, and one of which nobody measured anything but read its plate. */
-function measured(kinds: Bundle['kinds']['kinds']): Bundle['kinds']['kinds'] {
-  const { laptopcom, lamppanel } = kinds;
-  if (!laptopcom || !lamppanel) throw new Error('the demo knows laptops and lamps');
-  const order = '001h';
-  const direct = { order, connector: 'DC locking', carries: 'power' } as const;
-  const mains = { order, label: 'mains', direction: 'in', connector: 'mains', carries: 'power' } as const;
-  return {
-    supplyfus: {
-      label: 'Supply with a fuse',
-      family: 'supply',
-      supply: { efficiency: 0.9, together: 60 },
-      ports: {
-        mainsin01: mains,
-        dcout0001: {
-          ...{ ...direct, label: '12 V', direction: 'out', watts: 60, fuse: 5, ownLead: 3, section: 0.75 },
-          ...{ volts: { low: 12, high: 12 }, ends: 'plug' },
-        },
-      },
-    },
-    standbyla: STAND_BY,
-    twelvebox: {
-      label: 'Box of 12 V',
-      family: 'converter',
-      power: { running: 30 },
-      ports: { dcin00001: { ...direct, label: '12 V in', direction: 'in', volts: { low: 10, high: 16 } } },
-    },
-    laptopcom: {
-      ...laptopcom,
-      power: {
-        running: 60,
-        standby: 4,
-        peak: 90,
-        factor: 0.9,
-        standbyFactor: 0.4,
-        peakFactor: 0.95,
-        inrush: 30,
-        leakage: 0.7,
-      },
-    },
-    unmeasure: { ...lamppanel, label: 'Lamp that nobody measured', power: { plate: 75, standby: 2 } },
   };
 }
 
@@ -265,6 +209,10 @@ function crowded(bundle: Bundle): Bundle {
     lead('feedstand', ['stripnest', 'outlet01'], ['standby01', 'mainsin01']),
     lead('feedlapt2', ['standby01', 'outlet001'], ['laptoptwo', 'mainsin01']),
     inRack('brickone1', 'battusb01'),
+    add('/links/feedhouse', {
+      from: { socket: 'sktnorth1' },
+      to: { device: 'audiodes1', port: 'mainsin01' },
+    }),
     lead('feedbrick', ['brickone1', 'usbout001'], ['tabletwat', 'usbcpow01']),
     inRack('supplyone', 'supplyfus'),
     lead('feedsuppl', ['stripnest', 'outlet03'], ['supplyone', 'mainsin01']),
@@ -283,7 +231,15 @@ function crowded(bundle: Bundle): Bundle {
   return {
     ...bundle,
     venue: { ...powered(bundle.venue), mobileReadings },
-    kinds: { ...bundle.kinds, kinds: { ...bundle.kinds.kinds, ...measured(bundle.kinds.kinds) } },
+    kinds: applyPatch(
+      { ...bundle.kinds, kinds: { ...bundle.kinds.kinds, ...measuredKinds(bundle.kinds.kinds) } },
+      [
+        add('/kinds/battusb01/ports/usbout001/profiles', ['5 V', '9 V', '15 V', '20 V']),
+        add('/kinds/controltb/ports/usbcpow01/profiles', ['5 V', '9 V']),
+        add('/kinds/controltb/inner/topsUp', true),
+        add('/kinds/controltb/inner/chargeWatts', 2.5),
+      ],
+    ),
     plan: applyPatch(bundle.plan, patch),
   };
 }

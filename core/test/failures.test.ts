@@ -6,7 +6,7 @@ import type { Bundle, Kind } from '../src/documents/index.js';
 import { failuresOf } from '../src/failures/index.js';
 import { carriedOnWords } from '../src/failures/words.js';
 import { applyPatch, numberOf, type Json, type Operation } from '../src/foundations/index.js';
-import { STAND_BY } from './bundles.js';
+import { STAND_BY } from './measured-kinds.js';
 import { friday } from './stations/edited.js';
 
 const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });

@@ -3,9 +3,11 @@ import { Flag, Int, Num, One, OneOf, Optional, Said, Text } from './decorators.j
 import {
   CABLE_ENDS,
   CABLE_MAKES,
+  CABLE_MARKS,
   CONNECTORS,
   type CableContact,
   type CableMake,
+  type CableMark,
   type Connector,
 } from './signal-words.js';
 
@@ -128,6 +130,16 @@ export class Cable {
   ends?: CableContact;
   /** Its other end, where that is another one. A directed cable carries from its first end to this. */
   @Optional() @One(() => CableEnd) @Said('The other end is another one') far?: CableEnd;
+  /** Copper of each core of a lead for power, mm². */
+  @Optional()
+  @Num(0.05, 50)
+  @Said<Cable>('Copper', 'mm²', { when: ({ make }) => make === 'dc' })
+  section?: number;
+  /** What it is marked for, of USB-C; absent = 3 A at up to 20 V. */
+  @Optional()
+  @OneOf(CABLE_MARKS)
+  @Said<Cable>('Marked for', '', { help: 'empty = 3 A', when: ({ connector }) => connector === 'USB-C' })
+  mark?: CableMark;
   /** It works in one direction only, which is marked on it; it is never joined to another. */
   @Optional() @Flag() @Said('Works from its first end to the other only') directed?: boolean;
 }

@@ -13,6 +13,7 @@ import {
   Support,
 } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
+import { INGRESS, type Ingress } from './power-words.js';
 import { Inside, Port } from './ports.js';
 import { FAMILIES, FUNCTIONS, type Family, type Function } from './signal-words.js';
 
@@ -133,6 +134,19 @@ export class Kind {
   @Num(0.02, 0.2)
   @Said<Kind>('From outlet to outlet', 'm', { when: ({ family }) => family === 'strip' })
   pitch?: number;
+  /** What its casing keeps out; absent = not known. */
+  @Optional()
+  @OneOf(INGRESS)
+  @Said<Kind>('Keeps out', '', {
+    help: 'its IP code, printed on it; empty = not known',
+    when: ({ family }) => family === 'strip' || family === 'supply',
+  })
+  ingress?: Ingress;
+  /** It draws on all batteries on it at once, each by what it holds: a plate that is made for that. */
+  @Optional()
+  @Flag()
+  @Said<Kind>('Draws on all its batteries at once', '', { when: () => false })
+  shares?: boolean;
   @Optional()
   @One(() => Inside)
   @Said<Kind>('What it has inside', '', { when: ({ family }) => family === 'switcher' })

@@ -14,6 +14,7 @@ import {
   type Level,
   type PortEnds,
 } from './signal-words.js';
+import { CENTRES, USB_PROFILES, type Centre, type UsbProfile } from './power-words.js';
 import { Flag, Int, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
 
 /** Volts that an inlet takes, or an outlet gives, from – to. */
@@ -28,6 +29,14 @@ export class WallAdapter {
   @Optional() @Num(0.005, 0.5) @Said('Covers of a strip', 'm') width?: number;
   /** What it can give, W. */
   @Optional() @Num(0.1, 5000) @Said('Gives at most', 'W') watts?: number;
+}
+
+/** A round plug of direct current. */
+export class Barrel {
+  @Num(0.5, 20) @Said('Outside', 'mm') outer!: number;
+  @Num(0.3, 15) @Said('Inside, or its pin', 'mm') inner!: number;
+  /** Absent = nobody has measured it. */
+  @Optional() @OneOf(CENTRES) @Said('Its middle is', '', { help: 'printed beside it' }) centre?: Centre;
 }
 
 export class Port {
@@ -131,16 +140,48 @@ export class Port {
   @One(() => Volts)
   @Said<Port>('Volts', '', { when: ({ carries }) => carries === 'power' })
   volts?: Volts;
-  /** Most that an inlet takes, or an outlet gives, W. */
+  /** Most that an inlet takes, or an outlet gives, W; of a port for data what it gives along its lead. */
   @Optional()
   @Num(0.1, 20000)
-  @Said<Port>('Takes or gives at most', 'W', { when: ({ carries }) => carries === 'power' })
+  @Said<Port>('Takes or gives at most', 'W', {
+    when: ({ carries, connector }) => carries === 'power' || connector?.startsWith('USB') === true,
+  })
   watts?: number;
   /** Fuse at an outlet, A. */
   @Optional()
   @Num(0.1, 100)
   @Said<Port>('Fuse', 'A', { when: ({ carries, direction }) => carries === 'power' && direction === 'out' })
   fuse?: number;
+  /** Volts of direct current that this fuse breaks. */
+  @Optional()
+  @Num(1, 1000)
+  @Said<Port>('Fuse, direct current up to', 'V', { when: ({ fuse }) => fuse !== undefined })
+  fuseVolts?: number;
+  @Optional()
+  @One(() => Barrel)
+  @Said<Port>('Round plug', '', { when: ({ connector }) => connector === 'DC barrel' })
+  barrel?: Barrel;
+  /** Volts that a USB outlet gives, or that an inlet can do with; absent = not known. */
+  @Optional()
+  @Words(USB_PROFILES)
+  @Said<Port>('USB volts', '', {
+    help: 'given by an outlet, or asked for by an inlet; none = not known',
+    when: ({ carries, connector }) => carries === 'power' && connector === 'USB-C',
+  })
+  profiles?: UsbProfile[];
+  /** Most that an outlet gives while one other of its device is in use, and while more are, W. */
+  @Optional()
+  @Num(0.1, 20000)
+  @Said<Port>('At most, with one other in use', 'W', {
+    when: ({ carries, direction }) => carries === 'power' && direction === 'out',
+  })
+  wattsOfTwo?: number;
+  @Optional()
+  @Num(0.1, 20000)
+  @Said<Port>('At most, with more in use', 'W', {
+    when: ({ carries, direction }) => carries === 'power' && direction === 'out',
+  })
+  wattsOfMore?: number;
   /** Copper of the lead of its own, mm². */
   @Optional()
   @Num(0.05, 50)

@@ -1,4 +1,5 @@
-/** Words of power: states of a device, and chemistries of batteries. */
+/** Words of power: states of a device, chemistries of batteries, sockets and plugs. */
+import type { Connector } from './signal-words.js';
 
 export const POWER_STATES = ['off', 'standby', 'working', 'peak'] as const;
 /** How much a device does just then: nothing, waiting, its usual work, or the most that it can (motors, full light). */
@@ -33,3 +34,33 @@ export type SocketState = (typeof SOCKET_STATES)[number];
 export const DRAWS = ['power', 'current', 'resistance'] as const;
 /** What of a load stays as it is when its volts fall: its watts (converters, cameras), its current, or its resistance. */
 export type Draws = (typeof DRAWS)[number];
+
+/** What a socket of a venue takes. */
+export const SOCKET_CONNECTORS = [
+  ...(['mains', 'mains locking', '60309 blue 16 A', '60309 blue 32 A'] as const),
+  ...(['60309 red 16 A', '60309 red 32 A'] as const),
+] as const satisfies readonly Connector[];
+export type SocketConnector = (typeof SOCKET_CONNECTORS)[number];
+
+export const INGRESS = [
+  'IP20',
+  'IP21',
+  'IP23',
+  'IP44',
+  'IP54',
+  'IP55',
+  'IP65',
+  'IP66',
+  'IP67',
+  'IP68',
+] as const;
+/** What a casing keeps out (IEC 60529): its second digit is water. */
+export type Ingress = (typeof INGRESS)[number];
+
+export const USB_PROFILES = ['5 V', '9 V', '12 V', '15 V', '20 V', '28 V', '36 V', '48 V'] as const;
+/** Volts that a USB outlet gives or an inlet asks for (USB Power Delivery). */
+export type UsbProfile = (typeof USB_PROFILES)[number];
+
+export const CENTRES = ['positive', 'negative'] as const;
+/** What the middle of a round plug of direct current is. */
+export type Centre = (typeof CENTRES)[number];

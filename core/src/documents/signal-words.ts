@@ -5,9 +5,11 @@ export const CONNECTORS = [
   ...(['BNC', 'fibre LC', 'RJ45', 'USB-A', 'USB-B', 'USB-C', 'USB micro', 'computer bus'] as const),
   ...(['tablet socket', 'XLR', 'TRS 6.35', 'TS 6.35', 'TRS 3.5', 'TRRS 3.5', 'RCA'] as const),
   ...(['DIN', 'serial', 'air', 'mains', 'DC barrel', 'DC locking', 'XLR 4-pin'] as const),
-  ...(['battery plate', 'vehicle lighter', 'IEC C13', 'IEC C7'] as const),
+  ...(['battery plate', 'vehicle lighter', 'IEC C13', 'IEC C7', 'IEC C5', 'IEC C19'] as const),
+  ...(['mains locking', '60309 blue 16 A', '60309 blue 32 A'] as const),
+  ...(['60309 red 16 A', '60309 red 32 A'] as const),
 ] as const;
-/** `air` is a radio link; `mains` a wall plug with whatever lead comes with the device. */
+/** `air` is a radio link; `mains` the household plug of the country, with whatever lead comes with the device; colours as in IEC 60309. */
 export type Connector = (typeof CONNECTORS)[number];
 
 export const CARRIES = [
@@ -85,6 +87,10 @@ export const CABLE_MAKES = [
   'dc',
 ] as const;
 export type CableMake = (typeof CABLE_MAKES)[number];
+
+export const CABLE_MARKS = ['5 A', '240 W'] as const;
+/** What a USB-C cable is marked for, which without a mark carries 3 A (USB Type-C, electronically marked). */
+export type CableMark = (typeof CABLE_MARKS)[number];
 
 export const CABLE_ENDS = ['plug', 'socket', 'pins', 'holes'] as const;
 /** What an end of a cable is: pins and holes where the connector has such contacts. */

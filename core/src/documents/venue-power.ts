@@ -3,11 +3,15 @@ import type { MapOf as Map, Point } from '../foundations/index.js';
 import { At, Int, MapOf, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 import {
   BREAKER_CURVES,
+  INGRESS,
   PHASE_NUMBERS,
+  SOCKET_CONNECTORS,
   SOCKET_CONTROLS,
   SOCKET_STATES,
   type BreakerCurve,
+  type Ingress,
   type PhaseNumber,
+  type SocketConnector,
   type SocketControl,
   type SocketState,
 } from './power-words.js';
@@ -69,6 +73,10 @@ export class Socket extends PlacedInOrder {
   /** Rating of the socket or its fuse, A. */
   @Num(1, 125) amps!: number;
   @Optional() @Ref() circuit?: string;
+  /** What goes into it; absent = the household plug of the country. */
+  @Optional() @OneOf(SOCKET_CONNECTORS) connector?: SocketConnector;
+  /** What its casing keeps out; absent = not known. */
+  @Optional() @OneOf(INGRESS) ingress?: Ingress;
   /** What else switches it. */
   @Optional() @OneOf(SOCKET_CONTROLS) control?: SocketControl;
   /** When a socket tester was plugged in last, and what it showed. */

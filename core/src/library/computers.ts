@@ -1,6 +1,16 @@
 /** Computers, by what they show and take in. */
 import type { Kind } from '../documents/index.js';
-import { ADAPTER_IN, COMPUTER, inner, MAINS_IN, NET, ports, USB_POWER, video } from './port-sketches.js';
+import {
+  ADAPTER_IN,
+  COMPUTER,
+  inner,
+  MAINS_IN,
+  NET,
+  ports,
+  USB_POWER,
+  video,
+  USB_3_WATTS,
+} from './port-sketches.js';
 
 export const COMPUTERS: Record<string, Kind> = {
   laptopcom: {
@@ -24,7 +34,7 @@ export const COMPUTERS: Record<string, Kind> = {
     power: { running: 65, factor: 0.9 },
     ports: ports(
       video('hdmiout01', 'HDMI out', 'out', 'HDMI A', COMPUTER),
-      video('usbvideo1', 'USB, picture in', 'in', 'USB-A', { scaled: true }),
+      video('usbvideo1', 'USB, picture in', 'in', 'USB-A', { scaled: true, watts: USB_3_WATTS }),
       ['usbaudio1', 'USB, sound', 'both', 'USB-C', 'audio', { level: 'digital' }],
       ['headphone', 'headphones', 'out', 'TRS 3.5', 'audio', { level: 'consumer' }],
       NET,

@@ -34,6 +34,8 @@ export const TWELVE_VOLTS = (watts: number): PortSketch => [
   ...(['dcin00001', '12 V in', 'in', 'DC barrel', 'power'] as const),
   { volts: { low: 10, high: 14.4 }, watts },
 ];
+/** What a port of USB 3 gives along its lead at least: 0.9 A at 5 V. */
+export const USB_3_WATTS = 4.5;
 /** USB as a supply of power. */
 export const USB_POWER = (watts: number, more: More = {}): PortSketch => [
   ...(['usbcpow01', 'power', 'in', 'USB-C', 'power'] as const),

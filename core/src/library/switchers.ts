@@ -14,6 +14,7 @@ import {
   TWELVE_VOLTS,
   USB_POWER,
   type PortSketch,
+  USB_3_WATTS,
 } from './port-sketches.js';
 
 const MAIN: Bus[] = ['programme', 'clean', 'preview', 'multiview', 'aux'];
@@ -276,7 +277,7 @@ export const SWITCHERS: Record<string, Kind> = {
       control: 'panel',
     },
     ports: ports(
-      ...row(4, 'usbin00', 'USB', 'in', 'USB-A', 'video', { scaled: true }),
+      ...row(4, 'usbin00', 'USB', 'in', 'USB-A', 'video', { scaled: true, watts: USB_3_WATTS }),
       out('hdmiout01', 'HDMI out', 'HDMI A', ['programme', 'multiview', 'own picture'], COMPUTER),
       out('usbcout01', 'USB-C, second screen', 'USB-C', ['own picture', 'programme', 'multiview'], COMPUTER),
       ['usbaudio1', 'USB sound', 'in', 'USB-C', 'audio', { level: 'digital' }],

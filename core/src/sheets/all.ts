@@ -4,6 +4,7 @@ import type { Bundle } from '../documents/index.js';
 import { batteryCardSheet } from './battery-card.js';
 import { breakerList } from './breaker-list.js';
 import { chargeListSheet } from './charge-list.js';
+import { circuitSheet } from './circuit-sheet.js';
 import { checkList } from './check-list.js';
 import { cutList } from './cut-list.js';
 import { layList } from './lay-list.js';
@@ -25,6 +26,7 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'lay-list': ({ plan }, assessment) => layList(plan, assessment),
   'power-list': ({ plan }, assessment) => powerList(plan, assessment),
   'breaker-list': breakerList,
+  'circuit-sheet': circuitSheet,
   'lights-out': lightsOut,
   'battery-card': batteryCardSheet,
   'charge-list': chargeListSheet,

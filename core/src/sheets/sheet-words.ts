@@ -8,6 +8,7 @@ export const SHEET_WORDS = {
   'lay-list': 'Lay list',
   'power-list': 'Power list',
   'breaker-list': 'Breaker list',
+  'circuit-sheet': 'Circuit sheet',
   'lights-out': 'If the lights go out',
   'battery-card': 'Battery card',
   'charge-list': 'Charge list',

@@ -14,10 +14,21 @@ const friday = fridayBundle();
 const { plan, venue, kinds, shelf, rules, claims } = friday;
 
 /** Kinds until every field that a kind has was seen once. */
+const ROUND_PLUG: Kind = {
+  label: 'Supply, 12 V, round plug',
+  family: 'supply',
+  ports: {
+    dcout0001: {
+      ...{ order: '1', label: '12 V', direction: 'out', connector: 'DC barrel', carries: 'power' },
+      barrel: { outer: 5.5, inner: 2.1, centre: 'positive' },
+    },
+  },
+};
+
 function variedKinds(): Record<string, Kind> {
   const wanted = new Set(allFields(KindClass).map(({ name }: Field) => name));
   // One with two unlike ends besides the first cable that comes.
-  const kept: Record<string, Kind> = { hdmidta2m: kinds.kinds.hdmidta2m as Kind };
+  const kept: Record<string, Kind> = { hdmidta2m: kinds.kinds.hdmidta2m as Kind, barrelkin: ROUND_PLUG };
   for (const [id, kind] of Object.entries(kinds.kinds)) {
     const seen = Object.keys(kind).filter(name => wanted.has(name));
     if (seen.length === 0) continue;

@@ -5,8 +5,6 @@ import { describe, expect, it } from 'vitest';
 import { BundleFile, schemaOf } from '../../src/documents/index.js';
 
 const WAITING: Readonly<Record<string, string>> = {
-  topsUp: 'power: inner batteries that are charged while they run',
-  chargeWatts: 'power: inner batteries that are charged while they run',
   speed: 'stream: how fast a socket of the venue is',
   young: 'crew: what people under eighteen do not do',
   fader: 'sound: the card at the desk',

@@ -85,6 +85,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: FIRST_KIT,
     says: [
+      'note power.earths-apart · housedesk>switcher1',
       'note signal.view-missing · presenter',
       'risk shots.heads-in-the-way · markspeak waist up · camera001',
       'risk signal.picture-unfit · camera001',
@@ -119,7 +120,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: HARD_CASE,
     says: ['note signal.view-missing · mixerswitcher1'],
-    later: ['minutes on a battery in place of its supply (power)'],
+    later: [],
   },
   {
     setUp: PANORAMA,
@@ -134,6 +135,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: DENSE_RACK,
     says: [
+      'note power.earths-apart · housedesk>switcher1',
       'note racks.too-heavy · deskrack1',
       'note shots.covered-once · camlefts1',
       'note shots.covered-once · camrights',
@@ -157,7 +159,7 @@ const ALL: readonly Expected[] = [
       'risk shots.not-sharp · markgroup whole area · camsouth1',
       'risk signal.one-computer · softmix01 · load',
     ],
-    later: ['bus bandwidth and bus power (power)', 'crew against the limit (crew)'],
+    later: ['bus bandwidth (signal)', 'crew against the limit (crew)'],
   },
   {
     setUp: BONDED,

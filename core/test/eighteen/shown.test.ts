@@ -4,7 +4,7 @@ import { assess } from '../../src/assess.js';
 import { number } from '../stations/edited.js';
 import { FLY_CASE } from './fly-case.js';
 import { HYBRID } from './more.js';
-import { BONDED, HARD_CASE, INTERVIEW, NETWORK_RACK, STREET } from './nine-to-eighteen.js';
+import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, STREET } from './nine-to-eighteen.js';
 import { ONE_PERSON, TRAVELLING } from './one-to-six.js';
 import { staged, type SetUp } from './stage.js';
 
@@ -24,6 +24,31 @@ const shown = (setUp: SetUp) => {
     outputs: Object.values(signal.outputs),
   };
 };
+
+describe('power', () => {
+  it('of a case is carried on by a battery of 12 V, and by none that is higher when it is full', () => {
+    const bundle = staged(HARD_CASE);
+    const lasts = (volts: number, chemistry: 'lead-acid' | 'lithium-ion') => {
+      const battery = { volts, ampHours: 9, maxAmps: 20, least: 10.5, chemistry };
+      const kinds = { ...bundle.kinds.kinds, accu: { label: 'Accu', family: 'battery' as const, battery } };
+      const items = {
+        ...bundle.shelf.items,
+        accuone01: { tape: 'A', kind: 'accu', state: 'ready' as const },
+      };
+      const all = { ...bundle, kinds: { ...bundle.kinds, kinds }, shelf: { items } };
+      return assess(all).power.standIns.supply012?.minutes.value;
+    };
+    // 27 W are 2.25 A of 9 Ah, five times the rate of 20 h: half of 108 Wh, 0.96 of that at 20 °C.
+    expect(lasts(12, 'lead-acid')).toBeCloseTo((60 * 108 * 0.5 * 0.96) / (27 * 5 ** 0.2), 9);
+    // 14.4 V are 16.8 V when it is full; its inlets take 14.4 V.
+    expect(lasts(14.4, 'lithium-ion')).toBeNull();
+  });
+
+  it('of capture boxes comes along their leads, of the 4.5 W that a port of USB 3 gives', () => {
+    const { outlets } = assess(staged(CHAPEL)).power;
+    expect(number(outlets.capture01?.share)).toBeCloseTo((100 * 2.5) / 4.5, 9);
+  });
+});
 
 describe('sound through a camera', () => {
   it('is late by what is before the camera, and against the others by the difference of the cameras', () => {

@@ -55,6 +55,7 @@ describe('formulas of power', () => {
           load: loadOf(watts),
           power: { running: watts },
           outlet: port({ ends: 'plug', ownLead: metres, section }),
+          ...{ inUse: 1, cables: [] },
           outletPointer: '/kinds/supply/ports/out',
           inlet: port({ direction: 'in', volts: { low: 1, high: 30 } }),
           inletPointer: '/kinds/camera/ports/in',

@@ -217,6 +217,7 @@ describe('a lead of direct current', () => {
       load: loadOf(watts, more.amps),
       power: { running: watts, ...(more.draws && { draws: more.draws }) },
       outlet: port({ ...lead, ...(more.fuse !== undefined && { fuse: more.fuse }) }),
+      ...{ inUse: 1, cables: [] },
       outletPointer: '/kinds/supply/ports/out',
       inlet: port({ direction: 'in', volts: { low: more.least ?? 9, high: 16 } }),
       inletPointer: '/kinds/camera/ports/in',

@@ -4,8 +4,7 @@ import type { Bundle, End, Link } from '../../documents/index.js';
 import { inOrder, numberOf } from '../../foundations/index.js';
 import { endAt } from '../../stations/runs/ends.js';
 import { routedRun } from '../../stations/runs/routed.js';
-import { WALL_SOCKET } from '../../stations/signal/lead-ends.js';
-import { clashOf, plainClash } from '../../stations/signal/port-fit.js';
+import { clashOf, goesInWall } from '../../stations/signal/port-fit.js';
 import type { BalanceProblem, Load, Socket, Strip } from './problem.js';
 
 /** A problem, and what its parts are in the plan. */
@@ -61,13 +60,18 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       into !== undefined &&
       (out
         ? !clashOf(out, into, signal.leads)
-        : !plainClash(WALL_SOCKET, into) || signal.leads.join(WALL_SOCKET, into));
+        : goesInWall(ground.venue.sockets?.[from.socket ?? ''] ?? {}, into, signal.leads));
     if (!fits) return Infinity;
     const reads = { devices: wiring.devices, ground };
     const asked = { from, to: link.to };
     const { figures } = routedRun('asked', {
       ...{ link: asked, from: endAt(from, reads), to: endAt(link.to, reads), wiring },
-      ...{ laying: assessment.runs.laying, known: signal.leads, slack: assessment.rules.slack },
+      ...{
+        laying: assessment.runs.laying,
+        known: signal.leads,
+        outlet: ground.venue.sockets?.[from.socket ?? ''],
+        slack: assessment.rules.slack,
+      },
       arrives: undefined,
     });
     return numberOf(figures.length) ?? Infinity;

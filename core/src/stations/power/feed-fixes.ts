@@ -1,8 +1,7 @@
 /** Edits that feed a device from another outlet. */
 import type { End, Port } from '../../documents/index.js';
 import { distance, idFrom, inOrder, type Fix } from '../../foundations/index.js';
-import { WALL_SOCKET } from '../signal/lead-ends.js';
-import { clashOf, plainClash } from '../signal/port-fit.js';
+import { clashOf, goesInWall } from '../signal/port-fit.js';
 import type { PowerSeen } from './result.js';
 import { fix, inPlan } from '../../edits.js';
 
@@ -34,15 +33,11 @@ function outletsNear({ signal, ground, own }: Looking, device: string, inlet: Po
       { label, owner: giver, from: { device: giver, port: free[0] }, away: away(ground.places[giver]?.at) },
     ];
   });
-  const sockets =
-    !plainClash(WALL_SOCKET, inlet) || leads.join(WALL_SOCKET, inlet)
-      ? inOrder(ground.venue.sockets).map(([id, socket]) => ({
-          label: `socket ${socket.label}`,
-          owner: id,
-          from: { socket: id },
-          away: away(socket.at),
-        }))
-      : [];
+  const sockets = inOrder(ground.venue.sockets).flatMap(([id, socket]) =>
+    goesInWall(socket, inlet, leads)
+      ? [{ label: `socket ${socket.label}`, owner: id, from: { socket: id }, away: away(socket.at) }]
+      : [],
+  );
   return [...givers, ...sockets].sort((a, b) => a.away - b.away);
 }
 

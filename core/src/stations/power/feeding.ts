@@ -2,6 +2,7 @@
 import type { Along, End, Kind, Port } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import type { PlanWiring } from '../signal/index.js';
+import { ratedOf } from './battery/health.js';
 import { reachedFrom } from '../signal/passive.js';
 
 /** What feeds a device in the end; `not known` where that is something of the house, or of which nobody says how it is fed. */
@@ -29,6 +30,8 @@ export interface Feeding {
   readonly atSocket: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>;
   /** Devices that draw their current through a lead: the one it ends at, and those below that. */
   readonly through: Readonly<Record<string, readonly string[]>>;
+  /** What a battery carries of what draws on it, where others on the same plate carry the rest. */
+  readonly shares: Readonly<Record<string, number>>;
   /** Devices that draw on a battery, or on the one inside a device, that device among them. */
   readonly draws: Readonly<Record<string, readonly string[]>>;
 }
@@ -54,7 +57,7 @@ interface Edge {
 export function feedingOf({ wiring }: { readonly wiring: PlanWiring }): Feeding {
   const edges = edgesOf(wiring);
   const feeds = feedsBy(wiring, edges, NOTHING);
-  return { feeds, ...treeOf(wiring, feeds, edges.sockets) };
+  return { feeds, ...treeOf(wiring, feeds, edges) };
 }
 
 /** Sockets of the venue and devices of the plan that give nothing any more. */
@@ -163,7 +166,7 @@ const supplies = (kind: Kind | undefined): boolean =>
 function treeOf(
   wiring: PlanWiring,
   feeds: Readonly<Record<string, Feed>>,
-  sockets: Edges['sockets'],
+  { sockets, from: givers }: Edges,
 ): Omit<Feeding, 'feeds'> {
   const children = new Map<string, string[]>();
   for (const [device, { from }] of Object.entries(feeds)) {
@@ -191,11 +194,24 @@ function treeOf(
     else if (source === 'battery') draws[device] = own;
     else if (source === 'inner battery' && from === undefined) draws[device] = [device, ...own];
   }
+  const shares: Record<string, number> = {};
+  for (const [device, { from, source }] of Object.entries(feeds)) {
+    if (source !== 'battery' || from === undefined || wiring.kindOf(device)?.shares !== true) continue;
+    const beside = [...givers].flatMap(([giver, edges]) =>
+      wiring.kindOf(giver)?.battery && edges.some(({ to }) => to === device) ? [giver] : [],
+    );
+    const holds = (id: string): number => ratedOf(wiring.kindOf(id) ?? {});
+    const all = beside.reduce((sum, each) => sum + holds(each), 0);
+    for (const each of beside) {
+      shares[each] = holds(each) / all;
+      draws[each] = draws[from] ?? [];
+    }
+  }
   const atSocket = Object.fromEntries(
     [...sockets].map(([socket, edges]) => [
       socket,
       Object.fromEntries(edges.map(({ link }) => [link, through[link] ?? []])),
     ]),
   );
-  return { outlets, below, atSocket, through, draws };
+  return { outlets, below, atSocket, through, shares, draws };
 }

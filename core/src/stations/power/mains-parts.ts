@@ -1,20 +1,25 @@
 /** Mains: strips, sockets, circuits, leads and the building, each at its worst minute. */
-import type { Venue } from '../../documents/index.js';
+import type { Socket, Venue } from '../../documents/index.js';
 import { inOrder, type Parts } from '../../foundations/index.js';
 import type { PlanWiring } from '../signal/index.js';
+import { goesInWall } from '../signal/port-fit.js';
+import { atWall, rainOf } from './at-wall.js';
 import { circuitLoad } from './breakers.js';
 import { buildingLoad, residualLoad } from './building.js';
 import { atEnd } from './chained.js';
 import { chainsOf } from './chains.js';
 import type { Drawn } from './drawn.js';
+import { earthsOf } from './earths.js';
 import type { Feeding } from './feeding.js';
+import * as figures from './figures/index.js';
 import { socketLoad, stripLoad } from './plugged.js';
 import type { PowerReads, PowerResult } from './result.js';
 import { PLUG_WIDTH } from './seating.js';
 import { startUp } from './start-up.js';
 import { dropOn, mainsLeadsOf } from './voltage-drop.js';
 
-type MainsName = 'strips' | 'sockets' | 'circuits' | 'drops' | 'ends' | 'residuals' | 'startUps' | 'building';
+type MainsName =
+  'strips' | 'sockets' | 'circuits' | 'drops' | 'ends' | 'earths' | 'residuals' | 'startUps' | 'building';
 type MainsParts = { readonly [Name in MainsName]: () => PowerResult[Name] };
 type Shared = () => Pick<Parameters<typeof circuitLoad>[1], 'timeline' | 'drawing'>;
 
@@ -33,6 +38,17 @@ export function mainsParts(reads: PowerReads, parts: Parts, drawn: Drawn): Mains
   return {
     ...outletParts(reads, parts, drawn, chains, shared),
     ...circuitParts(reads, parts, drawn, ours, shared),
+    earths: parts.part(
+      'earths',
+      {
+        wiring: () => reads.signal.wiring,
+        links: () => reads.links,
+        chains,
+        sockets: () => reads.ground.venue.sockets,
+        circuits: () => reads.ground.venue.circuits,
+      },
+      earthsOf,
+    ),
   };
 }
 
@@ -64,11 +80,12 @@ function outletParts(
         widths: widths()[id],
         chain: chains()[id],
         volts: venue().volts,
+        outdoors: venue().outdoors === true,
         ...shared(),
       };
     },
-    (id, { of, chain, widths: own = [], ...each }) =>
-      stripLoad(id, {
+    (id, { of, chain, outdoors, widths: own = [], ...each }) => ({
+      ...stripLoad(id, {
         ...each,
         of: { ...of, amps: of.amps ?? 0 },
         widths: own,
@@ -77,16 +94,37 @@ function outletParts(
           ({ carries, direction }) => carries === 'power' && direction === 'out',
         ).length,
       }),
+      ...(outdoors &&
+        chain && { rain: rainOf(figures.stripRain, id, of.ingress, 'kinds', `/kinds/${each.kind}/ingress`) }),
+    }),
   );
   const sockets = parts.each(
     'sockets',
     () => inOrder(venue().sockets),
-    (id, { amps, outlets, control }) => ({
-      ...{ amps, outlets, control },
+    (id, socket) => ({
+      socket,
       plugged: feeding().atSocket[id],
+      circuit: venue().circuits?.[socket.circuit ?? ''],
+      outdoors: venue().outdoors === true,
+      volts: venue().volts,
+      school: reads.rules.mainsLoad,
+      leads: reads.signal.leads,
+      wiring: wiring(),
+      links: reads.links,
       ...shared(),
     }),
-    socketLoad,
+    (id, { socket, plugged = {}, circuit, links, leads: known, wiring: own, ...each }) => ({
+      ...socketLoad(id, { ...each, ...socketFields(socket), plugged }),
+      ...atWall(id, {
+        ...each,
+        ...{ amps: socket.amps, ingress: socket.ingress, plugged: Object.values(plugged).flat() },
+        circuit: circuit && { id: socket.circuit ?? '', amps: circuit.amps },
+        fit: Object.keys(plugged).flatMap(lead => {
+          const inlet = own.portOf(links?.[lead]?.to ?? {});
+          return inlet ? [goesInWall(socket, inlet, known)] : [];
+        }),
+      }),
+    }),
   );
   const drops = parts.each(
     'drops',
@@ -113,6 +151,8 @@ function outletParts(
   );
   return { strips, sockets, drops, ends };
 }
+
+const socketFields = ({ amps, outlets, control }: Socket) => ({ amps, outlets, control });
 
 /** Circuits, what is behind residual-current devices, and the building as a whole. */
 function circuitParts(

@@ -25,7 +25,7 @@ export interface OnStrip {
 }
 
 /** Below these volts of the mains the rules of the United States are taken to hold. */
-const AMERICAN = 140;
+export const AMERICAN = 140;
 
 export function stripLoad(id: string, of: OnStrip): StripLoad {
   const { watts, amps } = sumsAt(figures.atStrip, id, of);

@@ -3,6 +3,7 @@ import type { Kind, Port, Supply } from '../../documents/index.js';
 import { constant, given, taken, type Term } from '../../foundations/index.js';
 import { COPPER } from './copper.js';
 import * as figures from './figures/index.js';
+import { fuseOf, roundPlugOf, usbOf, type LeadPart } from './outlet-plugs.js';
 import type { DeviceLoad, OutletLoad, SupplyOut } from './result.js';
 
 export interface SupplyGiving {
@@ -53,39 +54,65 @@ export interface AtOutlet {
   /** Where the current comes out, and the kind that it is of. */
   readonly outlet: Port;
   readonly outletPointer: string;
+  /** Leads in the outlets of its device, the one to here among them. */
+  readonly inUse: number;
   /** Where it goes in. */
   readonly inlet: Port | undefined;
   readonly inletPointer: string;
+  /** Cables of the stock between them, as far as they are cut. */
+  readonly cables: readonly LeadPart[];
   /** Lowest volts of the source: of a battery that is nearly empty. */
   readonly lowest: Term | undefined;
 }
 
 /** What one outlet gives, and, where the lead is known, what is left at its end. */
 export function outletLoad(id: string, of: AtOutlet): OutletLoad {
-  const { load, outlet, outletPointer, inlet, inletPointer } = of;
+  const { load } = of;
+  const { gives, ...usb } = usbOf(id, of, givesOf(of));
   const share =
-    outlet.watts === undefined
-      ? undefined
-      : figures.outletShare.calc(
-          [id],
-          [taken('watts', load.watts), given('gives', outlet.watts, 'W', 'kinds', `${outletPointer}/watts`)],
-        );
-  const lead = [
-    [outlet, outletPointer],
-    [inlet, inletPointer],
-  ] as const;
-  const [port, pointer] =
-    lead.find(([each]) => each?.section !== undefined && each.ownLead !== undefined) ?? [];
-  if (!port || !of.lowest) return { ...(share && { share }) };
-  const resistance = figures.leadResistance.calc(
+    gives && figures.outletShare.calc([id], [taken('watts', load.watts), { ...gives, name: 'gives' }]);
+  const plug = roundPlugOf(id, of);
+  const known = { ...(share && { share }), ...usb, ...(plug && { plug }), ...fuseOf(id, of) };
+  const resistance = resistanceOf(id, of);
+  if (!resistance || !of.lowest) return known;
+  return { ...known, resistance, ...arriving(id, of, of.lowest, taken('R', resistance)) };
+}
+
+/** Most that an outlet gives, W, with as many others of its device in use as are; undefined where it does not say. */
+function givesOf({ outlet, outletPointer, inUse }: AtOutlet): Term | undefined {
+  const field =
+    inUse > 2 && outlet.wattsOfMore !== undefined
+      ? 'wattsOfMore'
+      : inUse > 1 && outlet.wattsOfTwo !== undefined
+        ? 'wattsOfTwo'
+        : 'watts';
+  const watts = outlet[field];
+  return watts === undefined ? undefined : given('gives', watts, 'W', 'kinds', `${outletPointer}/${field}`);
+}
+
+/** Resistance of all the leads to a device, there and back; undefined where the copper or length of one is not known. */
+function resistanceOf(id: string, of: AtOutlet): OutletLoad['resistance'] {
+  const own = (port: Port | undefined, pointer: string): readonly LeadPart[] =>
+    port?.ownLead === undefined ? [] : [{ length: port.ownLead, section: port.section, pointer }];
+  const parts = [...own(of.outlet, of.outletPointer), ...of.cables, ...own(of.inlet, of.inletPointer)];
+  if (parts.length === 0 || parts.some(({ section }) => section === undefined)) return undefined;
+  const one = parts.length === 1;
+  const terms = parts.flatMap(({ length, section, pointer }, i): Term[] => [
+    given(
+      one ? 'L' : `L${i}`,
+      length,
+      'm',
+      'kinds',
+      `${pointer}/${pointer.endsWith('cable') ? 'length' : 'ownLead'}`,
+    ),
+    given(one ? 'A' : `A${i}`, section, 'mm²', 'kinds', `${pointer}/section`),
+  ]);
+  const rho = constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C');
+  return figures.leadResistance.calc(
     [id],
-    [
-      constant('rho', COPPER, 'Ω·mm²/m', 'copper at 75 °C'),
-      given('L', port.ownLead, 'm', 'kinds', `${pointer ?? ''}/ownLead`),
-      given('A', port.section, 'mm²', 'kinds', `${pointer ?? ''}/section`),
-    ],
+    [rho, ...terms],
+    one ? {} : { formula: `2 * rho * (${parts.map((_, i) => `L${i} / A${i}`).join(' + ')})` },
   );
-  return { ...(share && { share }), resistance, ...arriving(id, of, of.lowest, taken('R', resistance)) };
 }
 
 /** Volts at the end of a lead, by how its load draws; none where the load collapses. */
@@ -94,7 +121,7 @@ function arriving(
   { load, power, outlet, outletPointer, inlet, inletPointer }: AtOutlet,
   lowest: Term,
   R: Term,
-): Omit<OutletLoad, 'share' | 'resistance'> {
+): Pick<OutletLoad, 'volts' | 'amps' | 'holds' | 'fuse' | 'spare'> {
   const Vs = { ...lowest, name: 'Vs' };
   const P = taken('P', load.watts);
   const draws = power?.draws ?? 'power';

@@ -118,6 +118,8 @@ export interface StripLoad extends SocketLoad {
   readonly series: Figure;
   /** Where each strip must be in the wall itself. */
   readonly direct?: Figure;
+  /** In the open: whether it stands splashing water. */
+  readonly rain?: Figure;
   /** Whether what is plugged into it finds room beside each other. */
   readonly seated: Figure;
 }
@@ -127,6 +129,12 @@ export interface WallLoad extends SocketLoad {
   readonly free: Figure;
   /** What switches it besides, while something of ours hangs on it. */
   readonly control: Figure;
+  /** Whether what is plugged in goes into it; absent where nothing is. */
+  readonly fits?: Figure;
+  /** In the open: whether it stands splashing water. */
+  readonly rain?: Figure;
+  /** The largest load by itself, of what one may take by American rules. */
+  readonly single?: Figure;
 }
 
 export interface SocketLoad {
@@ -153,6 +161,14 @@ export interface OutletLoad {
   readonly holds?: Figure;
   readonly spare?: Figure;
   readonly fuse?: Figure;
+  /** Its fuse beside what its wire carries, and beside the volts that it breaks. */
+  readonly wire?: Figure;
+  readonly breaks?: Figure;
+  /** `fits`, `another size` or `the wrong way round`, where both sides were measured. */
+  readonly plug?: Figure;
+  /** Where both sides say which USB volts they know. */
+  readonly usbVolts?: Figure;
+  readonly usbGives?: Figure;
 }
 
 /** A device that is fed over its network cable. */
@@ -167,6 +183,8 @@ export interface PoeLoad {
 
 export interface BatteryLife {
   readonly health: Figure;
+  /** What is drawn of it in each phase of the day. */
+  readonly phases: Readonly<Record<string, Figure>>;
   readonly usable: Figure;
   readonly load: Figure;
   /** Highest current, and what that is of the most that it gives; of a battery that stays inside nobody says. */
@@ -196,6 +214,9 @@ export interface InnerLife {
   readonly usable: Figure;
   readonly alone: Figure;
   readonly dark: Figure;
+  /** Fed with less than it takes: how long it lasts so, and how much of the day that leaves over. */
+  readonly fed?: Figure;
+  readonly over?: Figure;
 }
 
 export interface PowerResult {
@@ -211,6 +232,8 @@ export interface PowerResult {
   readonly ends: Readonly<Record<string, AtEnd>>;
   readonly strips: Readonly<Record<string, StripLoad>>;
   readonly sockets: Readonly<Record<string, WallLoad>>;
+  /** By lead of sound: the circuits on which its two ends hang, where both are known. */
+  readonly earths: Readonly<Record<string, { readonly circuits: Figure }>>;
   readonly residuals: Readonly<Record<string, ResidualLoad>>;
   readonly building: BuildingLoad;
   /** Of the circuits on which something of ours is switched on whose inrush is known. */
@@ -231,6 +254,8 @@ export interface PowerResult {
   readonly charges: Readonly<Record<string, ChargeCheck>>;
   readonly standbys: Readonly<Record<string, Standby>>;
   readonly inners: Readonly<Record<string, InnerLife>>;
+  /** By supply of direct current: how long the best battery of the shelf would carry on in its place. */
+  readonly standIns: Readonly<Record<string, { readonly minutes: Figure }>>;
   /** Share of its usable charge that is left in each battery, by minutes after the start. */
   readonly curves: Readonly<Record<string, readonly Point[]>>;
   readonly total: Figure;

@@ -3,8 +3,9 @@ import type { Kind, Port } from '../../documents/index.js';
 import { given, inOrder, type Figure, type Parts, type Term } from '../../foundations/index.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { Drawn } from './drawn.js';
-import type { Feeding } from './feeding.js';
+import type { Feeding, Outlet } from './feeding.js';
 import { poeBudget, poeLoad } from './poe.js';
+import type { LeadPart } from './outlet-plugs.js';
 import { outletLoad, supplyOut, type AtOutlet } from './rails.js';
 import type { PowerReads, PowerResult } from './result.js';
 
@@ -31,18 +32,30 @@ export function supplyParts(reads: PowerReads, parts: Parts, drawn: Drawn): Supp
         ...outletsOf(known, id),
       }),
   );
+  const onBus = parts.part('fed along data', { wiring, feeding }, busOutlets);
   const outlets = parts.each(
     'outlets',
-    () => Object.entries(feeding().outlets),
+    () => Object.entries({ ...feeding().outlets, ...onBus() }),
     (id, outlet) => {
       const load = loads()[id];
-      return load && outlet.port !== undefined
-        ? { load, outlet, wiring: wiring(), inlet: portInto(wiring(), feeding(), id) }
+      const { link = '' } = feeding().feeds[id] ?? {};
+      const { device, port } = outlet;
+      return load && port !== undefined
+        ? {
+            load,
+            device,
+            port,
+            wiring: wiring(),
+            inlet: portInto(wiring(), feeding(), id),
+            items: reads.runs.runs[link]?.items ?? NO_ITEMS,
+            shelf: reads.shelf,
+            kinds: reads.kinds,
+          }
         : undefined;
     },
-    (id, { load, outlet, wiring: known, inlet }) => {
-      const of = atOutlet(known, outlet, id, inlet);
-      return of ? outletLoad(id, { ...of, load }) : {};
+    (id, { load, device, port, wiring: known, inlet, items, shelf, kinds }) => {
+      const of = atOutlet(known, { device, port }, id, inlet);
+      return of ? outletLoad(id, { ...of, load, cables: partsOf(items, shelf, kinds) }) : {};
     },
   );
   const poe = parts.each(
@@ -129,6 +142,40 @@ function poeEnds({
   );
 }
 
+/** The ports that feed devices along leads for data, where those say what they give. */
+function busOutlets({
+  wiring,
+  feeding: { feeds },
+}: {
+  readonly wiring: PlanWiring;
+  readonly feeding: Feeding;
+}): Readonly<Record<string, Outlet>> {
+  return Object.fromEntries(
+    Object.entries(feeds).flatMap(([id, { along, from, link }]) => {
+      if (along !== 'USB' || from === undefined) return [];
+      const lead = [...wiring.into(id), ...wiring.outOf(id)].find(([each]) => each === link)?.[1];
+      const end = [lead?.from, lead?.to].find(each => each?.device === from);
+      return end && wiring.portOf(end)?.watts !== undefined ? [[id, { device: from, port: end.port }]] : [];
+    }),
+  );
+}
+
+const NO_ITEMS: readonly string[] = [];
+
+/** The cables that a lead was cut from, as parts of it. */
+const partsOf = (
+  items: readonly string[],
+  shelf: PowerReads['shelf'],
+  { kinds }: PowerReads['kinds'],
+): LeadPart[] =>
+  items.flatMap(item => {
+    const kind = shelf.items[item]?.kind ?? '';
+    const { cable } = kinds[kind] ?? {};
+    return cable
+      ? [{ length: cable.length, section: cable.section, mark: cable.mark, pointer: `/kinds/${kind}/cable` }]
+      : [];
+  });
+
 /** The inlet into which the lead goes that feeds a device. */
 function portInto(wiring: PlanWiring, { feeds }: Feeding, device: string): string | undefined {
   const link = feeds[device]?.link;
@@ -140,7 +187,7 @@ function atOutlet(
   { device, port = '' }: Feeding['outlets'][string],
   fed: string,
   inlet: string | undefined,
-): Omit<AtOutlet, 'load'> | undefined {
+): Omit<AtOutlet, 'load' | 'cables'> | undefined {
   const [source, own] = [wiring.kindOf(device), wiring.kindOf(fed)];
   const outlet = source?.ports?.[port];
   const pointer = (id: string): string => `/kinds/${wiring.devices[id]?.kind ?? ''}`;
@@ -149,6 +196,7 @@ function atOutlet(
     power: own?.power,
     outlet,
     outletPointer: `${pointer(device)}/ports/${port}`,
+    inUse: outletsOf(wiring, device).plugs.length,
     inlet: own?.ports?.[inlet ?? ''],
     inletPointer: `${pointer(fed)}/ports/${inlet ?? ''}`,
     lowest: lowestOf(source, outlet, pointer(device), port),

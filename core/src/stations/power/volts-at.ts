@@ -1,10 +1,9 @@
 /** The volts at which each device draws. */
 import { given, type Term } from '../../foundations/index.js';
+import { isMains, usualMake } from '../runs/makes.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { Feeding } from './feeding.js';
 import type { AtVolts } from './loads.js';
-
-const MAINS_CONNECTORS = new Set(['mains', 'IEC C13', 'IEC C7']);
 
 export interface Conducting {
   readonly wiring: PlanWiring;
@@ -32,7 +31,8 @@ export function voltsAt({ wiring, feeding, volts }: Conducting): Readonly<Record
 function ofOutlet(wiring: PlanWiring, { device, port }: Feeding['outlets'][string], volts: number): AtVolts {
   if (port === undefined) return { why: 'it is fed along a lead of signals' };
   const end = wiring.portOf({ device, port });
-  if (end && MAINS_CONNECTORS.has(end.connector)) return mainsVolts(volts);
+  const make = end && usualMake(end);
+  if (make !== undefined && isMains(make)) return mainsVolts(volts);
   const kind = wiring.devices[device]?.kind ?? '';
   const { low, high } = end?.volts ?? {};
   if (low !== undefined && low === high)

@@ -39,6 +39,7 @@ export const runs: Station<RunsReads, RunsResult> = {
         wiring: wiring(),
         slack: rules().slack,
         known: reads.signal.leads,
+        outlet: venue().sockets?.[link.from.socket ?? ''],
         arrives: wiring().devices[reads.signal.plugged[id] ?? '']?.label,
         from: from()[id] as EndAt,
         to: to()[id] as EndAt,

@@ -36,7 +36,15 @@ export function usualMake({ connector, balanced, level }: Port): CableMake | und
     case 'mains':
     case 'IEC C13':
     case 'IEC C7':
+    case 'IEC C5':
       return 'mains-1.5';
+    case 'IEC C19':
+    case 'mains locking':
+    case '60309 blue 16 A':
+    case '60309 blue 32 A':
+    case '60309 red 16 A':
+    case '60309 red 32 A':
+      return 'mains-2.5';
     default:
       return undefined;
   }

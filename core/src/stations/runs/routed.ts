@@ -1,5 +1,5 @@
 /** Routed leads: the way of each over the floors, and how long it must be. */
-import type { CableMake, Connector, Link } from '../../documents/index.js';
+import type { CableMake, Connector, Link, Socket } from '../../documents/index.js';
 import {
   constant,
   distance,
@@ -12,7 +12,7 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { WALL_SOCKET, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
+import { wallSocket, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
 import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
 import { endOf, risesBetween, risesOf, type EndAt, type RoutedEnd } from './ends.js';
@@ -85,10 +85,10 @@ const facing = ({ connector, carries, direction }: PortFace): PortFace => ({
 });
 
 /** What both ends of a link go into. Where no lead of the house joins them, what is missing is another snag’s concern. */
-function portsOf({ from, to }: Link, wiring: PlanWiring, known: OwnedLeads): JoinedPorts {
+function portsOf({ link: { from, to }, wiring, known, outlet }: LeadToLay): JoinedPorts {
   const [out, into] = [wiring.portOf(from), wiring.portOf(to)];
   const wall = ({ socket, networkSocket }: Link['from']): PortFace | undefined =>
-    socket !== undefined ? WALL_SOCKET : networkSocket !== undefined ? NETWORK_WALL : undefined;
+    socket !== undefined ? wallSocket(outlet ?? {}) : networkSocket !== undefined ? NETWORK_WALL : undefined;
   const [near, far] = [out ?? wall(from), into ?? wall(to)];
   if (near && far && !(out && into && clashOf(out, into, known))) return [near, far];
   if (far) return [facing(far), far];
@@ -124,6 +124,8 @@ export interface LeadToLay {
   readonly laying: () => Laying;
   /** Leads of the house with unlike ends. */
   readonly known: OwnedLeads;
+  /** The socket of the venue that it comes out of. */
+  readonly outlet: Partial<Pick<Socket, 'connector'>> | undefined;
   /** What is added to every length, %. */
   readonly slack: number;
   /** The case in which it arrives plugged. */
@@ -147,7 +149,7 @@ export function routedRun(id: string, lead: LeadToLay): RoutedRun {
 
 function laidOut(id: string, lead: LeadToLay): RoutedRun {
   const { link, wiring, laying } = lead;
-  const ports = portsOf(link, wiring, lead.known);
+  const ports = portsOf(lead);
   const { make, connector } = makeOf(link, wiring) ?? { make: 'hdmi-plain', connector: 'HDMI A' };
   const [from, to] = [endOf(link.from, lead.from, wiring), endOf(link.to, lead.to, wiring)];
   const crosses = from.carrier !== to.carrier;

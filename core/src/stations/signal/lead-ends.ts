@@ -1,5 +1,5 @@
 /** The two ends of leads: what each of them goes into, and which leads join two ports. */
-import type { Cable, Connector, Kinds, Port, Shelf } from '../../documents/index.js';
+import type { Cable, Connector, Kinds, Port, Shelf, Socket } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 
 type Contact = NonNullable<Cable['ends']>;
@@ -34,8 +34,12 @@ const SOCKET_OF: Readonly<Partial<Record<Connector, Connector>>> = {
 export const isSameSocket = (a: Connector, b: Connector): boolean =>
   (SOCKET_OF[a] ?? a) === (SOCKET_OF[b] ?? b);
 
-/** A wall socket of the venue. */
-export const WALL_SOCKET: PortFace = { connector: 'mains', direction: 'out', carries: 'power' };
+/** A wall socket of the venue, as a lead sees it. */
+export const wallSocket = ({ connector = 'mains' }: Partial<Pick<Socket, 'connector'>>): PortFace => ({
+  connector,
+  direction: 'out',
+  carries: 'power',
+});
 
 /** Pins or holes of a port with such contacts; undefined where it goes both ways. */
 export function contactsOf({ ends, direction, carries }: PortFace): 'pins' | 'holes' | undefined {

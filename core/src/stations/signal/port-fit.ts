@@ -1,8 +1,15 @@
 /** Plugs: whether both ends of a lead fit their sockets, and face each other. */
-import type { End, Link, Port } from '../../documents/index.js';
+import type { End, Link, Port, Socket } from '../../documents/index.js';
 import { given, inOrder, type Figure, type MapOf, type Outcome, type Term } from '../../foundations/index.js';
 import { linkFaces, linkMates } from './figures.js';
-import { contactsOf, isPinned, isSameSocket, type OwnedLeads, type PortFace } from './lead-ends.js';
+import {
+  contactsOf,
+  isPinned,
+  isSameSocket,
+  wallSocket,
+  type OwnedLeads,
+  type PortFace,
+} from './lead-ends.js';
 import type { PlanWiring } from './result.js';
 
 export interface PortFit {
@@ -91,6 +98,16 @@ export const clashOf = (from: Port, to: Port, leads: OwnedLeads): string | undef
   const clash = plainClash(from, to);
   return clash !== undefined && leads.join(from, to) ? undefined : clash;
 };
+
+/** Whether what has an inlet can be plugged into a wall socket, by its own cord or a lead of the house. */
+export function goesInWall(
+  socket: Partial<Pick<Socket, 'connector'>>,
+  inlet: PortFace,
+  leads: OwnedLeads,
+): boolean {
+  const wall = wallSocket(socket);
+  return !plainClash(wall, inlet) || leads.join(wall, inlet);
+}
 
 /** Why a lead with like ends does not join two ports. A port with a plug goes straight into a socket. */
 export function plainClash(from: PortFace, to: PortFace): string | undefined {

@@ -1,11 +1,13 @@
 import {
   BREAKER_CURVES,
+  INGRESS,
   inOrder,
   MAINS_SYSTEMS,
   newId,
   orderAfter,
   PHASE_NUMBERS,
   pointerOf,
+  SOCKET_CONNECTORS,
   SOCKET_CONTROLS,
   SOCKET_STATES,
   type Circuit,
@@ -178,6 +180,20 @@ function OneSocket({ id, socket }: { id: string; socket: Socket }) {
   return (
     <div className="py-1">
       <p className="text-faint text-[13px]">Socket {socket.label}</p>
+      <Choice
+        label="Takes"
+        value={socket.connector}
+        choices={SOCKET_CONNECTORS.filter(each => each !== 'mains')}
+        none="household plugs"
+        onChoose={value => (value ?? socket.connector) && set(at('connector'), socket.label, value)}
+      />
+      <Choice
+        label="Keeps out"
+        value={socket.ingress}
+        choices={INGRESS}
+        none="not known"
+        onChoose={value => (value ?? socket.ingress) && set(at('ingress'), socket.label, value)}
+      />
       <Choice
         label="Switched besides by"
         value={socket.control}

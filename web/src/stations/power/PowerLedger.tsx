@@ -1,6 +1,7 @@
 import { Suspense } from 'react';
 import { inOrder } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { ByPhase } from './ByPhase.js';
 import { useEvent, useOpenEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
 import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
@@ -44,6 +45,7 @@ export default function PowerLedger() {
         <section key={id}>
           <Heading about={devices?.[id]?.label}>Battery</Heading>
           <FigureRows of={life} />
+          <ByPhase of={life.phases} />
         </section>
       ))}
       {Object.keys(power.batteries).length > 0 && (
@@ -59,6 +61,7 @@ export default function PowerLedger() {
             Circuit
           </Heading>
           <FigureRows of={power.circuits[id] ?? {}} />
+          <ByPhase of={power.circuits[id]?.phases ?? {}} />
           {inOrder(venue.sockets).map(([socket, each]) => {
             const load = power.sockets[socket];
             if (each.circuit !== id || !load) return null;

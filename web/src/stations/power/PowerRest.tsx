@@ -1,6 +1,7 @@
-import { inOrder, type DeviceLoad } from '@idle-satchel/core';
+import { useMemo } from 'react';
+import { inOrder, showText, startOrder, type DeviceLoad, type SwitchedOn } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
-import { useEvent, usePlan, useResult, useUi } from '../../store/hooks.js';
+import { useEvent, usePlan, useReading, useResult, useUi } from '../../store/hooks.js';
 
 /** What else there is of power: the building, switching on, supplies, network cables, strips, leads and devices. */
 export default function PowerRest() {
@@ -12,6 +13,9 @@ export default function PowerRest() {
   const label = (id: string): string => devices?.[id]?.label ?? id;
   const { phases = {}, ...building } = power.building;
   const end = power.ends[selected];
+  const bundle = useEvent(state => state.bundle);
+  const ground = useResult('ground');
+  const order = useMemo(() => startOrder(bundle, { power, ground }), [bundle, power, ground]);
   return (
     <>
       {end && power.devices[selected] && (
@@ -41,6 +45,7 @@ export default function PowerRest() {
         <section key={id}>
           <Heading about={venue.circuits?.[id]?.label}>Switching on</Heading>
           <FigureRows of={start} />
+          <SwitchOn of={order[id] ?? []} />
         </section>
       ))}
       {Object.entries(power.standbys).map(([id, standby]) => (
@@ -54,6 +59,7 @@ export default function PowerRest() {
           <Heading about={label(id)}>Supply</Heading>
           <FigureRows of={supply} />
           {power.poeBudgets[id] && <FigureRows of={power.poeBudgets[id]} />}
+          {power.standIns[id] && <FigureRows of={power.standIns[id]} />}
         </section>
       ))}
       {Object.entries(power.poe).map(([id, poe]) => (
@@ -92,6 +98,23 @@ export default function PowerRest() {
       ))}
       <FigureRow figure={power.total} />
     </>
+  );
+}
+
+/** In what order to switch on what hangs on a circuit. */
+function SwitchOn({ of }: { of: readonly SwitchedOn[] }) {
+  const reading = useReading();
+  return (
+    <ol aria-label="Switch on in this order" className="list-decimal pl-6 py-1">
+      {of.map(({ device, label, inrush }) => (
+        <li key={device}>
+          {label}{' '}
+          <span className="text-faint">
+            {inrush === undefined ? 'inrush not known' : `inrush ${showText(inrush, 'A', reading)}`}
+          </span>
+        </li>
+      ))}
+    </ol>
   );
 }
 

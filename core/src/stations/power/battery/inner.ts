@@ -1,8 +1,9 @@
 /** Batteries inside of things that run on something else: how long they carry on when that ends. */
 import type { InnerBattery } from '../../../documents/index.js';
-import { constant, minutesBetween, numberOf, taken, type Figure } from '../../../foundations/index.js';
+import { constant, given, minutesBetween, numberOf, taken, type Figure } from '../../../foundations/index.js';
 import * as figures from '../figures/index.js';
 import type { BatteryLife, DeviceLoad, InnerLife } from '../result.js';
+import type { Timeline } from '../timeline.js';
 import { airAt, coldFactor, type Air } from './cold.js';
 import { minutesFor } from './discharge.js';
 import { cellOf } from './cell.js';
@@ -13,6 +14,7 @@ export interface InnerInUse extends Pick<BatteryInUse, 'kind' | 'item' | 'known'
   readonly load: DeviceLoad;
   readonly air: Air;
   readonly start: string;
+  readonly timeline: Timeline;
   /** When the battery ends that feeds it; undefined where the mains feed it. */
   readonly fedUntil: Figure | undefined;
 }
@@ -37,14 +39,78 @@ export function innerLife(id: string, of: InnerInUse): InnerLife {
         [id],
         watts === undefined ? 'nobody has measured what it takes' : 'it takes nothing',
       );
+  const drain = drainOf(id, of);
   return {
     usable,
     alone,
-    dark:
-      fedUntil === undefined
-        ? figures.innerDark.unknown([id], 'not while the mains last')
-        : figures.innerDark.calc([id], [taken('fed_until', fedUntil), taken('alone', alone)]),
+    dark: darkOf(id, of, alone, drain),
+    ...(drain && { fed: drain.fed, over: drain.over }),
   };
+}
+
+interface Drain {
+  readonly fed: Figure;
+  readonly over: Figure;
+  /** Minutes that it lasts so, and when that begins, minutes after the start. */
+  readonly minutes: number;
+  readonly on: number;
+}
+
+/** How a battery inside runs down while its device is fed with less than it takes; undefined where it is not. */
+function drainOf(id: string, of: InnerInUse): Drain | undefined {
+  const { inner, kind, load, air, timeline } = of;
+  const { chargeWatts, topsUp } = inner;
+  const watts = numberOf(load.watts);
+  if (topsUp !== true || chargeWatts === undefined || watts === undefined || watts <= chargeWatts)
+    return undefined;
+  const cold = coldFactor(inner.chemistry ?? 'lithium-ion', airAt(air, 0));
+  const minutes = minutesFor(cellOf(of), watts - chargeWatts, 1, cold);
+  const fed = figures.innerFed.found([id], minutes, [
+    taken('load', load.watts),
+    given('charged', chargeWatts, 'W', 'kinds', `/kinds/${kind}/inner/chargeWatts`),
+  ]);
+  const [on, off] = [timeline[0]?.from ?? NaN, timeline.at(-1)?.to ?? NaN];
+  const over = Number.isFinite(off - on)
+    ? figures.innerOver.calc(
+        [id],
+        [
+          taken('fed', fed),
+          constant('day', off - on, 'min', 'from the first to the last of the running order'),
+        ],
+      )
+    : figures.innerOver.unknown([id], 'no running order says how long the day is', [taken('fed', fed)]);
+  return { fed, over, minutes, on };
+}
+
+/** When a thing goes dark: by itself once what feeds it has ended, with what it lost until then. */
+function darkOf(
+  id: string,
+  { start, fedUntil }: InnerInUse,
+  alone: Figure,
+  drain: Drain | undefined,
+): Figure {
+  const until = fedUntil === undefined ? Infinity : minutesBetween(start, String(fedUntil.value));
+  if (drain && drain.on + drain.minutes <= until)
+    return figures.innerDark.calc(
+      [id],
+      [
+        constant('start', start, 'instant', 'it begins'),
+        constant('on', drain.on, 'min', 'when it is switched on'),
+        taken('fed', drain.fed),
+      ],
+      { formula: 'later(start, on + fed)' },
+    );
+  if (fedUntil === undefined) return figures.innerDark.unknown([id], 'not while it is fed');
+  const left = drain ? 1 - (until - drain.on) / drain.minutes : 1;
+  return figures.innerDark.calc(
+    [id],
+    [
+      taken('fed_until', fedUntil),
+      taken('alone', alone),
+      ...(drain ? [constant('left', left, '', 'of its charge, fed with less than it takes till then')] : []),
+    ],
+    drain ? { formula: 'later(fed_until, alone * left)' } : {},
+  );
 }
 
 export interface MarginOf {

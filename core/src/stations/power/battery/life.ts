@@ -1,9 +1,9 @@
 /** How long each battery lasts along the day, and whether it outlasts the event. */
-import type { Battery } from '../../../documents/index.js';
+import type { Battery, Phase } from '../../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../../foundations/index.js';
 import * as figures from '../figures/index.js';
 import type { BatteryLife } from '../result.js';
-import type { Timeline } from '../timeline.js';
+import { lasts, type Timeline } from '../timeline.js';
 import { termsIn, worstStretch, type Drawing } from '../worst.js';
 import { cellOf, type CellOf } from './cell.js';
 import { airAt, coldFactor, type Air } from './cold.js';
@@ -16,6 +16,8 @@ export interface BatteryInUse extends CellOf {
   readonly item: string | undefined;
   /** What draws on it: itself, where it supplies what hangs on it. */
   readonly draws: readonly string[];
+  /** What of that it carries, where others on its plate carry the rest. */
+  readonly share: number | undefined;
   readonly drawing: Drawing;
   /** What they draw together in each stretch, W. */
   readonly watts: readonly number[];
@@ -39,17 +41,28 @@ export interface BatteryDay {
 /** What some devices draw together in each stretch, W; NaN where nobody knows. */
 export const wattsOf = ({
   draws,
+  share = 1,
   drawing,
   timeline,
-}: Pick<BatteryInUse, 'draws' | 'drawing' | 'timeline'>): readonly number[] =>
-  timeline.map((_, k) => draws.reduce((sum, device) => sum + (drawing.demands[device]?.watts[k] ?? 0), 0));
+}: Pick<BatteryInUse, 'draws' | 'share' | 'drawing' | 'timeline'>): readonly number[] =>
+  timeline.map(
+    (_, k) => share * draws.reduce((sum, device) => sum + (drawing.demands[device]?.watts[k] ?? 0), 0),
+  );
 
 export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
   const { draws, drawing, timeline, start, battery, kind, watts } = of;
   const most = worstStretch(timeline.length, k => watts[k] ?? 0);
   const usable = usableOf(id, of);
   const health = healthTerms(of.item ?? '', of);
-  const load = figures.batteryLoad.calc([id], termsIn('load', 'watts', draws, drawing, most));
+  const all = termsIn('load', 'watts', draws, drawing, most);
+  const load =
+    of.share === undefined
+      ? figures.batteryLoad.calc([id], all)
+      : figures.batteryLoad.calc(
+          [id],
+          [...all, constant('share', of.share, '', 'of all that the batteries on its plate hold')],
+          { formula: 'share * sum(load)' },
+        );
   const run = emptyAt(of);
   const terms = [taken('usable', usable), taken('load', load)];
   const why = Number.isNaN(numberOf(load) ?? NaN)
@@ -83,9 +96,28 @@ export function batteryLife(id: string, of: BatteryInUse): BatteryDay {
       ...(battery && ampsOf(id, kind, battery, load)),
       minutes,
       ends,
+      phases: energyOf(id, watts, timeline),
       ...(run.gap !== undefined && { gap: figures.batteryGap.found([id], run.gap, [taken('ends', ends)]) }),
     },
   };
+}
+
+/** What is drawn of a battery in each phase of the day, Wh. */
+function energyOf(id: string, watts: readonly number[], timeline: Timeline): BatteryLife['phases'] {
+  const drawn = new Map<Phase, number>();
+  for (const [k, stretch] of timeline.entries()) {
+    const { phase } = stretch;
+    if (phase !== undefined)
+      drawn.set(phase, (drawn.get(phase) ?? 0) + ((watts[k] ?? 0) * lasts(stretch)) / 60);
+  }
+  return Object.fromEntries(
+    [...drawn].map(([phase, wattHours]) => [
+      phase,
+      Number.isNaN(wattHours)
+        ? figures.batteryEnergy.unknown([id, phase], 'nobody has measured all that hangs on it')
+        : figures.batteryEnergy.found([id, phase], wattHours),
+    ]),
+  );
 }
 
 /** What a battery gives. */

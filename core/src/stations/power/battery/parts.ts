@@ -7,9 +7,11 @@ import { airOf } from './cold.js';
 import { innerLife, withMargin } from './inner.js';
 import { batteryLife, wattsOf, type BatteryDay } from './life.js';
 import { servicesOf, type Seat } from './services.js';
+import { standInOf } from './stand-in.js';
 import { standbyOf } from './standby.js';
 
-type BatteryName = 'batteries' | 'standbys' | 'inners' | 'curves' | 'demands' | 'services' | 'charges';
+type BatteryName =
+  'batteries' | 'standbys' | 'inners' | 'standIns' | 'curves' | 'demands' | 'services' | 'charges';
 type BatteryParts = { readonly [Name in BatteryName]: () => PowerResult[Name] };
 
 const NONE: readonly string[] = [];
@@ -33,6 +35,7 @@ export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): Bat
         air: air(),
         reserve: reads.rules.batteryReserve,
         start: start(),
+        timeline: drawn.timeline(),
         fedUntil: feeder === undefined ? undefined : days()[feeder]?.life.ends,
       };
     },
@@ -79,6 +82,7 @@ export function batteryParts(reads: PowerReads, parts: Parts, drawn: Drawn): Bat
     batteries,
     standbys,
     inners,
+    standIns: standInParts(reads, parts, drawn, air),
     demands: parts.each('battery demands', () => Object.entries(days()), asDay, wattsIn),
     curves: parts.each('curves', () => Object.entries(days()), asDay, curveIn),
     services: parts.each('services by battery', () => Object.entries(days()), asDay, servicesIn),
@@ -135,7 +139,12 @@ function batteryDays(
   const watts = parts.each(
     'battery watts',
     () => Object.entries(own()),
-    (_, draws) => ({ draws, drawing: drawn.drawing(), timeline: drawn.timeline() }),
+    (id, draws) => ({
+      draws,
+      share: drawn.feeding().shares[id],
+      drawing: drawn.drawing(),
+      timeline: drawn.timeline(),
+    }),
     (_, each) => wattsOf(each),
   );
   const seats = parts.each(
@@ -168,6 +177,7 @@ function batteryDays(
       const { battery, inner } = reads.kinds.kinds[kind] ?? {};
       return {
         ...{ kind, item, draws },
+        share: drawn.feeding().shares[id],
         ...(battery ? { battery } : inner && { inner }),
         known: reads.shelf.items[item ?? ''],
         drawing: drawn.drawing(),
@@ -180,6 +190,39 @@ function batteryDays(
       };
     },
     batteryLife,
+  );
+}
+
+/** Batteries in place of the supplies of direct current on which something hangs. */
+function standInParts(
+  reads: PowerReads,
+  parts: Parts,
+  drawn: Drawn,
+  air: () => ReturnType<typeof airOf>,
+): () => PowerResult['standIns'] {
+  const found = parts.each(
+    'stand-ins',
+    () => Object.entries(drawn.supplies()),
+    (id, { together }) => {
+      const { feeds, below } = drawn.feeding();
+      if (together === undefined || feeds[id]?.source !== 'mains') return undefined;
+      return {
+        hanging: below[id] ?? NONE,
+        all: drawn.loads(),
+        wiring: reads.signal.wiring,
+        shelf: reads.shelf,
+        kinds: reads.kinds,
+        reserve: reads.rules.batteryReserve,
+        air: air(),
+      };
+    },
+    standInOf,
+  );
+  return parts.each(
+    'stand-ins known',
+    () => Object.entries(found()),
+    (_, each) => each && { each },
+    (_, { each }) => each,
   );
 }
 

@@ -20,6 +20,20 @@ export const batteryHealth = declare({
   ),
   limits: { raises: 'power.battery-worn', risk: { below: 70 } },
 });
+export const batteryEnergy = declare({
+  key: 'power.batteries.*.phases.*',
+  label: 'Drawn of it',
+  unit: 'Wh',
+  basis: DEFINITION,
+  method: 'watts by the length of each stretch',
+});
+export const standIn = declare({
+  key: 'power.standIns.*.minutes',
+  label: 'On a battery in its place',
+  unit: 'min',
+  basis: standard('charge over what all that hangs on it takes; Peukert for lead-acid (exponent 1.2)'),
+  method: 'the battery of the shelf that fits its volts and lasts longest',
+});
 export const batteryLoad = declare({
   key: 'power.batteries.*.load',
   label: 'Load at most',
@@ -141,6 +155,21 @@ export const innerDark = declare({
   unit: 'instant',
   basis: DEFINITION,
   formula: 'later(fed_until, alone)',
+});
+export const innerFed = declare({
+  key: 'power.inners.*.fed',
+  label: 'Fed with less than it takes, it lasts',
+  unit: 'min',
+  basis: standard('charge over what is missing of its power'),
+  method: 'what it takes at its usual work, less what it is charged with',
+});
+export const innerOver = declare({
+  key: 'power.inners.*.over',
+  label: 'Of that, beyond the day',
+  unit: 'min',
+  basis: DEFINITION,
+  formula: 'fed - day',
+  limits: { raises: 'power.inner-drains', risk: { below: 0 } },
 });
 export const batteryMargin = declare({
   key: 'power.batteries.*.margin',

@@ -69,6 +69,44 @@ export const socketControl = declare({
   limits: { raises: 'power.socket-switched', stop: { is: 'dimmed' }, risk: { isNot: 'nothing' } },
 });
 
+export const socketFits = declare({
+  key: 'power.sockets.*.fits',
+  label: 'What is plugged in fits',
+  unit: '',
+  basis: DEFINITION,
+  method: 'the plug of each cord and lead beside what the socket takes',
+  limits: { raises: 'power.plug-unfit', stop: { is: false } },
+});
+export const socketSingle = declare({
+  key: 'power.sockets.*.single',
+  label: 'Largest by itself, of what one load may take',
+  unit: '%',
+  basis: standard(
+    'a portable load takes at most 80 % of a receptacle and of its circuit (NEC 210.21, 210.23)',
+  ),
+  formula: '100 * load / (0.8 * min(rating, breaker))',
+  limits: { raises: 'power.one-load-over', stop: { above: 100 } },
+});
+
+const RAIN = {
+  label: 'Stands splashing water',
+  unit: '',
+  basis: standard('outdoors IP44 at least: the second digit is 4 or more (IEC 60529)'),
+  method: 'its IP code',
+  limits: { raises: 'power.not-for-rain', risk: { is: false }, note: { is: null } },
+} as const;
+export const stripRain = declare({ key: 'power.strips.*.rain', ...RAIN });
+export const socketRain = declare({ key: 'power.sockets.*.rain', ...RAIN });
+
+export const earthsApart = declare({
+  key: 'power.earths.*.circuits',
+  label: 'Circuits at its two ends',
+  unit: 'pieces',
+  basis: houseRule('sound and pictures on one circuit and earth wherever it can be'),
+  formula: 'count(circuit)',
+  limits: { raises: 'power.earths-apart', note: { above: 1 } },
+});
+
 export const deviceLost = declare({
   key: 'power.ends.*.lost',
   label: 'Volts lost on the way',

@@ -1,5 +1,5 @@
 /** Figures of supplies, of what arrives at the end of their leads, and of power over network cable. */
-import { declare, DEFINITION, houseRule, standard } from '../../../foundations/index.js';
+import { declare, DEFINITION, houseRule, measurement, standard } from '../../../foundations/index.js';
 
 export const supplyWatts = declare({
   key: 'power.supplies.*.watts',
@@ -86,6 +86,45 @@ export const fuseShare = declare({
   ),
   formula: '100 * 1.25 * I / fuse',
   limits: { raises: 'power.fuse-small', risk: { above: 100 }, stop: { above: 125 } },
+});
+export const fuseWire = declare({
+  key: 'power.outlets.*.wire',
+  label: 'Its fuse, of what the wire carries',
+  unit: '%',
+  basis: standard('currents of flexible cords by cross section (IEC 60364-5-52, HD 516)'),
+  formula: '100 * fuse / carries',
+  limits: { raises: 'power.fuse-large', risk: { above: 100 } },
+});
+export const fuseBreaks = declare({
+  key: 'power.outlets.*.breaks',
+  label: 'Highest volts, of what its fuse breaks',
+  unit: '%',
+  basis: measurement('the volts of direct current printed on the fuse'),
+  formula: '100 * V / breaks',
+  limits: { raises: 'power.fuse-large', stop: { above: 100 } },
+});
+export const roundPlug = declare({
+  key: 'power.outlets.*.plug',
+  label: 'Its round plug',
+  unit: '',
+  basis: measurement('outside and inside of plug and socket, and what the middle is'),
+  method: 'both sides beside each other',
+  limits: { raises: 'power.dc-plug', stop: { isNot: 'fits' } },
+});
+export const usbVolts = declare({
+  key: 'power.outlets.*.usbVolts',
+  label: 'Volts that both agree on',
+  unit: 'V',
+  basis: standard('the highest fixed volts that both sides know (USB Power Delivery)'),
+  method: 'what both say',
+  limits: { raises: 'power.usb-volts', stop: { is: 0 } },
+});
+export const usbGives = declare({
+  key: 'power.outlets.*.usbGives',
+  label: 'Its outlet and cable give',
+  unit: 'W',
+  basis: standard('3 A without a mark, 5 A with one, above 20 V only marked for 240 W (USB Type-C)'),
+  formula: 'min(gives, V * carries)',
 });
 const ETHERNET = standard('power over Ethernet (IEEE 802.3-2022, clauses 33 and 145)');
 export const poeClass = declare({

@@ -3,7 +3,7 @@ import { adaptersCrowded } from './adapters-crowded.js';
 import { batteryAmps } from './battery-amps.js';
 import { batteryChange } from './battery-change.js';
 import { batteryShort } from './battery-short.js';
-import { batteryWorn } from './battery-worn.js';
+import { batteryWorn, innerDrains } from './batteries-worn.js';
 import { generatorOver, inrush, leakage } from './building.js';
 import { circuitOver } from './circuit-over.js';
 import { leadsLong } from './leads-long.js';
@@ -14,15 +14,26 @@ import { socketBad, socketSwitched } from './sockets-unfit.js';
 import { stripOver } from './strip-over.js';
 import { stripsInSeries } from './strips-in-series.js';
 import { standbyOnGenerator, standbyOver } from './standby.js';
-import { fuseSmall, poeClassOver, poeOver, railLow, supplyOver } from './supplies.js';
+import {
+  dcPlug,
+  fuseLarge,
+  fuseSmall,
+  poeClassOver,
+  poeOver,
+  railLow,
+  supplyOver,
+  usbVolts,
+} from './supplies.js';
 import { unpowered } from './unpowered.js';
 import { voltageDrop, voltsLow } from './voltage-drop.js';
+import { earthsApart, notForRain, oneLoadOver, plugUnfit } from './wall-plugs.js';
 import { wattsUnknown } from './watts-unknown.js';
 
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
-  ...[batteryChange, batteryWorn, standbyOver, standbyOnGenerator],
-  ...[supplyOver, railLow, fuseSmall, poeClassOver, poeOver],
+  ...[plugUnfit, oneLoadOver, notForRain, earthsApart],
+  ...[batteryChange, batteryWorn, innerDrains, standbyOver, standbyOnGenerator],
+  ...[supplyOver, railLow, fuseSmall, fuseLarge, dcPlug, usbVolts, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
 ];

@@ -11,7 +11,7 @@ const SWITCHED: Readonly<Record<SocketControl, string>> = {
 };
 
 /** Edits that feed what is in a socket from elsewhere. */
-function* elsewhere(snag: Snag, seen: PowerSeen): Generator<Fix> {
+export function* elsewhere(snag: Snag, seen: PowerSeen): Generator<Fix> {
   const socket = snag.subjects[0] ?? '';
   for (const [id, { from, to }] of Object.entries(seen.links ?? {})) {
     if (from.socket === socket && to.device !== undefined)

@@ -83,6 +83,76 @@ export const fuseSmall = powerRule({
   fixes: () => [],
 });
 
+/** A fuse that lets more through than its wire carries, or that does not break the volts of its source. */
+export const fuseLarge = powerRule({
+  rule: 'power.fuse-large',
+  reads: ({ own, devices }) => ({ outlets: own.outlets, devices }),
+  *find({ outlets, devices }) {
+    for (const [id, { wire, breaks }] of Object.entries(outlets)) {
+      const arcs = breaks && severityOf(breaks);
+      const severity = worst([arcs, wire && severityOf(wire)]);
+      const because = arcs ? breaks : wire;
+      if (severity === undefined || !because) continue;
+      const label = devices?.[id]?.label ?? 'a device';
+      yield {
+        severity,
+        subjects: [id],
+        title: arcs
+          ? `The fuse before ${label} does not break the volts of its source.`
+          : `The fuse before ${label} is larger than its wire carries.`,
+        because: [because],
+        advice: 'Take a fuse for no more than the wire carries, rated for direct current of these volts.',
+      };
+    }
+  },
+  fixes: () => [],
+});
+
+const ROUND: Readonly<Record<string, string>> = {
+  'another size': 'is of another size than its socket',
+  'the wrong way round': 'has plus and minus the wrong way round',
+};
+
+/** A round plug that does not fit, or would destroy what it goes into. */
+export const dcPlug = powerRule({
+  rule: 'power.dc-plug',
+  reads: ({ own, devices }) => ({ outlets: own.outlets, devices }),
+  *find({ outlets, devices }) {
+    for (const [id, { plug }] of Object.entries(outlets)) {
+      const severity = plug && severityOf(plug);
+      if (severity === undefined || !plug) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `The round plug for ${devices?.[id]?.label ?? 'a device'} ${ROUND[String(plug.value)] ?? 'does not fit'}.`,
+        because: [plug],
+        advice: 'Use the lead that belongs to it; measure size and polarity before you plug another in.',
+      };
+    }
+  },
+  fixes: () => [],
+});
+
+/** A USB outlet and an inlet that know no volts in common. */
+export const usbVolts = powerRule({
+  rule: 'power.usb-volts',
+  reads: ({ own, devices }) => ({ outlets: own.outlets, devices }),
+  *find({ outlets, devices }) {
+    for (const [id, { usbVolts: volts }] of Object.entries(outlets)) {
+      const severity = volts && severityOf(volts);
+      if (severity === undefined || !volts) continue;
+      yield {
+        severity,
+        subjects: [id],
+        title: `${devices?.[id]?.label ?? 'A device'} and its USB outlet know no volts in common.`,
+        because: [volts],
+        advice: 'Use an outlet that gives the volts it asks for, or a cable that is marked for them.',
+      };
+    }
+  },
+  fixes: () => [],
+});
+
 /** A device that takes more over its network cable than its class allows. */
 export const poeClassOver = powerRule({
   rule: 'power.poe-class',
