@@ -1,5 +1,5 @@
 /** Numbers of leads on the plan, each on its own line where no other lies. */
-import { between, type Point } from '../foundations/index.js';
+import { between, numberOf, type Figure, type Point } from '../foundations/index.js';
 import { placeNames, type Box, type PlacedName, type Spot } from './place-names.js';
 import { px } from './scale.js';
 
@@ -7,6 +7,14 @@ export interface TapedRun {
   readonly id: string;
   readonly number: string;
   readonly points: readonly Point[];
+}
+
+/** A number of a lead with the share of its volts that it loses, to a tenth of a per cent. */
+export function numberWithDrop(number: string, drop: Figure | undefined): string {
+  const lost = numberOf(drop);
+  if (!drop) return number;
+  if (lost === undefined || Number.isNaN(lost)) return `${number} ? %`;
+  return `${number} ${lost < 0.05 ? '<0.1' : `−${lost.toFixed(1)}`} %`;
 }
 
 /** Parts of a line at which its number is tried. */

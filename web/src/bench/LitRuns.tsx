@@ -3,6 +3,7 @@ import {
   crossingWords,
   pointsOf,
   px,
+  numberWithDrop,
   runTapes,
   type Point,
   type RunResult,
@@ -19,10 +20,13 @@ const TAPE = 11;
 /** What lies on the lit leads: their numbers, and of the chosen one its ramps, doors and pins. */
 export default function LitRuns({
   shown,
+  dropped,
   world,
   lettering,
 }: {
   shown: readonly (readonly [string, RunResult])[];
+  /** What is lost on each stands beside its number. */
+  dropped: boolean;
   world: RefObject<SVGGElement | null>;
   /** How much larger signs and letters are than on a large screen. */
   lettering: number;
@@ -32,7 +36,7 @@ export default function LitRuns({
   return (
     <>
       <Crossings shown={shown} lettering={lettering} />
-      <Tapes runs={shown} lettering={lettering} />
+      <Tapes runs={shown} dropped={dropped} lettering={lettering} />
       {selected !== undefined && run && (
         <Chosen id={selected} run={run} world={world} lettering={lettering} />
       )}
@@ -75,13 +79,25 @@ function Crossings({
 }
 
 /** The number of each lead on its own line, as on the tape at its ends; none lies on another. */
-function Tapes({ runs, lettering }: { runs: readonly (readonly [string, RunResult])[]; lettering: number }) {
+function Tapes({
+  runs,
+  dropped,
+  lettering,
+}: {
+  runs: readonly (readonly [string, RunResult])[];
+  dropped: boolean;
+  lettering: number;
+}) {
+  const drops = useEvent(state => (dropped ? state.assessment.power.drops : undefined));
   const size = TAPE * lettering;
   const places = useEvent(state => state.assessment.ground.places);
   const names = useNames();
   const placed = useMemo(() => {
     const taped = runs
-      .map(([id, { number, points }]) => ({ id, number, points }))
+      .map(([id, { number, points }]) => ({
+        ...{ id, points },
+        number: numberWithDrop(number, drops?.[id]?.drop),
+      }))
       .sort((a, b) => b.points.length - a.points.length);
     // Names of things that stand there are not to be written over.
     const taken = Object.entries(places).flatMap(([id, { at }]) => {
@@ -105,7 +121,7 @@ function Tapes({ runs, lettering }: { runs: readonly (readonly [string, RunResul
     });
     const everywhere = { x: -1e6, y: -1e6, width: 2e6, height: 2e6 };
     return runTapes(taped, size, taken, everywhere);
-  }, [places, names, runs, size, lettering]);
+  }, [places, names, runs, drops, size, lettering]);
   return placed.map(({ key, text, at: { x, y } }) => (
     <g key={key} pointerEvents="none">
       <rect

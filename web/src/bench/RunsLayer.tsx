@@ -59,7 +59,7 @@ export function RunsLayer({
       ))}
       {lit && (
         <Suspense>
-          <LitRuns shown={shown} world={world} lettering={lettering} />
+          <LitRuns shown={shown} dropped={only === 'mains'} world={world} lettering={lettering} />
         </Suspense>
       )}
     </g>

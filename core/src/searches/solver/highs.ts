@@ -12,7 +12,15 @@ export function highsSolver(load: () => Promise<Highs>): ProgrammeSolver {
       loading = undefined;
       throw error;
     });
-    return model.variables.length === 0 ? withoutVariables(model) : solved(highs, model, limits);
+    if (model.variables.length === 0) return withoutVariables(model);
+    try {
+      return solved(highs, model, limits);
+    } catch (error) {
+      // Out of memory, it stops for good: the next model is solved by one that is loaded anew.
+      if (!(error instanceof Error) || error.name !== 'RuntimeError') throw error;
+      loading = undefined;
+      return solvedAs('not known');
+    }
   };
 }
 

@@ -1,5 +1,6 @@
 import { severityOf } from '../../../foundations/index.js';
 import { feedFromOutlets } from '../feed-fixes.js';
+import { outletsNamed } from './outlets-named.js';
 import { powerRule } from '../result.js';
 
 /** A strip or wall socket loaded beyond its own rating. */
@@ -11,14 +12,8 @@ export const stripOver = powerRule({
     devices: signal.wiring.devices,
     venueSockets: ground.venue.sockets,
   }),
-  *find({ strips, sockets, devices, venueSockets }) {
-    const named = [
-      ...Object.entries(strips).map(([id, load]) => [id, load, devices[id]?.label ?? 'A strip'] as const),
-      ...Object.entries(sockets).map(
-        ([id, load]) => [id, load, `Socket ${venueSockets?.[id]?.label ?? ''}`] as const,
-      ),
-    ];
-    for (const [id, { amps, share }, label] of named) {
+  *find(all) {
+    for (const [id, { amps, share }, label] of outletsNamed(all)) {
       const severity = severityOf(share);
       if (severity === undefined) continue;
       yield {

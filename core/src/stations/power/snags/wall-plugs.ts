@@ -1,4 +1,5 @@
 import { counted, numberOf, severityOf, type Figure } from '../../../foundations/index.js';
+import { outletsNamed } from './outlets-named.js';
 import { powerRule } from '../result.js';
 import { elsewhere } from './sockets-unfit.js';
 
@@ -56,15 +57,9 @@ export const notForRain = powerRule({
     devices: signal.wiring.devices,
     venueSockets: ground.venue.sockets,
   }),
-  *find({ strips, sockets, devices, venueSockets }) {
-    const named = [
-      ...Object.entries(strips).map(([id, { rain }]) => [id, rain, devices[id]?.label ?? 'A strip'] as const),
-      ...Object.entries(sockets).map(
-        ([id, { rain }]) => [id, rain, `Socket ${venueSockets?.[id]?.label ?? ''}`] as const,
-      ),
-    ];
+  *find(all) {
     const unknown: [id: string, rain: Figure][] = [];
-    for (const [id, rain, label] of named) {
+    for (const [id, { rain }, label] of outletsNamed(all)) {
       const severity = rain && severityOf(rain);
       if (severity === undefined || !rain) continue;
       if (rain.value === null) unknown.push([id, rain]);
