@@ -47,7 +47,7 @@ export function readsBy(
   { equipment, besideMixer, modems }: Derived,
   results: () => Results,
 ) {
-  const { devices, links, outputs, runningOrder, batteryChanges, chargeReadings } = plan;
+  const { devices, links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
   return {
     brief: () => ({ start: plan.start, outputs, runningOrder }),
     ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, kinds, rules }),
@@ -98,7 +98,7 @@ export function readsBy(
     }),
     power: () => ({
       ...{ devices: equipment, links, runningOrder, zone: plan.zone, temperatures: plan.temperatures },
-      ...{ batteryChanges, chargeReadings, shotsWanted: plan.shots },
+      ...{ batteryChanges, chargeReadings, fedTogether, shotsWanted: plan.shots },
       ...{ kinds, shelf, rules },
       brief: results().brief,
       ground: results().ground,

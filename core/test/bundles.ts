@@ -208,6 +208,10 @@ function crowded(bundle: Bundle): Bundle {
     inRack('standby01', 'standbyla'),
     lead('feedstand', ['stripnest', 'outlet01'], ['standby01', 'mainsin01']),
     lead('feedlapt2', ['standby01', 'outlet001'], ['laptoptwo', 'mainsin01']),
+    add('/fedTogether', {
+      pairone01: { one: 'switcher1', other: 'recorder1' },
+      pairtwo02: { one: 'switcher1', other: 'camside01', apart: true },
+    }),
     inRack('brickone1', 'battusb01'),
     add('/links/feedhouse', {
       from: { socket: 'sktnorth1' },

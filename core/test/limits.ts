@@ -127,6 +127,8 @@ export const LIMITS: readonly Limit[] = [
   limit('power.poe.*.share', 'stop', 'above', 100, 'IEEE 802.3: watts at the device by class'),
   limit('power.poeBudgets.*.share', 'risk', 'above', 100, 'a switch counts by class'),
   limit('power.inners.*.over', 'risk', 'below', 0, 'what is inside is empty before the day ends'),
+  limit('power.pairs.*.together', 'risk', 'above', 1, 'one breaker leaves half of it'),
+  limit('power.pairs.*.apart', 'risk', 'below', 2, 'one breaker takes both'),
   limit('power.sockets.*.fits', 'stop', 'is', false, 'a plug that does not go in feeds nothing'),
   limit('power.sockets.*.single', 'stop', 'above', 100, 'NEC 210.21(B)(2) and 210.23(A)(1)'),
   limit('power.sockets.*.rain', 'risk', 'is', false, 'IP44 in the open'),

@@ -7,6 +7,7 @@ export * from './power-parts.js';
 export * from './power-words.js';
 export * from './people-and-things.js';
 export * from './device.js';
+export * from './fed-together.js';
 export * from './plan-batteries.js';
 export * from './plan.js';
 export * from './ports.js';

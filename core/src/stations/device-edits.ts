@@ -51,11 +51,17 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
   const { gone, leads, taken } = hangingOn(plan, id);
   const stood = inOrder(devices).filter(([key, { place }]) => place?.on === id && !gone.has(key));
   const spot = devices?.[id]?.place;
+  const paired = inOrder(plan.fedTogether).filter(([, { one, other }]) => gone.has(one) || gone.has(other));
+  const changed = inOrder(plan.batteryChanges).filter(([, { battery }]) => gone.has(battery));
+  const read = inOrder(plan.chargeReadings).filter(([, { battery }]) => gone.has(battery));
   return inPlan()
     .each(leads, (edit, [key]) => edit.drop('links', key))
     .each(taken, (edit, [key]) => edit.drop('shots', key, 'camera'))
     .each(stood, (edit, [key, { place: { on: _on, ...place } = {} }]) =>
       edit.put('devices', key, 'place', { ...spot, ...place }),
     )
+    .each(paired, (edit, [key]) => edit.drop('fedTogether', key))
+    .each(changed, (edit, [key]) => edit.drop('batteryChanges', key))
+    .each(read, (edit, [key]) => edit.drop('chargeReadings', key))
     .each(gone, (edit, key) => edit.drop('devices', key)).patch;
 }

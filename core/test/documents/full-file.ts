@@ -67,6 +67,7 @@ export const FULL: BundleFile = {
         states: { rig: 'standby', items: { itemwelco1: { state: 'peak' } } },
       },
     },
+    fedTogether: { pairone01: { one: device ?? '', other: device ?? '', apart: true } },
     temperatures: { airone0001: { order: '1', at: AT, celsius: 6 } },
     batteryChanges: {
       change0001: { battery: device ?? '', item: 'itembig01', after: 30, done: AT, by: BY },

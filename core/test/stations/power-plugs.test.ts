@@ -3,8 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Kind, Port } from '../../src/documents/index.js';
 import { constant, numberOf, severityOf, type Figure } from '../../src/foundations/index.js';
-import { numberWithDrop } from '../../src/plan-picture/index.js';
-import { startOrder } from '../../src/start-order/index.js';
 import { atWall, type AtWall } from '../../src/stations/power/at-wall.js';
 import { carriedBy } from '../../src/stations/power/copper.js';
 import { outletLoad } from '../../src/stations/power/rails.js';
@@ -252,28 +250,5 @@ describe('sound between circuits', () => {
   });
   it('is not told of a desk of the house of which nobody knows', () => {
     expect(found(friday, 'power.earths-apart')).toEqual([]);
-  });
-});
-
-describe('the order in which things are switched on', () => {
-  it('is by inrush, then by watts, those that nobody measured before both', () => {
-    const { kind = '' } = friday.plan.devices?.camside01 ?? {};
-    const starts = (power: object) => {
-      const bundle = changed(['kinds', set(`/kinds/${kind}/power`, power)]);
-      return startOrder(bundle, assess(bundle)).circvestr?.map(({ label }) => label);
-    };
-    expect(starts({ running: 9 })).toEqual(['LAMP 1', 'LAMP 2', 'C3 SIDE']);
-    expect(starts({ running: 9, inrush: 3 })).toEqual(['C3 SIDE', 'LAMP 1', 'LAMP 2']);
-    expect(starts({})).toEqual(['C3 SIDE', 'LAMP 1', 'LAMP 2']);
-  });
-});
-
-describe('what is lost on a lead', () => {
-  it('stands beside its number to a tenth', () => {
-    const said = (value: number | null) => numberWithDrop('R1', { ...givenFigure(0, '%'), value });
-    expect([said(0.049), said(0.05), said(3.14), said(null)]).toEqual([
-      ...['R1 <0.1 %', 'R1 −0.1 %', 'R1 −3.1 %', 'R1 ? %'],
-    ]);
-    expect(numberWithDrop('R1', undefined)).toBe('R1');
   });
 });

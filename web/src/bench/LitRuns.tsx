@@ -91,6 +91,7 @@ function Tapes({
   const drops = useEvent(state => (dropped ? state.assessment.power.drops : undefined));
   const size = TAPE * lettering;
   const places = useEvent(state => state.assessment.ground.places);
+  const venue = useEvent(state => state.assessment.ground.venue);
   const names = useNames();
   const placed = useMemo(() => {
     const taped = runs
@@ -99,17 +100,18 @@ function Tapes({
         number: numberWithDrop(number, drops?.[id]?.drop),
       }))
       .sort((a, b) => b.points.length - a.points.length);
-    // Names of things that stand there are not to be written over.
+    const signAt = ([right, down]: Point) => ({
+      x: px(right) - 8 * lettering,
+      y: px(down) - 8 * lettering,
+      width: 16 * lettering,
+      height: 16 * lettering,
+    });
+    // Names of things that stand there are not to be written over, nor sockets where their load is shown.
+    const sockets = dropped ? Object.values(venue.sockets ?? {}).map(({ at }) => signAt(at)) : [];
     const taken = Object.entries(places).flatMap(([id, { at }]) => {
       const [right, down] = names.get(id) ?? [0, 0];
       if (!at) return [];
       const [x, y] = [px(at[0]), px(at[1])];
-      const sign = {
-        x: x - 8 * lettering,
-        y: y - 8 * lettering,
-        width: 16 * lettering,
-        height: 16 * lettering,
-      };
       const half = 30 * lettering;
       const name = {
         x: x + right * lettering - half,
@@ -117,11 +119,11 @@ function Tapes({
         width: 2 * half,
         height: 16 * lettering,
       };
-      return [sign, name];
+      return [signAt(at), name];
     });
     const everywhere = { x: -1e6, y: -1e6, width: 2e6, height: 2e6 };
-    return runTapes(taped, size, taken, everywhere);
-  }, [places, names, runs, drops, size, lettering]);
+    return runTapes(taped, size, [...sockets, ...taken], everywhere);
+  }, [places, venue, dropped, names, runs, drops, size, lettering]);
   return placed.map(({ key, text, at: { x, y } }) => (
     <g key={key} pointerEvents="none">
       <rect

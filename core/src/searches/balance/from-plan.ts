@@ -5,7 +5,7 @@ import { inOrder, numberOf } from '../../foundations/index.js';
 import { endAt } from '../../stations/runs/ends.js';
 import { routedRun } from '../../stations/runs/routed.js';
 import { clashOf, goesInWall } from '../../stations/signal/port-fit.js';
-import type { BalanceProblem, Load, Socket, Strip } from './problem.js';
+import type { BalanceProblem, Load, Pair, Socket, Strip } from './problem.js';
 
 /** A problem, and what its parts are in the plan. */
 export interface BalanceTask {
@@ -15,6 +15,8 @@ export interface BalanceTask {
   /** The mains lead of each load, and of each strip. */
   readonly loadLinks: readonly (readonly [id: string, link: Link])[];
   readonly stripLinks: readonly (readonly [id: string, link: Link])[];
+  /** What pairs are called that are to hang on one circuit, or on two. */
+  readonly pairLabels: readonly string[];
   readonly circuitLabels: readonly string[];
   /** What sockets and strips are called. */
   readonly pointLabels: readonly string[];
@@ -102,13 +104,15 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
     const now = wallOf(link.from.socket);
     return { id, ...(ratingOf(link.to.device) ?? NOTHING), metres: metresOf(id, link, wallEnds, now), now };
   });
+  const paired = pairsIn(bundle, assessment, loadLinks);
   return {
     ...{ bundle, assessment, loadLinks, stripLinks },
     problem: {
-      ...{ loads, strips, pairs: [] },
+      ...{ loads, strips, pairs: paired.map(({ pair }) => pair) },
       sockets: walls.map(({ socket }) => socket),
       circuits: circuits.map(([id]) => ({ id, left: [leftOn(id, assessment)] })),
     },
+    pairLabels: paired.map(({ label }) => label),
     circuitLabels: circuits.map(([, { label }]) => label),
     pointLabels: [
       ...walls.map(({ label }) => `socket ${label}`),
@@ -119,6 +123,26 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       assessment,
     ),
   };
+}
+
+/** Pairs that are to hang on one circuit, or on two, by the loads through which they draw. */
+function pairsIn(
+  { plan }: Bundle,
+  { power, signal: { wiring } }: Assessment,
+  loadLinks: BalanceTask['loadLinks'],
+): readonly { readonly pair: Pair; readonly label: string }[] {
+  const loadOf = (device: string | undefined): number => {
+    if (device === undefined) return -1;
+    const at = loadLinks.findIndex(([, { to }]) => to.device === device);
+    return at >= 0 ? at : loadOf(power.feeds[device]?.from);
+  };
+  return inOrder(plan.fedTogether).flatMap(([, { one, other, apart = false }]) => {
+    const pair: Pair = { loads: [loadOf(one), loadOf(other)], apart };
+    const [a, b] = [one, other].map(device => wiring.devices[device]?.label ?? 'a device');
+    // Two behind one plug are together whatever is wanted.
+    if (pair.loads.includes(-1) || pair.loads[0] === pair.loads[1]) return [];
+    return [{ pair, label: `${a ?? ''} and ${b ?? ''} hang on ${apart ? 'two circuits' : 'one circuit'}` }];
+  });
 }
 
 const NOTHING = { outlets: 0, amps: 0 };

@@ -183,7 +183,14 @@ function offerOf(task: BalanceTask, { aim, plugged }: SharedOut): Offer[] {
 }
 
 /** Rules as people would say them. */
-function namesOf({ problem, circuitLabels, pointLabels, loadLinks, assessment }: BalanceTask): BalanceNames {
+function namesOf({
+  problem,
+  circuitLabels,
+  pairLabels,
+  pointLabels,
+  loadLinks,
+  assessment,
+}: BalanceTask): BalanceNames {
   const { sockets, strips, circuits, loads } = problem;
   const point = (p: number) => sockets[p] ?? strips[p - sockets.length];
   return {
@@ -199,6 +206,6 @@ function namesOf({ problem, circuitLabels, pointLabels, loadLinks, assessment }:
         `${circuitLabels[c] ?? ''} has ${inAmps(circuits[c]?.left[0] ?? 0)} for ours by the house rule`,
         'A',
       ),
-    pair: k => rule(`pair ${k + 1}`),
+    pair: k => rule(pairLabels[k] ?? ''),
   };
 }

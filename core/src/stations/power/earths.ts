@@ -1,10 +1,11 @@
-/** Sound that goes from a device on one circuit to one on another: where their earths differ it may hum. */
-import type { Connector, Venue } from '../../documents/index.js';
+/** Which circuits two devices hang on: those that sound goes between, and those that are to live together or apart. */
+import type { Connector, FedTogether, Venue } from '../../documents/index.js';
 import { constant, inOrder, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Link } from '../../documents/index.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { Chain } from './chains.js';
-import { earthsApart } from './figures/index.js';
+import { earthsApart, pairApart, pairTogether } from './figures/index.js';
+import type { PowerResult } from './result.js';
 
 /** Leads of copper that carry sound as a voltage against a screen. */
 const ANALOGUE: ReadonlySet<Connector> = new Set([
@@ -39,6 +40,27 @@ export function earthsOf({
         constant('circuit', circuits?.[each]?.label ?? each, '', 'hangs on it'),
       );
       return [[id, { circuits: earthsApart.calc([id], terms) }]];
+    }),
+  );
+}
+
+export interface Paired extends Pick<Earthed, 'chains' | 'sockets' | 'circuits'> {
+  readonly pairs: MapOf<FedTogether> | undefined;
+}
+
+/** The circuits of each pair whose two devices hang on circuits that are known. */
+export function pairsOf({ pairs, chains, sockets, circuits }: Paired): PowerResult['pairs'] {
+  return Object.fromEntries(
+    inOrder(pairs).flatMap(([id, { one, other, apart }]) => {
+      const on = [one, other].map(device => sockets?.[chains[device]?.socket ?? '']?.circuit);
+      const known = on.flatMap(circuit => circuit ?? []);
+      if (known.length < on.length) return [];
+      const terms = [...new Set(known)].map(each =>
+        constant('circuit', circuits?.[each]?.label ?? each, '', 'one of the two hangs on it'),
+      );
+      return [
+        [id, apart ? { apart: pairApart.calc([id], terms) } : { together: pairTogether.calc([id], terms) }],
+      ];
     }),
   );
 }

@@ -9,7 +9,7 @@ import { buildingLoad, residualLoad } from './building.js';
 import { atEnd } from './chained.js';
 import { chainsOf } from './chains.js';
 import type { Drawn } from './drawn.js';
-import { earthsOf } from './earths.js';
+import { earthsOf, pairsOf } from './earths.js';
 import type { Feeding } from './feeding.js';
 import * as figures from './figures/index.js';
 import { socketLoad, stripLoad } from './plugged.js';
@@ -19,7 +19,16 @@ import { startUp } from './start-up.js';
 import { dropOn, mainsLeadsOf } from './voltage-drop.js';
 
 type MainsName =
-  'strips' | 'sockets' | 'circuits' | 'drops' | 'ends' | 'earths' | 'residuals' | 'startUps' | 'building';
+  | 'strips'
+  | 'sockets'
+  | 'circuits'
+  | 'drops'
+  | 'ends'
+  | 'earths'
+  | 'pairs'
+  | 'residuals'
+  | 'startUps'
+  | 'building';
 type MainsParts = { readonly [Name in MainsName]: () => PowerResult[Name] };
 type Shared = () => Pick<Parameters<typeof circuitLoad>[1], 'timeline' | 'drawing'>;
 
@@ -38,6 +47,16 @@ export function mainsParts(reads: PowerReads, parts: Parts, drawn: Drawn): Mains
   return {
     ...outletParts(reads, parts, drawn, chains, shared),
     ...circuitParts(reads, parts, drawn, ours, shared),
+    pairs: parts.part(
+      'pairs',
+      {
+        pairs: () => reads.fedTogether,
+        chains,
+        sockets: () => reads.ground.venue.sockets,
+        circuits: () => reads.ground.venue.circuits,
+      },
+      pairsOf,
+    ),
     earths: parts.part(
       'earths',
       {

@@ -3,6 +3,7 @@ import type {
   AirTemperature,
   BatteryChange,
   ChargeReading,
+  FedTogether,
   Kinds,
   Link,
   RunningItem,
@@ -33,6 +34,7 @@ export interface PowerReads {
   readonly temperatures: MapOf<AirTemperature> | undefined;
   readonly batteryChanges: MapOf<BatteryChange> | undefined;
   readonly chargeReadings: MapOf<ChargeReading> | undefined;
+  readonly fedTogether: MapOf<FedTogether> | undefined;
   readonly shotsWanted: MapOf<Shot> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
@@ -85,6 +87,12 @@ export interface AtEnd {
   readonly spare: Figure;
   /** Extension leads in all, of the longest that they may be. */
   readonly extension: Figure;
+}
+
+/** The circuits of a pair, where both are known: of one that is to be together, or of one that is to be apart. */
+export interface FedPair {
+  readonly together?: Figure;
+  readonly apart?: Figure;
 }
 
 export interface ResidualLoad {
@@ -234,6 +242,8 @@ export interface PowerResult {
   readonly sockets: Readonly<Record<string, WallLoad>>;
   /** By lead of sound: the circuits on which its two ends hang, where both are known. */
   readonly earths: Readonly<Record<string, { readonly circuits: Figure }>>;
+  /** By pair that is to hang on one circuit, or on two. */
+  readonly pairs: Readonly<Record<string, FedPair>>;
   readonly residuals: Readonly<Record<string, ResidualLoad>>;
   readonly building: BuildingLoad;
   /** Of the circuits on which something of ours is switched on whose inrush is known. */

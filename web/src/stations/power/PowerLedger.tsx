@@ -8,6 +8,7 @@ import { fetched } from '../../ui/fetched.js';
 import { SelectedDevice } from '../devices/SelectedDevice.js';
 
 const ShareOut = fetched(() => import('./ShareOut.js'));
+const FedTogether = fetched(() => import('./FedTogether.js'));
 const Measured = fetched(() => import('./Measured.js'));
 const ChargeCurves = fetched(() => import('./ChargeCurves.js'));
 const BatteryCard = fetched(withStations(['power', 'hands'], () => import('./BatteryCard.js')));
@@ -39,6 +40,7 @@ export default function PowerLedger() {
       <Suspense>
         <DeviceStates />
         <Measured />
+        <FedTogether />
         <ChargeCurves />
       </Suspense>
       {Object.entries(power.batteries).map(([id, life]) => (

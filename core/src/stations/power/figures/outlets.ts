@@ -107,6 +107,23 @@ export const earthsApart = declare({
   limits: { raises: 'power.earths-apart', note: { above: 1 } },
 });
 
+const PAIR = {
+  label: 'Circuits that the two hang on',
+  unit: 'pieces',
+  basis: DEFINITION,
+  formula: 'count(circuit)',
+} as const;
+export const pairTogether = declare({
+  key: 'power.pairs.*.together',
+  ...PAIR,
+  limits: { raises: 'power.pair-split', risk: { above: 1 } },
+});
+export const pairApart = declare({
+  key: 'power.pairs.*.apart',
+  ...PAIR,
+  limits: { raises: 'power.pair-split', risk: { below: 2 } },
+});
+
 export const deviceLost = declare({
   key: 'power.ends.*.lost',
   label: 'Volts lost on the way',

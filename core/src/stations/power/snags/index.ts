@@ -9,6 +9,7 @@ import { circuitOver } from './circuit-over.js';
 import { leadsLong } from './leads-long.js';
 import { noResidual } from './no-residual.js';
 import { outletsOver } from './outlets-over.js';
+import { pairSplit } from './pair-split.js';
 import { reelCoiled } from './reel-coiled.js';
 import { socketBad, socketSwitched } from './sockets-unfit.js';
 import { stripOver } from './strip-over.js';
@@ -32,7 +33,7 @@ import { wattsUnknown } from './watts-unknown.js';
 export const POWER_RULES = [
   ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
-  ...[plugUnfit, oneLoadOver, notForRain, earthsApart],
+  ...[pairSplit, plugUnfit, oneLoadOver, notForRain, earthsApart],
   ...[batteryChange, batteryWorn, innerDrains, standbyOver, standbyOnGenerator],
   ...[supplyOver, railLow, fuseSmall, fuseLarge, dcPlug, usbVolts, poeClassOver, poeOver],
   ...[voltageDrop, voltsLow, leadsLong, leakage, noResidual, inrush, generatorOver],
