@@ -21,8 +21,8 @@ export interface MeasuredState {
 
 export interface MeasuredRun {
   readonly id: string;
-  /** Of what a new one gives, %. */
-  readonly share: number;
+  /** Of what a new one gives, %; undefined where it was too cold to tell. */
+  readonly share: number | undefined;
 }
 
 export interface MeasuredThing {

@@ -117,6 +117,12 @@ describe('health', () => {
     expect(share(lithium, run(80))).toBeCloseTo(80, 9);
     expect(share(lithium, run(72, { left: 10 }))).toBeCloseTo(80, 9);
     expect(share(lithium, run(68, { celsius: 0 }))).toBeCloseTo(80, 9);
+    // Below what its chemistry stands a run tells nothing.
+    const iron: Battery = { ...lithium, chemistry: 'LiFePO4' };
+    expect(share(iron, run(50, { celsius: -11 }))).toBeUndefined();
+    expect(share(iron, run(30, { celsius: -10 }))).toBeCloseTo(50, 9);
+    const cold = { a: run(50, { celsius: -11 }) };
+    expect(healthOf({ battery: iron, known: { health: 90, runs: cold } })).toBe(0.9);
     // Lead-acid of 100 Wh over 20 h, 6 A in one hour: 60 Wh count as 60 · (6 · 20 / 10)^0.2, of 100 · 0.96 at 20 °C.
     const lead: Battery = { ...lithium, chemistry: 'lead-acid' };
     expect(share(lead, run(60))).toBeCloseTo((60 * 12 ** 0.2) / 0.96, 9);

@@ -43,7 +43,9 @@ export function BatteryRuns({
               key={id}
               words={[
                 `${showDay(run.at, reading)}: ${showText(run.wattHours, 'Wh', reading)} in ${showText(run.minutes, 'min', reading)}`,
-                `${showText(share, '%', reading)} of a new one`,
+                share === undefined
+                  ? 'too cold to tell its health'
+                  : `${showText(share, '%', reading)} of a new one`,
                 run.left === undefined ? '' : `${showText(run.left, '%', reading)} left`,
                 run.celsius === undefined ? '' : showText(run.celsius, '°C', reading),
                 run.returned === undefined

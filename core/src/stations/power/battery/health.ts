@@ -30,14 +30,22 @@ export const runShares = (of: KnownBattery): readonly { readonly id: string; rea
   inOrder(of.known?.runs)
     .filter(([, { accepted }]) => accepted === true)
     .toSorted(([, a], [, b]) => Date.parse(b.at) - Date.parse(a.at))
-    .slice(0, NEWEST)
-    .map(([id, run]) => ({ id, share: runShare(of, run) }));
+    .flatMap(([id, run]) => {
+      const share = runShare(of, run);
+      return share === undefined ? [] : [{ id, share }];
+    })
+    .slice(0, NEWEST);
 
-/** What a battery gave in a run, of what a new one gives down to the same share, in the same cold and as fast, %. */
-export function runShare(of: KnownBattery, run: BatteryRun): number {
+/**
+ * What a battery gave in a run, of what a new one gives down to the same share, in the same cold and as fast, %;
+ * undefined where it was too cold for its chemistry to tell.
+ */
+export function runShare(of: KnownBattery, run: BatteryRun): number | undefined {
   const { minutes, wattHours, left = 0, celsius = ROOM } = run;
+  const cold = coldFactor(chemistryOf(of), celsius);
+  if (cold === 0) return undefined;
   const counted = countedWatts((60 * wattHours) / minutes, peukertOf(of.battery)) * (minutes / 60);
-  return (100 * counted) / (ratedOf(of) * (1 - left / 100) * coldFactor(chemistryOf(of), celsius));
+  return (100 * counted) / (ratedOf(of) * (1 - left / 100) * cold);
 }
 
 /** Its health as its runs say, %; undefined where none was accepted. */
