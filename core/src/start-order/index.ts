@@ -9,7 +9,6 @@ export interface SwitchedOn {
   /** A, for an instant; undefined where nobody knows. */
   readonly inrush: number | undefined;
   readonly watts: number | undefined;
-  readonly amps: number | undefined;
 }
 
 /** Things of ours by circuit, each with what it takes; those whose inrush nobody knows after the others, by their watts. */
@@ -22,9 +21,9 @@ export function startOrder(
     const circuit = ground.venue.sockets?.[power.ends[device]?.socket ?? '']?.circuit;
     const load = power.devices[device];
     if (circuit === undefined || !load) continue;
-    const [watts, amps] = [numberOf(load.watts), numberOf(load.amps)];
+    const watts = numberOf(load.watts);
     const inrush = kinds.kinds[kind]?.power?.inrush;
-    (order[circuit] ??= []).push({ ...{ device, label, inrush, watts, amps } });
+    (order[circuit] ??= []).push({ ...{ device, label, inrush, watts } });
   }
   for (const all of Object.values(order))
     all.sort((a, b) => (b.inrush ?? 0) - (a.inrush ?? 0) || (b.watts ?? Infinity) - (a.watts ?? Infinity));

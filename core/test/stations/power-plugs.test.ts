@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Kind, Port } from '../../src/documents/index.js';
-import { constant, numberOf, severityOf, type Figure } from '../../src/foundations/index.js';
+import { applyPatch, constant, numberOf, severityOf, type Figure } from '../../src/foundations/index.js';
 import { atWall, type AtWall } from '../../src/stations/power/at-wall.js';
 import { carriedBy } from '../../src/stations/power/copper.js';
 import { outletLoad } from '../../src/stations/power/rails.js';
@@ -200,6 +200,28 @@ describe('two batteries on one plate', () => {
     const [small, large] = [14.4 * 6.8, 14.4 * 10.4];
     expect(numberOf(batteries.battnorth?.load)).toBeCloseTo((load * small) / (small + large), 9);
     expect(numberOf(batteries.battextra?.load)).toBeCloseTo((load * large) / (small + large), 9);
+  });
+  it('share nothing where one feeds something else besides', () => {
+    const lamp = applyPatch(two.plan, [
+      set('/links/feedlampx', {
+        from: { device: 'battextra', port: 'plateout2' },
+        to: { device: 'lampone01', port: 'dcx' },
+      }),
+    ]);
+    const { lampone01 } = friday.plan.devices ?? {};
+    const plate = { order: '9', label: 'tap', connector: 'battery plate', carries: 'power' };
+    const kinds = applyPatch(two.kinds, [
+      set('/kinds/battpla15/ports/plateout2', { ...plate, direction: 'out' }),
+      set(`/kinds/${lampone01?.kind ?? ''}/ports/dcx`, { ...plate, direction: 'in' }),
+    ]);
+    const links = { ...lamp.links };
+    delete links.feedlamp1;
+    const { batteries } = assess({ ...two, kinds, plan: { ...lamp, links } }).power;
+    const whole = numberOf(assess(friday).power.batteries.battnorth?.load) ?? 0;
+    const other = numberOf(assess(friday).power.devices.lampone01?.watts) ?? 0;
+    const loads = ['battnorth', 'battextra'].map(id => numberOf(batteries[id]?.load) ?? 0);
+    expect(loads[0]).toBe(0);
+    expect(loads[1]).toBeCloseTo(whole + other, 9);
   });
   it('are each drawn upon by phase for what the whole is', () => {
     const { batteries } = assess(two).power;

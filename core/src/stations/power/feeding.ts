@@ -200,6 +200,13 @@ function treeOf(
     const beside = [...givers].flatMap(([giver, edges]) =>
       wiring.kindOf(giver)?.battery && edges.some(({ to }) => to === device) ? [giver] : [],
     );
+    // Where one of them feeds something else besides, or supplies at other volts, no share of it is known: one carries all.
+    const apart = beside.some(
+      each =>
+        wiring.kindOf(each)?.supply !== undefined ||
+        (children.get(each) ?? []).some(child => child !== device),
+    );
+    if (beside.length < 2 || apart) continue;
     const holds = (id: string): number => ratedOf(wiring.kindOf(id) ?? {});
     const all = beside.reduce((sum, each) => sum + holds(each), 0);
     for (const each of beside) {

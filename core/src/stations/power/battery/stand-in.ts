@@ -43,6 +43,7 @@ export function standInOf(id: string, of: Replaced): { readonly minutes: Figure 
   const terms = loads.map(load => taken('load', load.watts));
   if (Number.isNaN(watts))
     return { minutes: figures.standIn.unknown([id], 'nobody has measured all that hangs on it', terms) };
+  if (watts === 0) return { minutes: figures.standIn.unknown([id], 'nothing is drawn there', terms) };
   const [low, high] = [Math.max(...ranges.map(each => each.low)), Math.min(...ranges.map(each => each.high))];
   const found = inOrder(shelf.items).flatMap(([, { tape, kind, state, ...known }]) => {
     const { battery } = kinds.kinds[kind] ?? {};
