@@ -1,8 +1,8 @@
 /**
- * A good choice to begin with, by simulated annealing (Kirkpatrick 1983): loads and strips are plugged in elsewhere at
- * random, what makes it better is kept, and what makes it worse less and less often. The same problem gets the same
+ * A good choice to begin with: loads and strips are plugged in elsewhere at random. The same problem gets the same
  * choice. Limits may be passed on the way, at a price.
  */
+import { anneal, lehmer } from '../annealing.js';
 import {
   circuitOf,
   costOfPlugging,
@@ -24,17 +24,11 @@ const TRIES = 1000;
 export function annealed(problem: BalanceProblem, weights: Weights): Plugged | undefined {
   let [best, least] = [undefined as Plugged | undefined, Infinity];
   for (let round = 0; round < ROUNDS; round++) {
-    const found = new Trial(problem, weights, numbers(round + 1)).run();
+    const found = new Trial(problem, weights, lehmer(round + 1)).run();
     const cost = found && costOfPlugging(problem, found);
     if (found && cost && weighed(cost, weights) < least) [best, least] = [found, weighed(cost, weights)];
   }
   return best;
-}
-
-/** Numbers from 0 to 1 that look random and are the same every time (Lehmer, as by Park and Miller 1988). */
-function numbers(seed: number): () => number {
-  let state = seed * 48271;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
 }
 
 class Trial {
@@ -90,26 +84,17 @@ class Trial {
       Math.max(5 * metre, strip / 2, change / 2, share / 20),
       0.01 * Math.max(metre, 1e-3),
     ];
-    const cooling = (cold / hot) ** (1 / tries);
-    let cost = this.cost();
     let [best, least] = [undefined as Plugged | undefined, Infinity];
-    for (let i = 0, heat = hot; i < tries; i++, heat *= cooling) {
-      const undo = this.tried();
-      if (!undo) continue;
-      const next = this.cost();
-      if (next > cost && this.random() >= Math.exp((cost - next) / heat)) {
-        undo();
-        continue;
-      }
-      cost = next;
-      if (cost < least - 1e-9 && this.beyond < ROUNDING && this.broken === 0) {
-        least = cost;
-        best = {
-          points: [...this.point],
-          strips: strips.map((_, s) => (this.used[this.pointOf(s)] ? (this.socket[s] as number) : -1)),
-        };
-      }
-    }
+    const kept = (cost: number): void => {
+      if (cost >= least - 1e-9 || this.beyond >= ROUNDING || this.broken > 0) return;
+      least = cost;
+      best = {
+        points: [...this.point],
+        strips: strips.map((_, s) => (this.used[this.pointOf(s)] ? (this.socket[s] as number) : -1)),
+      };
+    };
+    const choice = { cost: () => this.cost(), tried: () => this.tried(), kept };
+    anneal(choice, { tries, hot, cold, random: this.random });
     return best;
   }
 

@@ -1,6 +1,6 @@
 /** HiGHS as the solver: models as sparse rows, and what came of solving one. */
 import type { CallbackData, Highs, Model as HighsModel, ModelData } from 'highs';
-import { valueOf, type Model, type Values } from './programme.js';
+import { keeps, onceEach, valueOf, type Model, type Values } from './programme.js';
 import { solvedAs, type Incumbent, type Limits, type ProgrammeSolver, type Solved } from './solve.js';
 
 /** A solver over HiGHS, which is large: it is loaded when it is first asked, and again where loading failed. */
@@ -19,7 +19,7 @@ export function highsSolver(load: () => Promise<Highs>): ProgrammeSolver {
       // Out of memory, it stops for good: the next model is solved by one that is loaded anew.
       if (!(error instanceof Error) || error.name !== 'RuntimeError') throw error;
       loading = undefined;
-      return solvedAs('not known');
+      return asBefore(model, limits.start);
     }
   };
 }
@@ -33,6 +33,9 @@ const withoutVariables = ({ rows }: Model): Solved =>
 function solved(highs: Highs, model: Model, limits: Limits): Solved {
   const { modelStatus } = highs.constants;
   const { gap = 0, seconds, start, report, wanted } = limits;
+  const value = start && keeps(model, start) ? valueOf(start, model.objective) : NaN;
+  // Nothing can be better than all at their bounds.
+  if (start && value <= leastOf(model) + 1e-9) return solvedAs('best', start, value, value);
   return highs.withModel(dataOf(highs, model), own => {
     own.options.set({
       ...{ output_flag: false, mip_rel_gap: gap, mip_abs_gap: 1e-9 },
@@ -47,9 +50,20 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
     }
     if (status === modelStatus.infeasible) return solvedAs('none');
     if (status === modelStatus.unbounded) return solvedAs('endless');
-    return answerOf(own, model, status === modelStatus.optimal && (gap === 0 || !isWhole(model)));
+    const answer = answerOf(own, model, status === modelStatus.optimal && (gap === 0 || !isWhole(model)));
+    return answer.incumbent ? answer : asBefore(model, start, answer.bound);
   });
 }
+
+/** What was known before, where it is an answer and nothing was found. */
+function asBefore(model: Model, start: Values | undefined, bound = -Infinity): Solved {
+  if (!start || !keeps(model, start)) return solvedAs('not known', undefined, NaN, bound);
+  return solvedAs('found', start, valueOf(start, model.objective), bound);
+}
+
+/** What a sum is with each variable at the better of its bounds. */
+const leastOf = ({ objective }: Model): number =>
+  onceEach(objective).reduce((sum, [factor, { least, most }]) => sum + factor * (factor > 0 ? least : most), 0);
 
 /** What of an answer is known; the rest is found by the solver. */
 function known(start: Values): { readonly indices: number[]; readonly values: number[] } {

@@ -9,6 +9,8 @@ export interface InTurn {
   readonly values: Values;
   /** What was found for each sum, in order. */
   readonly solved: readonly Solved[];
+  /** Rows that keep each sum at what was found. */
+  readonly kept: readonly Row[];
 }
 
 /** Throws `NoAnswer` where nothing keeps the rules. Each sum may take as long as the limits say. */
@@ -32,5 +34,5 @@ export async function inTurn(
       most: valueOf(values, objective) + ROOM,
     });
   }
-  return { values: values ?? new Float64Array(model.variables.length), solved };
+  return { values: values ?? new Float64Array(model.variables.length), solved, kept };
 }

@@ -2,6 +2,7 @@ export { differentWays, type Aim, type OtherWay, type OtherWays } from './differ
 export { highsSolver } from './highs.js';
 export { inTurn } from './in-turn.js';
 export {
+  keeps,
   onceEach,
   Programme,
   rule,

@@ -91,3 +91,18 @@ export type Values = Float64Array;
 
 export const valueOf = (values: Values, sum: Sum): number =>
   sum.reduce((total, [factor, { index }]) => total + factor * (values[index] ?? 0), 0);
+
+/** Values within this of a limit keep it. */
+const TOLERANCE = 1e-6;
+
+/** Whether values tell all variables, and are an answer. */
+export function keeps({ variables, rows }: Model, values: Values): boolean {
+  const isWithin = (value: number, least: number, most: number): boolean =>
+    value >= least - TOLERANCE && value <= most + TOLERANCE;
+  return (
+    variables.every(({ index, least, most, whole }) => {
+      const value = values[index] ?? NaN;
+      return isWithin(value, least, most) && (!whole || Number.isInteger(value));
+    }) && rows.every(({ sum, least, most }) => isWithin(valueOf(values, sum), least, most))
+  );
+}

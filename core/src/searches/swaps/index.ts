@@ -3,19 +3,16 @@ import { assess } from '../../assess.js';
 import { whoChanges } from '../../battery-card/who.js';
 import { stretchAt } from '../../stations/power/timeline.js';
 import { provenLeast, type Found, type Search } from '../search.js';
-import { inTurn, NoAnswer, whyNone } from '../solver/index.js';
+import { NoAnswer, whyNone } from '../solver/index.js';
+import { feedingProgramme } from './feeding.js';
 import { swapTask, type SwapTask } from './from-plan.js';
 import { offerOf } from './offer.js';
-import { swapProgramme, type Swaps } from './problem.js';
+import { leastSwaps } from './least.js';
+import type { Swaps } from './problem.js';
 
 export type { SwapTask } from './from-plan.js';
-export {
-  swapProgramme,
-  type SwapBattery,
-  type SwapPosition,
-  type SwapProblem,
-  type Swaps,
-} from './problem.js';
+export { leastSwaps, type LeastSwaps } from './least.js';
+export type { SwapBattery, SwapPosition, SwapProblem, Swaps } from './problem.js';
 
 /** A battery in a position, from one change to the next. */
 export interface SwapStep {
@@ -76,15 +73,12 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
     const { problem, unknown } = task;
     const nothing = { positions: [], batteries: 0, changes: 0, least: 100, proven: true, unknown };
     if (problem.positions.length === 0) return { answer: nothing, objectives: [], offers: [] };
-    const { programme, sums, swapsOf } = swapProgramme(problem);
     try {
-      const { values, solved } = await inTurn(programme, sums, solve, { seconds: LONGEST });
-      const swaps = swapsOf(values);
+      const { swaps, proven, fewest } = await leastSwaps(problem, solve, { seconds: LONGEST });
       const positions = problem.positions.map((_, p) => stepsOf(task, swaps, p));
       const batteries = new Set(swaps.flat()).size;
       const changes = positions.reduce((sum, { steps, begins }) => sum + steps.length - (begins ? 0 : 1), 0);
       const least = Math.min(100, ...leftOf(task, swaps));
-      const proven = solved.every(({ status }) => status === 'best');
       return {
         answer: { positions, batteries, changes, least, proven, unknown },
         objectives: proven
@@ -92,14 +86,14 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
           : [
               {
                 ...{ label: 'batteries', unit: '', better: 'less', value: batteries },
-                bound: Math.max(1, Math.ceil((solved[0]?.bound ?? 1) - 1e-6)),
+                bound: fewest,
               },
             ],
         offers: offerOf(task, positions),
       };
     } catch (error) {
       if (!(error instanceof NoAnswer)) throw error;
-      const why = await whyNone(programme, solve, now);
+      const why = await whyNone(feedingProgramme(problem).programme, solve, now);
       return {
         answer: {
           ...nothing,
