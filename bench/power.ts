@@ -188,7 +188,10 @@ async function planned(solve: ReturnType<typeof highsSolver>): Promise<void> {
 
 export async function power(): Promise<void> {
   simulation();
-  const solve = highsSolver(() => (highsOf as unknown as typeof highsOf.default)());
+  const solve = highsSolver(
+    () => (highsOf as unknown as typeof highsOf.default)(),
+    () => performance.now(),
+  );
   await solve({ variables: [{ index: 0, least: 0, most: 1, whole: true }], rows: [], objective: [] });
   await balances(solve);
   await planned(solve);

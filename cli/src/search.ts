@@ -61,4 +61,8 @@ const report = (name: string, found: Found<unknown>): object => ({
 });
 
 /** HiGHS, loaded when a search first needs it. Its types say that the module is the function; on Node its default is. */
-const highs = (): ProgrammeSolver => highsSolver(() => (highsOf as unknown as typeof highsOf.default)());
+const highs = (): ProgrammeSolver =>
+  highsSolver(
+    () => (highsOf as unknown as typeof highsOf.default)(),
+    () => performance.now(),
+  );

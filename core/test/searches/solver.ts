@@ -11,7 +11,10 @@ import type { Bundle } from '../../src/documents/index.js';
 
 /** Its types say that the module is the function; on Node the function is its default. */
 export const highsSolver = (): ProgrammeSolver =>
-  solverOf(() => (highsOf as unknown as typeof highsOf.default)());
+  solverOf(
+    () => (highsOf as unknown as typeof highsOf.default)(),
+    () => 0,
+  );
 
 /** What a search finds; its clock stands still, so that it goes on until it has its proof. */
 export const foundBy = <Options, Problem, Answer>(

@@ -4,4 +4,7 @@ import loadHighs from 'highs';
 import wasmAddress from 'highs/runtime?url';
 
 export const programmeSolver = (): ProgrammeSolver =>
-  highsSolver(() => loadHighs({ locateFile: () => wasmAddress }));
+  highsSolver(
+    () => loadHighs({ locateFile: () => wasmAddress }),
+    () => performance.now(),
+  );

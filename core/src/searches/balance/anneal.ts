@@ -19,6 +19,8 @@ import {
 const ROUNDS = 3;
 /** Tries of one round, for each load and strip. */
 const TRIES = 1000;
+/** How much more often what is near comes up: the power of an even draw. */
+const NEAR = 3;
 
 /** The best choice that keeps all limits, of those that were tried; undefined where none did. */
 export function annealed(problem: BalanceProblem, weights: Weights): Plugged | undefined {
@@ -31,13 +33,22 @@ export function annealed(problem: BalanceProblem, weights: Weights): Plugged | u
   return best;
 }
 
+/** Amps of each moment, and what they count as on a circuit where that is more. */
+interface Carried {
+  readonly amps: ArrayLike<number>;
+  readonly counts?: ArrayLike<number>;
+}
+
 class Trial {
-  private readonly phases: number;
+  private readonly moments: number;
   private readonly point: Int32Array;
+  /** What is plugged into each point. */
+  private readonly plugged: readonly number[][];
   /** The socket of each strip, whether or not anything is plugged into it. */
   private readonly socket: Int32Array;
   private readonly used: Float64Array;
   private readonly amps: Float64Array;
+  private readonly counts: Float64Array;
   private readonly onCircuit: Float64Array;
   /** What passing its limits costs each point and each circuit. */
   private readonly beyondPoint: Float64Array;
@@ -59,14 +70,16 @@ class Trial {
   ) {
     const { loads, sockets, strips, circuits } = problem;
     const points = sockets.length + strips.length;
-    this.phases = circuits[0]?.left.length ?? 0;
+    this.moments = circuits[0]?.left.length ?? 0;
     this.point = new Int32Array(loads.length).fill(-1);
+    this.plugged = Array.from({ length: points }, () => []);
     this.nearPoints = loads.map(({ metres }) => nearestFirst(metres));
     this.nearSockets = strips.map(({ metres }) => nearestFirst(metres));
     this.socket = Int32Array.from(this.nearSockets, ([first = -1]) => first);
     this.used = new Float64Array(points);
-    this.amps = new Float64Array(points * this.phases);
-    this.onCircuit = new Float64Array(circuits.length * this.phases);
+    this.amps = new Float64Array(points * this.moments);
+    this.counts = new Float64Array(points * this.moments);
+    this.onCircuit = new Float64Array(circuits.length * this.moments);
     this.beyondPoint = new Float64Array(points);
     this.beyondCircuit = new Float64Array(circuits.length);
     // An amp too many is worth less than what it saves only while it is hot.
@@ -104,8 +117,8 @@ class Trial {
     const kind = this.random();
     const some = (count: number): number => Math.floor(this.random() * count);
     /** What is near comes up more often. */
-    const near = (all: readonly number[]): number => all[Math.floor(this.random() ** 2 * all.length)] ?? -1;
-    if (kind < 0.5 || strips.length === 0) {
+    const near = (all: readonly number[]): number => all[Math.floor(this.random() ** NEAR * all.length)] ?? -1;
+    if (kind < 0.4 || strips.length === 0) {
       const i = some(loads.length);
       const to = near(this.nearPoints[i] ?? []);
       const from = this.point[i] as number;
@@ -113,11 +126,13 @@ class Trial {
       this.plug(i, to);
       return () => this.plug(i, from);
     }
-    if (kind < 0.8) {
-      const [i, j] = [some(loads.length), some(loads.length)];
-      const [a, b] = [this.point[i] as number, this.point[j] as number];
-      if (a === b || !Number.isFinite(loads[i]?.metres[b]) || !Number.isFinite(loads[j]?.metres[a]))
-        return undefined;
+    if (kind < 0.85) {
+      // Two that change places: what is in a point near to one of them.
+      const i = some(loads.length);
+      const [a, b] = [this.point[i] as number, near(this.nearPoints[i] ?? [])];
+      const there = this.plugged[b] ?? [];
+      const j = there[some(there.length)];
+      if (a === b || j === undefined || !Number.isFinite(loads[j]?.metres[a])) return undefined;
       this.plug(i, b);
       this.plug(j, a);
       return () => {
@@ -125,7 +140,7 @@ class Trial {
         this.plug(j, b);
       };
     }
-    if (kind < 0.92) {
+    if (kind < 0.93) {
       const s = some(strips.length);
       const to = near(this.nearSockets[s] ?? []);
       const from = this.socket[s] as number;
@@ -159,12 +174,15 @@ class Trial {
     const load = this.problem.loads[i] as Load;
     const from = this.point[i] as number;
     if (from >= 0) {
-      this.carry(from, load.amps, -load.outlets, -1);
+      this.carry(from, load, -load.outlets, -1);
       this.spent -= this.costOf(load, from);
     }
+    const before = this.plugged[from];
+    before?.splice(before.indexOf(i), 1);
     this.point[i] = to;
     if (to < 0) return;
-    this.carry(to, load.amps, load.outlets, 1);
+    this.plugged[to]?.push(i);
+    this.carry(to, load, load.outlets, 1);
     this.spent += this.costOf(load, to);
   }
 
@@ -175,11 +193,12 @@ class Trial {
   }
 
   /** Amps and outlets at a point and all above it. */
-  private carry(point: number, amps: ArrayLike<number>, outlets: number, sign: number): void {
+  private carry(point: number, load: Carried, outlets: number, sign: number): void {
     const strip = point - this.problem.sockets.length;
     const before = this.used[point] as number;
     this.used[point] = before + outlets;
-    this.addAmps(this.amps, point, amps, sign);
+    this.addAmps(this.amps, point, load.amps, sign);
+    this.addAmps(this.counts, point, load.counts ?? load.amps, sign);
     if (strip >= 0) {
       // A strip takes an outlet while there is something in it.
       const plugs = Number(this.used[point] !== 0) - Number(before !== 0);
@@ -188,10 +207,10 @@ class Trial {
         const own = this.problem.strips[strip] as Strip;
         this.spent += plugs * (this.weights.strip + this.costOf(own, socket) - this.costAway(own));
       }
-      this.carry(socket, amps, plugs, sign);
+      this.carry(socket, load, plugs, sign);
     } else {
       const circuit = this.problem.sockets[point]?.circuit ?? 0;
-      this.addAmps(this.onCircuit, circuit, amps, sign);
+      this.addAmps(this.onCircuit, circuit, load.counts ?? load.amps, sign);
       this.weighCircuit(circuit);
     }
     this.weighPoint(point);
@@ -199,7 +218,9 @@ class Trial {
 
   private replug(s: number, to: number): void {
     const point = this.pointOf(s);
-    const own = this.amps.slice(point * this.phases, (point + 1) * this.phases);
+    const here = (sums: Float64Array): Float64Array =>
+      sums.slice(point * this.moments, (point + 1) * this.moments);
+    const own = { amps: here(this.amps), counts: here(this.counts) };
     const plugs = this.used[point] ? 1 : 0;
     const strip = this.problem.strips[s] as Strip;
     const from = this.socket[s] as number;
@@ -210,8 +231,8 @@ class Trial {
   }
 
   private addAmps(sums: Float64Array, at: number, amps: ArrayLike<number>, sign: number): void {
-    for (let p = 0; p < this.phases; p++) {
-      const k = at * this.phases + p;
+    for (let p = 0; p < this.moments; p++) {
+      const k = at * this.moments + p;
       sums[k] = (sums[k] as number) + sign * (amps[p] ?? 0);
     }
   }
@@ -220,8 +241,8 @@ class Trial {
     const { sockets, strips } = this.problem;
     const { outlets = 0, amps = 0 } = sockets[point] ?? strips[point - sockets.length] ?? {};
     let beyond = Math.max(0, (this.used[point] as number) - outlets);
-    for (let p = 0; p < this.phases; p++)
-      beyond += Math.max(0, (this.amps[point * this.phases + p] as number) - amps - ROUNDING / 2);
+    for (let p = 0; p < this.moments; p++)
+      beyond += Math.max(0, (this.amps[point * this.moments + p] as number) - amps - ROUNDING / 2);
     this.beyond += beyond - (this.beyondPoint[point] as number);
     this.beyondPoint[point] = beyond;
   }
@@ -229,10 +250,10 @@ class Trial {
   private weighCircuit(circuit: number): void {
     const { left = [] } = this.problem.circuits[circuit] ?? {};
     let beyond = 0;
-    for (let p = 0; p < this.phases; p++)
+    for (let p = 0; p < this.moments; p++)
       beyond += Math.max(
         0,
-        (this.onCircuit[circuit * this.phases + p] as number) - (left[p] ?? 0) - ROUNDING / 2,
+        (this.onCircuit[circuit * this.moments + p] as number) - (left[p] ?? 0) - ROUNDING / 2,
       );
     this.beyond += beyond - (this.beyondCircuit[circuit] as number);
     this.beyondCircuit[circuit] = beyond;
@@ -245,10 +266,10 @@ class Trial {
     if (share > 0) {
       let most = 0;
       for (let c = 0; c < circuits.length; c++)
-        for (let p = 0; p < this.phases; p++)
+        for (let p = 0; p < this.moments; p++)
           most = Math.max(
             most,
-            shareOf(this.onCircuit[c * this.phases + p] as number, circuits[c]?.left[p] ?? 0),
+            shareOf(this.onCircuit[c * this.moments + p] as number, circuits[c]?.left[p] ?? 0),
           );
       cost += share * Math.min(most, 1e3);
     }

@@ -3,7 +3,14 @@
  * socket, and the amps of each strip as a flow to the circuit that it hangs on.
  */
 import { Programme, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
-import type { BalanceProblem, Load, Plugged, Weights } from './problem.js';
+import {
+  countsOf,
+  type BalanceProblem,
+  type Load,
+  type Plugged,
+  type Strip,
+  type Weights,
+} from './problem.js';
 
 /** The programme of a problem, and what its variables say. */
 export interface BalanceProgramme {
@@ -30,15 +37,15 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
   const points = loads.map(({ metres }) => where(metres));
   const plugged = strips.map(({ metres }) => where(metres));
   const share = programme.number(0, tight ? 1 : Infinity);
-  const phases = circuits[0]?.left.map((_, p) => p) ?? [];
+  const moments = circuits[0]?.left.map((_, p) => p) ?? [];
   for (const [i, own] of points.entries()) programme.exactly(ones(own), 1, names.load(i));
   for (const own of plugged) programme.atMost(ones(own), 1);
   // Amps of a strip flow to the circuit of its socket, and to no other.
   const flows = strips.map((strip, s) => {
     const near = loads.filter((_, i) => points[i]?.[sockets.length + s]);
     return circuits.map(({ left }) =>
-      phases.map(p => {
-        const most = tight ? Math.min(strip.amps, left[p] ?? 0, fullest(near, strip.outlets, p)) : Infinity;
+      moments.map(p => {
+        const most = tight ? Math.min(left[p] ?? 0, fullest(near, strip, p)) : Infinity;
         return programme.number(0, Math.max(0, Math.min(most, sumOf(loads, p))));
       }),
     );
@@ -54,15 +61,16 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
     programme.atMost([...outlets, ...scaled(ones(own), -strip.outlets)], 0, names.outlets(point));
     // Said of each load by itself as well, which makes proofs short.
     for (const { variable } of loadsIn) programme.atMost([[1, variable], ...scaled(ones(own), -1)], 0);
-    for (const p of phases) {
-      const amps = loadsIn.map(({ load, variable }): Term => [-(load.amps[p] ?? 0), variable]);
-      programme.exactly([...circuits.map((_, c): Term => [1, at(flows, s, c, p)]), ...amps], 0);
+    for (const p of moments) {
+      const counts = loadsIn.map(({ load, variable }): Term => [-(countsOf(load)[p] ?? 0), variable]);
+      programme.exactly([...circuits.map((_, c): Term => [1, at(flows, s, c, p)]), ...counts], 0);
       for (const c of circuits.keys()) {
         const there = own.filter((_, socket) => sockets[socket]?.circuit === c);
         const flow = at(flows, s, c, p);
         programme.atMost([[1, flow], ...scaled(ones(there), -flow.most)], 0);
       }
-      programme.atMost(scaled(amps, -1), strip.amps, names.point(point));
+      const amps = loadsIn.map(({ load, variable }): Term => [load.amps[p] ?? 0, variable]);
+      programme.atMost(amps, strip.amps, names.point(point));
     }
   }
   for (const [g, socket] of sockets.entries()) {
@@ -72,9 +80,9 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
   }
   for (const [c, { left }] of circuits.entries()) {
     const here = [...sockets.keys()].filter(g => sockets[g]?.circuit === c);
-    for (const p of phases) {
+    for (const p of moments) {
       const direct = loads.flatMap((load, i) =>
-        here.flatMap((g): Term[] => (points[i]?.[g] ? [[load.amps[p] ?? 0, points[i][g]]] : [])),
+        here.flatMap((g): Term[] => (points[i]?.[g] ? [[countsOf(load)[p] ?? 0, points[i][g]]] : [])),
       );
       const sum = [...direct, ...strips.map((_, s): Term => [1, at(flows, s, c, p)])];
       const most = Math.max(0, left[p] ?? 0);
@@ -195,12 +203,16 @@ function pairsIn(
   }
 }
 
-const sumOf = (loads: readonly Load[], phase: number): number =>
-  loads.reduce((sum, { amps }) => sum + (amps[phase] ?? 0), 0);
+const sumOf = (loads: readonly Load[], moment: number): number =>
+  loads.reduce((sum, load) => sum + (countsOf(load)[moment] ?? 0), 0);
 
-/** The most that so many outlets can draw: the largest of what could be plugged into them. */
-const fullest = (loads: readonly Load[], outlets: number, phase: number): number =>
-  sumOf([...loads].sort((a, b) => (b.amps[phase] ?? 0) - (a.amps[phase] ?? 0)).slice(0, outlets), phase);
+/** The most that can count of a strip: the largest of what could be plugged into it, and what its amps may count as. */
+function fullest(loads: readonly Load[], { outlets, amps }: Strip, moment: number): number {
+  const counts = (load: Load): number => countsOf(load)[moment] ?? 0;
+  const most = [...loads].sort((a, b) => counts(b) - counts(a)).slice(0, outlets);
+  const factors = loads.map(load => (counts(load) > 0 ? counts(load) / (load.amps[moment] ?? 0) : 1));
+  return Math.min(sumOf(most, moment), amps * Math.max(1, ...factors));
+}
 
 const at = (
   flows: readonly (readonly (readonly Variable[])[])[],

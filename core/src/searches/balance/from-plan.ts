@@ -2,9 +2,11 @@
 import type { Assessment } from '../../assess.js';
 import type { Bundle, End, Link } from '../../documents/index.js';
 import { inOrder, numberOf } from '../../foundations/index.js';
+import { momentsOf, type Moment } from '../../stations/power/moments.js';
 import { endAt } from '../../stations/runs/ends.js';
 import { routedRun } from '../../stations/runs/routed.js';
 import { clashOf, goesInWall } from '../../stations/signal/port-fit.js';
+import { neededOf } from './needed.js';
 import type { BalanceProblem, Load, Pair, Socket, Strip } from './problem.js';
 
 /** A problem, and what its parts are in the plan. */
@@ -24,7 +26,6 @@ export interface BalanceTask {
   readonly unknown: readonly string[];
 }
 
-/** One phase: everything on at once. */
 export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask {
   const { ground, power, signal } = assessment;
   const { wiring } = signal;
@@ -95,10 +96,18 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       return stays ? Infinity : metresTo(link, end);
     });
   };
-  const loads = loadLinks.map(([id, link]): Load => {
+  const needed = neededOf(
+    momentsOfDay(bundle, assessment),
+    loadLinks.map(([id]) => power.through[id] ?? []),
+    circuits.map(([id]) => id),
+  );
+  const loads = loadLinks.map(([id, link], i): Load => {
     const now = pointOf(link.from);
-    const metres = metresOf(id, link, [...wallEnds, ...stripEnds], now);
-    return { id, amps: [ampsThrough(id, assessment)], outlets: 1, metres, now };
+    return {
+      ...{ id, outlets: 1, now, metres: metresOf(id, link, [...wallEnds, ...stripEnds], now) },
+      amps: needed.map(({ amps }) => amps[i] ?? 0),
+      counts: needed.map(({ counts }) => counts[i] ?? 0),
+    };
   });
   const strips = stripLinks.map(([id, link]): Strip => {
     const now = wallOf(link.from.socket);
@@ -110,7 +119,7 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
     problem: {
       ...{ loads, strips, pairs: paired.map(({ pair }) => pair) },
       sockets: walls.map(({ socket }) => socket),
-      circuits: circuits.map(([id]) => ({ id, left: [leftOn(id, assessment)] })),
+      circuits: circuits.map(([id], c) => ({ id, left: needed.map(({ room }) => room[c] ?? 0) })),
     },
     pairLabels: paired.map(({ label }) => label),
     circuitLabels: circuits.map(([, { label }]) => label),
@@ -155,16 +164,15 @@ const isOutlet = ({
   readonly direction: string;
 }): boolean => carries === 'power' && direction === 'out';
 
-/** What our loads may come to on a circuit by the house rule, A: what is left of it, and what they take now. */
-const leftOn = (id: string, { power }: Assessment): number =>
-  Math.max(0, (numberOf(power.circuits[id]?.left) ?? 0) + (numberOf(power.circuits[id]?.ours) ?? 0));
-
-/** Amps that a mains lead carries by itself: of the device at its end and of all that hangs on that. */
-const ampsThrough = (link: string, { power }: Assessment): number =>
-  (power.through[link] ?? []).reduce((sum, device) => {
-    const load = power.devices[device];
-    return sum + ((load && numberOf(load.amps)) ?? 0);
-  }, 0);
+const momentsOfDay = (
+  { plan, rules }: Bundle,
+  { brief, ground: { venue }, power }: Assessment,
+): readonly Moment[] =>
+  momentsOf({
+    ...{ timeline: power.timeline, states: power.states, demands: power.drawn },
+    ...{ circuits: venue.circuits, volts: venue.volts, school: rules.mainsLoad },
+    ...{ start: String(brief.start.value), zone: plan.zone },
+  });
 
 /** Names of what draws through some mains leads, feeds nothing further, and of which nobody knows how much. */
 function unknownOn(links: readonly string[], { power, signal }: Assessment): string[] {

@@ -1,9 +1,11 @@
 /** Sharing out loads: what is to be plugged in, what it may be plugged into, and what a choice comes to. */
 
-/** Something that takes current, in amps of each phase of the day. */
+/** Something that takes current, in amps of each moment of the day. */
 export interface Load {
   readonly id: string;
   readonly amps: readonly number[];
+  /** What those count as on a circuit by the house rule; absent where they count as they are. */
+  readonly counts?: readonly number[];
   /** Outlets that it takes: more than one where it covers its neighbours. */
   readonly outlets: number;
   /** Metres of lead to each point, sockets before strips; infinite where it may not be plugged in. */
@@ -31,7 +33,7 @@ export interface Strip {
 
 export interface Circuit {
   readonly id: string;
-  /** What it may still carry in each phase of the day, A. */
+  /** What may count of ours on it in each moment of the day, A. */
   readonly left: readonly number[];
 }
 
@@ -72,7 +74,7 @@ export interface BalanceCost {
   readonly share: number;
 }
 
-/** A limit that a choice passes: outlets or amps of a point, or amps of a circuit in the phase where they are most. */
+/** A limit that a choice passes: outlets or amps of a point, or amps of a circuit in the moment where they are most. */
 export interface Passed {
   readonly limit: 'outlets' | 'point' | 'circuit';
   /** The point or circuit. */
@@ -91,17 +93,17 @@ interface Tally {
 function tallyOf(problem: BalanceProblem, { points, strips }: Plugged): Tally {
   const { loads, sockets, circuits } = problem;
   const used = new Float64Array(sockets.length + problem.strips.length);
-  const amps = [...used].map(() => phasesOf(problem));
-  const onCircuit = circuits.map(() => phasesOf(problem));
+  const amps = [...used].map(() => momentsOf(problem));
+  const onCircuit = circuits.map(() => momentsOf(problem));
   for (const [i, load] of loads.entries()) {
     const point = points[i] ?? -1;
     const socket = point < sockets.length ? point : (strips[point - sockets.length] ?? -1);
     add(used, point, load.outlets);
-    load.amps.forEach((each, phase) => {
-      add(amps[point], phase, each);
-      if (socket !== point) add(amps[socket], phase, each);
-      add(onCircuit[sockets[socket]?.circuit ?? -1], phase, each);
+    load.amps.forEach((each, moment) => {
+      add(amps[point], moment, each);
+      if (socket !== point) add(amps[socket], moment, each);
     });
+    countsOf(load).forEach((each, moment) => add(onCircuit[sockets[socket]?.circuit ?? -1], moment, each));
   }
   for (const [s] of problem.strips.entries()) {
     const socket = strips[s] ?? -1;
@@ -155,6 +157,8 @@ export function costOfPlugging(problem: BalanceProblem, plugged: Plugged): Balan
   return { metres, strips: count, changes, share: Math.max(0, ...shares) };
 }
 
+export const countsOf = ({ amps, counts = amps }: Load): readonly number[] => counts;
+
 /** Amps that add up are the same to this. */
 export const ROUNDING = 1e-6;
 
@@ -175,8 +179,8 @@ export function circuitOf(
   return sockets[socket ?? -1]?.circuit;
 }
 
-/** Nothing yet in each phase. */
-export const phasesOf = ({ circuits }: BalanceProblem): Float64Array =>
+/** Nothing yet in each moment. */
+export const momentsOf = ({ circuits }: BalanceProblem): Float64Array =>
   new Float64Array(circuits[0]?.left.length ?? 0);
 
 function add(sums: Float64Array | undefined, at: number, value: number): void {

@@ -117,7 +117,8 @@ function passedWords(
   if (limit === 'outlets')
     return `${value} things are plugged into the ${most} ${most === 1 ? 'outlet' : 'outlets'} of ${pointLabels[at] ?? ''}`;
   const name = (limit === 'circuit' ? circuitLabels : pointLabels)[at] ?? '';
-  return `${name} carries ${inAmps(value)} of ours, ${inAmps(value - most)} too much`;
+  const word = limit === 'circuit' ? 'counts' : 'carries';
+  return `${name} ${word} ${inAmps(value)} of ours, ${inAmps(value - most)} too much`;
 }
 
 const wayOf = (task: BalanceTask, { aim, plugged, cost, proven }: SharedOut): BalanceWay => ({
@@ -203,7 +204,7 @@ function namesOf({
     point: p => rule(`${pointLabels[p] ?? ''} carries ${inAmps(point(p)?.amps ?? 0)}`, 'A'),
     circuit: c =>
       rule(
-        `${circuitLabels[c] ?? ''} has ${inAmps(circuits[c]?.left[0] ?? 0)} for ours by the house rule`,
+        `${circuitLabels[c] ?? ''} has ${inAmps(Math.min(...(circuits[c]?.left ?? [0])))} for ours by the house rule`,
         'A',
       ),
     pair: k => rule(pairLabels[k] ?? ''),

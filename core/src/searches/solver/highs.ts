@@ -1,12 +1,16 @@
 /** HiGHS as the solver: models as sparse rows, and what came of solving one. */
 import type { CallbackData, Highs, Model as HighsModel, ModelData } from 'highs';
+import { kernelSolver } from './kernel.js';
 import { keeps, onceEach, valueOf, type Model, type Values } from './programme.js';
 import { solvedAs, type Incumbent, type Limits, type ProgrammeSolver, type Solved } from './solve.js';
 
-/** A solver over HiGHS, which is large: it is loaded when it is first asked, and again where loading failed. */
-export function highsSolver(load: () => Promise<Highs>): ProgrammeSolver {
+/**
+ * A solver over HiGHS, which is large: it is loaded when it is first asked, and again where loading failed. `now`: a
+ * clock that only goes forward, ms.
+ */
+export function highsSolver(load: () => Promise<Highs>, now: () => number): ProgrammeSolver {
   let loading: Promise<Highs> | undefined;
-  return async (model, limits = {}) => {
+  return kernelSolver(async (model, limits = {}) => {
     loading ??= load();
     const highs = await loading.catch((error: unknown) => {
       loading = undefined;
@@ -21,7 +25,7 @@ export function highsSolver(load: () => Promise<Highs>): ProgrammeSolver {
       loading = undefined;
       return asBefore(model, limits.start);
     }
-  };
+  }, now);
 }
 
 /** A model without variables is a matter of its limits. */
@@ -78,12 +82,15 @@ function answerOf(own: HighsModel, model: Model, proven: boolean): Solved {
   const bound = isWhole(model) ? Number(own.info.get('mip_dual_bound')) : -Infinity;
   const isAnswer = Number(own.info.get('primal_solution_status')) === FEASIBLE;
   if (!isAnswer) return solvedAs('not known', undefined, NaN, bound);
-  const { colValue = [] } = own.getSolution();
+  const { colValue = [], colDual = [] } = own.getSolution();
   const values: Values = Float64Array.from(model.variables, ({ index, whole }) =>
     whole ? Math.round(colValue[index] ?? 0) : (colValue[index] ?? 0),
   );
   const value = valueOf(values, model.objective);
-  const best = solvedAs('best', values, value, value);
+  const best = {
+    ...solvedAs('best', values, value, value),
+    ...(!isWhole(model) && { reduced: Float64Array.from(colDual) }),
+  };
   // The last digits of a bound are the solver’s.
   if (proven || value - bound <= 1e-9 * Math.max(1, Math.abs(value))) return best;
   return solvedAs('found', values, value, Math.min(bound, value));

@@ -33,6 +33,8 @@ export interface Solved {
   readonly value: number;
   /** What no answer can be less than. */
   readonly bound: number;
+  /** What the sum grows by for each unit of a variable beyond its bound: only of models without whole variables. */
+  readonly reduced?: Values;
   /** How far the incumbent may be from the best there is, as a share of that; infinite without one. */
   readonly gap: number;
 }

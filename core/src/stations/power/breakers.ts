@@ -1,10 +1,11 @@
 /** Load on each breaker at its worst minute, ours and what hangs on it already, by the house rule. */
 import type { Circuit, Phase, Rules } from '../../documents/index.js';
-import { constant, given, inOrder, taken, type Figure, type Term } from '../../foundations/index.js';
+import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures/index.js';
+import { CONTINUOUS, countsAs, othersCounted, othersOn, type Other } from './others.js';
 import type { CircuitLoad } from './result.js';
-import { cutAt, lasts, onIn, spansOf, type Span, type Stretch, type Timeline } from './timeline.js';
-import { CONTINUOUS, drawnIn, termsIn, worstStretch, type Drawing } from './worst.js';
+import { cutAt, lasts, onIn, type Stretch, type Timeline } from './timeline.js';
+import { drawnIn, termsIn, worstStretch, type Drawing } from './worst.js';
 
 export interface OnCircuit {
   readonly circuit: Circuit;
@@ -18,13 +19,6 @@ export interface OnCircuit {
   readonly school: Rules['mainsLoad'];
 }
 
-/** What others have on it: how much, and when. */
-interface Other {
-  readonly id: string;
-  readonly amps: number;
-  readonly spans: readonly Span[];
-}
-
 /** A stretch as cut by what others switch, with its place in the day. */
 interface Piece extends Stretch {
   readonly k: number;
@@ -32,28 +26,19 @@ interface Piece extends Stretch {
 
 export function circuitLoad(id: string, of: OnCircuit): CircuitLoad {
   const { circuit, ours = [], drawing, school, start, zone, volts } = of;
-  const others = inOrder(circuit.others).map(([other, { watts, factor, ...clocks }]): Other => ({
-    id: other,
-    amps: watts / (volts * factor),
-    spans: spansOf(clocks, start, zone),
-  }));
+  const others = othersOn(circuit, { volts, start, zone });
   const spans = others.flatMap(other => other.spans);
   const pieces = of.timeline.flatMap((stretch, k): Piece[] =>
     cutAt([stretch], spans).map(piece => ({ ...piece, k })),
   );
-  const factorOf = (minutes: number): number => (school === 'eighty' && minutes >= CONTINUOUS ? 1.25 : 1);
   const lastsOf = (device: string, k: number): number => drawing.states[device]?.[k]?.lasts ?? 0;
   const oursCounted = ({ k }: Piece): number =>
-    ours.reduce((sum, device) => sum + drawnIn([device], drawing, k) * factorOf(lastsOf(device, k)), 0);
-  const othersCounted = (piece: Piece): number =>
-    others.reduce((sum, { amps, spans: on }) => {
-      const span = onIn(on, piece);
-      return span ? sum + amps * factorOf(lasts(span)) : sum;
-    }, 0);
+    ours.reduce((sum, device) => sum + drawnIn([device], drawing, k) * countsAs(lastsOf(device, k), school), 0);
   // What others have on it is no concern of ours while we add nothing.
   const added = pieces.filter(piece => oursCounted(piece) !== 0);
   const looked = added.length > 0 ? added : pieces;
-  const counts = looked.map(piece => oursCounted(piece) + othersCounted(piece));
+  const countedIn = (piece: Piece): number => oursCounted(piece) + othersCounted(others, piece, school);
+  const counts = looked.map(countedIn);
   const worst = looked[worstStretch(looked.length, at => counts[at] ?? 0)] ?? looked[0];
   if (!worst) throw new Error('a day has no stretch');
   const on = others.filter(other => onIn(other.spans, worst));
@@ -92,7 +77,7 @@ export function circuitLoad(id: string, of: OnCircuit): CircuitLoad {
     ...{ other, ours: mine, counted },
     left: figures.circuitLeft.calc([id], [breaker, taken('counted', counted), schooled]),
     share: figures.circuitShare.calc([id], [taken('counted', counted), breaker]),
-    phases: phasesOf(id, pieces, piece => oursCounted(piece) + othersCounted(piece)),
+    phases: phasesOf(id, pieces, countedIn),
   };
 }
 

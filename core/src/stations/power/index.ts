@@ -16,12 +16,13 @@ export const power: Station<PowerReads, PowerResult> = {
   figures: POWER_FIGURES,
   compute(reads, parts) {
     const drawn = drawnParts(reads, parts);
-    const { feeding, timeline, states, loads } = drawn;
+    const { feeding, timeline, states, loads, drawing } = drawn;
     return resultOf<PowerResult>({
       feeds: () => feeding().feeds,
       through: () => feeding().through,
       timeline,
       states,
+      drawn: () => drawing().demands,
       devices: loads,
       ...mainsParts(reads, parts, drawn),
       ...supplyParts(reads, parts, drawn),

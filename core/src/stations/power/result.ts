@@ -23,6 +23,7 @@ import type { ChargeCheck } from './battery/charges.js';
 import type { Point } from './battery/discharge.js';
 import type { Service } from './battery/services.js';
 import type { Feed } from './feeding.js';
+import type { Demand } from './demand.js';
 import type { StateThen } from './states.js';
 import type { Timeline } from './timeline.js';
 
@@ -235,6 +236,8 @@ export interface PowerResult {
   /** The stretches of the day, and what each device does in them. */
   readonly timeline: Timeline;
   readonly states: Readonly<Record<string, readonly StateThen[]>>;
+  /** Watts and amps that each device draws in each stretch; NaN where nobody knows. */
+  readonly drawn: Readonly<Record<string, Demand>>;
   readonly devices: Readonly<Record<string, DeviceLoad>>;
   /** At the end of the leads from the wall, by device on the mains. */
   readonly ends: Readonly<Record<string, AtEnd>>;

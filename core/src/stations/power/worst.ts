@@ -4,9 +4,6 @@ import type { Demand } from './demand.js';
 import { figureIn, type Loads } from './loads.js';
 import type { StateThen } from './states.js';
 
-/** Unbroken minutes from which on a load is continuous (NEC article 100). */
-export const CONTINUOUS = 180;
-
 export interface Drawing {
   readonly loads: Loads;
   readonly demands: Readonly<Record<string, Demand>>;
