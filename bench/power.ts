@@ -95,7 +95,7 @@ function spread(
   const left = (Math.max(...drawn) / circuits) * (1 + slack / 100);
   return {
     loads: things.map(({ at, amps }, i) => ({
-      ...{ id: `d${i}`, amps, outlets: 1 },
+      ...{ id: `d${i}`, amps },
       metres: [...walls.map(() => Infinity), ...stripAt.map(strip => away(at, strip))],
     })),
     sockets: walls.map(({ circuit }, w) => ({ id: `w${w}`, outlets: strips, amps: 1000, circuit })),
@@ -131,7 +131,13 @@ async function balances(solve: ReturnType<typeof highsSolver>): Promise<void> {
       circuit: named('circuit'),
       pair: named('pair'),
     };
-    const { ways } = await sharedOut(problem, names, [{ words: 'least', weights }], solve, { seconds });
+    const { ways } = await sharedOut(
+      problem,
+      names,
+      [{ words: 'least', weights }],
+      { solve, now: () => performance.now() },
+      { seconds },
+    );
     const [way] = ways;
     const gap = way ? (100 * (way.value - way.bound)) / Math.max(1e-9, Math.abs(way.value)) : NaN;
     line(

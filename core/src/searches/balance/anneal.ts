@@ -3,6 +3,7 @@
  * choice. Limits may be passed on the way, at a price.
  */
 import { anneal, lehmer } from '../annealing.js';
+import { outletsTaken, type OutletsTaken } from './seats.js';
 import {
   circuitOf,
   costOfPlugging,
@@ -59,6 +60,7 @@ class Trial {
   /** Pairs that are not as they must be, as of the last cost. */
   private broken = 0;
   private readonly price: number;
+  private readonly outletsTaken: OutletsTaken;
   /** What each load, and each strip, may be plugged into, the nearest first. */
   private readonly nearPoints: readonly (readonly number[])[];
   private readonly nearSockets: readonly (readonly number[])[];
@@ -72,6 +74,7 @@ class Trial {
     const points = sockets.length + strips.length;
     this.moments = circuits[0]?.left.length ?? 0;
     this.point = new Int32Array(loads.length).fill(-1);
+    this.outletsTaken = outletsTaken(loads);
     this.plugged = Array.from({ length: points }, () => []);
     this.nearPoints = loads.map(({ metres }) => nearestFirst(metres));
     this.nearSockets = strips.map(({ metres }) => nearestFirst(metres));
@@ -117,7 +120,8 @@ class Trial {
     const kind = this.random();
     const some = (count: number): number => Math.floor(this.random() * count);
     /** What is near comes up more often. */
-    const near = (all: readonly number[]): number => all[Math.floor(this.random() ** NEAR * all.length)] ?? -1;
+    const near = (all: readonly number[]): number =>
+      all[Math.floor(this.random() ** NEAR * all.length)] ?? -1;
     if (kind < 0.4 || strips.length === 0) {
       const i = some(loads.length);
       const to = near(this.nearPoints[i] ?? []);
@@ -174,7 +178,7 @@ class Trial {
     const load = this.problem.loads[i] as Load;
     const from = this.point[i] as number;
     if (from >= 0) {
-      this.carry(from, load, -load.outlets, -1);
+      this.carry(from, load, -this.outletsAt(load, from), -1);
       this.spent -= this.costOf(load, from);
     }
     const before = this.plugged[from];
@@ -182,8 +186,13 @@ class Trial {
     this.point[i] = to;
     if (to < 0) return;
     this.plugged[to]?.push(i);
-    this.carry(to, load, load.outlets, 1);
+    this.carry(to, load, this.outletsAt(load, to), 1);
     this.spent += this.costOf(load, to);
+  }
+
+  private outletsAt(load: Load, point: number): number {
+    const strip = this.problem.strips[point - this.problem.sockets.length];
+    return strip ? this.outletsTaken(load, strip) : 1;
   }
 
   /** Of a load at a point, or a strip at a socket. */

@@ -2,7 +2,7 @@
  * Sharing out loads exactly, as a programme in whole numbers: each load in one point, each strip that is used in one
  * socket, and the amps of each strip as a flow to the circuit that it hangs on.
  */
-import { Programme, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
+import { Programme, type Row, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
 import {
   countsOf,
   type BalanceProblem,
@@ -11,6 +11,7 @@ import {
   type Strip,
   type Weights,
 } from './problem.js';
+import { areSeated, outletsTaken } from './seats.js';
 
 /** The programme of a problem, and what its variables say. */
 export interface BalanceProgramme {
@@ -32,6 +33,7 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
   const { loads, sockets, strips, circuits } = problem;
   const names = onceFor(called);
   const programme = new Programme();
+  const taken = outletsTaken(loads);
   const where = (metres: readonly number[]): (Variable | undefined)[] =>
     metres.map(each => (Number.isFinite(each) ? programme.yesNo() : undefined));
   const points = loads.map(({ metres }) => where(metres));
@@ -57,7 +59,7 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
       const variable = points[i]?.[point];
       return variable ? [{ load, variable }] : [];
     });
-    const outlets = loadsIn.map(({ load, variable }): Term => [load.outlets, variable]);
+    const outlets = loadsIn.map(({ load, variable }): Term => [taken(load, strip), variable]);
     programme.atMost([...outlets, ...scaled(ones(own), -strip.outlets)], 0, names.outlets(point));
     // Said of each load by itself as well, which makes proofs short.
     for (const { variable } of loadsIn) programme.atMost([[1, variable], ...scaled(ones(own), -1)], 0);
@@ -75,7 +77,7 @@ export function programmeOf(problem: BalanceProblem, called: BalanceNames, tight
   }
   for (const [g, socket] of sockets.entries()) {
     const strips = plugged.flatMap(own => own[g] ?? []).map((variable): Term => [1, variable]);
-    const own = loads.flatMap((load, i): Term[] => (points[i]?.[g] ? [[load.outlets, points[i][g]]] : []));
+    const own = loads.flatMap((_, i): Term[] => (points[i]?.[g] ? [[1, points[i][g]]] : []));
     programme.atMost([...own, ...strips], socket.outlets, names.outlets(g));
   }
   for (const [c, { left }] of circuits.entries()) {
@@ -244,6 +246,25 @@ function moved(
   const change = programme.number(0, 1);
   programme.atLeast([[1, change], ...ones([variables[now]])], 1);
   return [[1, change]];
+}
+
+/** Rows that values break: plugs that do not fit beside each other are not all in that strip. */
+export function unseatedBy(problem: BalanceProblem, programme: BalanceProgramme, values: Values): Row[] {
+  const { loads, sockets, strips } = problem;
+  const { points } = pluggedBy(programme, values);
+  return strips.flatMap((strip, s): Row[] => {
+    const point = sockets.length + s;
+    const there = [...loads.keys()].filter(i => points[i] === point);
+    if (
+      areSeated(
+        there.flatMap(i => loads[i] ?? []),
+        strip,
+      )
+    )
+      return [];
+    const sum = ones(there.map(i => programme.points[i]?.[point]));
+    return [{ rule: undefined, sum, least: -Infinity, most: there.length - 1 }];
+  });
 }
 
 export const objectiveOf = (

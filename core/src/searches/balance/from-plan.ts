@@ -1,10 +1,11 @@
 /** What of a plan can be plugged in elsewhere: loads, strips, sockets and circuits, and the leads that it would take. */
 import type { Assessment } from '../../assess.js';
-import type { Bundle, End, Link } from '../../documents/index.js';
+import type { Bundle, End, Kind, Link } from '../../documents/index.js';
 import { inOrder, numberOf } from '../../foundations/index.js';
 import { momentsOf, type Moment } from '../../stations/power/moments.js';
 import { endAt } from '../../stations/runs/ends.js';
 import { routedRun } from '../../stations/runs/routed.js';
+import { plugWidth } from '../../stations/power/seating.js';
 import { clashOf, goesInWall } from '../../stations/signal/port-fit.js';
 import { neededOf } from './needed.js';
 import type { BalanceProblem, Load, Pair, Socket, Strip } from './problem.js';
@@ -41,13 +42,11 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
   });
   const isStrip = (device: string | undefined): boolean => wiring.kindOf(device ?? '')?.family === 'strip';
   const stripLinks = plugs.filter(
-    ([, { from, to }]) => isStrip(to.device) && wallOf(from.socket) >= 0 && ratingOf(to.device) !== undefined,
+    ([, { from, to }]) =>
+      isStrip(to.device) &&
+      wallOf(from.socket) >= 0 &&
+      ratingOf(wiring.kindOf(to.device ?? '')) !== undefined,
   );
-  function ratingOf(device = ''): { readonly outlets: number; readonly amps: number } | undefined {
-    const { amps, ports } = wiring.kindOf(device) ?? {};
-    const outlets = inOrder(ports).filter(([, port]) => isOutlet(port)).length;
-    return amps === undefined || outlets === 0 ? undefined : { outlets, amps };
-  }
   const stripOf = (device: string | undefined): number =>
     stripLinks.findIndex(([, { to }]) => to.device === device);
   const pointOf = ({ socket, device }: End): number => {
@@ -104,14 +103,20 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
   const loads = loadLinks.map(([id, link], i): Load => {
     const now = pointOf(link.from);
     return {
-      ...{ id, outlets: 1, now, metres: metresOf(id, link, [...wallEnds, ...stripEnds], now) },
+      ...{ id, now, metres: metresOf(id, link, [...wallEnds, ...stripEnds], now) },
       amps: needed.map(({ amps }) => amps[i] ?? 0),
       counts: needed.map(({ counts }) => counts[i] ?? 0),
+      ...widthOf(plugWidth(wiring.portOf(link.to))),
     };
   });
   const strips = stripLinks.map(([id, link]): Strip => {
     const now = wallOf(link.from.socket);
-    return { id, ...(ratingOf(link.to.device) ?? NOTHING), metres: metresOf(id, link, wallEnds, now), now };
+    return {
+      id,
+      ...(ratingOf(wiring.kindOf(link.to.device ?? '')) ?? NOTHING),
+      metres: metresOf(id, link, wallEnds, now),
+      now,
+    };
   });
   const paired = pairsIn(bundle, assessment, loadLinks);
   return {
@@ -153,6 +158,17 @@ function pairsIn(
     return [{ pair, label: `${a ?? ''} and ${b ?? ''} hang on ${apart ? 'two circuits' : 'one circuit'}` }];
   });
 }
+
+/** What a strip of a kind has to give; undefined where nobody knows what it is rated for. */
+function ratingOf(kind: Kind | undefined): Pick<Strip, 'outlets' | 'amps' | 'pitch'> | undefined {
+  const { amps, ports, pitch } = kind ?? {};
+  const outlets = inOrder(ports).filter(([, port]) => isOutlet(port)).length;
+  return amps === undefined || outlets === 0
+    ? undefined
+    : { outlets, amps, ...(pitch !== undefined && { pitch }) };
+}
+
+const widthOf = (width: number | undefined): Pick<Load, 'width'> => (width === undefined ? {} : { width });
 
 const NOTHING = { outlets: 0, amps: 0 };
 

@@ -1,4 +1,5 @@
 /** Sharing out loads: what is to be plugged in, what it may be plugged into, and what a choice comes to. */
+import { areSeated } from './seats.js';
 
 /** Something that takes current, in amps of each moment of the day. */
 export interface Load {
@@ -6,8 +7,8 @@ export interface Load {
   readonly amps: readonly number[];
   /** What those count as on a circuit by the house rule; absent where they count as they are. */
   readonly counts?: readonly number[];
-  /** Outlets that it takes: more than one where it covers its neighbours. */
-  readonly outlets: number;
+  /** What its plug covers, m; absent for the plug of a cord, and where nobody knows. */
+  readonly width?: number;
   /** Metres of lead to each point, sockets before strips; infinite where it may not be plugged in. */
   readonly metres: readonly number[];
   /** The point it is plugged into now. */
@@ -25,6 +26,8 @@ export interface Socket {
 export interface Strip {
   readonly id: string;
   readonly outlets: number;
+  /** From outlet to outlet, m; absent where nobody knows. */
+  readonly pitch?: number;
   readonly amps: number;
   /** Metres of lead to each socket; infinite where it may not be plugged in. */
   readonly metres: readonly number[];
@@ -74,9 +77,9 @@ export interface BalanceCost {
   readonly share: number;
 }
 
-/** A limit that a choice passes: outlets or amps of a point, or amps of a circuit in the moment where they are most. */
+/** A limit that a choice passes: outlets of a point, room beside each other in a strip, amps of a point, or amps of a circuit in the moment where they are most. */
 export interface Passed {
-  readonly limit: 'outlets' | 'point' | 'circuit';
+  readonly limit: 'outlets' | 'room' | 'point' | 'circuit';
   /** The point or circuit. */
   readonly at: number;
   readonly value: number;
@@ -98,7 +101,7 @@ function tallyOf(problem: BalanceProblem, { points, strips }: Plugged): Tally {
   for (const [i, load] of loads.entries()) {
     const point = points[i] ?? -1;
     const socket = point < sockets.length ? point : (strips[point - sockets.length] ?? -1);
-    add(used, point, load.outlets);
+    add(used, point, 1);
     load.amps.forEach((each, moment) => {
       add(amps[point], moment, each);
       if (socket !== point) add(amps[socket], moment, each);
@@ -118,7 +121,10 @@ export function limitsPassed(problem: BalanceProblem, plugged: Plugged): Passed[
   const passed: Passed[] = [];
   for (const [at, point] of [...problem.sockets, ...problem.strips].entries()) {
     const [count, most] = [used[at] ?? 0, Math.max(0, ...(amps[at] ?? []))];
+    const strip = problem.strips[at - problem.sockets.length];
     if (count > point.outlets) passed.push({ limit: 'outlets', at, value: count, most: point.outlets });
+    else if (strip && !areSeated(loadsAt(problem, plugged, at), strip))
+      passed.push({ limit: 'room', at, value: count, most: point.outlets });
     if (most > point.amps + ROUNDING) passed.push({ limit: 'point', at, value: most, most: point.amps });
   }
   for (const [at, { left }] of problem.circuits.entries()) {
@@ -130,6 +136,9 @@ export function limitsPassed(problem: BalanceProblem, plugged: Plugged): Passed[
   }
   return passed;
 }
+
+export const loadsAt = ({ loads }: BalanceProblem, { points }: Plugged, at: number): Load[] =>
+  loads.filter((_, i) => points[i] === at);
 
 /** What a choice comes to; undefined where it passes a limit, or plugs something in where it may not be. */
 export function costOfPlugging(problem: BalanceProblem, plugged: Plugged): BalanceCost | undefined {

@@ -1,7 +1,21 @@
 /** Sharing out loads: for each aim a good choice first, then the best one with its proof, as far as there is time. */
-import { differentWays, type Aim, type Limits, type ProgrammeSolver, type Values } from '../solver/index.js';
+import {
+  differentWays,
+  lazily,
+  type Aim,
+  type Limits,
+  type ProgrammeSolver,
+  type Values,
+} from '../solver/index.js';
 import { annealed } from './anneal.js';
-import { objectiveOf, pluggedBy, programmeOf, type BalanceNames, type BalanceProgramme } from './exact.js';
+import {
+  objectiveOf,
+  pluggedBy,
+  programmeOf,
+  unseatedBy,
+  type BalanceNames,
+  type BalanceProgramme,
+} from './exact.js';
 import {
   costOfPlugging,
   weighed,
@@ -34,12 +48,18 @@ export interface WaysToShare {
   readonly notFound: readonly string[];
 }
 
+export interface Solving {
+  readonly solve: ProgrammeSolver;
+  /** A clock that only goes forward, ms. */
+  readonly now: () => number;
+}
+
 /** For each aim the best way unlike those before it; each may take as long as the limits say. */
 export async function sharedOut(
   problem: BalanceProblem,
   names: BalanceNames,
   aims: readonly BalanceAim[],
-  solve: ProgrammeSolver,
+  { solve, now }: Solving,
   limits: Limits = {},
 ): Promise<WaysToShare> {
   const model = programmeOf(problem, names, true);
@@ -51,7 +71,8 @@ export async function sharedOut(
     };
   });
   const assigns = model.points.flatMap(own => own.flatMap(each => each ?? []));
-  const found = await differentWays(model.programme, assigns, asked, solve, limits);
+  const seated = lazily(solve, values => unseatedBy(problem, model, values), now);
+  const found = await differentWays(model.programme, assigns, asked, seated, limits);
   const [ways, notFound]: [SharedOut[], Aim[]] = [[], [...found.notFound]];
   for (const { aim, values, solved } of found.ways) {
     const plugged = pluggedBy(model, values);

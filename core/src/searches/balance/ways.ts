@@ -71,7 +71,13 @@ export const shareOut: Search<object, BalanceTask, Balance> = {
   async *solve(task, { solve, now }): AsyncGenerator<never, Found<Balance>> {
     const { problem, unknown } = task;
     const names = namesOf(task);
-    const { ways, none, notFound } = await sharedOut(problem, names, AIMS, solve, { seconds: LONGEST });
+    const { ways, none, notFound } = await sharedOut(
+      problem,
+      names,
+      AIMS,
+      { solve, now },
+      { seconds: LONGEST },
+    );
     const answer = {
       counted: problem.loads.length,
       passed: limitsPassed(problem, nowOf(task)).map(each => passedWords(task, each)),
@@ -116,6 +122,7 @@ function passedWords(
 ): string {
   if (limit === 'outlets')
     return `${value} things are plugged into the ${most} ${most === 1 ? 'outlet' : 'outlets'} of ${pointLabels[at] ?? ''}`;
+  if (limit === 'room') return `the plugs in ${pointLabels[at] ?? ''} find no room beside each other`;
   const name = (limit === 'circuit' ? circuitLabels : pointLabels)[at] ?? '';
   const word = limit === 'circuit' ? 'counts' : 'carries';
   return `${name} ${word} ${inAmps(value)} of ours, ${inAmps(value - most)} too much`;

@@ -67,7 +67,10 @@ function asBefore(model: Model, start: Values | undefined, bound = -Infinity): S
 
 /** What a sum is with each variable at the better of its bounds. */
 const leastOf = ({ objective }: Model): number =>
-  onceEach(objective).reduce((sum, [factor, { least, most }]) => sum + factor * (factor > 0 ? least : most), 0);
+  onceEach(objective).reduce(
+    (sum, [factor, { least, most }]) => sum + factor * (factor > 0 ? least : most),
+    0,
+  );
 
 /** What of an answer is known; the rest is found by the solver. */
 function known(start: Values): { readonly indices: number[]; readonly values: number[] } {

@@ -1,6 +1,7 @@
 export { differentWays, type Aim, type OtherWay, type OtherWays } from './different-ways.js';
 export { highsSolver } from './highs.js';
 export { inTurn } from './in-turn.js';
+export { lazily } from './lazily.js';
 export {
   keeps,
   onceEach,

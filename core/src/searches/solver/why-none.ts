@@ -36,7 +36,7 @@ const LONGEST = 10;
 /** Thrown when there is no time left for a proof. */
 class OutOfTime extends Error {}
 
-/** Why a model that has no answer has none. `now`: a clock that only goes forward, ms. */
+/** Why a model that has no answer has none; unproven where it has one after all. `now`: a clock that only goes forward, ms. */
 export async function whyNone(
   model: Model,
   solve: ProgrammeSolver,
@@ -56,6 +56,7 @@ export async function whyNone(
   };
   let rules = rulesOf(model);
   try {
+    if (await holds(new Set(rules))) return { rules: [], proven: false, relaxed };
     if (!(await holds(new Set()))) return { rules: [], proven: true, relaxed };
     rules = await halved(holds, [], false, rules);
     for (const each of rules) {

@@ -35,7 +35,14 @@ export function feedingProgramme(problem: SwapProblem): FeedingProgramme {
     programme.atMost([...load, [-100 * battery.left, isUsed]], 0, gives);
     for (const then of togetherOf(problem, at, b)) programme.atMost([...ones(then), [-1, isUsed]], 0);
     const earlier = used[b > 0 ? twin.lastIndexOf(twin[b] ?? b, b - 1) : -1];
-    if (earlier) programme.atMost([[1, isUsed], [-1, earlier]], 0);
+    if (earlier)
+      programme.atMost(
+        [
+          [1, isUsed],
+          [-1, earlier],
+        ],
+        0,
+      );
   }
   programme.objective = ones(used);
   return {

@@ -64,8 +64,14 @@ export function swapProgramme(problem: SwapProblem, most: number): SwapProgramme
       for (const step of new Set(own.map(begun)))
         programme.atMost(
           [
-            ...sum(own.filter(span => begun(span) === step), () => 1),
-            ...sum(others.filter(span => begun(span) <= step), () => -1),
+            ...sum(
+              own.filter(span => begun(span) === step),
+              () => 1,
+            ),
+            ...sum(
+              others.filter(span => begun(span) <= step),
+              () => -1,
+            ),
           ],
           0,
         );
@@ -83,10 +89,7 @@ export function swapProgramme(problem: SwapProblem, most: number): SwapProgramme
   );
   return {
     programme,
-    sums: [
-      sum(spans.filter(isChange(problem)), () => 1),
-      [[-100, reserve]],
-    ],
+    sums: [sum(spans.filter(isChange(problem)), () => 1), [[-100, reserve]]],
     wish: meant.map(each => [-1, each] as const),
     swapsOf: values => {
       const at = positions.map(({ pieces }) => pieces.map(() => -1));

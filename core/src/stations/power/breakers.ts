@@ -33,7 +33,10 @@ export function circuitLoad(id: string, of: OnCircuit): CircuitLoad {
   );
   const lastsOf = (device: string, k: number): number => drawing.states[device]?.[k]?.lasts ?? 0;
   const oursCounted = ({ k }: Piece): number =>
-    ours.reduce((sum, device) => sum + drawnIn([device], drawing, k) * countsAs(lastsOf(device, k), school), 0);
+    ours.reduce(
+      (sum, device) => sum + drawnIn([device], drawing, k) * countsAs(lastsOf(device, k), school),
+      0,
+    );
   // What others have on it is no concern of ours while we add nothing.
   const added = pieces.filter(piece => oursCounted(piece) !== 0);
   const looked = added.length > 0 ? added : pieces;

@@ -14,7 +14,7 @@ import type { Feeding } from './feeding.js';
 import * as figures from './figures/index.js';
 import { socketLoad, stripLoad } from './plugged.js';
 import type { PowerReads, PowerResult } from './result.js';
-import { PLUG_WIDTH } from './seating.js';
+import { plugWidth } from './seating.js';
 import { startUp } from './start-up.js';
 import { dropOn, mainsLeadsOf } from './voltage-drop.js';
 
@@ -250,13 +250,7 @@ function widthsOn({
   return Object.fromEntries(
     inOrder(wiring.devices)
       .filter(([id]) => wiring.kindOf(id)?.family === 'strip')
-      .map(([id]) => [
-        id,
-        wiring.outOf(id).map(([, { to }]) => {
-          const adapter = wiring.portOf(to)?.adapter;
-          return adapter ? adapter.width : PLUG_WIDTH;
-        }),
-      ]),
+      .map(([id]) => [id, wiring.outOf(id).map(([, { to }]) => plugWidth(wiring.portOf(to)))]),
   );
 }
 

@@ -32,11 +32,7 @@ export const countsAs = (minutes: number, school: Rules['mainsLoad']): number =>
   school === 'eighty' && minutes >= CONTINUOUS ? 1.25 : 1;
 
 /** Amps that count of what others have on it throughout a stretch that none of them divides. */
-export const othersCounted = (
-  others: readonly Other[],
-  stretch: Span,
-  school: Rules['mainsLoad'],
-): number =>
+export const othersCounted = (others: readonly Other[], stretch: Span, school: Rules['mainsLoad']): number =>
   others.reduce((sum, { amps, spans }) => {
     const span = onIn(spans, stretch);
     return span ? sum + amps * countsAs(lasts(span), school) : sum;

@@ -1,7 +1,13 @@
 /** Whether plugs and wide adapters find room beside each other on a strip. */
 
+import type { Port } from '../../documents/index.js';
+
 /** What a plug of a cord takes of a strip, m. */
 export const PLUG_WIDTH = 0.04;
+
+/** What the plug that goes into an inlet covers, m; undefined for an adapter that nobody has measured. */
+export const plugWidth = (inlet: Pick<Port, 'adapter'> | undefined): number | undefined =>
+  inlet?.adapter ? inlet.adapter.width : PLUG_WIDTH;
 
 /**
  * Whether plugs of some widths, m, fit into a row of outlets at a pitch, m, in any order: two neighbours reach half
