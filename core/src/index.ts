@@ -49,6 +49,7 @@ export { reachIsGood } from './stations/runs/reach.js';
 export { runProfile, type RunProfile } from './run-profile/index.js';
 export {
   BREAKER_CURVES,
+  CIRCUIT_WIRINGS,
   MAINS_SYSTEMS,
   PHASE_NUMBERS,
   SOCKET_CONTROLS,

@@ -97,13 +97,18 @@ function rewired(bundle: Bundle): Bundle {
   };
 }
 
-/** As much at once as people do to a plan: in the computers, on the line, on the floor and in the running order. */
 /** Three phases on a generator, a residual-current device before the north, and breakers whose curves are known. */
 function powered(venue: Bundle['venue']): Bundle['venue'] {
   const phases = ['1', '2', '3'] as const;
   const circuits = Object.entries(venue.circuits ?? {}).map(([id, circuit], i) => [
     id,
-    { ...circuit, curve: 'B' as const, phase: phases[i % 3] ?? '1', residual: 'residmain' },
+    {
+      ...circuit,
+      curve: 'B' as const,
+      wiring: 'ring' as const,
+      phase: phases[i % 3] ?? '1',
+      residual: 'residmain',
+    },
   ]);
   return {
     ...venue,
@@ -113,6 +118,7 @@ function powered(venue: Bundle['venue']): Bundle['venue'] {
   };
 }
 
+/** As much at once as people do to a plan: in the computers, on the line, on the floor and in the running order. */
 function crowded(bundle: Bundle): Bundle {
   const add = (path: string, value: Json): Operation => ({ op: 'add', path, value });
   const inRack = (id: string, kind: string, more: { [name: string]: Json } = {}): Operation =>

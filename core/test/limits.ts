@@ -101,6 +101,13 @@ export const LIMITS: readonly Limit[] = [
   limit('power.strips.*.share', 'stop', 'above', 100, 'a strip carries its rating and no more'),
   limit('power.sockets.*.share', 'stop', 'above', 100, 'a socket carries its rating and no more'),
   limit('power.circuits.*.share', 'stop', 'above', 100, 'a breaker carries its rating by the house rule'),
+  limit(
+    'power.circuits.*.side',
+    'note',
+    'above',
+    20,
+    'BS 7671 433.1.204: what the cables of a ring may carry',
+  ),
   limit('power.circuits.*.share', 'risk', 'above', 80, 'a fifth kept free for what nobody has counted'),
   limit('power.drops.*.drop', 'risk', 'above', 3, 'IEC 60364-5-52 annex G: 3 % for lighting'),
   limit('power.devices.*.watts', 'risk', 'is', null, 'what nobody has measured is told, not guessed'),

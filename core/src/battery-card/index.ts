@@ -4,6 +4,7 @@ import type { Bundle } from '../documents/index.js';
 import { inOrder, minutesBetween, type Figure } from '../foundations/index.js';
 import { dayOf } from '../stations/power/battery/services.js';
 import { stretchAt } from '../stations/power/timeline.js';
+import { walkTo } from './walk.js';
 import { whoChanges } from './who.js';
 
 export interface CardLine {
@@ -19,6 +20,8 @@ export interface CardLine {
   /** The item of the running order that begins or runs then. */
   readonly during: string;
   readonly by: string;
+  /** When to leave from where the kit is; absent where that is at hand, or nobody knows. */
+  readonly walk?: { readonly from: string; readonly leave: string };
   /** What the one that is there is called, and the one that comes. */
   readonly there: string;
   readonly comes?: string;
@@ -46,7 +49,7 @@ export interface BatteryCard {
 export const isDayOf = ({ day }: BatteryCard, now: string): boolean =>
   day !== undefined && day.from <= now && now <= day.until;
 
-type Known = Pick<Assessment, 'power' | 'hands' | 'signal'>;
+type Known = Pick<Assessment, 'power' | 'hands' | 'signal' | 'ground'>;
 
 export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): BatteryCard {
   const { power, signal } = assessment;
@@ -55,8 +58,14 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
     shelf.items[item ?? '']?.tape ?? label(battery);
   const during = (at: number): string =>
     (stretchAt(power.timeline, at) ?? power.timeline.at(-1))?.label ?? '';
-  const about = (battery: string) => ({
-    battery,
+  const walkBy = (battery: string, at: string): Pick<CardLine, 'walk'> => {
+    const walk = walkTo(battery, assessment);
+    if (!walk) return {};
+    const leave = new Date(Date.parse(at) - walk.minutes * 60_000).toISOString();
+    return { walk: { from: walk.from, leave } };
+  };
+  const about = (battery: string, at: string) => ({
+    ...{ battery, at, ...walkBy(battery, at) },
     place: label(battery),
     feeds: inOrder(signal.wiring.devices)
       .flatMap(([id, device]) => (power.feeds[id]?.from === battery ? [device.label] : []))
@@ -74,8 +83,7 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
       const out = looks.find(([, look]) => look.change === service.change)?.[1];
       return [
         {
-          ...{ id: service.change, does: 'change', ...about(battery) },
-          at: instant(service.from),
+          ...{ id: service.change, does: 'change', ...about(battery, instant(service.from)) },
           during: during(service.from),
           there: tape(before.item, battery),
           comes: tape(service.item, battery),
@@ -90,8 +98,7 @@ export function batteryCard({ plan, shelf, hands }: Bundle, assessment: Known): 
     if (change !== undefined) return [];
     return [
       {
-        ...{ id, does: 'look', ...about(battery), expected },
-        at: when,
+        ...{ id, does: 'look', ...about(battery, when), expected },
         during: during(minutesBetween(plan.start, when)),
         there: tape(item, battery),
       },

@@ -23,6 +23,10 @@ export type PhaseNumber = (typeof PHASE_NUMBERS)[number];
 export const BREAKER_CURVES = ['B', 'C', 'D'] as const;
 export type BreakerCurve = (typeof BREAKER_CURVES)[number];
 
+export const CIRCUIT_WIRINGS = ['radial', 'ring'] as const;
+/** How a circuit goes through a building: to its last socket, or back to its breaker. */
+export type CircuitWiring = (typeof CIRCUIT_WIRINGS)[number];
+
 export const SOCKET_CONTROLS = ['dimmed', 'timed', 'light switch'] as const;
 /** What switches a socket besides its own switch. */
 export type SocketControl = (typeof SOCKET_CONTROLS)[number];

@@ -3,12 +3,14 @@ import type { MapOf as Map, Point } from '../foundations/index.js';
 import { At, Int, MapOf, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 import {
   BREAKER_CURVES,
+  CIRCUIT_WIRINGS,
   INGRESS,
   PHASE_NUMBERS,
   SOCKET_CONNECTORS,
   SOCKET_CONTROLS,
   SOCKET_STATES,
   type BreakerCurve,
+  type CircuitWiring,
   type Ingress,
   type PhaseNumber,
   type SocketConnector,
@@ -45,6 +47,8 @@ export class Circuit {
   @Optional() @OneOf(PHASE_NUMBERS) phase?: PhaseNumber;
   /** Curve of its breaker (IEC 60898). */
   @Optional() @OneOf(BREAKER_CURVES) curve?: BreakerCurve;
+  /** Whether its cable ends at the last socket or comes back to the breaker; absent = not known. */
+  @Optional() @OneOf(CIRCUIT_WIRINGS) wiring?: CircuitWiring;
   /** The residual-current device that it is behind. */
   @Optional() @Ref() residual?: string;
   /** Where its breaker is, as one would look for it. */

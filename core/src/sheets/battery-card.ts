@@ -10,7 +10,8 @@ import { sheetOf, words, type ColumnOf } from './table.js';
 const columns = (reading: Reading): readonly ColumnOf<CardLine>[] => [
   words('Done', 5, ({ done }) => (done ? '☑' : '☐')),
   words('When', 8, ({ at }) => showClock(at, reading), 'right'),
-  words('Where', 22, ({ place, feeds }) => (feeds === '' ? place : `${place}, feeds ${feeds}`)),
+  words('Leave', 14, ({ walk }) => (walk ? `${showClock(walk.leave, reading)} from ${walk.from}` : '')),
+  words('Where', 18, ({ place, feeds }) => (feeds === '' ? place : `${place}, feeds ${feeds}`)),
   words('What', 24, ({ there, comes }) =>
     comes === undefined ? `look at ${there}` : `${there} out, ${comes} in`,
   ),
@@ -20,8 +21,8 @@ const columns = (reading: Reading): readonly ColumnOf<CardLine>[] => [
       : (expected?.why ?? 'unknown'),
   ),
   words('Shows', 10, () => '…… %'),
-  words('During', 22, ({ during }) => during),
-  words('By', 24, ({ by }) => by),
+  words('During', 18, ({ during }) => during),
+  words('By', 18, ({ by }) => by),
 ];
 
 /** Changes and looks in the order of time; what to do where a battery shows less than it should. */

@@ -2,8 +2,9 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { batteryCard } from '../../src/battery-card/index.js';
+import { walkTo } from '../../src/battery-card/walk.js';
 import type { BatteryChange, ChargeReading, Plan } from '../../src/documents/index.js';
-import { numberOf } from '../../src/foundations/index.js';
+import { applyPatch, numberOf } from '../../src/foundations/index.js';
 import { servicesOf, type Service } from '../../src/stations/power/battery/services.js';
 import { friday } from './edited.js';
 
@@ -185,5 +186,30 @@ describe('the battery of the second camera on Friday', () => {
     const left = 100 * (1 - 0.85 * ((95 - 30) / empty));
     expect(numberOf(line?.expected)).toBeCloseTo(left, 6);
     expect(Object.values(assessment.pack.lines).some(({ tape }) => tape === 'BAT 02')).toBe(true);
+  });
+
+  it('is carried there from where the pictures are switched: somebody leaves as many minutes before', () => {
+    const { bundle, assessment } = change(-30);
+    const { places } = assessment.ground;
+    const at = (id: string): number[] => [
+      ...(places[id]?.at ?? []),
+      Number(places[id] && numberOf(places[id].elevation)),
+    ];
+    const [battery = ''] = Object.keys(assessment.power.services);
+    const to = at(battery);
+    const metres = Math.sqrt(at('switcher1').reduce((sum, each, i) => sum + (each - (to[i] ?? 0)) ** 2, 0));
+    const line = batteryCard(bundle, assessment).lines.find(({ does }) => does === 'change');
+    expect(walkTo(battery, assessment)?.metres).toBeCloseTo(metres, 9);
+    // 1 m/s, in whole minutes.
+    expect(metres).toBeGreaterThan(3);
+    expect(metres).toBeLessThan(60);
+    expect(line?.walk?.leave).toBe('2026-12-04T18:59:00.000Z');
+    // What is at hand is no walk.
+    const plan = applyPatch(bundle.plan, [
+      { op: 'replace', path: '/devices/camnorth1/place/at', value: [...(places.switcher1?.at ?? [])] },
+      { op: 'replace', path: '/devices/camnorth1/place/height', value: 1.5 },
+    ]);
+    const near = { ...bundle, plan };
+    expect(batteryCard(near, assess(near)).lines.find(({ does }) => does === 'change')?.walk).toBeUndefined();
   });
 });

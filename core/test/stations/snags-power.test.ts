@@ -34,6 +34,13 @@ const behind = (trip: number) => [
   set('/circuits/circsouth/residual', 'residual01'),
 ];
 
+/** The south as a ring on which others have so many watts all day. */
+const ringWith = (watts: number) => [
+  set('/circuits/circsouth/wiring', 'ring'),
+  set('/circuits/circsouth/amps', 32),
+  set('/circuits/circsouth/others', { heater: { label: 'heater', watts, factor: 1 } }),
+];
+
 const TABLE: readonly Row[] = [
   [
     'power.watts-unknown',
@@ -83,6 +90,8 @@ const TABLE: readonly Row[] = [
     ['kinds', set('/kinds/striprack/pitch', 0.02)],
     ['kinds', set('/kinds/striprack/pitch', 0.05)],
   ],
+  // 0.947 A of ours and what others have count 1.25 × each: 20 A at 3462 W.
+  ['power.ring-lopsided', 'note', ['venue', ...ringWith(3470)], ['venue', ...ringWith(3455)]],
   ['power.volts-low', 'stop', ['venue', set('/upstream', 5)], ['venue', set('/upstream', 4.8)]],
   [
     'power.leads-long',

@@ -55,29 +55,6 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
     return strip < 0 ? -1 : walls.length + strip;
   };
   const loadLinks = plugs.filter(([, { from, to }]) => stripOf(to.device) < 0 && pointOf(from) >= 0);
-  const metresTo = (link: Link, from: End): number => {
-    const out = from.device === undefined ? undefined : wiring.portOf(from);
-    const into = wiring.portOf(link.to);
-    const fits =
-      into !== undefined &&
-      (out
-        ? !clashOf(out, into, signal.leads)
-        : goesInWall(ground.venue.sockets?.[from.socket ?? ''] ?? {}, into, signal.leads));
-    if (!fits) return Infinity;
-    const reads = { devices: wiring.devices, ground };
-    const asked = { from, to: link.to };
-    const { figures } = routedRun('asked', {
-      ...{ link: asked, from: endAt(from, reads), to: endAt(link.to, reads), wiring },
-      ...{
-        laying: assessment.runs.laying,
-        known: signal.leads,
-        outlet: ground.venue.sockets?.[from.socket ?? ''],
-        slack: assessment.rules.slack,
-      },
-      arrives: undefined,
-    });
-    return numberOf(figures.length) ?? Infinity;
-  };
   const wallEnds = walls.map(({ id }): End => ({ socket: id }));
   const stripEnds = stripLinks.map(([, { to }]): End => {
     const [port] =
@@ -92,7 +69,7 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
     const stays = signal.plugged[id] !== undefined || power.feeds[link.to.device ?? '']?.link !== id;
     return ends.map((end, at) => {
       if (at === now) return numberOf(assessment.runs.runs[id]?.length) ?? 0;
-      return stays ? Infinity : metresTo(link, end);
+      return stays ? Infinity : metresTo(link, end, assessment);
     });
   };
   const needed = neededOf(
@@ -137,6 +114,24 @@ export function balanceTask(bundle: Bundle, assessment: Assessment): BalanceTask
       assessment,
     ),
   };
+}
+
+/** Metres of lead from an outlet to what a lead ends at, as leads are routed; infinite where the plug does not fit. */
+function metresTo(link: Link, from: End, { ground, runs, rules, signal }: Assessment): number {
+  const { wiring, leads } = signal;
+  const socket = ground.venue.sockets?.[from.socket ?? ''];
+  const out = from.device === undefined ? undefined : wiring.portOf(from);
+  const into = wiring.portOf(link.to);
+  const fits =
+    into !== undefined && (out ? !clashOf(out, into, leads) : goesInWall(socket ?? {}, into, leads));
+  if (!fits) return Infinity;
+  const reads = { devices: wiring.devices, ground };
+  const asked = { from, to: link.to };
+  const { figures } = routedRun('asked', {
+    ...{ link: asked, from: endAt(from, reads), to: endAt(link.to, reads), wiring, arrives: undefined },
+    ...{ laying: runs.laying, known: leads, outlet: socket, slack: rules.slack },
+  });
+  return numberOf(figures.length) ?? Infinity;
 }
 
 /** Pairs that are to hang on one circuit, or on two, by the loads through which they draw. */

@@ -1,5 +1,6 @@
 /** The swap plan: which battery is changed when and by whom, with as few batteries and changes as there can be. */
 import { assess } from '../../assess.js';
+import { walkTo, type Walk } from '../../battery-card/walk.js';
 import { whoChanges } from '../../battery-card/who.js';
 import { stretchAt } from '../../stations/power/timeline.js';
 import { provenLeast, type Found, type Search } from '../search.js';
@@ -35,6 +36,8 @@ export interface SwapsOf {
   readonly label: string;
   /** Who does it, by their part. */
   readonly by: string;
+  /** How far a charged battery is carried there; absent where that is at hand, or nobody knows. */
+  readonly walk?: Walk;
   readonly steps: readonly SwapStep[];
   /** The first of them is a change as well: the day is under way. */
   readonly begins: boolean;
@@ -142,7 +145,9 @@ function stepsOf(task: SwapTask, swaps: Swaps, p: number): SwapsOf {
     if (last?.battery === battery) Object.assign(last, { until, left: left[battery] });
     else steps.push({ at: grid[from]?.from ?? 0, until, battery, left: left[battery] ?? 0 });
   }
+  const walk = walkTo(position?.id ?? '', assessment);
   return {
+    ...(walk && { walk }),
     id: position?.id ?? '',
     label: position?.label ?? '',
     by: whoChanges(position?.id ?? '', assessment, bundle.hands),

@@ -80,6 +80,9 @@ export function circuitLoad(id: string, of: OnCircuit): CircuitLoad {
     ...{ other, ours: mine, counted },
     left: figures.circuitLeft.calc([id], [breaker, taken('counted', counted), schooled]),
     share: figures.circuitShare.calc([id], [taken('counted', counted), breaker]),
+    ...(circuit.wiring === 'ring' && {
+      side: figures.circuitSide.calc([id], [taken('counted', counted)]),
+    }),
     phases: phasesOf(id, pieces, countedIn),
   };
 }

@@ -73,6 +73,8 @@ export interface CircuitLoad {
   /** What may be added to ours; negative where it is over. */
   readonly left: Figure;
   readonly share: Figure;
+  /** Of a ring: what its cable may have to carry on one side, which nobody knows to be less. */
+  readonly side?: Figure;
   /** The most that counts in each phase in which anything is on. */
   readonly phases: Readonly<Record<string, Figure>>;
 }

@@ -9,8 +9,12 @@ import { numberIn } from '../../ui/number-in.js';
 export default function BatteryCard({ by }: { by?: string }) {
   const { store } = useOpenEvent();
   const bundle = useEvent(state => state.bundle);
-  const [power, hands, signal] = [useResult('power'), useResult('hands'), useResult('signal')];
-  const card = useMemo(() => batteryCard(bundle, { power, hands, signal }), [bundle, power, hands, signal]);
+  const [power, hands] = [useResult('power'), useResult('hands')];
+  const [signal, ground] = [useResult('signal'), useResult('ground')];
+  const card = useMemo(
+    () => batteryCard(bundle, { power, hands, signal, ground }),
+    [bundle, power, hands, signal, ground],
+  );
   const reading = useReading();
   if (card.lines.length === 0) return null;
   const today = isDayOf(card, new Date().toISOString());
@@ -54,7 +58,7 @@ export default function BatteryCard({ by }: { by?: string }) {
 function Line({ line, signed, today }: { line: CardLine; signed: () => string; today: boolean }) {
   const { store } = useOpenEvent();
   const reading = useReading();
-  const { id, does, place, feeds, at, during, by, there, comes, expected, done } = line;
+  const { id, does, place, feeds, at, during, by, there, comes, expected, done, walk } = line;
   const clock = showClock(at, reading);
   const now = (): string => new Date().toISOString();
   return (
@@ -77,6 +81,11 @@ function Line({ line, signed, today }: { line: CardLine; signed: () => string; t
         <p className="text-faint text-[13px]">
           {[place, feeds && `feeds ${feeds}`, during, by].filter(Boolean).join(' · ')}
         </p>
+        {walk && !done && (
+          <p>
+            Leave {walk.from} at {showClock(walk.leave, reading)}
+          </p>
+        )}
         <p className="flex flex-wrap gap-x-3 gap-y-1 items-center mt-1">
           {typeof expected?.value === 'number' ? (
             <span>should show {showText(expected.value, '%', reading)}</span>

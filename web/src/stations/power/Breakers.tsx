@@ -1,5 +1,6 @@
 import {
   BREAKER_CURVES,
+  CIRCUIT_WIRINGS,
   INGRESS,
   inOrder,
   MAINS_SYSTEMS,
@@ -100,7 +101,7 @@ function OneBreaker({ id, circuit }: { id: string; circuit: Circuit }) {
   const set = useVenueField();
   const at = (field: string): string => pointerOf('circuits', id, field);
   const put = (
-    field: 'phase' | 'curve' | 'residual' | 'board' | 'resets',
+    field: 'phase' | 'curve' | 'wiring' | 'residual' | 'board' | 'resets',
     value: string | undefined,
   ): void => {
     if (value !== undefined || circuit[field] !== undefined) set(at(field), circuit.label, value);
@@ -120,6 +121,13 @@ function OneBreaker({ id, circuit }: { id: string; circuit: Circuit }) {
           choices={BREAKER_CURVES}
           none="not known"
           onChoose={value => put('curve', value)}
+        />
+        <Choice
+          label="Wired as a"
+          value={circuit.wiring}
+          choices={CIRCUIT_WIRINGS}
+          none="not known"
+          onChoose={value => put('wiring', value)}
         />
         <Choice
           label="Phase or leg"

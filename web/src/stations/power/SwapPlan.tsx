@@ -71,10 +71,14 @@ function Planned({ plan }: { plan: Plan }) {
           ))}
         </div>
       )}
-      {positions.map(({ id, label, by, steps }) => (
+      {positions.map(({ id, label, by, walk, steps }) => (
         <div key={id} className="border-b border-rule py-1.5">
           <p>
-            <b>{label}</b> <span className="text-faint">· {by}</span>
+            <b>{label}</b>{' '}
+            <span className="text-faint">
+              · {by}
+              {walk && ` · ${walk.minutes} min to walk from ${walk.from}`}
+            </span>
           </p>
           <ol>
             {steps.map(({ at, until, battery, during, left }) => (

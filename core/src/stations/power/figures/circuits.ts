@@ -1,5 +1,5 @@
 /** Figures of circuits. */
-import { declare, DEFINITION, houseRule } from '../../../foundations/index.js';
+import { declare, DEFINITION, houseRule, standard } from '../../../foundations/index.js';
 import { CURRENT } from './loads.js';
 
 export const circuitWorst = declare({
@@ -50,4 +50,12 @@ export const circuitShare = declare({
   basis: DEFINITION,
   formula: '100 * counted / breaker',
   limits: { raises: 'power.circuit-over', stop: { above: 100 }, risk: { above: 80 } },
+});
+export const circuitSide = declare({
+  key: 'power.circuits.*.side',
+  label: 'On one side of the ring at most',
+  unit: 'A',
+  basis: standard('the cables of a ring may carry 20 A, and load is spread along it (BS 7671 433.1.204)'),
+  formula: 'counted',
+  limits: { raises: 'power.ring-lopsided', note: { above: 20 } },
 });

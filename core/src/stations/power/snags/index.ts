@@ -12,6 +12,7 @@ import { outletsOver } from './outlets-over.js';
 import { pairSplit } from './pair-split.js';
 import { reelCoiled } from './reel-coiled.js';
 import { socketBad, socketSwitched } from './sockets-unfit.js';
+import { ringLopsided } from './ring-lopsided.js';
 import { stripOver } from './strip-over.js';
 import { stripsInSeries } from './strips-in-series.js';
 import { standbyOnGenerator, standbyOver } from './standby.js';
@@ -31,7 +32,7 @@ import { earthsApart, notForRain, oneLoadOver, plugUnfit } from './wall-plugs.js
 import { wattsUnknown } from './watts-unknown.js';
 
 export const POWER_RULES = [
-  ...[circuitOver, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
+  ...[circuitOver, ringLopsided, stripOver, outletsOver, adaptersCrowded, stripsInSeries, reelCoiled],
   ...[socketSwitched, socketBad, unpowered, wattsUnknown, batteryShort, batteryAmps],
   ...[pairSplit, plugUnfit, oneLoadOver, notForRain, earthsApart],
   ...[batteryChange, batteryWorn, innerDrains, standbyOver, standbyOnGenerator],
