@@ -1,4 +1,4 @@
-/** Dragging a camera in a real browser: main-thread work per frame and long tasks, beside an idle page's frames. */
+/** Dragging a camera, and a lead in the supply tree, in a real browser: main-thread work per frame, beside an idle page. */
 import { launch, pause, recorded, report, reportIntervals } from './frames.js';
 import { line } from './measure.js';
 
@@ -27,8 +27,25 @@ const drag = await recorded(page, async () => {
   }
 });
 await page.mouse.up();
+
+await page.goto(`${address}/events/eventfriday1/power`);
+await page.getByRole('button', { name: 'Supply tree' }).click();
+const plug = page.getByRole('treeitem', { name: /LAMP 1/ });
+const from = await plug.boundingBox();
+const tree = await page.getByRole('tree', { name: 'What feeds what' }).boundingBox();
+if (!from || !tree) throw new Error('the supply tree is not drawn');
+await pause(1500);
+await page.mouse.move(from.x + 60, from.y + from.height / 2);
+await page.mouse.down();
+const replug = await recorded(page, async () => {
+  for (let step = 0; step < 300; step++)
+    await page.mouse.move(from.x + 60, tree.y + tree.height * (0.5 + 0.45 * Math.sin(step / 24)));
+});
+await page.mouse.up();
 await browser.close();
 
 line('frames with a pointer move', String(drag.work.length));
 report('drag', drag);
+line('frames with a lead dragged over the supply tree', String(replug.work.length));
+report('drag in the supply tree', replug);
 reportIntervals('frame intervals of the idle page', idle.intervals);

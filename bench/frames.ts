@@ -52,7 +52,7 @@ export async function recorded(page: Page, act: () => Promise<void>): Promise<Tr
 const threadOf = ({ pid, tid }: TraceEvent): string => `${pid}:${tid}`;
 const isFrame = ({ name }: TraceEvent): boolean => name === 'FireAnimationFrame';
 const isHand = ({ name, args }: TraceEvent): boolean =>
-  name === 'EventDispatch' && /^(pointermove|wheel)$/.test(args.data?.type ?? '');
+  name === 'EventDispatch' && /^(pointermove|dragover|wheel)$/.test(args.data?.type ?? '');
 
 function framesOf(all: readonly TraceEvent[]): Trace {
   const thread = all.filter(isFrame).map(threadOf)[0];

@@ -20,6 +20,25 @@ describe('power', () => {
     await undo(page);
   });
 
+  it('keeps a pair on one circuit once that is wanted: the load is shared out by it', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/power`);
+    await page.getByRole('button', { name: 'Supply tree' }).click();
+    await page.getByRole('treeitem', { name: /C3 SIDE/ }).click();
+    const pairs = page.getByRole('region', { name: 'On one circuit, or on two' });
+    await pairs.getByLabel('The other of the pair').selectOption({ label: 'SWITCHER' });
+    await pairs.getByRole('button', { name: 'on one circuit' }).click();
+    await pairs.getByText('together with SWITCHER').waitFor();
+    const ways = page.getByRole('region', { name: 'Share out the load' });
+    await ways.getByRole('button', { name: 'Look for ways' }).click();
+    await ways.getByRole('button', { name: 'Take: fewest changes' }).click();
+    await saved(page);
+    // On one circuit now: how many they hang on is the figure of the pair.
+    await pairs.getByRole('button', { name: /^together with SWITCHER.*1/ }).waitFor();
+    await undo(page);
+    await pairs.getByRole('button', { name: 'Forget: together with SWITCHER' }).click();
+    await saved(page);
+  });
+
   it('is drawn as a tree, in which a lead is plugged in elsewhere by keys', async () => {
     const page = await stage.open(`/events/${FRIDAY}/power`);
     await page.getByRole('button', { name: 'Supply tree' }).click();

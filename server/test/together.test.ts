@@ -52,6 +52,30 @@ describe('changes of one record by several at once', () => {
     expect((await patch('/items/itemcam01', { note: 'first', base })).status).toBe(200);
   });
 
+  it('of readings of one thing go together, however many people note them', async () => {
+    const reading = (watts: number) => ({ at: '2026-12-04T18:00:00Z', state: 'working', watts, by: 'Maud' });
+    const run = { at: '2026-12-04T20:00:00Z', minutes: 60, wattHours: 40, by: 'Tobin' };
+    const { revision: base } = (await patch('/items/itemcam01', {})).body;
+    const changes = [
+      { meter: { readone001: reading(20) } },
+      { meter: { readtwo002: reading(22) } },
+      { runs: { runone0001: run } },
+    ];
+    const answers = await Promise.all(changes.map(change => patch('/items/itemcam01', { ...change, base })));
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, 200]);
+    const after = await patch('/items/itemcam01', { forgotten: ['readone001', 'nosuch0001'], base });
+    expect(after.body).toMatchObject({ meter: { readtwo002: reading(22) }, runs: { runone0001: run } });
+    expect(Object.keys((after.body as { meter: object }).meter)).toEqual(['readtwo002']);
+    // Two hundred are kept at most.
+    const many = (count: number) =>
+      Object.fromEntries(
+        Array.from({ length: count }, (_, i) => [`many${String(i).padStart(6, '0')}`, reading(i)]),
+      );
+    const over = await patch('/items/itemcam01', { meter: many(200) });
+    expect([over.status, over.body.faults?.map(fault => fault.path)]).toEqual([422, ['/meter']]);
+    expect((await patch('/items/itemcam01', { meter: many(199) })).status).toBe(200);
+  });
+
   it('cannot put one tape code on two items', async () => {
     const item = { tape: 'TWICE 1', kind: 'camfourth', state: 'ready' };
     const both = await Promise.all([post('/items', { items: [item] }), post('/items', { items: [item] })]);

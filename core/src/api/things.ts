@@ -1,9 +1,21 @@
 /** Items on the shelf and people. */
-import { Flag, Int, Many, MapOf, Num, One, OneOf, Optional, Ref, Text } from '../documents/decorators.js';
+import {
+  Flag,
+  Int,
+  Many,
+  MapOf,
+  Num,
+  One,
+  OneOf,
+  Optional,
+  Ref,
+  Refs,
+  Text,
+} from '../documents/decorators.js';
 import { Kinds } from '../documents/kinds.js';
 import { Item, Person, Skill } from '../documents/people-and-things.js';
 import { Proof } from '../documents/proof.js';
-import { BatteryRun, MeterReading } from '../documents/readings.js';
+import { BatteryRun, MeterReading, MOST_MEASURED } from '../documents/readings.js';
 import type { MapOf as Map } from '../foundations/index.js';
 import { Revised } from './bundles.js';
 import { MOST } from './made.js';
@@ -37,10 +49,12 @@ export class ItemChange extends ChangeBase {
   @Optional() @OneOf(['ready', 'out', 'in repair', 'retired']) state?: Item['state'];
   @Optional() @Text(200) note?: string;
   @Optional() @One(() => Proof) proof?: Proof;
-  /** All that a meter showed of it, with what is new. */
-  @Optional() @MapOf(() => MeterReading, 200) meter?: Map<MeterReading>;
-  /** All runs of its battery, with what is new. */
-  @Optional() @MapOf(() => BatteryRun, 200) runs?: Map<BatteryRun>;
+  /** What a meter showed of it, new or changed; other readings stay. */
+  @Optional() @MapOf(() => MeterReading, MOST_MEASURED) meter?: Map<MeterReading>;
+  /** Runs of its battery, new or changed; other runs stay. */
+  @Optional() @MapOf(() => BatteryRun, MOST_MEASURED) runs?: Map<BatteryRun>;
+  /** Readings and runs that are taken back. */
+  @Optional() @Refs(2 * MOST_MEASURED) forgotten?: string[];
 }
 
 export class PersonLine extends Person {

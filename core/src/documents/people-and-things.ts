@@ -2,7 +2,7 @@ import type { MapOf as Map } from '../foundations/index.js';
 import { Flag, Int, MapOf, Many, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 import { Instant } from './time-decorators.js';
 import { Proof } from './proof.js';
-import { BatteryRun, MeterReading } from './readings.js';
+import { BatteryRun, MeterReading, MOST_MEASURED } from './readings.js';
 
 /** One thing on the shelf (or a stock line, when `count` says how many). */
 export class Item {
@@ -19,9 +19,9 @@ export class Item {
   /** What this cable was seen to carry. */
   @Optional() @One(() => Proof) proof?: Proof;
   /** What a meter showed of it. */
-  @Optional() @MapOf(() => MeterReading, 200) meter?: Map<MeterReading>;
+  @Optional() @MapOf(() => MeterReading, MOST_MEASURED) meter?: Map<MeterReading>;
   /** How it ran, of a battery or of what has one inside. */
-  @Optional() @MapOf(() => BatteryRun, 200) runs?: Map<BatteryRun>;
+  @Optional() @MapOf(() => BatteryRun, MOST_MEASURED) runs?: Map<BatteryRun>;
 }
 
 export class Shelf {

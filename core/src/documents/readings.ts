@@ -3,6 +3,9 @@ import { Flag, Num, OneOf, Optional, Text } from './decorators.js';
 import { DRAWING_STATES, type DrawingState } from './power-words.js';
 import { Instant } from './time-decorators.js';
 
+/** Readings of a thing, and runs of its battery, that are kept at most. */
+export const MOST_MEASURED = 200;
+
 /** What a meter at its plug or in its lead showed. */
 export class MeterReading {
   @Instant() at!: string;

@@ -1,7 +1,7 @@
 /** What was measured of a thing on the shelf, as people read it: by state, beside its kind and the book; and its battery. */
-import type { DrawingState, Item, Kind, Shelf } from '../documents/index.js';
+import type { DrawingState, Item, Kind, MeterReading, Shelf } from '../documents/index.js';
 import { DRAWING_STATES } from '../documents/power-words.js';
-import { inOrder } from '../foundations/index.js';
+import { inOrder, type MapOf } from '../foundations/index.js';
 import { chemistryOf, ranHealth, runShare } from '../stations/power/battery/health.js';
 import { meteredShelf, summaryOf, type Metered, type Summary } from '../stations/power/measured.js';
 import { canBeMeasured } from './noted.js';
@@ -27,6 +27,8 @@ export interface MeasuredRun {
 
 export interface MeasuredThing {
   readonly states: readonly MeasuredState[];
+  /** Every reading by its id, the newest first. */
+  readonly readings: readonly (readonly [id: string, reading: MeterReading])[];
   /** Its battery, or the one inside it; absent where it has none. */
   readonly battery?: {
     readonly chemistry: string;
@@ -43,6 +45,7 @@ export function measuredThing(id: string, shelf: Shelf, kind: Kind | undefined):
   if (!item || !kind || !canBeMeasured(kind)) return undefined;
   const { items, kinds } = meteredShelf({ shelf });
   return {
+    readings: newestFirst(item.meter),
     states: kind.power ? statesOf(kind.power, items[id] ?? {}, kinds[item.kind] ?? {}) : [],
     ...((kind.battery ?? kind.inner) && { battery: batteryOf(item, kind) }),
   };
@@ -68,8 +71,9 @@ function batteryOf(item: Item, kind: Kind): NonNullable<MeasuredThing['battery']
   return {
     chemistry: chemistryOf(of),
     health: ranHealth(of),
-    runs: inOrder(item.runs)
-      .toSorted(([, a], [, b]) => Date.parse(b.at) - Date.parse(a.at))
-      .map(([id, run]) => ({ id, share: runShare(of, run) })),
+    runs: newestFirst(item.runs).map(([id, run]) => ({ id, share: runShare(of, run) })),
   };
 }
+
+const newestFirst = <Each extends { readonly at: string }>(all: MapOf<Each> | undefined): [string, Each][] =>
+  inOrder(all).toSorted(([, a], [, b]) => Date.parse(b.at) - Date.parse(a.at));

@@ -1,15 +1,17 @@
 /** A search that runs in a worker when somebody asks: what it found, and for which bundle. */
-import type { Bundle } from '@idle-satchel/core';
+import { sameJson, type Bundle } from '@idle-satchel/core';
 import type { Found } from '@idle-satchel/core/searches';
-import { useState } from 'react';
-import { useStore } from '../store/hooks.js';
+import { useMemo, useState } from 'react';
+import { useEvent, useStore } from '../store/hooks.js';
 import { searched } from './search.js';
 import type { AnswerOf, OptionsOf, SearchName } from './search.worker.js';
 import { messageOf } from '../api/client.js';
 
 export interface Asked<Answer> {
   /** Undefined until it was asked, and after it was put away. */
-  readonly found: (Found<Answer> & { readonly of: Bundle }) | undefined;
+  readonly found: Found<Answer> | undefined;
+  /** What was found is of what is there now. */
+  readonly fresh: boolean;
   readonly busy: boolean;
   /** Why it could not be worked out; empty when it could. */
   readonly problem: string;
@@ -17,12 +19,15 @@ export interface Asked<Answer> {
   readonly putAway: () => void;
 }
 
+/** `reads`: what of an event the answer depends on. Saving gives that anew, and the same: it stays fresh. */
 export function useAsked<Name extends SearchName>(
   name: Name,
   options: OptionsOf<Name>,
+  reads: (bundle: Bundle) => readonly unknown[],
 ): Asked<AnswerOf<Name>> {
   const store = useStore();
-  const [found, setFound] = useState<Asked<AnswerOf<Name>>['found']>();
+  const bundle = useEvent(state => state.bundle);
+  const [found, setFound] = useState<Found<AnswerOf<Name>> & { readonly of: Bundle }>();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
   const look = async (): Promise<void> => {
@@ -36,5 +41,9 @@ export function useAsked<Name extends SearchName>(
     }
     setBusy(false);
   };
-  return { found, busy, problem, look: () => void look(), putAway: () => setFound(undefined) };
+  const fresh = useMemo(
+    () => found !== undefined && sameJson(reads(found.of), reads(bundle)),
+    [found, bundle, reads],
+  );
+  return { found, fresh, busy, problem, look: () => void look(), putAway: () => setFound(undefined) };
 }

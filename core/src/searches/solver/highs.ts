@@ -107,17 +107,23 @@ function listening(
   report: Limits['report'],
   wanted: Limits['wanted'],
 ): Parameters<HighsModel['run']>[0] {
+  if (!report && !wanted) return {};
+  let told = '';
   return {
-    ...(report && {
-      [callbackType.mipLogging]: ({ data }: { readonly data: CallbackData }): undefined => {
-        report(incumbentIn(data));
-      },
-    }),
-    ...(wanted && {
-      [callbackType.mipInterrupt]: (event: { readonly interrupt: () => void }): undefined => {
-        if (!wanted()) event.interrupt();
-      },
-    }),
+    // Asked all the time: what has not changed is not told again.
+    [callbackType.mipInterrupt]: ({
+      data,
+      interrupt,
+    }: {
+      readonly data: CallbackData;
+      readonly interrupt: () => void;
+    }): undefined => {
+      if (wanted && !wanted()) interrupt();
+      const found = incumbentIn(data);
+      const words = `${found.value} ${found.bound}`;
+      if (words !== told) report?.(found);
+      told = words;
+    },
   };
 }
 

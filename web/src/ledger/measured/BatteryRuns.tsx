@@ -54,15 +54,13 @@ export function BatteryRuns({
                 run.by,
               ]}
               accepted={run.accepted === true}
-              onAccept={counts => onSave({ runs: { ...runs, [id]: { ...run, accepted: counts } } })}
-              onDrop={() =>
-                onSave({ runs: Object.fromEntries(Object.entries(runs).filter(([each]) => each !== id)) })
-              }
+              onAccept={counts => onSave({ runs: { [id]: { ...run, accepted: counts } } })}
+              onDrop={() => onSave({ forgotten: [id] })}
             />
           );
         })}
       </ul>
-      <NewRun onAdd={record => void onSave({ runs: { ...runs, [newId()]: record } })} />
+      <NewRun onAdd={record => void onSave({ runs: { [newId()]: record } })} />
     </section>
   );
 }

@@ -6,8 +6,8 @@ import { Dialog } from '../../ui/Dialog.js';
 import { MeterReadings } from './MeterReadings.js';
 import { BatteryRuns } from './BatteryRuns.js';
 
-/** How what was measured is kept: all of it, with what is new. */
-export type SaveMeasured = (change: Pick<ItemChange, 'meter' | 'runs'>) => Promise<void>;
+/** How what was measured is kept: what is new, changed or taken back. */
+export type SaveMeasured = (change: Pick<ItemChange, 'meter' | 'runs' | 'forgotten'>) => Promise<void>;
 
 /** What was measured of a thing: its watts by state, and how its battery ran. */
 export default function MeasuredDialog({
@@ -22,7 +22,7 @@ export default function MeasuredDialog({
   shelf: Shelf;
   kind: Kind | undefined;
   reading: Reading;
-  onSave: (change: Pick<ItemChange, 'meter' | 'runs'>) => Promise<unknown>;
+  onSave: (change: Pick<ItemChange, 'meter' | 'runs' | 'forgotten'>) => Promise<unknown>;
   onClose: () => void;
 }) {
   const [problem, setProblem] = useState('');
@@ -48,7 +48,7 @@ export default function MeasuredDialog({
       {thing.states.length > 0 && (
         <MeterReadings
           states={thing.states}
-          meter={item.meter}
+          readings={thing.readings}
           supplies={kind?.supply !== undefined}
           reading={reading}
           onSave={save}

@@ -2,7 +2,7 @@ import {
   newId,
   showDay,
   showText,
-  type Item,
+  type MeasuredThing,
   type MeasuredState,
   type MeterReading,
   type Reading,
@@ -23,19 +23,18 @@ export function summaryText({ n, mean, spread }: Summary, unit: 'W' | '%', readi
 /** What a meter showed, state by state, beside the book; and one more reading. */
 export function MeterReadings({
   states,
-  meter = {},
+  readings,
   supplies,
   reading,
   onSave,
 }: {
   states: readonly MeasuredState[];
-  meter: Item['meter'];
+  readings: MeasuredThing['readings'];
   supplies: boolean;
   reading: Reading;
   onSave: SaveMeasured;
 }) {
   const labels = new Map(states.map(({ state, label }) => [state, label]));
-  const newest = Object.entries(meter).sort(([, a], [, b]) => b.at.localeCompare(a.at));
   return (
     <section aria-label="Watts">
       <table>
@@ -59,28 +58,24 @@ export function MeterReadings({
         </tbody>
       </table>
       <ul aria-label="Readings">
-        {newest.map(([id, { at, state, watts, factor, by, accepted }]) => (
+        {readings.map(([id, noted]) => (
           <NotedLine
             key={id}
             words={[
-              `${showDay(at, reading)}: ${(labels.get(state) ?? state).toLowerCase()}, ${showText(watts, 'W', reading)}`,
-              factor === undefined ? '' : `power factor ${showText(factor, '', reading)}`,
-              by,
+              `${showDay(noted.at, reading)}: ${(labels.get(noted.state) ?? noted.state).toLowerCase()}, ${showText(noted.watts, 'W', reading)}`,
+              noted.factor === undefined ? '' : `power factor ${showText(noted.factor, '', reading)}`,
+              noted.by,
             ]}
-            accepted={accepted === true}
-            onAccept={counts =>
-              onSave({ meter: { ...meter, [id]: { ...meter[id], accepted: counts } as MeterReading } })
-            }
-            onDrop={() =>
-              onSave({ meter: Object.fromEntries(Object.entries(meter).filter(([each]) => each !== id)) })
-            }
+            accepted={noted.accepted === true}
+            onAccept={counts => onSave({ meter: { [id]: { ...noted, accepted: counts } } })}
+            onDrop={() => onSave({ forgotten: [id] })}
           />
         ))}
       </ul>
       <NewReading
         states={states}
         supplies={supplies}
-        onAdd={record => void onSave({ meter: { ...meter, [newId()]: record } })}
+        onAdd={record => void onSave({ meter: { [newId()]: record } })}
       />
     </section>
   );

@@ -1,17 +1,15 @@
-import { showText, type Fix } from '@idle-satchel/core';
+import { showText, type Bundle, type Fix } from '@idle-satchel/core';
 import type { Balance, BalanceWay } from '@idle-satchel/core/searches';
 import { Heading } from '../../ledger/Ledger.js';
-import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
+import { useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+
+const readBy = ({ plan, venue, rules, kinds }: Bundle) => [plan, venue, rules, kinds];
 
 /** Ways to plug in what is on the mains so that nothing passes its limit, side by side, or why there is none. */
 export default function ShareOut() {
   const { store } = useOpenEvent();
-  const bundle = useEvent(state => state.bundle);
-  const { found, busy, problem, look, putAway } = useAsked('balance', {});
-  const fresh =
-    found !== undefined &&
-    (['plan', 'venue', 'rules', 'kinds'] as const).every(part => found.of[part] === bundle[part]);
+  const { found, fresh, busy, problem, look, putAway } = useAsked('balance', {}, readBy);
   const take = ({ label, changes }: Pick<Fix, 'label' | 'changes'>): void => {
     store.commit(label, changes);
     putAway();

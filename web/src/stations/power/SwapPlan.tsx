@@ -1,17 +1,15 @@
-import { showClock } from '@idle-satchel/core';
+import { showClock, type Bundle } from '@idle-satchel/core';
 import type { SwapPlan as Plan } from '@idle-satchel/core/searches';
 import { Heading } from '../../ledger/Ledger.js';
-import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
+import { useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+
+const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
 
 /** Which battery is changed when and by whom, so that as few as there can be last the whole day. */
 export default function SwapPlan() {
-  const bundle = useEvent(state => state.bundle);
   const { store } = useOpenEvent();
-  const { found, busy, problem, look, putAway } = useAsked('swaps', {});
-  const fresh =
-    found !== undefined &&
-    (['plan', 'venue', 'rules', 'kinds', 'shelf'] as const).every(part => found.of[part] === bundle[part]);
+  const { found, fresh, busy, problem, look, putAway } = useAsked('swaps', {}, readBy);
   return (
     <section aria-label="Swap plan" className="pb-1">
       <Heading>Swap plan</Heading>

@@ -1,21 +1,17 @@
-import { sameJson, showText } from '@idle-satchel/core';
+import { showText, type Bundle } from '@idle-satchel/core';
 import { acceptCut } from '@idle-satchel/core/searches';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+
+/** Only what leads hang on matters, and what there is to cut from. */
+const cutFrom = ({ plan, shelf }: Bundle) => [plan.devices, plan.links, shelf];
 
 /** All leads cut from the owned cables together; nothing is done before it is accepted. */
 export function CutAll() {
   const { store } = useOpenEvent();
   const reading = useReading();
   const plan = useEvent(({ bundle }) => bundle.plan);
-  const shelf = useEvent(({ bundle }) => bundle.shelf);
-  const { found, busy, problem, look, putAway } = useAsked('cut', {});
-  // Saving gives the same plan anew; only what leads hang on matters here.
-  const fresh =
-    found !== undefined &&
-    found.of.shelf === shelf &&
-    sameJson(found.of.plan.devices, plan.devices) &&
-    sameJson(found.of.plan.links, plan.links);
+  const { found, fresh, busy, problem, look, putAway } = useAsked('cut', {}, cutFrom);
   const metres = (value: number): string => showText(value, 'm', reading);
   const edit = fresh && found ? acceptCut(found.answer, plan) : [];
   const accept = (): void => {

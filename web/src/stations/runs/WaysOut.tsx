@@ -1,16 +1,16 @@
-import { show, showText, type Rules } from '@idle-satchel/core';
+import { show, showText, type Bundle, type Rules } from '@idle-satchel/core';
 import type { WayOut } from '@idle-satchel/core/searches';
 import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+
+const readBy = ({ plan, shelf }: Bundle) => [plan, shelf];
 
 /** Every way out for a lead that is too long, side by side, each with what it takes. */
 export function WaysOut({ id, label }: { id: string; label: string }) {
   const { store } = useOpenEvent();
   const reading = useReading();
-  const bundle = useEvent(state => state.bundle);
   const { currency } = useEvent(({ assessment }) => assessment.rules);
-  const { found, busy, problem, look, putAway } = useAsked('ways-out', { link: id });
-  const fresh = found !== undefined && found.of.plan === bundle.plan && found.of.shelf === bundle.shelf;
+  const { found, fresh, busy, problem, look, putAway } = useAsked('ways-out', { link: id }, readBy);
   const take = (way: WayOut): void => {
     store.commit(`${way.label}: ${label}`.slice(0, 120), way.changes);
     putAway();

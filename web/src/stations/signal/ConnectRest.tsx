@@ -1,15 +1,17 @@
-import { sameJson } from '@idle-satchel/core';
+import type { Bundle } from '@idle-satchel/core';
 import { takeProposals, type Proposals } from '@idle-satchel/core/searches';
 import { useState } from 'react';
-import { useEvent, useOpenEvent } from '../../store/hooks.js';
+import { useOpenEvent } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
+
+/** Only what is plugged in matters. */
+const connected = ({ plan }: Bundle) => [plan.devices, plan.links];
 
 /** Proposes leads for everything that is plugged into nothing; nothing is done before it is accepted. */
 export function ConnectRest() {
   const { store } = useOpenEvent();
-  const plan = useEvent(({ bundle }) => bundle.plan);
-  const { found, busy, problem, look, putAway } = useAsked('connect', {});
+  const { found, fresh, busy, problem, look, putAway } = useAsked('connect', {}, connected);
   /** Proposals that are not to be taken. */
   const [left, setLeft] = useState<ReadonlySet<string>>(() => new Set());
   const accept = (proposals: Proposals['proposals']): void => {
@@ -17,12 +19,7 @@ export function ConnectRest() {
     store.patchPlan(`Connect ${taken.length} more`, takeProposals(taken));
     putAway();
   };
-  // Saving gives the same plan anew; only what is plugged in matters here.
-  const fresh =
-    found !== undefined &&
-    sameJson(found.of.plan.devices, plan.devices) &&
-    sameJson(found.of.plan.links, plan.links);
-  const current = fresh ? found.answer : undefined;
+  const current = fresh ? found?.answer : undefined;
   const chosen = current ? current.proposals.length - left.size : 0;
   return (
     <section aria-label="Connect the rest" className="py-1">

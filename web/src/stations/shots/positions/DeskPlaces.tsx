@@ -1,13 +1,14 @@
-import { showText } from '@idle-satchel/core';
-import { useEvent, useReading, useStore } from '../../../store/hooks.js';
+import { showText, type Bundle } from '@idle-satchel/core';
+import { useReading, useStore } from '../../../store/hooks.js';
 import { useAsked } from '../../../workers/use-asked.js';
+
+const all = (bundle: Bundle) => [bundle];
 
 /** Where the desk could go: the best places and where it stands, side by side. */
 export function DeskPlaces() {
   const store = useStore();
-  const bundle = useEvent(state => state.bundle);
   const reading = useReading();
-  const { found, busy, problem, look } = useAsked('desk', {});
+  const { found, fresh, busy, problem, look } = useAsked('desk', {}, all);
   const metres = (value: number | undefined): string =>
     value === undefined ? '–' : showText(value, 'm', reading);
   return (
@@ -18,7 +19,7 @@ export function DeskPlaces() {
           Compare places
         </button>{' '}
         <span role="status" className="text-faint">
-          {busy ? 'Looking …' : found && found.of !== bundle ? 'The plan has changed since.' : ''}
+          {busy ? 'Looking …' : found && !fresh ? 'The plan has changed since.' : ''}
         </span>
         {problem && <span className="text-stop">They could not be compared: {problem}</span>}
       </p>
@@ -63,8 +64,8 @@ export function DeskPlaces() {
                         <button
                           className="link"
                           aria-label={offer.label}
-                          disabled={found.of !== bundle}
-                          title={found.of === bundle ? undefined : 'The plan has changed: look again'}
+                          disabled={!fresh}
+                          title={fresh ? undefined : 'The plan has changed: look again'}
                           onClick={() => store.commit(offer.label.slice(0, 120), offer.changes)}
                         >
                           {found.answer.some(each => each.now) ? 'Move' : 'Put it here'}
