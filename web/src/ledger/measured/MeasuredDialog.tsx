@@ -6,8 +6,8 @@ import { Dialog } from '../../ui/Dialog.js';
 import { MeterReadings } from './MeterReadings.js';
 import { BatteryRuns } from './BatteryRuns.js';
 
-/** How what was measured is kept: what is new, changed or taken back. */
-export type SaveMeasured = (change: Pick<ItemChange, 'meter' | 'runs' | 'forgotten'>) => Promise<void>;
+/** How what was measured is kept: what is new, changed or taken back; tells whether it was. */
+export type SaveMeasured = (change: Pick<ItemChange, 'meter' | 'runs' | 'forgotten'>) => Promise<boolean>;
 
 /** What was measured of a thing: its watts by state, and how its battery ran. */
 export default function MeasuredDialog({
@@ -33,8 +33,10 @@ export default function MeasuredDialog({
     setProblem('');
     try {
       await onSave(change);
+      return true;
     } catch (error) {
       setProblem(wordsOf(error));
+      return false;
     }
   };
   return (
