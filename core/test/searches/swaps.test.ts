@@ -124,6 +124,22 @@ describe('the swap programme', () => {
   });
 });
 
+describe('batteries that are few at the price of changes', () => {
+  it('stand beside a plan with fewer changes', async () => {
+    // Of 0.5 + 0.6 + 0.5 + 0.4, two batteries are full with every other piece each; of three, the last does two pieces.
+    const takes = [[0.5, 0.6, 0.5, 0.4]];
+    const problem: SwapProblem = {
+      steps: 4,
+      positions: [{ id: 'p', label: 'P', pieces: [[0], [1], [2], [3]], now: undefined, underWay: false }],
+      batteries: ['a', 'b', 'c'].map(id => ({ id, label: id, left: 1, takes })),
+    };
+    const { swaps, calm, proven } = await leastSwaps(problem, highsSolver());
+    expect(worth(problem, swaps)?.slice(0, 2)).toEqual([2, 3]);
+    expect(worth(problem, calm ?? [])?.slice(0, 2)).toEqual([3, 2]);
+    expect(proven).toBe(true);
+  });
+});
+
 describe('the swap plan of a plan', () => {
   it('of Friday takes the large battery in place of the one that is too short', async () => {
     const { answer } = await foundBy(swapBatteries, friday, {});

@@ -4,10 +4,10 @@ import type { End } from '../../documents/index.js';
 import { inOrder, type DocumentPatch } from '../../foundations/index.js';
 import { inPlan } from '../../edits.js';
 import type { Found, Objective, Offer, Search } from '../search.js';
-import { rule, whyNone, type Conflict } from '../solver/index.js';
+import { rule, saidOf, whyNone, type ConflictSaid } from '../solver/index.js';
 import { programmeOf, type BalanceNames } from './exact.js';
 import { balanceTask, type BalanceTask } from './from-plan.js';
-import { limitsPassed, ROUNDING, type Passed, type Plugged } from './problem.js';
+import { limitsPassed, type Passed, type Plugged } from './problem.js';
 import { sharedOut, type BalanceAim, type SharedOut } from './share-out.js';
 
 /** Longest for each way, s. */
@@ -52,11 +52,7 @@ export interface Balance {
   readonly noOther: readonly string[];
   readonly notFound: readonly string[];
   /** Where nothing fits: what cannot hold together, and what giving way would cost least. */
-  readonly conflict?: {
-    readonly rules: readonly string[];
-    readonly proven: boolean;
-    readonly relaxed: readonly { readonly rule: string; readonly by: number; readonly unit: string }[];
-  };
+  readonly conflict?: ConflictSaid;
   /** Things on the mains that nobody knows the watts of: they are not counted. */
   readonly unknown: readonly string[];
 }
@@ -86,7 +82,7 @@ export const shareOut: Search<object, BalanceTask, Balance> = {
     };
     if (ways.length === 0 && none.length > 0) {
       const why = await whyNone(programmeOf(problem, names, false).programme, solve, now);
-      return { answer: { ...answer, conflict: conflictOf(why) }, objectives: [], offers: [] };
+      return { answer: { ...answer, conflict: saidOf(why, ['A']) }, objectives: [], offers: [] };
     }
     return {
       answer,
@@ -97,16 +93,6 @@ export const shareOut: Search<object, BalanceTask, Balance> = {
     };
   },
 };
-
-/** In words; outlets and plugs are whole ones. */
-const conflictOf = ({ rules, proven, relaxed }: Conflict): NonNullable<Balance['conflict']> => ({
-  rules: rules.map(({ words }) => words),
-  proven,
-  relaxed: relaxed.map(({ rule: { words, unit }, by }) => ({
-    ...{ rule: words, unit },
-    by: unit === 'A' ? by : Math.ceil(by - ROUNDING),
-  })),
-});
 
 /** As everything is plugged in now. */
 const nowOf = ({ problem: { loads, strips } }: BalanceTask): Plugged => ({

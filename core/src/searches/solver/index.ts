@@ -1,3 +1,4 @@
+export { saidOf, type ConflictSaid } from './conflict-words.js';
 export { differentWays, type Aim, type OtherWay, type OtherWays } from './different-ways.js';
 export { highsSolver } from './highs.js';
 export { inTurn } from './in-turn.js';

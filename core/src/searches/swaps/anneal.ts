@@ -2,18 +2,25 @@
 import { anneal, lehmer } from '../annealing.js';
 import { ROUNDING, takeOf, type SwapBattery, type SwapProblem, type Swaps } from './problem.js';
 
-/** What a battery costs in changes, by round: fewest batteries come first, but too dear a one is never put in. */
-const BATTERY = [3, 8, 20] as const;
+/** What a battery costs in changes, by round: where batteries come first, too dear a one is never put in. */
+const BATTERY = { batteries: [3, 8, 20], changes: [0.2, 0.4, 0.8] } as const;
 /** What a share too much, or a battery in two places for a step, costs in changes. */
 const BROKEN = 40;
 /** Tries of one round, for each piece of each position. */
 const TRIES = 700;
 
-/** The best plan that keeps all rules, of those that were tried from another on; undefined where none did. */
-export function annealedSwaps(problem: SwapProblem, from?: Swaps): Swaps | undefined {
+/**
+ * The best plan that keeps all rules, of those that were tried from another on; undefined where none did. `first`: what
+ * is to be few before the other.
+ */
+export function annealedSwaps(
+  problem: SwapProblem,
+  first: keyof typeof BATTERY = 'batteries',
+  from?: Swaps,
+): Swaps | undefined {
   let best: Kept | undefined;
-  for (const [round, battery] of BATTERY.entries()) {
-    const found = new Trial(problem, battery, lehmer(round + 1)).run(from);
+  for (const [round, battery] of BATTERY[first].entries()) {
+    const found = new Trial(problem, { first, battery }, lehmer(round + 1)).run(from);
     if (found && (!best || isLess(found.worth, best.worth))) best = found;
   }
   return best?.swaps;
@@ -21,7 +28,7 @@ export function annealedSwaps(problem: SwapProblem, from?: Swaps): Swaps | undef
 
 interface Kept {
   readonly swaps: Swaps;
-  /** Batteries, changes, and what is gone of the emptiest. */
+  /** Batteries and changes in the order in which they count, and what is gone of the emptiest. */
   readonly worth: readonly number[];
 }
 
@@ -48,7 +55,7 @@ class Trial {
 
   constructor(
     private readonly problem: SwapProblem,
-    private readonly battery: number,
+    private readonly costs: { readonly first: keyof typeof BATTERY; readonly battery: number },
     private readonly random: () => number,
   ) {
     const { positions, batteries, steps } = problem;
@@ -71,7 +78,8 @@ class Trial {
     let best: Kept | undefined;
     const kept = (): void => {
       if (this.over > ROUNDING || this.twice > 0) return;
-      const worth = [this.used, this.changes, this.gone()];
+      const counts = [this.used, this.changes];
+      const worth = [...(this.costs.first === 'batteries' ? counts : counts.reverse()), this.gone()];
       if (!best || isLess(worth, best.worth)) best = { worth, swaps: this.at.map(own => [...own]) };
     };
     const tries = TRIES * this.at.flat().length;
@@ -82,7 +90,7 @@ class Trial {
 
   private cost(): number {
     const broken = Math.max(0, this.over - ROUNDING) + this.twice;
-    return this.battery * this.used + this.changes + 0.9 * this.gone() + BROKEN * broken;
+    return this.costs.battery * this.used + this.changes + 0.9 * this.gone() + BROKEN * broken;
   }
 
   /** Share that is gone of the emptiest battery of those that are used. */

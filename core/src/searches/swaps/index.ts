@@ -4,7 +4,7 @@ import { walkTo, type Walk } from '../../battery-card/walk.js';
 import { whoChanges } from '../../battery-card/who.js';
 import { stretchAt } from '../../stations/power/timeline.js';
 import { provenLeast, type Found, type Search } from '../search.js';
-import { NoAnswer, whyNone } from '../solver/index.js';
+import { NoAnswer, saidOf, whyNone, type ConflictSaid } from '../solver/index.js';
 import { feedingProgramme } from './feeding.js';
 import { swapTask, type SwapTask } from './from-plan.js';
 import { offerOf } from './offer.js';
@@ -43,20 +43,24 @@ export interface SwapsOf {
   readonly begins: boolean;
 }
 
-export interface SwapPlan {
+export interface SwapDay {
   readonly positions: readonly SwapsOf[];
   /** How many batteries, and how many changes during the day. */
   readonly batteries: number;
   readonly changes: number;
   /** What is left of the emptiest, %. */
   readonly least: number;
+}
+
+/** The day with the fewest batteries, and then the fewest changes. */
+export interface SwapPlan extends SwapDay {
   readonly proven: boolean;
+  /** A day with more batteries, where those spare some changes. */
+  readonly other?: SwapDay;
+  /** None was found in time, and nobody knows whether there is one. */
+  readonly notFound?: boolean;
   /** Where the batteries do not do: what cannot hold together. */
-  readonly conflict?: {
-    readonly rules: readonly string[];
-    readonly proven: boolean;
-    readonly relaxed: readonly { readonly rule: string; readonly by: number; readonly unit: string }[];
-  };
+  readonly conflict?: ConflictSaid;
   /** What nobody can plan for, since its watts or its times are not known. */
   readonly unknown: readonly string[];
 }
@@ -77,42 +81,45 @@ export const swapBatteries: Search<object, SwapTask, SwapPlan> = {
     const nothing = { positions: [], batteries: 0, changes: 0, least: 100, proven: true, unknown };
     if (problem.positions.length === 0) return { answer: nothing, objectives: [], offers: [] };
     try {
-      const { swaps, proven, fewest } = await leastSwaps(problem, solve, { seconds: LONGEST });
-      const positions = problem.positions.map((_, p) => stepsOf(task, swaps, p));
-      const batteries = new Set(swaps.flat()).size;
-      const changes = positions.reduce((sum, { steps, begins }) => sum + steps.length - (begins ? 0 : 1), 0);
-      const least = Math.min(100, ...leftOf(task, swaps));
+      const { swaps, calm, proven, fewest } = await leastSwaps(problem, solve, { seconds: LONGEST });
+      const day = dayOf(task, swaps);
+      const { batteries, changes, positions } = day;
+      const more = calm && dayOf(task, calm);
+      const other = more && more.changes < changes ? more : undefined;
       return {
-        answer: { positions, batteries, changes, least, proven, unknown },
+        answer: { ...day, proven, unknown, ...(other && { other }) },
         objectives: proven
           ? [provenLeast('batteries', '', batteries), provenLeast('changes', '', changes)]
-          : [
-              {
-                ...{ label: 'batteries', unit: '', better: 'less', value: batteries },
-                bound: fewest,
-              },
-            ],
-        offers: offerOf(task, positions),
+          : [{ label: 'batteries', unit: '', better: 'less', value: batteries, bound: fewest }],
+        offers: [
+          ...offerOf(task, positions, { id: 'swaps', label: 'Plan the batteries' }),
+          ...(other
+            ? offerOf(task, other.positions, {
+                id: 'fewer changes',
+                label: 'Plan the batteries: fewer changes',
+              })
+            : []),
+        ],
       };
     } catch (error) {
       if (!(error instanceof NoAnswer)) throw error;
+      const found = { objectives: [], offers: [] };
+      if (error.status !== 'none') return { answer: { ...nothing, proven: false, notFound: true }, ...found };
       const why = await whyNone(feedingProgramme(problem).programme, solve, now);
-      return {
-        answer: {
-          ...nothing,
-          proven: error.status === 'none',
-          conflict: {
-            rules: why.rules.map(({ words }) => words),
-            proven: why.proven,
-            relaxed: why.relaxed.map(({ rule, by }) => ({ rule: rule.words, by, unit: rule.unit })),
-          },
-        },
-        objectives: [],
-        offers: [],
-      };
+      return { answer: { ...nothing, conflict: saidOf(why) }, ...found };
     }
   },
 };
+
+function dayOf(task: SwapTask, swaps: Swaps): SwapDay {
+  const positions = task.problem.positions.map((_, p) => stepsOf(task, swaps, p));
+  return {
+    positions,
+    batteries: new Set(swaps.flat()).size,
+    changes: positions.reduce((sum, { steps, begins }) => sum + steps.length - (begins ? 0 : 1), 0),
+    least: Math.min(100, ...leftOf(task, swaps)),
+  };
+}
 
 /** What is left of each battery that is used, %. */
 function leftOf({ problem }: SwapTask, swaps: Swaps): number[] {

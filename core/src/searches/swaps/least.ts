@@ -8,6 +8,8 @@ import { asMeant } from './twins.js';
 
 export interface LeastSwaps {
   readonly swaps: Swaps;
+  /** A good plan with fewer changes first, and then fewer batteries; nobody says that it is the best. */
+  readonly calm: Swaps | undefined;
   readonly proven: boolean;
   /** How many batteries there must be at least. */
   readonly fewest: number;
@@ -32,14 +34,17 @@ export async function leastSwaps(
   const fed = feeding.swapsOf(incumbentOf(batteries));
   const count = (swaps: Swaps): number => new Set(swaps.flat()).size;
   // With fewer batteries than were found at first, the changes are still to be made few.
-  const good = first && count(first) <= count(fed) ? first : (annealedSwaps(problem, fed) ?? fed);
+  const good =
+    first && count(first) <= count(fed) ? first : (annealedSwaps(problem, 'batteries', fed) ?? fed);
   const best = count(good) <= count(fed) ? good : fed;
   const { programme, sums, wish, swapsOf, valuesOf } = swapProgramme(problem, count(best));
   const { values, solved, kept } = await inTurn(programme, sums, solve, { ...limits, start: valuesOf(best) });
+  const calm = annealedSwaps(problem, 'changes');
   const rows = [...programme.rows, ...kept];
   const wished = await solve({ ...programme, rows, objective: wish }, { seconds: WISH, start: values });
   return {
     swaps: asMeant(problem, swapsOf(wished.incumbent ?? values)),
+    calm: calm && asMeant(problem, calm),
     proven: [batteries, ...solved].every(({ status }) => status === 'best'),
     fewest: Math.max(1, Math.ceil(batteries.bound - 1e-6)),
   };

@@ -9,7 +9,11 @@ import type { SwapsOf } from './index.js';
  * Puts the changes of a plan in place of those that are planned; those that were made stay. None where a battery
  * would have to be put elsewhere that is not on the shelf.
  */
-export function offerOf({ bundle, problem }: SwapTask, positions: readonly SwapsOf[]): readonly Offer[] {
+export function offerOf(
+  { bundle, problem }: SwapTask,
+  positions: readonly SwapsOf[],
+  { id: name, label }: Pick<Offer, 'id' | 'label'>,
+): readonly Offer[] {
   const { plan, shelf, kinds } = bundle;
   const edit = inPlan({ batteryChanges: plan.batteryChanges });
   const made = inOrder(plan.batteryChanges).filter(([, { done }]) => done !== undefined).length;
@@ -39,5 +43,5 @@ export function offerOf({ bundle, problem }: SwapTask, positions: readonly Swaps
     }
   }
   if (edit.patch.length === 0) return [];
-  return [{ id: 'swaps', label: 'Plan the batteries', changes: [edit.change] }];
+  return [{ id: name, label, changes: [edit.change] }];
 }

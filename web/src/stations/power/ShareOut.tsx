@@ -1,8 +1,9 @@
 import { showText, type Bundle, type Fix } from '@idle-satchel/core';
-import type { Balance, BalanceWay } from '@idle-satchel/core/searches';
+import type { BalanceWay } from '@idle-satchel/core/searches';
 import { Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+import { Conflict } from './Conflict.js';
 
 const readBy = ({ plan, venue, rules, kinds }: Bundle) => [plan, venue, rules, kinds];
 
@@ -28,7 +29,7 @@ export default function ShareOut() {
       {found && fresh && found.answer.counted > 0 && (
         <>
           {found.answer.passed.length > 0 && <p className="mt-1">Now {found.answer.passed.join('; ')}.</p>}
-          {found.answer.conflict && <Conflict of={found.answer.conflict} />}
+          {found.answer.conflict && <Conflict head="Nothing keeps all limits." of={found.answer.conflict} />}
           <ul className="mt-1">
             {found.answer.ways.map(way => {
               const offer = found.offers.find(({ id }) => id === way.aim);
@@ -81,36 +82,6 @@ function WayWords({ way: { aim, moves, metres, strips, fullest, proven } }: { wa
           ...(proven ? [] : ['there may be a better one']),
         ].join(' · ')}
       </div>
-    </div>
-  );
-}
-
-function Conflict({ of: { rules, proven, relaxed } }: { of: NonNullable<Balance['conflict']> }) {
-  const reading = useReading();
-  return (
-    <div className="mt-1">
-      <p>
-        <b>Nothing keeps all limits.</b> These cannot hold together
-        {proven ? '' : ', and perhaps fewer of them'}:
-      </p>
-      <ul className="list-disc pl-5">
-        {rules.map(words => (
-          <li key={words}>{words}</li>
-        ))}
-      </ul>
-      {relaxed.length > 0 && (
-        <p>
-          Least would have to give way:{' '}
-          {relaxed
-            .map(({ rule, by, unit }) =>
-              unit === 'A'
-                ? `${rule}, by ${showText(by, 'A', reading)}`
-                : [rule, ...(unit === '' ? [] : [`by ${by} ${unit}`])].join(', '),
-            )
-            .join('; ')}
-          .
-        </p>
-      )}
     </div>
   );
 }

@@ -1,8 +1,9 @@
 import { showClock, type Bundle } from '@idle-satchel/core';
-import type { SwapPlan as Plan } from '@idle-satchel/core/searches';
+import type { SwapDay, SwapPlan as Plan } from '@idle-satchel/core/searches';
 import { Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+import { Conflict } from './Conflict.js';
 
 const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
 
@@ -24,13 +25,13 @@ export default function SwapPlan() {
           {found.offers.map(({ id, label, changes }) => (
             <button
               key={id}
-              className="button button-main mt-1"
+              className={`button mt-1 mr-2 ${id === 'swaps' ? 'button-main' : ''}`}
               onClick={() => {
                 store.commit(label, changes);
                 putAway();
               }}
             >
-              Use this plan
+              {id === 'swaps' ? 'Use this plan' : 'Use the one with fewer changes'}
             </button>
           ))}
           {found.offers.length === 0 && found.answer.positions.length > 0 && (
@@ -43,32 +44,45 @@ export default function SwapPlan() {
 }
 
 function Planned({ plan }: { plan: Plan }) {
-  const { positions, batteries, changes, least, proven, conflict, unknown } = plan;
+  const { positions, proven, other, conflict, notFound, unknown } = plan;
+  return (
+    <>
+      {notFound && <p className="text-risk">No plan was found in time. Whether there is one is not known.</p>}
+      {conflict && <Conflict head="The batteries do not do." of={conflict} />}
+      {positions.length > 0 && (
+        <DayOf day={plan} after={proven ? '' : ' – the best that was found in time'} />
+      )}
+      {other && (
+        <details className="py-1">
+          <summary className="cursor-pointer">
+            With {other.batteries} batteries{' '}
+            {other.changes === 0 ? 'nothing is changed' : `${other.changes} changes do`}
+          </summary>
+          <DayOf day={other} after="" />
+        </details>
+      )}
+      {unknown.length > 0 && (
+        <p className="text-faint text-[13px]">
+          Not planned, since their watts or the times of the day are not known: {unknown.join(', ')}.
+        </p>
+      )}
+      <p className="text-faint text-[13px]">
+        Terminals covered, swollen cells out; charged above 0 °C and never unattended.
+      </p>
+    </>
+  );
+}
+
+/** How many batteries and changes a day takes, and which battery is where from when till when. */
+function DayOf({ day: { positions, batteries, changes, least }, after }: { day: SwapDay; after: string }) {
   const reading = useReading();
   return (
     <>
-      {positions.length > 0 && (
-        <p className="mt-1">
-          {batteries} {batteries === 1 ? 'battery' : 'batteries'}, {changes}{' '}
-          {changes === 1 ? 'change' : 'changes'}; {Math.floor(least)} % above the reserve in the emptiest
-          {proven ? '' : ' – the best that was found in time'}.
-        </p>
-      )}
-      {conflict && (
-        <div className="mt-1">
-          <p className="text-stop">The batteries do not do. These cannot all hold:</p>
-          <ul className="list-disc pl-5">
-            {[...new Set(conflict.rules)].map(words => (
-              <li key={words}>{words}</li>
-            ))}
-          </ul>
-          {conflict.relaxed.map(({ rule, by, unit }, i) => (
-            <p key={i}>
-              Least that is missing: {rule}, but for {Math.ceil(by)} {unit}.
-            </p>
-          ))}
-        </div>
-      )}
+      <p className="mt-1">
+        {batteries} {batteries === 1 ? 'battery' : 'batteries'}, {changes}{' '}
+        {changes === 1 ? 'change' : 'changes'}; {Math.floor(least)} % above the reserve in the emptiest
+        {after}.
+      </p>
       {positions.map(({ id, label, by, walk, steps }) => (
         <div key={id} className="border-b border-rule py-1.5">
           <p>
@@ -93,14 +107,6 @@ function Planned({ plan }: { plan: Plan }) {
           </ol>
         </div>
       ))}
-      {unknown.length > 0 && (
-        <p className="text-faint text-[13px]">
-          Not planned, since their watts or the times of the day are not known: {unknown.join(', ')}.
-        </p>
-      )}
-      <p className="text-faint text-[13px]">
-        Terminals covered, swollen cells out; charged above 0 °C and never unattended.
-      </p>
     </>
   );
 }
