@@ -23,7 +23,7 @@ export function startOrder(
     if (circuit === undefined || !load) continue;
     const watts = numberOf(load.watts);
     const inrush = kinds.kinds[kind]?.power?.inrush;
-    (order[circuit] ??= []).push({ ...{ device, label, inrush, watts } });
+    (order[circuit] ??= []).push({ device, label, inrush, watts });
   }
   for (const all of Object.values(order))
     all.sort((a, b) => (b.inrush ?? 0) - (a.inrush ?? 0) || (b.watts ?? Infinity) - (a.watts ?? Infinity));

@@ -5,6 +5,7 @@
 import { Programme, type Row, type Rule, type Sum, type Values, type Variable } from '../solver/index.js';
 import {
   countsOf,
+  loadsAt,
   type BalanceProblem,
   type Load,
   type Plugged,
@@ -250,20 +251,12 @@ function moved(
 
 /** Rows that values break: plugs that do not fit beside each other are not all in that strip. */
 export function unseatedBy(problem: BalanceProblem, programme: BalanceProgramme, values: Values): Row[] {
-  const { loads, sockets, strips } = problem;
-  const { points } = pluggedBy(programme, values);
-  return strips.flatMap((strip, s): Row[] => {
-    const point = sockets.length + s;
-    const there = [...loads.keys()].filter(i => points[i] === point);
-    if (
-      areSeated(
-        there.flatMap(i => loads[i] ?? []),
-        strip,
-      )
-    )
-      return [];
-    const sum = ones(there.map(i => programme.points[i]?.[point]));
-    return [{ rule: undefined, sum, least: -Infinity, most: there.length - 1 }];
+  const plugged = pluggedBy(programme, values);
+  return problem.strips.flatMap((strip, s): Row[] => {
+    const point = problem.sockets.length + s;
+    if (areSeated(loadsAt(problem, plugged, point), strip)) return [];
+    const sum = ones(programme.points.flatMap((own, i) => (plugged.points[i] === point ? own[point] : [])));
+    return [{ rule: undefined, sum, least: -Infinity, most: sum.length - 1 }];
   });
 }
 

@@ -119,9 +119,10 @@ function listening(
       readonly interrupt: () => void;
     }): undefined => {
       if (wanted && !wanted()) interrupt();
+      if (!report) return;
       const found = incumbentIn(data);
       const words = `${found.value} ${found.bound}`;
-      if (words !== told) report?.(found);
+      if (words !== told) report(found);
       told = words;
     },
   };

@@ -8,7 +8,7 @@ import { asMeant } from './twins.js';
 
 export interface LeastSwaps {
   readonly swaps: Swaps;
-  /** A good plan with fewer changes first, and then fewer batteries; nobody says that it is the best. */
+  /** A good plan with few changes first, and then few batteries, where there are changes; not the best for certain. */
   readonly calm: Swaps | undefined;
   readonly proven: boolean;
   /** How many batteries there must be at least. */
@@ -39,7 +39,7 @@ export async function leastSwaps(
   const best = count(good) <= count(fed) ? good : fed;
   const { programme, sums, wish, swapsOf, valuesOf } = swapProgramme(problem, count(best));
   const { values, solved, kept } = await inTurn(programme, sums, solve, { ...limits, start: valuesOf(best) });
-  const calm = annealedSwaps(problem, 'changes');
+  const calm = (solved[0]?.value ?? 0) > 0 ? annealedSwaps(problem, 'changes') : undefined;
   const rows = [...programme.rows, ...kept];
   const wished = await solve({ ...programme, rows, objective: wish }, { seconds: WISH, start: values });
   return {
