@@ -1,6 +1,7 @@
 import { chapelBundle, fridayBundle } from '../src/demo/index.js';
 import type { Bundle } from '../src/documents/index.js';
 import { measuredKinds } from './measured-kinds.js';
+import { fullRack } from './racked.js';
 import { applyPatch, type Json, type Operation } from '../src/foundations/index.js';
 
 const friday = fridayBundle();
@@ -16,6 +17,7 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
     rewired(friday),
   ],
   ['friday crowded: tasks, viewers, proofs, backups, pins, what others draw', crowded(friday)],
+  ['friday with a full rack', fullRack(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   [
     'an event at 120 V with nobody and nothing to take',

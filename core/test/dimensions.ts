@@ -58,6 +58,13 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
   mired: of({ K: -1 }),
   '°C': of({ K: 1 }),
   'm/min': of({ m: 1, s: -1 }),
+  'm³/h': of({ m: 3, s: -1 }),
+  'm³·K/Wh': of({ m: 3, K: 1, A: -1, V: -1, s: -1 }),
+  'W/m²': of({ A: 1, V: 1, m: -2 }),
+  'W/m²K': of({ A: 1, V: 1, m: -2, K: -1 }),
+  Pa: of({ kg: 1, m: -1, s: -2 }),
+  L: of({ m: 3 }),
+  'dB(A)': ONE,
   instant: 'instant',
 };
 

@@ -70,6 +70,7 @@ describe('the form', () => {
 /** What kinds of the library have though their family does not let one expect it. */
 const OFFERED: readonly string[] = [
   ...[
+    'air',
     'charger',
     'does',
     'encodes',

@@ -40,8 +40,15 @@ const partIds = (
 function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: boolean): Device {
   const { assembly: _assembly, part: _part, nudge: _nudge, place, ...rest } = device;
   if (isCarrier || place?.inside === undefined) return rest;
-  return { ...rest, place: { ...place, inside: parts.get(place.inside) ?? place.inside } };
+  return { ...rest, place: placedBy(place, id => parts.get(id) ?? id) };
 }
+
+/** A place with what it is in, and on there, under other ids. */
+const placedBy = (place: Place, idOf: (id: string) => string): Place => ({
+  ...place,
+  ...(place.inside !== undefined && { inside: idOf(place.inside) }),
+  ...(place.on !== undefined && { on: idOf(place.on) }),
+});
 
 /** A case of a plan as an assembly, or some of it: with every port that is plugged to the outside, and those that are free. */
 export function assemblyFrom(
@@ -136,9 +143,7 @@ export function insertAssemblyPatch(
     order = orderAfter(order);
     const { item, place: own, ...rest } = device;
     const isCarrier = part === assembly.carrier;
-    const where = isCarrier
-      ? place
-      : own && { ...own, ...(own.inside !== undefined && { inside: idOf(own.inside) }) };
+    const where = isCarrier ? place : own && placedBy(own, idOf);
     edit.put('devices', idOf(part), {
       ...rest,
       order,
@@ -180,7 +185,7 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
     if (now.parts[part]) return [];
     order = orderAfter(order);
     const { item: _item, place, ...rest } = device;
-    const where = place && { ...place, ...(place.inside !== undefined && { inside: idOf(place.inside) }) };
+    const where = place && placedBy(place, idOf);
     const value = { ...rest, order, part, ...(where && { place: where }) };
     return [
       {

@@ -15,6 +15,8 @@ type DeviceSketch = Omit<Device, 'order'>;
 
 const DESK = { at: [4.5, 14.75], height: 0.75 } as const;
 
+const ON_TRAY = { inside: 'deskrack1', on: 'desktray1' } as const;
+
 const DEVICES: Record<string, DeviceSketch> = {
   camwide01: {
     label: 'C1 WIDE',
@@ -41,30 +43,31 @@ const DEVICES: Record<string, DeviceSketch> = {
     place: { at: [16.4, 13.9], height: 1.6 },
   },
   deskrack1: { label: 'DESK RACK', kind: 'rackcase4', item: 'itemrak01', place: DESK },
-  switcher1: { label: 'SWITCHER', kind: 'switchcom', item: 'itemswc01', place: { inside: 'deskrack1' } },
-  recorder1: {
-    label: 'RECORDER',
-    kind: 'recordhdm',
-    item: 'itemrec01',
-    place: { inside: 'deskrack1', unit: 4 },
+  desktray1: {
+    label: 'TRAY',
+    kind: 'raktray02',
+    item: 'itemrtt01',
+    place: { inside: 'deskrack1', unit: 3 },
   },
+  switcher1: { label: 'SWITCHER', kind: 'switchcom', item: 'itemswc01', place: ON_TRAY },
+  recorder1: { label: 'RECORDER', kind: 'recordhdm', item: 'itemrec01', place: ON_TRAY },
   router001: {
     label: 'ROUTER',
     kind: 'routerwan',
     item: 'itemrtr01',
-    place: { inside: 'deskrack1', unit: 3 },
+    place: { inside: 'deskrack1', unit: 2 },
   },
   netswitc1: {
     label: 'NETWORK',
     kind: 'netswitch',
     item: 'itemnsw01',
-    place: { inside: 'deskrack1', unit: 2 },
+    place: { inside: 'deskrack1', unit: 1 },
   },
   striprac1: {
     label: 'STRIP',
     kind: 'striprack',
     item: 'itemstr01',
-    place: { inside: 'deskrack1', unit: 1 },
+    place: { inside: 'deskrack1', unit: 2, rear: true },
   },
   laptopwor: { label: 'WORDS', kind: 'laptopcom', item: 'itemlap01', place: { inside: 'deskrack1' } },
   audiodes1: {

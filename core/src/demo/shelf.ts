@@ -48,6 +48,8 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['STR', 1, 'striprack'],
   ['STF', 3, 'stripfour'],
   ['RAK', 1, 'rackcase4'],
+  ['RTT', 1, 'raktray02'],
+  ['RFP', 1, 'fanpanel1'],
   ['BAT', 3, 'battplate'],
   ['BIG', 1, 'battpla15'],
   ['CHG', 1, 'chargertw'],

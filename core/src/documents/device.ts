@@ -2,6 +2,7 @@
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+import { ACROSS, LIDS, type Across, type LidFace } from './rack-words.js';
 import { POWER_STATES, type PowerState } from './power-words.js';
 import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
 import { BUSES, TASKS, VIEWERS, type Bus, type Task, type Viewer } from './signal-words.js';
@@ -18,7 +19,7 @@ export class Place {
   /** The gallery it stands on; absent = the ground. */
   @Optional() @Ref() level?: string;
   @Optional() @Ref() inside?: string;
-  /** What it stands on: another device, or an area of the survey with a top, with its point on that or in the middle. */
+  /** What it stands on, in a case the tray or drawer there: another device, or an area of the survey with a top, with its point on that or in the middle. */
   @Optional() @Ref() on?: string;
   /** In or on a camera: worn by whoever works that or is with it, and no load of its support. */
   @Optional() @Flag() worn?: boolean;
@@ -26,6 +27,12 @@ export class Place {
   @Optional() @Int(1, 60) unit?: number;
   /** It is on the rear rails, with its face to the rear. */
   @Optional() @Flag() rear?: boolean;
+  /** Where one that is not as wide as the rails sits, seen from the front of the case; absent = left. */
+  @Optional() @OneOf(ACROSS) across?: Across;
+  /** It is fastened inside the case, off the rails. */
+  @Optional() @Flag() fixed?: boolean;
+  /** It is mounted in the lid of the case. */
+  @Optional() @Flag() lid?: boolean;
 }
 
 /** What one output of a switcher or matrix is set to give. */
@@ -99,6 +106,12 @@ export class Device {
   @Optional() @One(() => PhaseStates) states?: PhaseStates;
   /** A reel that is not fully unrolled. */
   @Optional() @Flag() coiled?: boolean;
+  /** Lids of a case that stay on while what is in it works. */
+  @Optional() @Words(LIDS) closed?: LidFace[];
+  /** What is free behind a case as it stands, m; absent = not known. */
+  @Optional() @Num(0, 20) gap?: number;
+  /** A case that the sun shines on. */
+  @Optional() @Flag() sunlit?: boolean;
   /** Belongs to the venue and stays: never packed. */
   @Optional() @Flag() resident?: boolean;
   /** The record of the venue that it is: a line from wall to wall, or gear of the house. */

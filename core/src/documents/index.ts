@@ -15,6 +15,8 @@ export * from './proof.js';
 export * from './readings.js';
 export * from './shot-words.js';
 export * from './signal-words.js';
+export * from './rack-parts.js';
+export * from './rack-words.js';
 export * from './read-file.js';
 export * from '../foundations/rungs.js';
 export * from './rules.js';

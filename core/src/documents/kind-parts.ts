@@ -144,20 +144,6 @@ export class Cable {
   @Optional() @Flag() @Said('Works from its first end to the other only') directed?: boolean;
 }
 
-/** Space an item takes in a rack: units of 44.45 mm and depth in m. */
-export class RackSize {
-  @Int(1, 20) @Said('Takes', 'U') units!: number;
-  @Num(0.02, 1.2) @Said('Deep, behind its ears', 'm') depth!: number;
-}
-
-/** Space a rack case gives. */
-export class RackCase {
-  @Int(1, 60) @Said('Gives', 'U') units!: number;
-  @Num(0.1, 1.5) @Said('Usable depth', 'm') depth!: number;
-  /** Load limit, kg. */
-  @Num(1, 500) @Said('Carries at most', 'kg') load!: number;
-}
-
 export class Recording {
   /** Bit rate written, Mb/s. */
   @Num(0.1, 2000) @Said('Writes', 'Mb/s') rate!: number;

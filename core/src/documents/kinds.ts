@@ -1,25 +1,26 @@
 import type { MapOf as Map } from '../foundations/index.js';
 import { Assembly } from './assembly.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
-import {
-  Cable,
-  LampLight,
-  Lens,
-  Optics,
-  RackCase,
-  RackSize,
-  Recording,
-  Size,
-  Support,
-} from './kind-parts.js';
+import { Cable, LampLight, Lens, Optics, Recording, Size, Support } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
 import { INGRESS, type Ingress } from './power-words.js';
 import { Inside, Port } from './ports.js';
+import { AirWay, RackCase, RackSize } from './rack-parts.js';
 import { FAMILIES, FUNCTIONS, type Family, type Function } from './signal-words.js';
 
 /** Families whose things take no power of their own, as a rule. */
 const PASSIVE: ReadonlySet<Family> = new Set<Family>([
-  ...(['disk', 'adapter', 'patch bay', 'microphone', 'house line', 'strip', 'battery', 'rack case'] as const),
+  ...([
+    'disk',
+    'adapter',
+    'patch bay',
+    'microphone',
+    'house line',
+    'strip',
+    'battery',
+    'rack case',
+    'rack part',
+  ] as const),
   ...(['support', 'lens', 'cable', 'ramp', 'hook', 'mat', 'tape', 'tool'] as const),
 ]);
 
@@ -100,6 +101,13 @@ export class Kind {
   @One(() => RackCase)
   @Said<Kind>('Rack', '', { when: ({ family }) => family === 'rack case' })
   rackCase?: RackCase;
+  /** The way of the air through it, where it has a fan. */
+  @Optional() @One(() => AirWay) @Said<Kind>('Air through it', '', { when: () => false }) air?: AirWay;
+  /** The warmest air that it may take in, °C; absent = 40. */
+  @Optional()
+  @Num(0, 90)
+  @Said<Kind>('Takes in air up to', '°C', { help: 'empty = 40 °C', when: () => false })
+  warmest?: number;
   @Optional()
   @One(() => Recording)
   @Said<Kind>('Recording', '', {

@@ -133,6 +133,7 @@ export const FAMILIES = [
   'supply',
   'battery',
   'rack case',
+  'rack part',
   'support',
   'lens',
   'cable',

@@ -251,6 +251,8 @@ export class Facts {
   @Optional() @Num(1, 100) ceiling?: number;
   /** How many people may be in the building. */
   @Optional() @Int(0, 200000) people?: number;
+  /** Height above the sea, m: the air is thinner there. */
+  @Optional() @Num(-430, 5500) altitude?: number;
   @Optional() @Text(300) access?: string;
   @Optional() @Text(300) noise?: string;
 }

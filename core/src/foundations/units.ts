@@ -10,6 +10,12 @@ export type Unit =
   | 'm'
   | 'm²'
   | 'mm²'
+  | 'm³/h'
+  | 'm³·K/Wh'
+  | 'W/m²'
+  | 'W/m²K'
+  | 'Pa'
+  | 'L'
   | 'm/min'
   | 'Ω·mm²/m'
   | 'mm'
@@ -44,6 +50,7 @@ export type Unit =
   | '×'
   | 'dB'
   | 'dB/100 m'
+  | 'dB(A)'
   | '°C'
   | 'MHz'
   | 'pieces'
@@ -61,6 +68,7 @@ const DECIMALS: Partial<Record<Unit, number>> = {
   V: 1,
   Ω: 3,
   kg: 1,
+  L: 1,
   'Mb/s': 2,
   GB: 1,
   h: 2,
@@ -150,10 +158,10 @@ export function typedText(value: number, unit: Unit, system: UnitSystem): string
   return unit === '' || unit === 'pieces' ? String(value) : `${value} ${unit}`;
 }
 
-/** A length or weight in a sentence, as short as it is exact to the centimetre or 100 g: `1.5 m`, `4′ 11″`. */
-export function inWords(value: number, unit: 'm' | 'kg', system: UnitSystem): string {
+/** A length, weight or temperature in a sentence, as short as it is exact to the centimetre, 100 g or degree: `1.5 m`, `4′ 11″`. */
+export function inWords(value: number, unit: 'm' | 'kg' | '°C', system: UnitSystem): string {
   if (system === 'imperial') return showText(value, unit, { system, zone: 'UTC' });
-  return `${minusSign(String(Number(value.toFixed(DECIMALS[unit]))))} ${unit}`;
+  return `${minusSign(String(Number(value.toFixed(DECIMALS[unit] ?? 0))))} ${unit}`;
 }
 
 const LENGTH =

@@ -351,7 +351,7 @@ export const SWITCHERS: Record<string, Kind> = {
     label: 'Patch bay, rack 1U, 8 BNC through',
     family: 'patch bay',
     weight: 1.2,
-    rack: { units: 1, depth: 0.06 },
+    rack: { units: 1, depth: 0.06, fitting: 'patch panel' },
     ports: ports(
       ...Array.from({ length: 8 }, (_, i): PortSketch[] => [
         [`patchin0${i + 1}`, `back ${i + 1}`, 'in', 'BNC', 'video'],

@@ -9,6 +9,42 @@ export const THINGS: Record<string, Kind> = {
     weight: 6.4,
     rackCase: { units: 4, depth: 0.42, load: 35 },
   },
+  raktray01: {
+    label: 'Rack tray, 1U',
+    family: 'rack part',
+    weight: 1.6,
+    rack: { units: 1, depth: 0.28, fitting: 'tray', carries: 12 },
+  },
+  raktray02: {
+    label: 'Rack tray, 2U',
+    family: 'rack part',
+    weight: 2.1,
+    rack: { units: 2, depth: 0.28, fitting: 'tray', carries: 15 },
+  },
+  rakdrawr2: {
+    label: 'Rack drawer, 2U, with a latch',
+    family: 'rack part',
+    weight: 4.6,
+    rack: { units: 2, depth: 0.36, fitting: 'drawer', carries: 15, latch: 'yes' },
+  },
+  rakblank1: {
+    label: 'Blank panel, 1U',
+    family: 'rack part',
+    weight: 0.3,
+    rack: { units: 1, depth: 0.01, fitting: 'blank' },
+  },
+  rakventd1: {
+    label: 'Blank panel, 1U, perforated',
+    family: 'rack part',
+    weight: 0.25,
+    rack: { units: 1, depth: 0.01, fitting: 'open blank' },
+  },
+  rakbrush1: {
+    label: 'Brush plate, 1U',
+    family: 'rack part',
+    weight: 0.35,
+    rack: { units: 1, depth: 0.03, fitting: 'brush plate' },
+  },
   lamppanel: {
     label: 'Lamp, LED panel, 60 W, on a stand',
     family: 'lamp',

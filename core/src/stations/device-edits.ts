@@ -58,7 +58,8 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
     .each(leads, (edit, [key]) => edit.drop('links', key))
     .each(taken, (edit, [key]) => edit.drop('shots', key, 'camera'))
     .each(stood, (edit, [key, { place: { on: _on, ...place } = {} }]) =>
-      edit.put('devices', key, 'place', { ...spot, ...place }),
+      // What lay on a tray of a case lies loose in that case.
+      edit.put('devices', key, 'place', place.inside === undefined ? { ...spot, ...place } : place),
     )
     .each(paired, (edit, [key]) => edit.drop('fedTogether', key))
     .each(changed, (edit, [key]) => edit.drop('batteryChanges', key))

@@ -4,7 +4,7 @@ import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../
 
 /** A device, with its place only as far as it is one in a case or on something. */
 export interface Equipment extends Omit<Device, 'place'> {
-  readonly place?: Pick<Place, 'inside' | 'on' | 'worn' | 'unit' | 'rear'>;
+  readonly place?: Pick<Place, 'inside' | 'on' | 'worn' | 'unit' | 'rear' | 'across' | 'fixed' | 'lid'>;
 }
 
 /** What carries a thing, as its place says: what it is in, else what it stands on. */
@@ -74,12 +74,21 @@ export const freeItem = (...of: Parameters<typeof freeItems>): string | undefine
 
 /** A device without where it stands. */
 export function withoutPlace({ place = {}, ...device }: Device): Equipment {
-  const { inside, on, unit, rear } = place;
+  const { inside, on, unit, rear, across, fixed, lid } = place;
   const worn = place.worn && { worn: true };
   if (inside === undefined) return on === undefined ? device : { ...device, place: { on, ...worn } };
   return {
     ...device,
-    place: { inside, ...worn, ...(unit !== undefined && { unit }), ...(rear && { rear }) },
+    place: {
+      inside,
+      ...(on !== undefined && { on }),
+      ...worn,
+      ...(unit !== undefined && { unit }),
+      ...(rear && { rear }),
+      ...(across && { across }),
+      ...(fixed && { fixed }),
+      ...(lid && { lid }),
+    },
   };
 }
 

@@ -14,7 +14,7 @@ const WAITING: Readonly<Record<string, string>> = {
   currency: 'lists and money',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
-const WORDS_ONLY = ['organisation', 'address', 'archived', 'access', 'noise', 'tracing', 'ink', 'dates'];
+const WORDS_ONLY = ['organisation', 'address', 'archived', 'access', 'tracing', 'ink', 'dates'];
 
 interface Schema {
   readonly properties?: Readonly<Record<string, Schema>>;

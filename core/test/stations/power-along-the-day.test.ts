@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CHEMISTRIES, type Chemistry } from '../../src/documents/index.js';
 import { instantOfClock } from '../../src/foundations/index.js';
-import { airAt, coldFactor, type Air } from '../../src/stations/power/battery/cold.js';
+import { airAt, type Air } from '../../src/stations/air-temperature.js';
+import { coldFactor } from '../../src/stations/power/battery/cold.js';
 import {
   countedWatts,
   minutesFor,

@@ -5,7 +5,7 @@ import { inOrder, minutesBetween } from '../../foundations/index.js';
 import { freeItems } from '../../stations/equipment.js';
 import { cellOf } from '../../stations/power/battery/cell.js';
 import { canChange, changingOf, outletOf } from '../../stations/power/battery/changing.js';
-import { airOf, type Air } from '../../stations/power/battery/cold.js';
+import { airOf, type Air } from '../../stations/air-temperature.js';
 import { leftAt, shareTaken, type Draw } from '../../stations/power/battery/discharge.js';
 import { dayOf, type Service } from '../../stations/power/battery/services.js';
 import type { Timeline } from '../../stations/power/timeline.js';

@@ -21,6 +21,11 @@ export const day: Station<DayReads, DayResult> = {
       'drafts',
       {
         gear: parts.part('gear', { lines: () => reads.pack.lines }, wanted.gearDrafts),
+        lids: parts.part(
+          'lids',
+          { devices: () => reads.devices, kinds: () => reads.kinds },
+          wanted.lidDrafts,
+        ),
         rig: parts.part('rig', { cameras, leads }, wanted.rigDrafts),
         plugs: parts.part(
           'plugs',
@@ -57,7 +62,7 @@ export const day: Station<DayReads, DayResult> = {
 };
 
 const together = (
-  lists: Readonly<Record<'gear' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last', wanted.Drafts>>,
+  lists: Readonly<Record<'gear' | 'lids' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last', wanted.Drafts>>,
 ): wanted.Drafts => [
-  ...[lists.gear, lists.rig, lists.plugs, lists.sources, lists.outputs, lists.last].flat(),
+  ...[lists.gear, lists.lids, lists.rig, lists.plugs, lists.sources, lists.outputs, lists.last].flat(),
 ];

@@ -1,7 +1,8 @@
 /** What Day reads and what comes of it. */
-import type { Link, Output, Shelf, Tick } from '../../documents/index.js';
+import type { Kinds, Link, Output, Shelf, Tick } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type Unit } from '../../foundations/index.js';
 import type { PackResult } from '../pack/index.js';
+import type { Equipment } from '../equipment.js';
 import type { RunsResult } from '../runs/index.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
@@ -17,6 +18,8 @@ export interface DayReads {
   readonly links: MapOf<Link> | undefined;
   readonly stream: StreamResult;
   readonly runs: RunsResult;
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds;
   readonly pack: PackResult;
 }
 

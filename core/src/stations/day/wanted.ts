@@ -1,8 +1,9 @@
 /** The checks that the design asks for, before anybody ticked them. */
-import type { Link, Output } from '../../documents/index.js';
+import type { Kinds, Link, Output } from '../../documents/index.js';
 import { idFrom, inOrder, type Figure, type MapOf, type Unit } from '../../foundations/index.js';
 import type { PackLines } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
+import type { Equipment } from '../equipment.js';
 import type { RunsResult } from '../runs/index.js';
 import { layOrder } from '../runs/lay-order.js';
 import type { PlanWiring, SignalResult } from '../signal/index.js';
@@ -122,6 +123,37 @@ export function plugDrafts({ links, wiring, runs, plugged }: Plugged): Drafts {
   });
   return [...cases, ...leads];
 }
+
+/** What must be shut before a case is moved, there and back: drawers, and lids that something is mounted in. */
+export const lidDrafts = ({
+  devices,
+  kinds,
+}: {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds;
+}): Drafts =>
+  (['Pack out', 'Count back in'] as const).flatMap(moment =>
+    inOrder(devices).flatMap(([id, { label, kind, place }]) => {
+      const inside = devices?.[place?.inside ?? '']?.label;
+      if (inside === undefined) return [];
+      if (kinds.kinds[kind]?.rack?.fitting === 'drawer')
+        return [
+          draft(`latch/${id}`, {
+            moment,
+            label: `${label} in ${inside} is shut and latched`,
+            detail: 'before the case is moved',
+          }),
+        ];
+      if (!place?.lid) return [];
+      return [
+        draft(`lid/${id}`, {
+          moment,
+          label: `The lid of ${inside} with ${label} is down and latched`,
+          detail: 'held with two hands, none under it',
+        }),
+      ];
+    }),
+  );
 
 /** Every computer's setting and every source's picture. */
 export function sourceDrafts({

@@ -1,5 +1,7 @@
 /** Every figure of Racks. */
-import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
+import { declare, DEFINITION, houseRule, standard, type Declared } from '../../foundations/index.js';
+import * as air from './air-figures.js';
+import * as balance from './balance-figures.js';
 
 export const itemWeight = declare({
   key: 'racks.racks.*.items.*.weight',
@@ -69,25 +71,90 @@ export const rackWatts = declare({
   basis: DEFINITION,
   formula: 'sum(item)',
 });
-export const rackHeat = declare({
-  key: 'racks.racks.*.heat',
-  label: 'Heat between the rails',
-  unit: 'W',
-  basis: DEFINITION,
-  formula: 'sum(mounted)',
-});
-export const rackPassive = declare({
-  key: 'racks.racks.*.passive',
-  label: 'Leaves through one open face',
-  unit: 'W',
+export const itemRoom = declare({
+  key: 'racks.racks.*.items.*.room',
+  label: 'Left behind it',
+  unit: 'm',
   basis: houseRule(
-    'one wholly open face, rise of 10 K',
-    'natural convection: flow grows with the height of the opening to the power of 1.5; house figure for one unit',
+    'room for plugs behind it: 40 mm for BNC, 70 mm for mains, 50 mm for others, unless they were measured',
+    'bodies of the plugs and what their leads bend by',
   ),
-  formula: 'one * (U / unit) ^ 1.5',
+  formula: 'depth - item - plugs',
+  limits: { raises: 'racks.too-deep', stop: { below: 0 } },
+});
+export const itemBefore = declare({
+  key: 'racks.racks.*.items.*.before',
+  label: 'Left before it under the lid',
+  unit: 'm',
+  basis: DEFINITION,
+  formula: 'room - item',
+  limits: { raises: 'racks.too-deep', stop: { below: 0 } },
+});
+export const itemShared = declare({
+  key: 'racks.racks.*.items.*.shared',
+  label: 'In the same place as another',
+  unit: 'L',
+  basis: standard('EIA-310: units of 44.45 mm, panels of 482.6 mm'),
+  formula: 'litres * wide * high * min(item)',
+  limits: { raises: 'racks.overlap', stop: { above: 0 } },
+});
+export const itemHeadroom = declare({
+  key: 'racks.racks.*.items.*.headroom',
+  label: 'Left above it on its tray',
+  unit: 'm',
+  basis: houseRule('sheet of a tray of 3 mm'),
+  formula: 'units * unit - sheet - item',
+  limits: { raises: 'racks.tray-full', stop: { below: 0 } },
+});
+export const trayRoom = declare({
+  key: 'racks.racks.*.items.*.beside',
+  label: 'Width left on it',
+  unit: 'm',
+  basis: houseRule('440 mm between the sides of a tray'),
+  formula: 'tray - sum(item)',
+  limits: { raises: 'racks.tray-full', stop: { below: 0 } },
+});
+export const trayLeft = declare({
+  key: 'racks.racks.*.items.*.carries',
+  label: 'Load left on it',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'limit - sum(item)',
+  limits: { raises: 'racks.too-heavy', stop: { below: 0 } },
+});
+export const railsLeft = declare({
+  key: 'racks.racks.*.loads.*',
+  label: 'Load left on the rails',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'limit - sum(item)',
+  limits: { raises: 'racks.too-heavy', stop: { below: 0 } },
+});
+export const loadLeft = declare({
+  key: 'racks.racks.*.loadLeft',
+  label: 'Load left',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'limit - load',
+  limits: { raises: 'racks.too-heavy', stop: { below: 0 } },
 });
 
+const all = (group: Readonly<Record<string, Declared>>): Declared[] => Object.values(group);
+
 export const RACKS_FIGURES = [
-  ...[itemWeight, itemWatts, itemBehind, rackHave, rackUsed, rackSpare, rackLoad, rackWeight],
-  ...[rackWatts, rackHeat, rackPassive],
+  ...[itemWeight, itemWatts, itemBehind, itemRoom, itemBefore, itemShared, itemHeadroom],
+  ...[
+    trayRoom,
+    trayLeft,
+    railsLeft,
+    rackHave,
+    rackUsed,
+    rackSpare,
+    rackLoad,
+    loadLeft,
+    rackWeight,
+    rackWatts,
+  ],
+  ...all(air),
+  ...all(balance),
 ];

@@ -1,31 +1,42 @@
-/** Racks: what is mounted where, how heavy, how many watts, how warm. */
-import { inOrder, resultOf } from '../../foundations/index.js';
+/** Racks: what is mounted where, how heavy, how it stands, how many watts, how warm. */
+import { resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { RACKS_FIGURES } from './figures.js';
+import { heldByRack } from './held.js';
 import { rackResult } from './rack.js';
 import type { RacksReads, RacksResult } from './result.js';
 
 export type * from './result.js';
+export type { Holding } from './held.js';
+export { PANEL, UNIT } from './units.js';
 
 export const racks: Station<RacksReads, RacksResult> = {
   name: 'racks',
   figures: RACKS_FIGURES,
   compute(reads, parts) {
-    const devices = parts.part('devices', { devices: () => reads.devices }, devicesInOrder);
+    const held = parts.part(
+      'held',
+      { devices: () => reads.devices, kinds: () => reads.kinds.kinds },
+      heldByRack,
+    );
     const racks = parts.each(
       'racks',
-      devices,
-      (_, device) =>
-        reads.kinds.kinds[device.kind]?.rackCase && {
-          device,
-          devices: devices(),
-          kinds: reads.kinds.kinds,
-          loads: reads.loads,
-        },
+      () => Object.entries(held()),
+      (id, inside) => {
+        const device = reads.devices?.[id];
+        return (
+          device && {
+            device,
+            held: inside,
+            kinds: reads.kinds.kinds,
+            loads: reads.loads,
+            temperatures: reads.temperatures,
+            altitude: reads.altitude,
+          }
+        );
+      },
       rackResult,
     );
     return resultOf<RacksResult>({ racks });
   },
 };
-
-const devicesInOrder = ({ devices }: Pick<RacksReads, 'devices'>) => inOrder(devices);

@@ -1,113 +1,180 @@
-/** One rack case: units, weight and watts of what is in it, and the heat that leaves it by itself. */
-import type { Kind, Kinds } from '../../documents/index.js';
-import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+/** One rack case: what is in it and where, what that weighs and draws, how it stands, and how warm it gets. */
+import type { AirTemperature, Kinds } from '../../documents/index.js';
+import {
+  constant,
+  given,
+  numberOf,
+  taken,
+  type Figure,
+  type MapOf,
+  type Term,
+} from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
+import { airOf } from './air.js';
+import { balanceOf, overOf } from './balance.js';
+import { boxOf, depthsOf, railsApart, unitTerms, type CaseKind } from './depths.js';
 import * as figures from './figures.js';
+import type { Held } from './held.js';
 import type { RackItem, RackResult } from './result.js';
-import { behindOf, ON_A_SHELF, spacesOf } from './units.js';
-
-/** Watts that leave one open unit by themselves at a rise of 10 K. */
-const ONE_UNIT = 5.8;
+import { headroomOf, trayOf } from './trays.js';
+import { isRear, spacesOf, unitsOf } from './units.js';
 
 export interface RackWithItems {
   readonly device: Equipment;
-  readonly devices: readonly (readonly [string, Equipment])[];
+  readonly held: readonly Held[];
   readonly kinds: Kinds['kinds'];
-  readonly loads: Readonly<Record<string, DeviceLoad>>;
+  readonly loads: Readonly<Record<string, Pick<DeviceLoad, 'watts' | 'kept'>>>;
+  readonly temperatures: MapOf<AirTemperature> | undefined;
+  readonly altitude: number | undefined;
 }
 
-export function rackResult(id: string, { device, devices, kinds, loads }: RackWithItems): RackResult {
+export function rackResult(id: string, rack: RackWithItems): RackResult {
+  const { device, held, kinds, loads } = rack;
   const kind = kinds[device.kind];
-  const inside = devices.filter(([, { place }]) => place?.inside === id);
+  const space = kind?.rackCase ?? { units: 1, depth: 0.1, load: 1 };
+  const of: CaseKind = { kind: device.kind, label: device.label, rack: space };
+  const weights = Object.fromEntries(held.map(each => [each.id, weightOf(id, each)]));
+  const watts = Object.fromEntries(held.map(each => [each.id, wattsOf(id, each, loads[each.id])]));
+  const {
+    heat,
+    passive,
+    air,
+    items: inAir,
+  } = airOf({
+    ...{ id, of, outside: kind, held, watts: drawing(watts, loads) },
+    ...{ closed: device.closed, sunlit: device.sunlit === true },
+    ...{ altitude: rack.altitude, temperatures: rack.temperatures },
+  });
+  const known = Object.fromEntries(
+    Object.entries(weights).map(([key, weight]) => [key, taken('item', weight)]),
+  );
   const items = Object.fromEntries(
-    inside.map(([key, each]) => {
-      const behind = behindOf([id, key], { own: each, inside, kinds, caseKind: device.kind });
-      return [key, { ...itemOf([id, key], each, kinds[each.kind], loads[key]), ...(behind && { behind }) }];
+    held.map((each): [string, RackItem] => {
+      const over = overOf(id, each, held, weights);
+      const headroom = headroomOf(id, each, held);
+      const box = boxOf(each, held, of);
+      return [
+        each.id,
+        {
+          ...itemOf(each),
+          ...(box && { box }),
+          ...depthsOf(id, each, held, of),
+          ...(headroom && { headroom }),
+          ...trayOf(id, each, held, known),
+          ...(over && { over }),
+          weight: weights[each.id] as Figure,
+          watts: watts[each.id] as Figure,
+          ...inAir[each.id],
+        },
+      ];
     }),
   );
-  const of = (name: string, figure: 'weight' | 'watts', which: (item: RackItem) => boolean): Term[] =>
-    Object.values(items).flatMap(item => (which(item) ? [taken(name, item[figure])] : []));
-  const load = figures.rackLoad.calc(
-    [id],
-    of('item', 'weight', ({ weight }) => weight.value !== null),
-  );
-  const pointer = `/kinds/${device.kind}`;
-  const units = kind?.rackCase?.units ?? 0;
+  const load = figures.rackLoad.calc([id], weighed(held, weights));
   const have = figures.rackHave.calc(
     [id],
-    [given('units', units, 'U', 'kinds', `${pointer}/rackCase/units`)],
+    [given('units', space.units, 'U', 'kinds', `/kinds/${device.kind}/rackCase/units`)],
   );
-  const used = figures.rackUsed.calc([id], unitTerms(inside, kinds));
+  const used = figures.rackUsed.calc([id], unitTerms(held, kinds));
   const empty =
     kind?.weight === undefined
       ? constant('empty', 0, 'kg', 'case not weighed')
-      : given('empty', kind.weight, 'kg', 'kinds', `${pointer}/weight`);
+      : given('empty', kind.weight, 'kg', 'kinds', `/kinds/${device.kind}/weight`);
   return {
     label: device.label,
+    depth: space.depth,
+    rails: railsApart(space),
     have,
     used,
     load,
     items,
+    heat,
+    passive,
+    air,
     spare: figures.rackSpare.calc([id], [taken('have', have), taken('used', used)]),
+    loadLeft: figures.loadLeft.calc(
+      [id],
+      [given('limit', space.load, 'kg', 'kinds', `/kinds/${device.kind}/rackCase/load`), taken('load', load)],
+    ),
     weight: figures.rackWeight.calc([id], [taken('load', load), empty]),
     watts: figures.rackWatts.calc(
       [id],
-      of('item', 'watts', () => true),
+      Object.values(watts).map(each => taken('item', each)),
     ),
-    heat: figures.rackHeat.calc(
-      [id],
-      of('mounted', 'watts', ({ unit }) => unit !== undefined),
-    ),
-    passive: figures.rackPassive.calc(
-      [id],
-      [
-        taken('U', have),
-        constant('one', ONE_UNIT, 'W', 'through one open unit'),
-        constant('unit', 1, 'U', 'one unit'),
-      ],
-    ),
+    balance: balanceOf(id, of, kind, held, weights),
+    loads: onRails(id, of, held, weights),
   };
 }
 
-/** Rack units of what is mounted; what is on the rear rails takes those only that nothing in front of it takes. */
-function unitTerms(inside: RackWithItems['devices'], kinds: Kinds['kinds']): Term[] {
-  const front = new Set(
-    inside.flatMap(([, each]) => (each.place?.rear === true ? [] : spacesOf(each, kinds))),
-  );
-  return inside.flatMap(([, each]) => {
-    const { kind, label, place } = each;
-    if (place?.unit === undefined) return [];
-    const own = spacesOf(each, kinds);
-    const free = place.rear ? own.filter(unit => !front.has(unit)) : own;
-    if (free.length < own.length) return [constant('item', free.length, 'U', `${label}, behind others`)];
-    const units = kinds[kind]?.rack?.units;
-    return units === undefined
-      ? [constant('item', ON_A_SHELF, 'U', 'on a shelf of one unit')]
-      : [given('item', units, 'U', 'kinds', `/kinds/${kind}/rack/units`)];
-  });
-}
+/** Watts of what draws power: everything else takes no air to speak of. */
+const drawing = (
+  watts: Readonly<Record<string, Figure>>,
+  loads: RackWithItems['loads'],
+): Readonly<Record<string, Figure>> => Object.fromEntries(Object.entries(watts).filter(([id]) => loads[id]));
 
-function itemOf(
-  ids: [rack: string, item: string],
-  { label, kind, place }: Equipment,
-  of: Kind | undefined,
-  load: DeviceLoad | undefined,
-): RackItem {
+const itemOf = (
+  own: Held,
+): Pick<
+  RackItem,
+  'label' | 'kindLabel' | 'how' | 'carrier' | 'fitting' | 'unit' | 'units' | 'rear' | 'narrow'
+> => {
+  const { device, kind, how, carrier } = own;
   return {
-    label,
-    kindLabel: of?.label ?? 'unknown kind',
-    unit: place?.unit,
-    units: of?.rack?.units ?? ON_A_SHELF,
-    rear: place?.rear === true,
-    weight: weightOf(ids, kind, of?.weight),
-    watts: figures.itemWatts.calc(ids, [
-      load ? taken('watts', load.kept ?? load.watts) : constant('watts', 0, 'W', 'it needs no power'),
-    ]),
+    label: device.label,
+    kindLabel: kind?.label ?? 'unknown kind',
+    ...{ how, carrier },
+    fitting: kind?.rack?.fitting,
+    unit: spacesOf(own)[0],
+    units: unitsOf(kind),
+    rear: isRear(own),
+    narrow: (kind?.rack?.width ?? 'whole') !== 'whole',
   };
+};
+
+function weightOf(rackId: string, { id, device, kind }: Held): Figure {
+  return kind?.weight === undefined
+    ? figures.itemWeight.unknown([rackId, id], 'not weighed')
+    : figures.itemWeight.calc(
+        [rackId, id],
+        [given('weight', kind.weight, 'kg', 'kinds', `/kinds/${device.kind}/weight`)],
+      );
 }
 
-const weightOf = (ids: [string, string], kind: string, weight: number | undefined): Figure =>
-  weight === undefined
-    ? figures.itemWeight.unknown(ids, 'not weighed')
-    : figures.itemWeight.calc(ids, [given('weight', weight, 'kg', 'kinds', `/kinds/${kind}/weight`)]);
+/** What a thing turns into warmth: what it draws, less what it hands on. */
+const wattsOf = (rackId: string, { id }: Held, load: RackWithItems['loads'][string] | undefined): Figure =>
+  figures.itemWatts.calc(
+    [rackId, id],
+    [load ? taken('watts', load.kept ?? load.watts) : constant('watts', 0, 'W', 'it needs no power')],
+  );
+
+const weighed = (held: readonly Held[], weights: Readonly<Record<string, Figure>>): Term[] =>
+  held.flatMap(({ id }) => {
+    const weight = weights[id];
+    return numberOf(weight) === undefined || !weight ? [] : [taken('item', weight)];
+  });
+
+/** What is left of the load of each pair of rails, by the mounted things and what lies on them. */
+function onRails(
+  id: string,
+  { kind, rack }: CaseKind,
+  held: readonly Held[],
+  weights: Readonly<Record<string, Figure>>,
+): RackResult['loads'] {
+  const limit = rack.railLoad;
+  if (limit === undefined) return {};
+  const left = (side: 'front' | 'rear'): Figure =>
+    figures.railsLeft.calc(
+      [id, side],
+      [
+        given('limit', limit, 'kg', 'kinds', `/kinds/${kind}/rackCase/railLoad`),
+        ...weighed(
+          held.filter(each => {
+            const mount = each.how === 'rails' ? each : held.find(({ id }) => id === each.carrier);
+            return mount?.how === 'rails' && isRear(mount) === (side === 'rear');
+          }),
+          weights,
+        ),
+      ],
+    );
+  return { front: left('front'), ...(!rack.frontOnly && { rear: left('rear') }) };
+}

@@ -1,44 +1,120 @@
 /** What Racks reads and what comes of it. */
-import type { Kinds, Rules } from '../../documents/index.js';
+import type { AirTemperature, Facts, Kinds, Link, RackFitting, Rules, Shelf } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PowerResult } from '../power/index.js';
 import type { Seen } from '../station.js';
+import type { Holding } from './held.js';
 
 export interface RacksReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
   readonly units: Rules['units'];
+  readonly links: MapOf<Link> | undefined;
+  readonly shelf: Shelf;
   readonly loads: PowerResult['devices'];
+  readonly temperatures: MapOf<AirTemperature> | undefined;
+  readonly altitude: Facts['altitude'];
+}
+
+/** Where a thing is in the drawing of its rack, m: across from the left as seen from the front, up from the lowest unit, back from the front rails. */
+export interface RackBox {
+  readonly across: readonly [from: number, to: number];
+  readonly up: readonly [from: number, to: number];
+  readonly back: readonly [from: number, to: number];
+  /** Where its plugs and their leads reach to, back from the front rails. */
+  readonly plugs: number;
+  /** Nobody has measured how deep it is. */
+  readonly guessed: boolean;
 }
 
 export interface RackItem {
   readonly label: string;
   readonly kindLabel: string;
-  /** Lowest unit, from 1 at the bottom; undefined when it lies loose in the case. */
+  readonly how: Holding;
+  /** The thing of the rack that it is in. */
+  readonly carrier: string | undefined;
+  readonly fitting: RackFitting | undefined;
+  /** Lowest unit, from 1 at the bottom; undefined off the rails. */
   readonly unit: number | undefined;
   readonly units: number;
   /** It is on the rear rails. */
   readonly rear: boolean;
+  /** Whether it has a place across: it is not as wide as the rails. */
+  readonly narrow: boolean;
+  /** Absent off the rails. */
+  readonly box?: RackBox;
   /** Depth left to what is on the other rails of the same units; absent where nothing is. */
   readonly behind?: Figure;
+  /** Depth left behind it in the case; absent off the rails. */
+  readonly room?: Figure;
+  /** Left before it under a lid; absent where either is not known. */
+  readonly before?: Figure;
+  /** What it has in common with something else on the same rails; absent where that is nothing. */
+  readonly shared?: Figure;
+  /** Of what lies on a tray: what is left above it. */
+  readonly headroom?: Figure;
+  /** Of a tray: width and load that are left on it. */
+  readonly beside?: Figure;
+  readonly carries?: Figure;
+  /** Times as heavy as the lightest thing under it; absent where that is of no weight. */
+  readonly over?: Figure;
   readonly weight: Figure;
   readonly watts: Figure;
+  /** Of a fan unit: the air it moves here. */
+  readonly moves?: Figure;
+  /** How warm the air is that reaches it, and how much cooler than it must be; absent of what draws nothing. */
+  readonly warm?: Figure;
+  readonly margin?: Figure;
+}
+
+/** How a rack stands. */
+export interface RackBalance {
+  readonly centre: Figure;
+  readonly along: Figure;
+  readonly height: Figure;
+  /** How much lower the centre would be with the same things in their best order. */
+  readonly lower: Figure;
+  readonly tip: Figure;
+}
+
+/** The air in a rack. */
+export interface RackAir {
+  readonly ambient: Figure;
+  readonly thin: Figure;
+  readonly sun?: Figure;
+  readonly blown: Figure;
+  /** Watts that leave by themselves through what of its faces is open, at a rise of 10 K. */
+  readonly leaves: Figure;
+  readonly needs: Figure;
+  readonly flow: Figure;
+  readonly rise: Figure;
+  readonly again: Figure;
+  readonly inlet: Figure;
+  readonly noise?: Figure;
 }
 
 export interface RackResult {
   readonly label: string;
+  /** Usable depth, and from front to rear rails, m. */
+  readonly depth: number;
+  readonly rails: number;
   readonly have: Figure;
   readonly used: Figure;
   readonly spare: Figure;
   readonly load: Figure;
+  readonly loadLeft: Figure;
   readonly weight: Figure;
   /** Watts drawn by everything in or on the case. */
   readonly watts: Figure;
-  /** Watts that turn to heat between the rails: what is mounted, not what lies on top. */
+  /** Watts that turn to heat in it: what is mounted, not what lies on top. */
   readonly heat: Figure;
   /** Watts that leave by themselves through one wholly open face at a rise of 10 K. */
   readonly passive: Figure;
+  readonly air: RackAir;
+  readonly balance: RackBalance;
+  /** Load left on front and rear rails; absent where nobody knows what they carry. */
+  readonly loads: Readonly<Partial<Record<'front' | 'rear', Figure>>>;
   readonly items: Readonly<Record<string, RackItem>>;
 }
 
@@ -46,4 +122,6 @@ export interface RacksResult {
   readonly racks: Readonly<Record<string, RackResult>>;
 }
 
-export const racksRule = rulesOf<Seen<RacksReads, RacksResult>>('racks');
+export type RacksSeen = Seen<RacksReads, RacksResult>;
+
+export const racksRule = rulesOf<RacksSeen>('racks');

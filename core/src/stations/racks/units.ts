@@ -1,74 +1,79 @@
-/** Which units of a rack things take, from the front and from the rear, and what is left between those that meet. */
-import type { Connector, Kind, Kinds } from '../../documents/index.js';
-import { constant, given, type Figure, type Term } from '../../foundations/index.js';
-import type { Equipment } from '../equipment.js';
-import { itemBehind } from './figures.js';
+/** Which units of a rack things take, and how much of their width; what plugs take behind them. */
+import type { Connector, Kind, RackWidth } from '../../documents/index.js';
+import type { Held } from './held.js';
 
-/** Units that something without a rack size takes: it lies on a shelf. */
-export const ON_A_SHELF = 1;
+/** Height of one unit, m (EIA-310, IEC 60297). */
+export const UNIT = 0.04445;
+/** Width of a panel, m (EIA-310, IEC 60297). */
+export const PANEL = 0.4826;
+/** What lies on a shelf of sheet metal loses so much of the height, m: house figure. */
+export const SHEET = 0.003;
+/** Width of a tray between its sides, m: house figure. */
+export const TRAY = 0.44;
+/** Units that something of unknown height takes: it lies on a shelf. */
+const ON_A_SHELF = 1;
 
 /** Depth that plugs and the bend of their leads take behind a thing, m, where it has any. */
 const PLUGS: Readonly<Partial<Record<Connector, number>>> = { BNC: 0.04, mains: 0.07, 'IEC C13': 0.07 };
 const OTHER_PLUGS = 0.05;
 
-/** What plugs take behind a thing, m: the deepest of them; nothing where it has no ports, or all go by air. */
+/** What plugs take behind a thing, m: as measured, else the deepest of them; nothing where all go by air. */
 export function plugDepth(kind: Kind | undefined): number {
+  if (kind?.rack?.plugs !== undefined) return kind.rack.plugs;
   const depths = Object.values(kind?.ports ?? {}).flatMap(({ connector }) =>
     connector === 'air' ? [] : [PLUGS[connector] ?? OTHER_PLUGS],
   );
   return Math.max(0, ...depths);
 }
 
-/** The units that a thing takes, from the lowest; none where it lies loose. */
-export function spacesOf({ kind, place }: Equipment, kinds: Kinds['kinds']): number[] {
-  const { unit } = place ?? {};
-  if (unit === undefined) return [];
-  return Array.from({ length: kinds[kind]?.rack?.units ?? ON_A_SHELF }, (_, i) => unit + i);
+/** Units that a thing takes: as its kind says; without a rack size, what its height needs on a shelf. */
+export function unitsOf(kind: Kind | undefined): number {
+  if (kind?.rack) return kind.rack.units;
+  const height = kind?.size?.height;
+  return height === undefined ? ON_A_SHELF : Math.max(1, Math.ceil((height + SHEET) / UNIT - 1e-9));
 }
 
-/**
- * What is left between a thing and the deepest one on the other rails of its units; undefined where nothing is there.
- * Unknown where the depth of one of them is.
- */
-export function behindOf(
-  [rack, id]: [rack: string, item: string],
-  {
-    own,
-    inside,
-    kinds,
-    caseKind,
-  }: {
-    readonly own: Equipment;
-    readonly inside: readonly (readonly [string, Equipment])[];
-    readonly kinds: Kinds['kinds'];
-    readonly caseKind: string;
-  },
-): Figure | undefined {
-  const spaces = spacesOf(own, kinds);
-  const isRear = (each: Equipment): boolean => each.place?.rear === true;
-  const meets = inside.filter(
-    ([other, each]) =>
-      other !== id &&
-      isRear(each) !== isRear(own) &&
-      spacesOf(each, kinds).some(unit => spaces.includes(unit)),
-  );
-  if (meets.length === 0) return undefined;
-  const depth = kinds[caseKind]?.rackCase?.depth;
-  const unmeasured = [own, ...meets.map(([, each]) => each)].find(({ kind }) => !kinds[kind]?.rack);
-  if (depth === undefined || unmeasured)
-    return itemBehind.unknown([rack, id], `the depth of ${unmeasured?.label ?? 'the case'} was not measured`);
-  const room = ({ kind }: Equipment): number => (kinds[kind]?.rack?.depth ?? 0) + plugDepth(kinds[kind]);
-  const deepest = meets.map(([, each]) => each).reduce((a, b) => (room(b) > room(a) ? b : a));
-  return itemBehind.calc(
-    [rack, id],
-    [
-      given('depth', depth, 'm', 'kinds', `/kinds/${caseKind}/rackCase/depth`),
-      ...[own, deepest].flatMap(each => depthTerms(each, kinds)),
-    ],
-  );
+/** How deep a thing is behind its ears, or as it stands on a shelf, m; undefined where nobody has measured it. */
+export const depthOf = (kind: Kind | undefined): number | undefined => kind?.rack?.depth ?? kind?.size?.depth;
+
+/** The units that a thing on the rails takes, from the lowest; none off the rails. */
+export function spacesOf({ how, device, kind }: Held): number[] {
+  const { unit } = device.place ?? {};
+  if (how !== 'rails' || unit === undefined) return [];
+  return Array.from({ length: unitsOf(kind) }, (_, i) => unit + i);
 }
 
-const depthTerms = ({ kind, label }: Equipment, kinds: Kinds['kinds']): Term[] => [
-  given('item', kinds[kind]?.rack?.depth ?? 0, 'm', 'kinds', `/kinds/${kind}/rack/depth`),
-  constant('plugs', plugDepth(kinds[kind]), 'm', `plugs of ${label}`),
-];
+/** Part of the width between the rails. */
+export const SHARES: Readonly<Record<RackWidth, number>> = { whole: 1, half: 1 / 2, third: 1 / 3 };
+
+/** From where to where of the width between the rails a thing reaches, seen from the front of the case: 0 – 1. */
+export function widthOf({
+  device,
+  kind,
+}: Pick<Held, 'device' | 'kind'>): readonly [from: number, to: number] {
+  const share = SHARES[kind?.rack?.width ?? 'whole'];
+  const { across = 'left' } = device.place ?? {};
+  const from = across === 'left' ? 0 : across === 'right' ? 1 - share : (1 - share) / 2;
+  return [from, from + share];
+}
+
+export const isRear = ({ device }: Held): boolean => device.place?.rear === true;
+
+/** How far two spans lie over each other. */
+export const common = (a: readonly [number, number], b: readonly [number, number]): number =>
+  Math.max(0, Math.min(a[1], b[1]) - Math.max(a[0], b[0]));
+
+/** How many units two things on rails have in common, and what share of the width; 0 where they pass each other. */
+export function meeting(a: Held, b: Held): { readonly units: number; readonly width: number } {
+  const span = (each: Held): readonly [number, number] => {
+    const spaces = spacesOf(each);
+    return [spaces[0] ?? 0, (spaces.at(-1) ?? -1) + 1];
+  };
+  const units = common(span(a), span(b));
+  const width = common(widthOf(a), widthOf(b));
+  // A sum of thirds may be off by a rounding.
+  return units > 0 && width > 1e-9 ? { units, width } : { units: 0, width: 0 };
+}
+
+/** What its ears hold by themselves: up to so deep, m, and so heavy, kg. House figures. */
+export const HELD_WELL = { depth: 0.35, weight: 7 } as const;

@@ -7,6 +7,7 @@ import { useResult, useStore } from '../../store/hooks.js';
 const WORDS = {
   ceiling: 'Ceiling, above zero',
   people: 'People who may be in',
+  altitude: 'Above the sea',
   access: 'When one gets in',
   noise: 'Noise',
 } as const satisfies Record<keyof Facts, string>;
@@ -30,6 +31,10 @@ export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WO
   switch (name) {
     case 'ceiling':
       return <LengthField label={label} optional value={facts?.ceiling} min={1} max={100} onCommit={set} />;
+    case 'altitude':
+      return (
+        <LengthField label={label} optional value={facts?.altitude} min={-430} max={5500} onCommit={set} />
+      );
     case 'people':
       return (
         <NumberField

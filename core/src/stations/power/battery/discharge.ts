@@ -1,6 +1,7 @@
 /** How a battery runs down along the day. */
 import type { Battery, Chemistry } from '../../../documents/index.js';
-import { evenly, type Air, type Even } from './cold.js';
+import type { Air } from '../../air-temperature.js';
+import { evenly, type Even } from './cold.js';
 
 /** What is drawn from it from – to, in minutes after the start. */
 export interface Draw {

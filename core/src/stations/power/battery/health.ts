@@ -2,7 +2,8 @@
 import type { Battery, BatteryRun, Chemistry, InnerBattery, Item } from '../../../documents/index.js';
 import { constant, given, inOrder, type Term } from '../../../foundations/index.js';
 import { summaryOf, type Summary } from '../measured.js';
-import { coldFactor, ROOM } from './cold.js';
+import { ROOM } from '../../air-temperature.js';
+import { coldFactor } from './cold.js';
 import { countedWatts, peukertOf } from './discharge.js';
 
 /** A battery, or the one inside of a thing, and what the shelf knows of it. */

@@ -4,7 +4,8 @@ import { constant, given, minutesBetween, numberOf, taken, type Figure } from '.
 import * as figures from '../figures/index.js';
 import type { BatteryLife, DeviceLoad, InnerLife } from '../result.js';
 import type { Timeline } from '../timeline.js';
-import { airAt, coldFactor, type Air } from './cold.js';
+import { airAt, type Air } from '../../air-temperature.js';
+import { coldFactor } from './cold.js';
 import { minutesFor } from './discharge.js';
 import { cellOf } from './cell.js';
 import { usableTerms, type BatteryInUse } from './life.js';

@@ -3,7 +3,7 @@ import { inOrder, type Parts } from '../../../foundations/index.js';
 import type { Drawn } from '../drawn.js';
 import type { PowerReads, PowerResult } from '../result.js';
 import { chargeChecks, type ChargeCheck } from './charges.js';
-import { airOf } from './cold.js';
+import { airOf } from '../../air-temperature.js';
 import { innerLife, withMargin } from './inner.js';
 import { batteryLife, wattsOf, type BatteryDay } from './life.js';
 import { servicesOf, type Seat } from './services.js';

@@ -2,7 +2,7 @@
 import type { Battery, BatteryChange, ChargeReading, Kinds, Shelf } from '../../../documents/index.js';
 import { inOrder, minutesBetween, type MapOf } from '../../../foundations/index.js';
 import type { Span, Timeline } from '../timeline.js';
-import type { Air } from './cold.js';
+import type { Air } from '../../air-temperature.js';
 import { runDown, type Cell, type Draw, type Point, type RunDown } from './discharge.js';
 import { cellOf } from './cell.js';
 

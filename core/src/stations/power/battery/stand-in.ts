@@ -6,7 +6,8 @@ import type { PlanWiring } from '../../signal/index.js';
 import * as figures from '../figures/index.js';
 import type { DeviceLoad } from '../result.js';
 import { cellOf } from './cell.js';
-import { airAt, coldFactor, type Air } from './cold.js';
+import { airAt, type Air } from '../../air-temperature.js';
+import { coldFactor } from './cold.js';
 import { minutesFor } from './discharge.js';
 import { chemistryOf } from './health.js';
 

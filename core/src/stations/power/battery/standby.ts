@@ -4,7 +4,8 @@ import { given, taken, type Figure } from '../../../foundations/index.js';
 import * as figures from '../figures/index.js';
 import type { DeviceLoad, Standby } from '../result.js';
 import { cellOf } from './cell.js';
-import { airAt, coldFactor } from './cold.js';
+import { airAt } from '../../air-temperature.js';
+import { coldFactor } from './cold.js';
 import { minutesFor } from './discharge.js';
 import { usableTerms, type BatteryInUse } from './life.js';
 

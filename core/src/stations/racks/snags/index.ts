@@ -1,7 +1,14 @@
 /** Every rule of Racks. */
+import { earsOnly, railsUnfit } from './held.js';
+import { againstWall, comesOpen, loud } from './lids.js';
 import { overlap } from './overlap.js';
 import { tooDeep } from './too-deep.js';
 import { tooHeavy } from './too-heavy.js';
 import { tooHot } from './too-hot.js';
+import { topHeavy } from './top-heavy.js';
+import { trayFull } from './tray-full.js';
 
-export const RACKS_RULES = [overlap, tooHeavy, tooDeep, tooHot];
+export const RACKS_RULES = [
+  ...[overlap, tooHeavy, topHeavy, tooDeep, tooHot, trayFull],
+  ...[earsOnly, railsUnfit, comesOpen, againstWall, loud],
+];

@@ -1,23 +1,28 @@
+import { severityOf } from '../../../foundations/index.js';
 import { racksRule } from '../result.js';
-import { plugDepth } from '../units.js';
 import { fix, inPlan } from '../../../edits.js';
 
-/** An item that, with its plugs, is deeper than the case. */
+/** An item that, with its plugs, is deeper than the case, or stands out farther than its lid leaves. */
 export const tooDeep = racksRule({
   rule: 'racks.too-deep',
-  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
-  *find({ racks, devices, kinds }) {
+  reads: ({ own }) => ({ racks: own.racks }),
+  *find({ racks }) {
     for (const [rackId, rack] of Object.entries(racks)) {
-      const room = kinds[devices?.[rackId]?.kind ?? '']?.rackCase?.depth ?? Infinity;
-      for (const [id, { unit, label }] of Object.entries(rack.items)) {
-        const depth = kinds[devices?.[id]?.kind ?? '']?.rack?.depth ?? 0;
-        if (unit === undefined || depth + plugDepth(kinds[devices?.[id]?.kind ?? '']) <= room) continue;
-        yield {
-          severity: 'stop',
-          subjects: [id, rackId],
-          title: `${label} with its plugs is deeper than ${rack.label}.`,
-          because: [rack.used],
-        };
+      for (const [id, { label, room, before }] of Object.entries(rack.items)) {
+        if (room && severityOf(room) !== undefined)
+          yield {
+            severity: 'stop',
+            subjects: [id, rackId],
+            title: `${label} with its plugs is deeper than ${rack.label}.`,
+            because: [room],
+          };
+        else if (before && severityOf(before) !== undefined)
+          yield {
+            severity: 'stop',
+            subjects: [id, rackId],
+            title: `The lid of ${rack.label} does not close over ${label}: it stands out too far.`,
+            because: [before],
+          };
       }
     }
   },

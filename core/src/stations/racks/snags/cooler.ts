@@ -1,0 +1,207 @@
+/** Ways to cool a rack, each with how warm the air that reaches its worst thing would be then. */
+import type { Kind } from '../../../documents/index.js';
+import {
+  idFrom,
+  inOrder,
+  inWords,
+  numberOf,
+  orderAfter,
+  type Edit,
+  type Fix,
+  type MapOf,
+} from '../../../foundations/index.js';
+import type { Plan } from '../../../documents/index.js';
+import { fix, inPlan } from '../../../edits.js';
+import { freeItem, type Equipment } from '../../equipment.js';
+import { itemWatts } from '../figures.js';
+import { heldByRack } from '../held.js';
+import { rackResult, type RackWithItems } from '../rack.js';
+import type { RackResult, RacksSeen } from '../result.js';
+
+type Devices = MapOf<Equipment>;
+
+/** Lids off, a unit of air, heat on top, a fan unit: in the order of the work that they make. */
+export function* coolerFixes(id: string, seen: RacksSeen): Iterable<Fix> {
+  const { devices = {} } = seen;
+  const rack = devices[id];
+  const now = seen.own.racks[id];
+  if (!rack || !now) return;
+  const worded = (
+    label: string,
+    edit: Edit<Plan>,
+    after: Devices,
+    sort: string,
+    loads = seen.loads as RackWithItems['loads'],
+  ): Fix => fix(`${label}: ${warmest(rackAfter(id, after, seen, loads), seen)}`, edit, sort);
+
+  if (rack.closed && rack.closed.length > 0) {
+    const { closed, ...open } = rack;
+    for (const face of closed) {
+      const rest = closed.filter(each => each !== face);
+      const edit =
+        rest.length > 0
+          ? inPlan().put('devices', id, 'closed', rest)
+          : inPlan().drop('devices', id, 'closed');
+      const after = { ...devices, [id]: rest.length > 0 ? { ...open, closed: rest } : open };
+      yield worded(`Leave the ${face} lid off while it works`, edit, after, 'lid');
+    }
+    if (closed.length > 1)
+      yield worded(
+        'Leave both lids off while it works',
+        inPlan().drop('devices', id, 'closed'),
+        { ...devices, [id]: open },
+        'lids',
+      );
+  }
+  yield* unitsOfAir(now, devices, worded);
+  yield* fansAdded(id, now, devices, seen, worded);
+}
+
+type Worded = (
+  label: string,
+  edit: Edit<Plan>,
+  after: Devices,
+  sort: string,
+  loads?: RackWithItems['loads'],
+) => Fix;
+
+const placedAt = (devices: Devices, id: string, unit: number): Devices => {
+  const device = devices[id];
+  return device ? { ...devices, [id]: { ...device, place: { ...device.place, unit } } } : devices;
+};
+
+/** Whether nothing is at a unit of a rack: on either rails, or on the rear ones. */
+const isFree = ({ items }: RackResult, unit: number, rear?: true): boolean =>
+  Object.values(items).every(
+    item =>
+      item.unit === undefined || (rear && !item.rear) || unit < item.unit || unit >= item.unit + item.units,
+  );
+
+/** One unit of air under each thing that gets too warm: what is on top of it moves up with it, where there is room. */
+function* unitsOfAir(rack: RackResult, devices: Devices, worded: Worded): Iterable<Fix> {
+  const have = numberOf(rack.have) ?? 0;
+  const mounted = Object.entries(rack.items).filter(([, { unit }]) => unit !== undefined);
+  const hot = mounted
+    .filter(([, { margin }]) => margin)
+    .sort(([, a], [, b]) => (numberOf(a.margin) ?? 0) - (numberOf(b.margin) ?? 0));
+  for (const [, { label, unit = 1 }] of hot) {
+    const up = mounted.filter(([, item]) => (item.unit ?? 0) >= unit);
+    const top = Math.max(0, ...up.map(([, item]) => (item.unit ?? 0) + item.units - 1));
+    if (top >= have || isFree(rack, unit - 1)) continue;
+    const edit = inPlan().each(up, (each, [key, item]) =>
+      each.put('devices', key, 'place', 'unit', (item.unit ?? 0) + 1),
+    );
+    const after = up.reduce((all, [key, item]) => placedAt(all, key, (item.unit ?? 0) + 1), devices);
+    yield worded(`One unit of air under ${label}`, edit, after, 'a unit of air');
+  }
+  // The warmest thing above all others warms none of them.
+  const [hottest] = [...mounted].sort(([, a], [, b]) => (numberOf(b.watts) ?? 0) - (numberOf(a.watts) ?? 0));
+  if (!hottest) return;
+  const [key, item] = hottest;
+  for (let unit = have - item.units + 1; unit > (item.unit ?? 0); unit--) {
+    if (Array.from({ length: item.units }, (_, i) => unit + i).every(each => isFree(rack, each)))
+      yield worded(
+        `Mount ${item.label} at unit ${unit}`,
+        inPlan().put('devices', key, 'place', 'unit', unit),
+        placedAt(devices, key, unit),
+        'on top',
+      );
+  }
+}
+
+/** Each kind of fan unit at each free unit, fed from a free outlet of a strip in the rack. */
+function* fansAdded(
+  id: string,
+  rack: RackResult,
+  devices: Devices,
+  { kinds: { kinds }, links, loads, shelf }: RacksSeen,
+  worded: Worded,
+): Iterable<Fix> {
+  const have = numberOf(rack.have) ?? 0;
+  const used = new Set(
+    inOrder(links).flatMap(([, { from, to }]) =>
+      [from, to].map(({ device, port }) => `${device ?? ''} ${port ?? ''}`),
+    ),
+  );
+  const outlet = Object.keys(rack.items)
+    .flatMap(strip =>
+      inOrder(kinds[devices[strip]?.kind ?? '']?.ports).flatMap(([port, { direction, connector }]) =>
+        direction === 'out' && connector === 'mains' && !used.has(`${strip} ${port}`)
+          ? [{ strip, port }]
+          : [],
+      ),
+    )
+    .at(0);
+  const fans = inOrder(kinds).filter(
+    ([, kind]) => kind.rack?.fitting === 'fan unit' && kind.air?.flow !== undefined,
+  );
+  for (const [kind, of] of fans) {
+    const inlet = mainsInlet(of);
+    if (of.power && (inlet === undefined || !outlet)) continue;
+    const order = orderAfter(inOrder(devices).at(-1)?.[1].order);
+    const device = idFrom(`${id}/fan unit`);
+    const places = Array.from({ length: have }, (_, i) => have - i).flatMap(unit => [
+      ...(isFree(rack, unit) ? [{ unit, words: `at unit ${unit}` }] : []),
+      // What blows out at its face cools from the rear rails, where it is shallow enough.
+      ...(of.air?.out === 'front' && isFree(rack, unit, true)
+        ? [{ unit, rear: true, words: `on the rear rails, at unit ${unit}` }]
+        : []),
+    ]);
+    for (const { words, ...at } of places) {
+      const item = freeItem(shelf, kind, devices);
+      const place = { inside: id, ...at };
+      const value = { order, label: 'FANS', kind, place, ...(item !== undefined && { item }) };
+      const edit = inPlan().put('devices', device, value);
+      if (inlet !== undefined && outlet)
+        edit.put('links', idFrom(`${id}/fan lead`), {
+          from: { device: outlet.strip, port: outlet.port },
+          to: { device, port: inlet },
+        });
+      const watts = itemWatts.calc(
+        [id, device],
+        [{ name: 'watts', value: of.power?.running ?? 0, unit: 'W', from: { source: of.label } }],
+      );
+      yield worded(
+        `Add ${of.label.charAt(0).toLowerCase()}${of.label.slice(1)} ${words}`,
+        edit,
+        { ...devices, [device]: value },
+        'fans',
+        { ...loads, [device]: { watts } },
+      );
+    }
+  }
+}
+
+const mainsInlet = ({ ports }: Kind): string | undefined =>
+  inOrder(ports).find(
+    ([, { direction, connector, carries }]) =>
+      direction === 'in' && carries === 'power' && MAINS.has(connector),
+  )?.[0];
+const MAINS: ReadonlySet<string> = new Set(['mains', 'IEC C13']);
+
+/** The rack as it would be with other devices. */
+function rackAfter(
+  id: string,
+  devices: Devices,
+  { kinds: { kinds }, temperatures, altitude }: RacksSeen,
+  loads: RackWithItems['loads'],
+): RackResult | undefined {
+  const device = devices[id];
+  const held = heldByRack({ devices, kinds })[id];
+  return device && held && rackResult(id, { device, held, kinds, loads, temperatures, altitude });
+}
+
+/** `31 °C at ENCODER`: the warmest air that reaches anything. */
+function warmest(rack: RackResult | undefined, { units }: RacksSeen): string {
+  const all = Object.values(rack?.items ?? {}).flatMap(({ label, fitting, warm, margin }) => {
+    const [celsius, left] = [numberOf(warm), numberOf(margin)];
+    // What a fan unit draws in has passed all the others: they are what it is there for.
+    return celsius === undefined || left === undefined || fitting === 'fan unit'
+      ? []
+      : [{ label, celsius, left }];
+  });
+  const [first, ...more] = all;
+  if (!first) return 'how warm it is then is not known';
+  const worst = more.reduce((a, b) => (b.left < a.left ? b : a), first);
+  return `${inWords(worst.celsius, '°C', units)} at ${worst.label}`;
+}

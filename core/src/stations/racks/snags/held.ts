@@ -1,0 +1,70 @@
+import { listed, numberOf } from '../../../foundations/index.js';
+import { fix, inPlan } from '../../../edits.js';
+import { racksRule } from '../result.js';
+import { HELD_WELL } from '../units.js';
+
+/** Deep or heavy things that hang on their ears only: they bend, and tear out on the road. */
+export const earsOnly = racksRule({
+  rule: 'racks.ears-only',
+  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
+  *find({ racks, devices, kinds }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      for (const [id, { label, how, weight, room }] of Object.entries(rack.items)) {
+        const { rack: size, weight: kg = 0 } = kinds[devices?.[id]?.kind ?? ''] ?? {};
+        const hangs = how === 'rails' && size?.held === 'its ears';
+        if (!hangs || (size.depth <= HELD_WELL.depth && kg <= HELD_WELL.weight)) continue;
+        yield {
+          severity: 'risk',
+          subjects: [id, rackId],
+          title: `${label} hangs on its ears only in ${rack.label}, and is deep or heavy.`,
+          because: [weight, ...(room ? [room] : [])],
+          advice: 'Support it at the rear, or put a tray under it, before it goes on the road.',
+        };
+      }
+    }
+  },
+});
+
+/** Rear rails that are not there, and screws that do not fit the rails. */
+export const railsUnfit = racksRule({
+  rule: 'racks.rails-unfit',
+  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
+  *find({ racks, devices, kinds }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      const space = kinds[devices?.[rackId]?.kind ?? '']?.rackCase;
+      const mounted = Object.entries(rack.items).filter(([, { how }]) => how === 'rails');
+      if (space?.frontOnly) {
+        for (const [id, { label, rear, weight }] of mounted) {
+          if (!rear) continue;
+          yield {
+            severity: 'stop',
+            subjects: [id, rackId],
+            title: `${label} is put on the rear rails of ${rack.label}, which has none.`,
+            because: [weight],
+          };
+        }
+      }
+      const others = mounted.filter(([id]) => {
+        const screws = kinds[devices?.[id]?.kind ?? '']?.rack?.screws;
+        return screws !== undefined && space?.screws !== undefined && screws !== space.screws;
+      });
+      if (others.length === 0) continue;
+      yield {
+        severity: 'note',
+        subjects: [rackId],
+        title: `${rack.label} has screws of ${space?.screws ?? ''}; ${listed(others.map(([, { label }]) => label))} came with others.`,
+        because: [rack.used],
+        advice: `Pack screws of ${space?.screws ?? ''} for them.`,
+      };
+    }
+  },
+  *fixes({ subjects: [id = ''] }, { own }) {
+    const rack = Object.values(own.racks).find(({ items }) => items[id]?.rear);
+    for (let unit = numberOf(rack?.have) ?? 0; unit >= 1; unit--)
+      yield fix(
+        `Mount it on the front rails, at unit ${unit}`,
+        inPlan().drop('devices', id, 'place', 'rear').put('devices', id, 'place', 'unit', unit),
+      );
+    yield fix('Carry it loose, outside the rails', inPlan().drop('devices', id, 'place', 'unit'));
+  },
+});
