@@ -26,21 +26,3 @@ describe('what leaves a place', () => {
     await snags.getByText(/Nothing feeds “Call”/).waitFor();
   });
 });
-
-describe('a rack', () => {
-  it('has things on its rear rails, which is drawn from both sides', async () => {
-    const page = await stage.open(`/events/${FRIDAY}/racks`);
-    await page
-      .getByRole('group', { name: 'DESK RACK from the front' })
-      .getByText('RECORDER', { exact: true })
-      .waitFor();
-    expect(await page.getByRole('group', { name: 'DESK RACK from the rear' }).count()).toBe(0);
-    await page.getByLabel('On the rear rails').first().check();
-    await page
-      .getByRole('group', { name: 'DESK RACK from the rear' })
-      .getByText('RECORDER', { exact: true })
-      .waitFor();
-    await page.getByLabel('On the rear rails').first().uncheck();
-    await page.getByRole('group', { name: 'DESK RACK from the rear' }).waitFor({ state: 'detached' });
-  });
-});

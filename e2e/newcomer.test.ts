@@ -107,7 +107,7 @@ describe('every station', () => {
     ['stream', 'stream.streams.outstream1.rung', '720p30'],
     ['runs', 'runs.totalOnFloor', 'm'],
     ['power', 'power.batteries.battnorth.margin', '−25'],
-    ['racks', 'racks.racks.deskrack1.heat', '67'],
+    ['racks', 'racks.racks.deskrack1.heat', '85'],
     ['pack', 'pack.pieces', 'pieces'],
     ['hands', 'hands.call', 'Fri 16:40'],
     ['day', 'day.all', 'pieces'],

@@ -116,7 +116,17 @@ const itemOf = (
   own: Held,
 ): Pick<
   RackItem,
-  'label' | 'kindLabel' | 'how' | 'carrier' | 'fitting' | 'unit' | 'units' | 'rear' | 'narrow'
+  | 'label'
+  | 'kindLabel'
+  | 'how'
+  | 'carrier'
+  | 'fitting'
+  | 'unit'
+  | 'units'
+  | 'rear'
+  | 'narrow'
+  | 'across'
+  | 'onShelf'
 > => {
   const { device, kind, how, carrier } = own;
   return {
@@ -128,6 +138,8 @@ const itemOf = (
     units: unitsOf(kind),
     rear: isRear(own),
     narrow: (kind?.rack?.width ?? 'whole') !== 'whole',
+    across: device.place?.across,
+    onShelf: kind?.rack === undefined,
   };
 };
 

@@ -1,5 +1,14 @@
 /** What Racks reads and what comes of it. */
-import type { AirTemperature, Facts, Kinds, Link, RackFitting, Rules, Shelf } from '../../documents/index.js';
+import type {
+  Across,
+  AirTemperature,
+  Facts,
+  Kinds,
+  Link,
+  RackFitting,
+  Rules,
+  Shelf,
+} from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PowerResult } from '../power/index.js';
@@ -40,8 +49,11 @@ export interface RackItem {
   readonly units: number;
   /** It is on the rear rails. */
   readonly rear: boolean;
-  /** Whether it has a place across: it is not as wide as the rails. */
+  /** Whether it has a place across: it is not as wide as the rails; and which. */
   readonly narrow: boolean;
+  readonly across: Across | undefined;
+  /** It has no ears: on the rails it lies on a shelf. */
+  readonly onShelf: boolean;
   /** Absent off the rails. */
   readonly box?: RackBox;
   /** Depth left to what is on the other rails of the same units; absent where nothing is. */

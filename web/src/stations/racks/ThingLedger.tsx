@@ -1,0 +1,90 @@
+import { ACROSS_WORDS, type Across, type Place, type RackResult } from '@idle-satchel/core';
+import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
+import { FigureRows, Heading } from '../../ledger/Ledger.js';
+import { useOpenEvent } from '../../store/hooks.js';
+
+/** One thing of a rack: where it is held, and every figure of it. */
+export function ThingLedger({ rackId, rack, id }: { rackId: string; rack: RackResult; id: string }) {
+  const { store, ui } = useOpenEvent();
+  const item = rack.items[id];
+  if (!item) return null;
+  const units = typeof rack.have.value === 'number' ? rack.have.value : 0;
+  const trays = Object.entries(rack.items).filter(
+    ([key, { fitting }]) => key !== id && (fitting === 'tray' || fitting === 'drawer'),
+  );
+  const place = (value: Place): void =>
+    store.editPlan(`Mount ${item.label}`, plan => plan.put('devices', id, 'place', value));
+  const set = (field: 'rear' | 'fixed' | 'lid', on: boolean): void =>
+    store.editPlan(`Mount ${item.label}`, plan => plan.set('devices', id, 'place', field, on || undefined));
+  const at =
+    item.unit === undefined ? (item.how === 'tray' ? `on ${item.carrier ?? ''}` : '') : `unit ${item.unit}`;
+  return (
+    <>
+      <p className="pt-2">
+        <button className="link" onClick={() => ui.select(rackId)}>
+          ← {rack.label}
+        </button>
+      </p>
+      <Heading
+        about={item.label}
+        right={
+          item.how === 'within' ? undefined : (
+            <select
+              className="field text-ink"
+              aria-label={`Unit of ${item.label}`}
+              value={at}
+              onChange={event => {
+                const [how = '', where = ''] = event.target.value.split(' ');
+                if (how === 'on') return place({ inside: rackId, on: where });
+                place({
+                  inside: rackId,
+                  ...(how === 'unit' && { unit: Number(where), ...(item.rear && { rear: true }) }),
+                  ...(how === 'unit' && item.across && { across: item.across }),
+                });
+              }}
+            >
+              <option value="">off the rails</option>
+              {Array.from({ length: units }, (_, i) => (
+                <option key={i} value={`unit ${i + 1}`}>
+                  unit {i + 1}
+                </option>
+              ))}
+              {trays.map(([key, { label }]) => (
+                <option key={key} value={`on ${key}`}>
+                  on {label}
+                </option>
+              ))}
+            </select>
+          )
+        }
+      >
+        {item.units} U
+      </Heading>
+      <p className="text-faint">{item.kindLabel}</p>
+      {item.unit !== undefined && (
+        <FlagField label="On the rear rails" value={item.rear} onCommit={on => set('rear', on)} />
+      )}
+      {item.unit !== undefined && item.narrow && (
+        <ChoiceField<Across>
+          label="Across, seen from the front"
+          value={item.across ?? 'left'}
+          options={Object.entries(ACROSS_WORDS) as [Across, string][]}
+          onCommit={across =>
+            store.editPlan(`Mount ${item.label}`, plan => plan.set('devices', id, 'place', 'across', across))
+          }
+        />
+      )}
+      {(item.how === 'loose' || item.how === 'fixed') && (
+        <FlagField
+          label="Fastened inside, off the rails"
+          value={item.how === 'fixed'}
+          onCommit={on => set('fixed', on)}
+        />
+      )}
+      {(item.how === 'loose' || item.how === 'lid') && (
+        <FlagField label="Mounted in the lid" value={item.how === 'lid'} onCommit={on => set('lid', on)} />
+      )}
+      <FigureRows of={item} />
+    </>
+  );
+}
