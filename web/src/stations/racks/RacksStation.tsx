@@ -4,9 +4,9 @@ import { fetched } from '../../ui/fetched.js';
 import { useOpenEvent, useResult, useUi } from '../../store/hooks.js';
 import { RackBench } from './RackBench.js';
 import { RackLedger } from './RackLedger.js';
-import { ThingLedger } from './ThingLedger.js';
 
 const AddRack = fetched(() => import('./AddRack.js'));
+const ThingLedger = fetched(() => import('./ThingLedger.js'));
 const AddToRack = fetched(() => import('./AddToRack.js'));
 
 /** Racks: what is mounted where, to scale, with weight, watts and warmth. */
@@ -53,7 +53,9 @@ export default function RacksStation() {
       </section>
       <aside key={current} className="px-4 py-2 border-l border-rule">
         {selected !== undefined && rack.items[selected] ? (
-          <ThingLedger rackId={current} rack={rack} id={selected} />
+          <Suspense>
+            <ThingLedger rackId={current} rack={rack} id={selected} />
+          </Suspense>
         ) : (
           <RackLedger id={current} rack={rack} />
         )}

@@ -4,7 +4,7 @@ import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent } from '../../store/hooks.js';
 
 /** One thing of a rack: where it is held, and every figure of it. */
-export function ThingLedger({ rackId, rack, id }: { rackId: string; rack: RackResult; id: string }) {
+export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack: RackResult; id: string }) {
   const { store, ui } = useOpenEvent();
   const item = rack.items[id];
   if (!item) return null;
