@@ -17,7 +17,7 @@ import {
 import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-where.js';
 import { readsBy, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
-import { equipmentOf } from './stations/equipment.js';
+import { equipmentOf, mountedOf, placedOf } from './stations/equipment.js';
 import type { Seen, Station } from './stations/station.js';
 
 export interface Assessment extends Results {
@@ -131,7 +131,8 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
   return bundle => {
     const { plan } = bundle;
     const rules = shared.remembered('rules', { houseRules: bundle.rules, own: plan.rules }, rulesInForce);
-    const equipment = equipmentOf(plan.devices, shared);
+    const placed = placedOf(plan.devices, shared);
+    const equipment = shared.madeOf('equipment of', { placed }, () => equipmentOf(placed, shared));
 
     const counted = { devices: equipment, kinds: bundle.kinds };
     const standing = () => ({
@@ -140,7 +141,8 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     });
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
-    const reads = readsBy(bundle, rules, { equipment, besideMixer, modems }, () => results);
+    const mounted = () => mountedOf(plan.devices, shared);
+    const reads = readsBy(bundle, rules, { placed, equipment, mounted, besideMixer, modems }, () => results);
     const visits = resultOf<Record<StationName, Visit>>(
       Object.fromEntries(
         STATIONS.map(name => [name, () => visit(name, reads[name] as () => ReadsOf<typeof name>)]),

@@ -7,7 +7,7 @@ import type { GroundResult } from './stations/ground/index.js';
 import type { HandsResult } from './stations/hands/index.js';
 import type { PackResult } from './stations/pack/index.js';
 import type { PowerResult } from './stations/power/index.js';
-import type { RacksResult } from './stations/racks/index.js';
+import type { RacksReads, RacksResult } from './stations/racks/index.js';
 import type { RunsResult } from './stations/runs/index.js';
 import type { ShotsResult } from './stations/shots/index.js';
 import type { SignalResult } from './stations/signal/index.js';
@@ -29,8 +29,12 @@ export interface Results {
 
 /** What is derived from the documents before any station, so that most of them rest while things are moved about. */
 export interface Derived {
+  /** The devices without where they are held in racks. */
+  readonly placed: Bundle['plan']['devices'];
   /** The devices without where they stand. */
   readonly equipment: Bundle['plan']['devices'];
+  /** The same, with the units that they take in racks. */
+  readonly mounted: () => RacksReads['devices'];
   /** Cameras within reach of whoever mixes. */
   readonly besideMixer: () => readonly string[];
   /** Where the modems on the mobile network stand. */
@@ -44,10 +48,10 @@ export interface Derived {
 export function readsBy(
   { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
   rules: Rules,
-  { equipment, besideMixer, modems }: Derived,
+  { placed: devices, equipment, mounted, besideMixer, modems }: Derived,
   results: () => Results,
 ) {
-  const { devices, links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
+  const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
   return {
     brief: () => ({ start: plan.start, outputs, runningOrder }),
     ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, kinds, rules }),
@@ -107,7 +111,7 @@ export function readsBy(
       runs: results().runs,
     }),
     racks: () => ({
-      ...{ devices: equipment, kinds, units: rules.units, temperatures: plan.temperatures, links, shelf },
+      ...{ devices: mounted(), kinds, units: rules.units, temperatures: plan.temperatures, links, shelf },
       ...{ loads: results().power.devices, altitude: results().ground.venue.facts?.altitude },
     }),
     pack: () => ({

@@ -4,7 +4,12 @@ import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../
 
 /** A device, with its place only as far as it is one in a case or on something. */
 export interface Equipment extends Omit<Device, 'place'> {
-  readonly place?: Pick<Place, 'inside' | 'on' | 'worn' | 'unit' | 'rear' | 'across' | 'fixed' | 'lid'>;
+  readonly place?: Pick<Place, 'inside' | 'on' | 'worn' | 'lid'>;
+}
+
+/** A device with where it is held in its rack, which only Racks asks for. */
+export interface Mounted extends Omit<Device, 'place'> {
+  readonly place?: Pick<Place, keyof NonNullable<Equipment['place']> | 'unit' | 'rear' | 'across' | 'fixed'>;
 }
 
 /** What carries a thing, as its place says: what it is in, else what it stands on. */
@@ -72,29 +77,44 @@ export function readyItems(
 /** The first of them. */
 export const freeItem = (...of: Parameters<typeof freeItems>): string | undefined => freeItems(...of)[0];
 
-/** A device without where it stands. */
+/** A device without where it is held in a rack; the same one where it says nothing of that. */
+export function withoutUnits(device: Device): Device {
+  const { unit, rear, across, fixed, ...place } = device.place ?? {};
+  const says = unit !== undefined || rear !== undefined || across !== undefined || fixed !== undefined;
+  return says ? { ...device, place } : device;
+}
+
+/** A device without where it stands, and without the units that it takes in a rack. */
 export function withoutPlace({ place = {}, ...device }: Device): Equipment {
-  const { inside, on, unit, rear, across, fixed, lid } = place;
+  const { inside, on, lid } = place;
   const worn = place.worn && { worn: true };
   if (inside === undefined) return on === undefined ? device : { ...device, place: { on, ...worn } };
   return {
     ...device,
+    place: { inside, ...(on !== undefined && { on }), ...worn, ...(lid && { lid }) },
+  };
+}
+
+/** A device without where it stands, but with where it is held in a rack. */
+export function mountedIn(device: Device): Mounted {
+  const { unit, rear, across, fixed } = device.place ?? {};
+  const rest = withoutPlace(device);
+  if (rest.place?.inside === undefined) return rest;
+  return {
+    ...rest,
     place: {
-      inside,
-      ...(on !== undefined && { on }),
-      ...worn,
+      ...rest.place,
       ...(unit !== undefined && { unit }),
       ...(rear && { rear }),
       ...(across && { across }),
       ...(fixed && { fixed }),
-      ...(lid && { lid }),
     },
   };
 }
 
 /**
- * The devices as equipment; it stays the same object while they are only moved about, so that wiring, cases and
- * roles rest.
+ * The devices as equipment; it stays the same object while they are only moved about, in the room or in a rack, so
+ * that wiring, cases and roles rest.
  */
 export const equipmentOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Equipment> | undefined =>
   devices &&
@@ -103,4 +123,24 @@ export const equipmentOf = (devices: MapOf<Device> | undefined, parts: Parts): M
     () => inOrder(devices),
     (_, device) => ({ device }),
     (_, { device }) => withoutPlace(device),
+  )();
+
+/** The devices as they are held in racks; it stays the same object while they are only moved about in the room. */
+export const mountedOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Mounted> | undefined =>
+  devices &&
+  parts.each(
+    'mounted',
+    () => inOrder(devices),
+    (_, device) => ({ device }),
+    (_, { device }) => mountedIn(device),
+  )();
+
+/** The devices where they stand; it stays the same object while things are only moved about within racks. */
+export const placedOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Device> | undefined =>
+  devices &&
+  parts.each(
+    'placed',
+    () => inOrder(devices),
+    (_, device) => ({ device }),
+    (_, { device }) => withoutUnits(device),
   )();

@@ -4,6 +4,7 @@ import type { Device, Shelf } from '../../src/documents/index.js';
 import { Parts } from '../../src/foundations/index.js';
 import {
   equipmentOf,
+  mountedIn,
   freeItem,
   freeItems,
   movesAbout,
@@ -99,7 +100,7 @@ describe('equipment', () => {
   });
 
   it('keeps what it is inside of, and at which unit', () => {
-    expect(withoutPlace(device({ inside: 'rack00001', unit: 2 }))).toEqual(
+    expect(mountedIn(device({ inside: 'rack00001', unit: 2 }))).toEqual(
       device({ inside: 'rack00001', unit: 2 }),
     );
     expect(withoutPlace(device({ inside: 'rack00001', height: 1 }))).toEqual(device({ inside: 'rack00001' }));

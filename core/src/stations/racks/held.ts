@@ -1,14 +1,14 @@
 /** What a rack holds, and how: on its rails, on a tray or in a drawer there, in another thing, off the rails, in its lid, or loose. */
 import type { Kind, Kinds } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
-import type { Equipment } from '../equipment.js';
+import type { Mounted } from '../equipment.js';
 
 /** `within`: in or on another thing that the rack holds, as a disk is in a recorder. */
 export type Holding = 'rails' | 'tray' | 'within' | 'fixed' | 'lid' | 'loose';
 
 export interface Held {
   readonly id: string;
-  readonly device: Equipment;
+  readonly device: Mounted;
   readonly kind: Kind | undefined;
   readonly how: Holding;
   /** The thing of this rack that it is in, where that is not the rack itself. */
@@ -23,7 +23,7 @@ export function heldByRack({
   devices,
   kinds,
 }: {
-  readonly devices: MapOf<Equipment> | undefined;
+  readonly devices: MapOf<Mounted> | undefined;
   readonly kinds: Kinds['kinds'];
 }): Readonly<Record<string, readonly Held[]>> {
   const all = inOrder(devices);
@@ -49,7 +49,7 @@ export function heldByRack({
 /** The nearest rack that a device is in; undefined where it is in none. A case inside itself is in none. */
 function rackOf(
   id: string,
-  devices: MapOf<Equipment> | undefined,
+  devices: MapOf<Mounted> | undefined,
   racks: Readonly<Record<string, unknown>>,
 ): string | undefined {
   const passed = new Set([id]);

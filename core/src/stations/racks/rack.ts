@@ -9,7 +9,7 @@ import {
   type MapOf,
   type Term,
 } from '../../foundations/index.js';
-import type { Equipment } from '../equipment.js';
+import type { Mounted } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
 import { airOf } from './air.js';
 import { balanceOf, overOf } from './balance.js';
@@ -21,7 +21,7 @@ import { headroomOf, trayOf } from './trays.js';
 import { isRear, spacesOf, unitsOf } from './units.js';
 
 export interface RackWithItems {
-  readonly device: Equipment;
+  readonly device: Mounted;
   readonly held: readonly Held[];
   readonly kinds: Kinds['kinds'];
   readonly loads: Readonly<Record<string, Pick<DeviceLoad, 'watts' | 'kept'>>>;

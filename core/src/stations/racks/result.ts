@@ -10,13 +10,13 @@ import type {
   Shelf,
 } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
-import type { Equipment } from '../equipment.js';
+import type { Mounted } from '../equipment.js';
 import type { PowerResult } from '../power/index.js';
 import type { Seen } from '../station.js';
 import type { Holding } from './held.js';
 
 export interface RacksReads {
-  readonly devices: MapOf<Equipment> | undefined;
+  readonly devices: MapOf<Mounted> | undefined;
   readonly kinds: Kinds;
   readonly units: Rules['units'];
   readonly links: MapOf<Link> | undefined;

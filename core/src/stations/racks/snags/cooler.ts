@@ -12,13 +12,13 @@ import {
 } from '../../../foundations/index.js';
 import type { Plan } from '../../../documents/index.js';
 import { fix, inPlan } from '../../../edits.js';
-import { freeItem, type Equipment } from '../../equipment.js';
+import { freeItem, type Mounted } from '../../equipment.js';
 import { itemWatts } from '../figures.js';
 import { heldByRack } from '../held.js';
 import { rackResult, type RackWithItems } from '../rack.js';
 import type { RackResult, RacksSeen } from '../result.js';
 
-type Devices = MapOf<Equipment>;
+type Devices = MapOf<Mounted>;
 
 /** Lids off, a unit of air, heat on top, a fan unit: in the order of the work that they make. */
 export function* coolerFixes(id: string, seen: RacksSeen): Iterable<Fix> {
