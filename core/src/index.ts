@@ -40,6 +40,7 @@ export type { RoleResult } from './stations/hands/index.js';
 export { GROUPS as PACK_GROUPS, type PackLine } from './stations/pack/index.js';
 export type { DeviceLoad } from './stations/power/index.js';
 export type { RackItem, RackResult } from './stations/racks/index.js';
+export { ANYBODY, LIFTS, type CaseResult, type LiftName } from './stations/pack/lifting/lifts.js';
 export { alternativesOf, type Alternative } from './stations/runs/alternatives.js';
 export { crossingMarks, crossingWords } from './stations/runs/crossing-marks.js';
 export { CABLE_MAKES_BY_CONNECTOR, MAKE_WORDS } from './stations/runs/makes.js';

@@ -18,6 +18,8 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ],
   ['friday crowded: tasks, viewers, proofs, backups, pins, what others draw', crowded(friday)],
   ['friday with a full rack', fullRack(friday)],
+  ['friday with two who lift its rack', liftedBy(friday, 2)],
+  ['friday with one who lifts its rack', liftedBy(friday, 1)],
   ['an event with nothing in it yet', emptied(friday)],
   [
     'an event at 120 V with nobody and nothing to take',
@@ -29,6 +31,11 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
     },
   ],
 ];
+
+function liftedBy(bundle: Bundle, lifters: number): Bundle {
+  const patch: Operation[] = [{ op: 'add', path: '/devices/deskrack1/lifters', value: lifters }];
+  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+}
 
 function varied(bundle: Bundle): Bundle {
   const window = { order: 'zz1', mark: 'marktable', size: 'knees up', camera: 'camwide01', window: true };

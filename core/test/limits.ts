@@ -89,6 +89,9 @@ export const LIMITS: readonly Limit[] = [
     0,
     'bodies and plugs of front and rear cannot pass each other',
   ),
+  limit('pack.cases.*.lifts.*.index', 'stop', 'above', 3, 'never lifted by one'),
+  limit('pack.cases.*.lifts.*.index', 'risk', 'above', 1, 'more than one person should lift'),
+  limit('pack.cases.*.left', 'risk', 'below', 0, 'more than those who lift it should'),
   limit('racks.racks.*.loadLeft', 'stop', 'below', 0, 'more than the case is made for'),
   limit('racks.racks.*.loads.*', 'stop', 'below', 0, 'more than a pair of rails is made for'),
   limit('racks.racks.*.items.*.room', 'stop', 'below', 0, 'it does not go into the case'),
@@ -168,11 +171,4 @@ export const LIMITS: readonly Limit[] = [
   limit('power.batteries.*.gap', 'stop', 'above', 0, 'empty before it is changed'),
   limit('power.batteries.*.margin', 'stop', 'below', 0, 'empty before the end'),
   limit('power.batteries.*.margin', 'risk', 'below', 15, 'a quarter of an hour for what runs over'),
-  limit(
-    'racks.racks.*.weight',
-    'note',
-    'above',
-    23,
-    'the reference mass of the revised NIOSH lifting equation',
-  ),
 ];

@@ -129,7 +129,19 @@ export const fullRack = (bundle: Bundle): Bundle =>
       ['lidscreen', 'lidscreen', { lid: true }],
       ['offrails1', 'smallbox1', { fixed: true }],
     ],
-    { device: { sunlit: true, gap: 0.1 } },
+    {
+      device: { sunlit: true, gap: 0.1 },
+      kinds: { caselight: { ...CASE, label: 'Light case', weight: 2 } },
+      plan: [
+        put('/devices/caselight', {
+          order: 'zzz',
+          label: 'LIGHT CASE',
+          kind: 'caselight',
+          lifters: 1,
+          place: { at: [6, 12] },
+        }),
+      ],
+    },
   );
 
 const friday = fridayBundle();

@@ -1,5 +1,6 @@
 export * from './assembly.js';
 export * from './bundle.js';
+export * from './carry-parts.js';
 export type { DocumentClass, JsonSchema } from './decorators.js';
 export * from './kind-parts.js';
 export * from './kinds.js';

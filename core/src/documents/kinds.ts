@@ -1,5 +1,6 @@
 import type { MapOf as Map } from '../foundations/index.js';
 import { Assembly } from './assembly.js';
+import { Carry } from './carry-parts.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
 import { Cable, LampLight, Lens, Optics, Recording, Size, Support } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
@@ -101,6 +102,11 @@ export class Kind {
   @One(() => RackCase)
   @Said<Kind>('Rack', '', { when: ({ family }) => family === 'rack case' })
   rackCase?: RackCase;
+  /** How it is taken hold of, and moved. */
+  @Optional()
+  @One(() => Carry)
+  @Said<Kind>('Handles and wheels', '', { when: ({ family }) => family === 'rack case' })
+  carry?: Carry;
   /** The way of the air through it, where it has a fan. */
   @Optional() @One(() => AirWay) @Said<Kind>('Air through it', '', { when: () => false }) air?: AirWay;
   /** The warmest air that it may take in, °C; absent = 40. */

@@ -8,6 +8,7 @@ export const THINGS: Record<string, Kind> = {
     family: 'rack case',
     weight: 6.4,
     rackCase: { units: 4, depth: 0.42, load: 35 },
+    carry: { handles: 'good' },
   },
   raktray01: {
     label: 'Rack tray, 1U',
@@ -102,12 +103,14 @@ export const THINGS: Record<string, Kind> = {
     family: 'rack case',
     weight: 8.2,
     rackCase: { units: 6, depth: 0.42, load: 40 },
+    carry: { handles: 'good' },
   },
   rackcas12: {
     label: 'Rack case, 12U, on wheels',
     family: 'rack case',
     weight: 16,
     rackCase: { units: 12, depth: 0.5, load: 80 },
+    carry: { handles: 'good', wheels: true },
   },
   tripodhea: {
     label: 'Tripod, heavy, fluid head',

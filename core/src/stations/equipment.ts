@@ -144,3 +144,18 @@ export const placedOf = (devices: MapOf<Device> | undefined, parts: Parts): MapO
     (_, device) => ({ device }),
     (_, { device }) => withoutUnits(device),
   )();
+
+/** The nearest case that a thing is in; undefined where it is in none. A case inside itself is in none. */
+export function nearestCase(
+  id: string,
+  devices: MapOf<{ readonly place?: Pick<Place, 'inside'> }> | undefined,
+  isCase: (id: string) => boolean,
+): string | undefined {
+  const passed = new Set([id]);
+  for (let at = devices?.[id]?.place?.inside; at !== undefined; at = devices?.[at]?.place?.inside) {
+    if (passed.has(at)) return undefined;
+    if (isCase(at)) return at;
+    passed.add(at);
+  }
+  return undefined;
+}

@@ -53,7 +53,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: CONTROL_ROOM,
     says: [
-      'note racks.too-heavy · deskrack1',
+      'note pack.lift · deskrack1',
       'note runs.much-left · camcarry1>patchbay1',
       'note runs.much-left · camstudio>patchbay1',
       'note runs.much-left · patchbay2>camcarry1',
@@ -94,6 +94,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: SITE_OF_MANY,
     says: [
+      'note pack.lift · desktable',
       'note shots.covered-once · camclose1',
       'note shots.covered-once · camwide01',
       'risk shots.not-sharp · markgroup whole area · camwide01',
@@ -108,6 +109,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: NETWORK_RACK,
     says: [
+      'note pack.lift · netrack01',
       'note shots.covered-once · campan002',
       'risk racks.too-hot · netrack01',
       'risk shots.heads-in-the-way · markgroup whole area · campan002',
@@ -118,7 +120,7 @@ const ALL: readonly Expected[] = [
   },
   {
     setUp: HARD_CASE,
-    says: ['note signal.view-missing · mixerswitcher1'],
+    says: ['note pack.lift · hardcase1', 'note signal.view-missing · mixerswitcher1'],
     later: [],
   },
   {
@@ -134,8 +136,8 @@ const ALL: readonly Expected[] = [
   {
     setUp: DENSE_RACK,
     says: [
+      'note pack.lift · deskrack1',
       'note power.earths-apart · housedesk>switcher1',
-      'note racks.too-heavy · deskrack1',
       'note racks.top-heavy · deskrack1',
       'note shots.covered-once · camlefts1',
       'note shots.covered-once · camrights',
@@ -194,7 +196,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: BOOTH,
     says: [
-      'note racks.too-heavy · deskrack1',
+      'note pack.lift · deskrack1',
       'note shots.covered-once · campan002',
       'note shots.too-bright · markgroup whole area · campan002',
       'note shots.too-bright · markspeak full figure · campan003',
@@ -210,7 +212,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: HYBRID,
     says: [
-      'note racks.too-heavy · deskrack1',
+      'note pack.lift · deskrack1',
       'note signal.screen-late · “Room”',
       'note signal.screen-late · “Stage”',
       'risk signal.lip-sync · “Call”',
@@ -220,11 +222,11 @@ const ALL: readonly Expected[] = [
   {
     setUp: CEREMONY,
     says: [
-      'note racks.too-heavy · deskrack1',
       'note runs.much-left · camlefts1>switcher1',
       'note runs.much-left · camrights>switcher1',
       'note runs.much-left · switcher1>sharedmon',
       'note shots.gear-in-picture · markgroup whole area · sharedmon · camhouse1',
+      'risk pack.lift · deskrack1',
       'risk runs.beyond-reach · camhouse1>switcher1',
     ],
     later: ['two steps to go live (stream)', 'the least crew (crew)'],
@@ -232,7 +234,7 @@ const ALL: readonly Expected[] = [
   {
     setUp: FLY_CASE,
     says: [
-      'note racks.too-heavy · deskrack1',
+      'note pack.lift · deskrack1',
       'note shots.covered-once · camonewid',
       'note shots.covered-once · camtwoclo',
       'note signal.line-missing · tally · camonewid · camtwoclo',
@@ -245,7 +247,6 @@ const ALL: readonly Expected[] = [
       'the loop as one that is meant (signal)',
       'tracks by name (sound)',
       'minutes that pre-wiring saves (assemblies)',
-      'the lift index (racks)',
     ],
   },
 ];

@@ -68,9 +68,27 @@ const TABLE: readonly Row[] = [
   ],
   [
     'racks.too-heavy',
+    'stop',
+    ['kinds', set('/kinds/netswitch/weight', 26.1)],
+    ['kinds', set('/kinds/netswitch/weight', 25.9)],
+  ],
+  [
+    'pack.lift',
     'note',
-    ['kinds', set('/kinds/netswitch/weight', 12)],
-    ['kinds', set('/kinds/netswitch/weight', 4)],
+    ['plan', set('/label', 'As it is')],
+    ['plan', set(device('deskrack1', 'lifters'), 2)],
+  ],
+  [
+    'pack.lift',
+    'stop',
+    ['plan', set(device('deskrack1', 'lifters'), 1)],
+    ['plan', set(device('deskrack1', 'lifters'), 2)],
+  ],
+  [
+    'pack.lift',
+    'risk',
+    ['plan', set(device('deskrack1', 'lifters'), 2), set('/devices/netswitc1/kind', 'switchtwt')],
+    ['plan', set(device('deskrack1', 'lifters'), 3), set('/devices/netswitc1/kind', 'switchtwt')],
   ],
   [
     'racks.too-hot',

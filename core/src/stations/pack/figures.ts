@@ -1,5 +1,7 @@
 /** Every figure of Pack. */
 import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
+import * as lifting from './lifting/figures.js';
+import { atEnd, atStart, index, recommended } from './lifting/niosh.js';
 
 export const packPieces = declare({
   key: 'pack.pieces',
@@ -39,4 +41,8 @@ export const rampPieces = declare({
   formula: 'sum(pieces)',
 });
 
-export const PACK_FIGURES = [packPieces, packMissing, packWeight, tapeRolls, rampPieces];
+export const PACK_FIGURES = [
+  ...[packPieces, packMissing, packWeight, tapeRolls, rampPieces],
+  ...Object.values(lifting),
+  ...[atStart, atEnd, recommended, index],
+];

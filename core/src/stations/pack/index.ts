@@ -5,6 +5,7 @@ import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
 import { batteryLines, deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
+import { caseResult, contentsOf } from './lifting/cases.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
 
@@ -21,6 +22,7 @@ export const pack: Station<PackReads, PackResult> = {
     const { hooks, mats } = { hooks: () => reads.runs.hooks, mats: () => reads.runs.mats };
     const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
     const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
+    const contents = parts.part('contents', { devices, kinds: () => reads.kinds.kinds }, contentsOf);
     const cables = parts.part('cables', { runs }, cablesOf);
     const lines = parts.part(
       'lines',
@@ -50,6 +52,17 @@ export const pack: Station<PackReads, PackResult> = {
       pieces: parts.part('pieces', { lines }, piecesOf),
       missing: parts.part('missing', { lines }, missingOf),
       weight: parts.part('weight', { lines, kinds }, weightOf),
+      cases: parts.each(
+        'cases',
+        () => Object.entries(contents()),
+        (_, inside) => ({
+          contents: inside,
+          devices: devices(),
+          kinds: kinds().kinds,
+          cases: Object.keys(contents()).length,
+        }),
+        caseResult,
+      ),
     });
   },
 };

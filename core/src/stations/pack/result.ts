@@ -3,6 +3,7 @@ import type { BatteryChange, Claims, Kinds, Rules, Shelf } from '../../documents
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { ByAir } from './air.js';
+import type { CaseResult } from './lifting/lifts.js';
 import type { RunsResult } from '../runs/index.js';
 import type { Seen } from '../station.js';
 
@@ -52,6 +53,8 @@ export interface PackResult {
   readonly weight: Figure;
   readonly tapeRolls: Figure;
   readonly rampPieces: Figure;
+  /** Cases by the device that each is: what they weigh, and who may lift them. */
+  readonly cases: Readonly<Record<string, CaseResult>>;
 }
 
 export type PackSeen = Seen<PackReads, PackResult>;

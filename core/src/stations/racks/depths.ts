@@ -16,10 +16,6 @@ export interface CaseKind {
 /** From the front to the rear rails, m. */
 export const railsApart = ({ depth, rails }: RackCase): number => rails ?? depth;
 
-/** Units are measured by the case, so that nothing stands higher than it gives. */
-export const within = ({ units }: RackCase, held: Held): boolean =>
-  spacesOf(held).every(unit => unit >= 1 && unit <= units);
-
 /** Figures of depth of a thing on the rails; nothing off them. */
 export function depthsOf(
   rackId: string,

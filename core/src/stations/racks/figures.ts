@@ -62,7 +62,6 @@ export const rackWeight = declare({
   unit: 'kg',
   basis: DEFINITION,
   formula: 'load + empty',
-  limits: { raises: 'racks.too-heavy', note: { above: 23 } },
 });
 export const rackWatts = declare({
   key: 'racks.racks.*.watts',

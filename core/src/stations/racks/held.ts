@@ -1,7 +1,7 @@
 /** What a rack holds, and how: on its rails, on a tray or in a drawer there, in another thing, off the rails, in its lid, or loose. */
 import type { Kind, Kinds } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
-import type { Mounted } from '../equipment.js';
+import { nearestCase, type Mounted } from '../equipment.js';
 
 /** `within`: in or on another thing that the rack holds, as a disk is in a recorder. */
 export type Holding = 'rails' | 'tray' | 'within' | 'fixed' | 'lid' | 'loose';
@@ -30,7 +30,7 @@ export function heldByRack({
   const held: Record<string, Held[]> = {};
   for (const [id, device] of all) if (kinds[device.kind]?.rackCase) held[id] = [];
   for (const [id, device] of all) {
-    const rack = rackOf(id, devices, held);
+    const rack = nearestCase(id, devices, each => held[each] !== undefined);
     if (rack === undefined) continue;
     const { inside, on, unit, fixed, lid } = device.place ?? {};
     const tray = on !== undefined && carriesOnATray(kinds[devices?.[on]?.kind ?? '']) ? on : undefined;
@@ -44,21 +44,6 @@ export function heldByRack({
     held[rack]?.push({ id, device, kind: kinds[device.kind], how, carrier });
   }
   return held;
-}
-
-/** The nearest rack that a device is in; undefined where it is in none. A case inside itself is in none. */
-function rackOf(
-  id: string,
-  devices: MapOf<Mounted> | undefined,
-  racks: Readonly<Record<string, unknown>>,
-): string | undefined {
-  const passed = new Set([id]);
-  for (let at = devices?.[id]?.place?.inside; at !== undefined; at = devices?.[at]?.place?.inside) {
-    if (passed.has(at)) return undefined;
-    if (racks[at]) return at;
-    passed.add(at);
-  }
-  return undefined;
 }
 
 /** The thing on the rails that holds each thing: itself, its tray, or what it is in; undefined off the rails. */

@@ -7,7 +7,6 @@ import { rackResult } from './rack.js';
 import type { RacksReads, RacksResult } from './result.js';
 
 export type * from './result.js';
-export type { Holding } from './held.js';
 export { PANEL, UNIT } from './units.js';
 
 export const racks: Station<RacksReads, RacksResult> = {

@@ -3,6 +3,7 @@ import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+import { Lifting } from './Lifting.js';
 
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
 export default function PackStation() {
@@ -57,6 +58,7 @@ export default function PackStation() {
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Load</Heading>
         <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
+        <Lifting />
         <p className="mt-4 flex gap-2">
           <FileLink className="button" address={addressOf('GET /events/:id/pack-list.csv', { id: store.id })}>
             Pack list, CSV

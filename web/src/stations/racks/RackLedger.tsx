@@ -1,13 +1,12 @@
-import { limitText, LID_WORDS, type RackResult } from '@idle-satchel/core';
+import { LID_WORDS, type RackResult } from '@idle-satchel/core';
 import { FlagField } from '../../ledger/ChoiceField.js';
-import { FigureRow, FigureRows, Heading } from '../../ledger/Ledger.js';
+import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
-import { useOpenEvent, usePlan, useReading } from '../../store/hooks.js';
+import { useOpenEvent, usePlan } from '../../store/hooks.js';
 
 /** A rack as a whole: room, weight, how it stands, the air in it, and how it is used. */
 export function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
   const { store, ui } = useOpenEvent();
-  const reading = useReading();
   const { rise, inlet, flow, needs, ...rest } = rack.air;
   const device = usePlan(plan => plan.devices?.[id]);
   const { have, used, spare, load, loadLeft, weight, loads, balance, heat, watts, passive, items } = rack;
@@ -49,10 +48,7 @@ export function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
         }
       />
       <Heading>Weight</Heading>
-      <FigureRows of={{ load, loadLeft, ...loads }} />
-      <FigureRow figure={weight}>
-        two people above {limitText(weight.of, 'note', reading)}; keep it close, mind the step
-      </FigureRow>
+      <FigureRows of={{ load, loadLeft, weight, ...loads }} />
       <FigureRows of={balance} />
       <Heading>In it</Heading>
       <ul>

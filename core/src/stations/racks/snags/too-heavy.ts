@@ -1,4 +1,4 @@
-import { inWords, listed, numberOf, severityOf, type Figure } from '../../../foundations/index.js';
+import { listed, severityOf, type Figure } from '../../../foundations/index.js';
 import { racksRule, type RackResult } from '../result.js';
 
 /** What of a rack carries more than it may: the case, its rails, a tray. */
@@ -13,33 +13,22 @@ function overLimit({ loadLeft, loads, items, label }: RackResult): { words: stri
   ];
 }
 
-/** A case, its rails or a tray over its load limit, or a case too heavy for one person. */
+/** A case, its rails or a tray over its load limit. */
 export const tooHeavy = racksRule({
   rule: 'racks.too-heavy',
-  reads: ({ own, units }) => ({ racks: own.racks, units }),
-  *find({ racks, units }) {
+  reads: ({ own }) => ({ racks: own.racks }),
+  *find({ racks }) {
     for (const [id, rack] of Object.entries(racks)) {
-      const { label, weight } = rack;
       const over = overLimit(rack);
-      if (over.length > 0) {
-        const words = listed(over.map(each => each.words));
-        yield {
-          severity: 'stop',
-          subjects: [id],
-          title: `${words.charAt(0).toUpperCase()}${words.slice(1)} ${over.length > 1 ? 'carry' : 'carries'} more than ${over.length > 1 ? 'their' : 'its'} load limit.`,
-          because: over.map(({ figure }) => figure),
-          advice: 'Carry part of it in another case.',
-        };
-        continue;
-      }
-      const severity = severityOf(weight);
-      if (severity === undefined) continue;
+      if (over.length === 0) continue;
+      const words = listed(over.map(each => each.words));
+      const many = over.length > 1;
       yield {
-        severity,
+        severity: 'stop',
         subjects: [id],
-        title: `${label} needs two people to lift: ${inWords(numberOf(weight) ?? 0, 'kg', units)}.`,
-        because: [weight],
-        advice: 'Two names on this case; use wheels, keep it close, mind the step.',
+        title: `${words.charAt(0).toUpperCase()}${words.slice(1)} ${many ? 'carry more than their' : 'carries more than its'} load limit.`,
+        because: over.map(({ figure }) => figure),
+        advice: 'Carry part of it in another case.',
       };
     }
   },

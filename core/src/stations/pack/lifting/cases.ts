@@ -1,0 +1,150 @@
+/** Every case of a plan: what is in it, what it weighs, and by how many it is lifted. */
+import type { Kinds } from '../../../documents/index.js';
+import {
+  constant,
+  given,
+  inOrder,
+  numberOf,
+  taken,
+  type Figure,
+  type MapOf,
+  type Term,
+} from '../../../foundations/index.js';
+import { nearestCase, type Equipment } from '../../equipment.js';
+import * as figures from './figures.js';
+import { ANYBODY, LIFTS, type CaseResult, type Lift, type LiftName } from './lifts.js';
+import { atEnd, atStart, couplingOf, frequencyOf, index, liftTerms, reachOf, recommended } from './niosh.js';
+
+/** Minutes between one case and the next. House figure. */
+const EVERY = 2;
+/** Of what so many people may lift alone together, they may lift as a team. House rule. */
+const SHARE: Readonly<Record<number, number>> = { 1: 1, 2: 2 / 3, 3: 1 / 2 };
+const MOST = 3;
+
+export interface CasesIn {
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds['kinds'];
+}
+
+/** Cases of a plan with the ids of what each holds. */
+export function contentsOf({ devices, kinds }: CasesIn): Readonly<Record<string, readonly string[]>> {
+  const all = inOrder(devices);
+  const contents: Record<string, string[]> = {};
+  for (const [id, { kind, resident }] of all)
+    if (kinds[kind]?.rackCase && resident !== true) contents[id] = [];
+  for (const [id] of all) {
+    const inside = nearestCase(id, devices, each => contents[each] !== undefined);
+    if (inside !== undefined) contents[inside]?.push(id);
+  }
+  return contents;
+}
+
+export interface CaseOf {
+  readonly contents: readonly string[];
+  readonly devices: MapOf<Equipment> | undefined;
+  readonly kinds: Kinds['kinds'];
+  /** How many cases there are to lift. */
+  readonly cases: number;
+}
+
+export function caseResult(id: string, { contents, devices, kinds, cases }: CaseOf): CaseResult {
+  const device = devices?.[id];
+  const kind = kinds[device?.kind ?? ''];
+  const weighed = [id, ...contents].map((each): Term | undefined => {
+    const of = devices?.[each]?.kind ?? '';
+    const weight = kinds[of]?.weight;
+    return weight === undefined ? undefined : given('item', weight, 'kg', 'kinds', `/kinds/${of}/weight`);
+  });
+  const weight = figures.caseWeight.calc(
+    [id],
+    weighed.filter(each => each !== undefined),
+  );
+  const lifts = {
+    step: liftOf(id, 'step', weight, { kind, cases }),
+    boot: liftOf(id, 'boot', weight, { kind, cases }),
+    table: liftOf(id, 'table', weight, { kind, cases }),
+  };
+  const left = device?.lifters === undefined ? undefined : leftTo(id, device.lifters, weight);
+  return {
+    label: device?.label ?? id,
+    wheels: kind?.carry?.wheels === true,
+    pieces: figures.casePieces.found([id], contents.length),
+    unweighed: figures.caseUnweighed.found([id], weighed.filter(each => each === undefined).length),
+    weight,
+    lifts,
+    people: peopleFor(id, weight, lifts),
+    ...(left && { left }),
+  };
+}
+
+function liftOf(
+  id: string,
+  name: LiftName,
+  weight: Figure,
+  { kind, cases }: { readonly kind: Kinds['kinds'][string] | undefined; readonly cases: number },
+): Lift {
+  const ids: [string, string] = [id, name];
+  const { width, depth, height } = kind?.size ?? {};
+  const frequency = frequencyOf(1 / EVERY, cases * EVERY);
+  const unknown = (why: string): Lift => ({
+    atStart: atStart.unknown(ids, why),
+    atEnd: atEnd.unknown(ids, why),
+    recommended: recommended.unknown(ids, why),
+    index: index.unknown(ids, why),
+  });
+  if (width === undefined || depth === undefined || height === undefined)
+    return unknown('how large it is outside was not measured');
+  if (frequency === undefined) return unknown('two hours of lifting: rest, or take more hands');
+  const { handles = 'fair', grip = height / 2 } = kind?.carry ?? {};
+  const { to } = LIFTS[name];
+  const at = (hands: number): Term[] =>
+    liftTerms({
+      mass: constant('mass', ANYBODY, 'kg', 'nobody is named'),
+      reach: reachOf(Math.min(width, depth), hands),
+      hands,
+      way: to,
+      turn: 0,
+      frequency,
+      coupling: couplingOf(handles, hands),
+    });
+  const [start, end] = [atStart.calc(ids, at(grip)), atEnd.calc(ids, at(grip + to))];
+  const most = recommended.calc(ids, [taken('start', start), taken('end', end)]);
+  return {
+    atStart: start,
+    atEnd: end,
+    recommended: most,
+    index: index.calc(ids, [taken('weight', weight), taken('recommended', most)]),
+  };
+}
+
+/** What a team may lift, kg. */
+const teamLimit = (people: number): number => (SHARE[people] ?? 0) * people * ANYBODY;
+
+function peopleFor(id: string, weight: Figure, lifts: CaseResult['lifts']): Figure {
+  const indices = Object.values(lifts).map(({ index: each }) => numberOf(each));
+  const terms = [
+    taken('weight', weight),
+    ...Object.values(lifts).map(({ index: each }) => taken('index', each)),
+    constant('each', ANYBODY, 'kg', 'where nobody is named'),
+  ];
+  const kg = numberOf(weight) ?? 0;
+  if (indices.every(each => each !== undefined && each <= 1)) return figures.casePeople.found([id], 1, terms);
+  if (indices.includes(undefined) && kg <= teamLimit(MOST))
+    return figures.casePeople.unknown([id], 'how one person lifts it is not known', terms);
+  for (let people = 2; people <= MOST; people++)
+    if (kg <= teamLimit(people)) return figures.casePeople.found([id], people, terms);
+  return figures.casePeople.unknown([id], 'too heavy for three: split it, or let it go on wheels', terms);
+}
+
+function leftTo(id: string, people: number, weight: Figure): Figure | undefined {
+  if (people < 2) return undefined;
+  return figures.teamLeft.calc(
+    [id],
+    [
+      constant('share', SHARE[Math.min(people, MOST)] ?? 0, '', 'of what they may lift alone'),
+      constant('people', Math.min(people, MOST), '', 'who lift it'),
+      constant('each', ANYBODY, 'kg', 'where nobody is named'),
+      taken('weight', weight),
+    ],
+  );
+}
