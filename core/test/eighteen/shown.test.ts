@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import { number } from '../stations/edited.js';
+import { DENSE_RACK } from './dense-rack.js';
 import { FLY_CASE } from './fly-case.js';
 import { HYBRID } from './more.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, STREET } from './nine-to-eighteen.js';
@@ -47,6 +48,33 @@ describe('power', () => {
   it('of capture boxes comes along their leads, of the 4.5 W that a port of USB 3 gives', () => {
     const { outlets } = assess(staged(CHAPEL)).power;
     expect(number(outlets.capture01?.share)).toBeCloseTo((100 * 2.5) / 4.5, 9);
+  });
+});
+
+describe('a rack', () => {
+  it('has its drawer latched before it is moved, there and back', () => {
+    const { checks } = assess(staged(NETWORK_RACK)).day;
+    const latched = Object.values(checks).filter(
+      ({ label }) => label === 'DRAWER in NET RACK is shut and latched',
+    );
+    expect(latched.map(({ moment }) => moment)).toEqual(['Pack out', 'Count back in']);
+  });
+
+  it('that is dense has its heat against the air that its fans move, and is not warm', () => {
+    const bundle = staged(DENSE_RACK);
+    const { racks, snags } = assess(bundle);
+    const { air, heat } = racks.racks.deskrack1 ?? {};
+    // 168 W between the rails; six tenths of 170 m³/h.
+    expect([number(heat), number(air?.flow)]).toEqual([168, 102]);
+    expect(number(air?.rise)).toBeCloseTo((2.98 * 168) / 102, 9);
+    expect(number(air?.needs)).toBeCloseTo((2.98 * 168) / 10, 9);
+    expect(snags.filter(({ rule }) => rule === 'racks.too-hot')).toEqual([]);
+  });
+
+  it('that two people lift has its index', () => {
+    const { cases } = assess(staged(FLY_CASE)).pack;
+    expect(number(cases.deskrack1?.lifts.boot.index)).toBeGreaterThan(3);
+    expect(cases.deskrack1?.wheels).toBe(true);
   });
 });
 

@@ -6,6 +6,7 @@ import {
   gearDrafts,
   lastDrafts,
   leadWords,
+  lidDrafts,
   outputDrafts,
   plugDrafts,
   rigDrafts,
@@ -33,6 +34,37 @@ const line = (of: Partial<PackLine>): PackLine => ({
   count: 1,
   inside: undefined,
   ...of,
+});
+
+describe('what must be shut', () => {
+  it('is each drawer and each lid that something is in, and nothing that is in no case', () => {
+    const drawer = {
+      label: 'Drawer',
+      family: 'rack part',
+      rack: { units: 2, depth: 0.3, fitting: 'drawer' },
+    } as const;
+    const screen = { label: 'Screen', family: 'screen' } as const;
+    const at = (label: string, kind: string, place?: { inside: string; lid?: boolean }) => ({
+      ...{ order: '1', label, kind },
+      ...(place && { place }),
+    });
+    const drafts = lidDrafts({
+      kinds: { version: 1, kinds: { drawer, screen } },
+      devices: {
+        caseone01: at('CASE', 'case'),
+        drawerone: at('DRAWER', 'drawer', { inside: 'caseone01' }),
+        drawertwo: at('LOOSE DRAWER', 'drawer'),
+        screenone: at('SCREEN', 'screen', { inside: 'caseone01', lid: true }),
+        screentwo: at('OTHER', 'screen', { inside: 'caseone01' }),
+      },
+    });
+    expect(bare(drafts).map(({ moment, label }) => [moment, label])).toEqual([
+      ['Pack out', 'DRAWER in CASE is shut and latched'],
+      ['Pack out', 'The lid of CASE with SCREEN is down and latched'],
+      ['Count back in', 'DRAWER in CASE is shut and latched'],
+      ['Count back in', 'The lid of CASE with SCREEN is down and latched'],
+    ]);
+  });
 });
 
 describe('what leaves the cupboard', () => {

@@ -158,6 +158,15 @@ describe('a case of the plan', () => {
     expect(own.people.value).toBe(2);
   });
 
+  it('in another case is weighed with that, with all that it holds', () => {
+    const outer = { order: 'zz', label: 'OUTER', kind: 'rackcas12', place: { at: [5, 12] } };
+    const plan = applyPatch(friday.plan, [
+      set('/devices/outercase', outer),
+      set('/devices/deskrack1/place', { inside: 'outercase' }),
+    ]);
+    expect(number(assess({ ...friday, plan }).pack.cases.outercase?.weight)).toBeCloseTo(16 + 18, 9);
+  });
+
   it('is no more than two thirds of two, and half of three', () => {
     const left = (lifters: number) => number(lifted(set('/devices/deskrack1/lifters', lifters)).left);
     expect(left(2)).toBeCloseTo(20 - 18, 9);

@@ -58,6 +58,26 @@ describe('air', () => {
     expect(at(35 - rise + 0.01).told).toContain('stop racks.too-hot');
   });
 
+  it('that panels cover on all open faces is as that of a closed case, and said so', () => {
+    const cover: Kind = {
+      label: 'Cover',
+      family: 'rack part',
+      weight: 1,
+      rack: { units: 3, depth: 0.01, fitting: 'blank' },
+    };
+    const boxes = [
+      LOW,
+      ['coverlow1', 'cover', { unit: 2 }],
+      HIGH,
+      ['coverhigh', 'short', { unit: 7 }],
+    ] as const;
+    const short: Kind = { ...cover, rack: { units: 2, depth: 0.01, fitting: 'blank' } };
+    const { air } = racked(boxes, { kinds: { cover, short }, device: { closed: ['rear'] } });
+    expect(number(air.leaves)).toBe(0);
+    expect(number(air.rise)).toBeCloseTo(100 / (5.5 * OUTSIDE), 9);
+    expect(number(air.flow)).toBe(0);
+  });
+
   it('of fans is six tenths of what they move freely, and some of it again with one face open', () => {
     const kinds = { fansup001: NO_CURVE };
     const both = racked([LOW, FANS, HIGH], { kinds });
@@ -78,6 +98,8 @@ describe('air', () => {
     expect(number(item('boxlow001')?.warm)).toBe(20);
     expect(number(item('boxnext01')?.warm)).toBeCloseTo(20 + (2.98 * 60) / ((60 * 3) / 7), 9);
     expect(number(item('boxhigh01')?.warm)).toBe(20);
+    // The fans themselves have all of it.
+    expect(number(item('fansup001')?.warm)).toBeCloseTo(20 + (2.98 * 160) / 60, 9);
   });
 
   it('of a fan unit of unknown flow is not known, and nothing is said of it', () => {

@@ -74,7 +74,7 @@ export function airOf(rack: RackInAir): AirOfRack {
   );
   const warming: Warming = { heat, blown, sun, thin };
   const moves = movesOf(rack, open, thin);
-  const { rise, flow } = streamOf(rack, { leaves, moves, open, warming });
+  const { rise, flow, closed } = streamOf(rack, { leaves, moves, open, warming });
   const again = figures.again.calc(
     [id],
     [
@@ -111,7 +111,8 @@ export function airOf(rack: RackInAir): AirOfRack {
   const items = Object.fromEntries(
     held.map(each => {
       const moved = moves.find(([fan]) => fan === each.id)?.[1];
-      const reached = watts[each.id] && isInside(each, held) ? reachedBy(each, rack, open, air) : undefined;
+      const reached =
+        watts[each.id] && isInside(each, held) ? reachedBy(each, rack, closed ? [] : open, air) : undefined;
       return [each.id, { ...(moved && { moves: moved }), ...reached }];
     }),
   );

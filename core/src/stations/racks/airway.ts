@@ -76,12 +76,10 @@ function facing(from: Held, to: Held): boolean {
     return (b.at(-1) ?? 0) + 1 === a[0] && common(widthOf(from), widthOf(to)) > 1e-9;
   if (!a.some(unit => b.includes(unit))) return false;
   // Left and right of a thing on the rear rails are those of who stands behind the case.
-  const [fromAt, toAt] = [widthOf(from), widthOf(to)];
-  const toTheRight = fromAt[1] <= toAt[0] + 1e-9 !== isRear(from);
-  const toTheLeft = toAt[1] <= fromAt[0] + 1e-9 !== isRear(from);
-  return (
-    (out === 'right' && into === 'left' && toTheRight) || (out === 'left' && into === 'right' && toTheLeft)
-  );
+  const [left, right] = isRear(from) ? [to, from] : [from, to];
+  const inOrder = widthOf(left)[1] <= widthOf(right)[0] + 1e-9;
+  const turned = widthOf(right)[1] <= widthOf(left)[0] + 1e-9;
+  return (out === 'right' && into === 'left' && inOrder) || (out === 'left' && into === 'right' && turned);
 }
 
 /** What the air of the case has passed before it reaches a thing, and what share of the air goes that way. */
@@ -108,12 +106,14 @@ export function passedBefore(own: Held, held: readonly Held[], units: number): P
   const [fan] = fanUnits(held);
   const way = fan?.kind?.air?.out === 'front' ? 'to' : fan?.kind?.air?.in === 'front' ? 'from' : 'up';
   if (!fan || way === 'up') return { before: others.filter(each => at(each) < here - 1e-9), share: 1 };
+  // What draws in at its back has passed everything; what takes in at its face has passed nothing.
+  if (mount.id === fan.id) return { before: way === 'to' ? others : [], share: 1 };
   const centre = middle(fan);
   const below = here < centre;
   const [first = 1] = spacesOf(fan);
   const under = first - 1;
   const above = units - under - unitsOf(fan.kind);
-  const side = others.filter(each => at(each) < centre === below && at(each) !== centre);
+  const side = others.filter(each => at(each) !== centre && at(each) < centre === below);
   const before = side.filter(each =>
     way === 'to'
       ? Math.abs(at(each) - centre) > Math.abs(here - centre) + 1e-9

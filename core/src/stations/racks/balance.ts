@@ -2,6 +2,7 @@
 import type { Kind } from '../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './balance-figures.js';
+import { isInside } from './airway.js';
 import type { CaseKind } from './depths.js';
 import { mountOf, type Held } from './held.js';
 import type { RackBalance } from './result.js';
@@ -36,7 +37,7 @@ export function balanceOf(
   if (width === undefined || depth === undefined || height === undefined)
     return unknown(`width, depth and height of ${of.label} outside were not measured`);
   if (outside?.weight === undefined) return unknown(`${of.label} was not weighed empty`);
-  const there = held.filter(({ how }) => how !== 'loose');
+  const there = held.filter(each => each.how === 'lid' || isInside(each, held));
   const unweighed = there.find(each => numberOf(weights[each.id]) === undefined);
   if (unweighed) return unknown(`${unweighed.device.label} was not weighed`);
   const unmeasured = there.find(each => {

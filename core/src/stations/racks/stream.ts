@@ -115,23 +115,37 @@ interface Stream {
   readonly warming: Warming;
 }
 
+export interface AirStream {
+  readonly rise: Figure;
+  readonly flow: Figure;
+  /** No air comes in or out: lids or panels cover both faces. */
+  readonly closed: boolean;
+}
+
 /** How much warmer the air leaves, and how much of it there is. */
 export function streamOf(
   { id, of, outside }: RackInAir,
   { leaves, moves, open, warming }: Stream,
-): { readonly rise: Figure; readonly flow: Figure } {
+): AirStream {
   const terms = warmingTerms(warming);
   const [heat, blown, sun] = terms.map(({ value }) => Number(value ?? NaN));
   const left = (heat ?? 0) - (blown ?? 0) + (sun ?? 0);
   const air = constant('air', PER_WATT, 'm³·K/Wh', AIR);
   const byAir = 'air * (heat - blown + sun) * thin';
+  const flowing = figures.flow.calc(
+    [id],
+    moves.map(([, fan]) => taken('fan', fan)),
+    { formula: 'sum(fan)', rule: 'fans in one case together' },
+  );
+  const closed = open.length === 0 || (numberOf(leaves) === 0 && numberOf(flowing) === 0);
   if (left <= 0)
     return {
+      closed,
       rise: figures.rise.found([id], 0, terms, { method: 'nothing warms the air in it' }),
       flow: figures.flow.unknown([id], 'nothing warms the air in it', terms),
     };
   const watts = terms.slice(0, 3);
-  if (open.length === 0) {
+  if (closed) {
     const { width, depth, height } = outside?.size ?? {};
     const area =
       width === undefined || depth === undefined || height === undefined
@@ -153,7 +167,8 @@ export function streamOf(
                 rule: 'a closed case gives off 5.5 W for each m² and K',
               },
             ),
-      flow: figures.flow.found([id], 0, [], { method: 'both lids are on' }),
+      flow: figures.flow.found([id], 0, [], { method: 'lids or panels cover both faces' }),
+      closed,
     };
   }
   const bySelf = figures.rise.calc(
@@ -161,21 +176,21 @@ export function streamOf(
     [...watts, constant('usual', USUAL_RISE, 'K', 'usual'), taken('leaves', leaves)],
     { formula: 'usual * ((heat - blown + sun) / leaves) ^ (2 / 3)', rule: 'rises by itself' },
   );
-  const flowing = figures.flow.calc(
-    [id],
-    moves.map(([, fan]) => taken('fan', fan)),
-    { formula: 'sum(fan)', rule: 'fans in one case together' },
-  );
   const byFans = figures.rise.calc([id], [air, ...terms, taken('flow', flowing)], {
     formula: `${byAir} / flow`,
     rule: 'fans in one case together',
   });
   const [ofFans, ofItself] = [numberOf(byFans), numberOf(bySelf)];
   // Fans that nobody knows may well carry it: nothing is said then.
-  if (moves.length > 0 && (ofFans === undefined || ofItself === undefined || ofFans < ofItself))
-    return { rise: byFans, flow: flowing };
+  if (
+    moves.length > 0 &&
+    numberOf(flowing) !== 0 &&
+    (ofFans === undefined || ofItself === undefined || ofFans < ofItself)
+  )
+    return { rise: byFans, flow: flowing, closed };
   return {
     rise: bySelf,
+    closed,
     flow: figures.flow.calc([id], [air, ...terms, taken('rise', bySelf)], {
       formula: `${byAir} / rise`,
       rule: 'rises by itself',

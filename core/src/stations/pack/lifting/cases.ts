@@ -32,9 +32,15 @@ export function contentsOf({ devices, kinds }: CasesIn): Readonly<Record<string,
   const contents: Record<string, string[]> = {};
   for (const [id, { kind, resident }] of all)
     if (kinds[kind]?.rackCase && resident !== true) contents[id] = [];
+  const isCase = (id: string): boolean => contents[id] !== undefined;
   for (const [id] of all) {
-    const inside = nearestCase(id, devices, each => contents[each] !== undefined);
-    if (inside !== undefined) contents[inside]?.push(id);
+    const passed = new Set([id]);
+    // A case in a case is in that with all that it holds.
+    for (let at = nearestCase(id, devices, isCase); at !== undefined && !passed.has(at);) {
+      contents[at]?.push(id);
+      passed.add(at);
+      at = nearestCase(at, devices, isCase);
+    }
   }
   return contents;
 }
