@@ -17,6 +17,7 @@ import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
 import { eighteen } from './eighteen.js';
 import { growth } from './growth.js';
+import { racks } from './racks.js';
 import { positions } from './positions.js';
 import { power } from './power.js';
 import { runs } from './runs.js';
@@ -212,6 +213,7 @@ function visibility(): void {
 assessment();
 eighteen();
 growth();
+racks();
 visibility();
 positions();
 patches();

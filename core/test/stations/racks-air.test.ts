@@ -2,9 +2,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Kind } from '../../src/documents/index.js';
+import { assess } from '../../src/assess.js';
+import { fixesFor } from '../../src/fixes.js';
 import { onCurve } from '../../src/stations/racks/stream.js';
-import { racked, RACK_KINDS } from '../racked.js';
-import { number, set } from './edited.js';
+import { racked, rackedIn, RACK_KINDS } from '../racked.js';
+import { friday, number, set } from './edited.js';
 
 const LOW = ['boxlow001', 'boxlow001', { unit: 1 }] as const;
 const HIGH = ['boxhigh01', 'boxhigh01', { unit: 5 }] as const;
@@ -122,6 +124,17 @@ describe('air', () => {
     expect(number(open.item('boxhigh01')?.warm)).toBe(20);
     const shut = racked([LOW, HIGH], { kinds: { boxlow001: through }, device: { closed: ['rear'] } });
     expect(number(shut.air.blown)).toBe(0);
+  });
+
+  it('that cannot get in at a covered vent gets a unit, which was tried, with the degrees', () => {
+    const below: Kind = { ...(RACK_KINDS.boxlow001 as Kind), air: { in: 'bottom', out: 'rear' } };
+    const bundle = rackedIn(friday, [LOW, ['boxnext01', 'below', { unit: 2 }]], { kinds: { below } });
+    const snag = assess(bundle).snags.find(({ rule }) => rule === 'racks.vents-covered');
+    expect(snag?.title).toBe(
+      'BOXNEXT01 in TEST CASE takes air in at its bottom, and BOXLOW001 is right under it.',
+    );
+    const [first] = fixesFor(snag?.id ?? '', bundle);
+    expect(first?.label).toMatch(/^One unit of air under BOXNEXT01: 2\d °C at BOXNEXT01$/);
   });
 
   it('in the sun takes in what a black or a pale case takes', () => {

@@ -145,6 +145,12 @@ const TABLE: readonly Row[] = [
     ['plan', set(device('deskrack1', 'gap'), 0.15)],
   ],
   [
+    'racks.vents-covered',
+    'risk',
+    ['kinds', set('/kinds/routerwan/air', { in: 'bottom', out: 'rear' })],
+    ['kinds', set('/kinds/routerwan/air', { in: 'top', out: 'rear' })],
+  ],
+  [
     'racks.loud',
     'note',
     ['kinds', set('/kinds/netswitch/air', { in: 'left', out: 'right', noise: 35.1 })],

@@ -80,7 +80,7 @@ export function balanceOf(
       [id],
       [taken('centre', centre), given('high', height, 'm', 'kinds', `/kinds/${of.kind}/size/height`)],
     ),
-    lower: figures.lower.found([id], (100 * couldSink(held, of, weights)) / kg / height, [
+    lower: figures.lower.found([id], (100 * couldSink(held, of, loadedOf(held, weights))) / kg / height, [
       constant('weight', kg, 'kg', 'of all of it'),
     ]),
     tip: figures.tip.calc(
@@ -126,23 +126,25 @@ function massOf(
   };
 }
 
-/** What a thing weighs with all that it carries, kg; undefined where nobody weighed one of them. */
-function loaded(own: Held, held: readonly Held[], weights: Weights): number | undefined {
-  let sum = 0;
+/** What each mounted thing weighs with all that it carries, kg; nothing where somebody did not weigh one of them. */
+export type Loaded = ReadonlyMap<string, number>;
+
+export function loadedOf(held: readonly Held[], weights: Weights): Loaded {
+  const loaded = new Map<string, number>();
   for (const each of held) {
-    if (mountOf(each, held)?.id !== own.id) continue;
-    const kg = numberOf(weights[each.id]);
-    if (kg === undefined) return undefined;
-    sum += kg;
+    const mount = mountOf(each, held);
+    const kg = numberOf(weights[each.id]) ?? NaN;
+    if (mount) loaded.set(mount.id, (loaded.get(mount.id) ?? 0) + kg);
   }
-  return sum;
+  for (const [id, kg] of loaded) if (Number.isNaN(kg)) loaded.delete(id);
+  return loaded;
 }
 
 /**
  * By how much the sum of weights times heights would fall, kg·m, with what is on each rails in the order of weight for
  * each unit from the bottom: no other order of one stack has a lower one (Smith’s rule). 0 where it is that already.
  */
-function couldSink(held: readonly Held[], { rack }: CaseKind, weights: Weights): number {
+function couldSink(held: readonly Held[], { rack }: CaseKind, loaded: Loaded): number {
   const stack = (rear: boolean): number => {
     const things = held
       .filter(
@@ -152,7 +154,7 @@ function couldSink(held: readonly Held[], { rack }: CaseKind, weights: Weights):
       .map(each => ({
         low: (spacesOf(each)[0] ?? 1) - 1,
         units: unitsOf(each.kind),
-        kg: loaded(each, held, weights) ?? 0,
+        kg: loaded.get(each.id) ?? 0,
       }));
     const now = things.reduce((sum, { low, units, kg }) => sum + kg * (low + units / 2), 0);
     let at = 0;
@@ -170,18 +172,13 @@ function couldSink(held: readonly Held[], { rack }: CaseKind, weights: Weights):
 const HEAVY = 4;
 
 /** How many times as heavy as the lightest thing under it a thing is; undefined of what is not heavy, or lies lowest. */
-export function overOf(
-  rackId: string,
-  own: Held,
-  held: readonly Held[],
-  weights: Weights,
-): Figure | undefined {
+export function overOf(rackId: string, own: Held, held: readonly Held[], loaded: Loaded): Figure | undefined {
   const [low] = spacesOf(own);
-  const weight = loaded(own, held, weights);
+  const weight = loaded.get(own.id);
   if (low === undefined || weight === undefined || weight < HEAVY) return undefined;
   const under = held.flatMap(each => {
     const top = spacesOf(each).at(-1);
-    const kg = loaded(each, held, weights);
+    const kg = loaded.get(each.id);
     // A panel of sheet metal is no load that one would put lower.
     const counts =
       top !== undefined &&

@@ -12,7 +12,7 @@ import {
 import type { Mounted } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
 import { airOf } from './air.js';
-import { balanceOf, overOf } from './balance.js';
+import { balanceOf, loadedOf, overOf } from './balance.js';
 import { boxOf, depthsOf, railsApart, unitTerms, type CaseKind } from './depths.js';
 import * as figures from './figures.js';
 import type { Held } from './held.js';
@@ -49,9 +49,10 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
   const known = Object.fromEntries(
     Object.entries(weights).map(([key, weight]) => [key, taken('item', weight)]),
   );
+  const loaded = loadedOf(held, weights);
   const items = Object.fromEntries(
     held.map((each): [string, RackItem] => {
-      const over = overOf(id, each, held, weights);
+      const over = overOf(id, each, held, loaded);
       const headroom = headroomOf(id, each, held);
       const box = boxOf(each, held, of);
       return [

@@ -20,7 +20,7 @@ import type { RackResult, RacksSeen } from '../result.js';
 
 type Devices = MapOf<Mounted>;
 
-/** Lids off, a unit of air, heat on top, a fan unit: in the order of the work that they make. */
+/** Lids off, heat on top, a fan unit: in the order of the work that they make. */
 export function* coolerFixes(id: string, seen: RacksSeen): Iterable<Fix> {
   const { devices = {} } = seen;
   const rack = devices[id];
@@ -53,7 +53,7 @@ export function* coolerFixes(id: string, seen: RacksSeen): Iterable<Fix> {
         'lids',
       );
   }
-  yield* unitsOfAir(now, devices, worded);
+  yield* hottestUp(now, devices, worded);
   yield* fansAdded(id, now, devices, seen, worded);
 }
 
@@ -77,25 +77,46 @@ const isFree = ({ items }: RackResult, unit: number, rear?: true): boolean =>
       item.unit === undefined || (rear && !item.rear) || unit < item.unit || unit >= item.unit + item.units,
   );
 
-/** One unit of air under each thing that gets too warm: what is on top of it moves up with it, where there is room. */
-function* unitsOfAir(rack: RackResult, devices: Devices, worded: Worded): Iterable<Fix> {
-  const have = numberOf(rack.have) ?? 0;
-  const mounted = Object.entries(rack.items).filter(([, { unit }]) => unit !== undefined);
-  const hot = mounted
-    .filter(([, { margin }]) => margin)
-    .sort(([, a], [, b]) => (numberOf(a.margin) ?? 0) - (numberOf(b.margin) ?? 0));
-  for (const [, { label, unit = 1 }] of hot) {
-    const up = mounted.filter(([, item]) => (item.unit ?? 0) >= unit);
-    const top = Math.max(0, ...up.map(([, item]) => (item.unit ?? 0) + item.units - 1));
-    if (top >= have || isFree(rack, unit - 1)) continue;
-    const edit = inPlan().each(up, (each, [key, item]) =>
+/** What is at some unit and above, one unit up; undefined where it would not fit. */
+function liftedFrom(
+  rack: RackResult,
+  unit: number,
+  devices: Devices,
+): { readonly edit: Edit<Plan>; readonly after: Devices } | undefined {
+  const up = Object.entries(rack.items).filter(([, item]) => (item.unit ?? 0) >= unit);
+  const top = Math.max(0, ...up.map(([, item]) => (item.unit ?? 0) + item.units - 1));
+  if (up.length === 0 || top >= (numberOf(rack.have) ?? 0)) return undefined;
+  return {
+    edit: inPlan().each(up, (each, [key, item]) =>
       each.put('devices', key, 'place', 'unit', (item.unit ?? 0) + 1),
-    );
-    const after = up.reduce((all, [key, item]) => placedAt(all, key, (item.unit ?? 0) + 1), devices);
-    yield worded(`One unit of air under ${label}`, edit, after, 'a unit of air');
+    ),
+    after: up.reduce((all, [key, item]) => placedAt(all, key, (item.unit ?? 0) + 1), devices),
+  };
+}
+
+/** A unit of air under a thing, and one on top of it. */
+export function* airUnder(rackId: string, id: string, seen: RacksSeen): Iterable<Fix> {
+  const { devices = {}, own } = seen;
+  const rack = own.racks[rackId];
+  const item = rack?.items[id];
+  if (!rack || item?.unit === undefined) return;
+  for (const [words, unit] of [
+    ['under', item.unit],
+    ['on top of', item.unit + item.units],
+  ] as const) {
+    const lifted = liftedFrom(rack, unit, devices);
+    if (!lifted) continue;
+    const warm = warmest(rackAfter(rackId, lifted.after, seen, seen.loads), seen);
+    yield fix(`One unit of air ${words} ${item.label}: ${warm}`, lifted.edit);
   }
-  // The warmest thing above all others warms none of them.
-  const [hottest] = [...mounted].sort(([, a], [, b]) => (numberOf(b.watts) ?? 0) - (numberOf(a.watts) ?? 0));
+}
+
+/** The warmest thing above all others, where it warms none of them. */
+function* hottestUp(rack: RackResult, devices: Devices, worded: Worded): Iterable<Fix> {
+  const have = numberOf(rack.have) ?? 0;
+  const [hottest] = Object.entries(rack.items)
+    .filter(([, { unit }]) => unit !== undefined)
+    .sort(([, a], [, b]) => (numberOf(b.watts) ?? 0) - (numberOf(a.watts) ?? 0));
   if (!hottest) return;
   const [key, item] = hottest;
   for (let unit = have - item.units + 1; unit > (item.unit ?? 0); unit--) {

@@ -7,8 +7,9 @@ import { tooHeavy } from './too-heavy.js';
 import { tooHot } from './too-hot.js';
 import { topHeavy } from './top-heavy.js';
 import { trayFull } from './tray-full.js';
+import { ventsCovered } from './vents.js';
 
 export const RACKS_RULES = [
   ...[overlap, tooHeavy, topHeavy, tooDeep, tooHot, trayFull],
-  ...[earsOnly, railsUnfit, comesOpen, againstWall, loud],
+  ...[earsOnly, railsUnfit, comesOpen, againstWall, loud, ventsCovered],
 ];
