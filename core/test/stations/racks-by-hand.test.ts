@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Kind } from '../../src/documents/index.js';
 import { racked, rackedIn, RACK_KINDS } from '../racked.js';
-import { friday, number } from './edited.js';
+import { friday, number, set } from './edited.js';
 
 const LOW = ['boxlow001', 'boxlow001', { unit: 1 }] as const;
 const HIGH = ['boxhigh01', 'boxhigh01', { unit: 5 }] as const;
@@ -73,6 +73,17 @@ describe('places', () => {
     // 0.5 − 0.3 and 70 mm of mains plug − 0.42.
     expect(number(item('boxrear01')?.behind)).toBeCloseTo(0.5 - 0.3 - 0.07 - 0.42, 9);
     expect(number(item('longthing')?.room)).toBeCloseTo(0.08, 9);
+  });
+
+  it('of a rack in a rack weigh on both, and are mounted in their own only', () => {
+    const inner = { order: 'zza', label: 'INNER', kind: 'rackcase4', place: { inside: 'casetest1' } };
+    const box = { order: 'zzb', label: 'BOX', kind: 'boxlow001', place: { inside: 'innercase', unit: 2 } };
+    const { racks } = assess(
+      rackedIn(friday, [LOW], { plan: [set('/devices/innercase', inner), set('/devices/innerbox1', box)] }),
+    );
+    expect(number(racks.racks.casetest1?.load)).toBeCloseTo(2 + 6.4 + 2, 9);
+    expect(racks.racks.casetest1?.items.innerbox1).toMatchObject({ how: 'within', unit: undefined });
+    expect(racks.racks.innercase?.items.innerbox1).toMatchObject({ how: 'rails', unit: 2 });
   });
 
   it('of a case inside itself are none, and nothing else is lost', () => {

@@ -18,7 +18,7 @@ export interface Held {
 const carriesOnATray = (kind: Kind | undefined): boolean =>
   kind?.rack?.fitting === 'tray' || kind?.rack?.fitting === 'drawer';
 
-/** Everything that each rack holds, in order; what is in a rack that is itself in a case counts to its own rack only. */
+/** Everything that each rack holds, in order; a rack in a rack is in that with all that it holds. */
 export function heldByRack({
   devices,
   kinds,
@@ -29,21 +29,29 @@ export function heldByRack({
   const all = inOrder(devices);
   const held: Record<string, Held[]> = {};
   for (const [id, device] of all) if (kinds[device.kind]?.rackCase) held[id] = [];
+  const isRack = (id: string): boolean => held[id] !== undefined;
+  const onTray = (on: string | undefined): string | undefined =>
+    on !== undefined && carriesOnATray(kinds[devices?.[on]?.kind ?? '']) ? on : undefined;
   for (const [id, device] of all) {
-    const rack = nearestCase(id, devices, each => held[each] !== undefined);
-    if (rack === undefined) continue;
-    const { inside, on, unit, fixed, lid } = device.place ?? {};
-    const tray = on !== undefined && carriesOnATray(kinds[devices?.[on]?.kind ?? '']) ? on : undefined;
-    const carrier = inside === rack ? tray : inside;
-    const how = ((): Holding => {
-      if (carrier !== undefined) return carrier === tray ? 'tray' : 'within';
-      if (unit !== undefined) return 'rails';
-      if (fixed) return 'fixed';
-      return lid ? 'lid' : 'loose';
-    })();
-    held[rack]?.push({ id, device, kind: kinds[device.kind], how, carrier });
+    const passed = new Set([id]);
+    for (let rack = nearestCase(id, devices, isRack); rack !== undefined && !passed.has(rack);) {
+      const { inside, on } = device.place ?? {};
+      const tray = onTray(on);
+      const carrier = inside === rack ? tray : inside;
+      const how = carrier === undefined ? holdingOf(device) : inside === rack ? 'tray' : 'within';
+      held[rack]?.push({ id, device, kind: kinds[device.kind], how, carrier });
+      passed.add(rack);
+      rack = nearestCase(rack, devices, isRack);
+    }
   }
   return held;
+}
+
+/** How the rack itself holds a thing. */
+function holdingOf({ place = {} }: Mounted): Holding {
+  if (place.unit !== undefined) return 'rails';
+  if (place.fixed) return 'fixed';
+  return place.lid ? 'lid' : 'loose';
 }
 
 /** The thing on the rails that holds each thing: itself, its tray, or what it is in; undefined off the rails. */
