@@ -111,7 +111,8 @@ export function readsBy(
       runs: results().runs,
     }),
     racks: () => ({
-      ...{ devices: mounted(), kinds, units: rules.units, temperatures: plan.temperatures, links, shelf },
+      ...{ devices: mounted(), kinds, units: rules.units, temperatures: plan.temperatures, shelf },
+      wiring: results().signal.wiring,
       ...{ loads: results().power.devices, altitude: results().ground.venue.facts?.altitude },
     }),
     pack: () => ({

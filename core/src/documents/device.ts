@@ -111,7 +111,7 @@ export class Device {
   /** What is free behind a case as it stands, m; absent = not known. */
   @Optional() @Num(0, 20) gap?: number;
   /** How many people lift a case; absent = not said. */
-  @Optional() @Int(1, 4) lifters?: number;
+  @Optional() @Int(1, 3) lifters?: number;
   /** A case that the sun shines on. */
   @Optional() @Flag() sunlit?: boolean;
   /** Belongs to the venue and stays: never packed. */

@@ -1,7 +1,7 @@
 /** Where a thing of a rack goes: dropped somewhere in its picture, or by a step of a key. */
 import type { Across, Kind, Place } from '../documents/index.js';
 import { numberOf } from '../foundations/index.js';
-import { PANEL, UNIT, type RackItem, type RackResult } from '../stations/racks/index.js';
+import { carriesThings, PANEL, UNIT, type RackItem, type RackResult } from '../stations/racks/index.js';
 import { atRear, type RackPicture, type RackView } from './picture.js';
 
 /** So far below the lowest unit, m, a thing is dropped out of the rails. */
@@ -60,7 +60,7 @@ export function placeDropped(
     const tray = Object.entries(rack.items).find(
       ([key, each]) =>
         key !== id &&
-        (each.fitting === 'tray' || each.fitting === 'drawer') &&
+        carriesThings(each.fitting) &&
         atRear(rack, each) === rear &&
         each.box &&
         y >= each.box.up[0] - UNIT / 2 &&
@@ -116,6 +116,21 @@ export function placeTurned(rackId: string, rack: RackResult, id: string): Place
   const item = rack.items[id];
   if (item?.unit === undefined) return undefined;
   return onRails(rackId, item, { unit: item.unit, rear: !item.rear, across: item.across });
+}
+
+/** Trays and drawers of a rack that a thing could lie on. */
+export const traysFor = ({ items }: RackResult, id: string): [id: string, tray: RackItem][] =>
+  Object.entries(items).filter(([key, { fitting }]) => key !== id && carriesThings(fitting));
+
+/** The place of a thing at a unit of the rails that it is on, on a tray, or off the rails. */
+export function placeChosen(
+  rackId: string,
+  item: RackItem,
+  at: { readonly unit?: number; readonly on?: string },
+): Place {
+  if (at.on !== undefined) return { inside: rackId, on: at.on };
+  if (at.unit === undefined) return loose(rackId);
+  return onRails(rackId, item, { unit: at.unit, rear: item.rear, across: item.across });
 }
 
 /** The lowest free units of the front rails for a kind, over the whole width; loose where there are none. */

@@ -37,9 +37,8 @@ export interface RackPicture {
   readonly units: number;
   readonly views: readonly RackView[];
   readonly things: readonly DrawnThing[];
-  /** From the front to the rear rails in section, and how deep the case is. */
+  /** From the front to the rear rails in section. */
   readonly rails: number;
-  readonly depth: number;
 }
 
 /** Between two views, m: room for the numbers of the units. */
@@ -110,7 +109,6 @@ export function rackPicture(rack: RackResult, rows: RackRows): RackPicture {
     rack: height,
     ...{ units, views, things },
     rails: rack.rails,
-    depth: rack.depth,
   };
 }
 
@@ -153,4 +151,17 @@ function drawn(
 export function troubleOf(item: RackItem): Severity | undefined {
   const found = Object.values(item).flatMap(each => (isFigure(each) ? (severityOf(each) ?? []) : []));
   return SEVERITIES.find(severity => found.includes(severity));
+}
+
+/** The rack that is selected, or that holds what is: of racks in racks the inner one, which holds fewer things. */
+export function rackShowing(
+  racks: Readonly<Record<string, RackResult>>,
+  selected: string | undefined,
+): readonly [id: string, rack: RackResult] | undefined {
+  const all = Object.entries(racks);
+  const things = ({ items }: RackResult): number => Object.keys(items).length;
+  const holding = all
+    .filter(([, { items }]) => items[selected ?? ''] !== undefined)
+    .sort(([, a], [, b]) => things(a) - things(b));
+  return all.find(([id]) => id === selected) ?? holding[0] ?? all[0];
 }

@@ -112,50 +112,35 @@ export function mountedIn(device: Device): Mounted {
   };
 }
 
-/**
- * The devices as equipment; it stays the same object while they are only moved about, in the room or in a rack, so
- * that wiring, cases and roles rest.
- */
-export const equipmentOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Equipment> | undefined =>
-  devices &&
-  parts.each(
-    'equipment',
-    () => inOrder(devices),
-    (_, device) => ({ device }),
-    (_, { device }) => withoutPlace(device),
-  )();
+/** The devices in one of these ways; the same object while that way of none of them has changed. */
+const devicesAs =
+  <As extends object>(key: string, as: (device: Device) => As) =>
+  (devices: MapOf<Device> | undefined, parts: Parts): MapOf<As> | undefined =>
+    devices &&
+    parts.each(
+      key,
+      () => inOrder(devices),
+      (_, device) => ({ device }),
+      (_, { device }) => as(device),
+    )();
 
-/** The devices as they are held in racks; it stays the same object while they are only moved about in the room. */
-export const mountedOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Mounted> | undefined =>
-  devices &&
-  parts.each(
-    'mounted',
-    () => inOrder(devices),
-    (_, device) => ({ device }),
-    (_, { device }) => mountedIn(device),
-  )();
+/** The devices as equipment, which rests while they are only moved about: wiring, cases and roles rest with it. */
+export const equipmentOf = devicesAs('equipment', withoutPlace);
+/** The devices as they are held in racks, which rests while they are only moved about in the room. */
+export const mountedOf = devicesAs('mounted', mountedIn);
+/** The devices where they stand, which rests while things are only moved about within racks. */
+export const placedOf = devicesAs('placed', withoutUnits);
 
-/** The devices where they stand; it stays the same object while things are only moved about within racks. */
-export const placedOf = (devices: MapOf<Device> | undefined, parts: Parts): MapOf<Device> | undefined =>
-  devices &&
-  parts.each(
-    'placed',
-    () => inOrder(devices),
-    (_, device) => ({ device }),
-    (_, { device }) => withoutUnits(device),
-  )();
-
-/** The nearest case that a thing is in; undefined where it is in none. A case inside itself is in none. */
-export function nearestCase(
+/** Every case that a thing is in, the nearest first; a case inside itself ends it. */
+export function casesAround(
   id: string,
   devices: MapOf<{ readonly place?: Pick<Place, 'inside'> }> | undefined,
   isCase: (id: string) => boolean,
-): string | undefined {
+): readonly string[] {
   const passed = new Set([id]);
-  for (let at = devices?.[id]?.place?.inside; at !== undefined; at = devices?.[at]?.place?.inside) {
-    if (passed.has(at)) return undefined;
-    if (isCase(at)) return at;
+  for (let at = devices?.[id]?.place?.inside; at !== undefined && !passed.has(at);) {
     passed.add(at);
+    at = devices?.[at]?.place?.inside;
   }
-  return undefined;
+  return [...passed].slice(1).filter(isCase);
 }

@@ -9,6 +9,7 @@ import {
   RACK_VIEWS,
   rackLayout,
   rackPicture,
+  rackShowing,
   troubleOf,
   type RackViewName,
 } from '../../src/rack-picture/index.js';
@@ -80,6 +81,19 @@ describe('the picture of a rack', () => {
           }
       }),
     );
+  });
+
+  it('is of the rack that is selected or holds what is, the inner one of two', () => {
+    const inner = racked([['boxlow001', 'boxlow001', { unit: 1 }]]);
+    const racks = { outer: rack, inner };
+    const shown = (selected: string | undefined) => rackShowing(racks, selected)?.[0];
+    expect([undefined, 'inner', 'boxlow001', 'boxrear01'].map(shown)).toEqual([
+      'outer',
+      'inner',
+      'inner',
+      'outer',
+    ]);
+    expect(rackShowing({}, 'inner')).toBeUndefined();
   });
 
   it('says how bad the worst figure of a thing is', () => {

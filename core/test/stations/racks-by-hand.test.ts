@@ -55,6 +55,31 @@ describe('places', () => {
     expect(one && two && one.across[1] <= two.across[0]).toBe(true);
   });
 
+  it('hang on the rails with all that lies on them and is in that, and under the lid by what stands out', () => {
+    const rack = racked(
+      [
+        ['trayone01', 'trayone01', { unit: 2 }],
+        ['smallone1', 'smallbox1', { on: 'trayone01' }],
+        ['boxlow001', 'boxlow001', { unit: 1 }],
+        ['boxrear01', 'boxlow001', { unit: 4, rear: true }],
+      ],
+      {
+        plan: [
+          set('/devices/diskinbox', {
+            order: 'zzz',
+            label: 'DISK',
+            kind: 'smallbox1',
+            place: { inside: 'smallone1' },
+          }),
+        ],
+      },
+    );
+    // A tray and a box of 2 kg, half a kilo on the tray and half in that, of 30; one box on the rear ones.
+    expect([number(rack.loads.front), number(rack.loads.rear)]).toEqual([30 - 2 - 2 - 0.5 - 0.5, 30 - 2]);
+    expect(number(rack.loadLeft)).toBe(60 - 3 * 2 - 2 * 0.5);
+    expect(number(rack.item('boxlow001')?.before)).toBeCloseTo(0.06 - 0.02, 9);
+  });
+
   it('behind a tray are judged by what lies on it, where that is deeper', () => {
     const long: Kind = {
       label: 'Long',

@@ -59,18 +59,16 @@ const plugsTerm = ({ device, kind }: Held): Term =>
     : given('plugs', kind.rack.plugs, 'm', 'kinds', `/kinds/${device.kind}/rack/plugs`);
 const bodyTerms = (held: Held): Term[] => [depthTerm(held), plugsTerm(held)];
 
-const caseTerm = ({ kind, rack }: CaseKind, name: string): Term =>
-  rack.rails === undefined || name === 'depth of the case'
-    ? given('depth', rack.depth, 'm', 'kinds', `/kinds/${kind}/rackCase/depth`)
-    : given('depth', rack.rails, 'm', 'kinds', `/kinds/${kind}/rackCase/rails`);
+/** How deep the case is, or how far its rails are apart where somebody has measured that. */
+const caseTerm = ({ kind, rack }: CaseKind, field: 'depth' | 'rails'): Term => {
+  const own = rack[field] === undefined ? 'depth' : field;
+  return given('depth', rack[own], 'm', 'kinds', `/kinds/${kind}/rackCase/${own}`);
+};
 
 /** What is left behind one thing in the case. */
 function roomOf(ids: [string, string], own: Held, of: CaseKind, rear: boolean): Figure {
   if (depthOf(own.kind) === undefined) return figures.itemRoom.unknown(ids, 'its depth was not measured');
-  return figures.itemRoom.calc(ids, [
-    caseTerm(of, rear ? 'between the rails' : 'depth of the case'),
-    ...bodyTerms(own),
-  ]);
+  return figures.itemRoom.calc(ids, [caseTerm(of, rear ? 'rails' : 'depth'), ...bodyTerms(own)]);
 }
 
 /** A thing on the rails, and what lies on it where it is a tray. */
@@ -101,7 +99,7 @@ function behindOf(
   if (unmeasured)
     return figures.itemBehind.unknown(ids, `the depth of ${unmeasured.device.label} was not measured`);
   return figures.itemBehind.calc(ids, [
-    caseTerm(of, 'between the rails'),
+    caseTerm(of, 'rails'),
     ...bodyTerms(deepestOf(own)),
     ...bodyTerms(deepestOf([first, ...more])),
   ]);

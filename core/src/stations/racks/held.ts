@@ -1,7 +1,7 @@
 /** What a rack holds, and how: on its rails, on a tray or in a drawer there, in another thing, off the rails, in its lid, or loose. */
-import type { Kind, Kinds } from '../../documents/index.js';
+import type { Kind, Kinds, RackFitting } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
-import { nearestCase, type Mounted } from '../equipment.js';
+import { casesAround, type Mounted } from '../equipment.js';
 
 /** `within`: in or on another thing that the rack holds, as a disk is in a recorder. */
 export type Holding = 'rails' | 'tray' | 'within' | 'fixed' | 'lid' | 'loose';
@@ -15,8 +15,9 @@ export interface Held {
   readonly carrier: string | undefined;
 }
 
-const carriesOnATray = (kind: Kind | undefined): boolean =>
-  kind?.rack?.fitting === 'tray' || kind?.rack?.fitting === 'drawer';
+/** Whether other things lie on or in it. */
+export const carriesThings = (fitting: RackFitting | undefined): boolean =>
+  fitting === 'tray' || fitting === 'drawer';
 
 /** Everything that each rack holds, in order; a rack in a rack is in that with all that it holds. */
 export function heldByRack({
@@ -31,17 +32,13 @@ export function heldByRack({
   for (const [id, device] of all) if (kinds[device.kind]?.rackCase) held[id] = [];
   const isRack = (id: string): boolean => held[id] !== undefined;
   const onTray = (on: string | undefined): string | undefined =>
-    on !== undefined && carriesOnATray(kinds[devices?.[on]?.kind ?? '']) ? on : undefined;
+    on !== undefined && carriesThings(kinds[devices?.[on]?.kind ?? '']?.rack?.fitting) ? on : undefined;
   for (const [id, device] of all) {
-    const passed = new Set([id]);
-    for (let rack = nearestCase(id, devices, isRack); rack !== undefined && !passed.has(rack);) {
-      const { inside, on } = device.place ?? {};
-      const tray = onTray(on);
-      const carrier = inside === rack ? tray : inside;
+    const { inside, on } = device.place ?? {};
+    for (const rack of casesAround(id, devices, isRack)) {
+      const carrier = inside === rack ? onTray(on) : inside;
       const how = carrier === undefined ? holdingOf(device) : inside === rack ? 'tray' : 'within';
       held[rack]?.push({ id, device, kind: kinds[device.kind], how, carrier });
-      passed.add(rack);
-      rack = nearestCase(rack, devices, isRack);
     }
   }
   return held;

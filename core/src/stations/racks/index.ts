@@ -7,6 +7,7 @@ import { rackResult } from './rack.js';
 import type { RacksReads, RacksResult } from './result.js';
 
 export type * from './result.js';
+export { carriesThings } from './held.js';
 export { PANEL, UNIT } from './units.js';
 
 export const racks: Station<RacksReads, RacksResult> = {
@@ -23,9 +24,11 @@ export const racks: Station<RacksReads, RacksResult> = {
       () => Object.entries(held()),
       (id, inside) => {
         const device = reads.devices?.[id];
+        const space = reads.kinds.kinds[device?.kind ?? '']?.rackCase;
         return (
-          device && {
-            device,
+          device &&
+          space && {
+            ...{ device, space },
             held: inside,
             kinds: reads.kinds.kinds,
             loads: reads.loads,

@@ -1,5 +1,5 @@
 /** One rack case: what is in it and where, what that weighs and draws, how it stands, and how warm it gets. */
-import type { AirTemperature, Kinds } from '../../documents/index.js';
+import type { AirTemperature, Kinds, RackCase } from '../../documents/index.js';
 import {
   constant,
   given,
@@ -15,13 +15,14 @@ import { airOf } from './air.js';
 import { balanceOf, loadedOf, overOf } from './balance.js';
 import { boxOf, depthsOf, railsApart, unitTerms, type CaseKind } from './depths.js';
 import * as figures from './figures.js';
-import type { Held } from './held.js';
+import { mountOf, type Held } from './held.js';
 import type { RackItem, RackResult } from './result.js';
 import { headroomOf, trayOf } from './trays.js';
 import { isRear, spacesOf, unitsOf } from './units.js';
 
 export interface RackWithItems {
   readonly device: Mounted;
+  readonly space: RackCase;
   readonly held: readonly Held[];
   readonly kinds: Kinds['kinds'];
   readonly loads: Readonly<Record<string, Pick<DeviceLoad, 'watts' | 'kept'>>>;
@@ -30,9 +31,8 @@ export interface RackWithItems {
 }
 
 export function rackResult(id: string, rack: RackWithItems): RackResult {
-  const { device, held, kinds, loads } = rack;
+  const { device, space, held, kinds, loads } = rack;
   const kind = kinds[device.kind];
-  const space = kind?.rackCase ?? { units: 1, depth: 0.1, load: 1 };
   const of: CaseKind = { kind: device.kind, label: device.label, rack: space };
   const weights = Object.fromEntries(held.map(each => [each.id, weightOf(id, each)]));
   const watts = Object.fromEntries(held.map(each => [each.id, wattsOf(id, each, loads[each.id])]));
@@ -182,8 +182,8 @@ function onRails(
         given('limit', limit, 'kg', 'kinds', `/kinds/${kind}/rackCase/railLoad`),
         ...weighed(
           held.filter(each => {
-            const mount = each.how === 'rails' ? each : held.find(({ id }) => id === each.carrier);
-            return mount?.how === 'rails' && isRear(mount) === (side === 'rear');
+            const mount = mountOf(each, held);
+            return mount !== undefined && isRear(mount) === (side === 'rear');
           }),
           weights,
         ),

@@ -4,13 +4,13 @@ import type {
   AirTemperature,
   Facts,
   Kinds,
-  Link,
   RackFitting,
   Rules,
   Shelf,
 } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Mounted } from '../equipment.js';
+import type { PlanWiring } from '../signal/index.js';
 import type { PowerResult } from '../power/index.js';
 import type { Seen } from '../station.js';
 import type { Holding } from './held.js';
@@ -19,7 +19,7 @@ export interface RacksReads {
   readonly devices: MapOf<Mounted> | undefined;
   readonly kinds: Kinds;
   readonly units: Rules['units'];
-  readonly links: MapOf<Link> | undefined;
+  readonly wiring: PlanWiring;
   readonly shelf: Shelf;
   readonly loads: PowerResult['devices'];
   readonly temperatures: MapOf<AirTemperature> | undefined;

@@ -1,7 +1,7 @@
 /** Trays and drawers: width, height and load that are left on each. */
 import { constant, given, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import type { Held } from './held.js';
+import { carriesThings, type Held } from './held.js';
 import type { RackItem } from './result.js';
 import { SHEET, TRAY, UNIT, unitsOf, widthOf } from './units.js';
 
@@ -28,7 +28,7 @@ export function trayOf(
   weights: Readonly<Record<string, Term>>,
 ): Pick<RackItem, 'beside' | 'carries'> {
   const { rack } = own.kind ?? {};
-  if (rack?.fitting !== 'tray' && rack?.fitting !== 'drawer') return {};
+  if (!rack || !carriesThings(rack.fitting)) return {};
   const ids: [string, string] = [rackId, own.id];
   const things = held.filter(({ carrier }) => carrier === own.id);
   const [from, to] = widthOf(own);

@@ -2,6 +2,7 @@ import { addDevicePatch, gearOffers, inOrder, newId, type GearOffer } from '@idl
 import { newPlace } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
+import { Offers } from './Offers.js';
 
 /** Puts a rack into the plan: those that the house has and are free stand first. */
 export default function AddRack({ open: begun = false }: { open?: boolean }) {
@@ -27,15 +28,10 @@ export default function AddRack({ open: begun = false }: { open?: boolean }) {
     );
   }
   return (
-    <ul aria-label="Racks to add" className="py-2">
-      {gearOffers(bundle, ({ rackCase }) => rackCase !== undefined).map(offer => (
-        <li key={offer.kind} className="flex gap-4 py-1 border-b border-rule">
-          <button className="link grow text-left" onClick={() => add(offer)}>
-            {offer.of.label}
-          </button>
-          <span className="text-faint">{offer.words}</span>
-        </li>
-      ))}
-    </ul>
+    <Offers
+      label="Racks to add"
+      offers={gearOffers(bundle, ({ rackCase }) => rackCase !== undefined)}
+      onAdd={add}
+    />
   );
 }

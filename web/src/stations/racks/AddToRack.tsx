@@ -8,6 +8,7 @@ import {
 } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
+import { Offers } from './Offers.js';
 
 /** Puts trays, drawers, panels and fans into a rack, where the first units are free; those of the house first. */
 export default function AddToRack({ id: rackId, rack }: { id: string; rack: RackResult }) {
@@ -28,16 +29,11 @@ export default function AddToRack({ id: rackId, rack }: { id: string; rack: Rack
       </button>
     );
   return (
-    <ul aria-label="What goes into the rack" className="py-2 max-w-xl">
-      {gearOffers(bundle, ({ rack: size }) => size?.fitting !== undefined).map(offer => (
-        <li key={offer.kind} className="flex gap-4 py-1 border-b border-rule">
-          <button className="link grow text-left" onClick={() => add(offer)}>
-            {offer.of.label}
-          </button>
-          <span className="text-faint">{offer.words}</span>
-        </li>
-      ))}
-    </ul>
+    <Offers
+      label="What goes into the rack"
+      offers={gearOffers(bundle, ({ rack: size }) => size?.fitting !== undefined)}
+      onAdd={add}
+    />
   );
 }
 

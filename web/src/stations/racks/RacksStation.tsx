@@ -1,3 +1,4 @@
+import { rackShowing } from '@idle-satchel/core';
 import { Suspense } from 'react';
 import { useWorkingKey } from '../../ledger/Ledger.js';
 import { fetched } from '../../ui/fetched.js';
@@ -15,10 +16,7 @@ export default function RacksStation() {
   const { ui } = useOpenEvent();
   const { racks } = useResult('racks');
   const selected = useUi(state => state.selected);
-  const holds = Object.entries(racks).find(
-    ([id, { items }]) => id === selected || items[selected ?? ''] !== undefined,
-  );
-  const [current, rack] = holds ?? Object.entries(racks)[0] ?? [];
+  const [current, rack] = rackShowing(racks, selected) ?? [];
   if (!rack || current === undefined) {
     return (
       <section aria-label="No rack yet" className="p-6 max-w-md">
@@ -52,7 +50,7 @@ export default function RacksStation() {
         </RackBench>
       </section>
       <aside key={current} className="px-4 py-2 border-l border-rule">
-        {selected !== undefined && rack.items[selected] ? (
+        {selected !== undefined && selected !== current && rack.items[selected] ? (
           <Suspense>
             <ThingLedger rackId={current} rack={rack} id={selected} />
           </Suspense>

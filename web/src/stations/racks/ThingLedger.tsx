@@ -1,4 +1,4 @@
-import { ACROSS_WORDS, type Across, type Place, type RackResult } from '@idle-satchel/core';
+import { ACROSS_WORDS, placeChosen, traysFor, type Across, type RackResult } from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent } from '../../store/hooks.js';
@@ -9,11 +9,10 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
   const item = rack.items[id];
   if (!item) return null;
   const units = typeof rack.have.value === 'number' ? rack.have.value : 0;
-  const trays = Object.entries(rack.items).filter(
-    ([key, { fitting }]) => key !== id && (fitting === 'tray' || fitting === 'drawer'),
-  );
-  const place = (value: Place): void =>
-    store.editPlan(`Mount ${item.label}`, plan => plan.put('devices', id, 'place', value));
+  const choose = (at: Parameters<typeof placeChosen>[2]): void =>
+    store.editPlan(`Mount ${item.label}`, plan =>
+      plan.put('devices', id, 'place', placeChosen(rackId, item, at)),
+    );
   const set = (field: 'rear' | 'fixed' | 'lid', on: boolean): void =>
     store.editPlan(`Mount ${item.label}`, plan => plan.set('devices', id, 'place', field, on || undefined));
   const at =
@@ -35,12 +34,7 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
               value={at}
               onChange={event => {
                 const [how = '', where = ''] = event.target.value.split(' ');
-                if (how === 'on') return place({ inside: rackId, on: where });
-                place({
-                  inside: rackId,
-                  ...(how === 'unit' && { unit: Number(where), ...(item.rear && { rear: true }) }),
-                  ...(how === 'unit' && item.across && { across: item.across }),
-                });
+                choose(how === 'on' ? { on: where } : how === 'unit' ? { unit: Number(where) } : {});
               }}
             >
               <option value="">off the rails</option>
@@ -49,7 +43,7 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
                   unit {i + 1}
                 </option>
               ))}
-              {trays.map(([key, { label }]) => (
+              {traysFor(rack, id).map(([key, { label }]) => (
                 <option key={key} value={`on ${key}`}>
                   on {label}
                 </option>

@@ -10,7 +10,7 @@ import {
   type MapOf,
   type Term,
 } from '../../../foundations/index.js';
-import { nearestCase, type Equipment } from '../../equipment.js';
+import { casesAround, type Equipment } from '../../equipment.js';
 import * as figures from './figures.js';
 import { ANYBODY, LIFTS, type CaseResult, type Lift, type LiftName } from './lifts.js';
 import { atEnd, atStart, couplingOf, frequencyOf, index, liftTerms, reachOf, recommended } from './niosh.js';
@@ -33,15 +33,8 @@ export function contentsOf({ devices, kinds }: CasesIn): Readonly<Record<string,
   for (const [id, { kind, resident }] of all)
     if (kinds[kind]?.rackCase && resident !== true) contents[id] = [];
   const isCase = (id: string): boolean => contents[id] !== undefined;
-  for (const [id] of all) {
-    const passed = new Set([id]);
-    // A case in a case is in that with all that it holds.
-    for (let at = nearestCase(id, devices, isCase); at !== undefined && !passed.has(at);) {
-      contents[at]?.push(id);
-      passed.add(at);
-      at = nearestCase(at, devices, isCase);
-    }
-  }
+  // A case in a case is in that with all that it holds.
+  for (const [id] of all) for (const at of casesAround(id, devices, isCase)) contents[at]?.push(id);
   return contents;
 }
 
@@ -147,8 +140,8 @@ function leftTo(id: string, people: number, weight: Figure): Figure | undefined 
   return figures.teamLeft.calc(
     [id],
     [
-      constant('share', SHARE[Math.min(people, MOST)] ?? 0, '', 'of what they may lift alone'),
-      constant('people', Math.min(people, MOST), '', 'who lift it'),
+      constant('share', SHARE[people] ?? 0, '', 'of what they may lift alone'),
+      constant('people', people, '', 'who lift it'),
       constant('each', ANYBODY, 'kg', 'where nobody is named'),
       taken('weight', weight),
     ],

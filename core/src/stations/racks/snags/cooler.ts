@@ -1,6 +1,7 @@
 /** Ways to cool a rack, each with how warm the air that reaches its worst thing would be then. */
-import type { Kind } from '../../../documents/index.js';
+import type { Kind, Plan } from '../../../documents/index.js';
 import {
+  constant,
   idFrom,
   inOrder,
   inWords,
@@ -10,9 +11,9 @@ import {
   type Fix,
   type MapOf,
 } from '../../../foundations/index.js';
-import type { Plan } from '../../../documents/index.js';
 import { fix, inPlan } from '../../../edits.js';
-import { freeItem, type Mounted } from '../../equipment.js';
+import type { Mounted } from '../../equipment.js';
+import { adding, offersOf } from '../../signal/offers.js';
 import { itemWatts } from '../figures.js';
 import { heldByRack } from '../held.js';
 import { rackResult, type RackWithItems } from '../rack.js';
@@ -34,24 +35,23 @@ export function* coolerFixes(id: string, seen: RacksSeen): Iterable<Fix> {
     loads = seen.loads as RackWithItems['loads'],
   ): Fix => fix(`${label}: ${warmest(rackAfter(id, after, seen, loads), seen)}`, edit, sort);
 
-  if (rack.closed && rack.closed.length > 0) {
-    const { closed, ...open } = rack;
-    for (const face of closed) {
-      const rest = closed.filter(each => each !== face);
-      const edit =
-        rest.length > 0
-          ? inPlan().put('devices', id, 'closed', rest)
-          : inPlan().drop('devices', id, 'closed');
-      const after = { ...devices, [id]: rest.length > 0 ? { ...open, closed: rest } : open };
-      yield worded(`Leave the ${face} lid off while it works`, edit, after, 'lid');
-    }
-    if (closed.length > 1)
-      yield worded(
-        'Leave both lids off while it works',
-        inPlan().drop('devices', id, 'closed'),
-        { ...devices, [id]: open },
-        'lids',
-      );
+  const { closed = [], ...open } = rack;
+  const ways = [
+    ...closed.map(face => ({
+      words: `the ${face} lid`,
+      rest: closed.filter(each => each !== face),
+      sort: 'lid',
+    })),
+    ...(closed.length > 1 ? [{ words: 'both lids', rest: [], sort: 'lids' }] : []),
+  ];
+  for (const { words, rest, sort } of ways) {
+    const left = rest.length > 0 ? rest : undefined;
+    yield worded(
+      `Leave ${words} off while it works`,
+      inPlan().set('devices', id, 'closed', left),
+      { ...devices, [id]: { ...open, ...(left && { closed: left }) } },
+      sort,
+    );
   }
   yield* hottestUp(now, devices, worded);
   yield* fansAdded(id, now, devices, seen, worded);
@@ -130,37 +130,21 @@ function* hottestUp(rack: RackResult, devices: Devices, worded: Worded): Iterabl
   }
 }
 
-/** Each kind of fan unit at each free unit, fed from a free outlet of a strip in the rack. */
+/** Each kind of fan unit at each free unit, plugged into mains in the rack. */
 function* fansAdded(
   id: string,
   rack: RackResult,
   devices: Devices,
-  { kinds: { kinds }, links, loads, shelf }: RacksSeen,
+  { kinds, shelf, wiring, loads }: RacksSeen,
   worded: Worded,
 ): Iterable<Fix> {
   const have = numberOf(rack.have) ?? 0;
-  const used = new Set(
-    inOrder(links).flatMap(([, { from, to }]) =>
-      [from, to].map(({ device, port }) => `${device ?? ''} ${port ?? ''}`),
-    ),
-  );
-  const outlet = Object.keys(rack.items)
-    .flatMap(strip =>
-      inOrder(kinds[devices[strip]?.kind ?? '']?.ports).flatMap(([port, { direction, connector }]) =>
-        direction === 'out' && connector === 'mains' && !used.has(`${strip} ${port}`)
-          ? [{ strip, port }]
-          : [],
-      ),
-    )
-    .at(0);
-  const fans = inOrder(kinds).filter(
-    ([, kind]) => kind.rack?.fitting === 'fan unit' && kind.air?.flow !== undefined,
-  );
-  for (const [kind, of] of fans) {
-    const inlet = mainsInlet(of);
-    if (of.power && (inlet === undefined || !outlet)) continue;
-    const order = orderAfter(inOrder(devices).at(-1)?.[1].order);
-    const device = idFrom(`${id}/fan unit`);
+  const order = orderAfter(inOrder(devices).at(-1)?.[1].order);
+  const device = idFrom(`${id}/fan unit`);
+  const fans = ({ rack: size, air }: Kind): boolean =>
+    size?.fitting === 'fan unit' && air?.flow !== undefined;
+  for (const offer of offersOf(fans, { kinds, shelf, wiring })) {
+    const { kind, of } = offer;
     const places = Array.from({ length: have }, (_, i) => have - i).flatMap(unit => [
       ...(isFree(rack, unit) ? [{ unit, words: `at unit ${unit}` }] : []),
       // What blows out at its face cools from the rear rails, where it is shallow enough.
@@ -168,37 +152,25 @@ function* fansAdded(
         ? [{ unit, rear: true, words: `on the rear rails, at unit ${unit}` }]
         : []),
     ]);
+    const watts = itemWatts.calc([id, device], [constant('watts', of.power?.running ?? 0, 'W', of.label)]);
     for (const { words, ...at } of places) {
-      const item = freeItem(shelf, kind, devices);
       const place = { inside: id, ...at };
-      const value = { order, label: 'FANS', kind, place, ...(item !== undefined && { item }) };
-      const edit = inPlan().put('devices', device, value);
-      if (inlet !== undefined && outlet)
-        edit.put('links', idFrom(`${id}/fan lead`), {
-          from: { device: outlet.strip, port: outlet.port },
-          to: { device, port: inlet },
-        });
-      const watts = itemWatts.calc(
-        [id, device],
-        [{ name: 'watts', value: of.power?.running ?? 0, unit: 'W', from: { source: of.label } }],
+      const edit = adding(offer, device, order, id, { label: 'FANS' }, wiring).put(
+        'devices',
+        device,
+        'place',
+        place,
       );
       yield worded(
         `Add ${of.label.charAt(0).toLowerCase()}${of.label.slice(1)} ${words}`,
         edit,
-        { ...devices, [device]: value },
+        { ...devices, [device]: { order, label: 'FANS', kind, place } },
         'fans',
         { ...loads, [device]: { watts } },
       );
     }
   }
 }
-
-const mainsInlet = ({ ports }: Kind): string | undefined =>
-  inOrder(ports).find(
-    ([, { direction, connector, carries }]) =>
-      direction === 'in' && carries === 'power' && MAINS.has(connector),
-  )?.[0];
-const MAINS: ReadonlySet<string> = new Set(['mains', 'IEC C13']);
 
 /** The rack as it would be with other devices. */
 function rackAfter(
@@ -209,7 +181,10 @@ function rackAfter(
 ): RackResult | undefined {
   const device = devices[id];
   const held = heldByRack({ devices, kinds })[id];
-  return device && held && rackResult(id, { device, held, kinds, loads, temperatures, altitude });
+  const space = kinds[device?.kind ?? '']?.rackCase;
+  return (
+    device && space && held && rackResult(id, { device, space, held, kinds, loads, temperatures, altitude })
+  );
 }
 
 /** `31 °C at ENCODER`: the warmest air that reaches anything. */

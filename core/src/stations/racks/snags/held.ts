@@ -58,8 +58,8 @@ export const railsUnfit = racksRule({
       };
     }
   },
-  *fixes({ subjects: [id = ''] }, { own }) {
-    const rack = Object.values(own.racks).find(({ items }) => items[id]?.rear);
+  *fixes({ subjects: [id = '', rackId = ''] }, { own }) {
+    const rack = own.racks[rackId];
     for (let unit = numberOf(rack?.have) ?? 0; unit >= 1; unit--)
       yield fix(
         `Mount it on the front rails, at unit ${unit}`,

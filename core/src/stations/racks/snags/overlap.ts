@@ -39,7 +39,7 @@ export const overlap = racksRule({
     if (rack?.items[id]?.narrow) {
       for (const across of ['right', 'middle', 'left'] as const)
         yield fix(
-          `Mount it beside, at the ${across === 'middle' ? 'middle' : across}`,
+          `Mount it beside, at the ${across}`,
           inPlan().put('devices', id, 'place', 'across', across),
         );
     }

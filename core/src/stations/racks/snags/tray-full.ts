@@ -1,4 +1,5 @@
 import { severityOf } from '../../../foundations/index.js';
+import { carriesThings } from '../held.js';
 import { racksRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -31,7 +32,7 @@ export const trayFull = racksRule({
     const [id = '', rackId = ''] = snag.subjects;
     const items = Object.entries(own.racks[rackId]?.items ?? {});
     const moving = items.filter(([key, { carrier }]) => key === id || carrier === id);
-    const trays = items.filter(([, { fitting }]) => fitting === 'tray' || fitting === 'drawer');
+    const trays = items.filter(([, { fitting }]) => carriesThings(fitting));
     for (const [key, { label, how }] of moving) {
       if (how !== 'tray') continue;
       for (const [tray, { label: name }] of trays) {
