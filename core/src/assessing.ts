@@ -18,6 +18,8 @@ import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-whe
 import { readsBy, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf, mountedOf, placedOf } from './stations/equipment.js';
+import { heldByRack } from './stations/in-rack/held.js';
+import { inRacks } from './stations/in-rack/inner.js';
 import type { Seen, Station } from './stations/station.js';
 
 export interface Assessment extends Results {
@@ -142,7 +144,15 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
     const mounted = () => mountedOf(plan.devices, shared);
-    const reads = readsBy(bundle, rules, { placed, equipment, mounted, besideMixer, modems }, () => results);
+    const inKinds = () => ({ devices: mounted(), kinds: bundle.kinds.kinds });
+    const held = () => shared.remembered('held in racks', inKinds(), heldByRack);
+    const innards = () => shared.remembered('in racks', { ...inKinds(), racks: held() }, inRacks);
+    const reads = readsBy(
+      bundle,
+      rules,
+      { placed, equipment, mounted, held, innards, besideMixer, modems },
+      () => results,
+    );
     const visits = resultOf<Record<StationName, Visit>>(
       Object.fromEntries(
         STATIONS.map(name => [name, () => visit(name, reads[name] as () => ReadsOf<typeof name>)]),

@@ -108,6 +108,7 @@ export { SHEETS } from './sheets/all.js';
 export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { PHASE_WORDS } from './stations/brief/phase-words.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
+export { innerWiring } from './sheets/inner-wiring.js';
 export type { Column, Sheet } from './sheets/sheet.js';
 export { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
 export * from './assemblies/index.js';

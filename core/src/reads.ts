@@ -2,6 +2,7 @@
 import type { Bundle, Rules } from './documents/index.js';
 import type { Point, StationName } from './foundations/index.js';
 import type { BriefResult } from './stations/brief/index.js';
+import type { InRacks } from './stations/in-rack/inner.js';
 import type { DayResult } from './stations/day/index.js';
 import type { GroundResult } from './stations/ground/index.js';
 import type { HandsResult } from './stations/hands/index.js';
@@ -35,6 +36,9 @@ export interface Derived {
   readonly equipment: Bundle['plan']['devices'];
   /** The same, with the units that they take in racks. */
   readonly mounted: () => RacksReads['devices'];
+  /** What each rack holds, and where in it the plugs of each thing are. */
+  readonly held: () => RacksReads['held'];
+  readonly innards: () => InRacks;
   /** Cameras within reach of whoever mixes. */
   readonly besideMixer: () => readonly string[];
   /** Where the modems on the mobile network stand. */
@@ -48,7 +52,7 @@ export interface Derived {
 export function readsBy(
   { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
   rules: Rules,
-  { placed: devices, equipment, mounted, besideMixer, modems }: Derived,
+  { placed: devices, equipment, mounted, held, innards, besideMixer, modems }: Derived,
   results: () => Results,
 ) {
   const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
@@ -97,6 +101,7 @@ export function readsBy(
       shelf,
       claims,
       rules,
+      innards: innards(),
       ground: results().ground,
       signal: results().signal,
     }),
@@ -111,7 +116,14 @@ export function readsBy(
       runs: results().runs,
     }),
     racks: () => ({
-      ...{ devices: mounted(), kinds, units: rules.units, temperatures: plan.temperatures, shelf },
+      ...{
+        devices: mounted(),
+        held: held(),
+        kinds,
+        units: rules.units,
+        temperatures: plan.temperatures,
+        shelf,
+      },
       wiring: results().signal.wiring,
       ...{ loads: results().power.devices, altitude: results().ground.venue.facts?.altitude },
     }),

@@ -112,6 +112,10 @@ export class Device {
   @Optional() @Num(0, 20) gap?: number;
   /** How many people lift a case; absent = not said. */
   @Optional() @Int(1, 3) lifters?: number;
+  /** It keeps its place in its rack when that is arranged. */
+  @Optional() @Flag() stays?: boolean;
+  /** Another thing of its rack that it must touch there: above, below, beside or behind it. */
+  @Optional() @Ref() beside?: string;
   /** A case that the sun shines on. */
   @Optional() @Flag() sunlit?: boolean;
   /** Belongs to the venue and stays: never packed. */

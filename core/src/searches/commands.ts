@@ -15,6 +15,7 @@ import {
 import { faultsOf, type Fault } from '../documents/validate.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { opticsOf } from '../stations/shots/fitted.js';
+import { arrangeRack } from './arrange/index.js';
 import { shareOut } from './balance/index.js';
 import { connectTheRest } from './connect/index.js';
 import { deskPlaces } from './desk/desk-places.js';
@@ -44,6 +45,11 @@ class PositionsOptions {
 
 class LinkOption {
   @Ref() link!: string;
+}
+
+class ArrangeOption {
+  @Optional() @Ref() rack?: string;
+  @Optional() @Num(0.1, 600) seconds?: number;
 }
 
 /** One search that can be asked by name. */
@@ -88,6 +94,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),
+  [arrangeRack.name]: command(arrangeRack, ArrangeOption, (asked: ArrangeOption) => asked),
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
 };

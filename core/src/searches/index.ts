@@ -1,3 +1,4 @@
+export * from './arrange/index.js';
 export * from './balance/index.js';
 export { deskMoves, deskPlaces, type DeskPlace, type DeskTask } from './desk/desk-places.js';
 export * from './desk/new-place.js';

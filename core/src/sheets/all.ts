@@ -7,6 +7,7 @@ import { chargeListSheet } from './charge-list.js';
 import { circuitSheet } from './circuit-sheet.js';
 import { checkList } from './check-list.js';
 import { cutList } from './cut-list.js';
+import { innerWiring } from './inner-wiring.js';
 import { layList } from './lay-list.js';
 import { lightsOut } from './lights-out.js';
 import { packList } from './pack-list.js';
@@ -24,6 +25,7 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'format-card': ({ plan }, assessment) => formatCard(plan, assessment),
   'cut-list': ({ plan }, assessment) => cutList(plan, assessment),
   'lay-list': ({ plan }, assessment) => layList(plan, assessment),
+  'inner-wiring': ({ plan }, assessment) => innerWiring(plan, assessment),
   'power-list': ({ plan }, assessment) => powerList(plan, assessment),
   'breaker-list': breakerList,
   'circuit-sheet': circuitSheet,

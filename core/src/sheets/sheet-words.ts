@@ -6,6 +6,7 @@ export const SHEET_WORDS = {
   'format-card': 'Format card',
   'cut-list': 'Cut list',
   'lay-list': 'Lay list',
+  'inner-wiring': 'Inner wiring',
   'power-list': 'Power list',
   'breaker-list': 'Breaker list',
   'circuit-sheet': 'Circuit sheet',

@@ -81,8 +81,9 @@ describe('runs', () => {
   it('cross the floor only between places, and then add up', () => {
     always(({ runs }) => {
       for (const run of Object.values(runs.runs)) {
-        // In one rack, or straight from one to the other with half a metre to spare.
-        if (!run.crosses) expect(number(run.length)).toBeGreaterThanOrEqual(0.5 * 1.05 - 1e-9);
+        // In a rack as it is laced there; elsewhere straight from one to the other with half a metre to spare.
+        if (!run.crosses)
+          expect(number(run.length)).toBeGreaterThanOrEqual(run.rack === undefined ? 0.5 * 1.05 - 1e-9 : 0);
         else if (run.length.value !== null) {
           const bare =
             number(run.onFloor) +
@@ -101,7 +102,10 @@ describe('runs', () => {
   it('take more slack when the house wants more', () => {
     const more = assess({ ...friday, rules: { ...friday.rules, slack: 20 } });
     for (const [id, run] of Object.entries(fridayNow.runs.runs)) {
-      expect(number(more.runs.runs[id]?.length)).toBeCloseTo((number(run.length) / 1.05) * 1.2, 9);
+      // In a rack it is the loop behind each thing that is to spare.
+      const laced = run.length.working?.formula?.includes('deep') === true;
+      const wanted = !laced ? (number(run.length) / 1.05) * 1.2 : number(run.length);
+      expect(number(more.runs.runs[id]?.length)).toBeCloseTo(wanted, 9);
     }
   });
 });

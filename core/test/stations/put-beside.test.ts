@@ -11,7 +11,7 @@ const beside = (lead: string, ...patch: Parameters<typeof edited>) => {
   const { ground, signal } = assess(bundle);
   const { kinds, shelf, claims, rules, plan } = bundle;
   const { devices, links, printed } = plan;
-  const seen = { devices, links, printed, kinds, shelf, claims, rules, ground, signal };
+  const seen = { devices, links, printed, kinds, shelf, claims, rules, innards: {}, ground, signal };
   return [...putBeside(seen, lead)].map(({ label }) => label);
 };
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Bundle, Connector, Kind } from '../../src/documents/index.js';
 import { applyPatch } from '../../src/foundations/index.js';
-import { plugDepth } from '../../src/stations/racks/units.js';
+import { plugDepth } from '../../src/stations/in-rack/units.js';
 import { friday, number, set } from './edited.js';
 
 const boxed = (depth: number, connector: Connector, units = 1): Kind => ({

@@ -1,6 +1,7 @@
 /** Searches away from the page’s own thread, which may end this worker at any time. */
 import type { Bundle, Point } from '@idle-satchel/core';
 import {
+  arrangeRack,
   connectTheRest,
   cutAll,
   deskPlaces,
@@ -31,6 +32,7 @@ const SEARCHES = {
   'ways-out': waysOut,
   balance: shareOut,
   swaps: swapBatteries,
+  arrange: arrangeRack,
 } as const;
 type Searches = typeof SEARCHES;
 

@@ -129,6 +129,7 @@ function metresTo(link: Link, from: End, { ground, runs, rules, signal }: Assess
   const asked = { from, to: link.to };
   const { figures } = routedRun('asked', {
     ...{ link: asked, from: endAt(from, reads), to: endAt(link.to, reads), wiring, arrives: undefined },
+    within: undefined,
     ...{ laying: runs.laying, known: leads, outlet: socket, slack: rules.slack },
   });
   return numberOf(figures.length) ?? Infinity;

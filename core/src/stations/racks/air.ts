@@ -12,7 +12,7 @@ import {
 import { ROOM } from '../air-temperature.js';
 import * as figures from './air-figures.js';
 import { blowsOut, freeShare, isInside, openFaces } from './airway.js';
-import type { Held } from './held.js';
+import type { Held } from '../in-rack/held.js';
 import { reachedBy } from './reached.js';
 import type { RackAir, RackItem, RackResult } from './result.js';
 import {

@@ -1,7 +1,17 @@
 /** Which way the air goes through a rack: what it passes before each thing, what blows straight out, what blows at what. */
 import type { LidFace } from '../../documents/index.js';
-import { mountOf, type Held } from './held.js';
-import { common, isRear, meeting, PANEL, SHARES, spacesOf, UNIT, unitsOf, widthOf } from './units.js';
+import { mountOf, type Held } from '../in-rack/held.js';
+import {
+  common,
+  isRear,
+  meeting,
+  PANEL,
+  SHARES,
+  spacesOf,
+  UNIT,
+  unitsOf,
+  widthOf,
+} from '../in-rack/units.js';
 
 /** The faces that are open while it works. */
 export const openFaces = (closed: readonly LidFace[] | undefined): readonly LidFace[] =>

@@ -3,10 +3,10 @@ import type { Kind } from '../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './balance-figures.js';
 import { isInside } from './airway.js';
-import type { CaseKind } from './depths.js';
-import { mountOf, type Held } from './held.js';
+import type { CaseKind } from '../in-rack/box.js';
+import { mountOf, type Held } from '../in-rack/held.js';
 import type { RackBalance } from './result.js';
-import { depthOf, isRear, spacesOf, UNIT, unitsOf } from './units.js';
+import { depthOf, isRear, spacesOf, UNIT, unitsOf } from '../in-rack/units.js';
 
 /** What a thing weighs, by its id. */
 export type Weights = Readonly<Record<string, Figure>>;

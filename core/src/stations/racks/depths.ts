@@ -1,20 +1,11 @@
 /** How deep things are in a rack: what is left behind one, to what it meets, before it, and what two share. */
-import type { Kinds, RackCase } from '../../documents/index.js';
+import type { Kinds } from '../../documents/index.js';
 import { constant, given, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { mountOf, type Held } from './held.js';
+import type { CaseKind } from '../in-rack/box.js';
+import { mountOf, type Held } from '../in-rack/held.js';
 import type { RackItem } from './result.js';
-import { depthOf, isRear, meeting, PANEL, plugDepth, spacesOf, UNIT, unitsOf, widthOf } from './units.js';
-
-/** A rack case by its kind. */
-export interface CaseKind {
-  readonly kind: string;
-  readonly label: string;
-  readonly rack: RackCase;
-}
-
-/** From the front to the rear rails, m. */
-export const railsApart = ({ depth, rails }: RackCase): number => rails ?? depth;
+import { depthOf, isRear, meeting, PANEL, plugDepth, spacesOf, UNIT, widthOf } from '../in-rack/units.js';
 
 /** Figures of depth of a thing on the rails; nothing off them. */
 export function depthsOf(
@@ -139,57 +130,6 @@ function sharedOf(ids: [string, string], own: Held, others: readonly Held[]): Fi
     constant('high', units * UNIT, 'm', `${units} U`),
     ...(deep.length > 0 ? deep : [constant('item', AT_LEAST, 'm', 'its depth was not measured: at least')]),
   ]);
-}
-
-/** Where a thing on the rails, or on a tray there, is in the drawing; undefined off them. */
-export function boxOf(own: Held, held: readonly Held[], { rack }: CaseKind): RackItem['box'] {
-  const measured = depthOf(own.kind);
-  const guessed = measured === undefined;
-  const depth = measured ?? rack.depth / 2;
-  const tray = own.how === 'tray' ? held.find(({ id }) => id === own.carrier) : undefined;
-  const mount = tray ?? own;
-  const [low] = spacesOf(mount);
-  if (low === undefined) return undefined;
-  const bottom = (low - 1) * UNIT;
-  const back = (from: number, to: number): readonly [number, number] =>
-    isRear(mount) ? [railsApart(rack) - to, railsApart(rack) - from] : [from, to];
-  const plugs = isRear(mount) ? railsApart(rack) - depth - plugDepth(own.kind) : depth + plugDepth(own.kind);
-  if (!tray) {
-    const [from, to] = widthOf(own);
-    return {
-      across: [from * PANEL, to * PANEL],
-      up: [bottom, bottom + unitsOf(own.kind) * UNIT],
-      back: back(0, depth),
-      plugs,
-      guessed,
-    };
-  }
-  const at = onTray(tray, held);
-  const place = at.find(({ id }) => id === own.id);
-  return {
-    across: [place?.from ?? 0, place?.to ?? 0],
-    up: [bottom, bottom + Math.min(own.kind?.size?.height ?? UNIT / 2, unitsOf(tray.kind) * UNIT)],
-    back: back(0, depth),
-    plugs,
-    guessed: guessed || own.kind?.size === undefined,
-  };
-}
-
-/** Things on a tray side by side, from the left, in order; one of unknown width takes a share of what is left. */
-function onTray(tray: Held, held: readonly Held[]): { id: string; from: number; to: number }[] {
-  const things = held.filter(({ carrier }) => carrier === tray.id);
-  const [left, right] = widthOf(tray);
-  const known = things.reduce((sum, { kind }) => sum + (kind?.size?.width ?? 0), 0);
-  const unknown = things.filter(({ kind }) => kind?.size?.width === undefined).length;
-  const free = Math.max(0, (right - left) * PANEL - known);
-  const gap = unknown > 0 ? 0 : free / (things.length + 1);
-  let at = left * PANEL + gap;
-  return things.map(({ id, kind }) => {
-    const from = at;
-    const to = from + (kind?.size?.width ?? free / Math.max(1, unknown));
-    at = to + gap;
-    return { id, from, to };
-  });
 }
 
 /** Rack units of what is mounted, each once for both rails, by the whole width. */

@@ -13,12 +13,13 @@ import type { Mounted } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
 import { airOf } from './air.js';
 import { balanceOf, loadedOf, overOf } from './balance.js';
-import { boxOf, depthsOf, railsApart, unitTerms, type CaseKind } from './depths.js';
+import { boxOf, railsApart, type CaseKind } from '../in-rack/box.js';
+import { depthsOf, unitTerms } from './depths.js';
 import * as figures from './figures.js';
-import { mountOf, type Held } from './held.js';
+import { mountOf, type Held } from '../in-rack/held.js';
 import type { RackItem, RackResult } from './result.js';
 import { headroomOf, trayOf } from './trays.js';
-import { isRear, spacesOf, unitsOf } from './units.js';
+import { isRear, spacesOf, unitsOf } from '../in-rack/units.js';
 
 export interface RackWithItems {
   readonly device: Mounted;

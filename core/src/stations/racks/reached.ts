@@ -3,12 +3,12 @@ import type { LidFace } from '../../documents/index.js';
 import { constant, given, numberOf, taken, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './air-figures.js';
 import { blowingAt, blowsOut, fromRoom, isInside, passedBefore } from './airway.js';
-import type { Held } from './held.js';
+import type { Held } from '../in-rack/held.js';
 import type { RackAir, RackItem } from './result.js';
 import { AIR, BEHIND_PANELS, PER_WATT, USUAL_RISE, type RackInAir } from './stream.js';
 
 /** Air that things may take in where nothing is known, °C. */
-const WARMEST = 40;
+export const WARMEST = 40;
 
 /** How warm the air is that reaches a thing, and how much cooler than it must be. */
 export function reachedBy(

@@ -13,10 +13,12 @@ import type { Mounted } from '../equipment.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { PowerResult } from '../power/index.js';
 import type { Seen } from '../station.js';
-import type { Holding } from './held.js';
+import type { RackBox } from '../in-rack/box.js';
+import type { Held, Holding } from '../in-rack/held.js';
 
 export interface RacksReads {
   readonly devices: MapOf<Mounted> | undefined;
+  readonly held: Readonly<Record<string, readonly Held[]>>;
   readonly kinds: Kinds;
   readonly units: Rules['units'];
   readonly wiring: PlanWiring;
@@ -24,17 +26,6 @@ export interface RacksReads {
   readonly loads: PowerResult['devices'];
   readonly temperatures: MapOf<AirTemperature> | undefined;
   readonly altitude: Facts['altitude'];
-}
-
-/** Where a thing is in the drawing of its rack, m: across from the left as seen from the front, up from the lowest unit, back from the front rails. */
-export interface RackBox {
-  readonly across: readonly [from: number, to: number];
-  readonly up: readonly [from: number, to: number];
-  readonly back: readonly [from: number, to: number];
-  /** Where its plugs and their leads reach to, back from the front rails. */
-  readonly plugs: number;
-  /** Nobody has measured how deep it is. */
-  readonly guessed: boolean;
 }
 
 export interface RackItem {

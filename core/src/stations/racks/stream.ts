@@ -11,9 +11,9 @@ import {
 } from '../../foundations/index.js';
 import * as figures from './air-figures.js';
 import { fanUnits, freeShare } from './airway.js';
-import type { CaseKind } from './depths.js';
-import type { Held } from './held.js';
-import { PANEL, UNIT } from './units.js';
+import type { CaseKind } from '../in-rack/box.js';
+import type { Held } from '../in-rack/held.js';
+import { PANEL, UNIT } from '../in-rack/units.js';
 
 /** m³/h that one watt warms by 1 K at sea level. */
 export const PER_WATT = 2.98;

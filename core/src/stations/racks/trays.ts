@@ -1,9 +1,9 @@
 /** Trays and drawers: width, height and load that are left on each. */
 import { constant, given, type Figure, type Term } from '../../foundations/index.js';
 import * as figures from './figures.js';
-import { carriesThings, type Held } from './held.js';
+import { carriesThings, type Held } from '../in-rack/held.js';
 import type { RackItem } from './result.js';
-import { SHEET, TRAY, UNIT, unitsOf, widthOf } from './units.js';
+import { SHEET, TRAY, UNIT, unitsOf, widthOf } from '../in-rack/units.js';
 
 /** Of what lies on a tray: what is left above it. */
 export function headroomOf(rackId: string, own: Held, held: readonly Held[]): Figure | undefined {

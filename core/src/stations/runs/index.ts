@@ -1,6 +1,7 @@
 /** Runs: a way, a length and a cable for every lead. */
 import { inOrder, numberOf, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
+import { withinRack } from '../in-rack/inner.js';
 import { amongSeats } from './among-seats.js';
 import { endAt, pluggedIn, type EndAt } from './ends.js';
 import { RUNS_FIGURES } from './figures.js';
@@ -30,6 +31,12 @@ export const runs: Station<RunsReads, RunsResult> = {
     const leads = parts.part('leads', { links: () => reads.links, wiring, places }, leadsOf);
     const from = parts.each('from', leads, (_, link) => endAt(link.from, reads), asItIs);
     const to = parts.each('to', leads, (_, link) => endAt(link.to, reads), asItIs);
+    const within = parts.each(
+      'within',
+      leads,
+      (_, link) => withinRack(reads.innards, link.from.device, link.to.device),
+      asItIs,
+    );
     const routed = parts.each(
       'routed',
       leads,
@@ -43,6 +50,7 @@ export const runs: Station<RunsReads, RunsResult> = {
         arrives: wiring().devices[reads.signal.plugged[id] ?? '']?.label,
         from: from()[id] as EndAt,
         to: to()[id] as EndAt,
+        within: within()[id],
       }),
       routedRun,
     );

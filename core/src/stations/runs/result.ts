@@ -13,6 +13,7 @@ import { rulesOf, type Figure, type MapOf, type Point, type VideoFormat } from '
 import type { Equipment } from '../equipment.js';
 import type { GroundResult } from '../ground/index.js';
 import type { SignalResult } from '../signal/index.js';
+import type { InRacks } from '../in-rack/inner.js';
 import type { Seen } from '../station.js';
 import type { AmongSeats } from './among-seats.js';
 import type { Zone } from './floor.js';
@@ -31,6 +32,7 @@ export interface RunsReads {
   readonly shelf: Shelf;
   readonly claims: Claims;
   readonly rules: Rules;
+  readonly innards: InRacks;
   readonly ground: GroundResult;
   readonly signal: SignalResult;
 }
@@ -76,6 +78,10 @@ export interface RunResult extends RunLengths {
   readonly cord: number;
   /** One of its ends brings its lead along, so that no cable is wanted. */
   readonly ownLead: boolean;
+  /** The rack that it stays in. */
+  readonly rack: string | undefined;
+  /** It arrives plugged. */
+  readonly stays: boolean;
 }
 
 export interface RunsResult extends FloorWork {

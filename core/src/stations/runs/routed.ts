@@ -15,13 +15,14 @@ import * as figures from './figures.js';
 import { wallSocket, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
 import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
+import { wayBetween, type InRack, type WithinRack } from '../in-rack/inner.js';
 import { endOf, risesBetween, risesOf, type EndAt, type RoutedEnd } from './ends.js';
 import type { Laying, Stop } from './laying.js';
 import { makeBetween } from './makes.js';
 import type { Route } from './route.js';
 import type { JoinedPorts } from './stock.js';
 
-/** Lead length between things in one rack or on one table, m. */
+/** Lead length between things on one table, or in a rack off its rails, m. */
 const INSIDE = 0.5;
 
 /** Things no farther apart than this on one floor are joined through the air, m. */
@@ -34,6 +35,8 @@ const SPARE = 0.5;
 const OFF_FLOOR = { method: 'it does not touch the floor' };
 const BESIDE_EACH_OTHER = { method: 'they stand beside each other' };
 const ONE_PLACE = { method: 'both ends are in one place' };
+/** Laced along the rails at right angles, with a loop that lets the deeper of both be drawn out while it is plugged. */
+const LACED = 'across + up + back + 2 * deep';
 
 export interface RunLengths {
   /** Least-cost way on the floors, m. */
@@ -61,6 +64,9 @@ export interface RoutedRun {
   readonly ownLead: Term | undefined;
   /** Length of the cord at its end, m, which takes it on from the cables. */
   readonly cord: Term | undefined;
+  /** The rack that it stays in, and whether it arrives plugged there. */
+  readonly rack: string | undefined;
+  readonly stays: boolean;
   readonly figures: RunLengths;
 }
 
@@ -130,6 +136,8 @@ export interface LeadToLay {
   readonly slack: number;
   /** The case in which it arrives plugged. */
   readonly arrives: string | undefined;
+  /** The rack that both of its ends are in. */
+  readonly within: WithinRack | undefined;
 }
 
 /** One lead, laid. Where the cord of its device reaches, that is all it takes. */
@@ -155,7 +163,9 @@ function laidOut(id: string, lead: LeadToLay): RoutedRun {
   const crosses = from.carrier !== to.carrier;
   const [ownLead, cord] = [ownLeadOf(link, wiring), cordOf(link, wiring)];
   const slack = given('slack', lead.slack, '%', 'rules', '/slack');
-  const known = { link, from, to, make, connector, ports, crosses, ownLead, cord };
+  const { within } = lead;
+  const [rack, stays] = [within?.rack, lead.arrives !== undefined];
+  const known = { link, from, to, make, connector, ports, crosses, ownLead, cord, rack, stays };
   const measured =
     link.measured === undefined
       ? undefined
@@ -164,22 +174,7 @@ function laidOut(id: string, lead: LeadToLay): RoutedRun {
           [given('measured', link.measured, 'm', 'plan', `/links/${id}/measured`)],
           { formula: 'measured', rule: 'as it was measured on site' },
         );
-  if (!crosses) {
-    const none = constant('inside', INSIDE, 'm', 'between things in one rack or on one table');
-    return {
-      ...known,
-      route: undefined,
-      figures: {
-        onFloor: figures.onFloor.found([id], 0, [], OFF_FLOOR),
-        between: figures.between.found([id], 0, [], OFF_FLOOR),
-        rises: figures.rises.found([id], 0, [], ONE_PLACE),
-        tails: figures.tails.found([id], 0, [], ONE_PLACE),
-        overhead: figures.overhead.found([id], 0, [], ONE_PLACE),
-        length:
-          measured ?? figures.runLength.calc([id], [none, slack], { formula: 'inside * (1 + slack / 100)' }),
-      },
-    };
-  }
+  if (!crosses) return { ...known, route: undefined, figures: lengthsInPlace(id, within, measured, slack) };
   const stop = ({ at, level, fixed }: RoutedEnd): Stop | undefined =>
     at && { at, fixed, level: laying().levelOf(level) };
   const [first, last] = [stop(from), stop(to)];
@@ -190,6 +185,44 @@ function laidOut(id: string, lead: LeadToLay): RoutedRun {
   }
   const lengths = lengthsOf(id, { from, to, route }, slack);
   return { ...known, route, figures: measured ? { ...lengths, length: measured } : lengths };
+}
+
+/** A lead in one place: in a rack as it is laced there, elsewhere by the house’s figure. */
+function lengthsInPlace(
+  id: string,
+  within: WithinRack | undefined,
+  measured: Figure | undefined,
+  slack: Term,
+): RunLengths {
+  const none = (): Figure =>
+    figures.runLength.calc(
+      [id],
+      [constant('inside', INSIDE, 'm', 'between things in one rack or on one table'), slack],
+      { formula: 'inside * (1 + slack / 100)' },
+    );
+  return {
+    onFloor: figures.onFloor.found([id], 0, [], OFF_FLOOR),
+    between: figures.between.found([id], 0, [], OFF_FLOOR),
+    rises: figures.rises.found([id], 0, [], ONE_PLACE),
+    tails: figures.tails.found([id], 0, [], ONE_PLACE),
+    overhead: figures.overhead.found([id], 0, [], ONE_PLACE),
+    length: measured ?? (within?.from && within.to ? laced(id, within.from, within.to) : none()),
+  };
+}
+
+function laced(id: string, from: InRack, to: InRack): Figure {
+  const { across, up, back, deep, guessed } = wayBetween(from, to);
+  const deeper = guessed ? 'a depth was not measured: half of the case' : 'the deeper of both';
+  return figures.runLength.calc(
+    [id],
+    [
+      constant('across', across, 'm', 'between the middles of both, across the rack'),
+      constant('up', up, 'm', 'between them, up the rack'),
+      constant('back', back, 'm', 'between their rears, front to back'),
+      constant('deep', deep, 'm', deeper),
+    ],
+    { formula: LACED, rule: 'along the rails, and a loop to draw the deeper one out while it is plugged' },
+  );
 }
 
 /**

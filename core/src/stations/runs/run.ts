@@ -88,6 +88,8 @@ export function runResult(id: string, { number, run, cut, known, wiring, rules }
     cutBy: cut?.by,
     cord: Number(run.cord?.value ?? 0),
     ownLead: run.ownLead !== undefined,
+    rack: run.rack,
+    stays: run.stays,
   };
 }
 

@@ -5,7 +5,7 @@ import { LengthField } from '../../ledger/LengthField.js';
 import { useOpenEvent, usePlan } from '../../store/hooks.js';
 
 /** A rack as a whole: room, weight, how it stands, the air in it, and how it is used. */
-export function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
+export default function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
   const { store, ui } = useOpenEvent();
   const { rise, inlet, flow, needs, ...rest } = rack.air;
   const device = usePlan(plan => plan.devices?.[id]);

@@ -4,10 +4,12 @@ import { useWorkingKey } from '../../ledger/Ledger.js';
 import { fetched } from '../../ui/fetched.js';
 import { useOpenEvent, useResult, useUi } from '../../store/hooks.js';
 import { RackBench } from './RackBench.js';
-import { RackLedger } from './RackLedger.js';
 
 const AddRack = fetched(() => import('./AddRack.js'));
+const RackLedger = fetched(() => import('./RackLedger.js'));
 const ThingLedger = fetched(() => import('./ThingLedger.js'));
+const Arrange = fetched(() => import('./Arrange.js'));
+const InnerWiring = fetched(() => import('./InnerWiring.js'));
 const AddToRack = fetched(() => import('./AddToRack.js'));
 
 /** Racks: what is mounted where, to scale, with weight, watts and warmth. */
@@ -48,15 +50,19 @@ export default function RacksStation() {
             <AddToRack id={current} rack={rack} />
           </Suspense>
         </RackBench>
+        <Suspense>
+          <Arrange key={current} rack={current} />
+          <InnerWiring rack={current} />
+        </Suspense>
       </section>
       <aside key={current} className="px-4 py-2 border-l border-rule">
-        {selected !== undefined && selected !== current && rack.items[selected] ? (
-          <Suspense>
+        <Suspense>
+          {selected !== undefined && selected !== current && rack.items[selected] ? (
             <ThingLedger rackId={current} rack={rack} id={selected} />
-          </Suspense>
-        ) : (
-          <RackLedger id={current} rack={rack} />
-        )}
+          ) : (
+            <RackLedger id={current} rack={rack} />
+          )}
+        </Suspense>
       </aside>
     </div>
   );

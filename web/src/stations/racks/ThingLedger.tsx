@@ -1,7 +1,7 @@
 import { ACROSS_WORDS, placeChosen, traysFor, type Across, type RackResult } from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
-import { useOpenEvent } from '../../store/hooks.js';
+import { useOpenEvent, usePlan } from '../../store/hooks.js';
 
 /** One thing of a rack: where it is held, and every figure of it. */
 export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack: RackResult; id: string }) {
@@ -79,6 +79,36 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
         <FlagField label="Mounted in the lid" value={item.how === 'lid'} onCommit={on => set('lid', on)} />
       )}
       <FigureRows of={item} />
+      {item.unit !== undefined && <WhenArranged rack={rack} id={id} label={item.label} />}
+    </>
+  );
+}
+
+/** What the search for better orders keeps to. */
+function WhenArranged({ rack, id, label }: { rack: RackResult; id: string; label: string }) {
+  const { store } = useOpenEvent();
+  const stays = usePlan(plan => plan.devices?.[id]?.stays === true);
+  const beside = usePlan(plan => plan.devices?.[id]?.beside);
+  const others = Object.entries(rack.items).filter(([key, { unit }]) => key !== id && unit !== undefined);
+  return (
+    <>
+      <Heading>When the rack is arranged</Heading>
+      <FlagField
+        label="It stays at its unit"
+        value={stays}
+        onCommit={on =>
+          store.editPlan(`Keep ${label}`, plan => plan.set('devices', id, 'stays', on || undefined))
+        }
+      />
+      <ChoiceField<string>
+        label="It must touch"
+        none="nothing"
+        value={beside !== undefined && rack.items[beside] ? beside : undefined}
+        options={others.map(([key, each]) => [key, each.label] as const)}
+        onCommit={other =>
+          store.editPlan(`Keep ${label} beside`, plan => plan.set('devices', id, 'beside', other))
+        }
+      />
     </>
   );
 }

@@ -15,7 +15,7 @@ import { fix, inPlan } from '../../../edits.js';
 import type { Mounted } from '../../equipment.js';
 import { adding, offersOf } from '../../signal/offers.js';
 import { itemWatts } from '../figures.js';
-import { heldByRack } from '../held.js';
+import { heldByRack } from '../../in-rack/held.js';
 import { rackResult, type RackWithItems } from '../rack.js';
 import type { RackResult, RacksSeen } from '../result.js';
 

@@ -1,7 +1,7 @@
 import { listed, numberOf } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
 import { racksRule } from '../result.js';
-import { HELD_WELL } from '../units.js';
+import { HELD_WELL } from '../../in-rack/units.js';
 
 /** Deep or heavy things that hang on their ears only: they bend, and tear out on the road. */
 export const earsOnly = racksRule({

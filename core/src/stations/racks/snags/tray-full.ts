@@ -1,5 +1,5 @@
 import { severityOf } from '../../../foundations/index.js';
-import { carriesThings } from '../held.js';
+import { carriesThings } from '../../in-rack/held.js';
 import { racksRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 

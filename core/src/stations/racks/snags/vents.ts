@@ -1,6 +1,6 @@
 import type { AirWay } from '../../../documents/index.js';
 import { racksRule, type RackItem, type RackResult } from '../result.js';
-import { common } from '../units.js';
+import { common } from '../../in-rack/units.js';
 import { airUnder } from './cooler.js';
 
 /** What lies right at the top or bottom of a thing on the same rails; a fan unit is there for it, and a tray leaves air. */
