@@ -37,7 +37,9 @@ export { adoptInVenue, changeForEvent, withMaps } from './stations/ground/venue-
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
 export { assignPatch } from './stations/hands/assign.js';
 export type { RoleResult } from './stations/hands/index.js';
-export { GROUPS as PACK_GROUPS, type PackLine } from './stations/pack/index.js';
+export type { PackLine } from './stations/pack/index.js';
+export type { CaseRoom } from './stations/pack/packing/room.js';
+export type { VehicleResult } from './stations/pack/vehicles/vehicle.js';
 export type { DeviceLoad } from './stations/power/index.js';
 export type { RackItem, RackResult } from './stations/racks/index.js';
 export { ANYBODY, LIFTS, type CaseResult, type LiftName } from './stations/pack/lifting/lifts.js';
@@ -125,6 +127,7 @@ export { holdsWords } from './likeness/index.js';
 export { alikeRuns, likeOf, type AlikeRun } from './kind-drafts/alike.js';
 export * from './schematic/index.js';
 export * from './rack-picture/index.js';
+export * from './case-picture/index.js';
 export * from './supply-tree/index.js';
 export * from './survey/index.js';
 export { sectionOf, type InSection, type Section, type SectionPart } from './section/section.js';

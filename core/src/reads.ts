@@ -128,7 +128,7 @@ export function readsBy(
       ...{ loads: results().power.devices, altitude: results().ground.venue.facts?.altitude },
     }),
     pack: () => ({
-      ...{ devices: equipment, batteryChanges, kinds, shelf, claims },
+      ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
       ...{ units: rules.units, runs: results().runs },
     }),
     hands: () => ({

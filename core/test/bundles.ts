@@ -33,7 +33,14 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
 ];
 
 function liftedBy(bundle: Bundle, lifters: number): Bundle {
-  const patch: Operation[] = [{ op: 'add', path: '/devices/deskrack1/lifters', value: lifters }];
+  const patch = ['deskrack1', 'casecam01', 'casecabl1'].map((id): Operation => ({
+    op: 'add',
+    path: `/devices/${id}/lifters`,
+    value: lifters,
+  }));
+  // A crate that anybody may lift, beside those that nobody should lift alone.
+  const packed = { packedone1: { line: 'hooks0000', in: 'casecabl1' } };
+  if (lifters === 1) patch.push({ op: 'add', path: '/packed', value: packed });
   return { ...bundle, plan: applyPatch(bundle.plan, patch) };
 }
 

@@ -82,7 +82,7 @@ const OFFERED: readonly string[] = [
     'recording',
     'screenWidth',
   ],
-  ...['soundDelay', 'strips'],
+  ...['soundDelay', 'strips', 'travel'],
 ];
 
 describe('a draft', () => {

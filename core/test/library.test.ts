@@ -7,8 +7,10 @@ const without = (has: (kind: (typeof KINDS)[number][1]) => boolean): string[] =>
   KINDS.flatMap(([id, kind]) => (has(kind) ? [] : [id]));
 
 describe('every kind of the library', () => {
-  const lines = KINDS.flatMap(([id, { family }]) => (family === 'house line' ? [id] : []));
-  it('has a weight and a rough price, but for the lines of a house', () => {
+  const lines = KINDS.flatMap(([id, { family }]) =>
+    family === 'house line' || family === 'vehicle' ? [id] : [],
+  );
+  it('has a weight and a rough price, but for the lines of a house and what drives', () => {
     expect(without(({ weight }) => (weight ?? 0) > 0)).toEqual(lines);
     expect(without(({ price }) => (price ?? 0) > 0)).toEqual(lines);
   });

@@ -2,6 +2,7 @@
 import type { Bundle, Device, Link, Plan, Rules } from '../documents/index.js';
 import { ordersFor } from '../foundations/index.js';
 import { usualRules } from '../kits/usual-rules.js';
+import { FRIDAY_PACKED } from './friday-packed.js';
 import { demoKinds } from './kinds.js';
 import { demoHands, demoShelf } from './shelf.js';
 import { stAlders } from './st-alders.js';
@@ -69,6 +70,9 @@ const DEVICES: Record<string, DeviceSketch> = {
     item: 'itemstr01',
     place: { inside: 'deskrack1', unit: 2, rear: true },
   },
+  casecam01: { label: 'CAMERA CASE', kind: 'casewheel', item: 'itemksc01' },
+  casecabl1: { label: 'CABLE CRATE', kind: 'crate6040', item: 'itemksk01', only: ['Cables', 'Floor'] },
+  carodile1: { label: 'CAR', kind: 'carestate', aboard: 1 },
   laptopwor: { label: 'WORDS', kind: 'laptopcom', item: 'itemlap01', place: { inside: 'deskrack1' } },
   audiodes1: {
     label: 'HOUSE DESK',
@@ -185,6 +189,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
     },
     devices: devices(),
     links: LINKS,
+    packed: FRIDAY_PACKED,
     assignments: {
       assignlead: { role: 'lead', person: 'odilemarsh' },
       assignmix1: { role: 'mixer', person: 'tobinashgr' },

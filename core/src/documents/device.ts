@@ -1,4 +1,5 @@
 /** Devices of a plan: what stands where, and how it is set. */
+import { PACK_GROUPS, type PackGroup } from '../foundations/packing-words.js';
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
@@ -112,6 +113,10 @@ export class Device {
   @Optional() @Num(0, 20) gap?: number;
   /** How many people lift a case; absent = not said. */
   @Optional() @Int(1, 3) lifters?: number;
+  /** A case into which only these groups of the checklist go; absent = anything. */
+  @Optional() @Words(PACK_GROUPS) only?: PackGroup[];
+  /** People in a vehicle besides its driver. */
+  @Optional() @Int(0, 60) aboard?: number;
   /** It keeps its place in its rack when that is arranged. */
   @Optional() @Flag() stays?: boolean;
   /** Another thing of its rack that it must touch there: above, below, beside or behind it. */

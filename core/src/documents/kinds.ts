@@ -1,6 +1,8 @@
 import type { MapOf as Map } from '../foundations/index.js';
 import { Assembly } from './assembly.js';
 import { Carry } from './carry-parts.js';
+import { Hold, Packed, Travel } from './case-parts.js';
+import { Vehicle } from './vehicle-parts.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
 import { Cable, LampLight, Lens, Optics, Recording, Size, Support } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
@@ -21,6 +23,8 @@ const PASSIVE: ReadonlySet<Family> = new Set<Family>([
     'battery',
     'rack case',
     'rack part',
+    'case',
+    'vehicle',
   ] as const),
   ...(['support', 'lens', 'cable', 'ramp', 'hook', 'mat', 'tape', 'tool'] as const),
 ]);
@@ -102,10 +106,24 @@ export class Kind {
   @One(() => RackCase)
   @Said<Kind>('Rack', '', { when: ({ family }) => family === 'rack case' })
   rackCase?: RackCase;
+  @Optional()
+  @One(() => Hold)
+  @Said<Kind>('Holds what is packed', '', { when: ({ family }) => family === 'case' })
+  hold?: Hold;
+  @Optional()
+  @One(() => Vehicle)
+  @Said<Kind>('Vehicle', '', { when: ({ family }) => family === 'vehicle' })
+  vehicle?: Vehicle;
+  /** Folded, coiled or in its sleeve; absent = as large as in use. */
+  @Optional()
+  @One(() => Packed)
+  @Said<Kind>('Size when packed', '', { help: 'empty = as in use' })
+  packed?: Packed;
+  @Optional() @One(() => Travel) @Said<Kind>('On the way', '', { when: () => false }) travel?: Travel;
   /** How it is taken hold of, and moved. */
   @Optional()
   @One(() => Carry)
-  @Said<Kind>('Handles and wheels', '', { when: ({ family }) => family === 'rack case' })
+  @Said<Kind>('Handles and wheels', '', { when: ({ family }) => family === 'rack case' || family === 'case' })
   carry?: Carry;
   /** The way of the air through it, where it has a fan. */
   @Optional() @One(() => AirWay) @Said<Kind>('Air through it', '', { when: () => false }) air?: AirWay;

@@ -34,6 +34,7 @@ import {
   type Viewer,
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
+import { PackedLine } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
 import { Proof } from './proof.js';
 import { RuleChoices } from './rules.js';
@@ -229,6 +230,8 @@ export class Plan {
   /** Batteries that are put in the place of others during the event, and what they showed. */
   @Optional() @MapOf(() => BatteryChange, 300) batteryChanges?: Map<BatteryChange>;
   @Optional() @MapOf(() => ChargeReading, 2000) chargeReadings?: Map<ChargeReading>;
+  /** Where lines of the checklist travel. */
+  @Optional() @MapOf(() => PackedLine, 3000) packed?: Map<PackedLine>;
   /** Which devices are to hang on one circuit, and which on two. */
   @Optional() @MapOf(() => FedTogether, 500) fedTogether?: Map<FedTogether>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;

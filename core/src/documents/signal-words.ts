@@ -134,6 +134,8 @@ export const FAMILIES = [
   'battery',
   'rack case',
   'rack part',
+  'case',
+  'vehicle',
   'support',
   'lens',
   'cable',

@@ -15,6 +15,7 @@ export * from './place-clocks.js';
 export * from './units.js';
 export * from './room.js';
 export * from './rings.js';
+export * from './packing-words.js';
 export * from './rungs.js';
 export * from './video-format.js';
 export * from './visibility.js';

@@ -116,3 +116,13 @@ function sameEntries(a: object, b: object): boolean {
   for (const _ in a) more--;
   return more === 0;
 }
+
+/** A record that is remembered for what it holds. */
+export const asItIs = <T>(_: string, record: T): T => record;
+
+/** The records of some ids, as far as there are any. */
+export const pick = <T>(
+  all: Readonly<Record<string, T>>,
+  ids: readonly string[],
+): Readonly<Record<string, T>> =>
+  Object.fromEntries(ids.flatMap(id => (Object.hasOwn(all, id) ? [[id, all[id] as T]] : [])));

@@ -152,6 +152,11 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   rackcase6: [540, 520, 350, 240],
   rackcas12: [560, 620, 640, 460],
   tripodhea: [900, 900, 1600, 750],
+  casecamer: [560, 440, 260, 140],
+  casewheel: [830, 570, 420, 260],
+  bagshould: [470, 310, 310, 70],
+  crate6040: [600, 400, 320, 22],
+  bagstands: [1000, 440, 240, 55],
 };
 
 /** A kind with its size and price, as far as it does not state them itself. */

@@ -20,6 +20,8 @@ import { shareOut } from './balance/index.js';
 import { connectTheRest } from './connect/index.js';
 import { deskPlaces } from './desk/desk-places.js';
 import { findPositions, usualPlacement, type Round } from './placement/index.js';
+import { loadVehicles } from './load/index.js';
+import { packCases } from './pack-cases/index.js';
 import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
 import { cutAll } from './stock/index.js';
 import { swapBatteries } from './swaps/index.js';
@@ -50,6 +52,18 @@ class LinkOption {
 class ArrangeOption {
   @Optional() @Ref() rack?: string;
   @Optional() @Num(0.1, 600) seconds?: number;
+}
+
+class PackOption {
+  @Optional() @Refs(200) cases?: string[];
+  @Optional() @Num(0.1, 600) seconds?: number;
+  @Optional() @Int(1, 1e6) seed?: number;
+}
+
+class LoadOption {
+  @Optional() @Refs(50) vehicles?: string[];
+  @Optional() @Num(0.1, 600) seconds?: number;
+  @Optional() @Int(1, 1e6) seed?: number;
 }
 
 /** One search that can be asked by name. */
@@ -95,6 +109,8 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),
   [arrangeRack.name]: command(arrangeRack, ArrangeOption, (asked: ArrangeOption) => asked),
+  [packCases.name]: command(packCases, PackOption, (asked: PackOption) => asked),
+  [loadVehicles.name]: command(loadVehicles, LoadOption, (asked: LoadOption) => asked),
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
 };

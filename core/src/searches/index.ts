@@ -2,6 +2,8 @@ export * from './arrange/index.js';
 export * from './balance/index.js';
 export { deskMoves, deskPlaces, type DeskPlace, type DeskTask } from './desk/desk-places.js';
 export * from './desk/new-place.js';
+export * from './load/index.js';
+export * from './pack-cases/index.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
 export { gapOf } from './gap.js';

@@ -3,13 +3,16 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { batteryCardSheet } from './battery-card.js';
 import { breakerList } from './breaker-list.js';
+import { caseCards } from './case-cards.js';
 import { chargeListSheet } from './charge-list.js';
 import { circuitSheet } from './circuit-sheet.js';
 import { checkList } from './check-list.js';
 import { cutList } from './cut-list.js';
 import { innerWiring } from './inner-wiring.js';
 import { layList } from './lay-list.js';
+import { liftingCard } from './lifting-card.js';
 import { lightsOut } from './lights-out.js';
+import { loadCard } from './load-card.js';
 import { packList } from './pack-list.js';
 import { powerList } from './power-list.js';
 import { rolesSheet } from './roles.js';
@@ -33,6 +36,9 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'battery-card': batteryCardSheet,
   'charge-list': chargeListSheet,
   'pack-list': ({ plan }, assessment) => packList(plan, assessment),
+  'case-cards': ({ plan }, assessment) => caseCards(plan, assessment),
+  'load-card': ({ plan }, assessment) => loadCard(plan, assessment),
+  'lifting-card': ({ plan }, assessment) => liftingCard(plan, assessment),
   roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
   'check-list': ({ plan }, assessment) => checkList(plan, assessment),
 };

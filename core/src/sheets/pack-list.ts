@@ -1,10 +1,10 @@
 /** The pack list: everything that leaves the cupboard, by group, with counts and tape codes. */
 import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
-import { limitText } from '../foundations/index.js';
+import { limitText, PACK_GROUPS } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import { AIR_LIMITS } from '../stations/pack/air.js';
-import { GROUPS, type PackLine } from '../stations/pack/index.js';
+import type { PackLine } from '../stations/pack/index.js';
 import { rackWeight } from '../stations/racks/figures.js';
 import type { Sheet } from './sheet.js';
 import { counts, sheetOf, words, type ColumnOf } from './table.js';
@@ -24,7 +24,7 @@ export function packList(plan: Plan, assessment: Assessment): Sheet {
   return sheetOf(plan, assessment, {
     title: 'Pack list',
     columns: COLUMNS,
-    sections: GROUPS.map(group => ({
+    sections: PACK_GROUPS.map(group => ({
       heading: group,
       rows: lines.filter(line => line.group === group),
     })).filter(({ rows }) => rows.length > 0),

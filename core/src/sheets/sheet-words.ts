@@ -14,6 +14,9 @@ export const SHEET_WORDS = {
   'battery-card': 'Battery card',
   'charge-list': 'Charge list',
   'pack-list': 'Pack list',
+  'case-cards': 'Content cards',
+  'load-card': 'Load card',
+  'lifting-card': 'Lifting card',
   roles: 'Roles',
   'check-list': 'Check list',
 } as const;

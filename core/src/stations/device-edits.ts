@@ -54,6 +54,8 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
   const paired = inOrder(plan.fedTogether).filter(([, { one, other }]) => gone.has(one) || gone.has(other));
   const changed = inOrder(plan.batteryChanges).filter(([, { battery }]) => gone.has(battery));
   const read = inOrder(plan.chargeReadings).filter(([, { battery }]) => gone.has(battery));
+  const packed = inOrder(plan.packed).filter(([, each]) => gone.has(each.in) || gone.has(each.line));
+  const beside = inOrder(devices).filter(([key, each]) => gone.has(each.beside ?? '') && !gone.has(key));
   return inPlan()
     .each(leads, (edit, [key]) => edit.drop('links', key))
     .each(taken, (edit, [key]) => edit.drop('shots', key, 'camera'))
@@ -64,5 +66,7 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
     .each(paired, (edit, [key]) => edit.drop('fedTogether', key))
     .each(changed, (edit, [key]) => edit.drop('batteryChanges', key))
     .each(read, (edit, [key]) => edit.drop('chargeReadings', key))
+    .each(packed, (edit, [key]) => edit.drop('packed', key))
+    .each(beside, (edit, [key]) => edit.drop('devices', key, 'beside'))
     .each(gone, (edit, key) => edit.drop('devices', key)).patch;
 }

@@ -78,6 +78,13 @@ export const FULL: BundleFile = {
       [link ?? '']: { ...ownLink, way: { pins: [{ at: [3, 3] }], avoid: ['aisleone1'], ceiling: true } },
     },
     venueChanges: { change0001: { path: '/volts', value: 120 } },
+    packed: {
+      packed0001: {
+        line: device ?? '',
+        in: device ?? '',
+        at: { x: 0.1, y: 0, z: 0.2, turn: 'whd', space: 1 },
+      },
+    },
     printed: { printed001: { number: '12', words: 'C1 to SWITCHER', at: AT } },
     ticks: { tickone001: { check: 'the clock', by: BY, at: AT, value: 2 } },
     accepted: { accepted01: { snag: 'power.one', by: BY, reason: 'seen on site', at: AT, figures: SHOWN } },

@@ -44,7 +44,7 @@ describe('a field of a document', () => {
   it('is read by a rule, a search or a sheet, or waits for work that is named', () => {
     const names = namesIn(schemaOf(BundleFile), new Set());
     expect(names.size).toBeGreaterThan(250);
-    const code = ['stations', 'searches', 'survey', 'sheets', 'schematic', 'charge-list']
+    const code = ['stations', 'searches', 'survey', 'sheets', 'schematic', 'charge-list', 'packing']
       .map(codeOf)
       .join('\n');
     const read = new Set(code.match(/[A-Za-z_]\w*/g));

@@ -4,6 +4,9 @@ import { assess } from '../../src/assess.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
 import { changed, device, found, friday, holds, remove, set, type Row } from './snag-tables.js';
 
+/** The rack holds what is in it in use, and the cases nothing. */
+const NOTHING_PACKED = set('/packed', {});
+
 const TABLE: readonly Row[] = [
   [
     'runs.no-route',
@@ -75,20 +78,60 @@ const TABLE: readonly Row[] = [
   [
     'pack.lift',
     'note',
-    ['plan', set('/label', 'As it is')],
-    ['plan', set(device('deskrack1', 'lifters'), 2)],
+    ['plan', NOTHING_PACKED],
+    ['plan', NOTHING_PACKED, set(device('deskrack1', 'lifters'), 2)],
   ],
   [
     'pack.lift',
     'stop',
-    ['plan', set(device('deskrack1', 'lifters'), 1)],
-    ['plan', set(device('deskrack1', 'lifters'), 2)],
+    ['plan', NOTHING_PACKED, set(device('deskrack1', 'lifters'), 1)],
+    ['plan', NOTHING_PACKED, set(device('deskrack1', 'lifters'), 2)],
   ],
   [
     'pack.lift',
     'risk',
-    ['plan', set(device('deskrack1', 'lifters'), 2), set('/devices/netswitc1/kind', 'switchtwt')],
-    ['plan', set(device('deskrack1', 'lifters'), 3), set('/devices/netswitc1/kind', 'switchtwt')],
+    [
+      'plan',
+      NOTHING_PACKED,
+      set(device('deskrack1', 'lifters'), 2),
+      set('/devices/netswitc1/kind', 'switchtwt'),
+    ],
+    [
+      'plan',
+      NOTHING_PACKED,
+      set(device('deskrack1', 'lifters'), 3),
+      set('/devices/netswitc1/kind', 'switchtwt'),
+    ],
+  ],
+  [
+    'pack.case-full',
+    'stop',
+    ['kinds', set('/kinds/casewheel/hold/load', 15)],
+    ['kinds', set('/kinds/casewheel/hold/load', 15.2)],
+  ],
+  [
+    'pack.too-large',
+    'stop',
+    ['kinds', set('/kinds/casewheel/hold/depth', 0.14)],
+    ['kinds', set('/kinds/casewheel/hold/depth', 0.4)],
+  ],
+  [
+    'pack.rides-apart',
+    'risk',
+    ['kinds', set('/kinds/laptopcom/travel', { fluid: true })],
+    ['kinds', set('/kinds/laptopcom/travel', { upright: true })],
+  ],
+  [
+    'pack.overloaded',
+    'stop',
+    ['kinds', set('/kinds/carestate/vehicle/gross', 1656)],
+    ['kinds', set('/kinds/carestate/vehicle/gross', 1657)],
+  ],
+  [
+    'pack.above-seats',
+    'risk',
+    ['plan', set('/label', 'As it is')],
+    ['kinds', set('/kinds/carestate/vehicle/seatBacks', 0.8)],
   ],
   [
     'racks.too-hot',

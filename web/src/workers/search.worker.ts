@@ -8,6 +8,8 @@ import {
   ended,
   findPositions,
   gapOf,
+  loadVehicles,
+  packCases,
   shareOut,
   swapBatteries,
   waysOut,
@@ -33,6 +35,8 @@ const SEARCHES = {
   balance: shareOut,
   swaps: swapBatteries,
   arrange: arrangeRack,
+  'pack-cases': packCases,
+  load: loadVehicles,
 } as const;
 type Searches = typeof SEARCHES;
 

@@ -26,6 +26,7 @@ export const day: Station<DayReads, DayResult> = {
           { devices: () => reads.devices, kinds: () => reads.kinds },
           wanted.lidDrafts,
         ),
+        lash: parts.part('lash', { vehicles: () => reads.pack.vehicles }, wanted.lashDrafts),
         rig: parts.part('rig', { cameras, leads }, wanted.rigDrafts),
         plugs: parts.part(
           'plugs',
@@ -62,7 +63,18 @@ export const day: Station<DayReads, DayResult> = {
 };
 
 const together = (
-  lists: Readonly<Record<'gear' | 'lids' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last', wanted.Drafts>>,
+  lists: Readonly<
+    Record<'gear' | 'lids' | 'lash' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last', wanted.Drafts>
+  >,
 ): wanted.Drafts => [
-  ...[lists.gear, lists.lids, lists.rig, lists.plugs, lists.sources, lists.outputs, lists.last].flat(),
+  ...[
+    lists.gear,
+    lists.lids,
+    lists.lash,
+    lists.rig,
+    lists.plugs,
+    lists.sources,
+    lists.outputs,
+    lists.last,
+  ].flat(),
 ];

@@ -1,7 +1,7 @@
 /** The checks that the design asks for, before anybody ticked them. */
 import type { Kinds, Link, Output } from '../../documents/index.js';
 import { idFrom, inOrder, type Figure, type MapOf, type Unit } from '../../foundations/index.js';
-import type { PackLines } from '../pack/index.js';
+import type { PackLines, VehicleResult } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
 import type { Equipment } from '../equipment.js';
 import type { RunsResult } from '../runs/index.js';
@@ -153,6 +153,26 @@ export const lidDrafts = ({
         }),
       ];
     }),
+  );
+
+/** What is loaded is lashed before anybody drives, there and back. */
+export const lashDrafts = ({
+  vehicles,
+}: {
+  readonly vehicles: Readonly<Record<string, Pick<VehicleResult, 'label' | 'pieces'>>>;
+}): Drafts =>
+  (['Pack out', 'Count back in'] as const).flatMap(moment =>
+    Object.entries(vehicles).flatMap(([id, { label, pieces }]) =>
+      Object.keys(pieces).length === 0
+        ? []
+        : [
+            draft(`lash/${id}`, {
+              moment,
+              label: `The load of ${label} is lashed, nothing loose above the seat backs`,
+              detail: 'as on the load card, by whoever drives',
+            }),
+          ],
+    ),
   );
 
 /** Every computer's setting and every source's picture. */

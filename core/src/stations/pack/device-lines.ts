@@ -1,17 +1,19 @@
 /** Lines of the checklist for devices, and for what is chosen by kind for a camera. */
 import type { BatteryChange, Family, Kinds, Shelf } from '../../documents/index.js';
-import { inOrder, type MapOf } from '../../foundations/index.js';
+import { inOrder, type MapOf, type PackGroup } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import { byAir } from './air.js';
-import type { Group, PackLine, PackLines } from './result.js';
+import type { PackLine, PackLines } from './result.js';
 
-const FAMILY_GROUP: Readonly<Partial<Record<Family, Group>>> = {
+const FAMILY_GROUP: Readonly<Partial<Record<Family, PackGroup>>> = {
   camera: 'Cameras',
   adapter: 'Adapters',
   battery: 'Power',
   strip: 'Power',
   supply: 'Power',
   'rack case': 'Cases and stands',
+  case: 'Cases and stands',
+
   support: 'Cases and stands',
 };
 
@@ -21,11 +23,13 @@ interface FromShelf {
   readonly shelf: Shelf;
 }
 
-/** Every device but what belongs to the house. */
+/** Every device but what belongs to the house, and what drives there. */
 export const deviceLines = ({ devices, kinds, shelf }: FromShelf): PackLines =>
   Object.fromEntries(
     inOrder(devices).flatMap(([id, device]) =>
-      device.resident === true ? [] : [[id, deviceLine(device, devices, kinds, shelf)]],
+      device.resident === true || kinds.kinds[device.kind]?.vehicle
+        ? []
+        : [[id, deviceLine(device, devices, kinds, shelf)]],
     ),
   );
 

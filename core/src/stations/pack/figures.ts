@@ -1,6 +1,8 @@
 /** Every figure of Pack. */
 import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
 import * as lifting from './lifting/figures.js';
+import * as packing from './packing/figures.js';
+import * as vehicles from './vehicles/figures.js';
 import { atEnd, atStart, index, recommended } from './lifting/niosh.js';
 
 export const packPieces = declare({
@@ -43,6 +45,8 @@ export const rampPieces = declare({
 
 export const PACK_FIGURES = [
   ...[packPieces, packMissing, packWeight, tapeRolls, rampPieces],
+  ...Object.values(packing),
+  ...Object.values(vehicles),
   ...Object.values(lifting),
   ...[atStart, atEnd, recommended, index],
 ];

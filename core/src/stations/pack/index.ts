@@ -1,11 +1,15 @@
 /** Pack: the gear checklist, derived from the design – devices, cables, adapters, batteries, tape, ramps. */
-import { resultOf } from '../../foundations/index.js';
+import { asItIs, pick, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
 import { batteryLines, deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
-import { caseResult, contentsOf } from './lifting/cases.js';
+import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
+import { packedSize } from './packing/sizes.js';
+import { looseOf, roomOf } from './packing/room.js';
+import { travelsIn } from './packing/travels.js';
+import { piecesByVehicle, vehicleResult, type PiecesIn } from './vehicles/vehicle.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
 
@@ -22,9 +26,8 @@ export const pack: Station<PackReads, PackResult> = {
     const { hooks, mats } = { hooks: () => reads.runs.hooks, mats: () => reads.runs.mats };
     const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
     const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
-    const contents = parts.part('contents', { devices, kinds: () => reads.kinds.kinds }, contentsOf);
     const cables = parts.part('cables', { runs }, cablesOf);
-    const lines = parts.part(
+    const listed = parts.part(
       'lines',
       {
         devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
@@ -45,6 +48,37 @@ export const pack: Station<PackReads, PackResult> = {
       },
       together,
     );
+    const ofKinds = () => reads.kinds.kinds;
+    const travels = parts.part(
+      'travels',
+      { lines: listed, devices, kinds: ofKinds, packed: () => reads.packed },
+      travelsIn,
+    );
+    const lines = parts.part('lines with cases', { lines: listed, travels, devices }, withCases);
+    const sizes = parts.each(
+      'sizes',
+      () => Object.entries(listed()),
+      (id, { kind, count }) => ({
+        kind,
+        count,
+        kinds: ofKinds(),
+        run: kind === undefined ? runs()[id.split(' ')[0] ?? ''] : undefined,
+      }),
+      (_, { kinds: all, run, ...line }) => packedSize(line, all, run),
+    );
+    const contents = parts.part('contents', { lines, travels, devices, kinds: ofKinds }, contentsOf);
+    const cases = parts.each(
+      'cases',
+      () => Object.entries(contents()),
+      (_, inside) => ({
+        contents: inside,
+        devices: devices(),
+        kinds: kinds().kinds,
+        cases: Object.keys(contents()).length,
+      }),
+      caseResult,
+    );
+    const packed = () => reads.packed;
     return resultOf<PackResult>({
       lines,
       tapeRolls,
@@ -52,19 +86,80 @@ export const pack: Station<PackReads, PackResult> = {
       pieces: parts.part('pieces', { lines }, piecesOf),
       missing: parts.part('missing', { lines }, missingOf),
       weight: parts.part('weight', { lines, kinds }, weightOf),
-      cases: parts.each(
-        'cases',
-        () => Object.entries(contents()),
-        (_, inside) => ({
-          contents: inside,
-          devices: devices(),
-          kinds: kinds().kinds,
-          cases: Object.keys(contents()).length,
-        }),
-        caseResult,
-      ),
+      travels,
+      sizes,
+      loose: parts.part('loose', { lines, travels, kinds: ofKinds }, looseOf),
+      rooms: roomsPart(parts, { contents, travels, sizes, devices, kinds: ofKinds }),
+      cases,
+      vehicles: vehiclesPart(parts, { lines, travels, sizes, cases, devices, kinds: ofKinds, packed }),
     });
   },
+};
+
+/** Lines with the nearest case that each travels in. */
+const withCases = ({ lines, travels, devices }: Pick<CasesIn, 'lines' | 'travels' | 'devices'>): PackLines =>
+  Object.fromEntries(
+    Object.entries(lines).map(([id, line]) => {
+      const [nearest] = travels[id] ?? [];
+      return [id, nearest === undefined ? line : { ...line, inside: devices?.[nearest]?.label }];
+    }),
+  );
+
+/** The room in each case that is no rack. */
+const roomsPart = (
+  parts: Parts,
+  {
+    contents,
+    travels,
+    sizes,
+    devices,
+    kinds,
+  }: {
+    readonly contents: () => ReturnType<typeof contentsOf>;
+    readonly travels: () => PackResult['travels'];
+    readonly sizes: () => PackResult['sizes'];
+    readonly devices: () => PackReads['devices'];
+    readonly kinds: () => PackReads['kinds']['kinds'];
+  },
+) => {
+  const entries = () => Object.entries(contents());
+  const own = (id: string): string[] =>
+    Object.keys(contents()[id] ?? {}).filter(line => travels()[line]?.[0] === id);
+  const lines = parts.each('in rooms', entries, (id, all) => pick(all, own(id)), asItIs);
+  const taken = parts.each('sizes in rooms', entries, id => pick(sizes(), own(id)), asItIs);
+  return parts.each(
+    'rooms',
+    entries,
+    (id, all) => {
+      const { kind = '', label = '' } = devices()?.[id] ?? {};
+      const hold = kinds()[kind]?.hold;
+      const [held, room] = [lines()[id] ?? {}, taken()[id] ?? {}];
+      return hold && { label, kind, hold, held, sizes: room, all, kinds: kinds() };
+    },
+    roomOf,
+  );
+};
+
+/** The vehicles, each remembered for the pieces that are loaded in it. */
+const vehiclesPart = (parts: Parts, reads: { readonly [Key in keyof PiecesIn]: () => PiecesIn[Key] }) => {
+  const { devices, kinds } = reads;
+  const loaded = parts.part('pieces by vehicle', reads, piecesByVehicle);
+  const pieces = parts.each(
+    'pieces in vehicles',
+    () => Object.entries(loaded()),
+    (_, own) => own,
+    asItIs,
+  );
+  return parts.each(
+    'vehicles',
+    () => Object.entries(loaded()),
+    id => {
+      const { kind = '', label = '', aboard = 0 } = devices()?.[id] ?? {};
+      const vehicle = kinds()[kind]?.vehicle;
+      return vehicle && { label, kind, vehicle, aboard, pieces: pieces()[id] ?? {} };
+    },
+    vehicleResult,
+  );
 };
 
 const together = (

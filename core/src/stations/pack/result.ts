@@ -1,15 +1,21 @@
 /** What Pack reads and what comes of it. */
-import type { BatteryChange, Claims, Kinds, Rules, Shelf } from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import type { BatteryChange, Claims, Kinds, PackedLine, Rules, Shelf } from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf, type PackGroup } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { ByAir } from './air.js';
 import type { CaseResult } from './lifting/lifts.js';
+import type { CaseRoom } from './packing/room.js';
+import type { PackedSize } from './packing/sizes.js';
+import type { VehicleResult } from './vehicles/vehicle.js';
 import type { RunsResult } from '../runs/index.js';
 import type { Seen } from '../station.js';
+
+export type { VehicleResult } from './vehicles/vehicle.js';
 
 export interface PackReads {
   readonly devices: MapOf<Equipment> | undefined;
   readonly batteryChanges: MapOf<BatteryChange> | undefined;
+  readonly packed: MapOf<PackedLine> | undefined;
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
@@ -17,20 +23,9 @@ export interface PackReads {
   readonly runs: RunsResult;
 }
 
-export const GROUPS = [
-  'Cameras',
-  'Desk',
-  'Adapters',
-  'Cables',
-  'Power',
-  'Cases and stands',
-  'Floor',
-] as const;
-export type Group = (typeof GROUPS)[number];
-
 /** One line of the checklist: a tagged thing, or a count of untagged ones. */
 export interface PackLine {
-  readonly group: Group;
+  readonly group: PackGroup;
   readonly label: string;
   /** What it is for: the device or the run. */
   readonly purpose: string;
@@ -55,6 +50,15 @@ export interface PackResult {
   readonly rampPieces: Figure;
   /** Cases by the device that each is: what they weigh, and who may lift them. */
   readonly cases: Readonly<Record<string, CaseResult>>;
+  /** Of those that are no racks: what room is left in them. */
+  readonly rooms: Readonly<Record<string, CaseRoom>>;
+  readonly vehicles: Readonly<Record<string, VehicleResult>>;
+  /** For each line the cases that it travels in, the nearest first. */
+  readonly travels: Readonly<Record<string, readonly string[]>>;
+  /** How large each line is when it is packed. */
+  readonly sizes: Readonly<Record<string, PackedSize>>;
+  /** Lines that travel in no case. */
+  readonly loose: Figure;
 }
 
 export type PackSeen = Seen<PackReads, PackResult>;

@@ -1,5 +1,5 @@
 /** Runs: a way, a length and a cable for every lead. */
-import { inOrder, numberOf, resultOf, type Parts } from '../../foundations/index.js';
+import { asItIs, inOrder, numberOf, pick, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { withinRack } from '../in-rack/inner.js';
 import { amongSeats } from './among-seats.js';
@@ -200,12 +200,6 @@ function loomsOf(
     loomOf,
   );
 }
-
-/** A record that is remembered for what it holds. */
-const asItIs = <T>(_: string, record: T): T => record;
-
-const pick = <T>(all: Readonly<Record<string, T>>, ids: readonly string[]): Readonly<Record<string, T>> =>
-  Object.fromEntries(ids.flatMap(id => (Object.hasOwn(all, id) ? [[id, all[id] as T]] : [])));
 
 /** Floors are laid when they are first asked for. */
 function layingOf(room: Room): () => Laying {

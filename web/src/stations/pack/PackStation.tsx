@@ -1,20 +1,49 @@
 import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
+import { Suspense, useState } from 'react';
 import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
 import { Lifting } from './Lifting.js';
+import { TravelsIn } from './TravelsIn.js';
+import { WhereIs } from './WhereIs.js';
+
+const Cases = fetched(() => import('./Cases.js'));
+const Vehicles = fetched(() => import('./Vehicles.js'));
+
+const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles' } as const;
+type View = keyof typeof VIEWS;
 
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
 export default function PackStation() {
   useWorkingKey();
   const store = useStore();
   const pack = useResult('pack');
+  const [view, setView] = useState<View>('list');
   const { pieces, missing, weight, tapeRolls, rampPieces } = pack;
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
-      <section aria-label="Gear checklist" className="px-5 py-3">
+      <section aria-label={view === 'list' ? 'Gear checklist' : VIEWS[view]} className="px-5 py-3">
+        <p className="flex flex-wrap gap-2 mb-3 items-baseline" role="group" aria-label="View">
+          {(Object.keys(VIEWS) as View[]).map(name => (
+            <button
+              key={name}
+              className="button chosen"
+              aria-pressed={view === name}
+              onClick={() => setView(name)}
+            >
+              {VIEWS[name]}
+            </button>
+          ))}
+          <WhereIs />
+        </p>
+        <Suspense>
+          {view === 'cases' && <Cases />}
+          {view === 'vehicles' && <Vehicles />}
+        </Suspense>
         {PACK_GROUPS.map(group => {
+          if (view !== 'list') return null;
           const lines = Object.entries(pack.lines).filter(([, line]) => line.group === group);
           if (lines.length === 0) return null;
           return (
@@ -43,7 +72,9 @@ export default function PackStation() {
                       </td>
                       <td>{line.label}</td>
                       <td className="text-faint">{line.purpose}</td>
-                      <td className="text-faint">{line.inside ?? ''}</td>
+                      <td className="text-faint">
+                        <TravelsIn id={id} line={line} />
+                      </td>
                     </tr>
                   ))}
                 </tbody>

@@ -2,7 +2,7 @@ import { addDevicePatch, gearOffers, inOrder, newId, type GearOffer } from '@idl
 import { newPlace } from '@idle-satchel/core/searches';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
-import { Offers } from './Offers.js';
+import { Offers } from '../../ledger/Offers.js';
 
 /** Puts a rack into the plan: those that the house has and are free stand first. */
 export default function AddRack({ open: begun = false }: { open?: boolean }) {

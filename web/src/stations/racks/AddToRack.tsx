@@ -8,7 +8,7 @@ import {
 } from '@idle-satchel/core';
 import { useState } from 'react';
 import { useEvent, useOpenEvent } from '../../store/hooks.js';
-import { Offers } from './Offers.js';
+import { Offers } from '../../ledger/Offers.js';
 
 /** Puts trays, drawers, panels and fans into a rack, where the first units are free; those of the house first. */
 export default function AddToRack({ id: rackId, rack }: { id: string; rack: RackResult }) {

@@ -47,7 +47,12 @@ export function RackBench({
       {narrow && (
         <div className="flex flex-wrap gap-2 mb-2" role="group" aria-label="View">
           {RACK_VIEWS.map(name => (
-            <button key={name} className="button" aria-pressed={one === name} onClick={() => setOne(name)}>
+            <button
+              key={name}
+              className="button chosen"
+              aria-pressed={one === name}
+              onClick={() => setOne(name)}
+            >
               {VIEW_WORDS[name]}
             </button>
           ))}

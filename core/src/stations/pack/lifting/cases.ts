@@ -10,7 +10,9 @@ import {
   type MapOf,
   type Term,
 } from '../../../foundations/index.js';
-import { casesAround, type Equipment } from '../../equipment.js';
+import type { Equipment } from '../../equipment.js';
+import { isCaseKind } from '../packing/travels.js';
+import type { PackLine, PackLines } from '../result.js';
 import * as figures from './figures.js';
 import { ANYBODY, LIFTS, type CaseResult, type Lift, type LiftName } from './lifts.js';
 import { atEnd, atStart, couplingOf, frequencyOf, index, liftTerms, reachOf, recommended } from './niosh.js';
@@ -22,24 +24,29 @@ const SHARE: Readonly<Record<number, number>> = { 1: 1, 2: 2 / 3, 3: 1 / 2 };
 const MOST = 3;
 
 export interface CasesIn {
+  readonly lines: PackLines;
+  readonly travels: Readonly<Record<string, readonly string[]>>;
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds['kinds'];
 }
 
-/** Cases of a plan with the ids of what each holds. */
-export function contentsOf({ devices, kinds }: CasesIn): Readonly<Record<string, readonly string[]>> {
-  const all = inOrder(devices);
-  const contents: Record<string, string[]> = {};
-  for (const [id, { kind, resident }] of all)
-    if (kinds[kind]?.rackCase && resident !== true) contents[id] = [];
-  const isCase = (id: string): boolean => contents[id] !== undefined;
-  // A case in a case is in that with all that it holds.
-  for (const [id] of all) for (const at of casesAround(id, devices, isCase)) contents[at]?.push(id);
+/** Lines of the checklist that each case holds, those of a case in it included. */
+export function contentsOf({
+  lines,
+  travels,
+  devices,
+  kinds,
+}: CasesIn): Readonly<Record<string, Readonly<Record<string, PackLine>>>> {
+  const contents: Record<string, Record<string, PackLine>> = {};
+  for (const [id, { kind, resident }] of inOrder(devices))
+    if (isCaseKind(kinds[kind]) && resident !== true) contents[id] = {};
+  for (const [id, line] of Object.entries(lines))
+    for (const at of travels[id] ?? []) Object.assign(contents[at] ?? {}, { [id]: line });
   return contents;
 }
 
 export interface CaseOf {
-  readonly contents: readonly string[];
+  readonly contents: Readonly<Record<string, PackLine>>;
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds['kinds'];
   /** How many cases there are to lift. */
@@ -49,11 +56,8 @@ export interface CaseOf {
 export function caseResult(id: string, { contents, devices, kinds, cases }: CaseOf): CaseResult {
   const device = devices?.[id];
   const kind = kinds[device?.kind ?? ''];
-  const weighed = [id, ...contents].map((each): Term | undefined => {
-    const of = devices?.[each]?.kind ?? '';
-    const weight = kinds[of]?.weight;
-    return weight === undefined ? undefined : given('item', weight, 'kg', 'kinds', `/kinds/${of}/weight`);
-  });
+  const inside = Object.values(contents);
+  const weighed = [weightTerm(device, kinds), ...inside.map(line => weightTerm(line, kinds))];
   const weight = figures.caseWeight.calc(
     [id],
     weighed.filter(each => each !== undefined),
@@ -67,13 +71,29 @@ export function caseResult(id: string, { contents, devices, kinds, cases }: Case
   return {
     label: device?.label ?? id,
     wheels: kind?.carry?.wheels === true,
-    pieces: figures.casePieces.found([id], contents.length),
+    pieces: figures.casePieces.found(
+      [id],
+      inside.reduce((sum, { count }) => sum + count, 0),
+    ),
     unweighed: figures.caseUnweighed.found([id], weighed.filter(each => each === undefined).length),
     weight,
     lifts,
     people: peopleFor(id, weight, lifts),
     ...(left && { left }),
   };
+}
+
+/** What a line weighs; undefined where its kind was not weighed. */
+export function weightTerm(
+  line: { readonly kind?: string | undefined; readonly count?: number } | undefined,
+  kinds: Kinds['kinds'],
+): Term | undefined {
+  const { kind = '', count = 1 } = line ?? {};
+  const weight = kinds[kind]?.weight;
+  if (weight === undefined) return undefined;
+  return count === 1
+    ? given('item', weight, 'kg', 'kinds', `/kinds/${kind}/weight`)
+    : constant('item', weight * count, 'kg', `${count} × ${kinds[kind]?.label ?? ''}`);
 }
 
 function liftOf(

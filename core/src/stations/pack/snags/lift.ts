@@ -66,6 +66,8 @@ export const lift = packRule({
   reads: ({ own, devices, units }) => ({ cases: own.cases, devices, units }),
   *find({ cases, devices, units }) {
     for (const [id, each] of Object.entries(cases)) {
+      // Nobody lifts an empty case to speak of.
+      if (numberOf(each.pieces) === 0) continue;
       const by = devices?.[id]?.lifters;
       const atLeast = numberOf(each.unweighed) === 0 ? '' : 'at least ';
       const named = `${each.label} (${atLeast}${inWords(numberOf(each.weight) ?? 0, 'kg', units)})`;

@@ -1,0 +1,60 @@
+/** Content cards for the lids of cases: what is in each, in the order in which one packs. */
+import { casePicture } from '../case-picture/index.js';
+import type { Assessment } from '../assess.js';
+import type { Plan } from '../documents/index.js';
+import { showText, type Figure } from '../foundations/index.js';
+import { readingOf } from '../review.js';
+import type { PackLine } from '../stations/pack/index.js';
+import type { Sheet } from './sheet.js';
+import { counts, sheetOf, words, type ColumnOf } from './table.js';
+
+interface Row {
+  readonly number: string;
+  readonly layer: string;
+  readonly line: PackLine | undefined;
+}
+
+const COLUMNS: readonly ColumnOf<Row>[] = [
+  words('In', 4, () => '☐'),
+  words('Back', 4, () => '☐'),
+  words('No.', 5, ({ number }) => number),
+  words('Layer', 6, ({ layer }) => layer),
+  counts('Count', 6, ({ line }) => line?.count ?? 0),
+  words('Tape', 12, ({ line }) => line?.tape ?? 'WANTED'),
+  words('What', 33, ({ line }) => line?.label),
+  words('For', 30, ({ line }) => line?.purpose),
+];
+
+export function caseCards(plan: Plan, assessment: Assessment): Sheet {
+  const { rooms, cases, lines, travels } = assessment.pack;
+  const reading = readingOf(plan, assessment.rules);
+  const shown = (figure: Figure | undefined): string =>
+    figure?.value === null || figure === undefined ? 'unknown' : showText(figure.value, figure.unit, reading);
+  return sheetOf(plan, assessment, {
+    title: 'Content cards of cases',
+    columns: COLUMNS,
+    sections: Object.entries(cases).map(([id, { label, weight, people }]) => {
+      const room = rooms[id];
+      const picture = room && casePicture(room, plan.packed);
+      const layerOf = (line: string): number =>
+        picture?.layers.findIndex(({ things }) => things.some(each => each.line === line)) ?? -1;
+      const placed = (picture?.things ?? []).map(({ line, number }): Row => ({
+        number: String(number),
+        layer: `${layerOf(line) + 1}`,
+        line: lines[line],
+      }));
+      const inIt = Object.keys(lines).filter(line => travels[line]?.[0] === id);
+      const others = inIt
+        .filter(line => layerOf(line) < 0)
+        .map((line): Row => ({ number: '', layer: '', line: lines[line] }));
+      const form = room?.hold.form ?? 'rack';
+      return {
+        heading: `${label} · ${form} · ${shown(weight)} · lifted by ${shown(people)}`,
+        rows: [...placed, ...others],
+      };
+    }),
+    notes: [
+      'The lowest layer goes in first. Tick what is in before it leaves, and again before it goes home.',
+    ],
+  });
+}

@@ -1,0 +1,112 @@
+import { caseFromCorner, type CaseFace, type CaseLayer, type CasePicture } from '@idle-satchel/core';
+
+/** Pixels of the longer side of a layer, and of the picture from a corner. */
+const LAYER = 220;
+const CORNER = 300;
+
+const FILL = { top: 'var(--tape)', front: 'var(--paper)', right: 'var(--rule)', inside: 'none' } as const;
+
+/** One layer from above, numbered in the order in which one packs; what reaches up from below is dashed. */
+export function LayerDrawn({
+  picture: { width, depth },
+  layer,
+  title,
+}: {
+  picture: CasePicture;
+  layer: CaseLayer;
+  title: string;
+}) {
+  const scale = LAYER / Math.max(width, depth);
+  // The front is below, as one stands before the open case.
+  const top = (y: number, d: number): number => (depth - y - d) * scale;
+  return (
+    <figure className="m-0">
+      <svg
+        className="plan block"
+        width={width * scale + 2}
+        height={depth * scale + 2}
+        viewBox={`-1 -1 ${width * scale + 2} ${depth * scale + 2}`}
+        role="img"
+        aria-label={`${title}: ${layer.things.map(({ number, purpose }) => `${number} ${purpose}`).join(', ')}`}
+      >
+        <rect width={width * scale} height={depth * scale} fill="none" stroke="var(--ink)" />
+        {layer.below.map(({ line, at: [x, y], sides: [w, d] }) => (
+          <rect
+            key={line}
+            x={x * scale}
+            y={top(y, d)}
+            width={w * scale}
+            height={d * scale}
+            fill="none"
+            stroke="var(--faint)"
+            strokeDasharray="4 3"
+          />
+        ))}
+        {layer.things.map(({ line, number, at: [x, y], sides: [w, d] }) => (
+          <g key={line}>
+            <rect
+              x={x * scale}
+              y={top(y, d)}
+              width={w * scale}
+              height={d * scale}
+              fill={FILL.top}
+              stroke="var(--ink)"
+            />
+            <text
+              x={(x + w / 2) * scale}
+              y={top(y, d) + (d * scale) / 2 + 4}
+              textAnchor="middle"
+              fontSize="12"
+              fill="var(--ink)"
+            >
+              {number}
+            </text>
+          </g>
+        ))}
+      </svg>
+      <figcaption className="text-faint text-[12.5px]">{title}</figcaption>
+    </figure>
+  );
+}
+
+/** The whole case from above its right front corner. */
+export function CornerDrawn({ picture, label }: { picture: CasePicture; label: string }) {
+  const { inside, things, width, height } = caseFromCorner(picture);
+  const scale = CORNER / Math.max(width, height);
+  return (
+    <figure className="m-0">
+      <svg
+        className="plan block"
+        width={width * scale + 2}
+        height={height * scale + 2}
+        viewBox={`-1 -1 ${width * scale + 2} ${height * scale + 2}`}
+        role="img"
+        aria-label={`${label} from a corner, ${picture.things.length} things`}
+      >
+        {inside.map((face, i) => (
+          <Face key={i} face={face} scale={scale} />
+        ))}
+        {things.map(({ number, faces, at: [x, y] }) => (
+          <g key={number}>
+            {faces.map(face => (
+              <Face key={face.side} face={face} scale={scale} />
+            ))}
+            <text x={x * scale} y={y * scale + 4} textAnchor="middle" fontSize="10.5" fill="var(--ink)">
+              {number}
+            </text>
+          </g>
+        ))}
+      </svg>
+      <figcaption className="text-faint text-[12.5px]">From the right front corner</figcaption>
+    </figure>
+  );
+}
+
+const Face = ({ face: { side, points }, scale }: { face: CaseFace; scale: number }) => (
+  <polygon
+    points={points.map(([x, y]) => `${x * scale},${y * scale}`).join(' ')}
+    fill={FILL[side]}
+    stroke={side === 'inside' ? 'var(--faint)' : 'var(--ink)'}
+    strokeWidth={0.75}
+  />
+);
