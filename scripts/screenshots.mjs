@@ -6,11 +6,12 @@ import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer }
 const EVENT = '/events/eventfriday1';
 const VIEWS = [
   ['events', '/events'],
-  ...['brief', 'ground', 'shots', 'stream', 'runs', 'racks', 'pack', 'hands', 'day'].map(name => [
+  ...['brief', 'ground', 'shots', 'stream', 'runs', 'racks', 'hands', 'day'].map(name => [
     name,
     `${EVENT}/${name}`,
   ]),
   ['power', `${EVENT}/power`, { tree: true }],
+  ['pack', `${EVENT}/pack`, { press: 'Cases' }],
   [
     'survey',
     '/venues/new',
@@ -50,6 +51,7 @@ main(async () => {
         search = false,
         schematic = false,
         tree = false,
+        press = '',
         fill = {},
         part = '',
         width = 1280,
@@ -72,6 +74,7 @@ main(async () => {
         await page.getByRole('button', { name: 'Search', exact: true }).click();
         await page.getByRole('button', { name: 'Use way A' }).waitFor();
       }
+      if (press) await page.getByRole('button', { name: press, exact: true }).click();
       if (schematic) {
         await page.locator('[data-box]').first().waitFor();
         await page.getByRole('button', { name: 'Trace Room screen' }).click();

@@ -5,6 +5,7 @@ import type { Plan } from '../documents/index.js';
 import { showText, type Figure } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import type { PackLine } from '../stations/pack/index.js';
+import { liftedBy } from './lifted-by.js';
 import type { Sheet } from './sheet.js';
 import { counts, sheetOf, words, type ColumnOf } from './table.js';
 
@@ -33,7 +34,8 @@ export function caseCards(plan: Plan, assessment: Assessment): Sheet {
   return sheetOf(plan, assessment, {
     title: 'Content cards of cases',
     columns: COLUMNS,
-    sections: Object.entries(cases).map(([id, { label, weight, people }]) => {
+    sections: Object.entries(cases).map(([id, own]) => {
+      const { label, weight } = own;
       const room = rooms[id];
       const picture = room && casePicture(room, plan.packed);
       const layerOf = (line: string): number =>
@@ -49,7 +51,7 @@ export function caseCards(plan: Plan, assessment: Assessment): Sheet {
         .map((line): Row => ({ number: '', layer: '', line: lines[line] }));
       const form = room?.hold.form ?? 'rack';
       return {
-        heading: `${label} · ${form} · ${shown(weight)} · lifted by ${shown(people)}`,
+        heading: `${label} · ${form} · ${shown(weight)} · lifted: ${liftedBy(own, reading)}`,
         rows: [...placed, ...others],
       };
     }),

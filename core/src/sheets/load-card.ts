@@ -5,6 +5,7 @@ import type { Plan } from '../documents/index.js';
 import { showText, type Figure } from '../foundations/index.js';
 import { readingOf } from '../review.js';
 import type { Piece } from '../stations/pack/vehicles/vehicle.js';
+import { liftedBy } from './lifted-by.js';
 import type { Sheet } from './sheet.js';
 import { sheetOf, words, type ColumnOf } from './table.js';
 
@@ -41,7 +42,7 @@ export function loadCard(plan: Plan, assessment: Assessment): Sheet {
           number,
           piece,
           weight: value === null ? 'unknown' : showText(value, unit, reading),
-          people: cases[line] ? shown(cases[line].people) : '',
+          people: cases[line] ? liftedBy(cases[line], reading) : '',
         };
       };
       const { label, load, payload, forward } = vehicle;

@@ -62,7 +62,7 @@ const cuts = fc
         whole.map((own, i) => (i === axis ? side : own)) as unknown as Sides;
       parts.splice(0, 1, piece(at), piece((whole[axis] ?? 0) - at));
     }
-    return { space: space as Sides, parts };
+    return { space: space, parts };
   });
 
 describe('boxes in a space', () => {

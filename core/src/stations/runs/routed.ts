@@ -15,8 +15,9 @@ import * as figures from './figures.js';
 import { wallSocket, type OwnedLeads, type PortFace } from '../signal/lead-ends.js';
 import { clashOf, plugEndOf } from '../signal/port-fit.js';
 import type { PlanWiring } from '../signal/index.js';
-import { wayBetween, type InRack, type WithinRack } from '../in-rack/inner.js';
+import type { WithinRack } from '../in-rack/inner.js';
 import { endOf, risesBetween, risesOf, type EndAt, type RoutedEnd } from './ends.js';
+import { laced } from './laced.js';
 import type { Laying, Stop } from './laying.js';
 import { makeBetween } from './makes.js';
 import type { Route } from './route.js';
@@ -35,8 +36,6 @@ const SPARE = 0.5;
 const OFF_FLOOR = { method: 'it does not touch the floor' };
 const BESIDE_EACH_OTHER = { method: 'they stand beside each other' };
 const ONE_PLACE = { method: 'both ends are in one place' };
-/** Laced along the rails at right angles, with a loop that lets the deeper of both be drawn out while it is plugged. */
-const LACED = 'across + up + back + 2 * deep';
 
 export interface RunLengths {
   /** Least-cost way on the floors, m. */
@@ -208,21 +207,6 @@ function lengthsInPlace(
     overhead: figures.overhead.found([id], 0, [], ONE_PLACE),
     length: measured ?? (within?.from && within.to ? laced(id, within.from, within.to) : none()),
   };
-}
-
-function laced(id: string, from: InRack, to: InRack): Figure {
-  const { across, up, back, deep, guessed } = wayBetween(from, to);
-  const deeper = guessed ? 'a depth was not measured: half of the case' : 'the deeper of both';
-  return figures.runLength.calc(
-    [id],
-    [
-      constant('across', across, 'm', 'between the middles of both, across the rack'),
-      constant('up', up, 'm', 'between them, up the rack'),
-      constant('back', back, 'm', 'between their rears, front to back'),
-      constant('deep', deep, 'm', deeper),
-    ],
-    { formula: LACED, rule: 'along the rails, and a loop to draw the deeper one out while it is plugged' },
-  );
 }
 
 /**

@@ -7,7 +7,7 @@ const CORNER = 300;
 const FILL = { top: 'var(--tape)', front: 'var(--paper)', right: 'var(--rule)', inside: 'none' } as const;
 
 /** One layer from above, numbered in the order in which one packs; what reaches up from below is dashed. */
-export function LayerDrawn({
+function LayerDrawn({
   picture: { width, depth },
   layer,
   title,
@@ -66,6 +66,37 @@ export function LayerDrawn({
       </svg>
       <figcaption className="text-faint text-[12.5px]">{title}</figcaption>
     </figure>
+  );
+}
+
+/** Every layer, and the list of what is numbered in them; what lies somewhere in it comes last. */
+export function Layers({ picture, after = '' }: { picture: CasePicture; after?: string }) {
+  const { layers, things, somewhere } = picture;
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        {layers.map((layer, i) => (
+          <LayerDrawn
+            key={layer.at}
+            picture={picture}
+            layer={layer}
+            title={`Layer ${i + 1} of ${layers.length}${after}`}
+          />
+        ))}
+      </div>
+      <ol className="text-[13px] columns-2 max-md:columns-1 pt-2">
+        {things.map(({ line, number, purpose, label }) => (
+          <li key={line} className="break-inside-avoid">
+            <span className="value">{number}</span> {purpose} <span className="text-faint">{label}</span>
+          </li>
+        ))}
+      </ol>
+      {somewhere.length > 0 && (
+        <p className="text-[13px] pt-1">
+          Somewhere in it: {somewhere.map(({ purpose }) => purpose).join(', ')}.
+        </p>
+      )}
+    </>
   );
 }
 

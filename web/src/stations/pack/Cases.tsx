@@ -1,60 +1,42 @@
 import {
-  addDevicePatch,
   casePicture,
-  gearOffers,
   inWords,
-  newId,
   PACK_GROUPS,
   type Bundle,
   type CaseRoom,
-  type GearOffer,
   type PackGroup,
 } from '@idle-satchel/core';
 import type { PackedCases } from '@idle-satchel/core/searches';
-import { useState } from 'react';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
-import { Offers } from '../../ledger/Offers.js';
-import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
+import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
-import { CornerDrawn, LayerDrawn } from './CaseDrawn.js';
+import { AddGear } from './AddGear.js';
+import { CornerDrawn, Layers } from './CaseDrawn.js';
+import { Sought } from './Sought.js';
 
 const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
 
 /** Cases, bags and crates: what lies where in each, layer by layer, and the search that packs them. */
 export default function Cases() {
-  const { store } = useOpenEvent();
   const { rooms, loose } = useResult('pack');
-  const { found, fresh, busy, problem, look, putAway } = useAsked('pack-cases', {}, readBy);
+  const asked = useAsked('pack-cases', {}, readBy);
   const all = Object.entries(rooms);
-  const [offer] = found?.offers ?? [];
   return (
     <section aria-label="Cases" className="pb-4">
-      <p className="flex flex-wrap gap-2 items-baseline">
-        {all.length > 0 && (
-          <button className="button" disabled={busy} onClick={look}>
-            {busy ? 'Packing …' : 'Pack the cases'}
-          </button>
-        )}
-        <AddCase />
-      </p>
-      {problem && <p className="text-stop">It could not be worked out: {problem}</p>}
-      {found && !fresh && <p className="text-faint">Something has changed since: pack again.</p>}
-      {found && fresh && (
-        <>
-          <Said of={found.answer} />
-          {offer && (
-            <button
-              className="button button-main my-1"
-              onClick={() => {
-                store.commit(offer.label, offer.changes);
-                putAway();
-              }}
-            >
-              Use this packing
-            </button>
-          )}
-        </>
-      )}
+      <Sought
+        asked={asked}
+        can={all.length > 0}
+        words={WORDS}
+        beside={
+          <AddGear
+            words="Add a case, bag or crate"
+            label="Cases to add"
+            wanted={({ hold }) => hold !== undefined}
+            nameOf={({ hold }) => (hold?.form ?? 'case').toUpperCase()}
+          />
+        }
+        said={answer => <Said of={answer} />}
+      />
       {all.length === 0 && (
         <p className="text-faint py-2">
           No case, bag or crate is in this plan yet. What is mounted in a rack travels in that.
@@ -67,6 +49,13 @@ export default function Cases() {
     </section>
   );
 }
+
+const WORDS = {
+  look: 'Pack the cases',
+  busy: 'Packing …',
+  again: 'pack again',
+  take: 'Use this packing',
+} as const;
 
 const VERDICT = {
   fits: 'Everything fits.',
@@ -119,28 +108,7 @@ function Case({ id, room }: { id: string; room: CaseRoom }) {
         </div>
         {picture.things.length > 0 && <CornerDrawn picture={picture} label={label} />}
       </div>
-      <div className="flex flex-wrap gap-4">
-        {picture.layers.map((layer, i) => (
-          <LayerDrawn
-            key={layer.at}
-            picture={picture}
-            layer={layer}
-            title={`Layer ${i + 1} of ${picture.layers.length}, front below`}
-          />
-        ))}
-      </div>
-      <ol className="text-[13px] columns-2 max-md:columns-1 pt-2">
-        {picture.things.map(({ line, number, purpose, label: what }) => (
-          <li key={line} className="break-inside-avoid">
-            <span className="value">{number}</span> {purpose} <span className="text-faint">{what}</span>
-          </li>
-        ))}
-      </ol>
-      {picture.somewhere.length > 0 && (
-        <p className="text-[13px] pt-1">
-          Somewhere in it: {picture.somewhere.map(({ purpose }) => purpose).join(', ')}.
-        </p>
-      )}
+      <Layers picture={picture} after=", front below" />
     </section>
   );
 }
@@ -171,26 +139,5 @@ function OnlyGroups({ id, label }: { id: string; label: string }) {
         </label>
       ))}
     </details>
-  );
-}
-
-/** Puts a case, bag or crate into the plan: those that the house has and are free stand first. */
-function AddCase() {
-  const { store } = useOpenEvent();
-  const bundle = useEvent(state => state.bundle);
-  const [open, setOpen] = useState(false);
-  const add = ({ kind, of }: GearOffer): void => {
-    const label = (of.hold?.form ?? 'case').toUpperCase();
-    store.patchPlan('Add a case', addDevicePatch(bundle, newId(), { label, kind }));
-    setOpen(false);
-  };
-  if (!open)
-    return (
-      <button className="button" onClick={() => setOpen(true)}>
-        Add a case, bag or crate
-      </button>
-    );
-  return (
-    <Offers label="Cases to add" offers={gearOffers(bundle, ({ hold }) => hold !== undefined)} onAdd={add} />
   );
 }

@@ -1,59 +1,36 @@
-import {
-  addDevicePatch,
-  gearOffers,
-  inWords,
-  newId,
-  vehiclePicture,
-  type Bundle,
-  type GearOffer,
-  type VehicleResult,
-} from '@idle-satchel/core';
+import { inWords, vehiclePicture, type Bundle, type VehicleResult } from '@idle-satchel/core';
 import type { LoadedVehicles } from '@idle-satchel/core/searches';
-import { useState } from 'react';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
-import { Offers } from '../../ledger/Offers.js';
-import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
+import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
-import { CornerDrawn, LayerDrawn } from './CaseDrawn.js';
+import { AddGear } from './AddGear.js';
+import { CornerDrawn, Layers } from './CaseDrawn.js';
+import { Sought } from './Sought.js';
 
 const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
 
 /** Vehicles: what lies where, what each may carry, what its axles bear, and the search that loads them. */
 export default function Vehicles() {
-  const { store } = useOpenEvent();
   const { vehicles } = useResult('pack');
-  const { found, fresh, busy, problem, look, putAway } = useAsked('load', {}, readBy);
+  const asked = useAsked('load', {}, readBy);
   const all = Object.entries(vehicles);
-  const [offer] = found?.offers ?? [];
   return (
     <section aria-label="Vehicles" className="pb-4">
-      <p className="flex flex-wrap gap-2 items-baseline">
-        {all.length > 0 && (
-          <button className="button" disabled={busy} onClick={look}>
-            {busy ? 'Loading …' : 'Load the vehicles'}
-          </button>
-        )}
-        <AddVehicle />
-      </p>
-      {problem && <p className="text-stop">It could not be worked out: {problem}</p>}
-      {found && !fresh && <p className="text-faint">Something has changed since: load again.</p>}
-      {found && fresh && (
-        <>
-          <Said of={found.answer} />
-          {offer && (
-            <button
-              className="button button-main my-1"
-              onClick={() => {
-                store.commit(offer.label, offer.changes);
-                putAway();
-              }}
-            >
-              Use this order
-            </button>
-          )}
-        </>
-      )}
+      <Sought
+        asked={asked}
+        can={all.length > 0}
+        words={WORDS}
+        beside={
+          <AddGear
+            words="Add a vehicle"
+            label="Vehicles to add"
+            wanted={({ vehicle }) => vehicle !== undefined}
+            nameOf={() => 'VEHICLE'}
+          />
+        }
+        said={answer => <Said of={answer} />}
+      />
       {all.length === 0 && <p className="text-faint py-2">No vehicle is in this plan yet.</p>}
       {all.map(([id, vehicle]) => (
         <Loaded key={id} id={id} of={vehicle} />
@@ -61,6 +38,13 @@ export default function Vehicles() {
     </section>
   );
 }
+
+const WORDS = {
+  look: 'Load the vehicles',
+  busy: 'Loading …',
+  again: 'load again',
+  take: 'Use this order',
+} as const;
 
 function Said({ of: { vehicles, left, guessed } }: { of: LoadedVehicles }) {
   const { system } = useReading();
@@ -127,60 +111,13 @@ function Loaded({ id, of }: { id: string; of: VehicleResult }) {
           </div>
         )}
       </div>
-      <div className="flex flex-wrap gap-4">
-        {picture.layers.map((layer, i) => (
-          <LayerDrawn
-            key={layer.at}
-            picture={picture}
-            layer={layer}
-            title={`Layer ${i + 1} of ${picture.layers.length}, door below`}
-          />
-        ))}
-      </div>
+      <Layers picture={picture} after=", door below" />
       {picture.things.length > 0 && (
-        <>
-          <p className="pt-2">In the order of loading; unloaded from the last to the first.</p>
-          <ol className="text-[13px] columns-2 max-md:columns-1">
-            {picture.things.map(({ line, number, purpose, label: what }) => (
-              <li key={line} className="break-inside-avoid">
-                <span className="value">{number}</span> {purpose} <span className="text-faint">{what}</span>
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
-      {picture.somewhere.length > 0 && (
-        <p className="text-[13px] pt-1">
-          Somewhere in it: {picture.somewhere.map(({ purpose }) => purpose).join(', ')}.
-        </p>
+        <p className="pt-1">Numbered in the order of loading; unloaded from the last to the first.</p>
       )}
       <p className="text-faint text-[13px] pt-1">
         Lash it before driving, heavy things low and against the seat backs; never above a rated axle.
       </p>
     </section>
-  );
-}
-
-/** Puts a vehicle into the plan. */
-function AddVehicle() {
-  const { store } = useOpenEvent();
-  const bundle = useEvent(state => state.bundle);
-  const [open, setOpen] = useState(false);
-  const add = ({ kind }: GearOffer): void => {
-    store.patchPlan('Add a vehicle', addDevicePatch(bundle, newId(), { label: 'VEHICLE', kind }));
-    setOpen(false);
-  };
-  if (!open)
-    return (
-      <button className="button" onClick={() => setOpen(true)}>
-        Add a vehicle
-      </button>
-    );
-  return (
-    <Offers
-      label="Vehicles to add"
-      offers={gearOffers(bundle, ({ vehicle }) => vehicle !== undefined)}
-      onAdd={add}
-    />
   );
 }

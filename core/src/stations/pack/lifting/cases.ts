@@ -14,7 +14,7 @@ import type { Equipment } from '../../equipment.js';
 import { isCaseKind } from '../packing/travels.js';
 import type { PackLine, PackLines } from '../result.js';
 import * as figures from './figures.js';
-import { ANYBODY, LIFTS, type CaseResult, type Lift, type LiftName } from './lifts.js';
+import { ANYBODY, LIFTS, TOO_HEAVY, type CaseResult, type Lift, type LiftName } from './lifts.js';
 import { atEnd, atStart, couplingOf, frequencyOf, index, liftTerms, reachOf, recommended } from './niosh.js';
 
 /** Minutes between one case and the next. House figure. */
@@ -152,7 +152,7 @@ function peopleFor(id: string, weight: Figure, lifts: CaseResult['lifts']): Figu
     return figures.casePeople.unknown([id], 'how one person lifts it is not known', terms);
   for (let people = 2; people <= MOST; people++)
     if (kg <= teamLimit(people)) return figures.casePeople.found([id], people, terms);
-  return figures.casePeople.unknown([id], 'too heavy for three: split it, or let it go on wheels', terms);
+  return figures.casePeople.unknown([id], TOO_HEAVY, terms);
 }
 
 function leftTo(id: string, people: number, weight: Figure): Figure | undefined {

@@ -12,6 +12,9 @@ export const LIFTS = {
 } as const;
 export type LiftName = keyof typeof LIFTS;
 
+/** Why there is no number of people for a case. */
+export const TOO_HEAVY = 'too heavy for three: split it, or let it go on wheels';
+
 export interface Lift {
   readonly atStart: Figure;
   readonly atEnd: Figure;
