@@ -74,7 +74,10 @@ main(async () => {
         await page.getByRole('button', { name: 'Search', exact: true }).click();
         await page.getByRole('button', { name: 'Use way A' }).waitFor();
       }
-      if (press) await page.getByRole('button', { name: press, exact: true }).click();
+      if (press) {
+        await page.getByRole('button', { name: press, exact: true }).click();
+        await page.getByRole('img').first().waitFor();
+      }
       if (schematic) {
         await page.locator('[data-box]').first().waitFor();
         await page.getByRole('button', { name: 'Trace Room screen' }).click();

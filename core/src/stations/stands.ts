@@ -1,5 +1,5 @@
 /** What a device can stand in or on, and the edits that put it there. */
-import type { Device, Place, Plan } from '../documents/index.js';
+import type { Device, Kinds, Place, Plan } from '../documents/index.js';
 import { inOrder, type Operation } from '../foundations/index.js';
 import { inPlan } from '../edits.js';
 import { carriedBy } from './equipment.js';
@@ -66,6 +66,19 @@ export function standPatch({ devices }: Plan, id: string, key: string): Operatio
   return inPlan().put('devices', id, 'place', place).patch;
 }
 
-/** Devices that are nowhere yet, the carriers of what is in or on them. */
-export const notOnPlan = ({ devices }: Plan, places: GroundResult['places']): [string, Device][] =>
-  inOrder(devices).filter(([id]) => places[id]?.carrier === id && places[id].at === undefined);
+/**
+ * Devices that are nowhere yet, the carriers of what is in or on them; cases and vehicles only bring the rest, and need no
+ * place in the room.
+ */
+export const notOnPlan = (
+  { devices }: Plan,
+  places: GroundResult['places'],
+  { kinds }: Kinds,
+): [string, Device][] =>
+  inOrder(devices).filter(
+    ([id, { kind }]) =>
+      places[id]?.carrier === id &&
+      places[id].at === undefined &&
+      !kinds[kind]?.hold &&
+      !kinds[kind]?.vehicle,
+  );

@@ -12,7 +12,8 @@ export default function Tray({ world }: { world: RefObject<SVGGElement | null> }
   // What the hand holds stays in the tray until it is let go, though the preview has it on the plan.
   const [held, setHeld] = useState<string>();
   const pull = usePull(world, setHeld);
-  const waiting = notOnPlan(plan, places);
+  const kinds = useEvent(state => state.bundle.kinds);
+  const waiting = notOnPlan(plan, places, kinds);
   const kept = plan.devices?.[held ?? ''];
   const shown =
     held === undefined || !kept || waiting.some(([id]) => id === held)
