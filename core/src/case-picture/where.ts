@@ -22,12 +22,13 @@ export function wherePacked(text: string, pack: PackResult, plan: Plan): WherePa
   });
 }
 
-function placeOf(line: string, { travels, rooms, cases }: PackResult, plan: Plan): string {
+function placeOf(line: string, { travels, rooms, cases, vehicles }: PackResult, plan: Plan): string {
   const [nearest, ...outer] = travels[line] ?? [];
   if (nearest === undefined) return 'in no case';
-  const around = outer.map(id => `in ${cases[id]?.label ?? id}`);
+  const nameOf = (id: string): string => (cases[id] ?? vehicles[id])?.label ?? id;
+  const around = outer.map(id => `in ${nameOf(id)}`);
   const room = rooms[nearest];
-  const named = cases[nearest]?.label ?? nearest;
+  const named = nameOf(nearest);
   const inIt = room ? layerOf(line, casePicture(room, plan.packed)) : '';
   return [`${named}${inIt}`, ...around].join(', ');
 }

@@ -4,6 +4,7 @@ import { assess } from '../../src/assess.js';
 import type { Bundle } from '../../src/documents/index.js';
 import { applyFix } from '../../src/fixes.js';
 import { arrangeRack, type ArrangeOptions } from '../../src/searches/arrange/index.js';
+import { boundOf } from '../../src/searches/arrange/bound.js';
 import { arranged } from '../../src/searches/arrange/arranged.js';
 import {
   costOf,
@@ -121,6 +122,22 @@ describe('the order of things in a rack', () => {
       }),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('several leads between two things', () => {
+  it('are as near as one, so that the bound stays below the best', () => {
+    const whole = (height: number): Thing => ({
+      ...{ units: 1, lanes: 1, rear: false, fixed: undefined, height, warms: 0, minds: 0 },
+    });
+    const three = Array.from({ length: 5 }, () => [0, 1, 4] as const);
+    const problem: ArrangeProblem = {
+      ...{ units: 4, things: [whole(3), whole(3), whole(1)], apart: [], touching: [] },
+      links: [...three, [1, 2, 1]],
+    };
+    const found = solved(problem);
+    expect(found?.cost).toBeCloseTo(byEnumeration(problem), 9);
+    expect(boundOf(problem)(0, 1)).toBeLessThanOrEqual(byEnumeration(problem) + 1e-9);
   });
 });
 

@@ -162,6 +162,14 @@ describe('where a thing is', () => {
     expect(corner.things.map(({ number: each }) => each)).toEqual([1, 2]);
   });
 
+  it('names the car around a case, and a car by itself', () => {
+    const { pack } = assess(friday);
+    expect(wherePacked('hook', pack, friday.plan)[0]?.where).toMatch(
+      /^CABLE CRATE, layer \d of \d.*, in CAR$/,
+    );
+    expect(wherePacked('aisle screen', pack, friday.plan).map(({ where }) => where)).toContain('CAR');
+  });
+
   it('is changed by hand, and taken out again', () => {
     const plan = applyPatch(friday.plan, packedPatch(friday.plan.packed, 'camwide01', CASE));
     expect(assess({ ...friday, plan }).pack.lines['camwide01']?.inside).toBe('CAMERA CASE');

@@ -83,9 +83,13 @@ interface LinkEnd {
 /** The links of each thing, the dearest first, with how near what they join can be. */
 function nearestOf(things: readonly Thing[], links: ArrangeProblem['links']): LinkEnd[][] {
   return things.map((own, i) => {
-    const ends = links
-      .flatMap(([a, b, cost]) => (a === i ? [{ other: b, cost }] : b === i ? [{ other: a, cost }] : []))
-      .sort((a, b) => b.cost - a.cost);
+    // Several leads to one neighbour are as near as one.
+    const costs = new Map<number, number>();
+    for (const [a, b, cost] of links) {
+      const other = a === i ? b : b === i ? a : undefined;
+      if (other !== undefined) costs.set(other, (costs.get(other) ?? 0) + cost);
+    }
+    const ends = [...costs].map(([other, cost]) => ({ other, cost })).sort((a, b) => b.cost - a.cost);
     // Only where none of them can be beside it or another of them is there a distance.
     const strict = own.lanes === 1 && ends.every(({ other }) => exclude(own, things[other] as Thing));
     const heights = ends.map(({ other }) => things[other]?.units ?? 1);

@@ -46,13 +46,12 @@ export function packingTask(bundle: Bundle, asked: readonly string[] | undefined
 /** Whether a thing is fastened in a rack, and so rides there. */
 function isMounted(id: string, { plan: { devices }, kinds }: Bundle): boolean {
   const seen = new Set<string>();
-  for (let at = devices?.[id]; at && !seen.has(at.label);) {
-    seen.add(at.label);
-    const { inside, unit, fixed, lid, on } = at.place ?? {};
+  for (let at = id; !seen.has(at);) {
+    seen.add(at);
+    const { inside = '', unit, fixed, lid, on } = devices?.[at]?.place ?? {};
     const held = unit !== undefined || fixed === true || lid === true || on !== undefined;
-    const outer = devices?.[inside ?? ''];
-    if (outer && kinds.kinds[outer.kind]?.rackCase && held) return true;
-    at = outer;
+    if (held && kinds.kinds[devices?.[inside]?.kind ?? '']?.rackCase) return true;
+    at = inside;
   }
   return false;
 }
