@@ -8,8 +8,7 @@ const QUICK = 60;
 const HELD = 120_000;
 
 /**
- * Yields the share that is done. Undefined where no arrangement exists, as far as is known; then `none` of the problem
- * says why.
+ * Yields the share that is done. Undefined where no arrangement exists, as far as is known.
  */
 export function* arranged(
   problem: ArrangeProblem,

@@ -81,7 +81,10 @@ export function arrangeTask(bundle: Bundle, asked: string | undefined): ArrangeT
     label: plan.devices?.[rack]?.label ?? '',
     things,
     loose: own.filter(({ how }) => how === 'loose').map(({ id }) => id),
-    unweighed: things.filter(each => !weighed(each.id)).map(({ device }) => device.label),
+    unweighed: things
+      .flatMap(({ own: mount, with: on }) => [mount, ...on])
+      .filter(({ id }) => !weighed(id))
+      .map(({ device }) => device.label),
     problemFor: (aims, among) => {
       const chosen = among ? things.filter(({ id }) => among.has(id)) : things;
       return problemOf(chosen, { bundle, assessment, rack, all, weights }, aims);
@@ -136,7 +139,7 @@ function problemOf(
       return {
         units: unitsOf(each.own.kind),
         lanes: lanesOf(each),
-        rear: isRear(each.own) && !(reach && !staysPut(each)),
+        rear: goesRear(each),
         fixed: staysPut(each) ? placeNow(each) : undefined,
         height: aims.low * share(i) - (reach ? aims.reach / reached : 0),
         warms: (aims.cool * units * warm(i)) / 2,
@@ -183,6 +186,10 @@ const placeNow = (each: Movable): Placed => ({
   lane: Math.max(0, ACROSS[lanesOf(each)].indexOf(each.device.place?.across ?? 'left')),
 });
 
+/** What is worked by hand comes to the front, unless it stays where it is. */
+const goesRear = (each: Movable): boolean =>
+  isRear(each.own) && (each.own.kind?.rack?.reach !== true || staysPut(each));
+
 /** Pairs of things that a lead joins, once for each lead; what lies on a tray is joined as the tray. */
 function pairsIn(things: readonly Movable[], links: Bundle['plan']['links']): (readonly [number, number])[] {
   const at = new Map(things.flatMap((each, i) => [each.own, ...each.with].map(({ id }) => [id, i] as const)));
@@ -199,9 +206,7 @@ function apartIn(things: readonly Movable[], rails: number): (readonly [number, 
   );
   return things.flatMap((a, i) =>
     things.flatMap((b, j): (readonly [number, number])[] =>
-      j > i && isRear(a.own) !== isRear(b.own) && (deep[i] ?? 0) + (deep[j] ?? 0) > rails + 1e-9
-        ? [[i, j]]
-        : [],
+      j > i && goesRear(a) !== goesRear(b) && (deep[i] ?? 0) + (deep[j] ?? 0) > rails + 1e-9 ? [[i, j]] : [],
     ),
   );
 }

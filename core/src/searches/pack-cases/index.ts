@@ -3,7 +3,7 @@ import { inPlan } from '../../edits.js';
 import { idFrom, type Turn } from '../../foundations/index.js';
 import { turned, type Sides } from '../../packing/boxes.js';
 import { cannotFit } from '../../packing/bound.js';
-import { exactFit } from '../../packing/exact.js';
+import { exactFit, type Fits } from '../../packing/exact.js';
 import type { Found, Offer, Search } from '../search.js';
 import { packingTask, type PackingCase, type PackingTask } from './from-plan.js';
 import { boxesIn, packInOrder, type CasePacking, type PutIn } from './order.js';
@@ -71,11 +71,12 @@ export const packCases: Search<PackOptions, Task, PackedCases> = {
     const steps = packInOrder(problem, { seconds, now, seed });
     let step = steps.next();
     for (; step.done !== true; step = steps.next()) yield { stage: 'solving', share: step.value };
-    const packing = roomy(task, step.value);
+    const every = everyWay(task, step.value);
+    const packing = roomy(task, step.value, every);
     const answer: PackedCases = {
       cases: task.cases.map((each, i) => caseOf(task, each, i, packing)),
       left: packing.left.map(i => leftOf(task, i)),
-      verdict: verdictOf(task, packing),
+      verdict: verdictOf(task, packing, every),
       guessed: task.lines.filter(({ id }) => task.assessment.pack.sizes[id]?.guessed === true).length,
     };
     return {
@@ -98,30 +99,31 @@ export const packCases: Search<PackOptions, Task, PackedCases> = {
 const alone = ({ problem }: Task): number[] =>
   problem.things.flatMap(({ cases }, i) => (cases.length === 0 ? [i] : []));
 
-/** Where few things are to go into one case and one was left out: every way is looked at. */
-function roomy({ problem }: Task, packing: CasePacking): CasePacking {
+/** Where few things are to go into one case and one was left out, every way is looked at; undefined elsewhere. */
+function everyWay({ problem }: Task, { left }: CasePacking): Fits | undefined {
   const { spaces } = problem;
   const [space] = spaces;
   const boxes = boxesIn(problem, 0);
-  if (packing.left.length === 0 || spaces.length !== 1 || !space || boxes.length > EXACT) return packing;
-  const kg = boxes.reduce((sum, box) => sum + box.kg, 0);
-  if (
-    kg > space.load ||
-    boxes.some(({ top }, i) => problem.things[i]?.cases.length === 0 || top) ||
-    clashes(problem)
-  )
-    return packing;
-  const found = exactFit(boxes, space.sides);
-  return found.verdict === 'fits'
-    ? { puts: found.puts.map(put => ({ ...put, space: 0 })), left: [] }
-    : packing;
+  if (left.length === 0 || spaces.length !== 1 || !space || boxes.length > EXACT) return undefined;
+  return cannotFit(boxes, space.sides) ? { verdict: 'proven not' } : exactFit(boxes, space.sides);
+}
+
+/** The way that was found among all, where it keeps to load, to what must be on top and to what must not meet. */
+function roomy({ problem }: Task, packing: CasePacking, every: Fits | undefined): CasePacking {
+  if (every?.verdict !== 'fits') return packing;
+  const kg = problem.things.reduce((sum, thing) => sum + thing.kg, 0);
+  const kept =
+    kg <= (problem.loads[0] ?? 0) &&
+    problem.things.every(({ cases, top }) => cases.length > 0 && !top) &&
+    !clashes(problem);
+  return kept ? { puts: every.puts.map(put => ({ ...put, space: 0 })), left: [] } : packing;
 }
 
 const clashes = ({ things, clash }: Task['problem']): boolean =>
   things.some((_, i) => things.some((__, j) => j > i && clash(i, j)));
 
 /** What is said of all of it: `proven not` only where nothing else can be. */
-function verdictOf(task: Task, { left }: CasePacking): PackedCases['verdict'] {
+function verdictOf(task: Task, { left }: CasePacking, every: Fits | undefined): PackedCases['verdict'] {
   const { problem } = task;
   const { things: all, spaces, loads } = problem;
   if (left.length === 0) return 'fits';
@@ -135,8 +137,7 @@ function verdictOf(task: Task, { left }: CasePacking): PackedCases['verdict'] {
   if (spaces.length !== 1 || !space) return 'unknown';
   const boxes = boxesIn(problem, 0);
   if (clashes(problem) || cannotFit(boxes, space.sides)) return 'proven not';
-  if (boxes.length > EXACT) return 'unknown';
-  return exactFit(boxes, space.sides).verdict === 'proven not' ? 'proven not' : 'unknown';
+  return every?.verdict === 'proven not' ? 'proven not' : 'unknown';
 }
 
 /** m³ of a thing, or of the inside of a case. */

@@ -1,20 +1,11 @@
-import {
-  casePicture,
-  inWords,
-  PACK_GROUPS,
-  type Bundle,
-  type CaseRoom,
-  type PackGroup,
-} from '@idle-satchel/core';
+import { casePicture, inWords, PACK_GROUPS, type CaseRoom, type PackGroup } from '@idle-satchel/core';
 import type { PackedCases } from '@idle-satchel/core/searches';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 import { AddGear } from './AddGear.js';
 import { CornerDrawn, Layers } from './CaseDrawn.js';
-import { Sought } from './Sought.js';
-
-const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
+import { LeftLines, readBy, Sought } from './Sought.js';
 
 /** Cases, bags and crates: what lies where in each, layer by layer, and the search that packs them. */
 export default function Cases() {
@@ -81,13 +72,7 @@ function Said({ of: { verdict, left, guessed, cases } }: { of: PackedCases }) {
       {left.length > 0 && (
         <details>
           <summary className="cursor-pointer">{left.length} left out</summary>
-          <ul className="text-[13px]">
-            {left.map(({ line, label, why }) => (
-              <li key={line}>
-                {label} <span className="text-faint">– {why}</span>
-              </li>
-            ))}
-          </ul>
+          <LeftLines left={left} />
         </details>
       )}
     </div>

@@ -1,7 +1,26 @@
+import type { Bundle } from '@idle-satchel/core';
 import type { Found } from '@idle-satchel/core/searches';
 import type { ReactNode } from 'react';
 import { useOpenEvent } from '../../store/hooks.js';
 import type { Asked } from '../../workers/use-asked.js';
+
+/** What packing and loading depend on. */
+export const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
+
+/** Lines that found no room, each with why. */
+export const LeftLines = ({
+  left,
+}: {
+  left: readonly { readonly line: string; readonly label: string; readonly why: string }[];
+}) => (
+  <ul className="text-[13px]">
+    {left.map(({ line, label, why }) => (
+      <li key={line}>
+        {label} <span className="text-faint">– {why}</span>
+      </li>
+    ))}
+  </ul>
+);
 
 interface Words {
   readonly look: string;

@@ -1,4 +1,4 @@
-import { inWords, vehiclePicture, type Bundle, type VehicleResult } from '@idle-satchel/core';
+import { inWords, vehiclePicture, type VehicleResult } from '@idle-satchel/core';
 import type { LoadedVehicles } from '@idle-satchel/core/searches';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
@@ -6,9 +6,7 @@ import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.
 import { useAsked } from '../../workers/use-asked.js';
 import { AddGear } from './AddGear.js';
 import { CornerDrawn, Layers } from './CaseDrawn.js';
-import { Sought } from './Sought.js';
-
-const readBy = ({ plan, venue, rules, kinds, shelf }: Bundle) => [plan, venue, rules, kinds, shelf];
+import { LeftLines, readBy, Sought } from './Sought.js';
 
 /** Vehicles: what lies where, what each may carry, what its axles bear, and the search that loads them. */
 export default function Vehicles() {
@@ -63,13 +61,7 @@ function Said({ of: { vehicles, left, guessed } }: { of: LoadedVehicles }) {
       {left.length > 0 ? (
         <details open>
           <summary className="cursor-pointer text-risk">{left.length} left behind</summary>
-          <ul className="text-[13px]">
-            {left.map(({ line, label, why }) => (
-              <li key={line}>
-                {label} <span className="text-faint">– {why}</span>
-              </li>
-            ))}
-          </ul>
+          <LeftLines left={left} />
         </details>
       ) : (
         <p>Nothing is left behind.</p>
