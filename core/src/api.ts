@@ -24,7 +24,7 @@ import {
   PersonLine,
   PersonList,
 } from './api/things.js';
-import { PictureSize, VenueList } from './api/venues.js';
+import { FileSize, PictureSize, VenueList } from './api/venues.js';
 import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
 
@@ -132,6 +132,14 @@ export const ROUTES = {
     answer: PictureSize,
   },
   'GET /pictures/:id': { summary: 'A picture; it never changes', file: 'image/*' },
+  'PUT /files/:id': {
+    summary: 'Keeps a file of any kind of at most 20 MB; once kept it never changes',
+    answer: FileSize,
+  },
+  'GET /files/:id': {
+    summary: 'A kept file, to be saved; it never changes',
+    file: 'application/octet-stream',
+  },
   'GET /items': { summary: 'Everything on the shelf, with the kind of each thing', answer: ItemList },
   'POST /items': {
     summary: 'Puts new items on the shelf, all of them or none; 409 where a tape code is on another one',
@@ -189,6 +197,16 @@ export const ROUTES = {
     file: 'application/pdf',
   },
   'GET /events/:id/schematic.svg': { summary: 'The schematic as one SVG picture', file: 'image/svg+xml' },
+  'GET /events/:id/racks.pdf': {
+    summary:
+      'Every rack to scale from the front, cut open and from the rear, with its panels and what leaves it, as PDF',
+    file: 'application/pdf',
+  },
+  'GET /events/:id/racks.svg': { summary: 'The same as one SVG picture', file: 'image/svg+xml' },
+  'GET /events/:id/racks.dxf': {
+    summary: 'Every rack and its panels as a DXF drawing in metres',
+    file: 'image/vnd.dxf',
+  },
   ...sheetRoutes,
   'GET /live': {
     summary:

@@ -116,6 +116,7 @@ export function readsBy(
     pack: () => ({
       ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
       ...{ units: rules.units, runs: results().runs },
+      ...{ people: people.people, way: results().ground.venue.facts?.way },
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },
@@ -123,6 +124,7 @@ export function readsBy(
       shots: results().shots,
       signal: results().signal,
       runs: results().runs,
+      carried: results().pack.carried,
     }),
     day: () => ({
       ticks: plan.ticks,

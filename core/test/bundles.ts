@@ -32,16 +32,24 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ],
 ];
 
-function liftedBy(bundle: Bundle, lifters: number): Bundle {
-  const patch = ['deskrack1', 'casecam01', 'casecabl1'].map((id): Operation => ({
-    op: 'add',
-    path: `/devices/${id}/lifters`,
-    value: lifters,
-  }));
+/** All cases by so many, of whom the first is named where there are several, over a surveyed way with steps. */
+function liftedBy({ plan, venue, ...bundle }: Bundle, lifters: number): Bundle {
+  const way = { distance: 40, steps: 3, doors: 2, width: 0.95, height: 2.1, slope: 8, floor: 'hard' };
+  const put = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
+  const names = lifters > 1 ? ['callumdrey'] : [];
   // A crate that anybody may lift, beside those that nobody should lift alone.
   const packed = { packedone1: { line: 'hooks0000', in: 'casecabl1' } };
-  if (lifters === 1) patch.push({ op: 'add', path: '/packed', value: packed });
-  return { ...bundle, plan: applyPatch(bundle.plan, patch) };
+  return {
+    ...bundle,
+    venue: applyPatch(venue, [put('/facts/way', way)]),
+    plan: applyPatch(plan, [
+      ...['deskrack1', 'casecam01', 'casecabl1'].flatMap(id => [
+        put(`/devices/${id}/lifters`, lifters),
+        put(`/devices/${id}/liftedBy`, names),
+      ]),
+      ...(lifters === 1 ? [put('/packed', packed)] : []),
+    ]),
+  };
 }
 
 function varied(bundle: Bundle): Bundle {

@@ -6,6 +6,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Context } from './context.js';
 import { readImport } from './features/events/routes.js';
+import { readFile } from './features/files/routes.js';
 import { readPicture } from './features/pictures/routes.js';
 import { except, ofAnswers, ofPages } from './headers.js';
 import { serveInterface } from './interface.js';
@@ -58,8 +59,10 @@ export function createApp(
   );
   app.use(API, onlyOwnPages);
   app.put(`${API}/pictures/:id`, readPicture);
-  const beside = (request: { url?: string | undefined }): boolean => !request.url?.startsWith('/pictures/');
-  // A picture has been read as bytes already.
+  app.put(`${API}/files/:id`, readFile);
+  const beside = (request: { url?: string | undefined }): boolean =>
+    !/^\/(pictures|files)\//.test(request.url ?? '');
+  // What is kept as bytes has been read already.
   app.use(API, (request, response, next) => (beside(request) ? onlyJson(request, response, next) : next()));
   app.use(`${API}/events/import`, readImport);
   app.use(API, express.json({ limit: '1mb', strict: true, type: beside }));

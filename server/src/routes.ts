@@ -2,6 +2,7 @@
 import { documentRoutes } from './features/documents/routes.js';
 import { editRoutes } from './features/edits/routes.js';
 import { eventRoutes } from './features/events/routes.js';
+import { fileRoutes } from './features/files/routes.js';
 import { handsRoutes } from './features/hands/routes.js';
 import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
@@ -21,6 +22,7 @@ export const routes: readonly Route[] = [
   ...venueRoutes,
   ...venueFileRoutes,
   ...pictureRoutes,
+  ...fileRoutes,
   ...shelfRoutes,
   ...handsRoutes,
   ...sheetRoutes,

@@ -29,6 +29,7 @@ const idOf = (path: string): string => {
   if (path.startsWith('/venues') || path.endsWith('/restore')) return venue;
   if (path.startsWith('/items')) return Object.keys(bundle.shelf.items)[0] ?? '';
   if (path.startsWith('/people')) return Object.keys(bundle.hands.people)[0] ?? '';
+  if (path.startsWith('/files')) return 'file00000001';
   return path.startsWith('/pictures') ? 'picture0001' : FRIDAY;
 };
 
@@ -49,6 +50,7 @@ async function asked(name: RouteName): Promise<{ status: number; body: unknown; 
   const address = `${API}${path.replace(':id', idOf(path))}`;
   const request = setup.api[method.toLowerCase() as 'get'](address);
   if (name === 'PUT /pictures/:id') return request.set('content-type', 'image/png').send(PNG);
+  if (name === 'PUT /files/:id') return request.set('content-type', 'application/octet-stream').send(PNG);
   if (name === 'POST /events/import') {
     return request.set('content-type', 'application/json').send(writeBundleFile(bundle, true));
   }

@@ -1,5 +1,6 @@
 /** Venues in a list, and their pictures. */
 import { Flag, Int, Many, Num, Text, TextOrNull } from '../documents/decorators.js';
+import { LARGEST_FILE } from '../documents/kept-with.js';
 import { MOST } from './made.js';
 import { Revised } from './bundles.js';
 
@@ -21,6 +22,11 @@ export class VenueLine extends Revised {
 
 export class VenueList {
   @Many(() => VenueLine) venues!: readonly VenueLine[];
+}
+
+/** What was kept of a file. */
+export class FileSize {
+  @Int(1, LARGEST_FILE) bytes!: number;
 }
 
 export class PictureSize {

@@ -1,4 +1,3 @@
 /** Cases as they are packed: their pictures, and where a thing is. */
-export * from './edits.js';
 export * from './picture.js';
 export * from './where.js';

@@ -71,7 +71,13 @@ const DEVICES: Record<string, DeviceSketch> = {
     place: { inside: 'deskrack1', unit: 2, rear: true },
   },
   casecam01: { label: 'CAMERA CASE', kind: 'casewheel', item: 'itemksc01' },
-  casecabl1: { label: 'CABLE CRATE', kind: 'crate6040', item: 'itemksk01', only: ['Cables', 'Floor'] },
+  casecabl1: {
+    label: 'CABLE CRATE',
+    kind: 'crate6040',
+    item: 'itemksk01',
+    only: ['Cables', 'Floor'],
+    liftedBy: ['callumdrey', 'wilfokonjo'],
+  },
   carodile1: { label: 'CAR', kind: 'carestate', aboard: 1 },
   laptopwor: { label: 'WORDS', kind: 'laptopcom', item: 'itemlap01', place: { inside: 'deskrack1' } },
   audiodes1: {

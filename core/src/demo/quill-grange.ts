@@ -13,6 +13,7 @@ export const quillGrange: Venue = {
     people: 120,
     access: 'from 08:00; the key is in the box by the west door',
     noise: 'the kitchen fridge starts and stops behind the west wall',
+    way: { distance: 15, steps: 3, doors: 2, width: 0.85, height: 2, slope: 0, floor: 'hard' },
   },
   outline: box(0, 0, 16, 10),
   dimensions: {

@@ -2,7 +2,8 @@
 import { PACK_GROUPS, type PackGroup } from '../foundations/packing-words.js';
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
-import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Text, Words } from './decorators.js';
+import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Refs, Text, Words } from './decorators.js';
+import { AfterTransport, SettingsFile } from './kept-with.js';
 import { ACROSS, LIDS, type Across, type LidFace } from './rack-words.js';
 import { POWER_STATES, type PowerState } from './power-words.js';
 import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
@@ -111,8 +112,10 @@ export class Device {
   @Optional() @Words(LIDS) closed?: LidFace[];
   /** What is free behind a case as it stands, m; absent = not known. */
   @Optional() @Num(0, 20) gap?: number;
-  /** How many people lift a case; absent = not said. */
-  @Optional() @Int(1, 3) lifters?: number;
+  /** How many people lift a case; none: it goes on its wheels, and over ramps; absent = not said. */
+  @Optional() @Int(0, 3) lifters?: number;
+  /** Those of them who are named, people of the house. */
+  @Optional() @Refs(3) liftedBy?: string[];
   /** A case into which only these groups of the checklist go; absent = anything. */
   @Optional() @Words(PACK_GROUPS) only?: PackGroup[];
   /** People in a vehicle besides its driver. */
@@ -121,6 +124,15 @@ export class Device {
   @Optional() @Flag() stays?: boolean;
   /** Another thing of its rack that it must touch there: above, below, beside or behind it. */
   @Optional() @Ref() beside?: string;
+  /** It comes off its case for travel, and goes on again there: aerials, a bracket, a lid. */
+  @Optional() @Flag() comesOff?: boolean;
+  /** Files that it is set up by, every version of each. */
+  @Optional() @MapOf(() => SettingsFile, 200) settings?: Map<SettingsFile>;
+  /** What its buttons do, for a sheet beside it: a line for each row, with | between buttons. */
+  @Optional() @Text(4000) buttons?: string;
+  @Optional() @MapOf(() => AfterTransport, 40) afterTransport?: Map<AfterTransport>;
+  /** A picture of it. */
+  @Optional() @Ref() photo?: string;
   /** A case that the sun shines on. */
   @Optional() @Flag() sunlit?: boolean;
   /** Belongs to the venue and stays: never packed. */

@@ -3,6 +3,7 @@ import type { Point } from '../foundations/index.js';
 import { At, Flag, Int, Num, One, OneOf, Optional, Outline, Pointer, Ref, Text } from './decorators.js';
 import { Instant } from './time-decorators.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
+import { WayIn } from './way-in.js';
 
 /** Something that stands somewhere and can be locked, so that no hand moves it by mistake. */
 export class Placed {
@@ -255,6 +256,8 @@ export class Facts {
   @Optional() @Num(-430, 5500) altitude?: number;
   @Optional() @Text(300) access?: string;
   @Optional() @Text(300) noise?: string;
+  /** From where the vehicle stands to the room. */
+  @Optional() @One(() => WayIn) way?: WayIn;
 }
 
 /** A value of a survey that nobody has measured yet. */

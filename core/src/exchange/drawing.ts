@@ -10,6 +10,8 @@ export interface Shape {
   readonly radius?: number;
   /** What a text says; for anything else the name of what it shows. */
   readonly text?: string;
+  /** Height of its capitals, m; absent = as on a plan of a venue. */
+  readonly letters?: number;
 }
 
 export interface Drawing {

@@ -22,7 +22,7 @@ const at = ([x, y]: Point, from = 10): Pair[] => [
 /** Height of lettering, m. */
 const LETTERS = 0.2;
 
-function entity({ kind, layer, points, closed, radius = 0, text = '' }: Shape): Pair[] {
+function entity({ kind, layer, points, closed, radius = 0, text = '', letters = LETTERS }: Shape): Pair[] {
   const [first = [0, 0] as Point] = points;
   const common = (type: string): Pair[] => [
     [0, type],
@@ -34,7 +34,7 @@ function entity({ kind, layer, points, closed, radius = 0, text = '' }: Shape): 
     case 'circle':
       return [...common('CIRCLE'), ...at(first), [40, number(radius)]];
     case 'text':
-      return [...common('TEXT'), ...at(first), [40, number(LETTERS)], [1, plain(text)]];
+      return [...common('TEXT'), ...at(first), [40, number(letters)], [1, plain(text)]];
     case 'path':
       return [
         ...common('LWPOLYLINE'),

@@ -15,6 +15,9 @@ export type Unit =
   | 'W/m²'
   | 'W/m²K'
   | 'Pa'
+  | 'N'
+  | 'm/s'
+  | 'm/s²'
   | 'L'
   | 'm/min'
   | 'Ω·mm²/m'
@@ -56,6 +59,7 @@ export type Unit =
   | 'pieces'
   | 'people'
   | 'rolls'
+  | 'trips'
   | 'instant';
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -78,6 +82,8 @@ const DECIMALS: Partial<Record<Unit, number>> = {
   stops: 1,
   µm: 1,
   'dB/100 m': 1,
+  'm/s': 1,
+  'm/s²': 2,
   '': 2,
 };
 

@@ -2,7 +2,7 @@ export { withClosed } from './close.js';
 export { FACE, faceOf } from './face.js';
 export { BOX, FACE_SCALE, LETTERS, NAME_BASE, TAPE, type DeviceBox, type Pin } from './box.js';
 export { schematicGraph, withoutOffers, type SchematicGraph, type Wire } from './graph.js';
-export { marksSvg, schematicMarks, type PaperMark } from './ink.js';
+export { schematicMarks } from './ink.js';
 export {
   crossingsOf,
   drawnWith,

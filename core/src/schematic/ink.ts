@@ -1,32 +1,12 @@
-/** The schematic as marks on paper, black on white: what its SVG and its PDF both draw. */
+/** The schematic as marks on paper. */
 import type { Kind } from '../documents/index.js';
 import type { MapOf, Point } from '../foundations/index.js';
+import type { PaperMark } from '../paper/marks.js';
 import { BOX, FACE_SCALE, NAME_BASE, TAPE } from './box.js';
 import { FACE, faceOf } from './face.js';
 import type { SchematicGraph } from './graph.js';
 import { nudgedWay, type DrawnSchematic } from './layout.js';
 import { PATTERNS } from './patterns.js';
-
-export type PaperMark =
-  | {
-      readonly mark: 'rect';
-      readonly at: Point;
-      readonly width: number;
-      readonly height: number;
-      readonly dash: readonly number[];
-      readonly fill: 'white' | 'shade';
-    }
-  | { readonly mark: 'line'; readonly points: readonly Point[]; readonly dash: readonly number[] }
-  | { readonly mark: 'dot'; readonly at: Point; readonly open: boolean }
-  | { readonly mark: 'path'; readonly at: Point; readonly d: string }
-  | {
-      readonly mark: 'text';
-      readonly at: Point;
-      readonly text: string;
-      readonly size: number;
-      readonly bold: boolean;
-      readonly anchor: 'start' | 'middle' | 'end';
-    };
 
 /** Letters on paper: a little smaller than on the screen, for alphabets that are wider than ours. */
 const ON_PAPER = { name: 11.5, kind: 10, pin: 10.5, tape: 10 } as const;
@@ -127,39 +107,4 @@ export function schematicMarks(
       ];
     }),
   ];
-}
-
-const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escaped = (words: string): string =>
-  words
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, ' ')
-    .replace(/[&<>"]/g, sign => ENTITIES[sign] ?? sign);
-const number = (value: number): string => String(Math.round(value * 100) / 100 + 0);
-
-/** Marks as an SVG picture, in pixels. */
-export function marksSvg(marks: readonly PaperMark[], title: string, width: number, height: number): string {
-  return [
-    '<?xml version="1.0" encoding="UTF-8"?>',
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${number(width)}" height="${number(height)}" viewBox="0 0 ${number(width)} ${number(height)}" font-family="sans-serif">`,
-    `<title>${escaped(title)}</title><rect width="100%" height="100%" fill="white"/>`,
-    ...marks.map(elementOf),
-    '</svg>',
-    '',
-  ].join('\n');
-}
-
-function elementOf(mark: PaperMark): string {
-  const dash = 'dash' in mark && mark.dash.length > 0 ? ` stroke-dasharray="${mark.dash.join(' ')}"` : '';
-  switch (mark.mark) {
-    case 'rect':
-      return `<rect x="${number(mark.at[0])}" y="${number(mark.at[1])}" width="${number(mark.width)}" height="${number(mark.height)}" fill="${mark.fill === 'white' ? 'white' : '#f2f2f2'}" stroke="black"${dash}/>`;
-    case 'line':
-      return `<polyline points="${mark.points.map(point => point.map(number).join(',')).join(' ')}" fill="none" stroke="black" stroke-width="1.3"${dash}/>`;
-    case 'dot':
-      return `<circle cx="${number(mark.at[0])}" cy="${number(mark.at[1])}" r="3" fill="${mark.open ? 'white' : 'black'}" stroke="black"/>`;
-    case 'path':
-      return `<path d="${mark.d}" transform="translate(${mark.at.map(number).join(' ')}) scale(0.8)" fill="none" stroke="black" stroke-width="0.9"/>`;
-    case 'text':
-      return `<text x="${number(mark.at[0])}" y="${number(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}"${mark.bold ? ' font-weight="bold"' : ''}>${escaped(mark.text)}</text>`;
-  }
 }

@@ -3,7 +3,7 @@ import type { Kind, Port } from '../documents/index.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { FACE, faceOf } from './face.js';
 import { BOX } from './box.js';
-import type { PaperMark } from './ink.js';
+import type { PaperMark } from '../paper/marks.js';
 import { cutTo } from './lettering.js';
 
 const WIDTH = 340;

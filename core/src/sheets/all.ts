@@ -3,6 +3,7 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { batteryCardSheet } from './battery-card.js';
 import { breakerList } from './breaker-list.js';
+import { buttonSheet } from './button-sheet.js';
 import { caseCards } from './case-cards.js';
 import { chargeListSheet } from './charge-list.js';
 import { circuitSheet } from './circuit-sheet.js';
@@ -17,6 +18,7 @@ import { packList } from './pack-list.js';
 import { powerList } from './power-list.js';
 import { rolesSheet } from './roles.js';
 import { runningOrderSheet } from './running-order.js';
+import { settingsCard } from './settings-card.js';
 import type { SheetName } from './sheet-words.js';
 import type { Sheet } from './sheet.js';
 import { formatCard, inputList, patchList } from './signal-lists.js';
@@ -39,6 +41,8 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'case-cards': ({ plan }, assessment) => caseCards(plan, assessment),
   'load-card': ({ plan }, assessment) => loadCard(plan, assessment),
   'lifting-card': ({ plan }, assessment) => liftingCard(plan, assessment),
+  'settings-card': ({ plan }, assessment) => settingsCard(plan, assessment),
+  'button-sheet': ({ plan }, assessment) => buttonSheet(plan, assessment),
   roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
   'check-list': ({ plan }, assessment) => checkList(plan, assessment),
 };

@@ -1,9 +1,10 @@
 /** The lifting card: every case, what it weighs, and by how many it is lifted. */
 import type { Assessment } from '../assess.js';
 import type { Plan } from '../documents/index.js';
-import { caseWeight, casePeople } from '../stations/pack/lifting/figures.js';
+import { caseWeight, casePeople, stairsPeople } from '../stations/pack/lifting/figures.js';
 import { LIFTS, type CaseResult, type LiftName } from '../stations/pack/lifting/lifts.js';
 import { index } from '../stations/pack/lifting/niosh.js';
+import { keepRolling } from '../stations/pack/lifting/push.js';
 import type { Sheet } from './sheet.js';
 import { figures, sheetOf, words, type ColumnOf } from './table.js';
 
@@ -22,7 +23,13 @@ const COLUMNS: readonly ColumnOf<Row>[] = [
   lift('step'),
   lift('boot'),
   lift('table'),
-  words('Names', 18, () => ''),
+  figures(stairsPeople, 12, idOf, 'split it'),
+  figures(keepRolling, 11, idOf, 'unknown'),
+  words('Names', 30, ([, { lifters }]) =>
+    Object.values(lifters)
+      .map(({ name, young }) => (young ? `${name} (under 18)` : name))
+      .join(', '),
+  ),
 ];
 
 export const liftingCard = (plan: Plan, assessment: Assessment): Sheet =>

@@ -17,6 +17,8 @@ export const SHEET_WORDS = {
   'case-cards': 'Content cards',
   'load-card': 'Load card',
   'lifting-card': 'Lifting card',
+  'settings-card': 'Settings card',
+  'button-sheet': 'Button sheet',
   roles: 'Roles',
   'check-list': 'Check list',
 } as const;

@@ -8,6 +8,7 @@ import { OLD_DAYS } from '../stations/stream/snags/upload-old.js';
 export type Ask =
   | { readonly kind: 'field'; readonly part: Part; readonly name: string }
   | { readonly kind: 'fact'; readonly name: 'ceiling' | 'people' | 'access' }
+  | { readonly kind: 'way in' }
   | { readonly kind: 'dimension'; readonly id: string; readonly guess: string }
   /** A place that was guessed: somebody stands there now, or it is right as it is. */
   | { readonly kind: 'place'; readonly part: Part; readonly guess: string }
@@ -111,6 +112,7 @@ export const unmeasured = (venue: Venue, now: number): Unmeasured[] => [
   ...line(venue, now),
   ...lacking(venue),
   ...facts(venue),
+  ...wayIn(venue),
 ];
 
 /** What is missing from the parts of a venue, rule by rule. */
@@ -193,6 +195,17 @@ const FACTS = [
   ['people', 'people who may be in', 'hands', 'how many of us and of them may come'],
   ['access', 'when one gets in', 'hands', 'when rigging can begin'],
 ] as const;
+
+const wayIn = ({ facts: { way } = {} }: Venue): Unmeasured[] =>
+  way?.distance === undefined || way.steps === undefined || way.doors === undefined
+    ? [
+        {
+          ...{ id: '/facts/way', label: 'way in from the vehicle', station: 'pack', at: undefined },
+          doubt: 'how long carrying in takes, and who carries what on its steps',
+          ask: { kind: 'way in' },
+        },
+      ]
+    : [];
 
 const facts = ({ facts: known }: Venue): Unmeasured[] =>
   FACTS.flatMap(([name, label, station, doubt]) =>

@@ -6,7 +6,6 @@ import { BundleFile, schemaOf } from '../../src/documents/index.js';
 
 const WAITING: Readonly<Record<string, string>> = {
   speed: 'stream: how fast a socket of the venue is',
-  young: 'crew: what people under eighteen do not do',
   fader: 'sound: the card at the desk',
   setBy: 'sound: the card at the desk',
   hinge: 'ground: how far an open door reaches',
@@ -14,7 +13,7 @@ const WAITING: Readonly<Record<string, string>> = {
   currency: 'lists and money',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
-const WORDS_ONLY = ['organisation', 'address', 'archived', 'access', 'tracing', 'ink', 'dates'];
+const WORDS_ONLY = ['organisation', 'address', 'archived', 'access', 'tracing', 'ink', 'dates', 'photo', 'scale'];
 
 interface Schema {
   readonly properties?: Readonly<Record<string, Schema>>;

@@ -12,7 +12,6 @@ import {
   faceOf,
   layOut,
   layOutWithin,
-  marksSvg,
   nudgedWay,
   schematicGraph,
   schematicMarks,
@@ -24,6 +23,7 @@ import {
   type ElkLayout,
   type SchematicGraph,
 } from '../../src/schematic/index.js';
+import { marksSvg } from '../../src/paper/marks.js';
 import { BOX, LETTERS } from '../../src/schematic/box.js';
 import { cutTo, linesOf, plainWidth, tapeWidth } from '../../src/schematic/lettering.js';
 import { set } from '../stations/edited.js';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import { caseFromCorner, casePicture, packedPatch, wherePacked } from '../../src/case-picture/index.js';
+import { caseFromCorner, casePicture, wherePacked } from '../../src/case-picture/index.js';
+import { packedPatch } from '../../src/packed-into.js';
 import type { Bundle, Kind } from '../../src/documents/index.js';
 import { applyFix } from '../../src/fixes.js';
 import { applyPatch } from '../../src/foundations/index.js';

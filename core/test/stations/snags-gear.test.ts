@@ -7,7 +7,45 @@ import { changed, device, found, friday, holds, remove, set, type Row } from './
 /** The rack holds what is in it in use, and the cases nothing. */
 const NOTHING_PACKED = set('/packed', {});
 
+/** The way in, and the same as this event has it. */
+const way = (more: object) => ({ distance: 40, steps: 0, doors: 2, slope: 0, floor: 'hard', ...more });
+const wayIn = (more: object) => set('/facts/way', way(more));
+const steps = (count: number) =>
+  set('/venueChanges', { waynow001: { path: '/facts/way', value: way({ steps: count }) } });
+
 const TABLE: readonly Row[] = [
+  ['pack.stairs', 'note', ['venue', wayIn({ steps: 1 })], ['venue', wayIn({ steps: 0 })]],
+  [
+    'pack.stairs',
+    'risk',
+    ['plan', steps(1), set(device('casecam01', 'lifters'), 0)],
+    ['plan', steps(0), set(device('casecam01', 'lifters'), 0)],
+  ],
+  [
+    'pack.stairs',
+    'risk',
+    ['plan', steps(1), NOTHING_PACKED, set(device('deskrack1', 'liftedBy'), ['callumdrey'])],
+    ['plan', steps(1), NOTHING_PACKED, set(device('deskrack1', 'liftedBy'), ['callumdrey', 'wilfokonjo'])],
+  ],
+  [
+    'pack.lift',
+    'risk',
+    ['plan', set(device('casecabl1', 'lifters'), 0), remove(device('casecabl1', 'liftedBy'))],
+    ['plan', set(device('casecabl1', 'lifters'), 3)],
+  ],
+  [
+    'pack.lifter',
+    'risk',
+    ['plan', set(device('casecabl1', 'liftedBy'), ['callumdrey', 'maudtarran'])],
+    ['plan', set(device('casecabl1', 'liftedBy'), ['callumdrey', 'benedictam'])],
+  ],
+  ['pack.push', 'risk', ['venue', wayIn({ slope: 29 })], ['venue', wayIn({ slope: 28 })]],
+  [
+    'pack.door',
+    'risk',
+    ['venue', wayIn({ width: 0.3, height: 0.5 })],
+    ['venue', wayIn({ width: 0.35, height: 0.55 })],
+  ],
   [
     'runs.no-route',
     'stop',

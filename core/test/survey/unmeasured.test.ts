@@ -46,6 +46,7 @@ describe('what is not known', () => {
       ...['place of socket north wall 1', 'place of the door'],
       ...['upload over the house line', 'mobile signal, by operator and spot', 'light at Speaker'],
       ...['height of the ceiling', 'people who may be in', 'when one gets in'],
+      'way in from the vehicle',
     ]);
   });
 

@@ -125,6 +125,19 @@ const MIGRATIONS: readonly Migration[] = [
       await claimForAll(inside);
     },
   },
+  {
+    name: '0004-files',
+    up: ({ run }) =>
+      run(`
+        CREATE TABLE files (
+          organisation_id varchar(12) NOT NULL REFERENCES organisations,
+          id varchar(12) NOT NULL,
+          bytes bytea NOT NULL,
+          at timestamptz NOT NULL,
+          PRIMARY KEY (organisation_id, id)
+        );
+      `),
+  },
 ];
 
 /** Claims of the events that are there already; one that cannot be read any more claims nothing. */

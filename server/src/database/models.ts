@@ -79,6 +79,14 @@ export class PictureRow extends Model {
   declare at: Date;
 }
 
+/** A file of any kind that is kept beside the documents. */
+export class FileRow extends Model {
+  declare organisationId: string;
+  declare id: string;
+  declare bytes: Buffer;
+  declare at: Date;
+}
+
 // Sequelize writes into the definitions it is given: each column needs its own.
 const key = () => ({ type: DataTypes.STRING(12), allowNull: false, primaryKey: true });
 const count = () => ({ type: DataTypes.INTEGER, allowNull: false });
@@ -134,5 +142,14 @@ export function initModels(sequelize: Sequelize): void {
       at: { type: DataTypes.DATE, allowNull: false },
     },
     table('pictures'),
+  );
+  FileRow.init(
+    {
+      organisationId: key(),
+      id: key(),
+      bytes: { type: DataTypes.BLOB, allowNull: false },
+      at: { type: DataTypes.DATE, allowNull: false },
+    },
+    table('files'),
   );
 }

@@ -2,7 +2,7 @@
 import { Transaction } from 'sequelize';
 import { EditRows } from './edit-rows.js';
 import type { Revisable } from '../features/changed-fields.js';
-import { ItemRow, Organisation, PersonRow, PictureRow } from './models.js';
+import { FileRow, ItemRow, Organisation, PersonRow, PictureRow } from './models.js';
 import type { Fields } from './own-rows.js';
 
 /** Queries of one organisation, optionally inside a transaction. */
@@ -102,6 +102,17 @@ export class Scope extends EditRows {
       transaction: this.transaction,
     });
     return (await this.picture(values.id))?.bytes.equals(values.bytes) ?? false;
+  }
+  /** False where another file has this id. */
+  async keepFile(values: Omit<Fields<FileRow>, 'organisationId'>): Promise<boolean> {
+    await FileRow.bulkCreate([this.owned(values)], {
+      ignoreDuplicates: true,
+      transaction: this.transaction,
+    });
+    return (await this.file(values.id))?.bytes.equals(values.bytes) ?? false;
+  }
+  file(id: string): Promise<FileRow | null> {
+    return FileRow.findOne(this.within({ id }));
   }
   picture(id: string): Promise<PictureRow | null> {
     return PictureRow.findOne(this.within({ id }));

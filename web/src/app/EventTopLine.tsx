@@ -14,6 +14,7 @@ const AS_TABLES: readonly SheetName[] = ['pack-list', 'cut-list'];
 const FILES = [
   ['camera-plan.pdf', 'Camera plan, PDF'],
   ['schematic.pdf', 'Schematic, PDF'],
+  ['racks.pdf', 'Racks to scale, PDF'],
   ...SHEET_NAMES.map(name => [`${name}.pdf`, `${SHEET_WORDS[name]}, PDF`] as const),
   ...AS_TABLES.map(name => [`${name}.csv`, `${SHEET_WORDS[name]}, CSV`] as const),
 ] as const;

@@ -1,16 +1,9 @@
 /** Loading the vehicles: where each case and each loose thing lies, what is wanted first at the door, heavy low. */
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Vehicle } from '../../documents/index.js';
-import { inPlan } from '../../edits.js';
-import {
-  idFrom,
-  inOrder,
-  numberOf,
-  PACK_GROUPS,
-  type PackGroup,
-  type Turn,
-} from '../../foundations/index.js';
+import { inOrder, numberOf, PACK_GROUPS, type PackGroup, type Turn } from '../../foundations/index.js';
 import { fitsAlone, turned, turnsOf, type Box, type Put, type Sides } from '../../packing/boxes.js';
+import { packedInto } from '../../packed-into.js';
 import { boxFor } from '../../packing/spaces.js';
 import { pieceOf, type Piece } from '../../stations/pack/vehicles/vehicle.js';
 import { packInOrder, type CasePacking, type CaseProblem, type CaseSpace } from '../pack-cases/order.js';
@@ -239,12 +232,10 @@ function offersOf(task: LoadTask, { vehicles }: LoadedVehicles): readonly Offer[
   );
   if (wanted.size === 0) return [];
   const ours = new Set(task.boots.map(({ id }) => id));
-  const edit = inPlan({ packed: plan.packed });
-  for (const [record, { line, in: to }] of Object.entries(plan.packed ?? {}))
-    if (wanted.has(line) || ours.has(to)) edit.drop('packed', record);
-  for (const [line, { id, each }] of wanted) {
+  const put = [...wanted].map(([line, { id, each }]) => {
     const [x, y, z] = each.at;
-    edit.put('packed', idFrom(`packed ${line}`), { line, in: id, at: { x, y, z, turn: each.turn } });
-  }
+    return { line, in: id, at: { x, y, z, turn: each.turn } };
+  });
+  const edit = packedInto(plan.packed, put, ({ in: to }) => ours.has(to));
   return [{ id: 'loaded', label: 'Load the vehicles', changes: [edit.change] }];
 }

@@ -1,9 +1,9 @@
 /** Packing the cases: what goes where in which case, in the order in which one packs. */
-import { inPlan } from '../../edits.js';
-import { idFrom, type Turn } from '../../foundations/index.js';
+import type { Turn } from '../../foundations/index.js';
 import { turned, type Sides } from '../../packing/boxes.js';
 import { cannotFit } from '../../packing/bound.js';
 import { exactFit, type Fits } from '../../packing/exact.js';
+import { packedInto } from '../../packed-into.js';
 import type { Found, Offer, Search } from '../search.js';
 import { packingTask, type PackingCase, type PackingTask } from './from-plan.js';
 import { boxesIn, packInOrder, type CasePacking, type PutIn } from './order.js';
@@ -204,17 +204,11 @@ function offersOf(
   if (wanted.size === 0) return [];
   const asked = new Set(lines.map(({ id }) => id));
   const ours = new Set(cases.map(({ id }) => id));
-  const edit = inPlan({ packed: plan.packed });
-  for (const [record, { line, in: to }] of Object.entries(plan.packed ?? {}))
-    if (asked.has(line) && (wanted.has(line) || ours.has(to))) edit.drop('packed', record);
-  for (const [line, { id, each }] of wanted) {
+  const put = [...wanted].map(([line, { id, each }]) => {
     const [x, y, z] = each.at;
     const { turn, space } = each;
-    edit.put('packed', idFrom(`packed ${line}`), {
-      line,
-      in: id,
-      at: { x, y, z, turn, ...(space > 0 && { space }) },
-    });
-  }
+    return { line, in: id, at: { x, y, z, turn, ...(space > 0 && { space }) } };
+  });
+  const edit = packedInto(plan.packed, put, ({ line, in: to }) => asked.has(line) && ours.has(to));
   return [{ id: 'packed', label: 'Pack the cases', changes: [edit.change] }];
 }

@@ -26,6 +26,7 @@ export const day: Station<DayReads, DayResult> = {
           { devices: () => reads.devices, kinds: () => reads.kinds },
           wanted.lidDrafts,
         ),
+        kept: parts.part('kept', { devices: () => reads.devices }, wanted.keptDrafts),
         lash: parts.part('lash', { vehicles: () => reads.pack.vehicles }, wanted.lashDrafts),
         rig: parts.part('rig', { cameras, leads }, wanted.rigDrafts),
         plugs: parts.part(
@@ -64,12 +65,16 @@ export const day: Station<DayReads, DayResult> = {
 
 const together = (
   lists: Readonly<
-    Record<'gear' | 'lids' | 'lash' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last', wanted.Drafts>
+    Record<
+      'gear' | 'lids' | 'kept' | 'lash' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last',
+      wanted.Drafts
+    >
   >,
 ): wanted.Drafts => [
   ...[
     lists.gear,
     lists.lids,
+    lists.kept,
     lists.lash,
     lists.rig,
     lists.plugs,

@@ -1,5 +1,6 @@
 /** The checks that the design asks for, before anybody ticked them. */
 import type { Kinds, Link, Output } from '../../documents/index.js';
+import { newestSettings } from './settings.js';
 import { idFrom, inOrder, type Figure, type MapOf, type Unit } from '../../foundations/index.js';
 import type { PackLines, VehicleResult } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
@@ -125,6 +126,43 @@ export function plugDrafts({ links, wiring, runs, plugged }: Plugged): Drafts {
 }
 
 /** What must be shut before a case is moved, there and back: drawers, and lids that something is mounted in. */
+/** What comes off for travel goes on again, what arrives is looked at, and settings are loaded and confirmed. */
+export const keptDrafts = ({ devices }: { readonly devices: MapOf<Equipment> | undefined }): Drafts =>
+  inOrder(devices).flatMap(([id, { label, comesOff, place, afterTransport, settings }]) => {
+    const on = devices?.[place?.inside ?? place?.on ?? '']?.label;
+    const of = on === undefined ? label : `${label} of ${on}`;
+    return [
+      ...(comesOff === true
+        ? [
+            draft(`back-on/${id}`, {
+              moment: 'Rig',
+              label: `${of} is on again`,
+              detail: 'it came off for travel',
+            }),
+            draft(`off/${id}`, {
+              moment: 'Count back in',
+              label: `${of} is off`,
+              detail: 'it travels by itself',
+            }),
+          ]
+        : []),
+      ...inOrder(afterTransport).map(([key, { look }]) =>
+        draft(`arrived/${id}/${key}`, {
+          moment: 'Rig',
+          label: `${label}: ${look}`,
+          detail: 'after its journey',
+        }),
+      ),
+      ...newestSettings(settings).map(({ label: what, version, name }) =>
+        draft(`settings/${id}/${what}/${version}`, {
+          moment: 'Plug in',
+          label: `${label} has “${what}”, version ${version}, loaded and confirmed`,
+          detail: `${name}; into its spare too`,
+        }),
+      ),
+    ];
+  });
+
 export const lidDrafts = ({
   devices,
   kinds,

@@ -13,13 +13,15 @@ export interface Design {
   readonly ramps: number;
   /** Leads to plug in: those that arrive plugged in their case are none. */
   readonly links: number;
+  /** Minutes to carry everything in; unknown where the way was not surveyed, which then is not counted. */
+  readonly carrying: Figure;
 }
 
 /** To connect a lead 1.5 min, to inspect it 0.5. */
 const PER_LINK = 2;
 
 /** Minutes of one person to rig, lay, connect and set. */
-export function workOf({ operated, locked, floor, ramps, links }: Design): Figure {
+export function workOf({ operated, locked, floor, ramps, links, carrying }: Design): Figure {
   const counted = (name: string, count: number): Term =>
     constant(name, count, 'pieces', 'counted in the design');
   const each = (name: string, minutes: number, words: string): Term => constant(name, minutes, 'min', words);
@@ -31,6 +33,7 @@ export function workOf({ operated, locked, floor, ramps, links }: Design): Figur
       ...[taken('floor', floor), constant('taping', 4, 'm/min', 'laid and taped')],
       ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
       ...[counted('links', links), each('per_link', PER_LINK, 'to connect 1.5 min, to inspect 0.5')],
+      ...(carrying.value === null ? [] : [taken('carried', carrying)]),
       ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],
     ],
   );

@@ -35,7 +35,7 @@ export const work = declare({
   unit: 'min',
   basis: houseRule('minutes of one person', 'usual durations, until a log of one’s own says otherwise'),
   formula:
-    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * per_setting',
+    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * per_setting + sum(carried)',
 });
 export const saved = declare({
   key: 'hands.saved',

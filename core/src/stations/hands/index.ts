@@ -34,6 +34,7 @@ export const hands: Station<HandsReads, HandsResult> = {
         floor: () => reads.runs.totalOnFloor,
         ramps: () => aislesCrossed(reads.runs.runs),
         links: () => Object.keys(reads.runs.runs).length - arriving(),
+        carrying: () => reads.carried.work,
       },
       workOf,
     );

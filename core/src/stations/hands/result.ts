@@ -3,6 +3,7 @@ import type { Assignment, Hands, Output, Rules, RunningItem, SkillName } from '.
 import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
+import type { PackResult } from '../pack/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { ShotsResult } from '../shots/index.js';
 import type { SignalResult } from '../signal/index.js';
@@ -19,6 +20,7 @@ export interface HandsReads {
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
   readonly runs: RunsResult;
+  readonly carried: PackResult['carried'];
 }
 
 export interface RoleResult {

@@ -3,7 +3,11 @@ import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
 import * as lifting from './lifting/figures.js';
 import * as packing from './packing/figures.js';
 import * as vehicles from './vehicles/figures.js';
+import * as carrying from './carrying/figures.js';
+import { airSides, airWeight } from './lifting/by-air.js';
+import { doorLeft, doorTilted } from './lifting/doors.js';
 import { atEnd, atStart, index, recommended } from './lifting/niosh.js';
+import { keepRolling, keepShare, startRolling, startShare } from './lifting/push.js';
 
 export const packPieces = declare({
   key: 'pack.pieces',
@@ -49,4 +53,7 @@ export const PACK_FIGURES = [
   ...Object.values(vehicles),
   ...Object.values(lifting),
   ...[atStart, atEnd, recommended, index],
+  ...[keepRolling, startRolling, keepShare, startShare],
+  ...[doorLeft, doorTilted, airSides, airWeight],
+  ...Object.values(carrying),
 ];

@@ -5,6 +5,7 @@ import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
 import { batteryLines, deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
+import { carriedOf } from './carrying/carried.js';
 import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
 import { packedSize } from './packing/sizes.js';
 import { looseOf, roomOf } from './packing/room.js';
@@ -75,6 +76,7 @@ export const pack: Station<PackReads, PackResult> = {
         devices: devices(),
         kinds: kinds().kinds,
         cases: Object.keys(contents()).length,
+        ...{ people: reads.people, way: reads.way },
       }),
       caseResult,
     );
@@ -91,6 +93,11 @@ export const pack: Station<PackReads, PackResult> = {
       loose: parts.part('loose', { lines, travels, kinds: ofKinds }, looseOf),
       rooms: roomsPart(parts, { contents, travels, sizes, devices, kinds: ofKinds }),
       cases,
+      carried: parts.part(
+        'carried',
+        { lines, travels, cases, devices, kinds: ofKinds, way: () => reads.way },
+        carriedOf,
+      ),
       vehicles: vehiclesPart(parts, { lines, travels, sizes, cases, devices, kinds: ofKinds, packed }),
     });
   },

@@ -1,8 +1,18 @@
 /** What Pack reads and what comes of it. */
-import type { BatteryChange, Claims, Kinds, PackedLine, Rules, Shelf } from '../../documents/index.js';
+import type {
+  BatteryChange,
+  Claims,
+  Facts,
+  Hands,
+  Kinds,
+  PackedLine,
+  Rules,
+  Shelf,
+} from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type PackGroup } from '../../foundations/index.js';
 import type { Equipment } from '../equipment.js';
 import type { ByAir } from './air.js';
+import type { Carried } from './carrying/carried.js';
 import type { CaseResult } from './lifting/lifts.js';
 import type { CaseRoom } from './packing/room.js';
 import type { PackedSize } from './packing/sizes.js';
@@ -19,6 +29,9 @@ export interface PackReads {
   readonly kinds: Kinds;
   readonly shelf: Shelf;
   readonly claims: Claims;
+  readonly people: Hands['people'];
+  /** The way in from the vehicle; undefined where it was not surveyed. */
+  readonly way: Facts['way'];
   readonly units: Rules['units'];
   readonly runs: RunsResult;
 }
@@ -57,6 +70,8 @@ export interface PackResult {
   readonly travels: Readonly<Record<string, readonly string[]>>;
   /** How large each line is when it is packed. */
   readonly sizes: Readonly<Record<string, PackedSize>>;
+  /** Everything from the vehicle to the room. */
+  readonly carried: Carried;
   /** Lines that travel in no case. */
   readonly loose: Figure;
 }

@@ -4,6 +4,7 @@ import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { assessedEvent, type Assessed } from '../events/assessed.js';
 import { cameraPlan } from './camera-plan.js';
 import { csvOf } from './csv.js';
+import { elevationsDxf, elevationsPdf, elevationsSvg } from './elevations.js';
 import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
 import { bytesOf, type Paper } from './paper.js';
 import { pdfOf } from './pdf.js';
@@ -49,6 +50,19 @@ export const sheetRoutes: readonly Route[] = [
   heavyRoute('GET /events/:id/schematic.svg', async asked => {
     const { bundle, assessment } = await assessedFor(asked);
     return new FileAnswer(await schematicSvg(bundle, assessment), SVG, 'schematic.svg');
+  }),
+  heavyRoute('GET /events/:id/racks.pdf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const pdf = elevationsPdf(bundle, assessment, paperOf(assessment));
+    return new FileAnswer(await bytesOf(pdf), PDF, 'racks.pdf');
+  }),
+  heavyRoute('GET /events/:id/racks.svg', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    return new FileAnswer(elevationsSvg(bundle, assessment), SVG, 'racks.svg');
+  }),
+  heavyRoute('GET /events/:id/racks.dxf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    return new FileAnswer(elevationsDxf(bundle, assessment), 'image/vnd.dxf', 'racks.dxf');
   }),
   ...SHEET_NAMES.flatMap((name): Route[] => [
     heavyRoute(`GET /events/:id/${name}.pdf`, async asked => {

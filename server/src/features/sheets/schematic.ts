@@ -13,6 +13,7 @@ import {
   type PaperMark,
 } from '@idle-satchel/core';
 import elkjs from 'elkjs';
+import { drawMark } from './mark-on-paper.js';
 import { newPdf, type Paper, type Pdf } from './paper.js';
 
 type Engine = new () => { layout: (graph: ElkNode) => Promise<ElkNode> };
@@ -87,7 +88,7 @@ export async function schematicPdf(bundle: Bundle, assessment: Assessment, paper
       pdf.translate(MARGIN - column * step.x, MARGIN + HEAD - row * step.y).scale(scale);
       const [left, top] = [(column * step.x) / scale, (row * step.y) / scale];
       const seen = { left, top, right: left + room.width / scale, bottom: top + room.height / scale };
-      for (const mark of marks) if (isOn(seen, mark)) draw(pdf, mark);
+      for (const mark of marks) if (isOn(seen, mark)) drawMark(pdf, mark);
       pdf.restore();
     }
   }
@@ -116,40 +117,4 @@ function isOn({ left, top, right, bottom }: Part, mark: PaperMark): boolean {
     Math.min(...ys) - BEYOND <= bottom &&
     Math.max(...ys) + height + BEYOND >= top
   );
-}
-
-function draw(pdf: Pdf, mark: PaperMark): void {
-  const [x, y] = mark.mark === 'line' ? [0, 0] : mark.at;
-  const dashed = 'dash' in mark && mark.dash.length > 0;
-  // Dash and gap are told by their first two lengths where the whole pattern is longer than a PDF pen takes.
-  if (dashed) pdf.dash(mark.dash[0] ?? 2, { space: mark.dash[1] ?? 2 });
-  else pdf.undash();
-  switch (mark.mark) {
-    case 'rect':
-      pdf.lineWidth(1).rect(x, y, mark.width, mark.height);
-      pdf.fillAndStroke(mark.fill === 'white' ? 'white' : '#f2f2f2', 'black');
-      break;
-    case 'line':
-      mark.points.forEach((point, i) => (i === 0 ? pdf.moveTo(...point) : pdf.lineTo(...point)));
-      pdf.lineWidth(1.3).stroke('black');
-      break;
-    case 'dot':
-      pdf
-        .lineWidth(1)
-        .circle(x, y, 3)
-        .fillAndStroke(mark.open ? 'white' : 'black', 'black');
-      break;
-    case 'path':
-      pdf.save().translate(x, y).scale(0.8).lineWidth(0.9).path(mark.d).stroke('black').restore();
-      break;
-    case 'text': {
-      pdf
-        .font(mark.bold ? 'bold' : 'text')
-        .fontSize(mark.size)
-        .fillColor('black');
-      const width = pdf.widthOfString(mark.text);
-      const left = mark.anchor === 'start' ? x : mark.anchor === 'end' ? x - width : x - width / 2;
-      pdf.text(mark.text, left, y - mark.size * 0.8, { lineBreak: false });
-    }
-  }
 }

@@ -3,6 +3,7 @@ import { useReading, useResult, useStore } from '../../store/hooks.js';
 import { STATION_WORDS } from '../../ui/station-words.js';
 import { DimensionField } from './DimensionField.js';
 import { FactField } from './FactField.js';
+import { WayInFields } from './WayInFields.js';
 import { FieldOfPart } from './FieldOfPart.js';
 import { fieldsOfPart } from './part-fields.js';
 
@@ -49,6 +50,8 @@ function Answer({
     }
     case 'fact':
       return <FactField name={ask.name} label={words} />;
+    case 'way in':
+      return <WayInFields />;
     case 'dimension': {
       const dimension = venue.dimensions?.[ask.id];
       return (

@@ -10,7 +10,7 @@ const WORDS = {
   altitude: 'Above the sea',
   access: 'When one gets in',
   noise: 'Noise',
-} as const satisfies Record<keyof Facts, string>;
+} as const satisfies Record<Exclude<keyof Facts, 'way'>, string>;
 
 /** Longest text of a fact. */
 const LONGEST = 300;
@@ -21,10 +21,10 @@ export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WO
   const { facts } = useResult('ground').venue;
   const set = (value: Json | undefined): void => {
     const { [name]: _before, ...rest } = facts ?? {};
-    const next: Record<string, Json> = value === undefined ? rest : { ...rest, [name]: value };
+    const next = { ...rest, ...(value !== undefined && { [name]: value }) };
     const patch: Operation[] =
       Object.keys(next).length > 0
-        ? [{ op: 'add', path: '/facts', value: next }]
+        ? [{ op: 'add', path: '/facts', value: { ...next } as unknown as Json }]
         : [{ op: 'remove', path: '/facts' }];
     store.editVenue(WORDS[name], patch);
   };

@@ -5,12 +5,13 @@ import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
-import { Lifting } from './Lifting.js';
 import { TravelsIn } from './TravelsIn.js';
 import { WhereIs } from './WhereIs.js';
 
 const Cases = fetched(() => import('./Cases.js'));
 const Vehicles = fetched(() => import('./Vehicles.js'));
+const Carrying = fetched(() => import('./Carrying.js'));
+const Lifting = fetched(() => import('./Lifting.js'));
 
 const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles' } as const;
 type View = keyof typeof VIEWS;
@@ -89,7 +90,10 @@ export default function PackStation() {
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Load</Heading>
         <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
-        <Lifting />
+        <Suspense>
+          <Carrying />
+          <Lifting />
+        </Suspense>
         <p className="mt-4 flex gap-2">
           <FileLink className="button" address={addressOf('GET /events/:id/pack-list.csv', { id: store.id })}>
             Pack list, CSV

@@ -1,5 +1,6 @@
 import { wherePacked } from '@idle-satchel/core';
 import { useId, useState } from 'react';
+import { usePicture } from '../../offline/pictures.js';
 import { usePlan, useResult } from '../../store/hooks.js';
 
 /** More finds than these are not listed. */
@@ -32,6 +33,9 @@ export function WhereIs() {
             <span key={line} className="block">
               {tape && <span className="tape tape-small">{tape}</span>} {purpose}{' '}
               <span className="text-faint">{label}</span> – <b>{where}</b>
+              {plan.devices?.[line]?.photo !== undefined && (
+                <Photo id={plan.devices[line].photo} label={purpose} />
+              )}
             </span>
           ))}
           {found.length > MOST && <span className="text-faint">and {found.length - MOST} more</span>}
@@ -39,4 +43,9 @@ export function WhereIs() {
       )}
     </span>
   );
+}
+
+function Photo({ id, label }: { id: string; label: string }) {
+  const { address } = usePicture(id);
+  return address === '' ? null : <img src={address} alt={`Photo of ${label}`} className="max-h-24 my-1" />;
 }

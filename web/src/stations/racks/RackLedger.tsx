@@ -1,8 +1,14 @@
 import { LID_WORDS, type RackResult } from '@idle-satchel/core';
+import { Suspense } from 'react';
 import { FlagField } from '../../ledger/ChoiceField.js';
+import { addressOf } from '../../api/client.js';
+import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { LengthField } from '../../ledger/LengthField.js';
 import { useOpenEvent, usePlan } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
+
+const KeptWith = fetched(() => import('../devices/KeptWith.js'));
 
 /** A rack as a whole: room, weight, how it stands, the air in it, and how it is used. */
 export default function RackLedger({ id, rack }: { id: string; rack: RackResult }) {
@@ -61,6 +67,19 @@ export default function RackLedger({ id, rack }: { id: string; rack: RackResult 
           </li>
         ))}
       </ul>
+      <Suspense>{device && <KeptWith id={id} device={device} />}</Suspense>
+      <p className="mt-3 flex flex-wrap gap-2 items-baseline">
+        All racks, to scale:
+        {(['pdf', 'svg', 'dxf'] as const).map(ending => (
+          <FileLink
+            key={ending}
+            className="button"
+            address={addressOf(`GET /events/:id/racks.${ending}`, { id: store.id })}
+          >
+            {ending.toUpperCase()}
+          </FileLink>
+        ))}
+      </p>
     </>
   );
 }

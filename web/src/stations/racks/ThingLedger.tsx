@@ -1,11 +1,16 @@
+import { Suspense } from 'react';
 import { ACROSS_WORDS, placeChosen, traysFor, type Across, type RackResult } from '@idle-satchel/core';
 import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { useOpenEvent, usePlan } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
+
+const KeptWith = fetched(() => import('../devices/KeptWith.js'));
 
 /** One thing of a rack: where it is held, and every figure of it. */
 export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack: RackResult; id: string }) {
   const { store, ui } = useOpenEvent();
+  const device = usePlan(plan => plan.devices?.[id]);
   const item = rack.items[id];
   if (!item) return null;
   const units = typeof rack.have.value === 'number' ? rack.have.value : 0;
@@ -80,6 +85,7 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
       )}
       <FigureRows of={item} />
       {item.unit !== undefined && <WhenArranged rack={rack} id={id} label={item.label} />}
+      <Suspense>{device && <KeptWith id={id} device={device} />}</Suspense>
     </>
   );
 }

@@ -1,5 +1,5 @@
 /** Every case of a plan: what is in it, what it weighs, and by how many it is lifted. */
-import type { Kinds } from '../../../documents/index.js';
+import type { Facts, Kinds } from '../../../documents/index.js';
 import {
   constant,
   given,
@@ -13,15 +13,17 @@ import {
 import type { Equipment } from '../../equipment.js';
 import { isCaseKind } from '../packing/travels.js';
 import type { PackLine, PackLines } from '../result.js';
+import { byAirliner } from './by-air.js';
+import { atDoor } from './doors.js';
 import * as figures from './figures.js';
-import { ANYBODY, LIFTS, TOO_HEAVY, type CaseResult, type Lift, type LiftName } from './lifts.js';
+import { liftersOf, NOBODY, type Lifter, type People } from './lifters.js';
+import { fewestFor, leftOnStairs, leftTo, lifterResults, peopleOnStairs } from './teams.js';
+import { pushOf } from './push.js';
+import { LIFTS, TOO_HEAVY, type CaseResult, type Lift, type LiftName } from './lifts.js';
 import { atEnd, atStart, couplingOf, frequencyOf, index, liftTerms, reachOf, recommended } from './niosh.js';
 
 /** Minutes between one case and the next. House figure. */
 const EVERY = 2;
-/** Of what so many people may lift alone together, they may lift as a team. House rule. */
-const SHARE: Readonly<Record<number, number>> = { 1: 1, 2: 2 / 3, 3: 1 / 2 };
-const MOST = 3;
 
 export interface CasesIn {
   readonly lines: PackLines;
@@ -51,9 +53,11 @@ export interface CaseOf {
   readonly kinds: Kinds['kinds'];
   /** How many cases there are to lift. */
   readonly cases: number;
+  readonly people: People;
+  readonly way: Facts['way'];
 }
 
-export function caseResult(id: string, { contents, devices, kinds, cases }: CaseOf): CaseResult {
+export function caseResult(id: string, { contents, devices, kinds, cases, people, way }: CaseOf): CaseResult {
   const device = devices?.[id];
   const kind = kinds[device?.kind ?? ''];
   const inside = Object.values(contents);
@@ -62,25 +66,40 @@ export function caseResult(id: string, { contents, devices, kinds, cases }: Case
     [id],
     weighed.filter(each => each !== undefined),
   );
-  const lifts = {
-    step: liftOf(id, 'step', weight, { kind, cases }),
-    boot: liftOf(id, 'boot', weight, { kind, cases }),
-    table: liftOf(id, 'table', weight, { kind, cases }),
-  };
-  const left = device?.lifters === undefined ? undefined : leftTo(id, device.lifters, weight);
+  const team = liftersOf(device, people);
+  const [alone = NOBODY, another] = team ?? [];
+  const mass = (another ? NOBODY : alone).each;
+  const lift = (name: LiftName): Lift => liftOf(id, name, weight, { kind, cases, mass });
+  const lifts = { step: lift('step'), boot: lift('boot'), table: lift('table') };
+  const left = team && leftTo(id, team, weight);
+  const wheels = kind?.carry?.wheels === true;
+  const door = atDoor(id, kind, way);
   return {
     label: device?.label ?? id,
-    wheels: kind?.carry?.wheels === true,
+    wheels,
+    by: team?.length,
     pieces: figures.casePieces.found(
       [id],
       inside.reduce((sum, { count }) => sum + count, 0),
     ),
     unweighed: figures.caseUnweighed.found([id], weighed.filter(each => each === undefined).length),
-    weight,
-    lifts,
-    people: peopleFor(id, weight, lifts),
+    ...{ weight, lifts, people: peopleFor(id, weight, lifts) },
     ...(left && { left }),
+    lifters: team ? lifterResults(id, team, weight) : {},
+    ...((way?.steps ?? 0) > 0 && upTheSteps(id, team, weight)),
+    ...(wheels && { push: pushOf(id, weight, { way, lifters: team }) }),
+    ...(door && { door }),
+    air: byAirliner(id, kind, weight),
   };
+}
+
+function upTheSteps(
+  id: string,
+  team: readonly Lifter[] | undefined,
+  weight: Figure,
+): Pick<CaseResult, 'stairsPeople' | 'stairsLeft'> {
+  const stairsLeft = team && leftOnStairs(id, team, weight);
+  return { stairsPeople: peopleOnStairs(id, weight), ...(stairsLeft && { stairsLeft }) };
 }
 
 /** What a line weighs; undefined where its kind was not weighed. */
@@ -100,7 +119,16 @@ function liftOf(
   id: string,
   name: LiftName,
   weight: Figure,
-  { kind, cases }: { readonly kind: Kinds['kinds'][string] | undefined; readonly cases: number },
+  {
+    kind,
+    cases,
+    mass,
+  }: {
+    readonly kind: Kinds['kinds'][string] | undefined;
+    readonly cases: number;
+    /** Of whoever lifts it alone. */
+    readonly mass: Term;
+  },
 ): Lift {
   const ids: [string, string] = [id, name];
   const { width, depth, height } = kind?.size ?? {};
@@ -118,7 +146,7 @@ function liftOf(
   const { to } = LIFTS[name];
   const at = (hands: number): Term[] =>
     liftTerms({
-      mass: constant('mass', ANYBODY, 'kg', 'nobody is named'),
+      mass,
       reach: reachOf(Math.min(width, depth), hands),
       hands,
       way: to,
@@ -136,34 +164,17 @@ function liftOf(
   };
 }
 
-/** What a team may lift, kg. */
-const teamLimit = (people: number): number => (SHARE[people] ?? 0) * people * ANYBODY;
-
 function peopleFor(id: string, weight: Figure, lifts: CaseResult['lifts']): Figure {
   const indices = Object.values(lifts).map(({ index: each }) => numberOf(each));
   const terms = [
     taken('weight', weight),
     ...Object.values(lifts).map(({ index: each }) => taken('index', each)),
-    constant('each', ANYBODY, 'kg', 'where nobody is named'),
+    NOBODY.each,
   ];
-  const kg = numberOf(weight) ?? 0;
+  const fewest = fewestFor(numberOf(weight) ?? 0);
   if (indices.every(each => each !== undefined && each <= 1)) return figures.casePeople.found([id], 1, terms);
-  if (indices.includes(undefined) && kg <= teamLimit(MOST))
+  if (fewest === undefined) return figures.casePeople.unknown([id], TOO_HEAVY, terms);
+  if (indices.includes(undefined))
     return figures.casePeople.unknown([id], 'how one person lifts it is not known', terms);
-  for (let people = 2; people <= MOST; people++)
-    if (kg <= teamLimit(people)) return figures.casePeople.found([id], people, terms);
-  return figures.casePeople.unknown([id], TOO_HEAVY, terms);
-}
-
-function leftTo(id: string, people: number, weight: Figure): Figure | undefined {
-  if (people < 2) return undefined;
-  return figures.teamLeft.calc(
-    [id],
-    [
-      constant('share', SHARE[people] ?? 0, '', 'of what they may lift alone'),
-      constant('people', people, '', 'who lift it'),
-      constant('each', ANYBODY, 'kg', 'where nobody is named'),
-      taken('weight', weight),
-    ],
-  );
+  return figures.casePeople.found([id], Math.max(fewest, 2), terms);
 }

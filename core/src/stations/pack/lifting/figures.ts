@@ -37,6 +37,30 @@ export const teamLeft = declare({
   label: 'Left to those who lift it',
   unit: 'kg',
   basis: houseRule('two lift two thirds of what they may alone together, three half'),
-  formula: 'share * people * each - weight',
+  formula: 'share * sum(each) - weight',
   limits: { raises: 'pack.lift', risk: { below: 0 } },
+});
+export const lifterLeft = declare({
+  key: 'pack.cases.*.lifters.*.left',
+  label: 'Left of what they lift, with an even share of it',
+  unit: 'kg',
+  basis: houseRule('nobody carries more of a case than they may lift alone'),
+  formula: 'each - weight / people',
+  limits: { raises: 'pack.lifter', risk: { below: 0 } },
+});
+export const stairsPeople = declare({
+  key: 'pack.cases.*.stairsPeople',
+  label: 'Fewest people on the steps',
+  short: 'On the steps',
+  unit: 'people',
+  basis: houseRule('on stairs 70 % of what people may lift, alone or together'),
+  method: 'the first of one, two and three who may',
+});
+export const stairsLeft = declare({
+  key: 'pack.cases.*.stairsLeft',
+  label: 'Left to those who lift it, on the steps',
+  unit: 'kg',
+  basis: houseRule('on stairs 70 % of what people may lift, alone or together'),
+  formula: 'stairs * share * sum(each) - weight',
+  limits: { raises: 'pack.stairs', risk: { below: 0 } },
 });

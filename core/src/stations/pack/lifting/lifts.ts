@@ -1,8 +1,8 @@
 /** The lifts that a case is taken through, and what is said of each. */
 import type { Figure } from '../../../foundations/index.js';
-
-/** What somebody whom nobody named may lift, kg (ISO 11228-1, nearly everybody). */
-export const ANYBODY = 15;
+import type { AtDoor } from './doors.js';
+import type { ByAirliner } from './by-air.js';
+import type { Push } from './push.js';
 
 /** Lifts that a case is taken through, from the floor to so high, m. House figures. */
 export const LIFTS = {
@@ -22,8 +22,18 @@ export interface Lift {
   readonly index: Figure;
 }
 
+/** Somebody who is named among those who lift a case. */
+export interface LifterResult {
+  readonly name: string;
+  /** Under 18. */
+  readonly young: boolean;
+  readonly left: Figure;
+}
+
 export interface CaseResult {
   readonly label: string;
+  /** How many lift it; none: it goes on its wheels; undefined where it was not said. */
+  readonly by: number | undefined;
   readonly wheels: boolean;
   readonly pieces: Figure;
   readonly unweighed: Figure;
@@ -33,4 +43,14 @@ export interface CaseResult {
   readonly people: Figure;
   /** Of two or more who are to lift it: what is left to them. */
   readonly left?: Figure;
+  /** Those who are named, by id. */
+  readonly lifters: Readonly<Record<string, LifterResult>>;
+  /** Where there are steps on the way in: fewest people there, and what is left to those who lift it. */
+  readonly stairsPeople?: Figure;
+  readonly stairsLeft?: Figure;
+  /** Of one on wheels. */
+  readonly push?: Push;
+  /** Where doors of the way in were measured. */
+  readonly door?: AtDoor;
+  readonly air: ByAirliner;
 }

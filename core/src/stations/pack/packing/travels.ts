@@ -20,8 +20,8 @@ export interface TravelReads {
 }
 
 /**
- * For each line the cases and the vehicle around it, the nearest first. A thing in a thing goes with that; a case in a case as well; one
- * that is in itself is in nothing.
+ * For each line the cases and the vehicle around it, the nearest first. A thing in a thing goes with that, unless it
+ * comes off for travel; a case in a case as well; one that is in itself is in nothing.
  */
 export function travelsIn({
   lines,
@@ -33,13 +33,16 @@ export function travelsIn({
   const put = new Map(
     inOrder(packed).flatMap(([, { line, in: to }]) => (isCase(to) ? [[line, to] as const] : [])),
   );
+  const around = (id: string): string | undefined => {
+    const { comesOff, place } = devices?.[id] ?? {};
+    return put.get(id) ?? (comesOff === true ? undefined : place?.inside);
+  };
   return Object.fromEntries(
     Object.keys(lines).map(id => {
       const passed = new Set([id]);
-      for (let at = put.get(id) ?? devices?.[id]?.place?.inside; at !== undefined;) {
+      for (let at = around(id); at !== undefined; at = around(at)) {
         if (passed.has(at)) return [id, at === id ? [] : [...passed].slice(1).filter(isCase)];
         passed.add(at);
-        at = put.get(at) ?? devices?.[at]?.place?.inside;
       }
       return [id, [...passed].slice(1).filter(isCase)];
     }),
