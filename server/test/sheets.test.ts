@@ -63,6 +63,16 @@ describe('sheets of Signal', () => {
   });
 });
 
+describe('racks on paper', () => {
+  it('come as PDF, SVG and DXF, to scale', async () => {
+    const file = async (ending: string) =>
+      (await setup.api.get(`/api/v1/events/${FRIDAY}/racks.${ending}`).responseType('blob')).body as Buffer;
+    expect((await file('pdf')).toString('latin1').match(/\/Type \/Page\b/g)?.length).toBe(2);
+    expect((await file('svg')).toString()).toContain('>1 : 5<');
+    expect((await file('dxf')).toString()).toContain('DESK RACK');
+  });
+});
+
 describe('labels and lay lists', () => {
   it('come as PDF, SVG and CSV, for the size and paper that are asked for', async () => {
     const pdf = await setup.api.get(`/api/v1/events/${FRIDAY}/labels.pdf?size=wrap&paper=LETTER`).buffer();

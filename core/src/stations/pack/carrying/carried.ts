@@ -96,7 +96,10 @@ export function carriedOf(reads: CarriedIn): Carried {
   const each = eachTrip(way);
   return {
     ...{ pieces, weight, trips, each },
-    work: figures.carriedWork.calc([], [taken('trips', trips), taken('each', each)]),
+    work:
+      each.why === undefined
+        ? figures.carriedWork.calc([], [taken('trips', trips), taken('each', each)])
+        : figures.carriedWork.unknown([], each.why),
     atOnce: atOnceOf(pieces, weight, way),
     far: farOf(weight),
   };
