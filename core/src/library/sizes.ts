@@ -43,6 +43,8 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   matrixeig: [483, 200, 44, 1100],
   matrixfor: [483, 300, 133, 5500],
   patchbay8: [483, 60, 44, 120],
+  patchhdm8: [483, 60, 44, 95],
+  patchxlr8: [483, 60, 44, 85],
   splithdm2: [90, 60, 20, 25],
   splithdm4: [130, 70, 20, 45],
   splitsdi4: [120, 90, 25, 160],

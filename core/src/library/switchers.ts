@@ -1,5 +1,5 @@
 /** Switchers, matrices, patch bays and splitters. */
-import type { Bus, Kind } from '../documents/index.js';
+import type { Bus, Carries, Connector, Kind } from '../documents/index.js';
 import { TABLET } from './cameras.js';
 import {
   ADAPTER_IN,
@@ -37,6 +37,20 @@ const WEBCAM: PortSketch = [
   { gives: ['programme'], group: 'USB-C socket' },
 ];
 const USB_DISK: PortSketch = ['usbdisk01', 'USB disk', 'out', 'USB-C', 'data', { group: 'USB-C socket' }];
+
+/** Eight sockets at the back that come out at the front. */
+const patchBay = (label: string, connector: Connector, carries: Carries): Kind => ({
+  label,
+  family: 'patch bay',
+  weight: 1.2,
+  rack: { units: 1, depth: 0.06, fitting: 'patch panel' },
+  ports: ports(
+    ...Array.from({ length: 8 }, (_, i): PortSketch[] => [
+      [`patchin0${i + 1}`, `back ${i + 1}`, 'in', connector, carries],
+      [`patchout${i + 1}`, `front ${i + 1}`, 'out', connector, carries, { loops: `patchin0${i + 1}` }],
+    ]).flat(),
+  ),
+});
 
 export const SWITCHERS: Record<string, Kind> = {
   switchcom: {
@@ -347,18 +361,9 @@ export const SWITCHERS: Record<string, Kind> = {
       MAINS_IN,
     ),
   },
-  patchbay8: {
-    label: 'Patch bay, rack 1U, 8 BNC through',
-    family: 'patch bay',
-    weight: 1.2,
-    rack: { units: 1, depth: 0.06, fitting: 'patch panel' },
-    ports: ports(
-      ...Array.from({ length: 8 }, (_, i): PortSketch[] => [
-        [`patchin0${i + 1}`, `back ${i + 1}`, 'in', 'BNC', 'video'],
-        [`patchout${i + 1}`, `front ${i + 1}`, 'out', 'BNC', 'video', { loops: `patchin0${i + 1}` }],
-      ]).flat(),
-    ),
-  },
+  patchbay8: patchBay('Patch bay, rack 1U, 8 BNC through', 'BNC', 'video'),
+  patchhdm8: patchBay('Patch bay, rack 1U, 8 HDMI through', 'HDMI A', 'video'),
+  patchxlr8: patchBay('Patch bay, rack 1U, 8 XLR through', 'XLR', 'audio'),
   splithdm2: splitter('Splitter, HDMI, 1 to 2', 'HDMI A', 2),
   splithdm4: splitter('Splitter, HDMI, 1 to 4', 'HDMI A', 4),
   splitsdi4: splitter('Splitter, SDI, 1 to 4, with clean clock', 'BNC', 4),

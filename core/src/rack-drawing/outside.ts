@@ -1,5 +1,5 @@
 /** The outside of a rack: every socket at which a lead leaves it, and every socket of its panels, with numbers. */
-import type { Bundle } from '../documents/index.js';
+import type { Bundle, Connector } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
 import { insideOf } from '../assemblies/index.js';
 import type { RackResult } from '../stations/racks/index.js';
@@ -9,12 +9,15 @@ export interface OutsideSocket {
   readonly number: number;
   readonly of: string;
   readonly socket: string;
+  readonly connector: Connector;
   /** What goes to it, or comes from it, outside; empty where nothing does. */
   readonly outside: string;
   /** What inside it leads to. */
   readonly inside: string;
   /** The socket of which it gives the same once more; empty where it is none. */
   readonly copyOf: string;
+  /** It is on the face of a panel. */
+  readonly onPanel: boolean;
 }
 
 export function outsideOf(
@@ -50,15 +53,16 @@ export function outsideOf(
   );
   return [...within]
     .flatMap(device =>
-      inOrder(portsOf(device)).flatMap(([port, { label, loops }]) => {
+      inOrder(portsOf(device)).flatMap(([port, { label, loops, connector }]) => {
         const outside = ends(device, port, false);
         if (outside === '' && !faces.has(`${device} ${port}`)) return [];
         const back = loops === undefined ? undefined : portsOf(device)?.[loops]?.label;
         return [
           {
             of: plan.devices?.[device]?.label ?? device,
-            socket: label,
+            ...{ socket: label, connector },
             ...{ outside, inside: ends(device, loops ?? port, true), copyOf: back ?? '' },
+            onPanel: faces.has(`${device} ${port}`),
           },
         ];
       }),

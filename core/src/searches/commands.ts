@@ -16,6 +16,7 @@ import { faultsOf, type Fault } from '../documents/validate.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { opticsOf } from '../stations/shots/fitted.js';
 import { arrangeRack } from './arrange/index.js';
+import { backOfRack } from './back/index.js';
 import { shareOut } from './balance/index.js';
 import { connectTheRest } from './connect/index.js';
 import { deskPlaces } from './desk/desk-places.js';
@@ -52,6 +53,10 @@ class LinkOption {
 class ArrangeOption {
   @Optional() @Ref() rack?: string;
   @Optional() @Num(0.1, 600) seconds?: number;
+}
+
+class BackOption {
+  @Optional() @Ref() rack?: string;
 }
 
 class PackOption {
@@ -109,6 +114,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),
   [arrangeRack.name]: command(arrangeRack, ArrangeOption, (asked: ArrangeOption) => asked),
+  [backOfRack.name]: command(backOfRack, BackOption, (asked: BackOption) => asked),
   [packCases.name]: command(packCases, PackOption, (asked: PackOption) => asked),
   [loadVehicles.name]: command(loadVehicles, LoadOption, (asked: LoadOption) => asked),
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),

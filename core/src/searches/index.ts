@@ -1,4 +1,5 @@
 export * from './arrange/index.js';
+export * from './back/index.js';
 export * from './balance/index.js';
 export { deskMoves, deskPlaces, type DeskPlace, type DeskTask } from './desk/desk-places.js';
 export * from './desk/new-place.js';

@@ -2,6 +2,7 @@
 import type { Bundle, Point } from '@idle-satchel/core';
 import {
   arrangeRack,
+  backOfRack,
   connectTheRest,
   cutAll,
   deskPlaces,
@@ -35,6 +36,7 @@ const SEARCHES = {
   balance: shareOut,
   swaps: swapBatteries,
   arrange: arrangeRack,
+  back: backOfRack,
   'pack-cases': packCases,
   load: loadVehicles,
 } as const;

@@ -18,7 +18,7 @@ export interface Design {
 }
 
 /** To connect a lead 1.5 min, to inspect it 0.5. */
-const PER_LINK = 2;
+export const PER_LINK = 2;
 
 /** Minutes of one person to rig, lay, connect and set. */
 export function workOf({ operated, locked, floor, ramps, links, carrying }: Design): Figure {

@@ -9,6 +9,7 @@ const AddRack = fetched(() => import('./AddRack.js'));
 const RackLedger = fetched(() => import('./RackLedger.js'));
 const ThingLedger = fetched(() => import('./ThingLedger.js'));
 const Arrange = fetched(() => import('./Arrange.js'));
+const BackWays = fetched(() => import('./BackWays.js'));
 const InnerWiring = fetched(() => import('./InnerWiring.js'));
 const AddToRack = fetched(() => import('./AddToRack.js'));
 
@@ -52,6 +53,7 @@ export default function RacksStation() {
         </RackBench>
         <Suspense>
           <Arrange key={current} rack={current} />
+          <BackWays key={`back ${current}`} rack={current} />
           <InnerWiring rack={current} />
         </Suspense>
       </section>
