@@ -17,6 +17,7 @@ export function packedInto(
   return edit;
 }
 
-/** `to`: the case; empty takes it out. */
-export const packedPatch = (packed: Plan['packed'], line: string, to: string): Operation[] =>
-  packedInto(packed, to === '' ? [] : [{ line, in: to }], each => each.line === line).patch;
+/** `to`: the case or vehicle, or the roof of that; empty takes it out. */
+export const packedPatch = (packed: Plan['packed'], line: string, to: string, roof = false): Operation[] =>
+  packedInto(packed, to === '' ? [] : [{ line, in: to, ...(roof && { roof }) }], each => each.line === line)
+    .patch;

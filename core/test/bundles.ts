@@ -38,7 +38,10 @@ function liftedBy({ plan, venue, ...bundle }: Bundle, lifters: number): Bundle {
   const put = (path: string, value: unknown): Operation => ({ op: 'add', path, value: value as Json });
   const names = lifters > 1 ? ['callumdrey'] : [];
   // A crate that anybody may lift, beside those that nobody should lift alone.
-  const packed = { packedone1: { line: 'hooks0000', in: 'casecabl1' } };
+  const packed = {
+    packedone1: { line: 'hooks0000', in: 'casecabl1' },
+    packedtwo1: { line: 'lampone01', in: 'carodile1', roof: true },
+  };
   return {
     ...bundle,
     venue: applyPatch(venue, [put('/facts/way', way)]),

@@ -94,6 +94,7 @@ export const LIMITS: readonly Limit[] = [
   limit('pack.rooms.*.fill', 'risk', 'above', 100, 'more than there is room for'),
   limit('pack.rooms.*.loadLeft', 'stop', 'below', 0, 'more than the case carries'),
   limit('pack.vehicles.*.left', 'stop', 'below', 0, 'more than the vehicle may carry'),
+  limit('pack.vehicles.*.roofLeft', 'stop', 'below', 0, 'more than its roof bars carry'),
   limit('pack.vehicles.*.frontLeft', 'stop', 'below', 0, 'more than the axle is rated for'),
   limit('pack.vehicles.*.rearLeft', 'stop', 'below', 0, 'more than the axle is rated for'),
   limit('pack.cases.*.left', 'risk', 'below', 0, 'more than those who lift it should'),

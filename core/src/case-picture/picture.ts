@@ -2,6 +2,7 @@
 import type { PackedLine, Plan } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
 import { turned } from '../packing/boxes.js';
+import { archesOf } from '../packing/arches.js';
 import { cornerOf } from '../packing/spaces.js';
 import type { CaseRoom } from '../stations/pack/packing/room.js';
 import type { VehicleResult } from '../stations/pack/vehicles/vehicle.js';
@@ -31,6 +32,8 @@ export interface CasePicture {
   readonly height: number;
   readonly layers: readonly CaseLayer[];
   readonly things: readonly ThingInCase[];
+  /** What is built into it and takes room: the wheel arches of a vehicle. */
+  readonly built: readonly Pick<ThingInCase, 'at' | 'sides'>[];
   /** Lines that are somewhere in it. */
   readonly somewhere: readonly { readonly line: string; readonly label: string; readonly purpose: string }[];
 }
@@ -59,8 +62,8 @@ export function casePicture({ hold, held, sizes }: CaseRoom, packed: Plan['packe
 }
 
 /** A vehicle that is loaded, with its door at the front of the picture, in the order in which it is loaded. */
-export const vehiclePicture = ({ vehicle, pieces }: VehicleResult): CasePicture =>
-  pictureOf(
+export const vehiclePicture = ({ vehicle, pieces }: VehicleResult): CasePicture => ({
+  ...pictureOf(
     { width: vehicle.width, depth: vehicle.length, height: vehicle.height },
     Object.entries(pieces).flatMap(([line, { at, size, line: own }]): PlacedThing[] => {
       if (!at) return [];
@@ -68,10 +71,19 @@ export const vehiclePicture = ({ vehicle, pieces }: VehicleResult): CasePicture 
       const { label, purpose } = own;
       return [{ line, label, purpose, at: [at.x, vehicle.length - at.y - sides[1], at.z], sides }];
     }),
-    Object.fromEntries(Object.entries(pieces).map(([line, { line: own }]) => [line, own])),
+    Object.fromEntries(
+      Object.entries(pieces).flatMap(([line, { line: own, onRoof }]) =>
+        onRoof === true ? [] : [[line, own]],
+      ),
+    ),
     // From the seat backs to the door, from the floor upwards.
     (a, b) => b.at[1] + b.sides[1] - a.at[1] - a.sides[1] || along(a, b, [2, 0]),
-  );
+  ),
+  built: archesOf(vehicle).map(({ at: [x, y, z], sides }) => ({
+    at: [x, vehicle.length - y - sides[1], z],
+    sides,
+  })),
+});
 
 /** Which of two comes first along some axes. */
 const along = (a: PlacedThing, b: PlacedThing, axes: readonly (0 | 1 | 2)[]): number =>
@@ -87,7 +99,7 @@ function pictureOf(
   const things = [...placed].sort(order).map((each, i): ThingInCase => ({ ...each, number: i + 1 }));
   const lines = new Set(things.map(({ line }) => line));
   return {
-    ...{ width, depth, height, things },
+    ...{ width, depth, height, things, built: [] },
     layers: layersOf(things),
     somewhere: Object.entries(all).flatMap(([line, { label, purpose }]) =>
       lines.has(line) ? [] : [{ line, label, purpose }],
@@ -117,7 +129,7 @@ export interface CaseFace {
 export interface CaseFromCorner {
   /** Bottom and walls. */
   readonly inside: readonly CaseFace[];
-  /** What is farther away first; each with its number on its top, which later ones may cover. */
+  /** What is farther away first; each with its number on its top, which later ones may cover; 0 for what is built in. */
   readonly things: readonly {
     readonly number: number;
     readonly faces: readonly CaseFace[];
@@ -131,7 +143,7 @@ const COS = Math.cos(Math.PI / 6);
 const SIN = Math.sin(Math.PI / 6);
 
 /** The case from above its right front corner (isometric), what is farther away first. */
-export function caseFromCorner({ width, depth, height, things }: CasePicture): CaseFromCorner {
+export function caseFromCorner({ width, depth, height, things, built }: CasePicture): CaseFromCorner {
   // The rear left corner is at the left; the highest point is the rear one of the rim.
   const project = ([x, y, z]: readonly [number, number, number]): [number, number] => [
     (x + y) * COS,
@@ -162,7 +174,7 @@ export function caseFromCorner({ width, depth, height, things }: CasePicture): C
   }));
   return {
     inside,
-    things: fromBehind(things).map(thing => {
+    things: fromBehind([...built.map(asThing), ...things]).map(thing => {
       const {
         number,
         at: [x, y, z],
@@ -174,6 +186,12 @@ export function caseFromCorner({ width, depth, height, things }: CasePicture): C
     height: (width + depth) * SIN + height,
   };
 }
+
+/** Without a number, since nobody puts it in. */
+const asThing = (built: CasePicture['built'][number]): ThingInCase => ({
+  ...built,
+  ...{ number: 0, line: '', label: '', purpose: '' },
+});
 
 function facesOf(
   { at: [x, y, z], sides: [w, d, h] }: ThingInCase,

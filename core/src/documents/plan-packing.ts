@@ -1,6 +1,6 @@
 /** Where the lines of the checklist travel, as far as somebody has said so. */
 import { TURNS, type Turn } from '../foundations/packing-words.js';
-import { Int, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
+import { Flag, Int, Num, One, OneOf, Optional, Ref, Text } from './decorators.js';
 
 /** The corner of a thing at the left, front and bottom of its compartment, m, and how it is turned. */
 export class PutAt {
@@ -18,6 +18,8 @@ export class PackedLine {
   @Text(100, 1) line!: string;
   /** The case, which is a device. */
   @Ref() in!: string;
+  /** It is lashed on the roof of the vehicle. */
+  @Optional() @Flag() roof?: boolean;
   /** Absent = somewhere in it. */
   @Optional() @One(() => PutAt) at?: PutAt;
 }

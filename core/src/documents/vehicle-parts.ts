@@ -32,6 +32,8 @@ export class Vehicle {
   @Optional() @Num(50, 30000) @Said('On the rear axle in running order', 'kg') rearEmpty?: number;
   @Optional() @Num(50, 40000) @Said('Front axle is rated for', 'kg') frontMost?: number;
   @Optional() @Num(50, 40000) @Said('Rear axle is rated for', 'kg') rearMost?: number;
+  /** Bars on its roof: what they and the roof may carry, kg. */
+  @Optional() @Num(5, 500) @Said('Roof bars carry', 'kg', { help: 'empty = none' }) roofLoad?: number;
   /** Height of the seat backs above the load floor, m: nothing loose above them. */
   @Optional()
   @Num(0.1, 3)

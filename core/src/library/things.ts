@@ -156,7 +156,7 @@ export const THINGS: Record<string, Kind> = {
     vehicle: {
       ...{ length: 1.75, width: 1.3, height: 0.8, doorWidth: 1.05, doorHeight: 0.74 },
       ...{ archWidth: 0.14, archHeight: 0.35, archLength: 0.7, archFrom: 0.85 },
-      ...{ gross: 2050, running: 1490, wheelbase: 2.7, floorFrom: 1.9, seatBacks: 0.45 },
+      ...{ gross: 2050, running: 1490, wheelbase: 2.7, floorFrom: 1.9, seatBacks: 0.45, roofLoad: 50 },
       ...{ frontEmpty: 860, rearEmpty: 630, frontMost: 1080, rearMost: 1090 },
     },
   },

@@ -10,6 +10,17 @@ const NOTHING_PACKED = set('/packed', {});
 /** The way in, and the same as this event has it. */
 const way = (more: object) => ({ distance: 40, steps: 0, doors: 2, slope: 0, floor: 'hard', ...more });
 const wayIn = (more: object) => set('/facts/way', way(more));
+/** What lies in its place in the car, on the roof of that. */
+const roofed = (...lines: readonly string[]) =>
+  set(
+    '/packed',
+    Object.fromEntries(
+      Object.entries(friday.plan.packed ?? {}).map(([id, each]) => [
+        id,
+        lines.includes(each.line) ? { line: each.line, in: each.in, roof: true } : each,
+      ]),
+    ),
+  );
 const steps = (count: number) =>
   set('/venueChanges', { waynow001: { path: '/facts/way', value: way({ steps: count }) } });
 
@@ -32,6 +43,13 @@ const TABLE: readonly Row[] = [
     'risk',
     ['plan', set(device('casecabl1', 'lifters'), 0), remove(device('casecabl1', 'liftedBy'))],
     ['plan', set(device('casecabl1', 'lifters'), 3)],
+  ],
+  [
+    'pack.overloaded',
+    'stop',
+    // 16.1, 24.6 and 16.6 kg on bars for 50.
+    ['plan', roofed('deskrack1', 'casecam01', 'casecabl1')],
+    ['plan', roofed('deskrack1', 'casecam01')],
   ],
   [
     'pack.lifter',

@@ -2,6 +2,7 @@
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Vehicle } from '../../documents/index.js';
 import { inOrder, numberOf, PACK_GROUPS, type PackGroup, type Turn } from '../../foundations/index.js';
+import { archesOf } from '../../packing/arches.js';
 import { fitsAlone, turned, turnsOf, type Box, type Put, type Sides } from '../../packing/boxes.js';
 import { packedInto } from '../../packed-into.js';
 import { boxFor } from '../../packing/spaces.js';
@@ -113,10 +114,12 @@ function taskOf(bundle: Bundle, asked: readonly string[] | undefined): Omit<Load
       );
   const boots = asked ? all.filter(({ id }) => asked.includes(id)) : all;
   const ours = new Set(all.map(({ id }) => id));
+  // What is lashed on a roof stays there.
+  const onRoof = new Set(inOrder(plan.packed).flatMap(([, { line, roof }]) => (roof === true ? [line] : [])));
   const parts = { lines: pack.lines, sizes: pack.sizes, cases: pack.cases, kinds: kinds.kinds };
   const pieces = Object.keys(pack.lines).flatMap((id): (readonly [string, Piece])[] => {
     const inCase = (pack.travels[id] ?? []).some(each => !ours.has(each));
-    const piece = inCase || isWithin(id, bundle) ? undefined : pieceOf(id, parts);
+    const piece = inCase || onRoof.has(id) || isWithin(id, bundle) ? undefined : pieceOf(id, parts);
     return piece ? [[id, piece]] : [];
   });
   return { bundle, assessment, boots, pieces, problem: problemOf(boots, pieces, bundle) };
@@ -140,7 +143,7 @@ function problemOf(
       load: payload,
       case: i,
       by: 'walls',
-      taken: archesOf(vehicle, width),
+      taken: archesIn(vehicle, width),
     };
   });
   const boxes = pieces.map(([, { line, size, weight }]): Box => {
@@ -170,12 +173,13 @@ function problemOf(
   };
 }
 
-function archesOf(vehicle: Vehicle, width: number): Pick<Put, 'at' | 'sides'>[] {
-  const { archWidth, archHeight, archLength, archFrom = 0 } = vehicle;
-  if (archWidth === undefined || archHeight === undefined || archLength === undefined) return [];
+/** Arches in whole mm, rather too large than too small. */
+function archesIn(vehicle: Vehicle, width: number): Pick<Put, 'at' | 'sides'>[] {
   const up = (metres: number): number => Math.ceil(metres * MM - 1e-6);
-  const sides: Sides = [up(archWidth), up(archLength), up(archHeight)];
-  return [0, width - sides[0]].map(x => ({ at: [x, Math.floor(archFrom * MM), 0], sides }));
+  return archesOf(vehicle).map(({ at: [x, y, z], sides: [wide, long, high] }) => {
+    const sides: Sides = [up(wide), up(long), up(high)];
+    return { at: [x === 0 ? 0 : width - sides[0], Math.floor(y * MM), z], sides };
+  });
 }
 
 /** Whether a piece passes the door in one of its turns, pushed in along the load floor. */
@@ -236,6 +240,6 @@ function offersOf(task: LoadTask, { vehicles }: LoadedVehicles): readonly Offer[
     const [x, y, z] = each.at;
     return { line, in: id, at: { x, y, z, turn: each.turn } };
   });
-  const edit = packedInto(plan.packed, put, ({ in: to }) => ours.has(to));
+  const edit = packedInto(plan.packed, put, ({ in: to, roof }) => roof !== true && ours.has(to));
   return [{ id: 'loaded', label: 'Load the vehicles', changes: [edit.change] }];
 }

@@ -8,7 +8,7 @@ const FILL = { top: 'var(--tape)', front: 'var(--paper)', right: 'var(--rule)', 
 
 /** One layer from above, numbered in the order in which one packs; what reaches up from below is dashed. */
 function LayerDrawn({
-  picture: { width, depth },
+  picture: { width, depth, built },
   layer,
   title,
 }: {
@@ -30,6 +30,19 @@ function LayerDrawn({
         aria-label={`${title}: ${layer.things.map(({ number, purpose }) => `${number} ${purpose}`).join(', ')}`}
       >
         <rect width={width * scale} height={depth * scale} fill="none" stroke="var(--ink)" />
+        {built.map(({ at: [x, y, z], sides: [w, d, h] }) =>
+          layer.at < z + h ? (
+            <rect
+              key={`${x} ${y}`}
+              x={x * scale}
+              y={top(y, d)}
+              width={w * scale}
+              height={d * scale}
+              fill="var(--rule)"
+              stroke="var(--faint)"
+            />
+          ) : null,
+        )}
         {layer.below.map(({ line, at: [x, y], sides: [w, d] }) => (
           <rect
             key={line}
@@ -117,14 +130,16 @@ export function CornerDrawn({ picture, label }: { picture: CasePicture; label: s
         {inside.map((face, i) => (
           <Face key={i} face={face} scale={scale} />
         ))}
-        {things.map(({ number, faces, at: [x, y] }) => (
-          <g key={number}>
+        {things.map(({ number, faces, at: [x, y] }, i) => (
+          <g key={i}>
             {faces.map(face => (
               <Face key={face.side} face={face} scale={scale} />
             ))}
-            <text x={x * scale} y={y * scale + 4} textAnchor="middle" fontSize="10.5" fill="var(--ink)">
-              {number}
-            </text>
+            {number > 0 && (
+              <text x={x * scale} y={y * scale + 4} textAnchor="middle" fontSize="10.5" fill="var(--ink)">
+                {number}
+              </text>
+            )}
           </g>
         ))}
       </svg>

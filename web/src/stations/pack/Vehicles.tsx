@@ -74,7 +74,8 @@ function Loaded({ id, of }: { id: string; of: VehicleResult }) {
   const { store } = useOpenEvent();
   const aboard = usePlan(plan => plan.devices?.[id]?.aboard);
   const { label, load, payload, left, fill, rear, front, rearLeft, frontLeft, forward, sideways } = of;
-  const { unweighed } = of;
+  const { unweighed, roof, roofLeft, pieces } = of;
+  const onRoof = Object.values(pieces).filter(each => each.onRoof === true);
   const picture = vehiclePicture(of);
   return (
     <section aria-label={label} className="pt-3">
@@ -95,6 +96,7 @@ function Loaded({ id, of }: { id: string; of: VehicleResult }) {
             }
           />
           <FigureRows of={{ front, frontLeft, rear, rearLeft, forward, sideways }} />
+          <FigureRows of={{ ...(roof && { roof }), ...(roofLeft && { roofLeft }) }} />
         </div>
         {picture.things.length > 0 && (
           <div>
@@ -104,6 +106,12 @@ function Loaded({ id, of }: { id: string; of: VehicleResult }) {
         )}
       </div>
       <Layers picture={picture} after=", door below" />
+      {onRoof.length > 0 && (
+        <p className="text-[13px] pt-1">
+          On its roof: {onRoof.map(({ line }) => line.purpose).join(', ')}. Wrapped against rain, lashed at
+          both ends.
+        </p>
+      )}
       {picture.things.length > 0 && (
         <p className="pt-1">Numbered in the order of loading; unloaded from the last to the first.</p>
       )}

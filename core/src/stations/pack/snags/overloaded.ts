@@ -6,12 +6,13 @@ export const overloaded = packRule({
   rule: 'pack.overloaded',
   reads: ({ own, units }) => ({ vehicles: own.vehicles, units }),
   *find({ vehicles, units }) {
-    for (const [id, { label, left, frontLeft, rearLeft, load }] of Object.entries(vehicles)) {
+    for (const [id, { label, left, frontLeft, rearLeft, roofLeft, load }] of Object.entries(vehicles)) {
       const over = (
         [
           ['its payload', left],
           ['its front axle', frontLeft],
           ['its rear axle', rearLeft],
+          ...(roofLeft ? [['its roof bars', roofLeft] as const] : []),
         ] as const
       ).filter(([, figure]) => severityOf(figure) !== undefined);
       if (over.length === 0) continue;

@@ -30,6 +30,21 @@ export const vehicleLeft = declare({
   formula: 'payload - load',
   limits: { raises: 'pack.overloaded', stop: { below: 0 } },
 });
+export const roofLoad = declare({
+  key: 'pack.vehicles.*.roof',
+  label: 'On its roof',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'sum(item)',
+});
+export const roofLeft = declare({
+  key: 'pack.vehicles.*.roofLeft',
+  label: 'Roof bars, left',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'rated - roof',
+  limits: { raises: 'pack.overloaded', stop: { below: 0 } },
+});
 export const vehicleFill = declare({
   key: 'pack.vehicles.*.fill',
   label: 'Taken of its room',

@@ -34,6 +34,7 @@ export interface Piece {
   readonly unweighed: boolean;
   /** Absent = somewhere in it. */
   readonly at?: PutAt;
+  readonly onRoof?: boolean;
 }
 
 export interface VehicleResult {
@@ -44,6 +45,9 @@ export interface VehicleResult {
   readonly unweighed: Figure;
   readonly payload: Figure;
   readonly left: Figure;
+  /** Where something is on its roof: what that weighs, and what is left of what its bars carry. */
+  readonly roof?: Figure;
+  readonly roofLeft?: Figure;
   readonly fill: Figure;
   readonly rear: Figure;
   readonly front: Figure;
@@ -75,8 +79,8 @@ export function piecesByVehicle(all: PiecesIn): Readonly<Record<string, Readonly
     const [nearest] = travels[id] ?? [];
     const own = pieces[nearest ?? ''];
     const piece = own && pieceOf(id, all);
-    const at = put.get(id)?.at;
-    if (piece) own[id] = at ? { ...piece, at } : piece;
+    const { at, roof } = put.get(id) ?? {};
+    if (piece) own[id] = roof === true ? { ...piece, onRoof: true } : at ? { ...piece, at } : piece;
   }
   return pieces;
 }
@@ -121,16 +125,18 @@ export function vehicleResult(
       ? figures.vehiclePayload.unknown([id], 'its papers say: permitted gross and mass in running order')
       : figures.vehiclePayload.calc([id], [of('gross', 'gross'), of('running', 'running'), ...people]);
   const axles = axlesOf(id, { vehicle, pieces, aboard, load, of, people });
+  const within = all.filter(({ onRoof }) => onRoof !== true);
   const room = vehicle.length * vehicle.width * vehicle.height;
   return {
     ...{ label, vehicle, pieces, load, payload },
     ...axles,
+    ...(within.length < all.length && onRoof(id, all, of)),
     unweighed: figures.vehicleUnweighed.found([id], all.filter(({ unweighed }) => unweighed).length),
     left: figures.vehicleLeft.calc([id], [taken('payload', payload), taken('load', load)]),
     fill: figures.vehicleFill.calc(
       [id],
       [
-        ...all.map(({ line, size: { width, depth, height } }) =>
+        ...within.map(({ line, size: { width, depth, height } }) =>
           constant('item', width * depth * height * 1000, 'L', line.purpose),
         ),
         constant('room', room * 1000, 'L', 'behind the seat backs'),
@@ -147,6 +153,19 @@ export function vehicleResult(
       return at.z + high > vehicle.seatBacks + 1e-9 ? [line] : [];
     }),
   };
+}
+
+/** What is on the roof, against what its bars carry. */
+function onRoof(
+  id: string,
+  pieces: readonly Piece[],
+  of: OnAxles['of'],
+): Pick<VehicleResult, 'roof' | 'roofLeft'> {
+  const roof = figures.roofLoad.calc(
+    [id],
+    pieces.flatMap(({ onRoof: on, weight }) => (on === true && weight ? [weight] : [])),
+  );
+  return { roof, roofLeft: figures.roofLeft.calc([id], [of('rated', 'roofLoad'), taken('roof', roof)]) };
 }
 
 interface OnAxles extends Pick<VehicleOf, 'vehicle' | 'aboard' | 'pieces'> {
