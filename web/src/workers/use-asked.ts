@@ -19,11 +19,15 @@ export interface Asked<Answer> {
   readonly putAway: () => void;
 }
 
-/** `reads`: what of an event the answer depends on. Saving gives that anew, and the same: it stays fresh. */
+/**
+ * `reads`: what of an event the answer depends on. Saving gives that anew, and the same: it stays fresh. `atOnce`: how a
+ * first answer is found, which is shown until there is the one that was asked for.
+ */
 export function useAsked<Name extends SearchName>(
   name: Name,
   options: OptionsOf<Name>,
   reads: (bundle: Bundle) => readonly unknown[],
+  atOnce?: OptionsOf<Name>,
 ): Asked<AnswerOf<Name>> {
   const store = useStore();
   const bundle = useEvent(state => state.bundle);
@@ -35,6 +39,7 @@ export function useAsked<Name extends SearchName>(
     setProblem('');
     const of = store.get().bundle;
     try {
+      if (atOnce) setFound({ of, ...(await searched(name, of, atOnce)) });
       setFound({ of, ...(await searched(name, of, options)) });
     } catch (error) {
       setProblem(messageOf(error));

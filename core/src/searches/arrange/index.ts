@@ -11,6 +11,8 @@ import { acrossOf, arrangeTask, whyNone, type Aims, type ArrangeTask, type Movab
 import type { ArrangeProblem, Arranged } from './problem.js';
 
 export type { ArrangeTask } from './from-plan.js';
+export { arranged } from './arranged.js';
+export type { ArrangeProblem } from './problem.js';
 
 /** What one arrangement comes to; null where a figure is not known. */
 export interface RackStands {

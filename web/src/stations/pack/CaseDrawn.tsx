@@ -1,4 +1,13 @@
-import { caseFromCorner, type CaseFace, type CaseLayer, type CasePicture } from '@idle-satchel/core';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import {
+  caseFromCorner,
+  type CaseFace,
+  type CaseLayer,
+  type CasePicture,
+  type Nudge,
+} from '@idle-satchel/core';
+import { usePointerDrag } from '../../ui/pointer-drag.js';
+import { STEPS } from '../../ui/shortcuts.js';
 
 /** Pixels of the longer side of a layer, and of the picture from a corner. */
 const LAYER = 220;
@@ -6,19 +15,54 @@ const CORNER = 300;
 
 const FILL = { top: 'var(--tape)', front: 'var(--paper)', right: 'var(--rule)', inside: 'none' } as const;
 
+/** Moves a thing, where there is room for it so. */
+export type MoveThing = (line: string, nudge: Nudge) => void;
+
+/** How far an arrow key moves a thing, and with Shift, m. */
+const STEP = 0.01;
+const STRIDE = 0.05;
+
 /** One layer from above, numbered in the order in which one packs; what reaches up from below is dashed. */
 function LayerDrawn({
   picture: { width, depth, built },
   layer,
   title,
+  onMove,
 }: {
   picture: CasePicture;
   layer: CaseLayer;
   title: string;
+  onMove: MoveThing;
 }) {
+  const begin = usePointerDrag();
+  const [dragged, setDragged] = useState<{ readonly line: string; readonly by: readonly [number, number] }>();
   const scale = LAYER / Math.max(width, depth);
   // The front is below, as one stands before the open case.
   const top = (y: number, d: number): number => (depth - y - d) * scale;
+  const press = (line: string, event: PointerEvent<SVGGElement>): void => {
+    if (event.button !== 0) return;
+    const { clientX, clientY } = event;
+    const by = (where: { clientX: number; clientY: number }): [number, number] => [
+      (where.clientX - clientX) / scale,
+      (clientY - where.clientY) / scale,
+    ];
+    begin(event, {
+      move: where => setDragged({ line, by: by(where) }),
+      drop: (where, moved) => {
+        setDragged(undefined);
+        if (moved) onMove(line, { by: by(where) });
+      },
+      cancel: () => setDragged(undefined),
+    });
+  };
+  const key = (line: string, event: KeyboardEvent): void => {
+    const step = STEPS[event.key];
+    if (!step && event.key !== 'r') return;
+    event.preventDefault();
+    event.stopPropagation();
+    const far = event.shiftKey ? STRIDE : STEP;
+    onMove(line, step ? { by: [step[0] * far, -step[1] * far] } : 'turn');
+  };
   return (
     <figure className="m-0">
       <svg
@@ -26,7 +70,7 @@ function LayerDrawn({
         width={width * scale + 2}
         height={depth * scale + 2}
         viewBox={`-1 -1 ${width * scale + 2} ${depth * scale + 2}`}
-        role="img"
+        role="group"
         aria-label={`${title}: ${layer.things.map(({ number, purpose }) => `${number} ${purpose}`).join(', ')}`}
       >
         <rect width={width * scale} height={depth * scale} fill="none" stroke="var(--ink)" />
@@ -55,8 +99,21 @@ function LayerDrawn({
             strokeDasharray="4 3"
           />
         ))}
-        {layer.things.map(({ line, number, at: [x, y], sides: [w, d] }) => (
-          <g key={line}>
+        {layer.things.map(({ line, number, purpose, at: [x, y], sides: [w, d] }) => (
+          <g
+            key={line}
+            role="button"
+            tabIndex={0}
+            aria-label={`${number} ${purpose}: arrow keys move it, r turns it`}
+            className="cursor-grab touch-none"
+            transform={
+              dragged?.line === line
+                ? `translate(${dragged.by[0] * scale} ${-dragged.by[1] * scale})`
+                : undefined
+            }
+            onPointerDown={event => press(line, event)}
+            onKeyDown={event => key(line, event)}
+          >
             <rect
               x={x * scale}
               y={top(y, d)}
@@ -83,7 +140,15 @@ function LayerDrawn({
 }
 
 /** Every layer, and the list of what is numbered in them; what lies somewhere in it comes last. */
-export function Layers({ picture, after = '' }: { picture: CasePicture; after?: string }) {
+export function Layers({
+  picture,
+  after = '',
+  onMove,
+}: {
+  picture: CasePicture;
+  after?: string;
+  onMove: MoveThing;
+}) {
   const { layers, things, somewhere } = picture;
   return (
     <>
@@ -94,6 +159,7 @@ export function Layers({ picture, after = '' }: { picture: CasePicture; after?: 
             picture={picture}
             layer={layer}
             title={`Layer ${i + 1} of ${layers.length}${after}`}
+            onMove={onMove}
           />
         ))}
       </div>

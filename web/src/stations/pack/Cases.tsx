@@ -1,7 +1,14 @@
-import { casePicture, inWords, PACK_GROUPS, type CaseRoom, type PackGroup } from '@idle-satchel/core';
+import {
+  casePicture,
+  inWords,
+  moveInCase,
+  PACK_GROUPS,
+  type CaseRoom,
+  type PackGroup,
+} from '@idle-satchel/core';
 import type { PackedCases } from '@idle-satchel/core/searches';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
-import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 import { AddGear } from './AddGear.js';
 import { CornerDrawn, Layers } from './CaseDrawn.js';
@@ -80,7 +87,9 @@ function Said({ of: { verdict, left, guessed, cases } }: { of: PackedCases }) {
 }
 
 function Case({ id, room }: { id: string; room: CaseRoom }) {
+  const { store } = useOpenEvent();
   const packed = usePlan(plan => plan.packed);
+  const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
   const { label, fill, loadLeft, inner, guessed } = room;
   const picture = casePicture(room, packed);
   return (
@@ -93,7 +102,15 @@ function Case({ id, room }: { id: string; room: CaseRoom }) {
         </div>
         {picture.things.length > 0 && <CornerDrawn picture={picture} label={label} />}
       </div>
-      <Layers picture={picture} after=", front below" />
+      <Layers
+        picture={picture}
+        after=", front below"
+        onMove={(line, nudge) => {
+          const edit = moveInCase(id, room, packed, kinds, line, nudge);
+          if (edit) store.patchPlan(`Move in ${label}`, edit.patch);
+          else store.say('There is no room for it there.');
+        }}
+      />
     </section>
   );
 }

@@ -1,8 +1,8 @@
-import { inWords, vehiclePicture, type VehicleResult } from '@idle-satchel/core';
+import { inWords, moveInVehicle, vehiclePicture, type VehicleResult } from '@idle-satchel/core';
 import type { LoadedVehicles } from '@idle-satchel/core/searches';
 import { FigureRows, Heading } from '../../ledger/Ledger.js';
 import { NumberField } from '../../ledger/NumberField.js';
-import { useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
+import { useEvent, useOpenEvent, usePlan, useReading, useResult } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 import { AddGear } from './AddGear.js';
 import { CornerDrawn, Layers } from './CaseDrawn.js';
@@ -72,6 +72,8 @@ function Said({ of: { vehicles, left, guessed } }: { of: LoadedVehicles }) {
 
 function Loaded({ id, of }: { id: string; of: VehicleResult }) {
   const { store } = useOpenEvent();
+  const packed = usePlan(plan => plan.packed);
+  const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
   const aboard = usePlan(plan => plan.devices?.[id]?.aboard);
   const { label, load, payload, left, fill, rear, front, rearLeft, frontLeft, forward, sideways } = of;
   const { unweighed, roof, roofLeft, pieces } = of;
@@ -105,7 +107,15 @@ function Loaded({ id, of }: { id: string; of: VehicleResult }) {
           </div>
         )}
       </div>
-      <Layers picture={picture} after=", door below" />
+      <Layers
+        picture={picture}
+        after=", door below"
+        onMove={(line, nudge) => {
+          const edit = moveInVehicle(id, of, packed, kinds, line, nudge);
+          if (edit) store.patchPlan(`Move in ${label}`, edit.patch);
+          else store.say('There is no room for it there.');
+        }}
+      />
       {onRoof.length > 0 && (
         <p className="text-[13px] pt-1">
           On its roof: {onRoof.map(({ line }) => line.purpose).join(', ')}. Wrapped against rain, lashed at

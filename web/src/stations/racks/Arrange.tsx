@@ -7,10 +7,16 @@ import { WayDrawn } from './WayDrawn.js';
 
 const readBy = ({ plan, venue, rules, kinds }: Bundle) => [plan, venue, rules, kinds];
 
+/** A first answer is looked for so long for each way, s. */
+const AT_ONCE = 0.1;
+
 /** Three ways to arrange a rack, side by side, each to be taken as it is. */
 export default function Arrange({ rack }: { rack: string }) {
   const { store } = useOpenEvent();
-  const { found, fresh, busy, problem, look, putAway } = useAsked('arrange', { rack }, readBy);
+  const { found, fresh, busy, problem, look, putAway } = useAsked('arrange', { rack }, readBy, {
+    rack,
+    seconds: AT_ONCE,
+  });
   return (
     <section aria-label="Arrange" className="pt-4">
       <Heading>Arrange</Heading>
@@ -18,6 +24,9 @@ export default function Arrange({ rack }: { rack: string }) {
         {busy ? 'Looking …' : 'Look for better orders'}
       </button>{' '}
       {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
+      {busy && found && (
+        <span className="text-faint">These are a first answer; it looks on for better ones.</span>
+      )}
       {found && !fresh && <span className="text-faint">Something has changed since: look again.</span>}
       {found && fresh && (
         <>
