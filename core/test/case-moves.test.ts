@@ -102,7 +102,7 @@ describe('a thing in its case', () => {
     const plan = applyPatch(friday.plan, edit?.patch ?? []);
     const own = assess({ ...friday, plan }).pack.vehicles.carodile1;
     const after = own && vehiclePicture(own).things.find(({ line }) => line === 'casecam01');
-    expect([before?.at[1], after?.at[1]].map(each => Math.round(1000 * (each ?? 1)))).toEqual([30, 0]);
+    expect([before?.at[1], after?.at[1]].map(each => Math.round(1000 * (each ?? 1)) + 0)).toEqual([30, 0]);
     const { built } = vehiclePicture(car);
     expect(built).toHaveLength(2);
     for (const { at, sides } of built)
