@@ -11,7 +11,11 @@ const CASES = 6;
 const THINGS = 60;
 const SECONDS = 10;
 /** Share of the room of all six that was filled in 60 s with seeds 1, 2 and 3, for the events of these draws, %. */
-const STORED: Readonly<Record<number, readonly number[]>> = { 1: [], 2: [], 3: [] };
+const STORED: Readonly<Record<number, readonly number[]>> = {
+  1: [81.14, 82.8, 80.36],
+  2: [83.67, 83.29, 83.66],
+  3: [82.32, 82.23, 83.78],
+};
 
 /** Six cases of 72 L, and sixty boxes of some 7 L each: more than goes in. */
 function sixty(draw: number): Bundle {

@@ -126,6 +126,8 @@ export class Device {
   @Optional() @Ref() beside?: string;
   /** It comes off its case for travel, and goes on again there: aerials, a bracket, a lid. */
   @Optional() @Flag() comesOff?: boolean;
+  /** Another thing that it rides in one case with. */
+  @Optional() @Ref() ridesWith?: string;
   /** Files that it is set up by, every version of each. */
   @Optional() @MapOf(() => SettingsFile, 200) settings?: Map<SettingsFile>;
   /** What its buttons do, for a sheet beside it: a line for each row, with | between buttons. */

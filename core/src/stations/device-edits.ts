@@ -55,6 +55,7 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
   const changed = inOrder(plan.batteryChanges).filter(([, { battery }]) => gone.has(battery));
   const read = inOrder(plan.chargeReadings).filter(([, { battery }]) => gone.has(battery));
   const packed = inOrder(plan.packed).filter(([, each]) => gone.has(each.in) || gone.has(each.line));
+  const riding = inOrder(devices).filter(([key, each]) => gone.has(each.ridesWith ?? '') && !gone.has(key));
   const beside = inOrder(devices).filter(([key, each]) => gone.has(each.beside ?? '') && !gone.has(key));
   return inPlan()
     .each(leads, (edit, [key]) => edit.drop('links', key))
@@ -68,5 +69,6 @@ export function takeOutPatch(plan: Plan, id: string): Operation[] {
     .each(read, (edit, [key]) => edit.drop('chargeReadings', key))
     .each(packed, (edit, [key]) => edit.drop('packed', key))
     .each(beside, (edit, [key]) => edit.drop('devices', key, 'beside'))
+    .each(riding, (edit, [key]) => edit.drop('devices', key, 'ridesWith'))
     .each(gone, (edit, key) => edit.drop('devices', key)).patch;
 }

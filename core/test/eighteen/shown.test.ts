@@ -51,6 +51,21 @@ describe('power', () => {
   });
 });
 
+describe('a tripod', () => {
+  it('carries the camera with its encoder and both batteries, as their weights say', () => {
+    const bundle = staged(BONDED);
+    const { strongEnough } = assess(bundle).shots.cameras.camera001?.support ?? {};
+    const kg = (...kinds: string[]): number =>
+      kinds.reduce((sum, kind) => sum + (bundle.kinds.kinds[kind]?.weight ?? NaN), 0);
+    const carried = (strongEnough?.working.terms ?? []).flatMap(({ unit, name, value }) =>
+      unit === 'kg' && name !== 'load' ? [Number(value)] : [],
+    );
+    const all = kg('camfourth', 'bondedbel', 'battpla15', 'battpla15');
+    expect(carried.reduce((sum, each) => sum + each, 0)).toBeCloseTo(all, 9);
+    expect(strongEnough?.value).toBe(all <= (bundle.kinds.kinds.tripodflu?.support?.load ?? 0));
+  });
+});
+
 describe('a rack', () => {
   it('has its drawer latched before it is moved, there and back', () => {
     const { checks } = assess(staged(NETWORK_RACK)).day;

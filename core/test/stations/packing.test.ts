@@ -5,6 +5,7 @@ import { packedPatch } from '../../src/packed-into.js';
 import type { Bundle, Kind } from '../../src/documents/index.js';
 import { applyFix } from '../../src/fixes.js';
 import { applyPatch } from '../../src/foundations/index.js';
+import { ridesTogether } from '../../src/stations/pack/packing/together.js';
 import { packCases, type PackOptions } from '../../src/searches/pack-cases/index.js';
 import { runSearch } from '../../src/searches/search.js';
 import { edited, friday, number, set } from './edited.js';
@@ -176,5 +177,59 @@ describe('where a thing is', () => {
     expect(assess({ ...friday, plan }).pack.lines['camwide01']?.inside).toBe('CAMERA CASE');
     const out = applyPatch(plan, packedPatch(plan.packed, 'camwide01', ''));
     expect(assess({ ...friday, plan: out }).pack.lines['camwide01']?.inside).toBeUndefined();
+  });
+});
+
+describe('what belongs together', () => {
+  it('is what is in a thing, and what somebody said, however long the chain', () => {
+    const devices = {
+      one: { order: '1', ridesWith: 'two' },
+      two: { order: '2', ridesWith: 'three' },
+      three: { order: '3' },
+      inner: { order: '4', place: { inside: 'three' } },
+      alone: { order: '5', ridesWith: 'gone' },
+    };
+    const all = ridesTogether(devices);
+    expect(new Set(['one', 'two', 'three', 'inner'].map(id => all.get(id))).size).toBe(1);
+    expect([all.get('alone'), ridesTogether(undefined).size]).toEqual([undefined, 0]);
+    // In a ring as well.
+    expect(ridesTogether({ ...devices, three: { order: '3', ridesWith: 'one' } }).get('one')).toBeDefined();
+  });
+
+  it('is packed into one case by the search', async () => {
+    const asked = applyPatch(friday.plan, [
+      set('/devices/camwide01/ridesWith', 'camside01'),
+      set('/devices/camside01/ridesWith', 'camnorth1'),
+      set('/packed', {}),
+    ]);
+    const { answer } = await found({ ...friday, plan: asked });
+    const cases = ['camwide01', 'camside01', 'camnorth1'].map(
+      line => answer.cases.find(({ things }) => things.some(each => each.line === line))?.id,
+    );
+    expect(new Set(cases).size).toBe(1);
+  });
+});
+
+describe('two hundred cases', () => {
+  const devices = Object.fromEntries(
+    Array.from({ length: 200 }, (_, i) => {
+      const id = `manycase${String(i).padStart(3, '0')}`;
+      return [id, { order: `m${id}`, label: id, kind: 'casewheel' }];
+    }),
+  );
+  const many = edited(set('/devices', { ...friday.plan.devices, ...devices }), set('/packed', {}));
+
+  it('are each weighed, and say that nobody lifts them all without a rest', () => {
+    const { cases, carried } = assess(many).pack;
+    expect(Object.keys(cases)).toHaveLength(200 + 3);
+    expect(cases.manycase000?.lifts.boot.index.why).toContain('rest, or take more hands');
+    expect(number(carried.pieces)).toBeGreaterThan(200);
+  });
+
+  it('take everything but what is larger than any of them, which is proven', async () => {
+    const { answer } = await found(many, { cases: Object.keys(devices) });
+    expect(answer.verdict).toBe('proven not');
+    expect(answer.left).toHaveLength(6);
+    for (const { why } of answer.left) expect(why).toContain('too large');
   });
 });

@@ -52,6 +52,12 @@ const TABLE: readonly Row[] = [
     ['plan', roofed('deskrack1', 'casecam01')],
   ],
   [
+    'pack.rides-apart',
+    'risk',
+    ['plan', set(device('laptopwor', 'ridesWith'), 'switcher1')],
+    ['plan', set(device('laptopwor', 'ridesWith'), 'camwide01')],
+  ],
+  [
     'pack.lifter',
     'risk',
     ['plan', set(device('casecabl1', 'liftedBy'), ['callumdrey', 'maudtarran'])],

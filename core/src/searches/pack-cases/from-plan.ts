@@ -4,6 +4,7 @@ import type { Bundle, Hold } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
 import { fitsAlone, type Box } from '../../packing/boxes.js';
 import { boxFor, spacesOf } from '../../packing/spaces.js';
+import { ridesTogether } from '../../stations/pack/packing/together.js';
 import { ridesApart } from '../../stations/pack/packing/apart.js';
 import { isCaseKind } from '../../stations/pack/packing/travels.js';
 import type { PackLine } from '../../stations/pack/index.js';
@@ -65,7 +66,8 @@ function problemOf(
   const spaces = cases.flatMap(({ hold }, i) =>
     spacesOf(hold).map((space): CaseSpace => ({ ...space, case: i })),
   );
-  const groups = new Map<string, number>();
+  const together = ridesTogether(devices);
+  const groups = new Map([...new Set(together.values())].map((key, i) => [key, i]));
   const kindOf = (i: number) => kinds[lines[i]?.line.kind ?? ''];
   const boxIn = (i: number, { hold }: PackingCase): Box => {
     const { id = '', line } = lines[i] ?? {};
@@ -79,7 +81,6 @@ function problemOf(
     boxes: cases.map(each => lines.map((_, i) => boxIn(i, each))),
     things: lines.map(({ id, line }, n): CaseThing => {
       const { width, depth, height } = pack.sizes[id] ?? NOTHING;
-      const carrier = carrierOf(id, devices);
       return {
         kg: (kindOf(n)?.weight ?? 0) * line.count,
         room: width * depth * height,
@@ -87,26 +88,13 @@ function problemOf(
         cases: casesFor(line, cases, devices).filter(i =>
           spaces.some(space => space.case === i && fitsAlone(boxIn(n, cases[i] as PackingCase), space.sides)),
         ),
-        group: carrier === undefined ? undefined : numberFor(groups, carrier),
+        group: groups.get(together.get(id) ?? ''),
       };
     }),
   };
 }
 
 const NOTHING = { width: 0, depth: 0, height: 0 } as const;
-
-const numberFor = (groups: Map<string, number>, key: string): number => {
-  const known = groups.get(key) ?? groups.size;
-  groups.set(key, known);
-  return known;
-};
-
-/** The thing that others are in, for that and for them: they ride together. */
-function carrierOf(id: string, devices: Bundle['plan']['devices']): string | undefined {
-  const inside = devices?.[id]?.place?.inside;
-  if (inside !== undefined && devices?.[inside]) return inside;
-  return Object.values(devices ?? {}).some(({ place }) => place?.inside === id) ? id : undefined;
-}
 
 /** Cases that take a line, those first that take only its group. */
 function casesFor(

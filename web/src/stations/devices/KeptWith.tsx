@@ -9,11 +9,11 @@ import {
 } from '@idle-satchel/core';
 import { useState } from 'react';
 import { addressOf, messageOf, sendFile } from '../../api/client.js';
-import { FlagField } from '../../ledger/ChoiceField.js';
+import { ChoiceField, FlagField } from '../../ledger/ChoiceField.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { TextField } from '../../ledger/TextField.js';
 import { usePicture } from '../../offline/pictures.js';
-import { useStore } from '../../store/hooks.js';
+import { usePlan, useStore } from '../../store/hooks.js';
 import { PhotoField } from '../ground/PhotoField.js';
 
 const MB = 1024 * 1024;
@@ -21,6 +21,7 @@ const MB = 1024 * 1024;
 /** What is kept with a thing: settings files by version, its buttons, its photo, and what its journey asks for. */
 export default function KeptWith({ id, device }: { id: string; device: Device }) {
   const store = useStore();
+  const devices = usePlan(plan => plan.devices);
   return (
     <details className="py-2">
       <summary className="cursor-pointer">{keptWords(device)}</summary>
@@ -31,6 +32,17 @@ export default function KeptWith({ id, device }: { id: string; device: Device })
           store.editPlan(`Travel of ${device.label}`, plan =>
             plan.set('devices', id, 'comesOff', on || undefined),
           )
+        }
+      />
+      <ChoiceField<string>
+        label="It rides in one case with"
+        none="anything"
+        value={device.ridesWith}
+        options={inOrder(devices).flatMap(([other, each]) =>
+          other === id ? [] : [[other, each.label] as const],
+        )}
+        onCommit={other =>
+          store.editPlan(`Travel of ${device.label}`, plan => plan.set('devices', id, 'ridesWith', other))
         }
       />
       <Looks id={id} device={device} />

@@ -44,9 +44,8 @@ export default function Lifting() {
 function CaseLift({ id, of }: { id: string; of: CaseResult }) {
   const store = useStore();
   const reading = useReading();
-  const lifters = usePlan(plan => plan.devices?.[id]?.lifters);
   const { label, weight, pieces, unweighed, people, left, lifts, wheels, push } = of;
-  const { stairsPeople, stairsLeft, door, air } = of;
+  const { stairsPeople, stairsLeft, door, air, by } = of;
   const options = wheels ? [ROLLS, ...PEOPLE] : PEOPLE;
   return (
     <>
@@ -54,7 +53,7 @@ function CaseLift({ id, of }: { id: string; of: CaseResult }) {
       <FigureRows of={{ weight, pieces, ...(unweighed.value !== 0 && { unweighed }), people }} />
       <ChoiceField
         label="Lifted by"
-        value={options.find(([count]) => Number(count) === lifters)?.[0]}
+        value={options.find(([count]) => Number(count) === by)?.[0]}
         options={options}
         none="not said"
         onCommit={count =>

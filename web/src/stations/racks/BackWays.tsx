@@ -68,7 +68,7 @@ function Ways({
               <span className="sr-only">What counts</span>
             </th>
             {ways.map(({ id }) => (
-              <th key={id} scope="col">
+              <th key={id} scope="col" className="!text-right">
                 {WORDS[id]}
               </th>
             ))}
@@ -77,7 +77,7 @@ function Ways({
         <tbody>
           {rows.map(([label, cell]) => (
             <tr key={label}>
-              <th scope="row">{label}</th>
+              <td>{label}</td>
               {ways.map(way => (
                 <td key={way.id} className="text-right">
                   {cell(way)}
