@@ -140,6 +140,7 @@ describe('a settings file', () => {
       .setInputFiles({ ...file(''), name: 'none.cfg' });
     await page.getByRole('alert').filter({ hasText: 'none.cfg is empty' }).waitFor();
     await page.goto(page.url().replace('/racks', '/day'));
+    await page.getByRole('tab', { name: /^Plug in/ }).click();
     await page.getByText('DESK RACK has “rack”, version 2, loaded and confirmed').waitFor();
   });
 });

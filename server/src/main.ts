@@ -83,6 +83,7 @@ async function start(): Promise<void> {
     databaseUrl: DATABASE_URL,
     worker: new URL('./heavy/worker.js', import.meta.url),
     threads: Math.max(1, Math.min(4, availableParallelism())),
+    onTrouble: error => log.error(error, 'a thread for heavy work failed'),
   });
   started.push(() => heavy.close());
   const relay = new LiveRelay(DATABASE_URL, log);

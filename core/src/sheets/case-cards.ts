@@ -75,6 +75,7 @@ export function caseCards(plan: Plan, assessment: Assessment): Sheet {
         .map((line): Row => ({ number: '', layer: '', line: lines[line] }));
       const form = room?.hold.form ?? 'rack';
       return {
+        of: id,
         heading: [
           ...[label, form, shown(weight), `lifted: ${liftedBy(own, reading)}`],
           ...doorWords(own),

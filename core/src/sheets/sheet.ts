@@ -16,6 +16,8 @@ export interface Sheet {
   /** Rows under a heading each; one heading may be empty. */
   readonly sections: readonly {
     readonly heading: string;
+    /** The device that it is of: a code beside its heading leads there. */
+    readonly of?: string;
     readonly rows: readonly (readonly string[])[];
     /** The number that a cell is, for tables that reckon; none where it is words. */
     readonly numbers: readonly (readonly (number | undefined)[])[];

@@ -73,7 +73,11 @@ export const figures = <Row, Key extends string>(
 export interface Table<Row> {
   readonly title: string;
   readonly columns: readonly ColumnOf<Row>[];
-  readonly sections: readonly { readonly heading: string; readonly rows: readonly Row[] }[];
+  readonly sections: readonly {
+    readonly heading: string;
+    readonly of?: string;
+    readonly rows: readonly Row[];
+  }[];
   readonly notes: readonly string[];
 }
 
@@ -92,8 +96,9 @@ export function sheetOf<Row>(
       const unit = first && number?.(first, source)?.unit;
       return { ...column, ...(unit && { unit }) };
     }),
-    sections: sections.map(({ heading, rows }) => ({
+    sections: sections.map(({ heading, of, rows }) => ({
       heading,
+      ...(of !== undefined && { of }),
       rows: rows.map(row => columns.map(({ cell }) => cell(row, source))),
       numbers: rows.map(row => columns.map(({ number }) => number?.(row, source)?.value)),
     })),

@@ -30,6 +30,8 @@ export interface HeavyOptions {
   /** The module that a thread runs. */
   readonly worker: URL;
   readonly threads: number;
+  /** Hears of a thread that failed while it had nothing to do. */
+  readonly onTrouble?: (error: unknown) => void;
   readonly longest?: number;
   readonly mostWaiting?: number;
 }
@@ -38,6 +40,7 @@ export function heavyWork({
   databaseUrl,
   worker,
   threads,
+  onTrouble = () => undefined,
   longest = LONGEST,
   mostWaiting = MOST_WAITING,
 }: HeavyOptions): Heavy {
@@ -51,6 +54,8 @@ export function heavyWork({
     niceIncrement: 10,
     resourceLimits: MEMORY,
   });
+  // Nobody waits for it: another thread takes its place. Unheard, it would end the whole server.
+  pool.on('error', onTrouble);
   // Counted here: the pool itself does not hold what can be given up to the length of its queue.
   let asked = 0;
   const run = async <Answer>(name: 'answer' | 'summary', wish: object): Promise<Answer> => {

@@ -13,7 +13,7 @@ import {
   type LabelSize,
   type LeadLabel,
 } from '@idle-satchel/core';
-import qrcode from 'qrcode';
+import { qrOf } from './qr.js';
 import { newPdf, type Pdf } from './paper.js';
 
 export interface LabelRequest {
@@ -23,13 +23,6 @@ export interface LabelRequest {
   readonly changed: boolean;
   /** Address of the page of a lead. */
   readonly pageOf: (link: string) => string;
-}
-
-function qrOf(text: string): boolean[][] {
-  const { modules } = qrcode.create(text, { errorCorrectionLevel: 'M' });
-  return Array.from({ length: modules.size }, (_, row) =>
-    Array.from({ length: modules.size }, (_each, column) => Boolean(modules.get(row, column))),
-  );
 }
 
 function wantedOf({ plan }: Bundle, assessment: Assessment, { changed }: LabelRequest): LeadLabel[] {

@@ -1,14 +1,21 @@
 /** Drawing a sheet as PDF: black on white, A4 or Letter, readable without colour. */
 import type { Sheet } from '@idle-satchel/core';
 import { newPdf, type Paper, type Pdf } from './paper.js';
+import { qrOf } from './qr.js';
 
 const MARGIN = 36;
 const SIZE = 9;
 /** Room of a page number below what is on a page. */
 const NUMBER = 16;
 
-/** A PDF that is still being written; pipe it to where it goes. */
-export function pdfOf(sheet: Sheet, paper: Paper): Pdf {
+/** Side of the code beside a heading, pt. */
+const CODE = 40;
+
+/**
+ * A PDF that is still being written; pipe it to where it goes. `pageOf`: the address of what a section is of, for the
+ * code beside its heading.
+ */
+export function pdfOf(sheet: Sheet, paper: Paper, pageOf?: (of: string) => string): Pdf {
   const pdf = newPdf(`${sheet.title}: ${sheet.about}`, {
     size: paper,
     layout: 'landscape',
@@ -18,8 +25,9 @@ export function pdfOf(sheet: Sheet, paper: Paper): Pdf {
   });
   pdf.on('pageAdded', () => drawHead(pdf, sheet));
   pdf.addPage();
-  for (const { heading, rows } of sheet.sections) {
-    if (rows.length > 0) drawSection(pdf, sheet, heading, rows);
+  for (const { heading, rows, of } of sheet.sections) {
+    const code = pageOf && of !== undefined ? pageOf(of) : undefined;
+    if (rows.length > 0) drawSection(pdf, sheet, { heading, rows, code });
   }
   drawNotes(pdf, sheet.notes);
   drawPageNumbers(pdf, sheet.title);
@@ -68,9 +76,20 @@ function drawHead(pdf: Pdf, sheet: Sheet): void {
   pdf.page.margins.top = pdf.y;
 }
 
-function drawSection(pdf: Pdf, sheet: Sheet, heading: string, rows: readonly (readonly string[])[]): void {
+interface Section {
+  readonly heading: string;
+  readonly rows: readonly (readonly string[])[];
+  /** Where its code leads; undefined without one. */
+  readonly code: string | undefined;
+}
+
+function drawSection(pdf: Pdf, sheet: Sheet, { heading, rows, code }: Section): void {
   // A heading never stands alone at the foot of a page.
-  if (pdf.y + 44 > pdf.page.maxY()) pdf.addPage();
+  if (pdf.y + 44 + (code === undefined ? 0 : CODE) > pdf.page.maxY()) pdf.addPage();
+  if (code !== undefined) {
+    drawCode(pdf, code, MARGIN + roomOf(pdf) - CODE, pdf.y + 4);
+    pdf.y += CODE - 12;
+  }
   pdf
     .font('tape')
     .fontSize(12)
@@ -82,6 +101,18 @@ function drawSection(pdf: Pdf, sheet: Sheet, heading: string, rows: readonly (re
     .lineWidth(1)
     .stroke();
   drawRows(pdf, sheet, rows, 'text');
+}
+
+/** A code whose upper left corner is at a place, with the quiet edge that readers want around it on white paper. */
+function drawCode(pdf: Pdf, text: string, left: number, top: number): void {
+  const rows = qrOf(text);
+  const square = CODE / rows.length;
+  rows.forEach((row, y) =>
+    row.forEach((dark, x) => {
+      if (dark) pdf.rect(left + x * square, top + y * square, square, square);
+    }),
+  );
+  pdf.fill('black');
 }
 
 function drawNotes(pdf: Pdf, notes: readonly string[]): void {

@@ -68,7 +68,9 @@ export const sheetRoutes: readonly Route[] = [
     heavyRoute(`GET /events/:id/${name}.pdf`, async asked => {
       const { bundle, assessment } = await assessedFor(asked);
       const sheet = SHEETS[name](bundle, assessment);
-      return new FileAnswer(await bytesOf(pdfOf(sheet, paperOf(assessment))), PDF, `${name}.pdf`);
+      const { origin, id } = asked;
+      const pdf = pdfOf(sheet, paperOf(assessment), of => `${origin}/events/${id()}/pack?case=${of}`);
+      return new FileAnswer(await bytesOf(pdf), PDF, `${name}.pdf`);
     }),
     heavyRoute(`GET /events/:id/${name}.csv`, async asked => {
       const { bundle, assessment } = await assessedFor(asked);

@@ -1,3 +1,5 @@
+import { useEffect, useRef } from 'react';
+import { useSearchParams } from 'react-router';
 import {
   casePicture,
   inWords,
@@ -87,13 +89,19 @@ function Said({ of: { verdict, left, guessed, cases } }: { of: PackedCases }) {
 }
 
 function Case({ id, room }: { id: string; room: CaseRoom }) {
+  const [asked] = useSearchParams();
+  const own = useRef<HTMLElement>(null);
+  const wanted = asked.get('case') === id;
+  useEffect(() => {
+    if (wanted) own.current?.scrollIntoView();
+  }, [wanted]);
   const { store } = useOpenEvent();
   const packed = usePlan(plan => plan.packed);
   const kinds = useEvent(({ bundle }) => bundle.kinds.kinds);
   const { label, fill, loadLeft, inner, guessed } = room;
   const picture = casePicture(room, packed);
   return (
-    <section aria-label={label} className="pt-3">
+    <section ref={own} aria-label={label} className="pt-3">
       <Heading about={label}>Case</Heading>
       <div className="flex flex-wrap gap-x-8 gap-y-3 py-2">
         <div className="min-w-[16rem] grow max-w-sm">

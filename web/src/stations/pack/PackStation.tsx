@@ -1,5 +1,6 @@
 import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
@@ -21,7 +22,9 @@ export default function PackStation() {
   useWorkingKey();
   const store = useStore();
   const pack = useResult('pack');
-  const [view, setView] = useState<View>('list');
+  // The code on the card of a case leads to that case.
+  const [asked] = useSearchParams();
+  const [view, setView] = useState<View>(asked.has('case') ? 'cases' : 'list');
   const { pieces, missing, weight, tapeRolls, rampPieces } = pack;
   return (
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
