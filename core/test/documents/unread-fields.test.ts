@@ -13,7 +13,17 @@ const WAITING: Readonly<Record<string, string>> = {
   currency: 'lists and money',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
-const WORDS_ONLY = ['organisation', 'address', 'archived', 'access', 'tracing', 'ink', 'dates', 'photo', 'scale'];
+const WORDS_ONLY = [
+  'organisation',
+  'address',
+  'archived',
+  'access',
+  'tracing',
+  'ink',
+  'dates',
+  'photo',
+  'scale',
+];
 
 interface Schema {
   readonly properties?: Readonly<Record<string, Schema>>;

@@ -5,6 +5,7 @@ import {
   type CaseLayer,
   type CasePicture,
   type Nudge,
+  type ThingInCase,
 } from '@idle-satchel/core';
 import { usePointerDrag } from '../../ui/pointer-drag.js';
 import { STEPS } from '../../ui/shortcuts.js';
@@ -22,6 +23,68 @@ export type MoveThing = (line: string, nudge: Nudge) => void;
 const STEP = 0.01;
 const STRIDE = 0.05;
 
+/** A thing in its layer: pulled with the pointer, or moved and turned by keys. */
+function MovableThing({
+  thing,
+  scale,
+  depth,
+  onMove,
+}: {
+  thing: ThingInCase;
+  /** px for each m. */
+  scale: number;
+  /** Of the case, m. */
+  depth: number;
+  onMove: MoveThing;
+}) {
+  const begin = usePointerDrag();
+  const [pulled, setPulled] = useState<readonly [right: number, away: number]>();
+  const { line, number, purpose, at, sides } = thing;
+  const press = (event: PointerEvent<SVGGElement>): void => {
+    if (event.button !== 0) return;
+    const { clientX, clientY } = event;
+    const by = (where: { clientX: number; clientY: number }): [number, number] => [
+      (where.clientX - clientX) / scale,
+      (clientY - where.clientY) / scale,
+    ];
+    begin(event, {
+      move: where => setPulled(by(where)),
+      drop: (where, moved) => {
+        setPulled(undefined);
+        if (moved) onMove(line, { by: by(where) });
+      },
+      cancel: () => setPulled(undefined),
+    });
+  };
+  const key = (event: KeyboardEvent): void => {
+    const step = STEPS[event.key];
+    if (!step && event.key !== 'r') return;
+    event.preventDefault();
+    event.stopPropagation();
+    const far = event.shiftKey ? STRIDE : STEP;
+    onMove(line, step ? { by: [step[0] * far, -step[1] * far] } : 'turn');
+  };
+  const [x, y, width, height] = [at[0], depth - at[1] - sides[1], sides[0], sides[1]].map(
+    each => each * scale,
+  ) as [number, number, number, number];
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${number} ${purpose}: arrow keys move it, r turns it`}
+      className="cursor-grab touch-none"
+      transform={pulled && `translate(${pulled[0] * scale} ${-pulled[1] * scale})`}
+      onPointerDown={press}
+      onKeyDown={key}
+    >
+      <rect {...{ x, y, width, height }} fill={FILL.top} stroke="var(--ink)" />
+      <text x={x + width / 2} y={y + height / 2 + 4} textAnchor="middle" fontSize="12" fill="var(--ink)">
+        {number}
+      </text>
+    </g>
+  );
+}
+
 /** One layer from above, numbered in the order in which one packs; what reaches up from below is dashed. */
 function LayerDrawn({
   picture: { width, depth, built },
@@ -34,35 +97,9 @@ function LayerDrawn({
   title: string;
   onMove: MoveThing;
 }) {
-  const begin = usePointerDrag();
-  const [dragged, setDragged] = useState<{ readonly line: string; readonly by: readonly [number, number] }>();
   const scale = LAYER / Math.max(width, depth);
   // The front is below, as one stands before the open case.
   const top = (y: number, d: number): number => (depth - y - d) * scale;
-  const press = (line: string, event: PointerEvent<SVGGElement>): void => {
-    if (event.button !== 0) return;
-    const { clientX, clientY } = event;
-    const by = (where: { clientX: number; clientY: number }): [number, number] => [
-      (where.clientX - clientX) / scale,
-      (clientY - where.clientY) / scale,
-    ];
-    begin(event, {
-      move: where => setDragged({ line, by: by(where) }),
-      drop: (where, moved) => {
-        setDragged(undefined);
-        if (moved) onMove(line, { by: by(where) });
-      },
-      cancel: () => setDragged(undefined),
-    });
-  };
-  const key = (line: string, event: KeyboardEvent): void => {
-    const step = STEPS[event.key];
-    if (!step && event.key !== 'r') return;
-    event.preventDefault();
-    event.stopPropagation();
-    const far = event.shiftKey ? STRIDE : STEP;
-    onMove(line, step ? { by: [step[0] * far, -step[1] * far] } : 'turn');
-  };
   return (
     <figure className="m-0">
       <svg
@@ -99,39 +136,8 @@ function LayerDrawn({
             strokeDasharray="4 3"
           />
         ))}
-        {layer.things.map(({ line, number, purpose, at: [x, y], sides: [w, d] }) => (
-          <g
-            key={line}
-            role="button"
-            tabIndex={0}
-            aria-label={`${number} ${purpose}: arrow keys move it, r turns it`}
-            className="cursor-grab touch-none"
-            transform={
-              dragged?.line === line
-                ? `translate(${dragged.by[0] * scale} ${-dragged.by[1] * scale})`
-                : undefined
-            }
-            onPointerDown={event => press(line, event)}
-            onKeyDown={event => key(line, event)}
-          >
-            <rect
-              x={x * scale}
-              y={top(y, d)}
-              width={w * scale}
-              height={d * scale}
-              fill={FILL.top}
-              stroke="var(--ink)"
-            />
-            <text
-              x={(x + w / 2) * scale}
-              y={top(y, d) + (d * scale) / 2 + 4}
-              textAnchor="middle"
-              fontSize="12"
-              fill="var(--ink)"
-            >
-              {number}
-            </text>
-          </g>
+        {layer.things.map(thing => (
+          <MovableThing key={thing.line} thing={thing} {...{ scale, depth, onMove }} />
         ))}
       </svg>
       <figcaption className="text-faint text-[12.5px]">{title}</figcaption>
