@@ -108,6 +108,10 @@ describe('a newer version', () => {
     remove('/links/feedrecor'),
     remove('/devices/recorder1'),
     set('/devices/switcher1/soundDelay', 119),
+    set('/devices/switcher1/settings', {
+      setup00001: { order: '1', label: 'Set-up', version: 1, file: 'file00000001', name: 'a.bin', bytes: 9 },
+    }),
+    set('/devices/router001/comesOff', true),
   ]);
   const newer: Assembly = assemblyFrom(changedPlan, 'deskrack1', 'Desk rack', 2, kinds.kinds);
   const withNewer = { ...known, assemblies: { assembly01: newer } };
@@ -118,6 +122,8 @@ describe('a newer version', () => {
     expect(words).toEqual([
       'without RECORDER',
       'SWITCHER: another delay of sound',
+      'SWITCHER: another settings file',
+      'ROUTER: another way to travel',
       'with MONITOR',
       'SWITCHER into MONITOR',
     ]);

@@ -212,7 +212,7 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
   const changed = inOrder(assembly.parts).flatMap(([part, device]): AssemblyDifference[] => {
     const own = now.parts[part];
     if (!own) return [];
-    return (['kind', 'label', 'format', 'soundDelay', 'buses'] as const).flatMap(
+    return (Object.keys(FIELD_WORDS) as (keyof typeof FIELD_WORDS)[]).flatMap(
       (field): AssemblyDifference[] => {
         if (sameJson(own[field], device[field])) return [];
         const value = device[field];
@@ -266,12 +266,18 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
   return [...unplugged, ...gone, ...changed, ...added, ...plugged];
 }
 
+/** What of a part is compared, and what it is called. */
 const FIELD_WORDS = {
   kind: 'kind',
   label: 'name',
   format: 'format',
   soundDelay: 'delay of sound',
   buses: 'use of outputs',
+  settings: 'settings file',
+  buttons: 'use of buttons',
+  comesOff: 'way to travel',
+  afterTransport: 'look on arrival',
+  photo: 'photo',
 } as const;
 
 /** The edit that brings a case up to the newest version. */
