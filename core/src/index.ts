@@ -46,6 +46,7 @@ export type { VehicleResult } from './stations/pack/vehicles/vehicle.js';
 export type { DeviceLoad } from './stations/power/index.js';
 export type { RackItem, RackResult } from './stations/racks/index.js';
 export { ANYBODY, liftLimit } from './stations/pack/lifting/lifters.js';
+export { MOST_PEOPLE } from './stations/pack/lifting/teams.js';
 export { LIFTS, type CaseResult, type LiftName } from './stations/pack/lifting/lifts.js';
 export { alternativesOf, type Alternative } from './stations/runs/alternatives.js';
 export { crossingMarks, crossingWords } from './stations/runs/crossing-marks.js';

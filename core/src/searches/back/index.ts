@@ -6,7 +6,15 @@ import { createAssessor, type Assessment } from '../../assess.js';
 import type { Bundle, Connector, Device } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
 import { inPlan } from '../../edits.js';
-import { idFrom, inOrder, numberOf, orderAfter } from '../../foundations/index.js';
+import {
+  applyPatch,
+  idFrom,
+  inOrder,
+  numberOf,
+  orderAfter,
+  type Operation,
+} from '../../foundations/index.js';
+import { takeOutPatch } from '../../stations/device-edits.js';
 import { outsideOf, type OutsideSocket } from '../../rack-drawing/outside.js';
 import { faceOfPanel } from '../../rack-drawing/elevation.js';
 import { PER_LINK } from '../../stations/hands/call-time.js';
@@ -117,20 +125,25 @@ function wayOf(
 
 /** Panels and blanks off the rear rails, and the rear lid off: one reaches in. Leads that go through panels stay. */
 function openBack({ bundle: { plan, kinds }, rack, assessment }: BackTask): Tried {
-  const device = plan.devices?.[rack];
-  const edit = inPlan();
   const closing = Object.entries(assessment.racks.racks[rack]?.items ?? {}).filter(([id, { rear }]) => {
     const fitting = kinds.kinds[plan.devices?.[id]?.kind ?? '']?.rack?.fitting;
     return rear && (fitting === 'blank' || fitting === 'brush plate');
   });
-  for (const [id] of closing) edit.drop('devices', id);
-  const closed = device?.closed ?? [];
+  const patch: Operation[] = [];
+  // One after the other, each with whatever speaks of it.
+  closing.reduce((left, [id]) => {
+    const out = takeOutPatch(left, id);
+    patch.push(...out);
+    return applyPatch(left, out);
+  }, plan);
+  const closed = plan.devices?.[rack]?.closed ?? [];
   if (closed.includes('rear')) {
     const rest = closed.filter(face => face !== 'rear');
-    edit.set('devices', rack, 'closed', rest.length > 0 ? rest : undefined);
+    patch.push(...inPlan().set('devices', rack, 'closed', rest.length > 0 ? rest : undefined).patch);
   }
-  if (edit.patch.length === 0) return { offers: [], lacks: undefined };
-  return { offers: [{ id: 'open', label: 'An open back', changes: [edit.change] }], lacks: undefined };
+  if (patch.length === 0) return { offers: [], lacks: undefined };
+  const changes = [{ document: 'plan' as const, patch }];
+  return { offers: [{ id: 'open', label: 'An open back', changes }], lacks: undefined };
 }
 
 /** As many panels on the free rear units, the lowest first, as leads leave it whose plugs go into them. */

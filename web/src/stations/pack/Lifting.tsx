@@ -4,6 +4,7 @@ import {
   inWords,
   liftLimit,
   LIFTS,
+  MOST_PEOPLE,
   showText,
   type CaseResult,
   type LiftName,
@@ -18,8 +19,6 @@ const PEOPLE = [
   ['3', 'three people'],
 ] as const;
 const ROLLS = ['0', 'nobody: on its wheels'] as const;
-/** How many may lift a case. */
-const MOST = 3;
 
 /** Every case with what it weighs, and who should lift it. */
 export default function Lifting() {
@@ -112,7 +111,7 @@ function Names({ id, label }: { id: string; label: string }) {
           {people[person]?.name ?? 'somebody who is gone'} ×
         </button>
       ))}
-      {names.length < MOST && others.length > 0 && (
+      {names.length < MOST_PEOPLE && others.length > 0 && (
         <select
           className="field"
           aria-label={`Put a name on ${label}`}

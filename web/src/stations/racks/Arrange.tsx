@@ -1,9 +1,9 @@
 import { showText, type Bundle, type Reading, type Unit } from '@idle-satchel/core';
-import type { RackStands, RackWay, RackWays } from '@idle-satchel/core/searches';
-import { Heading } from '../../ledger/Ledger.js';
-import { useOpenEvent, useReading } from '../../store/hooks.js';
+import type { RackStands, RackWays } from '@idle-satchel/core/searches';
+import { useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 import { WayDrawn } from './WayDrawn.js';
+import { WaysAsked, type Taking } from './WaysAsked.js';
 
 const readBy = ({ plan, venue, rules, kinds }: Bundle) => [plan, venue, rules, kinds];
 
@@ -12,42 +12,20 @@ const AT_ONCE = 0.1;
 
 /** Three ways to arrange a rack, side by side, each to be taken as it is. */
 export default function Arrange({ rack }: { rack: string }) {
-  const { store } = useOpenEvent();
-  const { found, fresh, busy, problem, look, putAway } = useAsked('arrange', { rack }, readBy, {
-    rack,
-    seconds: AT_ONCE,
-  });
+  const asked = useAsked('arrange', { rack }, readBy, { rack, seconds: AT_ONCE });
   return (
-    <section aria-label="Arrange" className="pt-4">
-      <Heading>Arrange</Heading>
-      <button className="button" disabled={busy} onClick={look}>
-        {busy ? 'Looking …' : 'Look for better orders'}
-      </button>{' '}
-      {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
-      {busy && found && (
-        <span className="text-faint">These are a first answer; it looks on for better ones.</span>
-      )}
-      {found && !fresh && <span className="text-faint">Something has changed since: look again.</span>}
-      {found && fresh && (
+    <WaysAsked title="Arrange" words="Look for better orders" asked={asked}>
+      {(answer, taking) => (
         <>
-          <Ways
-            of={found.answer}
-            offered={new Set(found.offers.map(({ id }) => id))}
-            onTake={id => {
-              const offer = found.offers.find(each => each.id === id);
-              if (!offer) return;
-              store.commit(offer.label, offer.changes);
-              putAway();
-            }}
-          />
-          {found.answer.unweighed.length > 0 && (
+          <Ways of={answer} {...taking} />
+          {answer.unweighed.length > 0 && (
             <p className="text-faint text-[13px]">
-              Not weighed, and counted as nothing: {found.answer.unweighed.join(', ')}.
+              Not weighed, and counted as nothing: {answer.unweighed.join(', ')}.
             </p>
           )}
         </>
       )}
-    </section>
+    </WaysAsked>
   );
 }
 
@@ -58,15 +36,7 @@ const ROWS: readonly { key: keyof RackStands; label: string; unit: Unit }[] = [
   { key: 'leads', label: 'Leads in it', unit: 'm' },
 ];
 
-function Ways({
-  of,
-  offered,
-  onTake,
-}: {
-  of: RackWays;
-  offered: ReadonlySet<string>;
-  onTake: (id: RackWay['id']) => void;
-}) {
+function Ways({ of, offered, onTake }: { of: RackWays } & Taking) {
   const reading = useReading();
   if (of.none !== undefined) return <p className="text-risk py-1">{of.none}</p>;
   const { now } = of;

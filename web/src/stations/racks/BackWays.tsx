@@ -1,49 +1,23 @@
 import { showText, type Bundle } from '@idle-satchel/core';
 import type { BackWay, BackWays as Found } from '@idle-satchel/core/searches';
-import { Heading } from '../../ledger/Ledger.js';
-import { useOpenEvent, useReading } from '../../store/hooks.js';
+import { useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
+import { WaysAsked, type Taking } from './WaysAsked.js';
 
 const readBy = ({ plan, venue, rules, kinds }: Bundle) => [plan, venue, rules, kinds];
 const WORDS = { panel: 'Panels', open: 'Open back' } as const;
 
 /** Panels at the back of a rack, or an open back, tried and set side by side. */
 export default function BackWays({ rack }: { rack: string }) {
-  const { store } = useOpenEvent();
-  const { found, fresh, busy, problem, look, putAway } = useAsked('back', { rack }, readBy);
+  const asked = useAsked('back', { rack }, readBy);
   return (
-    <section aria-label="At the back" className="pt-4">
-      <Heading>At the back</Heading>
-      <button className="button" disabled={busy} onClick={look}>
-        {busy ? 'Looking …' : 'Panels or an open back?'}
-      </button>{' '}
-      {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
-      {found && !fresh && <span className="text-faint">Something has changed since: look again.</span>}
-      {found && fresh && (
-        <Ways
-          of={found.answer}
-          offered={new Set(found.offers.map(({ id }) => id))}
-          onTake={id => {
-            const offer = found.offers.find(each => each.id === id);
-            if (!offer) return;
-            store.commit(offer.label, offer.changes);
-            putAway();
-          }}
-        />
-      )}
-    </section>
+    <WaysAsked title="At the back" words="Panels or an open back?" asked={asked}>
+      {(answer, taking) => <Ways of={answer} {...taking} />}
+    </WaysAsked>
   );
 }
 
-function Ways({
-  of: { leads, without, ways },
-  offered,
-  onTake,
-}: {
-  of: Found;
-  offered: ReadonlySet<string>;
-  onTake: (id: BackWay['id']) => void;
-}) {
+function Ways({ of: { leads, without, ways }, offered, onTake }: { of: Found } & Taking) {
   const reading = useReading();
   const shown = (value: number | null, unit: 'min' | 'K'): string =>
     value === null ? 'not known' : showText(value, unit, reading);

@@ -9,7 +9,8 @@ export const worstOf = ({ lifts }: Pick<CaseResult, 'lifts'>): Figure =>
     .map(({ index }) => index)
     .reduce((a, b) => ((numberOf(b) ?? Infinity) > (numberOf(a) ?? Infinity) ? b : a));
 
-const HOW_MANY: Readonly<Record<number, string>> = { 2: 'two people', 3: 'three people' };
+/** How many people, in words. */
+export const HOW_MANY: Readonly<Record<number, string>> = { 2: 'two people', 3: 'three people' };
 
 type Lifted = Pick<Finding, 'severity' | 'title' | 'because' | 'advice'>;
 

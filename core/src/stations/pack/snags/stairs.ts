@@ -3,15 +3,13 @@ import { fix, inPlan } from '../../../edits.js';
 import { MOST_ALONE, NOBODY, unnamed } from '../lifting/lifters.js';
 import { MOST_PEOPLE, ON_STAIRS, teamLimit } from '../lifting/teams.js';
 import { packRule } from '../result.js';
-import { caseInWords, whoOf } from './lift.js';
+import { caseInWords, HOW_MANY, whoOf } from './lift.js';
 
 /** What three people whom nobody named carry up stairs, kg. */
 const MOST_UNNAMED = teamLimit(unnamed(MOST_PEOPLE)) * ON_STAIRS;
 
 /** What three who each lift as much as anybody may carry up stairs, kg. */
 const MOST_NAMED = MOST_UNNAMED * (MOST_ALONE / NOBODY.limit);
-
-const HOW_MANY: Readonly<Record<number, string>> = { 2: 'two people', 3: 'three people' };
 
 /** A case that goes up or down steps on the way in, and fewer carry it than should. */
 export const stairs = packRule({
