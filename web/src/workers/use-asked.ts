@@ -10,6 +10,8 @@ import { messageOf } from '../api/client.js';
 export interface Asked<Answer> {
   /** Undefined until it was asked, and after it was put away. */
   readonly found: Found<Answer> | undefined;
+  /** It is a first answer, and a better one is looked for. */
+  readonly first: boolean;
   /** What was found is of what is there now. */
   readonly fresh: boolean;
   readonly busy: boolean;
@@ -31,7 +33,9 @@ export function useAsked<Name extends SearchName>(
 ): Asked<AnswerOf<Name>> {
   const store = useStore();
   const bundle = useEvent(state => state.bundle);
-  const [found, setFound] = useState<Found<AnswerOf<Name>> & { readonly of: Bundle }>();
+  const [found, setFound] = useState<
+    Found<AnswerOf<Name>> & { readonly of: Bundle; readonly first: boolean }
+  >();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
   const look = async (): Promise<void> => {
@@ -39,8 +43,8 @@ export function useAsked<Name extends SearchName>(
     setProblem('');
     const of = store.get().bundle;
     try {
-      if (atOnce) setFound({ of, ...(await searched(name, of, atOnce)) });
-      setFound({ of, ...(await searched(name, of, options)) });
+      if (atOnce) setFound({ of, first: true, ...(await searched(name, of, atOnce)) });
+      setFound({ of, first: false, ...(await searched(name, of, options)) });
     } catch (error) {
       setProblem(messageOf(error));
     }
@@ -50,5 +54,6 @@ export function useAsked<Name extends SearchName>(
     () => found !== undefined && sameJson(reads(found.of), reads(bundle)),
     [found, bundle, reads],
   );
-  return { found, fresh, busy, problem, look: () => void look(), putAway: () => setFound(undefined) };
+  const first = busy && found?.first === true;
+  return { found, first, fresh, busy, problem, look: () => void look(), putAway: () => setFound(undefined) };
 }

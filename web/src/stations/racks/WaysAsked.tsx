@@ -14,7 +14,7 @@ export interface Taking {
 export function WaysAsked<Answer>({
   title,
   words,
-  asked: { found, fresh, busy, problem, look, putAway },
+  asked: { found, first, fresh, busy, problem, look, putAway },
   children,
 }: {
   title: string;
@@ -36,9 +36,7 @@ export function WaysAsked<Answer>({
         {busy ? 'Looking …' : words}
       </button>{' '}
       {problem && <span className="text-stop">It could not be worked out: {problem}</span>}
-      {busy && found && (
-        <span className="text-faint">These are a first answer; it looks on for better ones.</span>
-      )}
+      {first && <span className="text-faint">These are a first answer; it looks on for better ones.</span>}
       {found && !fresh && <span className="text-faint">Something has changed since: look again.</span>}
       {found &&
         fresh &&
