@@ -92,6 +92,45 @@ describe('an assembly in another plan', () => {
   });
 });
 
+describe('what goes with what in a case', () => {
+  const said = applyPatch(plan, [
+    set('/devices/router001/beside', 'netswitc1'),
+    set('/devices/recorder1/ridesWith', 'switcher1'),
+    set('/devices/switcher1/ridesWith', 'casecam01'),
+    set('/devices/deskrack1/liftedBy', ['callumdrey']),
+  ]);
+  const saved = assemblyFrom(said, 'deskrack1', 'Desk rack', 1, kinds.kinds);
+
+  it('is said of its parts, and of nothing that is not in it; who lifts it belongs to the event', () => {
+    expect(saved.parts.router001?.beside).toBe('netswitc1');
+    expect(saved.parts.switcher1?.ridesWith).toBeUndefined();
+    expect(saved.parts.deskrack1?.liftedBy).toBeUndefined();
+  });
+
+  it('is said of the same parts where it is put in', () => {
+    const sunday = sundayPlan();
+    const { patch } = insertAssemblyPatch('assembly01', saved, sunday, 'seed');
+    const devices = applyPatch(sunday, patch).devices ?? {};
+    const idOf = (part: string) => Object.keys(devices).find(id => devices[id]?.part === part) ?? '';
+    expect(devices[idOf('router001')]?.beside).toBe(idOf('netswitc1'));
+    expect(devices[idOf('recorder1')]?.ridesWith).toBe(idOf('switcher1'));
+    expect(devices[idOf('desktray1')]?.place).toEqual({ inside: idOf('deskrack1'), unit: 3 });
+    expect(devices[idOf('switcher1')]?.place).toEqual({
+      inside: idOf('deskrack1'),
+      on: idOf('desktray1'),
+    });
+  });
+
+  it('of a part that a newer version adds is said of what is there', () => {
+    const before = applyPatch(plan, [remove('/devices/router001')]);
+    const difference = assemblyDifferences(before, 'deskrack1', saved).find(
+      ({ words }) => words === 'with ROUTER',
+    );
+    const added = applyPatch(before, difference?.patch ?? []).devices ?? {};
+    expect(Object.values(added).find(({ part }) => part === 'router001')?.beside).toBe('netswitc1');
+  });
+});
+
 describe('a newer version', () => {
   const changedPlan = applyPatch(marked, [
     set('/devices/monitor01', {

@@ -46,6 +46,55 @@ describe('a rack on paper', () => {
     expect(words.some(each => each.startsWith('C1 WIDE'))).toBe(true);
   });
 
+  it('has the plate to be made for each thing without ears that one holds, with its sizes', () => {
+    const plated = {
+      ...friday,
+      plan: applyPatch(friday.plan, [
+        set('/devices/recorder1/place', { inside: 'deskrack1', unit: 1, plate: true }),
+      ]),
+    };
+    const [first] = rackPages(plated, assess(plated), PAGE, POINTS);
+    const texts = first?.marks.flatMap(mark => (mark.mark === 'text' ? [mark.text] : []));
+    expect(texts).toContain('RECORDER: plate to be made');
+    // 190 × 50 mm and a millimetre; two units of 44.45 mm less 0.8 mm.
+    expect(texts?.find(each => each.includes('cut out'))).toBe(
+      '482.6 mm × 88.1 mm; cut out 191.0 mm × 51.0 mm in its middle; holes as they are in the rails',
+    );
+    const cut = first?.marks.find(
+      mark => mark.mark === 'rect' && Math.abs(mark.width - (0.191 * POINTS) / 7.5) < 1e-9,
+    );
+    expect(cut).toMatchObject({ height: expect.closeTo((0.051 * POINTS) / 7.5, 9) as number });
+  });
+
+  it('with more panels than go on its page has them on further ones, none past its foot', () => {
+    const many = {
+      ...friday,
+      plan: applyPatch(
+        friday.plan,
+        Array.from({ length: 14 }, (_, i) =>
+          set(`/devices/patchmany${i}`, {
+            order: `zz${String.fromCharCode(97 + i)}`,
+            label: `PATCH ${i}`,
+            kind: 'patchbay8',
+            place: { inside: 'deskrack1', unit: 4 },
+          }),
+        ),
+      ),
+    };
+    const drawn = rackPages(many, assess(many), PAGE, POINTS).filter(({ scale }) => scale !== undefined);
+    expect(drawn.length).toBeGreaterThan(1);
+    const faces = drawn.map(
+      ({ marks }) =>
+        marks.filter(mark => mark.mark === 'text' && /^PATCH \d+: its face$/.test(mark.text)).length,
+    );
+    expect(faces.reduce((sum, each) => sum + each, 0)).toBe(14);
+    for (const { marks, height } of drawn) {
+      expect(height).toBeLessThanOrEqual(PAGE.height);
+      for (const mark of marks)
+        if (mark.mark === 'rect') expect(mark.at[1] + mark.height).toBeLessThanOrEqual(height + 1e-9);
+    }
+  });
+
   it('is a drawing in metres for other programs, its letters as high as on paper', () => {
     const [first] = pages;
     const perMetre = POINTS / (first?.scale ?? 1);

@@ -11,8 +11,13 @@ const at = (label: string, rack: NonNullable<Kind['rack']>, more: Partial<Kind> 
   weight: 2,
   ...more,
 });
-const mains = {
+export const mains = {
   mainsin01: { order: '1', label: 'mains', direction: 'in', connector: 'mains', carries: 'power' },
+} as const;
+
+export const coax = {
+  sdiin0001: { order: '2', label: 'SDI in', direction: 'in', connector: 'BNC', carries: 'video' },
+  sdiout001: { order: '3', label: 'SDI out', direction: 'out', connector: 'BNC', carries: 'video' },
 } as const;
 
 /** 8 U, 0.5 m deep, outside 0.56 × 0.6 × 0.44 m, 12 kg. */
@@ -131,8 +136,16 @@ export const fullRack = (bundle: Bundle): Bundle =>
     ],
     {
       device: { sunlit: true, gap: 0.1 },
-      kinds: { caselight: { ...CASE, label: 'Light case', weight: 2 } },
+      kinds: {
+        caselight: { ...CASE, label: 'Light case', weight: 2 },
+        boxlow001: { ...RACK_KINDS.boxlow001, ports: { ...mains, ...coax } } as Kind,
+      },
       plan: [
+        put('/links/linkboxes', {
+          order: 'zzz',
+          from: { device: 'boxlow001', port: 'sdiout001' },
+          to: { device: 'boxrear01', port: 'sdiin0001' },
+        }),
         put('/devices/caselight', {
           order: 'zzz',
           label: 'LIGHT CASE',

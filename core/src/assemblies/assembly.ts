@@ -36,19 +36,31 @@ const partIds = (
 ): Map<string, string> =>
   new Map(insideOf(devices, carrier, leftOut).map(id => [id, devices?.[id]?.part ?? id]));
 
-/** What of a device belongs to the plan it is in, and not to the assembly. */
+/** A device without what belongs to the plan it is in, and not to the assembly. */
 function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: boolean): Device {
-  const { assembly: _assembly, part: _part, nudge: _nudge, place, ...rest } = device;
-  if (isCarrier || place?.inside === undefined) return rest;
-  return { ...rest, place: placedBy(place, id => parts.get(id) ?? id) };
+  const { assembly: _assembly, part: _part, nudge: _nudge, liftedBy: _liftedBy, place, ...rest } = device;
+  const placed = isCarrier || place?.inside === undefined ? rest : { ...rest, place };
+  return withIds(placed, id => parts.get(id));
 }
 
-/** A place with what it is in, and on there, under other ids. */
-const placedBy = (place: Place, idOf: (id: string) => string): Place => ({
-  ...place,
-  ...(place.inside !== undefined && { inside: idOf(place.inside) }),
-  ...(place.on !== undefined && { on: idOf(place.on) }),
-});
+/** A device that speaks of others by other ids; of one that is not there it no longer says that it goes with it. */
+function withIds<Of extends Omit<Device, 'order'>>(device: Of, idOf: (id: string) => string | undefined): Of {
+  const { place, beside, ridesWith, ...rest } = device;
+  const renamed = (id: string): string => idOf(id) ?? id;
+  const [next, with_] = [beside, ridesWith].map(id => (id === undefined ? undefined : idOf(id)));
+  return {
+    ...(rest as Of),
+    ...(place && {
+      place: {
+        ...place,
+        ...(place.inside !== undefined && { inside: renamed(place.inside) }),
+        ...(place.on !== undefined && { on: renamed(place.on) }),
+      },
+    }),
+    ...(next !== undefined && { beside: next }),
+    ...(with_ !== undefined && { ridesWith: with_ }),
+  };
+}
 
 /** A case of a plan as an assembly, or some of it: with every port that is plugged to the outside, and those that are free. */
 export function assemblyFrom(
@@ -136,14 +148,15 @@ export function insertAssemblyPatch(
   place?: Place,
 ): { readonly carrier: string; readonly patch: Operation[] } {
   const idOf = (part: string): string => idFrom(`${seed}/${part}`);
+  const known = (part: string): string | undefined => (assembly.parts[part] ? idOf(part) : undefined);
   const used = new Set(inOrder(plan.devices).map(([, { item }]) => item));
   let order = inOrder(plan.devices).at(-1)?.[1].order;
   const edit = editPlan(plan);
   for (const [part, device] of inOrder(assembly.parts)) {
     order = orderAfter(order);
-    const { item, place: own, ...rest } = device;
+    const { item, place: own, ...rest } = withIds(device, known);
     const isCarrier = part === assembly.carrier;
-    const where = isCarrier ? place : own && placedBy(own, idOf);
+    const where = isCarrier ? place : own;
     edit.put('devices', idOf(part), {
       ...rest,
       order,
@@ -184,9 +197,8 @@ export function assemblyDifferences(plan: Plan, carrier: string, assembly: Assem
   const added = inOrder(assembly.parts).flatMap(([part, device]): AssemblyDifference[] => {
     if (now.parts[part]) return [];
     order = orderAfter(order);
-    const { item: _item, place, ...rest } = device;
-    const where = place && placedBy(place, idOf);
-    const value = { ...rest, order, part, ...(where && { place: where }) };
+    const { item: _item, ...rest } = withIds(device, each => (assembly.parts[each] ? idOf(each) : undefined));
+    const value = { ...rest, order, part };
     return [
       {
         words: `with ${device.label}`,

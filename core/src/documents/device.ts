@@ -33,6 +33,8 @@ export class Place {
   @Optional() @OneOf(ACROSS) across?: Across;
   /** It is fastened inside the case, off the rails. */
   @Optional() @Flag() fixed?: boolean;
+  /** It has no ears: a plate of sheet metal with a cut-out for its face holds it on the rails. */
+  @Optional() @Flag() plate?: boolean;
   /** It is mounted in the lid of the case. */
   @Optional() @Flag() lid?: boolean;
 }

@@ -87,6 +87,16 @@ export class RackCase {
   @Num(0.05, 2)
   @Said('Between feet or castors, front to rear', 'm', { help: 'empty = as deep as it is outside' })
   feetAlong?: number;
+  /** How far its inner frame swings on shock mounts, m; absent = it has none. */
+  @Optional()
+  @Num(0.005, 0.1)
+  @Said('Swings on shock mounts by', 'm', { help: 'empty = it has none' })
+  sway?: number;
+  /** Whether its metalwork is joined to the protective earth; absent = not known. */
+  @Optional()
+  @OneOf(YES_OR_NO)
+  @Said('Its metalwork is bonded to earth', '', { help: 'empty = not known' })
+  bonded?: YesOrNo;
   /** Its outside is white or silver; absent = black. */
   @Optional() @Flag() @Said('White or silver outside') pale?: boolean;
   @Optional()
@@ -98,6 +108,11 @@ export class RackCase {
   @OneOf(YES_OR_NO)
   @Said('A stay holds its lid open', '', { help: 'where something is mounted in it; empty = not known' })
   stay?: YesOrNo;
+  /** Whether a latch keeps that lid shut; absent = not known. */
+  @Optional()
+  @OneOf(YES_OR_NO)
+  @Said('A latch keeps its lid shut', '', { help: 'where something is mounted in it; empty = not known' })
+  latch?: YesOrNo;
 }
 
 /** The way of the air through a thing that has a fan. */
@@ -111,6 +126,8 @@ export class AirWay {
   @Num(1, 5000)
   @Said('Moves nothing more against', 'Pa', { help: 'the other end of its curve; empty = no curve is known' })
   pressure?: number;
+  /** A dust filter is before its inlet. */
+  @Optional() @Flag() @Said('A dust filter is before its inlet') filter?: boolean;
   /** At 1 m, dB(A). */
   @Optional() @Num(0, 120) @Said('Noise at 1 m', 'dB(A)') noise?: number;
 }

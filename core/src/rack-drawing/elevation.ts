@@ -1,16 +1,14 @@
-/** The elevation of a rack on paper: from the front, in section, from the rear, and the face of each panel in it. */
-import type { MapOf } from '../foundations/index.js';
-import type { Kind, Port } from '../documents/index.js';
-import { inOrder, showText, type Point, type Reading } from '../foundations/index.js';
+/** The elevation of a rack on paper: from the front, in section, from the rear. */
+import { showText, type Point, type Reading } from '../foundations/index.js';
 import type { PaperMark } from '../paper/marks.js';
 import { rackPicture, RACK_VIEWS, VIEW_WORDS, type DrawnThing } from '../rack-picture/index.js';
-import { PANEL, UNIT, type RackResult } from '../stations/racks/index.js';
+import { UNIT, type RackResult } from '../stations/racks/index.js';
 
 /** Letters, and the least height of a thing that has its name in it, px. */
 const LETTERS = 9;
-const SMALL = 7.5;
+export const SMALL = 7.5;
 const HEAD = 34;
-const ROW = 14;
+export const ROW = 14;
 const EDGE = 8;
 /** Of a letter, of the size of the lettering. */
 const WIDE = 0.52;
@@ -23,8 +21,6 @@ export interface Elevation {
 
 export interface RackOnPaper {
   readonly rack: RackResult;
-  /** The kind that each thing in it is of. */
-  readonly kindOf: (id: string) => Kind | undefined;
   readonly reading: Reading;
 }
 
@@ -35,7 +31,7 @@ export function rackSize(rack: RackResult): { readonly width: number; readonly h
 }
 
 /** A rack at so many px to a metre. */
-export function elevationOf({ rack, kindOf, reading }: RackOnPaper, perMetre: number): Elevation {
+export function elevationOf({ rack, reading }: RackOnPaper, perMetre: number): Elevation {
   const picture = rackPicture(rack, [RACK_VIEWS]);
   const px = (metres: number): number => metres * perMetre;
   const top = (y: number): number => HEAD + px(y);
@@ -72,7 +68,7 @@ export function elevationOf({ rack, kindOf, reading }: RackOnPaper, perMetre: nu
     for (const thing of picture.things)
       if (thing.view === view.name) marks.push(...thingMarks(thing, rack, { px, top }));
   }
-  let y = top(picture.height) + ROW;
+  const y = top(picture.height) + ROW;
   marks.push(
     text(
       [0, y],
@@ -80,13 +76,6 @@ export function elevationOf({ rack, kindOf, reading }: RackOnPaper, perMetre: nu
       SMALL,
     ),
   );
-  for (const [id, { label }] of Object.entries(rack.items)) {
-    const kind = kindOf(id);
-    if (kind?.rack?.fitting !== 'patch panel') continue;
-    const face = panelMarks(label, kind, [0, y + 2 * ROW], px);
-    marks.push(...face.marks);
-    y = face.below;
-  }
   return { marks, width: px(picture.width) + EDGE, height: y + ROW };
 }
 
@@ -123,38 +112,6 @@ function thingMarks(
         ]
       : []),
   ];
-}
-
-/** The sockets on the face of a panel: those that something behind comes out at, else all that it has. */
-export function faceOfPanel(ports: MapOf<Port> | undefined): readonly (readonly [id: string, port: Port])[] {
-  const all = inOrder(ports);
-  const fronts = all.filter(([, { loops }]) => loops !== undefined);
-  return fronts.length > 0 ? fronts : all;
-}
-
-function panelMarks(
-  label: string,
-  { rack, ports }: Kind,
-  [x, y]: Point,
-  px: (metres: number) => number,
-): { readonly marks: readonly PaperMark[]; readonly below: number } {
-  const [width, height] = [px(PANEL), px(UNIT * (rack?.units ?? 1))];
-  const sockets = faceOfPanel(ports);
-  const step = width / (sockets.length + 1);
-  return {
-    marks: [
-      text([x, y - 4], `${label}: its face`, SMALL, { bold: true }),
-      { mark: 'rect', at: [x, y], width, height, dash: [], fill: 'white' },
-      ...sockets.flatMap(([, port], i): PaperMark[] => [
-        { mark: 'dot', at: [x + (i + 1) * step, y + height / 2], open: port.direction !== 'in' },
-        text([x + (i + 1) * step, y + height / 2 - 6], String(i + 1), SMALL, {
-          anchor: 'middle',
-          bold: true,
-        }),
-      ]),
-    ],
-    below: y + height,
-  };
 }
 
 export function text(

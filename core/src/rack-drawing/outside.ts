@@ -3,7 +3,7 @@ import type { Bundle, Connector } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
 import { insideOf } from '../assemblies/index.js';
 import type { RackResult } from '../stations/racks/index.js';
-import { faceOfPanel } from './elevation.js';
+import { faceOfPanel } from './faces.js';
 
 export interface OutsideSocket {
   readonly number: number;

@@ -3,7 +3,8 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { readingOf } from '../review.js';
 import type { PaperMark } from '../paper/marks.js';
-import { elevationOf, rackSize, text } from './elevation.js';
+import { elevationOf, rackSize, text, type Elevation } from './elevation.js';
+import { facesOf, type Face } from './faces.js';
 import { outsideOf } from './outside.js';
 
 export interface RackPage {
@@ -27,6 +28,9 @@ const COLUMNS = [
 const ROW = 15;
 const SIZE = 9;
 const HEAD = 40;
+/** Over each face, and least width of a page of them. */
+const FACE_GAP = 10;
+const FACES_WIDE = 300;
 /** Least width of a page of words. */
 const WORDS_WIDE = 740;
 
@@ -45,13 +49,43 @@ export function rackPages(
       (size.width * perMetre) / scale <= room.width &&
       (size.height * perMetre) / scale + HEAD <= room.height * 0.7;
     const scale = SCALES.find(fits) ?? SCALES.at(-1) ?? 50;
-    const drawing = elevationOf({ rack, kindOf, reading }, perMetre / scale);
-    const title = text([drawing.width, 14], `1 : ${scale}`, 10, { anchor: 'end' });
+    const faces = facesOf(rack, kindOf, perMetre / scale);
     return [
-      { ...drawing, marks: [...drawing.marks, title], scale },
+      ...drawnPages(rack.label, elevationOf({ rack, reading }, perMetre / scale), faces, {
+        scale,
+        most: room.height,
+      }),
       ...wordPages(rack.label, outsideOf(bundle, id, rack), room.height),
     ];
   });
+}
+
+/** A rack with the faces of its panels and plates below it, and on further pages where there are too many. */
+function drawnPages(
+  label: string,
+  elevation: Elevation,
+  faces: readonly Face[],
+  { scale, most }: { readonly scale: number; readonly most: number },
+): RackPage[] {
+  const pages: { marks: PaperMark[]; width: number; height: number }[] = [
+    { ...elevation, marks: [...elevation.marks] },
+  ];
+  for (const face of faces) {
+    let page = pages.at(-1);
+    if (!page || page.height + FACE_GAP + face.height > most) {
+      const width = Math.max(face.width, FACES_WIDE);
+      page = { marks: [text([0, 14], `${label}: its faces`, 14, { bold: true })], width, height: HEAD };
+      pages.push(page);
+    }
+    const from = page.height + FACE_GAP;
+    page.marks.push(...face.marks.map(mark => movedBy(mark, 0, from)));
+    page.height = from + face.height;
+  }
+  return pages.map(page => ({
+    ...page,
+    marks: [...page.marks, text([page.width, 14], `1 : ${scale}`, 10, { anchor: 'end' })],
+    scale,
+  }));
 }
 
 function wordPages(label: string, sockets: ReturnType<typeof outsideOf>, most: number): RackPage[] {

@@ -26,6 +26,7 @@ function onRails(
     unit,
     ...(rear && { rear }),
     ...(item.narrow && across !== undefined && across !== 'left' && { across }),
+    ...(item.plate && { plate: true }),
   };
 }
 

@@ -9,7 +9,10 @@ export interface Equipment extends Omit<Device, 'place'> {
 
 /** A device with where it is held in its rack, which only Racks asks for. */
 export interface Mounted extends Omit<Device, 'place'> {
-  readonly place?: Pick<Place, keyof NonNullable<Equipment['place']> | 'unit' | 'rear' | 'across' | 'fixed'>;
+  readonly place?: Pick<
+    Place,
+    keyof NonNullable<Equipment['place']> | 'unit' | 'rear' | 'across' | 'fixed' | 'plate'
+  >;
 }
 
 /** What carries a thing, as its place says: what it is in, else what it stands on. */
@@ -79,8 +82,8 @@ export const freeItem = (...of: Parameters<typeof freeItems>): string | undefine
 
 /** A device without where it is held in a rack; the same one where it says nothing of that. */
 export function withoutUnits(device: Device): Device {
-  const { unit, rear, across, fixed, ...place } = device.place ?? {};
-  const says = unit !== undefined || rear !== undefined || across !== undefined || fixed !== undefined;
+  const { unit, rear, across, fixed, plate, ...place } = device.place ?? {};
+  const says = [unit, rear, across, fixed, plate].some(each => each !== undefined);
   return says ? { ...device, place } : device;
 }
 
@@ -97,7 +100,7 @@ export function withoutPlace({ place = {}, ...device }: Device): Equipment {
 
 /** A device without where it stands, but with where it is held in a rack. */
 export function mountedIn(device: Device): Mounted {
-  const { unit, rear, across, fixed } = device.place ?? {};
+  const { unit, rear, across, fixed, plate } = device.place ?? {};
   const rest = withoutPlace(device);
   if (rest.place?.inside === undefined) return rest;
   return {
@@ -108,6 +111,7 @@ export function mountedIn(device: Device): Mounted {
       ...(rear && { rear }),
       ...(across && { across }),
       ...(fixed && { fixed }),
+      ...(plate && { plate }),
     },
   };
 }

@@ -2,18 +2,16 @@
 import { describe, expect, it } from 'vitest';
 import {
   cameraLabels,
-  checkId,
   gearDrafts,
   lastDrafts,
   leadWords,
-  lidDrafts,
   outputDrafts,
   plugDrafts,
   rigDrafts,
   sourceDrafts,
-  type Draft,
-  type Drafts,
 } from '../../src/stations/day/wanted.js';
+import { filterDrafts, lidDrafts } from '../../src/stations/day/case-drafts.js';
+import { checkId, type Draft, type Drafts } from '../../src/stations/day/draft.js';
 import type { PackLine } from '../../src/stations/pack/index.js';
 import type { RunResult } from '../../src/stations/runs/result.js';
 import type { Output } from '../../src/documents/index.js';
@@ -63,6 +61,34 @@ describe('what must be shut', () => {
       ['Pack out', 'The lid of CASE with SCREEN is down and latched'],
       ['Count back in', 'DRAWER in CASE is shut and latched'],
       ['Count back in', 'The lid of CASE with SCREEN is down and latched'],
+    ]);
+  });
+});
+
+describe('what must be clean', () => {
+  it('is each dust filter, where its fan is, before it leaves', () => {
+    const fans = {
+      label: 'Fans',
+      family: 'rack part',
+      air: { in: 'front', out: 'rear', filter: true },
+    } as const;
+    const bareFans = { ...fans, air: { in: 'front', out: 'rear' } } as const;
+    const at = (label: string, kind: string) => ({
+      order: label,
+      label,
+      kind,
+      place: { inside: 'caseone01' },
+    });
+    const drafts = filterDrafts({
+      kinds: { version: 1, kinds: { fans, bareFans } },
+      devices: {
+        caseone01: { order: 'a', label: 'CASE', kind: 'case' },
+        fansone01: at('FANS', 'fans'),
+        fanstwo01: at('OTHER FANS', 'bareFans'),
+      },
+    });
+    expect(bare(drafts)).toEqual([
+      { moment: 'Pack out', label: 'The dust filter of FANS is clean and dry', detail: 'CASE' },
     ]);
   });
 });

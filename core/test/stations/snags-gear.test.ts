@@ -4,6 +4,18 @@ import { assess } from '../../src/assess.js';
 import { applyFix, fixesFor } from '../../src/fixes.js';
 import { changed, device, found, friday, holds, remove, set, type Row } from './snag-tables.js';
 
+/** Switcher and recorder joined by fibre, on a tray that leads that stay plugged are on. */
+const ON_FIBRE = [
+  set('/kinds/switchcom/ports/hdmiout01/connector', 'fibre LC'),
+  set('/kinds/recordhdm/ports/hdmiin001/connector', 'fibre LC'),
+];
+/** The tray is a drawer, as heavy as a full one. */
+const ON_DRAWER = [
+  set('/kinds/raktray02/rack/fitting', 'drawer'),
+  set('/kinds/raktray02/rack/latch', 'yes'),
+  set('/kinds/raktray02/weight', 9),
+];
+
 const TABLE: readonly Row[] = [
   [
     'runs.no-route',
@@ -106,6 +118,36 @@ const TABLE: readonly Row[] = [
     'note',
     ['kinds', set('/kinds/rackcase4/rackCase/screws', 'M6'), set('/kinds/routerwan/rack/screws', 'M5')],
     ['kinds', set('/kinds/rackcase4/rackCase/screws', 'M6'), set('/kinds/routerwan/rack/screws', 'M6')],
+  ],
+  [
+    'racks.rails-unfit',
+    'stop',
+    ['kinds', remove('/kinds/routerwan/rack'), set('/kinds/routerwan/size/width', 0.451)],
+    ['kinds', remove('/kinds/routerwan/rack'), set('/kinds/routerwan/size/width', 0.45)],
+  ],
+  [
+    'racks.bent',
+    'risk',
+    ['kinds', ...ON_FIBRE, set('/kinds/switchcom/size/depth', 0.346)],
+    ['kinds', ...ON_FIBRE, set('/kinds/switchcom/size/depth', 0.344)],
+  ],
+  [
+    'racks.drawer-tips',
+    'stop',
+    ['kinds', ...ON_DRAWER, set('/kinds/rackcase4/rackCase/feetAlong', 0.1)],
+    ['kinds', ...ON_DRAWER, set('/kinds/rackcase4/rackCase/feetAlong', 0.4)],
+  ],
+  [
+    'racks.not-bonded',
+    'risk',
+    ['kinds', set('/kinds/rackcase4/rackCase/bonded', 'no')],
+    ['kinds', set('/kinds/rackcase4/rackCase/bonded', 'yes')],
+  ],
+  [
+    'racks.lid-plugs',
+    'note',
+    ['plan', set(device('recorder1', 'place'), { inside: 'deskrack1', lid: true })],
+    ['plan', set(device('recorder1', 'place'), { inside: 'deskrack1' })],
   ],
   [
     'racks.comes-open',

@@ -137,7 +137,7 @@ function problemOf(
     things: things.map((each, i): Thing => {
       const reach = each.own.kind?.rack?.reach === true;
       return {
-        units: unitsOf(each.own.kind),
+        units: unitsOf(each.own),
         lanes: lanesOf(each),
         rear: goesRear(each),
         fixed: staysPut(each) ? placeNow(each) : undefined,

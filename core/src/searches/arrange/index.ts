@@ -33,6 +33,8 @@ export interface PlacedThing {
   readonly rear: boolean;
   /** Absent where it takes the whole width. */
   readonly across?: Across;
+  /** A plate with a cut-out holds it. */
+  readonly plate?: true;
   /** From where to where of the width between the rails, in sixths from the left as seen from the front. */
   readonly sixths: readonly [from: number, to: number];
   /** It is somewhere else now. */
@@ -243,7 +245,11 @@ function placesOf({ things, problem, found }: FoundWay): PlacedThing[] {
       place.unit !== unit ||
       (place.rear === true) !== rear ||
       (across !== undefined && (place.across ?? 'left') !== across);
-    return { id, label: device.label, unit, units, rear, ...(across && { across }), sixths, moves };
+    return {
+      ...{ id, label: device.label, unit, units, rear, sixths, moves },
+      ...(across && { across }),
+      ...(place.plate && { plate: true as const }),
+    };
   });
 }
 
@@ -251,12 +257,13 @@ function placesOf({ things, problem, found }: FoundWay): PlacedThing[] {
 function offerOf({ rack, label }: ArrangeTask, way: FoundWay): readonly Offer[] {
   const moved = placesOf(way).filter(({ moves }) => moves);
   if (moved.length === 0) return [];
-  const { change } = inPlan().each(moved, (edit, { id: thing, unit, rear, across }) => {
+  const { change } = inPlan().each(moved, (edit, { id: thing, unit, rear, across, plate }) => {
     edit.put('devices', thing, 'place', {
       inside: rack,
       unit,
       ...(rear && { rear }),
       ...(across !== undefined && across !== 'left' && { across }),
+      ...(plate && { plate }),
     });
   });
   return [{ id: way.id, label: `Arrange ${label}: ${AIMS[way.id].label.toLowerCase()}`, changes: [change] }];

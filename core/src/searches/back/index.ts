@@ -16,7 +16,7 @@ import {
 } from '../../foundations/index.js';
 import { takeOutPatch } from '../../stations/device-edits.js';
 import { outsideOf, type OutsideSocket } from '../../rack-drawing/outside.js';
-import { faceOfPanel } from '../../rack-drawing/elevation.js';
+import { faceOfPanel } from '../../rack-drawing/faces.js';
 import { PER_LINK } from '../../stations/hands/call-time.js';
 import { OptionError, type Found, type Offer, type Search } from '../search.js';
 

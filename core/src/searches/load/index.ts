@@ -8,6 +8,7 @@ import { packedInto } from '../../packed-into.js';
 import { boxFor } from '../../packing/spaces.js';
 import { pieceOf, type Piece } from '../../stations/pack/vehicles/vehicle.js';
 import { packInOrder, type CasePacking, type CaseProblem, type CaseSpace } from '../pack-cases/order.js';
+import { bearsRoof, ontoRoofs } from './roof.js';
 import { OptionError, type Found, type Offer, type Search } from '../search.js';
 
 export interface LoadedPiece {
@@ -25,6 +26,8 @@ export interface VehicleLoaded {
   readonly label: string;
   /** In the order of loading: what is wanted last goes in first. */
   readonly pieces: readonly LoadedPiece[];
+  /** What is lashed on its roof bars, since there was no room for it inside. */
+  readonly roof: readonly Pick<LoadedPiece, 'line' | 'label' | 'kg'>[];
   readonly kg: number;
 }
 
@@ -47,6 +50,8 @@ interface Boot {
   readonly vehicle: Vehicle;
   /** kg that may still be loaded; infinite where nobody knows. */
   readonly payload: number;
+  /** kg that its roof bars still carry; 0 where it has none. */
+  readonly roof: number;
 }
 
 export interface LoadTask extends Pick<LoadOptions, 'seconds' | 'seed'> {
@@ -86,7 +91,9 @@ export const loadVehicles: Search<LoadOptions, LoadTask, LoadedVehicles> = {
     let step = steps.next();
     for (; step.done !== true; step = steps.next()) yield { stage: 'solving', share: step.value };
     const answer = answerOf(task, step.value);
-    const never = problem.things.filter(({ cases }) => cases.length === 0).length;
+    const never = problem.things.filter(
+      ({ cases }, i) => cases.length === 0 && !task.boots.some(boot => mayRide(task, i, boot)),
+    ).length;
     return {
       answer,
       objectives: [
@@ -104,7 +111,16 @@ function taskOf(bundle: Bundle, asked: readonly string[] | undefined): Omit<Load
   const { pack } = assessment;
   const all = inOrder(plan.devices).flatMap(([id, { kind, label }]): Boot[] => {
     const vehicle = kinds.kinds[kind]?.vehicle;
-    return vehicle ? [{ id, label, vehicle, payload: numberOf(pack.vehicles[id]?.payload) ?? Infinity }] : [];
+    if (!vehicle) return [];
+    const { payload, roof: onRoof, roofLeft } = pack.vehicles[id] ?? {};
+    return [
+      {
+        ...{ id, label, vehicle },
+        // What is lashed on its roof already is part of what it carries.
+        payload: (numberOf(payload) ?? Infinity) - (numberOf(onRoof) ?? 0),
+        roof: numberOf(roofLeft) ?? vehicle.roofLoad ?? 0,
+      },
+    ];
   });
   for (const [i, id] of (asked ?? []).entries())
     if (!all.some(each => each.id === id))
@@ -192,13 +208,27 @@ export const passesDoor = (
     return across <= doorWidth * MM + 1e-6 && high <= doorHeight * MM + 1e-6;
   });
 
+/** Whether a piece may ride on the roof of a vehicle, were nothing else there. */
+function mayRide({ bundle, pieces, problem }: LoadTask, i: number, { roof }: Boot): boolean {
+  const kg = problem.things[i]?.kg ?? 0;
+  return kg <= roof && bearsRoof(bundle.kinds.kinds[pieces[i]?.[1].line.kind ?? ''], kg);
+}
+
 const named = ({ line }: Piece): string =>
   line.purpose === line.label ? line.label : `${line.purpose}: ${line.label}`;
 
-function answerOf(
-  { boots, pieces, problem, assessment }: LoadTask,
-  { puts, left }: CasePacking,
-): LoadedVehicles {
+function answerOf(task: LoadTask, { puts, left }: CasePacking): LoadedVehicles {
+  const { boots, pieces, problem, assessment } = task;
+  const kgOf = (i: number): number => problem.things[i]?.kg ?? 0;
+  const inside = boots.map((_, i) =>
+    puts.filter(({ space }) => space === i).reduce((sum, { box }) => sum + kgOf(box), 0),
+  );
+  const riding = ontoRoofs(
+    left
+      .filter(i => boots.some(boot => mayRide(task, i, boot)))
+      .map(index => ({ index, kg: kgOf(index), room: problem.things[index]?.room ?? 0 })),
+    boots.map(({ roof, payload }, i) => Math.min(roof, payload - (inside[i] ?? 0))),
+  );
   const loaded = boots.map(({ id, label }, i): VehicleLoaded => {
     const own = puts.filter(({ space }) => space === i);
     const things = own
@@ -207,24 +237,33 @@ function answerOf(
         const { width, depth, height } = piece.size;
         const [x, y, z] = put.at;
         return {
-          ...{ line, label: named(piece), turn: put.turn, kg: problem.things[put.box]?.kg ?? 0 },
+          ...{ line, label: named(piece), turn: put.turn, kg: kgOf(put.box) },
           at: [x / MM, y / MM, z / MM],
           sides: turned([width, depth, height], put.turn),
         };
       })
       .sort((a, b) => a.at[1] - b.at[1] || a.at[2] - b.at[2] || a.at[0] - b.at[0]);
-    return { id, label, pieces: things, kg: things.reduce((sum, { kg }) => sum + kg, 0) };
+    const roof = [...riding].flatMap(([index, on]) => {
+      const [line, piece] = pieces[index] as LoadTask['pieces'][number];
+      return on === i ? [{ line, label: named(piece), kg: kgOf(index) }] : [];
+    });
+    return {
+      ...{ id, label, pieces: things, roof },
+      kg: [...things, ...roof].reduce((sum, { kg }) => sum + kg, 0),
+    };
   });
   return {
     vehicles: loaded,
-    left: left.map(i => {
-      const [line, piece] = pieces[i] as LoadTask['pieces'][number];
-      const never = problem.things[i]?.cases.length === 0;
-      const why = never
-        ? 'it goes into none of them: too large, too heavy, or past no door'
-        : 'no room was found';
-      return { line, label: named(piece), why };
-    }),
+    left: left
+      .filter(i => !riding.has(i))
+      .map(i => {
+        const [line, piece] = pieces[i] as LoadTask['pieces'][number];
+        const never = problem.things[i]?.cases.length === 0;
+        const why = never
+          ? 'it goes into none of them: too large, too heavy, or past no door'
+          : 'no room was found';
+        return { line, label: named(piece), why };
+      }),
     guessed: pieces.filter(([line]) => assessment.pack.sizes[line]?.guessed === true).length,
   };
 }
@@ -234,12 +273,17 @@ function offersOf(task: LoadTask, { vehicles }: LoadedVehicles): readonly Offer[
   const wanted = new Map(
     vehicles.flatMap(({ id, pieces }) => pieces.map(each => [each.line, { id, each }] as const)),
   );
-  if (wanted.size === 0) return [];
+  const roofs = vehicles.flatMap(({ id, roof }) => roof.map(({ line }) => ({ line, in: id, roof: true })));
+  if (wanted.size + roofs.length === 0) return [];
   const ours = new Set(task.boots.map(({ id }) => id));
   const put = [...wanted].map(([line, { id, each }]) => {
     const [x, y, z] = each.at;
     return { line, in: id, at: { x, y, z, turn: each.turn } };
   });
-  const edit = packedInto(plan.packed, put, ({ in: to, roof }) => roof !== true && ours.has(to));
+  const edit = packedInto(
+    plan.packed,
+    [...put, ...roofs],
+    ({ in: to, roof }) => roof !== true && ours.has(to),
+  );
   return [{ id: 'loaded', label: 'Load the vehicles', changes: [edit.change] }];
 }

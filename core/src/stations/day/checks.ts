@@ -1,9 +1,9 @@
 /** The checks with the ticks they have, and how many there are of each. */
 import type { Tick } from '../../documents/index.js';
 import { constant, inOrder, type Figure, type MapOf } from '../../foundations/index.js';
+import type { Draft, Drafts } from './draft.js';
 import * as figures from './figures.js';
 import { MOMENTS, type Check, type Checks, type DayResult } from './result.js';
-import type { Draft, Drafts } from './wanted.js';
 
 /** Checks by their stable ids, in order of doing within each moment. */
 export function checksOf({

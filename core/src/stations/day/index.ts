@@ -2,8 +2,10 @@
 import { resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { allOf, checksOf, doneOf, momentsOf, readyOf } from './checks.js';
+import type { Drafts } from './draft.js';
 import { DAY_FIGURES } from './figures.js';
 import type { DayReads, DayResult } from './result.js';
+import * as cases from './case-drafts.js';
 import * as wanted from './wanted.js';
 
 export * from './result.js';
@@ -21,13 +23,14 @@ export const day: Station<DayReads, DayResult> = {
       'drafts',
       {
         gear: parts.part('gear', { lines: () => reads.pack.lines }, wanted.gearDrafts),
-        lids: parts.part(
-          'lids',
+        lids: parts.part('lids', { devices: () => reads.devices, kinds: () => reads.kinds }, cases.lidDrafts),
+        filters: parts.part(
+          'filters',
           { devices: () => reads.devices, kinds: () => reads.kinds },
-          wanted.lidDrafts,
+          cases.filterDrafts,
         ),
-        kept: parts.part('kept', { devices: () => reads.devices }, wanted.keptDrafts),
-        lash: parts.part('lash', { vehicles: () => reads.pack.vehicles }, wanted.lashDrafts),
+        kept: parts.part('kept', { devices: () => reads.devices }, cases.keptDrafts),
+        lash: parts.part('lash', { vehicles: () => reads.pack.vehicles }, cases.lashDrafts),
         rig: parts.part('rig', { cameras, leads }, wanted.rigDrafts),
         plugs: parts.part(
           'plugs',
@@ -63,23 +66,18 @@ export const day: Station<DayReads, DayResult> = {
   },
 };
 
-const together = (
-  lists: Readonly<
-    Record<
-      'gear' | 'lids' | 'kept' | 'lash' | 'rig' | 'plugs' | 'sources' | 'outputs' | 'last',
-      wanted.Drafts
-    >
-  >,
-): wanted.Drafts => [
-  ...[
-    lists.gear,
-    lists.lids,
-    lists.kept,
-    lists.lash,
-    lists.rig,
-    lists.plugs,
-    lists.sources,
-    lists.outputs,
-    lists.last,
-  ].flat(),
-];
+const LISTS = [
+  'gear',
+  'lids',
+  'filters',
+  'kept',
+  'lash',
+  'rig',
+  'plugs',
+  'sources',
+  'outputs',
+  'last',
+] as const;
+
+const together = (lists: Readonly<Record<(typeof LISTS)[number], Drafts>>): Drafts =>
+  LISTS.flatMap(list => lists[list]);

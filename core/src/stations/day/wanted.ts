@@ -1,32 +1,14 @@
 /** The checks that the design asks for, before anybody ticked them. */
-import type { Kinds, Link, Output } from '../../documents/index.js';
-import { newestSettings } from './settings.js';
-import { idFrom, inOrder, type Figure, type MapOf, type Unit } from '../../foundations/index.js';
-import type { PackLines, VehicleResult } from '../pack/index.js';
+import type { Link, Output } from '../../documents/index.js';
+import { inOrder, type MapOf } from '../../foundations/index.js';
+import type { PackLines } from '../pack/index.js';
 import type { Zone } from '../runs/floor.js';
-import type { Equipment } from '../equipment.js';
 import type { RunsResult } from '../runs/index.js';
 import { layOrder } from '../runs/lay-order.js';
 import type { PlanWiring, SignalResult } from '../signal/index.js';
 import type { StreamResult } from '../stream/index.js';
-import type { Moment } from './result.js';
+import { draft, type Drafts } from './draft.js';
 import { crossingWords } from '../runs/crossing-marks.js';
-
-export interface Draft {
-  readonly moment: Moment;
-  readonly label: string;
-  readonly detail?: string;
-  readonly tape?: string | undefined;
-  readonly unit?: Unit;
-  /** What a reading must reach. */
-  readonly atLeast?: Figure;
-}
-export type Drafts = readonly (readonly [id: string, Draft])[];
-
-/** The same check always has the same id, whatever else is in the design. */
-export const checkId = (moment: Moment, what: string): string => idFrom(`${moment}/${what}`);
-
-const draft = (what: string, of: Draft): Drafts[number] => [checkId(of.moment, what), of];
 
 /** Everything that leaves the cupboard, and comes back. */
 export const gearDrafts = ({ lines }: { readonly lines: PackLines }): Drafts =>
@@ -124,94 +106,6 @@ export function plugDrafts({ links, wiring, runs, plugged }: Plugged): Drafts {
   });
   return [...cases, ...leads];
 }
-
-/** What must be shut before a case is moved, there and back: drawers, and lids that something is mounted in. */
-/** What comes off for travel goes on again, what arrives is looked at, and settings are loaded and confirmed. */
-export const keptDrafts = ({ devices }: { readonly devices: MapOf<Equipment> | undefined }): Drafts =>
-  inOrder(devices).flatMap(([id, { label, comesOff, place, afterTransport, settings }]) => {
-    const on = devices?.[place?.inside ?? place?.on ?? '']?.label;
-    const of = on === undefined ? label : `${label} of ${on}`;
-    return [
-      ...(comesOff === true
-        ? [
-            draft(`back-on/${id}`, {
-              moment: 'Rig',
-              label: `${of} is on again`,
-              detail: 'it came off for travel',
-            }),
-            draft(`off/${id}`, {
-              moment: 'Count back in',
-              label: `${of} is off`,
-              detail: 'it travels by itself',
-            }),
-          ]
-        : []),
-      ...inOrder(afterTransport).map(([key, { look }]) =>
-        draft(`arrived/${id}/${key}`, {
-          moment: 'Rig',
-          label: `${label}: ${look}`,
-          detail: 'after its journey',
-        }),
-      ),
-      ...newestSettings(settings).map(({ label: what, version, name }) =>
-        draft(`settings/${id}/${what}/${version}`, {
-          moment: 'Plug in',
-          label: `${label} has “${what}”, version ${version}, loaded and confirmed`,
-          detail: `${name}; into its spare too`,
-        }),
-      ),
-    ];
-  });
-
-export const lidDrafts = ({
-  devices,
-  kinds,
-}: {
-  readonly devices: MapOf<Equipment> | undefined;
-  readonly kinds: Kinds;
-}): Drafts =>
-  (['Pack out', 'Count back in'] as const).flatMap(moment =>
-    inOrder(devices).flatMap(([id, { label, kind, place }]) => {
-      const inside = devices?.[place?.inside ?? '']?.label;
-      if (inside === undefined) return [];
-      if (kinds.kinds[kind]?.rack?.fitting === 'drawer')
-        return [
-          draft(`latch/${id}`, {
-            moment,
-            label: `${label} in ${inside} is shut and latched`,
-            detail: 'before the case is moved',
-          }),
-        ];
-      if (!place?.lid) return [];
-      return [
-        draft(`lid/${id}`, {
-          moment,
-          label: `The lid of ${inside} with ${label} is down and latched`,
-          detail: 'held with two hands, none under it',
-        }),
-      ];
-    }),
-  );
-
-/** What is loaded is lashed before anybody drives, there and back. */
-export const lashDrafts = ({
-  vehicles,
-}: {
-  readonly vehicles: Readonly<Record<string, Pick<VehicleResult, 'label' | 'pieces'>>>;
-}): Drafts =>
-  (['Pack out', 'Count back in'] as const).flatMap(moment =>
-    Object.entries(vehicles).flatMap(([id, { label, pieces }]) =>
-      Object.keys(pieces).length === 0
-        ? []
-        : [
-            draft(`lash/${id}`, {
-              moment,
-              label: `The load of ${label} is lashed, nothing loose above the seat backs`,
-              detail: 'as on the load card, by whoever drives',
-            }),
-          ],
-    ),
-  );
 
 /** Every computer's setting and every source's picture. */
 export function sourceDrafts({

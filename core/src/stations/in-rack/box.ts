@@ -41,7 +41,7 @@ export function boxOf(own: Held, held: readonly Held[], { rack }: CaseKind): Rac
     const [from, to] = widthOf(own);
     return {
       across: [from * PANEL, to * PANEL],
-      up: [bottom, bottom + unitsOf(own.kind) * UNIT],
+      up: [bottom, bottom + unitsOf(own) * UNIT],
       back: back(0, depth),
       plugs,
       guessed,
@@ -51,7 +51,7 @@ export function boxOf(own: Held, held: readonly Held[], { rack }: CaseKind): Rac
   const place = at.find(({ id }) => id === own.id);
   return {
     across: [place?.from ?? 0, place?.to ?? 0],
-    up: [bottom, bottom + Math.min(own.kind?.size?.height ?? UNIT / 2, unitsOf(tray.kind) * UNIT)],
+    up: [bottom, bottom + Math.min(own.kind?.size?.height ?? UNIT / 2, unitsOf(tray) * UNIT)],
     back: back(0, depth),
     plugs,
     guessed: guessed || own.kind?.size === undefined,

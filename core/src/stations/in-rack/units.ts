@@ -6,6 +6,8 @@ import type { Held } from './held.js';
 export const UNIT = 0.04445;
 /** Width of a panel, m (EIA-310, IEC 60297). */
 export const PANEL = 0.4826;
+/** Between the rails, m (EIA-310, IEC 60297). */
+export const OPENING = 0.45;
 /** What lies on a shelf of sheet metal loses so much of the height, m: house figure. */
 export const SHEET = 0.003;
 /** Width of a tray between its sides, m: house figure. */
@@ -26,11 +28,23 @@ export function plugDepth(kind: Kind | undefined): number {
   return Math.max(0, ...depths);
 }
 
-/** Units that a thing takes: as its kind says; without a rack size, what its height needs on a shelf. */
-export function unitsOf(kind: Kind | undefined): number {
-  if (kind?.rack) return kind.rack.units;
-  const height = kind?.size?.height;
-  return height === undefined ? ON_A_SHELF : Math.max(1, Math.ceil((height + SHEET) / UNIT - 1e-9));
+/** A plate is so much lower than its units, so that the next one goes beside it, m (EIA-310). */
+export const PLAY = 0.0008;
+/** Of a plate with a cut-out: what is left above and below that at least, and how much larger it is than the thing, m. House figures. */
+export const WEB = 0.005;
+export const CLEARANCE = 0.001;
+
+/** Whether a plate with a cut-out holds a thing that has no ears. */
+export const onPlate = ({ device, kind }: Pick<Held, 'device' | 'kind'>): boolean =>
+  device.place?.plate === true && kind?.rack === undefined;
+
+/** Units that a thing takes: as its kind says; without a rack size, what its height needs on a shelf, or in a plate. */
+export function unitsOf(of: Pick<Held, 'device' | 'kind'>): number {
+  const { rack, size } = of.kind ?? {};
+  if (rack) return rack.units;
+  if (size?.height === undefined) return ON_A_SHELF;
+  const needs = size.height + (onPlate(of) ? CLEARANCE + 2 * WEB + PLAY : SHEET);
+  return Math.max(1, Math.ceil(needs / UNIT - 1e-9));
 }
 
 /** How deep a thing is behind its ears, or as it stands on a shelf, m; undefined where nobody has measured it. */
@@ -40,7 +54,7 @@ export const depthOf = (kind: Kind | undefined): number | undefined => kind?.rac
 export function spacesOf({ how, device, kind }: Held): number[] {
   const { unit } = device.place ?? {};
   if (how !== 'rails' || unit === undefined) return [];
-  return Array.from({ length: unitsOf(kind) }, (_, i) => unit + i);
+  return Array.from({ length: unitsOf({ device, kind }) }, (_, i) => unit + i);
 }
 
 /** Part of the width between the rails. */

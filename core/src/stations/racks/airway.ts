@@ -107,7 +107,7 @@ export function passedBefore(own: Held, held: readonly Held[], units: number): P
   const mount = mountOf(own, held);
   const others = held.filter(each => each.id !== own.id && mountOf(each, held)?.id !== own.id);
   if (!mount) return { before: others, share: 1 };
-  const middle = (each: Held): number => (spacesOf(each)[0] ?? 1) + unitsOf(each.kind) / 2;
+  const middle = (each: Held): number => (spacesOf(each)[0] ?? 1) + unitsOf(each) / 2;
   const at = (each: Held): number => {
     const on = mountOf(each, held);
     return on ? middle(on) : 0;
@@ -122,7 +122,7 @@ export function passedBefore(own: Held, held: readonly Held[], units: number): P
   const below = here < centre;
   const [first = 1] = spacesOf(fan);
   const under = first - 1;
-  const above = units - under - unitsOf(fan.kind);
+  const above = units - under - unitsOf(fan);
   const side = others.filter(each => at(each) !== centre && at(each) < centre === below);
   const before = side.filter(each =>
     way === 'to'

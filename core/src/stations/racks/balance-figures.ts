@@ -44,6 +44,30 @@ export const tip = declare({
   formula: 'atan(min(front, rear, side) / centre)',
   limits: { raises: 'racks.top-heavy', stop: { below: 10 }, risk: { below: 20 } },
 });
+export const mass = declare({
+  key: 'racks.racks.*.balance.mass',
+  label: 'Weight as it stands',
+  unit: 'kg',
+  basis: standard('sum of weights'),
+  formula: 'sum(weight)',
+});
+export const comesOut = declare({
+  key: 'racks.racks.*.items.*.comesOut',
+  label: 'Comes out by',
+  unit: 'm',
+  basis: houseRule('a drawer comes out by its whole depth'),
+  formula: 'out',
+});
+export const openTip = declare({
+  key: 'racks.racks.*.items.*.openTip',
+  label: 'Open, the rack falls when it leans by',
+  unit: '°',
+  basis: houseRule(
+    'below 10° it does not stand by itself',
+    'tipping angle: distance to the feet there over the height of the centre of gravity',
+  ),
+  limits: { raises: 'racks.drawer-tips', stop: { below: 0 }, risk: { below: 10 } },
+});
 export const over = declare({
   key: 'racks.racks.*.items.*.over',
   label: 'As heavy as what is under it',

@@ -28,6 +28,7 @@ export function balanceOf(
 ): RackBalance {
   const { width, depth, height } = outside?.size ?? {};
   const unknown = (why: string): RackBalance => ({
+    mass: figures.mass.unknown([id], why),
     centre: figures.centre.unknown([id], why),
     along: figures.along.unknown([id], why),
     height: figures.height.unknown([id], why),
@@ -74,6 +75,10 @@ export function balanceOf(
   const feetAlong = of.rack.feetAlong ?? depth;
   const feetAcross = of.rack.feetAcross ?? width;
   return {
+    mass: figures.mass.calc(
+      [id],
+      masses.flatMap(({ terms }) => terms.slice(0, 1)),
+    ),
     centre,
     along,
     height: figures.height.calc(
@@ -110,7 +115,7 @@ function massOf(
   const before = (outside.depth - rack.depth) / 2;
   const up =
     mount && low !== undefined
-      ? under + (low - 1 + unitsOf(mount.kind) / 2) * UNIT
+      ? under + (low - 1 + unitsOf(mount) / 2) * UNIT
       : own.how === 'lid'
         ? outside.height
         : outside.height / 2;
@@ -153,7 +158,7 @@ function couldSink(held: readonly Held[], { rack }: CaseKind, loaded: Loaded): n
       )
       .map(each => ({
         low: (spacesOf(each)[0] ?? 1) - 1,
-        units: unitsOf(each.kind),
+        units: unitsOf(each),
         kg: loaded.get(each.id) ?? 0,
       }));
     const now = things.reduce((sum, { low, units, kg }) => sum + kg * (low + units / 2), 0);

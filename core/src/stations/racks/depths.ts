@@ -5,7 +5,17 @@ import * as figures from './figures.js';
 import type { CaseKind } from '../in-rack/box.js';
 import { mountOf, type Held } from '../in-rack/held.js';
 import type { RackItem } from './result.js';
-import { depthOf, isRear, meeting, PANEL, plugDepth, spacesOf, UNIT, widthOf } from '../in-rack/units.js';
+import {
+  depthOf,
+  isRear,
+  meeting,
+  onPlate,
+  PANEL,
+  plugDepth,
+  spacesOf,
+  UNIT,
+  widthOf,
+} from '../in-rack/units.js';
 
 /** Figures of depth of a thing on the rails; nothing off them. */
 export function depthsOf(
@@ -40,10 +50,10 @@ export function depthsOf(
   };
 }
 
-const depthTerm = ({ device, kind }: Held): Term =>
+export const depthTerm = ({ device, kind }: Held, name = 'item'): Term =>
   kind?.rack
-    ? given('item', kind.rack.depth, 'm', 'kinds', `/kinds/${device.kind}/rack/depth`)
-    : given('item', kind?.size?.depth, 'm', 'kinds', `/kinds/${device.kind}/size/depth`);
+    ? given(name, kind.rack.depth, 'm', 'kinds', `/kinds/${device.kind}/rack/depth`)
+    : given(name, kind?.size?.depth, 'm', 'kinds', `/kinds/${device.kind}/size/depth`);
 const plugsTerm = ({ device, kind }: Held): Term =>
   kind?.rack?.plugs === undefined
     ? constant('plugs', plugDepth(kind), 'm', `plugs of ${device.label}`)
@@ -51,15 +61,23 @@ const plugsTerm = ({ device, kind }: Held): Term =>
 const bodyTerms = (held: Held): Term[] => [depthTerm(held), plugsTerm(held)];
 
 /** How deep the case is, or how far its rails are apart where somebody has measured that. */
-const caseTerm = ({ kind, rack }: CaseKind, field: 'depth' | 'rails'): Term => {
+export const caseTerm = ({ kind, rack }: CaseKind, field: 'depth' | 'rails'): Term => {
   const own = rack[field] === undefined ? 'depth' : field;
   return given('depth', rack[own], 'm', 'kinds', `/kinds/${kind}/rackCase/${own}`);
 };
 
+/** What the frame swings by within its shell, where it has shock mounts. */
+const swayTerms = ({ kind, rack }: Pick<CaseKind, 'kind' | 'rack'>): Term[] =>
+  rack.sway === undefined ? [] : [given('sway', rack.sway, 'm', 'kinds', `/kinds/${kind}/rackCase/sway`)];
+
 /** What is left behind one thing in the case. */
 function roomOf(ids: [string, string], own: Held, of: CaseKind, rear: boolean): Figure {
   if (depthOf(own.kind) === undefined) return figures.itemRoom.unknown(ids, 'its depth was not measured');
-  return figures.itemRoom.calc(ids, [caseTerm(of, rear ? 'rails' : 'depth'), ...bodyTerms(own)]);
+  return figures.itemRoom.calc(ids, [
+    caseTerm(of, rear ? 'rails' : 'depth'),
+    ...bodyTerms(own),
+    ...swayTerms(of),
+  ]);
 }
 
 /** A thing on the rails, and what lies on it where it is a tray. */
@@ -100,12 +118,13 @@ function behindOf(
 function beforeOf(
   ids: [string, string],
   { device, kind }: Held,
-  { kind: caseKind, rack }: CaseKind,
+  { kind: caseKind, rack }: Pick<CaseKind, 'kind' | 'rack'>,
 ): Figure | undefined {
   if (rack.front === undefined || kind?.rack?.front === undefined) return undefined;
   return figures.itemBefore.calc(ids, [
     given('room', rack.front, 'm', 'kinds', `/kinds/${caseKind}/rackCase/front`),
     given('item', kind.rack.front, 'm', 'kinds', `/kinds/${device.kind}/rack/front`),
+    ...swayTerms({ kind: caseKind, rack }),
   ]);
 }
 
@@ -148,7 +167,14 @@ export function unitTerms(held: readonly Held[], kinds: Kinds['kinds']): Term[] 
       return [constant('item', free, 'U', `${label}, ${to - from < 1 ? 'beside' : 'behind'} others`)];
     const units = kinds[kind]?.rack?.units;
     return units === undefined
-      ? [constant('item', free, 'U', 'on a shelf, by its height')]
+      ? [
+          constant(
+            'item',
+            free,
+            'U',
+            onPlate(own) ? 'in a plate with a cut-out' : 'on a shelf, by its height',
+          ),
+        ]
       : [given('item', units, 'U', 'kinds', `/kinds/${kind}/rack/units`)];
   });
 }

@@ -78,7 +78,7 @@ export const itemRoom = declare({
     'room for plugs behind it: 40 mm for BNC, 70 mm for mains, 50 mm for others, unless they were measured',
     'bodies of the plugs and what their leads bend by',
   ),
-  formula: 'depth - item - plugs',
+  formula: 'depth - item - plugs - sum(sway)',
   limits: { raises: 'racks.too-deep', stop: { below: 0 } },
 });
 export const itemBefore = declare({
@@ -86,8 +86,19 @@ export const itemBefore = declare({
   label: 'Left before it under the lid',
   unit: 'm',
   basis: DEFINITION,
-  formula: 'room - item',
+  formula: 'room - item - sum(sway)',
   limits: { raises: 'racks.too-deep', stop: { below: 0 } },
+});
+export const itemBend = declare({
+  key: 'racks.racks.*.items.*.bend',
+  label: 'Left behind it for the bend of its lead',
+  unit: 'm',
+  basis: houseRule(
+    'coax turns by five times its thickness at least (4.5, 7 or 10.3 mm), fibre by 30 mm; straight plugs',
+    'least radius of a bend that stays, as makers of coax and patch cords state it',
+  ),
+  formula: 'depth - item - sum(other) - plug - radius',
+  limits: { raises: 'racks.bent', note: { below: 0 } },
 });
 export const itemShared = declare({
   key: 'racks.racks.*.items.*.shared',
@@ -141,7 +152,7 @@ export const loadLeft = declare({
 const all = (group: Readonly<Record<string, Declared>>): Declared[] => Object.values(group);
 
 export const RACKS_FIGURES = [
-  ...[itemWeight, itemWatts, itemBehind, itemRoom, itemBefore, itemShared, itemHeadroom],
+  ...[itemWeight, itemWatts, itemBehind, itemRoom, itemBefore, itemBend, itemShared, itemHeadroom],
   ...[
     trayRoom,
     trayLeft,

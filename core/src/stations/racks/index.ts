@@ -7,6 +7,7 @@ import type { RacksReads, RacksResult } from './result.js';
 
 export type * from './result.js';
 export { carriesThings } from '../in-rack/held.js';
+export { plateOf } from '../in-rack/plate.js';
 export { PANEL, UNIT } from '../in-rack/units.js';
 
 export const racks: Station<RacksReads, RacksResult> = {
@@ -28,6 +29,7 @@ export const racks: Station<RacksReads, RacksResult> = {
             loads: reads.loads,
             temperatures: reads.temperatures,
             altitude: reads.altitude,
+            wiring: reads.wiring,
           }
         );
       },

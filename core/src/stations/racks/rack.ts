@@ -11,15 +11,18 @@ import {
 } from '../../foundations/index.js';
 import type { Mounted } from '../equipment.js';
 import type { DeviceLoad } from '../power/index.js';
+import type { PlanWiring } from '../signal/index.js';
 import { airOf } from './air.js';
 import { balanceOf, loadedOf, overOf } from './balance.js';
 import { boxOf, railsApart, type CaseKind } from '../in-rack/box.js';
+import { bendOf } from './bends.js';
 import { depthsOf, unitTerms } from './depths.js';
+import { drawerOf } from './drawers.js';
 import * as figures from './figures.js';
 import { mountOf, type Held } from '../in-rack/held.js';
 import type { RackItem, RackResult } from './result.js';
 import { headroomOf, trayOf } from './trays.js';
-import { isRear, spacesOf, unitsOf } from '../in-rack/units.js';
+import { isRear, onPlate, spacesOf, unitsOf } from '../in-rack/units.js';
 
 export interface RackWithItems {
   readonly device: Mounted;
@@ -29,6 +32,7 @@ export interface RackWithItems {
   readonly loads: Readonly<Record<string, Pick<DeviceLoad, 'watts' | 'kept'>>>;
   readonly temperatures: MapOf<AirTemperature> | undefined;
   readonly altitude: number | undefined;
+  readonly wiring: PlanWiring;
 }
 
 export function rackResult(id: string, rack: RackWithItems): RackResult {
@@ -51,6 +55,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
     Object.entries(weights).map(([key, weight]) => [key, taken('item', weight)]),
   );
   const loaded = loadedOf(held, weights);
+  const balance = balanceOf(id, of, kind, held, weights);
   const items = Object.fromEntries(
     held.map((each): [string, RackItem] => {
       const over = overOf(id, each, held, loaded);
@@ -63,7 +68,9 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
           ...(box && { box }),
           ...depthsOf(id, each, held, of),
           ...(headroom && { headroom }),
+          ...bendOf(id, each, held, of, rack.wiring),
           ...trayOf(id, each, held, known),
+          ...drawerOf(id, each, held, { of, outside: kind?.size?.depth, balance, weights }),
           ...(over && { over }),
           weight: weights[each.id] as Figure,
           watts: watts[each.id] as Figure,
@@ -103,7 +110,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
       [id],
       Object.values(watts).map(each => taken('item', each)),
     ),
-    balance: balanceOf(id, of, kind, held, weights),
+    balance,
     loads: onRails(id, of, held, weights),
   };
 }
@@ -129,6 +136,7 @@ const itemOf = (
   | 'narrow'
   | 'across'
   | 'onShelf'
+  | 'plate'
 > => {
   const { device, kind, how, carrier } = own;
   return {
@@ -137,11 +145,12 @@ const itemOf = (
     ...{ how, carrier },
     fitting: kind?.rack?.fitting,
     unit: spacesOf(own)[0],
-    units: unitsOf(kind),
+    units: unitsOf(own),
     rear: isRear(own),
     narrow: (kind?.rack?.width ?? 'whole') !== 'whole',
     across: device.place?.across,
     onShelf: kind?.rack === undefined,
+    plate: onPlate(own),
   };
 };
 

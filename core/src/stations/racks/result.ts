@@ -2,6 +2,7 @@
 import type {
   Across,
   AirTemperature,
+  CableMake,
   Facts,
   Kinds,
   RackFitting,
@@ -43,8 +44,9 @@ export interface RackItem {
   /** Whether it has a place across: it is not as wide as the rails; and which. */
   readonly narrow: boolean;
   readonly across: Across | undefined;
-  /** It has no ears: on the rails it lies on a shelf. */
+  /** It has no ears: on the rails it lies on a shelf, or a plate with a cut-out holds it. */
   readonly onShelf: boolean;
+  readonly plate: boolean;
   /** Absent off the rails. */
   readonly box?: RackBox;
   /** Depth left to what is on the other rails of the same units; absent where nothing is. */
@@ -53,6 +55,12 @@ export interface RackItem {
   readonly room?: Figure;
   /** Left before it under a lid; absent where either is not known. */
   readonly before?: Figure;
+  /** Left behind it before fibre or coax that stays plugged must bend too tight, and the make of that lead. */
+  readonly bend?: Figure;
+  readonly bends?: CableMake;
+  /** Of a drawer: how far it comes out, and the angle at which the rack falls with it open. */
+  readonly comesOut?: Figure;
+  readonly openTip?: Figure;
   /** What it has in common with something else on the same rails; absent where that is nothing. */
   readonly shared?: Figure;
   /** Of what lies on a tray: what is left above it. */
@@ -73,6 +81,8 @@ export interface RackItem {
 
 /** How a rack stands. */
 export interface RackBalance {
+  /** Of the case with what is fastened in it. */
+  readonly mass: Figure;
   readonly centre: Figure;
   readonly along: Figure;
   readonly height: Figure;

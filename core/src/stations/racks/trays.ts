@@ -12,7 +12,7 @@ export function headroomOf(rackId: string, own: Held, held: readonly Held[]): Fi
   return figures.itemHeadroom.calc(
     [rackId, own.id],
     [
-      constant('units', unitsOf(tray.kind), '', `units of ${tray.device.label}`),
+      constant('units', unitsOf(tray), '', `units of ${tray.device.label}`),
       constant('unit', UNIT, 'm', 'EIA-310'),
       constant('sheet', SHEET, 'm', 'its sheet'),
       given('item', own.kind?.size?.height, 'm', 'kinds', `/kinds/${own.device.kind}/size/height`),
@@ -50,7 +50,7 @@ export function trayOf(
 }
 
 /** Everything that lies on a tray, and what is in that. */
-function loadOn(id: string, held: readonly Held[], seen: ReadonlySet<string> = new Set([id])): Held[] {
+export function loadOn(id: string, held: readonly Held[], seen: ReadonlySet<string> = new Set([id])): Held[] {
   return held.flatMap(each =>
     each.carrier === id && !seen.has(each.id)
       ? [each, ...loadOn(each.id, held, new Set([...seen, each.id]))]

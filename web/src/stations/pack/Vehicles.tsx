@@ -52,9 +52,10 @@ function Said({ of: { vehicles, left, guessed } }: { of: LoadedVehicles }) {
         <p className="text-faint">{guessed} pieces count by their usual size: nobody has measured them.</p>
       )}
       <ul>
-        {vehicles.map(({ id, label, pieces, kg }) => (
+        {vehicles.map(({ id, label, pieces, roof, kg }) => (
           <li key={id}>
             {label}: {pieces.length} pieces, {inWords(kg, 'kg', system)}
+            {roof.length > 0 && `; on its roof: ${roof.map(each => each.label).join(', ')}`}
           </li>
         ))}
       </ul>

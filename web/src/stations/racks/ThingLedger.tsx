@@ -18,7 +18,7 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
     store.editPlan(`Mount ${item.label}`, plan =>
       plan.put('devices', id, 'place', placeChosen(rackId, item, at)),
     );
-  const set = (field: 'rear' | 'fixed' | 'lid', on: boolean): void =>
+  const set = (field: 'rear' | 'fixed' | 'lid' | 'plate', on: boolean): void =>
     store.editPlan(`Mount ${item.label}`, plan => plan.set('devices', id, 'place', field, on || undefined));
   const at =
     item.unit === undefined ? (item.how === 'tray' ? `on ${item.carrier ?? ''}` : '') : `unit ${item.unit}`;
@@ -71,6 +71,13 @@ export default function ThingLedger({ rackId, rack, id }: { rackId: string; rack
           onCommit={across =>
             store.editPlan(`Mount ${item.label}`, plan => plan.set('devices', id, 'place', 'across', across))
           }
+        />
+      )}
+      {item.unit !== undefined && item.onShelf && (
+        <FlagField
+          label="Held by a plate with a cut-out"
+          value={item.plate}
+          onCommit={on => set('plate', on)}
         />
       )}
       {(item.how === 'loose' || item.how === 'fixed') && (

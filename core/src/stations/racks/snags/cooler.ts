@@ -176,14 +176,17 @@ function* fansAdded(
 function rackAfter(
   id: string,
   devices: Devices,
-  { kinds: { kinds }, temperatures, altitude }: RacksSeen,
+  { kinds: { kinds }, temperatures, altitude, wiring }: RacksSeen,
   loads: RackWithItems['loads'],
 ): RackResult | undefined {
   const device = devices[id];
   const held = heldByRack({ devices, kinds })[id];
   const space = kinds[device?.kind ?? '']?.rackCase;
   return (
-    device && space && held && rackResult(id, { device, space, held, kinds, loads, temperatures, altitude })
+    device &&
+    space &&
+    held &&
+    rackResult(id, { device, space, held, kinds, loads, temperatures, altitude, wiring })
   );
 }
 

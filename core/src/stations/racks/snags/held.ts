@@ -1,7 +1,7 @@
-import { listed, numberOf } from '../../../foundations/index.js';
+import { inWords, listed, numberOf } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
 import { racksRule } from '../result.js';
-import { HELD_WELL } from '../../in-rack/units.js';
+import { HELD_WELL, OPENING } from '../../in-rack/units.js';
 
 /** Deep or heavy things that hang on their ears only: they bend, and tear out on the road. */
 export const earsOnly = racksRule({
@@ -9,14 +9,17 @@ export const earsOnly = racksRule({
   reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
   *find({ racks, devices, kinds }) {
     for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label, how, weight, room }] of Object.entries(rack.items)) {
-        const { rack: size, weight: kg = 0 } = kinds[devices?.[id]?.kind ?? ''] ?? {};
-        const hangs = how === 'rails' && size?.held === 'its ears';
-        if (!hangs || (size.depth <= HELD_WELL.depth && kg <= HELD_WELL.weight)) continue;
+      for (const [id, { label, how, plate, weight, room }] of Object.entries(rack.items)) {
+        const { rack: size, size: body, weight: kg = 0 } = kinds[devices?.[id]?.kind ?? ''] ?? {};
+        const hangs = how === 'rails' && (plate || size?.held === 'its ears');
+        const deep = size?.depth ?? body?.depth ?? 0;
+        if (!hangs || (deep <= HELD_WELL.depth && kg <= HELD_WELL.weight)) continue;
         yield {
           severity: 'risk',
           subjects: [id, rackId],
-          title: `${label} hangs on its ears only in ${rack.label}, and is deep or heavy.`,
+          title: plate
+            ? `${label} hangs in its plate only in ${rack.label}, and is deep or heavy.`
+            : `${label} hangs on its ears only in ${rack.label}, and is deep or heavy.`,
           because: [weight, ...(room ? [room] : [])],
           advice: 'Support it at the rear, or put a tray under it, before it goes on the road.',
         };
@@ -28,8 +31,8 @@ export const earsOnly = racksRule({
 /** Rear rails that are not there, and screws that do not fit the rails. */
 export const railsUnfit = racksRule({
   rule: 'racks.rails-unfit',
-  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
-  *find({ racks, devices, kinds }) {
+  reads: ({ own, devices, kinds, units }) => ({ racks: own.racks, devices, kinds: kinds.kinds, units }),
+  *find({ racks, devices, kinds, units }) {
     for (const [rackId, rack] of Object.entries(racks)) {
       const space = kinds[devices?.[rackId]?.kind ?? '']?.rackCase;
       const mounted = Object.entries(rack.items).filter(([, { how }]) => how === 'rails');
@@ -43,6 +46,16 @@ export const railsUnfit = racksRule({
             because: [weight],
           };
         }
+      }
+      for (const [id, { label, onShelf, weight }] of mounted) {
+        const wide = kinds[devices?.[id]?.kind ?? '']?.size?.width ?? 0;
+        if (!onShelf || wide <= OPENING) continue;
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} is wider than the rails of ${rack.label} leave between them, which is ${inWords(OPENING, 'm', units)}.`,
+          because: [weight],
+        };
       }
       const others = mounted.filter(([id]) => {
         const screws = kinds[devices?.[id]?.kind ?? '']?.rack?.screws;

@@ -1,4 +1,5 @@
-import { inWords, numberOf, severityOf } from '../../../foundations/index.js';
+import type { Connector, RackCase } from '../../../documents/index.js';
+import { inWords, listed, numberOf, severityOf, type Snag } from '../../../foundations/index.js';
 import { racksRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -8,7 +9,7 @@ export const comesOpen = racksRule({
   reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
   *find({ racks, devices, kinds }) {
     for (const [rackId, rack] of Object.entries(racks)) {
-      const stay = kinds[devices?.[rackId]?.kind ?? '']?.rackCase?.stay;
+      const space = kinds[devices?.[rackId]?.kind ?? '']?.rackCase;
       for (const [id, { label, how, fitting, weight }] of Object.entries(rack.items)) {
         const latch = kinds[devices?.[id]?.kind ?? '']?.rack?.latch;
         if (fitting === 'drawer' && latch !== 'yes')
@@ -22,17 +23,72 @@ export const comesOpen = racksRule({
             because: [weight],
             advice: 'Look at it; tape it shut before the rack is moved.',
           };
-        if (how === 'lid' && stay !== 'yes')
+        const lid = how === 'lid' && space ? lidOf(space) : undefined;
+        if (lid)
           yield {
-            severity: stay === undefined ? 'note' : 'risk',
+            ...lid,
             subjects: [id, rackId],
-            title:
-              stay === undefined
-                ? `Whether a stay holds the lid of ${rack.label} with ${label} open is not known.`
-                : `The lid of ${rack.label} with ${label} has no stay: it falls on hands.`,
+            title: `The lid of ${rack.label} with ${label} ${lid.title}.`,
             because: [weight],
-            advice: 'Fit a stay with a locking pin; no hand in a moving lid.',
           };
+      }
+    }
+  },
+});
+
+/** What is wrong with a lid that something is mounted in, or not known of it. Its latch is looked at on the day anyway. */
+function lidOf({
+  stay,
+  latch,
+}: Pick<RackCase, 'stay' | 'latch'>): Pick<Snag, 'severity' | 'title' | 'advice'> | undefined {
+  const advice = 'Fit a stay with a locking pin and a latch; no hand in a moving lid.';
+  const missing = [
+    ...(stay === 'no' ? ['no stay: it falls on hands'] : []),
+    ...(latch === 'no' ? ['no latch: it comes open on the road'] : []),
+  ];
+  if (missing.length > 0) return { severity: 'risk', title: `has ${listed(missing)}`, advice };
+  if (stay !== undefined) return undefined;
+  const unknown = ['a stay holds it open', ...(latch === undefined ? ['a latch keeps it shut'] : [])];
+  return { severity: 'note', title: `was not looked at: whether ${listed(unknown)} is not known`, advice };
+}
+
+/** Plugs that are held by more than friction: by a ring, a thread, a latch. */
+const HELD_PLUGS: ReadonlySet<Connector> = new Set<Connector>([
+  ...([
+    'BNC',
+    'XLR',
+    'XLR 4-pin',
+    'RJ45',
+    'fibre LC',
+    'DC locking',
+    'mains locking',
+    'battery plate',
+  ] as const),
+  ...(['VGA', '60309 blue 16 A', '60309 blue 32 A', '60309 red 16 A', '60309 red 32 A', 'air'] as const),
+]);
+
+/** Things in a lid whose plugs nothing but friction holds: the lid pulls at their leads whenever it moves. */
+export const lidPlugs = racksRule({
+  rule: 'racks.lid-plugs',
+  reads: ({ own, wiring }) => ({ racks: own.racks, wiring }),
+  *find({ racks, wiring }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      for (const [id, { label, how, weight }] of Object.entries(rack.items)) {
+        if (how !== 'lid') continue;
+        const ends = [
+          ...wiring.outOf(id).map(([, { from }]) => from),
+          ...wiring.into(id).map(([, { to }]) => to),
+        ];
+        const plugs = ends.flatMap(end => wiring.portOf(end)?.connector ?? []);
+        const pulled = [...new Set(plugs.filter(each => !HELD_PLUGS.has(each)))];
+        if (pulled.length === 0) continue;
+        yield {
+          severity: 'note',
+          subjects: [id, rackId],
+          title: `${label} in the lid of ${rack.label} has plugs that do not lock: ${listed(pulled)}.`,
+          because: [weight],
+          advice: 'Tie each lead to it beside its plug, with a loop at the hinge; or use locking ones.',
+        };
       }
     }
   },
