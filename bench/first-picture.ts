@@ -21,7 +21,7 @@ function watch(): void {
     if (document.querySelector('[data-layer]')) seen.plan ??= performance.now() / 1000;
     const counted = [...document.querySelectorAll('button')].some(each => /snag/i.test(each.textContent));
     if (counted) seen.checked ??= performance.now() / 1000;
-    else requestAnimationFrame(look);
+    if (seen.plan === undefined || seen.checked === undefined) requestAnimationFrame(look);
   };
   requestAnimationFrame(look);
 }

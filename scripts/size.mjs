@@ -2,6 +2,7 @@
 // against its budget. Fonts follow the first picture and are kept; documents of the event are not counted.
 import { readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { ON_PLAN } from '@idle-satchel/core';
 import { Halt, main, root } from './lib.mjs';
 
 /** Kilobytes: of the stations that are opened first on the day, of the others, and of all with the rules behind them. */
@@ -24,9 +25,8 @@ const SHOWN = {
   ...Object.fromEntries(['stream', 'pack', 'hands', 'day'].map(name => [name, LATE])),
   ...Object.fromEntries(['power', 'racks'].map(name => [name, POWER])),
 };
-/** The plan picture, and the pages that it stands beside. */
+/** The plan picture. */
 const PLAN = 'src/bench/PlanPicture.tsx';
-const ON_PLAN = ['ground', 'shots', 'runs', 'power'];
 
 /** A chunk and everything it imports outright. */
 function chunksOf(key, found = new Set()) {
@@ -62,7 +62,7 @@ main(async () => {
   for (const [group, stations] of Object.entries(STATIONS)) {
     const sizes = stations.map(station => {
       const name = station.split('/')[0];
-      const further = [...(SHOWN[name] ?? []), ...(ON_PLAN.includes(name) ? [PLAN] : [])];
+      const further = [...(SHOWN[name] ?? []), ...(ON_PLAN.has(name) ? [PLAN] : [])];
       return [name, kilobytesOf([station], further)];
     });
     over ||= sizes.some(([, size]) => size > BUDGETS[group]);

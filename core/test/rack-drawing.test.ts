@@ -53,17 +53,18 @@ describe('a rack on paper', () => {
         set('/devices/recorder1/place', { inside: 'deskrack1', unit: 1, plate: true }),
       ]),
     };
-    const [first] = rackPages(plated, assess(plated), PAGE, POINTS);
-    const texts = first?.marks.flatMap(mark => (mark.mark === 'text' ? [mark.text] : []));
+    const [, faces] = rackPages(plated, assess(plated), PAGE, POINTS);
+    expect(faces?.scale).toBe(4);
+    const texts = faces?.marks.flatMap(mark => (mark.mark === 'text' ? [mark.text] : []));
     expect(texts).toContain('RECORDER: plate to be made');
     // 190 × 50 mm and a millimetre; two units of 44.45 mm less 0.8 mm.
     expect(texts?.find(each => each.includes('cut out'))).toBe(
       '482.6 mm × 88.1 mm; cut out 191.0 mm × 51.0 mm in its middle; holes as they are in the rails',
     );
-    const cut = first?.marks.find(
-      mark => mark.mark === 'rect' && Math.abs(mark.width - (0.191 * POINTS) / 7.5) < 1e-9,
+    const cut = faces?.marks.find(
+      mark => mark.mark === 'rect' && Math.abs(mark.width - (0.191 * POINTS) / 4) < 1e-9,
     );
-    expect(cut).toMatchObject({ height: expect.closeTo((0.051 * POINTS) / 7.5, 9) as number });
+    expect(cut).toMatchObject({ height: expect.closeTo((0.051 * POINTS) / 4, 9) as number });
   });
 
   it('with more panels than go on its page has them on further ones, none past its foot', () => {
@@ -82,7 +83,7 @@ describe('a rack on paper', () => {
       ),
     };
     const drawn = rackPages(many, assess(many), PAGE, POINTS).filter(({ scale }) => scale !== undefined);
-    expect(drawn.length).toBeGreaterThan(1);
+    expect(drawn.length).toBeGreaterThan(2);
     const faces = drawn.map(
       ({ marks }) =>
         marks.filter(mark => mark.mark === 'text' && /^PATCH \d+: its face$/.test(mark.text)).length,
@@ -100,10 +101,18 @@ describe('a rack on paper', () => {
     const perMetre = POINTS / (first?.scale ?? 1);
     const { shapes } = marksDrawing(stacked(pages.slice(0, 1), 0).marks, perMetre);
     const xs = shapes.flatMap(({ kind, points }) => (kind === 'path' ? points.map(([x]) => x) : []));
-    // Three views beside each other, and room before each of them; the panel begins at the edge.
-    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(2 * 0.4826 + 0.42 + 3 * 0.06, 9);
+    // Three views beside each other, and room between them.
+    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(2 * 0.4826 + 0.42 + 2 * 0.06, 9);
     expect(dxfOf({ shapes })).toContain('LWPOLYLINE');
     expect(shapes.find(({ text }) => text === 'DESK RACK')?.letters).toBeCloseTo((14 * 0.7) / perMetre, 9);
+  });
+
+  it('has one scale throughout where there is room for all, so that a drawing for other programs is true', () => {
+    const room = { width: Infinity, height: Infinity };
+    const drawn = rackPages(patched, assess(patched), room, POINTS).filter(
+      ({ scale }) => scale !== undefined,
+    );
+    expect(drawn.map(({ scale }) => scale)).toEqual([2, 2]);
   });
 
   it('of which there are none is an empty picture', () => {

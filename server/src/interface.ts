@@ -1,5 +1,5 @@
 /** The built interface as files: compressed when it was built, and announced before the page asks for it. */
-import { isId } from '@idle-satchel/core';
+import { isId, ON_PLAN, type StationName } from '@idle-satchel/core';
 import type { Express } from 'express';
 import compressedFiles from 'express-static-gzip';
 import { existsSync, readFileSync } from 'node:fs';
@@ -16,6 +16,7 @@ type Manifest = Readonly<Record<string, Chunk>>;
 
 const ENTRY = 'index.html';
 const EVENT_PAGE = 'src/app/EventPage.tsx';
+const PLAN = 'src/bench/PlanPicture.tsx';
 const FIRST_STATION = 'brief';
 
 /** Serves the interface from the folder it was built into; every address that is no file is the application’s own. */
@@ -47,13 +48,14 @@ function manifestOf(folder: string): Manifest {
 
 /**
  * What the page of an event will ask for one after the other, so that all of it is on its way at once: the event
- * itself, and the scripts of its page and station.
+ * itself, and the scripts of its page and station, and of the plan where that is shown.
  */
 function preloads(manifest: Manifest, event: string, station: string): string[] {
   const page = manifest[EVENT_PAGE];
   const own = page?.dynamicImports?.find(key => stationOf(key) === station);
   const first = chunksOf(manifest, ENTRY);
-  const later = [EVENT_PAGE, ...(own === undefined ? [] : [own])].flatMap(key => [
+  const plan = ON_PLAN.has(station as StationName) ? [PLAN] : [];
+  const later = [EVENT_PAGE, ...(own === undefined ? [] : [own]), ...plan].flatMap(key => [
     ...chunksOf(manifest, key),
   ]);
   const scripts = new Set(later.filter(key => !first.has(key)).map(key => manifest[key]?.file ?? ''));

@@ -25,6 +25,7 @@ beforeAll(async () => {
       dynamicImports: ['src/stations/runs/Labels.tsx', station, 'src/stations/day/DayStation.tsx'],
     },
     [station]: { file: 'assets/runs.js', imports: ['_page.js'] },
+    'src/bench/PlanPicture.tsx': { file: 'assets/plan.js', imports: ['_shared.js'] },
     '_shared.js': { file: 'assets/shared.js' },
     '_page.js': { file: 'assets/page-parts.js' },
   };
@@ -92,8 +93,10 @@ it('the page of an event announces what it will ask for beside what it names its
   const scripts = (...names: string[]) => names.map(name => `</assets/${name}.js>; rel=modulepreload`);
   expect(await linkOf(`/events/${FRIDAY}/runs`)).toEqual([
     bundle(FRIDAY),
-    ...scripts('page', 'page-parts', 'runs'),
+    ...scripts('page', 'page-parts', 'runs', 'plan'),
   ]);
+  // Where no plan is shown, it does not keep anything else waiting.
+  expect(await linkOf(`/events/${FRIDAY}/day`)).toEqual([bundle(FRIDAY), ...scripts('page', 'page-parts')]);
   expect(await linkOf(`/events/${FRIDAY}`)).toEqual([bundle(FRIDAY), ...scripts('page', 'page-parts')]);
   // What is no event is not announced, nor is anything put into the header that is no id.
   expect(await linkOf('/events/%0d%0aset-cookie/runs')).toEqual(['']);

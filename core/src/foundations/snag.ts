@@ -22,6 +22,9 @@ export const STATIONS: readonly StationName[] = [
   'day',
 ];
 
+/** Stations that are worked on over the one plan of the place; the others bring a bench of their own. */
+export const ON_PLAN: ReadonlySet<StationName> = new Set<StationName>(['ground', 'shots', 'runs', 'power']);
+
 export interface Snag {
   /** Stable: the rule and its subjects, never a position in a list. */
   readonly id: string;

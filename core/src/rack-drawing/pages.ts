@@ -3,7 +3,8 @@ import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { readingOf } from '../review.js';
 import type { PaperMark } from '../paper/marks.js';
-import { elevationOf, rackSize, text, type Elevation } from './elevation.js';
+import { PANEL } from '../stations/racks/index.js';
+import { elevationOf, rackSize, text } from './elevation.js';
 import { facesOf, type Face } from './faces.js';
 import { outsideOf } from './outside.js';
 
@@ -28,7 +29,7 @@ const COLUMNS = [
 const ROW = 15;
 const SIZE = 9;
 const HEAD = 40;
-/** Over each face, and least width of a page of them. */
+/** Over each face, px, and the least width of a page of them. */
 const FACE_GAP = 10;
 const FACES_WIDE = 300;
 /** Least width of a page of words. */
@@ -43,33 +44,37 @@ export function rackPages(
 ): readonly RackPage[] {
   const reading = readingOf(bundle.plan, assessment.rules);
   const kindOf = (id: string) => bundle.kinds.kinds[bundle.plan.devices?.[id]?.kind ?? ''];
+  // Half of the page is wide enough for the numbers of sockets.
+  const faceScale = scaleBy(scale => (PANEL * perMetre) / scale <= room.width / 2);
   return Object.entries(assessment.racks.racks).flatMap(([id, rack]): RackPage[] => {
     const size = rackSize(rack);
     const fits = (scale: number): boolean =>
       (size.width * perMetre) / scale <= room.width &&
       (size.height * perMetre) / scale + HEAD <= room.height * 0.7;
-    const scale = SCALES.find(fits) ?? SCALES.at(-1) ?? 50;
-    const faces = facesOf(rack, kindOf, perMetre / scale);
+    const scale = scaleBy(fits);
+    const drawing = elevationOf({ rack, reading }, perMetre / scale);
+    const faces = facesOf(rack, kindOf, perMetre / faceScale);
     return [
-      ...drawnPages(rack.label, elevationOf({ rack, reading }, perMetre / scale), faces, {
-        scale,
-        most: room.height,
-      }),
+      { ...drawing, marks: [...drawing.marks, scaleWords(drawing.width, scale)], scale },
+      ...facePages(rack.label, faces, { scale: faceScale, most: room.height }),
       ...wordPages(rack.label, outsideOf(bundle, id, rack), room.height),
     ];
   });
 }
 
-/** A rack with the faces of its panels and plates below it, and on further pages where there are too many. */
-function drawnPages(
+/** The largest scale at which something fits, else the smallest of all. */
+const scaleBy = (fits: (scale: number) => boolean): number => SCALES.find(fits) ?? SCALES.at(-1) ?? 50;
+
+const scaleWords = (width: number, scale: number): PaperMark =>
+  text([width, 14], `1 : ${scale}`, 10, { anchor: 'end' });
+
+/** The faces of panels and plates of a rack, as many to a page as go on it. */
+function facePages(
   label: string,
-  elevation: Elevation,
   faces: readonly Face[],
   { scale, most }: { readonly scale: number; readonly most: number },
 ): RackPage[] {
-  const pages: { marks: PaperMark[]; width: number; height: number }[] = [
-    { ...elevation, marks: [...elevation.marks] },
-  ];
+  const pages: { marks: PaperMark[]; width: number; height: number }[] = [];
   for (const face of faces) {
     let page = pages.at(-1);
     if (!page || page.height + FACE_GAP + face.height > most) {
@@ -81,10 +86,9 @@ function drawnPages(
     page.marks.push(...face.marks.map(mark => movedBy(mark, 0, from)));
     page.height = from + face.height;
   }
-  return pages.map(page => ({
-    ...page,
-    marks: [...page.marks, text([page.width, 14], `1 : ${scale}`, 10, { anchor: 'end' })],
-    scale,
+  return pages.map(({ marks, width, height }) => ({
+    ...{ width, height, scale },
+    marks: [...marks, scaleWords(width, scale)],
   }));
 }
 

@@ -1,4 +1,4 @@
-import { STATIONS, type StationName } from '@idle-satchel/core';
+import { ON_PLAN, STATIONS, type StationName } from '@idle-satchel/core';
 import { Suspense, useEffect, useRef, type ComponentType, type RefObject } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Layer } from '../bench/PlanPicture.js';
@@ -39,9 +39,6 @@ const fetchPlan = () => import('../bench/PlanPicture.js');
 const PlanPicture = fetchedPage(async () => ({ default: (await fetchPlan()).PlanPicture }));
 
 const SupplyTree = late('power', () => import('../stations/power/SupplyTree.js'));
-
-/** Stations that share the one plan picture; the others bring their own bench. */
-const ON_PLAN: ReadonlySet<StationName> = new Set(['ground', 'shots', 'runs', 'power']);
 
 export function EventPage() {
   const { event = '' } = useParams();

@@ -53,7 +53,7 @@ export interface PackOptions {
   readonly seed?: number;
 }
 
-const LONGEST = 10;
+const LONGEST = 9;
 /** So many things in one case are looked at in every way. */
 const EXACT = 8;
 
