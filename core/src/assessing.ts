@@ -15,7 +15,7 @@ import {
   type StationName,
 } from './foundations/index.js';
 import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-where.js';
-import { readsBy, type ReadsOf, type Results } from './reads.js';
+import { readsBy, type Derived, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf, mountedOf, placedOf } from './stations/equipment.js';
 import { heldByRack } from './stations/in-rack/held.js';
@@ -146,11 +146,19 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     const mounted = () => mountedOf(plan.devices, shared);
     const inKinds = () => ({ devices: mounted(), kinds: bundle.kinds.kinds });
     const held = () => shared.remembered('held in racks', inKinds(), heldByRack);
-    const innards = () => shared.remembered('in racks', { ...inKinds(), racks: held() }, inRacks);
+    const innards = () => inRacks({ ...inKinds(), racks: held() }, shared);
+    const ofRuns: Derived['ofRuns'] = (reader, names) => {
+      const { runs } = results;
+      const wanted = Object.fromEntries(names.map(name => [name, runs[name]])) as Pick<
+        typeof runs,
+        (typeof names)[number]
+      >;
+      return shared.madeOf(`of runs for ${reader}`, wanted, same => same);
+    };
     const reads = readsBy(
       bundle,
       rules,
-      { placed, equipment, mounted, held, innards, besideMixer, modems },
+      { placed, equipment, mounted, held, innards, besideMixer, modems, ofRuns },
       () => results,
     );
     const visits = resultOf<Record<StationName, Visit>>(

@@ -43,6 +43,11 @@ export interface Derived {
   readonly besideMixer: () => readonly string[];
   /** Where the modems on the mobile network stand. */
   readonly modems: () => Readonly<Record<string, Point>>;
+  /** Of what Runs says only these parts: the same object while none of them has changed, so that its reader rests. */
+  readonly ofRuns: <Name extends keyof RunsResult>(
+    reader: StationName,
+    names: readonly Name[],
+  ) => Pick<RunsResult, Name>;
 }
 
 /**
@@ -52,7 +57,7 @@ export interface Derived {
 export function readsBy(
   { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
   rules: Rules,
-  { placed: devices, equipment, mounted, held, innards, besideMixer, modems }: Derived,
+  { placed: devices, equipment, mounted, held, innards, besideMixer, modems, ofRuns }: Derived,
   results: () => Results,
 ) {
   const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
@@ -105,7 +110,7 @@ export function readsBy(
       ground: results().ground,
       shots: results().shots,
       signal: results().signal,
-      runs: results().runs,
+      runs: ofRuns('power', ['runs']),
     }),
     racks: () => ({
       ...{ devices: mounted(), held: held(), kinds, shelf },
@@ -115,7 +120,7 @@ export function readsBy(
     }),
     pack: () => ({
       ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
-      ...{ units: rules.units, runs: results().runs },
+      ...{ units: rules.units, runs: ofRuns('pack', ['runs', 'hooks', 'mats', 'ramps', 'taped']) },
       ...{ people: people.people, way: results().ground.venue.facts?.way },
     }),
     hands: () => ({
@@ -123,7 +128,7 @@ export function readsBy(
       brief: results().brief,
       shots: results().shots,
       signal: results().signal,
-      runs: results().runs,
+      runs: ofRuns('hands', ['runs', 'totalOnFloor']),
       carried: results().pack.carried,
     }),
     day: () => ({
@@ -134,7 +139,7 @@ export function readsBy(
       shots: results().shots,
       signal: results().signal,
       stream: results().stream,
-      runs: results().runs,
+      runs: ofRuns('day', ['runs', 'looms']),
       ...{ devices: equipment, kinds },
       pack: results().pack,
     }),

@@ -78,6 +78,12 @@ export interface Rule<Seen> {
   reads(this: void, seen: Seen): object;
   /** What it finds in that. */
   find(this: void, input: never): Iterable<Finding>;
+  /** Of a rule that looks at one record after the other: which, and what it finds in one; `find` does so with all. */
+  readonly each?: {
+    readonly records: (seen: Seen) => Readonly<Record<string, unknown>>;
+    readonly reads: (seen: Seen) => object;
+    readonly find: (id: string, record: never, input: never) => Iterable<Finding>;
+  };
   /** Proposes edits for one of its snags, best first; run on demand only. */
   fixes?(snag: Snag, seen: Seen): Iterable<Fix>;
 }
@@ -95,6 +101,24 @@ export const rulesOf =
   <Seen extends object>(station: StationName) =>
   <In extends object>(rule: WrittenRule<Seen, In>): Rule<Seen> => ({ ...rule, station });
 
+/** A rule that looks at one record of its station's result after the other. */
+export interface WrittenRuleOfEach<Seen, Of, In extends object> extends Omit<WrittenRule<Seen, In>, 'find'> {
+  find(this: void, id: string, record: Of, input: In): Iterable<Finding>;
+}
+
+/** Makes the rules of a station that look at one record after the other, and again only at one that has changed. */
+export const rulesOfEach =
+  <Seen extends object, Of>(station: StationName, records: (seen: Seen) => Readonly<Record<string, Of>>) =>
+  <In extends object>({ reads, find, ...rule }: WrittenRuleOfEach<Seen, Of, In>): Rule<Seen> => ({
+    ...rule,
+    station,
+    reads: seen => ({ input: reads(seen), all: records(seen) }),
+    *find({ input, all }: { readonly input: In; readonly all: Readonly<Record<string, Of>> }) {
+      for (const [id, record] of Object.entries(all)) yield* find(id, record, input);
+    },
+    each: { records, reads, find },
+  });
+
 /** What a rule finds in what its station sees. */
 export const findingsOf = <Seen>({ reads, find }: Rule<Seen>, seen: Seen): Iterable<Finding> =>
   find(reads(seen) as never);
@@ -107,11 +131,30 @@ export function snagsOf<Seen extends object>(
 ): readonly Snag[] {
   const found: Record<string, readonly Snag[]> = {};
   for (const rule of rules) {
-    found[rule.rule] = parts.remembered(rule.rule, rule.reads(seen), input =>
-      Array.from(rule.find(input as never), finding => snagOf(rule, finding)),
-    );
+    found[rule.rule] = rule.each
+      ? inEach(rule, rule.each, seen, parts)
+      : parts.remembered(rule.rule, rule.reads(seen), input =>
+          Array.from(rule.find(input as never), finding => snagOf(rule, finding)),
+        );
   }
   return parts.remembered('snags', found, lists => Object.values(lists).flat());
+}
+
+/** What a rule finds in each record, those that have not changed as it was. */
+function inEach<Seen extends object>(
+  rule: Rule<Seen>,
+  { records, reads, find }: NonNullable<Rule<Seen>['each']>,
+  seen: Seen,
+  parts: Parts,
+): readonly Snag[] {
+  const input = reads(seen);
+  const lists = parts.each(
+    rule.rule,
+    () => Object.entries(records(seen)),
+    (_, record) => ({ record, ...input }),
+    (id, { record }) => Array.from(find(id, record as never, input as never), each => snagOf(rule, each)),
+  );
+  return parts.remembered(`${rule.rule}, all`, lists(), all => Object.values(all).flat());
 }
 
 const snagOf = (

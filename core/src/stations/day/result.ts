@@ -17,7 +17,7 @@ export interface DayReads {
   readonly signal: SignalResult;
   readonly links: MapOf<Link> | undefined;
   readonly stream: StreamResult;
-  readonly runs: RunsResult;
+  readonly runs: Pick<RunsResult, 'runs' | 'looms'>;
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
   readonly pack: PackResult;

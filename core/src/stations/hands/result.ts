@@ -19,7 +19,7 @@ export interface HandsReads {
   readonly brief: BriefResult;
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
-  readonly runs: RunsResult;
+  readonly runs: Pick<RunsResult, 'runs' | 'totalOnFloor'>;
   readonly carried: PackResult['carried'];
 }
 

@@ -25,7 +25,7 @@ export interface RackBox {
 }
 
 /** Where a thing on the rails, or on a tray there, is in the drawing; undefined off them. */
-export function boxOf(own: Held, held: readonly Held[], { rack }: CaseKind): RackBox | undefined {
+export function boxOf(own: Held, held: readonly Held[], rack: RackCase): RackBox | undefined {
   const measured = depthOf(own.kind);
   const guessed = measured === undefined;
   const depth = measured ?? rack.depth / 2;

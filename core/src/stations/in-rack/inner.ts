@@ -1,8 +1,8 @@
 /** Leads that stay within a rack: where what they join is plugged, and the way between, laced along the rails. */
-import type { Kinds } from '../../documents/index.js';
-import type { MapOf } from '../../foundations/index.js';
+import type { Kinds, RackCase } from '../../documents/index.js';
+import type { MapOf, Parts } from '../../foundations/index.js';
 import type { Mounted } from '../equipment.js';
-import { boxOf, type CaseKind } from './box.js';
+import { boxOf } from './box.js';
 import { mountOf, type Held } from './held.js';
 import { isRear } from './units.js';
 
@@ -36,29 +36,33 @@ export interface WithinRack {
 /** By rack, where each thing in it is; undefined off its rails. */
 export type InRacks = Readonly<Record<string, Readonly<Record<string, InRack | undefined>>>>;
 
-/** Where the plugs of everything in racks are. */
-export function inRacks({
-  racks,
-  devices,
-  kinds,
-}: {
-  readonly racks: Readonly<Record<string, readonly Held[]>>;
-  readonly devices: MapOf<Mounted> | undefined;
-  readonly kinds: Kinds['kinds'];
-}): InRacks {
-  return Object.fromEntries(
-    Object.entries(racks).map(([id, held]) => {
-      const { kind = '', label = '' } = devices?.[id] ?? {};
-      const rack = kinds[kind]?.rackCase;
-      return [id, rack ? placesIn(held, { kind, label, rack }) : {}];
-    }),
-  );
-}
+/** Where the plugs of everything in racks are; of a rack in which nothing has changed as they were. */
+export const inRacks = (
+  {
+    racks,
+    devices,
+    kinds,
+  }: {
+    readonly racks: Readonly<Record<string, readonly Held[]>>;
+    readonly devices: MapOf<Mounted> | undefined;
+    readonly kinds: Kinds['kinds'];
+  },
+  parts: Parts,
+): InRacks =>
+  parts.each(
+    'plugs in racks',
+    () => Object.entries(racks),
+    (id, held) => ({ held, rack: kinds[devices?.[id]?.kind ?? '']?.rackCase }),
+    placesIn,
+  )();
 
-const placesIn = (held: readonly Held[], of: CaseKind): Readonly<Record<string, InRack | undefined>> =>
-  Object.fromEntries(held.map(own => [own.id, placeIn(own, held, of)]));
+const placesIn = (
+  _: string,
+  { held, rack }: { readonly held: readonly Held[]; readonly rack: RackCase | undefined },
+): Readonly<Record<string, InRack | undefined>> =>
+  rack ? Object.fromEntries(held.map(own => [own.id, placeIn(own, held, rack)])) : {};
 
-function placeIn(own: Held, held: readonly Held[], of: CaseKind): InRack | undefined {
+function placeIn(own: Held, held: readonly Held[], of: RackCase): InRack | undefined {
   const mount = mountOf(own, held);
   const under = mount && boxOf(mount, held, of);
   if (!under) return undefined;

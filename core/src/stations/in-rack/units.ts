@@ -1,5 +1,6 @@
 /** Which units of a rack things take, and how much of their width; what plugs take behind them. */
-import type { Connector, Kind, RackWidth } from '../../documents/index.js';
+import type { Connector, Kind, Port, RackWidth } from '../../documents/index.js';
+import type { MapOf } from '../../foundations/index.js';
 import type { Held } from './held.js';
 
 /** Height of one unit, m (EIA-310, IEC 60297). */
@@ -20,12 +21,21 @@ const PLUGS: Readonly<Partial<Record<Connector, number>>> = { BNC: 0.04, mains: 
 const OTHER_PLUGS = 0.05;
 
 /** What plugs take behind a thing, m: as measured, else the deepest of them; nothing where all go by air. */
-export function plugDepth(kind: Kind | undefined): number {
-  if (kind?.rack?.plugs !== undefined) return kind.rack.plugs;
-  const depths = Object.values(kind?.ports ?? {}).flatMap(({ connector }) =>
+export const plugDepth = (kind: Kind | undefined): number =>
+  kind?.rack?.plugs ?? (kind?.ports ? deepestPlug(kind.ports) : 0);
+
+/** By ports, which are the same object as long as nobody changes them: racks ask for it again and again. */
+const deepest = new WeakMap<MapOf<Port>, number>();
+
+function deepestPlug(ports: MapOf<Port>): number {
+  const known = deepest.get(ports);
+  if (known !== undefined) return known;
+  const depths = Object.values(ports).flatMap(({ connector }) =>
     connector === 'air' ? [] : [PLUGS[connector] ?? OTHER_PLUGS],
   );
-  return Math.max(0, ...depths);
+  const depth = Math.max(0, ...depths);
+  deepest.set(ports, depth);
+  return depth;
 }
 
 /** A plate is so much lower than its units, so that the next one goes beside it, m (EIA-310). */

@@ -33,7 +33,7 @@ export interface PackReads {
   /** The way in from the vehicle; undefined where it was not surveyed. */
   readonly way: Facts['way'];
   readonly units: Rules['units'];
-  readonly runs: RunsResult;
+  readonly runs: Pick<RunsResult, 'runs' | 'hooks' | 'mats' | 'ramps' | 'taped'>;
 }
 
 /** One line of the checklist: a tagged thing, or a count of untagged ones. */

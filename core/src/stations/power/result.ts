@@ -44,7 +44,7 @@ export interface PowerReads {
   readonly ground: GroundResult;
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
-  readonly runs: RunsResult;
+  readonly runs: Pick<RunsResult, 'runs'>;
 }
 
 /** Watts while it works and what current that is; the other states where its kind says what it takes in them. */

@@ -60,7 +60,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
     held.map((each): [string, RackItem] => {
       const over = overOf(id, each, held, loaded);
       const headroom = headroomOf(id, each, held);
-      const box = boxOf(each, held, of);
+      const box = boxOf(each, held, space);
       return [
         each.id,
         {
@@ -91,6 +91,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
       : given('empty', kind.weight, 'kg', 'kinds', `/kinds/${device.kind}/weight`);
   return {
     label: device.label,
+    kind: device.kind,
     depth: space.depth,
     rails: railsApart(space),
     have,
@@ -126,6 +127,7 @@ const itemOf = (
 ): Pick<
   RackItem,
   | 'label'
+  | 'kind'
   | 'kindLabel'
   | 'how'
   | 'carrier'
@@ -141,6 +143,7 @@ const itemOf = (
   const { device, kind, how, carrier } = own;
   return {
     label: device.label,
+    kind: device.kind,
     kindLabel: kind?.label ?? 'unknown kind',
     ...{ how, carrier },
     fitting: kind?.rack?.fitting,

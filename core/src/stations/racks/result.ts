@@ -9,7 +9,7 @@ import type {
   Rules,
   Shelf,
 } from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import { rulesOf, rulesOfEach, type Figure, type MapOf } from '../../foundations/index.js';
 import type { Mounted } from '../equipment.js';
 import type { PlanWiring } from '../signal/index.js';
 import type { PowerResult } from '../power/index.js';
@@ -31,6 +31,7 @@ export interface RacksReads {
 
 export interface RackItem {
   readonly label: string;
+  readonly kind: string;
   readonly kindLabel: string;
   readonly how: Holding;
   /** The thing of the rack that it is in. */
@@ -109,6 +110,7 @@ export interface RackAir {
 
 export interface RackResult {
   readonly label: string;
+  readonly kind: string;
   /** Usable depth, and from front to rear rails, m. */
   readonly depth: number;
   readonly rails: number;
@@ -138,3 +140,5 @@ export interface RacksResult {
 export type RacksSeen = Seen<RacksReads, RacksResult>;
 
 export const racksRule = rulesOf<RacksSeen>('racks');
+/** Rules that look at one rack after the other. */
+export const eachRackRule = rulesOfEach<RacksSeen, RackResult>('racks', ({ own }) => own.racks);

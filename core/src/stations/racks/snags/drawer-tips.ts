@@ -1,25 +1,23 @@
 import { numberOf, severityOf } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
-import { racksRule } from '../result.js';
+import { eachRackRule } from '../result.js';
 
 /** A drawer that tips its rack when it is pulled out. */
-export const drawerTips = racksRule({
+export const drawerTips = eachRackRule({
   rule: 'racks.drawer-tips',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label, openTip }] of Object.entries(rack.items)) {
-        const severity = openTip && severityOf(openTip);
-        if (!severity) continue;
-        const falls = severity === 'stop' ? 'falls over' : 'hardly stands';
-        yield {
-          severity,
-          subjects: [id, rackId],
-          title: `${rack.label} ${falls} when ${label} is pulled out.`,
-          because: [openTip, rack.balance.mass],
-          advice: 'Chock or strap the rack before anybody opens it.',
-        };
-      }
+  reads: () => ({}),
+  *find(rackId, rack) {
+    for (const [id, { label, openTip }] of Object.entries(rack.items)) {
+      const severity = openTip && severityOf(openTip);
+      if (!severity) continue;
+      const falls = severity === 'stop' ? 'falls over' : 'hardly stands';
+      yield {
+        severity,
+        subjects: [id, rackId],
+        title: `${rack.label} ${falls} when ${label} is pulled out.`,
+        because: [openTip, rack.balance.mass],
+        advice: 'Chock or strap the rack before anybody opens it.',
+      };
     }
   },
   *fixes({ subjects: [id = '', rackId = ''] }, { own }) {

@@ -1,37 +1,35 @@
 import type { Connector, RackCase } from '../../../documents/index.js';
 import { inWords, listed, numberOf, severityOf, type Snag } from '../../../foundations/index.js';
-import { racksRule } from '../result.js';
+import { eachRackRule, racksRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** Drawers without a latch, and screens in a lid without a stay: what moves by itself hurts hands. */
-export const comesOpen = racksRule({
+export const comesOpen = eachRackRule({
   rule: 'racks.comes-open',
-  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
-  *find({ racks, devices, kinds }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      const space = kinds[devices?.[rackId]?.kind ?? '']?.rackCase;
-      for (const [id, { label, how, fitting, weight }] of Object.entries(rack.items)) {
-        const latch = kinds[devices?.[id]?.kind ?? '']?.rack?.latch;
-        if (fitting === 'drawer' && latch !== 'yes')
-          yield {
-            severity: latch === undefined ? 'note' : 'risk',
-            subjects: [id, rackId],
-            title:
-              latch === undefined
-                ? `Whether a latch keeps ${label} in ${rack.label} shut is not known.`
-                : `${label} in ${rack.label} has no latch: it comes open on the road and tips the rack.`,
-            because: [weight],
-            advice: 'Look at it; tape it shut before the rack is moved.',
-          };
-        const lid = how === 'lid' && space ? lidOf(space) : undefined;
-        if (lid)
-          yield {
-            ...lid,
-            subjects: [id, rackId],
-            title: `The lid of ${rack.label} with ${label} ${lid.title}.`,
-            because: [weight],
-          };
-      }
+  reads: ({ kinds }) => ({ kinds: kinds.kinds }),
+  *find(rackId, rack, { kinds }) {
+    const space = kinds[rack.kind]?.rackCase;
+    for (const [id, { label, kind, how, fitting, weight }] of Object.entries(rack.items)) {
+      const latch = kinds[kind]?.rack?.latch;
+      if (fitting === 'drawer' && latch !== 'yes')
+        yield {
+          severity: latch === undefined ? 'note' : 'risk',
+          subjects: [id, rackId],
+          title:
+            latch === undefined
+              ? `Whether a latch keeps ${label} in ${rack.label} shut is not known.`
+              : `${label} in ${rack.label} has no latch: it comes open on the road and tips the rack.`,
+          because: [weight],
+          advice: 'Look at it; tape it shut before the rack is moved.',
+        };
+      const lid = how === 'lid' && space ? lidOf(space) : undefined;
+      if (lid)
+        yield {
+          ...lid,
+          subjects: [id, rackId],
+          title: `The lid of ${rack.label} with ${label} ${lid.title}.`,
+          because: [weight],
+        };
     }
   },
 });
@@ -68,28 +66,26 @@ const HELD_PLUGS: ReadonlySet<Connector> = new Set<Connector>([
 ]);
 
 /** Things in a lid whose plugs nothing but friction holds: the lid pulls at their leads whenever it moves. */
-export const lidPlugs = racksRule({
+export const lidPlugs = eachRackRule({
   rule: 'racks.lid-plugs',
-  reads: ({ own, wiring }) => ({ racks: own.racks, wiring }),
-  *find({ racks, wiring }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label, how, weight }] of Object.entries(rack.items)) {
-        if (how !== 'lid') continue;
-        const ends = [
-          ...wiring.outOf(id).map(([, { from }]) => from),
-          ...wiring.into(id).map(([, { to }]) => to),
-        ];
-        const plugs = ends.flatMap(end => wiring.portOf(end)?.connector ?? []);
-        const pulled = [...new Set(plugs.filter(each => !HELD_PLUGS.has(each)))];
-        if (pulled.length === 0) continue;
-        yield {
-          severity: 'note',
-          subjects: [id, rackId],
-          title: `${label} in the lid of ${rack.label} has plugs that do not lock: ${listed(pulled)}.`,
-          because: [weight],
-          advice: 'Tie each lead to it beside its plug, with a loop at the hinge; or use locking ones.',
-        };
-      }
+  reads: ({ wiring }) => ({ wiring }),
+  *find(rackId, rack, { wiring }) {
+    for (const [id, { label, how, weight }] of Object.entries(rack.items)) {
+      if (how !== 'lid') continue;
+      const ends = [
+        ...wiring.outOf(id).map(([, { from }]) => from),
+        ...wiring.into(id).map(([, { to }]) => to),
+      ];
+      const plugs = ends.flatMap(end => wiring.portOf(end)?.connector ?? []);
+      const pulled = [...new Set(plugs.filter(each => !HELD_PLUGS.has(each)))];
+      if (pulled.length === 0) continue;
+      yield {
+        severity: 'note',
+        subjects: [id, rackId],
+        title: `${label} in the lid of ${rack.label} has plugs that do not lock: ${listed(pulled)}.`,
+        because: [weight],
+        advice: 'Tie each lead to it beside its plug, with a loop at the hinge; or use locking ones.',
+      };
     }
   },
 });
@@ -124,20 +120,18 @@ export const againstWall = racksRule({
 });
 
 /** Fans that a microphone close by hears. */
-export const loud = racksRule({
+export const loud = eachRackRule({
   rule: 'racks.loud',
-  reads: ({ own, units }) => ({ racks: own.racks, units }),
-  *find({ racks, units }) {
-    for (const [id, { label, air }] of Object.entries(racks)) {
-      const { noise } = air;
-      if (!noise || severityOf(noise) === undefined) continue;
-      yield {
-        severity: 'note',
-        subjects: [id],
-        title: `${label} makes ${Math.round(numberOf(noise) ?? 0)} dB(A) at ${inWords(1, 'm', units)}: a quiet room hears it.`,
-        because: [noise],
-        advice: 'Keep it away from microphones and from the first rows; twice as far is 6 dB less.',
-      };
-    }
+  reads: ({ units }) => ({ units }),
+  *find(id, { label, air }, { units }) {
+    const { noise } = air;
+    if (!noise || severityOf(noise) === undefined) return;
+    yield {
+      severity: 'note',
+      subjects: [id],
+      title: `${label} makes ${Math.round(numberOf(noise) ?? 0)} dB(A) at ${inWords(1, 'm', units)}: a quiet room hears it.`,
+      because: [noise],
+      advice: 'Keep it away from microphones and from the first rows; twice as far is 6 dB less.',
+    };
   },
 });

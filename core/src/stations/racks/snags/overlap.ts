@@ -1,5 +1,5 @@
 import { numberOf, severityOf } from '../../../foundations/index.js';
-import { racksRule, type RackItem, type RackResult } from '../result.js';
+import { eachRackRule, type RackItem, type RackResult } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** Whether a thing is put where the rails do not reach. */
@@ -7,29 +7,27 @@ const beyond = ({ have }: RackResult, { unit, units }: RackItem): boolean =>
   unit !== undefined && (unit < 1 || unit + units - 1 > (numberOf(have) ?? 0));
 
 /** Two items in one place on the same rails, or too deep for both, or an item beyond the rails. */
-export const overlap = racksRule({
+export const overlap = eachRackRule({
   rule: 'racks.overlap',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, item] of Object.entries(rack.items)) {
-        const { label, rear, behind, shared } = item;
-        if (rear && behind && severityOf(behind) !== undefined) {
-          // Of two that meet, the one on the rear rails is the snag.
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `${label} on the rear rails of ${rack.label} meets what is in front of it.`,
-            because: [behind],
-          };
-        } else if (beyond(rack, item) || (shared && severityOf(shared) !== undefined)) {
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `${label} has no free unit where it is put in ${rack.label}.`,
-            because: [...(shared ? [shared] : []), rack.used, rack.have],
-          };
-        }
+  reads: () => ({}),
+  *find(rackId, rack) {
+    for (const [id, item] of Object.entries(rack.items)) {
+      const { label, rear, behind, shared } = item;
+      if (rear && behind && severityOf(behind) !== undefined) {
+        // Of two that meet, the one on the rear rails is the snag.
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} on the rear rails of ${rack.label} meets what is in front of it.`,
+          because: [behind],
+        };
+      } else if (beyond(rack, item) || (shared && severityOf(shared) !== undefined)) {
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} has no free unit where it is put in ${rack.label}.`,
+          because: [...(shared ? [shared] : []), rack.used, rack.have],
+        };
       }
     }
   },

@@ -1,29 +1,27 @@
 import { severityOf } from '../../../foundations/index.js';
-import { racksRule } from '../result.js';
+import { eachRackRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** An item that, with its plugs, is deeper than the case, or stands out farther than its lid leaves. */
-export const tooDeep = racksRule({
+export const tooDeep = eachRackRule({
   rule: 'racks.too-deep',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label, room, before }] of Object.entries(rack.items)) {
-        if (room && severityOf(room) !== undefined)
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `${label} with its plugs is deeper than ${rack.label}.`,
-            because: [room],
-          };
-        else if (before && severityOf(before) !== undefined)
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `The lid of ${rack.label} does not close over ${label}: it stands out too far.`,
-            because: [before],
-          };
-      }
+  reads: () => ({}),
+  *find(rackId, rack) {
+    for (const [id, { label, room, before }] of Object.entries(rack.items)) {
+      if (room && severityOf(room) !== undefined)
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} with its plugs is deeper than ${rack.label}.`,
+          because: [room],
+        };
+      else if (before && severityOf(before) !== undefined)
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `The lid of ${rack.label} does not close over ${label}: it stands out too far.`,
+          because: [before],
+        };
     }
   },
   fixes: snag => [

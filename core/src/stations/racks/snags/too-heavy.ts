@@ -1,5 +1,5 @@
 import { listed, severityOf, type Figure } from '../../../foundations/index.js';
-import { racksRule, type RackResult } from '../result.js';
+import { eachRackRule, type RackResult } from '../result.js';
 
 /** What of a rack carries more than it may: the case, its rails, a tray. */
 function overLimit({ loadLeft, loads, items, label }: RackResult): { words: string; figure: Figure }[] {
@@ -14,22 +14,20 @@ function overLimit({ loadLeft, loads, items, label }: RackResult): { words: stri
 }
 
 /** A case, its rails or a tray over its load limit. */
-export const tooHeavy = racksRule({
+export const tooHeavy = eachRackRule({
   rule: 'racks.too-heavy',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [id, rack] of Object.entries(racks)) {
-      const over = overLimit(rack);
-      if (over.length === 0) continue;
-      const words = listed(over.map(each => each.words));
-      const many = over.length > 1;
-      yield {
-        severity: 'stop',
-        subjects: [id],
-        title: `${words.charAt(0).toUpperCase()}${words.slice(1)} ${many ? 'carry more than their' : 'carries more than its'} load limit.`,
-        because: over.map(({ figure }) => figure),
-        advice: 'Carry part of it in another case.',
-      };
-    }
+  reads: () => ({}),
+  *find(id, rack) {
+    const over = overLimit(rack);
+    if (over.length === 0) return;
+    const words = listed(over.map(each => each.words));
+    const many = over.length > 1;
+    yield {
+      severity: 'stop',
+      subjects: [id],
+      title: `${words.charAt(0).toUpperCase()}${words.slice(1)} ${many ? 'carry more than their' : 'carries more than its'} load limit.`,
+      because: over.map(({ figure }) => figure),
+      advice: 'Carry part of it in another case.',
+    };
   },
 });

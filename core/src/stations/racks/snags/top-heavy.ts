@@ -1,47 +1,45 @@
 import { numberOf, severityOf } from '../../../foundations/index.js';
-import { racksRule, type RackItem } from '../result.js';
+import { eachRackRule, type RackItem } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** From so much of its height on, %, it is worth saying that the weight could lie lower. House figure. */
 const WORTH = 10;
 
 /** A rack that falls over easily, or has its weight high up. */
-export const topHeavy = racksRule({
+export const topHeavy = eachRackRule({
   rule: 'racks.top-heavy',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [id, { label, balance, items }] of Object.entries(racks)) {
-      const severity = severityOf(balance.tip);
-      const degrees = Math.floor(numberOf(balance.tip) ?? 0);
-      if (severity !== undefined) {
-        yield {
-          severity,
-          subjects: [id],
-          title: `${label} falls over when it leans by ${degrees}°.`,
-          because: [balance.tip, balance.centre],
-          advice: 'Heavy things low; lay it on its back or brace it; castors locked, nobody leans on it.',
-        };
-        continue;
-      }
-      const worst = heaviestOver(Object.values(items));
-      const sinks = (numberOf(balance.lower) ?? 0) > WORTH;
-      if (sinks && severityOf(balance.height) !== undefined) {
-        yield {
-          severity: 'note',
-          subjects: [id],
-          title: `${label} has its weight high up${worst ? `: ${worst.label} is over lighter things` : ''}.`,
-          because: [balance.height, balance.lower, ...(worst?.over ? [worst.over] : [])],
-          advice: 'Heavy things low: it is easier to carry and to tilt.',
-        };
-      } else if (worst?.over) {
-        yield {
-          severity: 'note',
-          subjects: [id],
-          title: `${worst.label} lies over lighter things in ${label}.`,
-          because: [worst.over],
-          advice: 'Heavy things low: it is easier to carry and to tilt.',
-        };
-      }
+  reads: () => ({}),
+  *find(id, { label, balance, items }) {
+    const severity = severityOf(balance.tip);
+    const degrees = Math.floor(numberOf(balance.tip) ?? 0);
+    if (severity !== undefined) {
+      yield {
+        severity,
+        subjects: [id],
+        title: `${label} falls over when it leans by ${degrees}°.`,
+        because: [balance.tip, balance.centre],
+        advice: 'Heavy things low; lay it on its back or brace it; castors locked, nobody leans on it.',
+      };
+      return;
+    }
+    const worst = heaviestOver(Object.values(items));
+    const sinks = (numberOf(balance.lower) ?? 0) > WORTH;
+    if (sinks && severityOf(balance.height) !== undefined) {
+      yield {
+        severity: 'note',
+        subjects: [id],
+        title: `${label} has its weight high up${worst ? `: ${worst.label} is over lighter things` : ''}.`,
+        because: [balance.height, balance.lower, ...(worst?.over ? [worst.over] : [])],
+        advice: 'Heavy things low: it is easier to carry and to tilt.',
+      };
+    } else if (worst?.over) {
+      yield {
+        severity: 'note',
+        subjects: [id],
+        title: `${worst.label} lies over lighter things in ${label}.`,
+        because: [worst.over],
+        advice: 'Heavy things low: it is easier to carry and to tilt.',
+      };
     }
   },
   *fixes(snag, { own }) {

@@ -1,31 +1,29 @@
 import { severityOf } from '../../../foundations/index.js';
 import { carriesThings } from '../../in-rack/held.js';
-import { racksRule } from '../result.js';
+import { eachRackRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** A tray or drawer that is too narrow, or too low, for what is put on it. */
-export const trayFull = racksRule({
+export const trayFull = eachRackRule({
   rule: 'racks.tray-full',
-  reads: ({ own }) => ({ racks: own.racks }),
-  *find({ racks }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, { label, headroom, beside, carrier }] of Object.entries(rack.items)) {
-        const on = rack.items[carrier ?? '']?.label ?? 'its tray';
-        if (headroom && severityOf(headroom) !== undefined)
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `${label} is higher than ${on} in ${rack.label} leaves.`,
-            because: [headroom],
-          };
-        if (beside && severityOf(beside) !== undefined)
-          yield {
-            severity: 'stop',
-            subjects: [id, rackId],
-            title: `What lies on ${label} in ${rack.label} is wider than it.`,
-            because: [beside],
-          };
-      }
+  reads: () => ({}),
+  *find(rackId, rack) {
+    for (const [id, { label, headroom, beside, carrier }] of Object.entries(rack.items)) {
+      const on = rack.items[carrier ?? '']?.label ?? 'its tray';
+      if (headroom && severityOf(headroom) !== undefined)
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `${label} is higher than ${on} in ${rack.label} leaves.`,
+          because: [headroom],
+        };
+      if (beside && severityOf(beside) !== undefined)
+        yield {
+          severity: 'stop',
+          subjects: [id, rackId],
+          title: `What lies on ${label} in ${rack.label} is wider than it.`,
+          because: [beside],
+        };
     }
   },
   *fixes(snag, { own }) {

@@ -1,5 +1,5 @@
 import type { AirWay } from '../../../documents/index.js';
-import { racksRule, type RackItem, type RackResult } from '../result.js';
+import { eachRackRule, type RackItem, type RackResult } from '../result.js';
 import { common } from '../../in-rack/units.js';
 import { airUnder } from './cooler.js';
 
@@ -35,23 +35,21 @@ function coveredBy(rack: RackResult, item: RackItem, air: AirWay): string | unde
 }
 
 /** Vents at the top or bottom of a thing that the next one covers. */
-export const ventsCovered = racksRule({
+export const ventsCovered = eachRackRule({
   rule: 'racks.vents-covered',
-  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
-  *find({ racks, devices, kinds }) {
-    for (const [rackId, rack] of Object.entries(racks)) {
-      for (const [id, item] of Object.entries(rack.items)) {
-        const air = kinds[devices?.[id]?.kind ?? '']?.air;
-        const covered = air && item.fitting !== 'fan unit' ? coveredBy(rack, item, air) : undefined;
-        if (covered === undefined) continue;
-        yield {
-          severity: 'risk',
-          subjects: [id, rackId],
-          title: `${item.label} in ${rack.label} ${covered}.`,
-          because: [item.watts, rack.spare],
-          advice: 'Leave a unit of air there, with an open blank before it.',
-        };
-      }
+  reads: ({ kinds }) => ({ kinds: kinds.kinds }),
+  *find(rackId, rack, { kinds }) {
+    for (const [id, item] of Object.entries(rack.items)) {
+      const air = kinds[item.kind]?.air;
+      const covered = air && item.fitting !== 'fan unit' ? coveredBy(rack, item, air) : undefined;
+      if (covered === undefined) continue;
+      yield {
+        severity: 'risk',
+        subjects: [id, rackId],
+        title: `${item.label} in ${rack.label} ${covered}.`,
+        because: [item.watts, rack.spare],
+        advice: 'Leave a unit of air there, with an open blank before it.',
+      };
     }
   },
   fixes: ({ subjects: [id = '', rackId = ''] }, seen) => airUnder(rackId, id, seen),
