@@ -16,8 +16,12 @@ const LATE = at('../core/dist/late-stations.js');
 const POWER = at('../core/dist/power-stations.js');
 const EVENT_PAGE = at('src/app/EventPage.tsx');
 const PLAN = at('src/bench/PlanPicture.tsx');
-/** What the plan shares with other pages on which things are dragged, so that these do not wait for all of the plan. */
-const DRAGGING = [at('src/ui/pointer-drag.ts'), at('src/bench/use-size.ts')];
+/** Little modules that the plan, Power or the later stations share, so that none of these waits for another. */
+const SHARED = [
+  at('src/ui/pointer-drag.ts'),
+  at('src/bench/use-size.ts'),
+  at('../core/dist/stations/runs/plugging.js'),
+];
 const SHELL = at('src/main.tsx');
 
 /** A module and everything that it imports at once from the same package. */
@@ -44,7 +48,7 @@ function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
     const shell = reachedFrom(SHELL, graph).add(EVENT_PAGE);
     const page = [...reachedFrom(EVENT_PAGE, graph)].filter(each => !shell.has(each));
-    const shared = [...FIGURES, ...DRAGGING].flatMap(each => [...reachedFrom(each, graph)]);
+    const shared = [...FIGURES, ...SHARED].flatMap(each => [...reachedFrom(each, graph)]);
     const event = new Set([...page, ...shared.filter(each => !shell.has(each))]);
     const taken = new Set([...shell, ...event, PLAN]);
     const further = (id: string): ReadonlySet<string> => {

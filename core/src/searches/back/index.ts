@@ -17,7 +17,7 @@ import {
 import { takeOutPatch } from '../../stations/device-edits.js';
 import { outsideOf, type OutsideSocket } from '../../rack-drawing/outside.js';
 import { faceOfPanel } from '../../rack-drawing/faces.js';
-import { PER_LINK } from '../../stations/hands/call-time.js';
+import { PER_LINK } from '../../stations/runs/plugging.js';
 import { OptionError, type Found, type Offer, type Search } from '../search.js';
 
 export interface BackWay {

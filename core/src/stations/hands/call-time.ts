@@ -1,6 +1,7 @@
 /** Work before the line check, how long it takes the people there are, and when they must come. */
 import { constant, taken, type Figure, type Term } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
+import { PER_LINK, PER_LINK_WORDS } from '../runs/plugging.js';
 import * as figures from './figures.js';
 import type { Roles } from './result.js';
 
@@ -17,9 +18,6 @@ export interface Design {
   readonly carrying: Figure;
 }
 
-/** To connect a lead 1.5 min, to inspect it 0.5. */
-export const PER_LINK = 2;
-
 /** Minutes of one person to rig, lay, connect and set. */
 export function workOf({ operated, locked, floor, ramps, links, carrying }: Design): Figure {
   const counted = (name: string, count: number): Term =>
@@ -32,7 +30,7 @@ export function workOf({ operated, locked, floor, ramps, links, carrying }: Desi
       ...[counted('locked', locked), each('per_locked', 8, 'to rig a locked camera')],
       ...[taken('floor', floor), constant('taping', 4, 'm/min', 'laid and taped')],
       ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
-      ...[counted('links', links), each('per_link', PER_LINK, 'to connect 1.5 min, to inspect 0.5')],
+      ...[counted('links', links), each('per_link', PER_LINK, PER_LINK_WORDS)],
       ...(carrying.value === null ? [] : [taken('carried', carrying)]),
       ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],
     ],
@@ -45,7 +43,7 @@ export const savedBy = ({ links }: Pick<Design, 'links'>): Figure =>
     [],
     [
       constant('links', links, 'pieces', 'leads that arrive plugged in their case'),
-      constant('per_link', PER_LINK, 'min', 'to connect 1.5 min, to inspect 0.5'),
+      constant('per_link', PER_LINK, 'min', PER_LINK_WORDS),
     ],
   );
 

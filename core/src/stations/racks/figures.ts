@@ -70,6 +70,20 @@ export const rackWatts = declare({
   basis: DEFINITION,
   formula: 'sum(item)',
 });
+export const wiredSaves = declare({
+  key: 'racks.racks.*.saves',
+  label: 'Saved on the day where it stays wired',
+  unit: 'min',
+  basis: houseRule('minutes of one person for each lead within it'),
+  formula: 'links * per_link',
+});
+export const wiredAdds = declare({
+  key: 'racks.racks.*.adds',
+  label: 'Carried for that: the case and its fittings',
+  unit: 'kg',
+  basis: DEFINITION,
+  formula: 'empty + sum(fitting)',
+});
 export const itemRoom = declare({
   key: 'racks.racks.*.items.*.room',
   label: 'Left behind it',
@@ -164,6 +178,8 @@ export const RACKS_FIGURES = [
     loadLeft,
     rackWeight,
     rackWatts,
+    wiredSaves,
+    wiredAdds,
   ],
   ...all(air),
   ...all(balance),

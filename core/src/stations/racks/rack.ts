@@ -20,6 +20,7 @@ import { depthsOf, unitTerms } from './depths.js';
 import { drawerOf } from './drawers.js';
 import * as figures from './figures.js';
 import { mountOf, type Held } from '../in-rack/held.js';
+import { prewiredOf } from './prewired.js';
 import type { RackItem, RackResult } from './result.js';
 import { headroomOf, trayOf } from './trays.js';
 import { isRear, onPlate, spacesOf, unitsOf } from '../in-rack/units.js';
@@ -112,6 +113,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
       Object.values(watts).map(each => taken('item', each)),
     ),
     balance,
+    ...prewiredOf(id, of, kind, held, { wiring: rack.wiring, weights }),
     loads: onRails(id, of, held, weights),
   };
 }

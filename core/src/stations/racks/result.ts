@@ -128,6 +128,9 @@ export interface RackResult {
   readonly passive: Figure;
   readonly air: RackAir;
   readonly balance: RackBalance;
+  /** Minutes of one person that it saves where it stays wired, and kilos of case and fittings that this takes. */
+  readonly saves: Figure;
+  readonly adds: Figure;
   /** Load left on front and rear rails; absent where nobody knows what they carry. */
   readonly loads: Readonly<Partial<Record<'front' | 'rear', Figure>>>;
   readonly items: Readonly<Record<string, RackItem>>;

@@ -15,7 +15,22 @@ export default function RackLedger({ id, rack }: { id: string; rack: RackResult 
   const { store, ui } = useOpenEvent();
   const { rise, inlet, flow, needs, ...rest } = rack.air;
   const device = usePlan(plan => plan.devices?.[id]);
-  const { have, used, spare, load, loadLeft, weight, loads, balance, heat, watts, passive, items } = rack;
+  const {
+    saves,
+    adds,
+    have,
+    used,
+    spare,
+    load,
+    loadLeft,
+    weight,
+    loads,
+    balance,
+    heat,
+    watts,
+    passive,
+    items,
+  } = rack;
   return (
     <>
       <Heading about={rack.label}>Rack</Heading>
@@ -56,6 +71,8 @@ export default function RackLedger({ id, rack }: { id: string; rack: RackResult 
       <Heading>Weight</Heading>
       <FigureRows of={{ load, loadLeft, weight, ...loads }} />
       <FigureRows of={balance} />
+      <Heading>Wired for good</Heading>
+      <FigureRows of={{ saves, adds }} />
       <Heading>In it</Heading>
       <ul>
         {Object.entries(items).map(([key, item]) => (

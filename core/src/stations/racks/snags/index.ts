@@ -1,6 +1,6 @@
 /** Every rule of Racks. */
 import { earsOnly, railsUnfit } from './held.js';
-import { againstWall, comesOpen, lidPlugs, loud } from './lids.js';
+import { againstWall, comesOpen, lidPlugs, loud, outOfReach } from './lids.js';
 import { bent } from './bent.js';
 import { drawerTips } from './drawer-tips.js';
 import { notBonded } from './not-bonded.js';
@@ -15,5 +15,5 @@ import { ventsCovered } from './vents.js';
 export const RACKS_RULES = [
   ...[overlap, tooHeavy, topHeavy, tooDeep, tooHot, trayFull],
   ...[earsOnly, railsUnfit, comesOpen, againstWall, loud, ventsCovered],
-  ...[bent, drawerTips, notBonded, lidPlugs],
+  ...[bent, drawerTips, notBonded, lidPlugs, outOfReach],
 ];

@@ -90,6 +90,36 @@ export const lidPlugs = eachRackRule({
   },
 });
 
+/** What is worked by hand behind a lid that stays on. */
+export const outOfReach = racksRule({
+  rule: 'racks.out-of-reach',
+  reads: ({ own, devices, kinds }) => ({ racks: own.racks, devices, kinds: kinds.kinds }),
+  *find({ racks, devices, kinds }) {
+    for (const [rackId, rack] of Object.entries(racks)) {
+      const { closed } = devices?.[rackId] ?? {};
+      if (!closed) continue;
+      for (const [id, { label, kind, how, rear, weight }] of Object.entries(rack.items)) {
+        const face = rear ? 'rear' : 'front';
+        if (how !== 'rails' || kinds[kind]?.rack?.reach !== true || !closed.includes(face)) continue;
+        yield {
+          severity: 'risk',
+          subjects: [id, rackId],
+          title: `${label} is worked by hand, and the ${face} lid of ${rack.label} stays on before it.`,
+          because: [weight],
+        };
+      }
+    }
+  },
+  *fixes({ subjects: [id = '', rackId = ''] }, { own, devices }) {
+    const face = own.racks[rackId]?.items[id]?.rear ? 'rear' : 'front';
+    const rest = devices?.[rackId]?.closed?.filter(each => each !== face) ?? [];
+    yield fix(
+      `Leave the ${face} lid off while it works`,
+      inPlan().set('devices', rackId, 'closed', rest.length > 0 ? rest : undefined),
+    );
+  },
+});
+
 /** Free behind a standing rack, m: plugs, and air. House figure. */
 const BEHIND = 0.15;
 /** What is free behind one that is pulled forward, m. */
