@@ -1,4 +1,4 @@
-/** Dragging a camera, and a lead in the supply tree, in a real browser: main-thread work per frame, beside an idle page. */
+/** Dragging a camera, a lead in the supply tree and a thing in a rack, in a real browser: main-thread work per frame, beside an idle page. */
 import { launch, pause, recorded, report, reportIntervals } from './frames.js';
 import { line } from './measure.js';
 
@@ -42,10 +42,26 @@ const replug = await recorded(page, async () => {
     await page.mouse.move(from.x + 60, tree.y + tree.height * (0.5 + 0.45 * Math.sin(step / 24)));
 });
 await page.mouse.up();
+
+await page.goto(`${address}/events/eventfriday1/racks`);
+const router = page.getByRole('button', { name: /^ROUTER/ }).first();
+await router.waitFor();
+await pause(1500);
+const unit = await router.boundingBox();
+if (!unit) throw new Error('the router is not drawn');
+await page.mouse.move(unit.x + 40, unit.y + unit.height / 2);
+await page.mouse.down();
+const mounted = await recorded(page, async () => {
+  for (let step = 0; step < 300; step++)
+    await page.mouse.move(unit.x + 40, unit.y - 2 * unit.height * Math.sin(step / 24));
+});
+await page.mouse.up();
 await browser.close();
 
 line('frames with a pointer move', String(drag.work.length));
 report('drag', drag);
 line('frames with a lead dragged over the supply tree', String(replug.work.length));
 report('drag in the supply tree', replug);
+line('frames with a thing dragged in a rack', String(mounted.work.length));
+report('drag in a rack', mounted);
 reportIntervals('frame intervals of the idle page', idle.intervals);

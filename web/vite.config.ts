@@ -14,6 +14,7 @@ const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url
 const FIGURES = [at('../core/dist/assessing.js'), at('../core/dist/early-stations.js')];
 const LATE = at('../core/dist/late-stations.js');
 const POWER = at('../core/dist/power-stations.js');
+const RACKS = at('../core/dist/rack-stations.js');
 const EVENT_PAGE = at('src/app/EventPage.tsx');
 const PLAN = at('src/bench/PlanPicture.tsx');
 /** Little modules that the plan, Power or the later stations share, so that none of these waits for another. */
@@ -37,12 +38,13 @@ function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<s
 const samePackage = (a: string, b: string): boolean =>
   [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
 
-let together: Readonly<Record<'event' | 'plan' | 'late' | 'power-stations', ReadonlySet<string>>> | undefined;
+type Together = 'event' | 'plan' | 'late' | 'power-stations' | 'rack-stations';
+let together: Readonly<Record<Together, ReadonlySet<string>>> | undefined;
 
 /**
  * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
  * that pictures are worked out with, and the page of an event; then the picture of the plan; the stations that no
- * picture needs; those of power. Each page that is fetched later stays a file of its own.
+ * picture needs; Power; Racks. Each page that is fetched later stays a file of its own.
  */
 function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
@@ -56,7 +58,10 @@ function togetherWith(id: string, graph: Graph): string | null {
       for (const each of found) taken.add(each);
       return new Set(found);
     };
-    together = { event, plan: further(PLAN), late: further(LATE), 'power-stations': further(POWER) };
+    together = {
+      ...{ event, plan: further(PLAN), late: further(LATE) },
+      ...{ 'power-stations': further(POWER), 'rack-stations': further(RACKS) },
+    };
   }
   for (const [name, modules] of Object.entries(together)) if (modules.has(id)) return name;
   return null;

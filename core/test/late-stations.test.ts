@@ -5,11 +5,12 @@ import { createAssessorBy, type Book } from '../src/assessing.js';
 import { EARLY_STATIONS } from '../src/early-stations.js';
 import { LATE_STATIONS } from '../src/late-stations.js';
 import { POWER_STATIONS } from '../src/power-stations.js';
+import { RACK_STATIONS } from '../src/rack-stations.js';
 import { STATIONS } from '../src/foundations/index.js';
 import { friday } from './stations/edited.js';
 
 const early = Object.keys(EARLY_STATIONS) as (keyof typeof EARLY_STATIONS)[];
-const LATER = { ...LATE_STATIONS, ...POWER_STATIONS };
+const LATER = { ...LATE_STATIONS, ...POWER_STATIONS, ...RACK_STATIONS };
 const late = Object.keys(LATER) as (keyof typeof LATER)[];
 
 describe('the stations', () => {
@@ -31,11 +32,14 @@ describe('the stations', () => {
     );
   });
 
-  it('of power are read by no other, so that they come by themselves', () => {
+  it.each([
+    ['power and racks', {}],
+    ['racks', POWER_STATIONS],
+  ])('but %s are read by no other, so that they come by themselves', (_, more) => {
     const whole = assess(friday);
-    const stations = { ...EARLY_STATIONS, ...LATE_STATIONS };
+    const stations = { ...EARLY_STATIONS, ...LATE_STATIONS, ...more };
     const part = createAssessorBy(() => ({ stations, rules: BOOK.rules }))(friday);
-    const own = new Set<string>([...early, ...Object.keys(LATE_STATIONS)]);
+    const own = new Set<string>([...early, ...Object.keys(LATE_STATIONS), ...Object.keys(more)]);
     expect(part.snags.map(({ id }) => id)).toEqual(
       whole.snags.filter(({ station }) => own.has(station)).map(({ id }) => id),
     );

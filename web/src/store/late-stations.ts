@@ -10,16 +10,21 @@ export type Later = Exclude<StationName, keyof typeof EARLY_STATIONS>;
 
 const late = once(async () => (await import('@idle-satchel/core/late-stations')).LATE_STATIONS);
 const power = once(async () => (await import('@idle-satchel/core/power-stations')).POWER_STATIONS);
+/** With Power, which they read. */
+const racks = once(async () => {
+  const [{ RACK_STATIONS }] = await Promise.all([import('@idle-satchel/core/rack-stations'), power()]);
+  return RACK_STATIONS;
+});
 const COMES_WITH: Readonly<Record<Later, () => Promise<void>>> = {
   ...{ stream: late, pack: late, hands: late, day: late },
-  ...{ power, racks: power },
+  ...{ power, racks },
 };
 
 /** Resolves when a station and those that it reads are here. */
 export const stationHere = (name: Later): Promise<void> => COMES_WITH[name]();
 
 export async function allStations(): Promise<void> {
-  await Promise.all([late(), power()]);
+  await Promise.all([late(), racks()]);
 }
 
 /** Fetches stations for the first who asks; a failure is no answer for the next. */
