@@ -3,7 +3,7 @@ import { inOrder } from '../../../foundations/index.js';
 import type { Kind } from '../../../documents/index.js';
 import { eachRackRule } from '../result.js';
 
-/** Takes mains, and has more than double insulation to rely on: its metal is earthed through its lead. */
+/** Whether a thing takes mains through a lead with an earth (class I); one with a C7 inlet is insulated twice (class II). */
 const takesMains = (kind: Kind | undefined): boolean =>
   inOrder(kind?.ports).some(([, port]) => {
     const make = port.direction === 'out' ? undefined : usualMake(port);
