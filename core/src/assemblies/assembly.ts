@@ -47,7 +47,7 @@ function asPart(device: Device, parts: ReadonlyMap<string, string>, isCarrier: b
 function withIds<Of extends Omit<Device, 'order'>>(device: Of, idOf: (id: string) => string | undefined): Of {
   const { place, beside, ridesWith, ...rest } = device;
   const renamed = (id: string): string => idOf(id) ?? id;
-  const [next, with_] = [beside, ridesWith].map(id => (id === undefined ? undefined : idOf(id)));
+  const [touched, rider] = [beside, ridesWith].map(id => (id === undefined ? undefined : idOf(id)));
   return {
     ...(rest as Of),
     ...(place && {
@@ -57,8 +57,8 @@ function withIds<Of extends Omit<Device, 'order'>>(device: Of, idOf: (id: string
         ...(place.on !== undefined && { on: renamed(place.on) }),
       },
     }),
-    ...(next !== undefined && { beside: next }),
-    ...(with_ !== undefined && { ridesWith: with_ }),
+    ...(touched !== undefined && { beside: touched }),
+    ...(rider !== undefined && { ridesWith: rider }),
   };
 }
 

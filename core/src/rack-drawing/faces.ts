@@ -2,7 +2,7 @@
 import type { Kind, Port } from '../documents/index.js';
 import { inOrder, type MapOf } from '../foundations/index.js';
 import type { PaperMark } from '../paper/marks.js';
-import { PANEL, plateOf, UNIT, type RackResult } from '../stations/racks/index.js';
+import { PANEL, plateOf, UNIT, type Plate, type RackResult } from '../stations/racks/index.js';
 import { ROW, SMALL, text } from './elevation.js';
 
 /** One face, drawn from the top left of its name. */
@@ -21,10 +21,10 @@ export function facesOf(
   kindOf: (id: string) => Kind | undefined,
   perMetre: number,
 ): readonly Face[] {
-  return Object.entries(items).flatMap(([id, { label, plate }]) => {
+  return Object.entries(items).flatMap(([id, { label, plate, units }]) => {
     const kind = kindOf(id);
     if (kind?.rack?.fitting === 'patch panel') return [panelFace(label, kind, perMetre)];
-    return plate && kind ? [plateFace(label, kind, perMetre)] : [];
+    return plate && kind ? [plateFace(label, plateOf(kind.size, units), perMetre)] : [];
   });
 }
 
@@ -55,8 +55,7 @@ function panelFace(label: string, { rack, ports }: Kind, perMetre: number): Face
 /** As a workshop reads it: `482.6 mm`. */
 const inMillimetres = (metres: number): string => `${(metres * 1000).toFixed(1)} mm`;
 
-function plateFace(label: string, kind: Kind, perMetre: number): Face {
-  const { width, height, cut, holes } = plateOf(kind);
+function plateFace(label: string, { width, height, cut, holes }: Plate, perMetre: number): Face {
   const [wide, high, cutWide, cutHigh] = [width, height, cut?.width ?? 0, cut?.height ?? 0].map(
     each => each * perMetre,
   ) as [number, number, number, number];

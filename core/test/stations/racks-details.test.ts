@@ -1,6 +1,6 @@
 /** Racks against sums by hand: bends of leads, and drawers that are open. */
 import { describe, expect, it } from 'vitest';
-import type { Kind } from '../../src/documents/index.js';
+import type { Kind, RackCase } from '../../src/documents/index.js';
 import { CASE, coax, mains, racked, RACK_KINDS } from '../racked.js';
 import { number, set } from './edited.js';
 
@@ -9,7 +9,7 @@ const degrees = (radians: number): number => (radians * 180) / Math.PI;
 /** A box with coax of some depth, behind which the lead of a second one is plugged. */
 const linked = (
   depth: number,
-  { make, rear, plugs }: { make?: string; rear?: number; plugs?: number } = {},
+  { make, rear, plugs, sway }: { make?: string; rear?: number; plugs?: number; sway?: number } = {},
 ) => {
   const box: Kind = {
     label: 'Coax box',
@@ -31,7 +31,12 @@ const linked = (
       ...(rear === undefined ? [] : [['behind001', 'behind', { unit: 1, rear: true }] as const]),
     ],
     {
-      kinds: { coaxbox: box, behind },
+      kinds: {
+        ...{ coaxbox: box, behind },
+        ...(sway !== undefined && {
+          caseeight: { ...CASE, rackCase: { ...(CASE.rackCase as RackCase), sway } },
+        }),
+      },
       plan: [
         set('/links/linkboxes', {
           order: 'zzz',
@@ -62,6 +67,15 @@ describe('a lead that stays plugged', () => {
     const { item } = linked(0.3, { rear: 0.12 });
     expect(number(item('coaxboxa1')?.bend)).toBeCloseTo(0.5 - 0.3 - 0.12 - 0.03 - 0.035, 9);
     expect(number(item('coaxboxb1')?.bend)).toBeCloseTo(0.5 - 0.3 - 0.03 - 0.035, 9);
+  });
+
+  it('has less where the frame swings towards its shell, not towards what swings with it', () => {
+    expect(number(linked(0.3, { sway: 0.02 }).item('coaxboxa1')?.bend)).toBeCloseTo(
+      0.5 - 0.3 - 0.065 - 0.02,
+      9,
+    );
+    const { item } = linked(0.3, { sway: 0.02, rear: 0.1 });
+    expect(number(item('coaxboxa1')?.bend)).toBeCloseTo(0.5 - 0.3 - 0.1 - 0.065, 9);
   });
 
   it('is told of where it must bend tighter, as a note for coax, and nowhere else', () => {

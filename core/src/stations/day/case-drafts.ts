@@ -82,17 +82,18 @@ export const filterDrafts = ({
   readonly devices: MapOf<Equipment> | undefined;
   readonly kinds: Kinds;
 }): Drafts =>
-  inOrder(devices).flatMap(([id, { label, kind, place }]) =>
-    kinds.kinds[kind]?.air?.filter === true
+  inOrder(devices).flatMap(([id, { label, kind, place }]) => {
+    const inside = devices?.[place?.inside ?? '']?.label;
+    return kinds.kinds[kind]?.air?.filter === true
       ? [
           draft(`filter/${id}`, {
             moment: 'Pack out',
             label: `The dust filter of ${label} is clean and dry`,
-            detail: devices?.[place?.inside ?? '']?.label ?? '',
+            ...(inside !== undefined && { detail: inside }),
           }),
         ]
-      : [],
-  );
+      : [];
+  });
 
 /** What is loaded is lashed before anybody drives, there and back. */
 export const lashDrafts = ({

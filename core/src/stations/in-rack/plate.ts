@@ -1,7 +1,7 @@
 /** Plates with cut-outs, which hold things without ears on the rails. */
 import type { Kind } from '../../documents/index.js';
 import type { Point } from '../../foundations/index.js';
-import { CLEARANCE, PANEL, PLAY, UNIT, unitsOf } from './units.js';
+import { CLEARANCE, PANEL, PLAY, UNIT } from './units.js';
 
 /** Between the holes of both sides, and from the edge of a unit to its outer holes, m (EIA-310, IEC 60297). */
 const HOLES_APART = 0.4651;
@@ -16,10 +16,9 @@ export interface Plate {
   readonly holes: readonly Point[];
 }
 
-/** The plate that holds a thing of a kind without ears. */
-export function plateOf(kind: Kind): Plate {
-  const units = unitsOf({ kind, device: { order: '', label: '', kind: '', place: { plate: true } } });
-  const { width, height } = kind.size ?? {};
+/** The plate that holds a thing of some size, without ears, and takes so many units. */
+export function plateOf(size: Kind['size'], units: number): Plate {
+  const { width, height } = size ?? {};
   const low = TO_HOLE - PLAY / 2;
   return {
     width: PANEL,

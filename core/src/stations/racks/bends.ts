@@ -5,9 +5,9 @@ import * as figures from './figures.js';
 import type { CaseKind } from '../in-rack/box.js';
 import { mountOf, type Held } from '../in-rack/held.js';
 import { depthOf, isRear, meeting } from '../in-rack/units.js';
-import { makeOf } from '../runs/routed.js';
 import type { PlanWiring } from '../signal/index.js';
-import { caseTerm, depthTerm } from './depths.js';
+import { caseTerm, depthTerm, swayTerms } from './depths.js';
+import type { InnerLink } from './inner-links.js';
 
 /**
  * Least radius of a bend that stays, m. House figures: five times the thickness of coax (4.5, 7 and 10.3 mm), and what
@@ -42,15 +42,16 @@ export function bendOf(
   own: Held,
   held: readonly Held[],
   of: CaseKind,
-  wiring: PlanWiring,
+  { leads, wiring }: { readonly leads: readonly InnerLink[]; readonly wiring: PlanWiring },
 ): Bend | undefined {
   const mount = mountOf(own, held);
   if (!mount || own.how === 'within' || depthOf(own.kind) === undefined) return undefined;
   if (own.kind?.rack?.plugs !== undefined) return undefined;
-  const [first, ...more] = leadsOf(own.id, held, wiring);
+  const [first, ...more] = needsOf(own.id, leads, wiring);
   if (!first) return undefined;
   const worst = more.reduce((a, b) => (b.radius + b.plug > a.radius + a.plug ? b : a), first);
   const rear = isRear(mount);
+  const across = acrossFrom(mount, held);
   return {
     bends: worst.make,
     bend: figures.itemBend.calc(
@@ -58,7 +59,9 @@ export function bendOf(
       [
         caseTerm(of, rear ? 'rails' : 'depth'),
         depthTerm(own),
-        ...acrossFrom(mount, held),
+        ...across,
+        // What is across from it swings with it.
+        ...(across.length > 0 ? [] : swayTerms(of, rear)),
         constant('plug', worst.plug, 'm', 'straight, before it may bend'),
         constant('radius', worst.radius, 'm', 'least radius of its lead'),
       ],
@@ -66,26 +69,22 @@ export function bendOf(
   };
 }
 
-/** Leads with a least radius between a thing and others in its rack. */
-function leadsOf(
+/** What each lead with a least radius needs behind a thing, of those that are plugged into it. */
+const needsOf = (
   id: string,
-  held: readonly Held[],
+  leads: readonly InnerLink[],
   wiring: PlanWiring,
-): { make: CableMake; plug: number; radius: number }[] {
-  const within = (device: string | undefined): boolean => held.some(each => each.id === device);
-  const inner = [
-    ...wiring.outOf(id).filter(([, { to }]) => within(to.device)),
-    ...wiring.into(id).filter(([, { from }]) => within(from.device)),
-  ];
-  return inner.flatMap(([, link]) => {
-    const make = makeOf(link, wiring)?.make;
-    const radius = make && RADIUS[make];
-    const connector = wiring.portOf(link.from.device === id ? link.from : link.to)?.connector;
-    return make === undefined || radius === undefined || connector === undefined
-      ? []
-      : [{ make, plug: STRAIGHT[connector] ?? OTHER_STRAIGHT, radius }];
+): { make: CableMake; plug: number; radius: number }[] =>
+  leads.flatMap(({ link: { from, to }, make }) => {
+    const radius = RADIUS[make];
+    if (radius === undefined) return [];
+    return [from, to]
+      .filter(({ device }) => device === id)
+      .flatMap(end => {
+        const connector = wiring.portOf(end)?.connector;
+        return connector ? [{ make, plug: STRAIGHT[connector] ?? OTHER_STRAIGHT, radius }] : [];
+      });
   });
-}
 
 /** The body of the deepest thing on the other rails of the same units; nothing where none is there. */
 function acrossFrom(mount: Held, held: readonly Held[]): Term[] {

@@ -66,9 +66,11 @@ export const caseTerm = ({ kind, rack }: CaseKind, field: 'depth' | 'rails'): Te
   return given('depth', rack[own], 'm', 'kinds', `/kinds/${kind}/rackCase/${own}`);
 };
 
-/** What the frame swings by within its shell, where it has shock mounts. */
-const swayTerms = ({ kind, rack }: Pick<CaseKind, 'kind' | 'rack'>): Term[] =>
-  rack.sway === undefined ? [] : [given('sway', rack.sway, 'm', 'kinds', `/kinds/${kind}/rackCase/sway`)];
+/** What the frame swings by towards its shell, where it has shock mounts; what hangs on the rear rails reaches inwards. */
+export const swayTerms = ({ kind, rack }: CaseKind, inwards = false): Term[] =>
+  rack.sway === undefined || inwards
+    ? []
+    : [given('sway', rack.sway, 'm', 'kinds', `/kinds/${kind}/rackCase/sway`)];
 
 /** What is left behind one thing in the case. */
 function roomOf(ids: [string, string], own: Held, of: CaseKind, rear: boolean): Figure {
@@ -76,7 +78,7 @@ function roomOf(ids: [string, string], own: Held, of: CaseKind, rear: boolean): 
   return figures.itemRoom.calc(ids, [
     caseTerm(of, rear ? 'rails' : 'depth'),
     ...bodyTerms(own),
-    ...swayTerms(of),
+    ...swayTerms(of, rear),
   ]);
 }
 
@@ -115,16 +117,12 @@ function behindOf(
 }
 
 /** What is left under a lid before what stands out; undefined where nobody knows one of them. */
-function beforeOf(
-  ids: [string, string],
-  { device, kind }: Held,
-  { kind: caseKind, rack }: Pick<CaseKind, 'kind' | 'rack'>,
-): Figure | undefined {
-  if (rack.front === undefined || kind?.rack?.front === undefined) return undefined;
+function beforeOf(ids: [string, string], { device, kind }: Held, of: CaseKind): Figure | undefined {
+  if (of.rack.front === undefined || kind?.rack?.front === undefined) return undefined;
   return figures.itemBefore.calc(ids, [
-    given('room', rack.front, 'm', 'kinds', `/kinds/${caseKind}/rackCase/front`),
+    given('room', of.rack.front, 'm', 'kinds', `/kinds/${of.kind}/rackCase/front`),
     given('item', kind.rack.front, 'm', 'kinds', `/kinds/${device.kind}/rack/front`),
-    ...swayTerms({ kind: caseKind, rack }),
+    ...swayTerms(of),
   ]);
 }
 

@@ -111,7 +111,7 @@ export const itemBend = declare({
     'coax turns by five times its thickness at least (4.5, 7 or 10.3 mm), fibre by 30 mm; straight plugs',
     'least radius of a bend that stays, as makers of coax and patch cords state it',
   ),
-  formula: 'depth - item - sum(other) - plug - radius',
+  formula: 'depth - item - sum(other) - plug - radius - sum(sway)',
   limits: { raises: 'racks.bent', note: { below: 0 } },
 });
 export const itemShared = declare({

@@ -7,7 +7,7 @@ import type { RacksReads, RacksResult } from './result.js';
 
 export type * from './result.js';
 export { carriesThings } from '../in-rack/held.js';
-export { plateOf } from '../in-rack/plate.js';
+export { plateOf, type Plate } from '../in-rack/plate.js';
 export { PANEL, UNIT } from '../in-rack/units.js';
 
 export const racks: Station<RacksReads, RacksResult> = {

@@ -4,9 +4,8 @@ import { constant, given, numberOf, taken, type Figure } from '../../foundations
 import * as figures from './figures.js';
 import type { CaseKind } from '../in-rack/box.js';
 import type { Held } from '../in-rack/held.js';
-import { makeOf } from '../runs/routed.js';
 import { PER_LINK, PER_LINK_WORDS } from '../runs/plugging.js';
-import type { PlanWiring } from '../signal/index.js';
+import type { InnerLink } from './inner-links.js';
 
 export interface Prewired {
   readonly saves: Figure;
@@ -19,12 +18,11 @@ export function prewiredOf(
   of: CaseKind,
   outside: Kind | undefined,
   held: readonly Held[],
-  { wiring, weights }: { readonly wiring: PlanWiring; readonly weights: Readonly<Record<string, Figure>> },
+  {
+    leads,
+    weights,
+  }: { readonly leads: readonly InnerLink[]; readonly weights: Readonly<Record<string, Figure>> },
 ): Prewired {
-  const within = new Set(held.map(each => each.id));
-  const leads = held
-    .flatMap(each => wiring.outOf(each.id))
-    .filter(([, link]) => within.has(link.to.device ?? '') && makeOf(link, wiring) !== undefined);
   const fittings = held.filter(({ kind }) => kind?.rack?.fitting !== undefined);
   const unweighed = fittings.find(each => numberOf(weights[each.id]) === undefined);
   return {

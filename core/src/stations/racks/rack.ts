@@ -20,6 +20,7 @@ import { depthsOf, unitTerms } from './depths.js';
 import { drawerOf } from './drawers.js';
 import * as figures from './figures.js';
 import { mountOf, type Held } from '../in-rack/held.js';
+import { innerLinks } from './inner-links.js';
 import { prewiredOf } from './prewired.js';
 import type { RackItem, RackResult } from './result.js';
 import { headroomOf, trayOf } from './trays.js';
@@ -56,6 +57,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
     Object.entries(weights).map(([key, weight]) => [key, taken('item', weight)]),
   );
   const loaded = loadedOf(held, weights);
+  const leads = innerLinks(held, rack.wiring);
   const balance = balanceOf(id, of, kind, held, weights);
   const items = Object.fromEntries(
     held.map((each): [string, RackItem] => {
@@ -69,7 +71,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
           ...(box && { box }),
           ...depthsOf(id, each, held, of),
           ...(headroom && { headroom }),
-          ...bendOf(id, each, held, of, rack.wiring),
+          ...bendOf(id, each, held, of, { leads, wiring: rack.wiring }),
           ...trayOf(id, each, held, known),
           ...drawerOf(id, each, held, { of, outside: kind?.size?.depth, balance, weights }),
           ...(over && { over }),
@@ -113,7 +115,7 @@ export function rackResult(id: string, rack: RackWithItems): RackResult {
       Object.values(watts).map(each => taken('item', each)),
     ),
     balance,
-    ...prewiredOf(id, of, kind, held, { wiring: rack.wiring, weights }),
+    ...prewiredOf(id, of, kind, held, { leads, weights }),
     loads: onRails(id, of, held, weights),
   };
 }

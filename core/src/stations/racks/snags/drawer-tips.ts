@@ -1,4 +1,4 @@
-import { numberOf, severityOf } from '../../../foundations/index.js';
+import { severityOf } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
 import { eachRackRule } from '../result.js';
 
@@ -25,8 +25,6 @@ export const drawerTips = eachRackRule({
       if (carrier === id)
         yield fix(`Carry ${label} loose in the case`, inPlan().drop('devices', key, 'place', 'on'));
     }
-    const unit = own.racks[rackId]?.items[id]?.unit;
-    if (unit !== undefined && numberOf(own.racks[rackId]?.have) !== undefined)
-      yield fix('Carry it loose, outside the rails', inPlan().drop('devices', id, 'place', 'unit'));
+    yield fix('Carry it loose, outside the rails', inPlan().drop('devices', id, 'place', 'unit'));
   },
 });

@@ -1,10 +1,11 @@
 /** Every rule of Racks. */
 import { earsOnly, railsUnfit } from './held.js';
-import { againstWall, comesOpen, lidPlugs, loud, outOfReach } from './lids.js';
+import { comesOpen, lidPlugs, outOfReach } from './lids.js';
 import { bent } from './bent.js';
 import { drawerTips } from './drawer-tips.js';
 import { notBonded } from './not-bonded.js';
 import { overlap } from './overlap.js';
+import { againstWall, loud } from './standing.js';
 import { tooDeep } from './too-deep.js';
 import { tooHeavy } from './too-heavy.js';
 import { tooHot } from './too-hot.js';
