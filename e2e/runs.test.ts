@@ -166,12 +166,15 @@ describe('the stock', () => {
       expect.stringMatching(/^5\s+pieces\s+“some” is no whole number/),
     ]);
     await page.getByRole('button', { name: 'Put 3 on the shelf' }).click();
-    await page.getByText('3 items are on the shelf.').waitFor();
+    await page.getByText('3 things are on the shelf.').last().waitFor();
     expect((await list.inputValue()).split('\n')).toHaveLength(4);
     await page.getByRole('button', { name: 'Close' }).click();
     await page.getByLabel('Find on the shelf').fill('N20');
-    await page.locator('tbody tr').nth(1).waitFor();
-    expect(await page.locator('tbody tr').count()).toBe(2);
+    await page.getByRole('row', { name: /N20 02/ }).waitFor();
+    expect(await page.getByRole('row', { name: /N20/ }).count()).toBe(2);
+    // What was put there by mistake is taken back as a whole.
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByText('Nothing on the shelf is like that.').waitFor();
   });
 
   it('of one 30 m cable goes to the event that took it first', async () => {

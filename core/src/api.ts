@@ -13,27 +13,41 @@ import {
   RestoreRequest,
 } from './api/edits.js';
 import { EventLines, EventPage, Imported, NewEvent } from './api/events.js';
-import { Made, MadeCount } from './api/made.js';
-import { OrganisationInfo } from './api/organisation.js';
 import {
+  Booked,
+  BookingLine,
+  BookingList,
+  Confirmation,
+  ItemCalendar,
+  NewBooking,
+  Release,
+} from './api/bookings.js';
+import { Made } from './api/made.js';
+import { OrganisationInfo } from './api/organisation.js';
+import { PersonChange, PersonLine, PersonList } from './api/people.js';
+import {
+  ChangedItems,
   ItemChange,
+  ItemHistory,
   ItemLine,
   ItemList,
+  ItemsChange,
+  ItemsUndo,
+  MadeItems,
   NewItems,
-  PersonChange,
-  PersonLine,
-  PersonList,
-} from './api/things.js';
+} from './api/shelf.js';
 import { FileSize, PictureSize, VenueList } from './api/venues.js';
 import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
 
+export * from './api/bookings.js';
 export * from './api/bundles.js';
 export * from './api/edits.js';
 export * from './api/events.js';
 export { Made } from './api/made.js';
 export * from './api/organisation.js';
-export * from './api/things.js';
+export * from './api/people.js';
+export * from './api/shelf.js';
 export * from './api/venues.js';
 
 /** What one route is for, what it takes and what it answers. */
@@ -144,14 +158,55 @@ export const ROUTES = {
   'POST /items': {
     summary: 'Puts new items on the shelf, all of them or none; 409 where a tape code is on another one',
     body: NewItems,
-    answer: MadeCount,
+    answer: MadeItems,
     status: 201,
   },
-  'PATCH /items/:id': {
+  'PATCH /items': {
     summary:
-      'Renames an item, changes its state or note, or notes what it was seen to carry; 409 where somebody changed the same since the base',
+      'Changes several items at once, all of them or none; 409 where somebody changed the same since the base',
+    body: ItemsChange,
+    answer: ChangedItems,
+  },
+  'PATCH /items/:id': {
+    summary: 'Changes what is known of an item; 409 where somebody changed the same since the base',
     body: ItemChange,
     answer: ItemLine,
+  },
+  'GET /items/:id/history': {
+    summary: 'Who changed an item when, newest first (?before= is the cursor)',
+    answer: ItemHistory,
+  },
+  'POST /item-changes/:id/undo': {
+    summary:
+      'Takes back all that was done to the shelf under one id: items put there are removed, fields are as they were; 409 where somebody changed them since',
+    body: ItemsUndo,
+    answer: ChangedItems,
+  },
+  'GET /items/:id/bookings': {
+    summary: 'When a thing is booked, and for which events that are not confirmed it is planned',
+    answer: ItemCalendar,
+  },
+  'GET /bookings': {
+    summary: 'Bookings that touch a time, by their start (?from= and ?to=, instants; absent = all to come)',
+    answer: BookingList,
+  },
+  'POST /bookings': {
+    summary:
+      'Books things for a time, all of them or none; 409 where somebody has one of them then (?as= is the id)',
+    body: NewBooking,
+    answer: BookingLine,
+    status: 201,
+  },
+  'PUT /events/:id/booking': {
+    summary:
+      'Confirms an event: books all that is on its list, in place of what it had booked before; 409 names what cannot be had',
+    body: Confirmation,
+    answer: Booked,
+  },
+  'POST /bookings/:id/release': {
+    summary: 'Ends a booking: others may have its things at once',
+    body: Release,
+    answer: Made,
   },
   'GET /people': { summary: 'The organisation’s people and their skills', answer: PersonList },
   'PATCH /people/:id': {

@@ -66,7 +66,8 @@ export {
   SOCKET_CONNECTORS,
 } from './documents/power-words.js';
 export { IMPORTANCES, SHOT_SIZES, WAYS_TO_WORK } from './documents/shot-words.js';
-export { movesAbout, WORKED_WORDS } from './stations/equipment.js';
+export { isReady, keptBack, keptBackFrom } from './stations/ready.js';
+export { freeItems, movesAbout, WORKED_WORDS } from './stations/equipment.js';
 export type {
   CameraResult,
   LampResult,

@@ -122,6 +122,7 @@ export function readsBy(
       ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
       ...{ units: rules.units, runs: ofRuns('pack', ['runs', 'hooks', 'mats', 'ramps', 'taped']) },
       ...{ people: people.people, way: results().ground.venue.facts?.way },
+      ...{ start: results().brief.start, end: results().brief.end, zone: plan.zone, dates: rules.dates },
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },

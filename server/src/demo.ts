@@ -1,4 +1,5 @@
 /** Loads the demo organisations into an empty database. */
+import { newId } from '@idle-satchel/core';
 import { chapelBundle, fridayBundle, weekendEvents, weekendVenues } from '@idle-satchel/core/demo';
 import type { Bundle } from '@idle-satchel/core/documents';
 import type { Sequelize } from 'sequelize';
@@ -56,6 +57,8 @@ async function loadOrganisation(
   await createDocument(scope, bundle.plan.venue.id, 'venue', bundle.venue);
   for (const [venue, body] of Object.entries(venues)) await createDocument(scope, venue, 'venue', body);
   for (const [event, body] of Object.entries(events)) await createDocument(scope, event, 'plan', body);
-  for (const [item, body] of Object.entries(bundle.shelf.items)) await scope.createItem(item, body);
+  await scope.createItems(Object.entries(bundle.shelf.items), {
+    ...{ change: newId(), author: 'demo', label: 'Put there with the demo' },
+  });
   for (const [person, body] of Object.entries(bundle.hands.people)) await scope.createPerson(person, body);
 }

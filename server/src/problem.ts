@@ -45,6 +45,7 @@ const BODY_REFUSALS: Readonly<Record<string, readonly [status: number, title: st
 const DATABASE_REFUSALS: readonly (readonly [code: RegExp, status: number, title: string])[] = [
   [/^53100$|^ENOSPC$|^58030$/, 507, 'The disk of the server is full; nothing was changed'],
   [/^(08|57P|ECONN|EPIPE|ETIMEDOUT|ENOTFOUND|EAI_AGAIN)/, 503, 'The database cannot be reached'],
+  [/^23P01$/, 409, 'Somebody else has one of these at that time'],
   [/^(53|57014$|55P03$|40001$|40P01$|25P03$)/, 503, 'The database is too busy'],
 ];
 

@@ -1,4 +1,5 @@
 /** Every route that is answered, for the server's thread and for those that do its heavy work. */
+import { bookingRoutes } from './features/bookings/routes.js';
 import { documentRoutes } from './features/documents/routes.js';
 import { editRoutes } from './features/edits/routes.js';
 import { eventRoutes } from './features/events/routes.js';
@@ -24,6 +25,7 @@ export const routes: readonly Route[] = [
   ...pictureRoutes,
   ...fileRoutes,
   ...shelfRoutes,
+  ...bookingRoutes,
   ...handsRoutes,
   ...sheetRoutes,
   ...liveRoutes,

@@ -14,8 +14,14 @@ beforeAll(async () => {
   const answer = await setup.api.get(`${API}/events/${FRIDAY}/bundle`);
   bundle = bundleOf(answer.body as Parameters<typeof bundleOf>[0]);
   venue = bundle.plan.venue.id;
+  await setup.api
+    .patch(`${API}/items`)
+    .send({ items: [{ id: 'itemcam01', whereNow: 'Van' }], change: CHANGE });
 });
 afterAll(() => setup.close());
+
+/** A change of the shelf that is there to be taken back. */
+const CHANGE = 'changetest1';
 
 const names = Object.keys(ROUTES) as RouteName[];
 const contractOf = (name: RouteName): Contract => ROUTES[name];
@@ -27,6 +33,7 @@ const PNG = Buffer.from(
 /** Ids that each route is tried with, by how its path begins. */
 const idOf = (path: string): string => {
   if (path.startsWith('/venues') || path.endsWith('/restore')) return venue;
+  if (path.startsWith('/item-changes')) return CHANGE;
   if (path.startsWith('/items')) return Object.keys(bundle.shelf.items)[0] ?? '';
   if (path.startsWith('/people')) return Object.keys(bundle.hands.people)[0] ?? '';
   if (path.startsWith('/files')) return 'file00000001';
@@ -37,6 +44,8 @@ const bodies: Partial<Record<RouteName, () => object>> = {
   'POST /events': () => ({ label: 'New', start: '2026-12-20T18:00:00Z', zone: 'Europe/London', venue }),
   'POST /venues': () => bundle.venue,
   'PATCH /items/:id': () => ({ note: 'seen' }),
+  'PATCH /items': () => ({ items: [{ id: Object.keys(bundle.shelf.items)[0] ?? '', home: 'Shelf 2' }] }),
+  'POST /item-changes/:id/undo': () => ({ author: 'Tester' }),
   'POST /items': () => ({
     items: [{ tape: 'NEW 1', kind: Object.values(bundle.shelf.items)[0]?.kind ?? '', state: 'ready' }],
   }),

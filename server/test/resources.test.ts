@@ -191,7 +191,7 @@ describe('new items', () => {
   it('are put on the shelf all together, or none of them', async () => {
     const item = (tape: string, kind = 'netw0020m') => ({ tape, kind, state: 'ready' });
     const send = (...items: object[]) => setup.api.post('/api/v1/items').send({ items });
-    expect((await send(item('NEW 01'), item('NEW 02'))).body).toEqual({ made: 2 });
+    expect((await send(item('NEW 01'), item('NEW 02'))).body).toMatchObject({ made: 2 });
     const wrong = await send(item('NEW 03'), item('NEW 01'), item('NEW 04', 'nosuchkin'), item('NEW 03'));
     expect(wrong.status).toBe(422);
     expect((wrong.body as { faults: { path: string }[] }).faults.map(({ path }) => path)).toEqual([

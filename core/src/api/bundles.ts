@@ -2,7 +2,9 @@
 import type { Bundle } from '../documents/bundle.js';
 import { Int, One, Ref } from '../documents/decorators.js';
 import { Kinds } from '../documents/kinds.js';
-import { Claims, Hands, Shelf } from '../documents/people-and-things.js';
+import { Claims } from '../documents/claims.js';
+import { Shelf } from '../documents/item.js';
+import { Hands } from '../documents/people.js';
 import { Plan } from '../documents/plan.js';
 import { Rules } from '../documents/rules.js';
 import { Venue } from '../documents/venue.js';

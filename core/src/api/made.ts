@@ -1,5 +1,5 @@
 /** What several routes answer. */
-import { Int, Ref } from '../documents/decorators.js';
+import { Int, Optional, Ref } from '../documents/decorators.js';
 
 /** Largest number that a count or a revision can have. */
 export const MOST = 1e9;
@@ -9,7 +9,8 @@ export class Made {
   @Ref() id!: string;
 }
 
-/** How many were made. */
-export class MadeCount {
-  @Int(0, MOST) made!: number;
+/** What a change was made on top of. */
+export class ChangeBase {
+  /** The revision that was seen; what somebody else changed since is not written over. Absent: whatever is there. */
+  @Optional() @Int(1, MOST) base?: number;
 }

@@ -4,6 +4,7 @@ import type { Bundle, Connector } from '../documents/index.js';
 import { inOrder } from '../foundations/index.js';
 import { outletOf } from '../stations/power/battery/changing.js';
 import { meteredShelf, meteredWatts } from '../stations/power/measured.js';
+import { isReady } from '../stations/ready.js';
 
 export interface Charging {
   /** What it is called, and the place of the plan that it was in last. */
@@ -46,9 +47,10 @@ interface Bay {
 export function chargeList(bundle: Bundle, assessment: Pick<Assessment, 'power' | 'signal'>): ChargeList {
   const { shelf, kinds } = bundle;
   const metered = meteredShelf({ shelf });
-  const bays = inOrder(shelf.items).flatMap(([item, { kind, tape, state, count = 1 }]): Bay[] => {
+  const bays = inOrder(shelf.items).flatMap(([item, own]): Bay[] => {
+    const { kind, tape, count = 1 } = own;
     const { charger, power } = kinds.kinds[kind] ?? {};
-    if (!charger || state !== 'ready') return [];
+    if (!charger || !isReady(own)) return [];
     const { connector } = charger;
     const watts = meteredWatts(metered, kind, item, 'working') ?? power?.running;
     return Array.from({ length: charger.bays * count }, () => ({

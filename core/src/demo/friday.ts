@@ -213,7 +213,7 @@ export const fridayBundle = (start?: string): Bundle => ({
   venue: stAlders,
   rules: demoRules,
   kinds: demoKinds,
-  shelf: demoShelf,
+  shelf: demoShelf(start),
   hands: demoHands,
   claims: { claims: {} },
 });

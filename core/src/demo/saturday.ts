@@ -132,7 +132,7 @@ export function saturdayPlan(start = '2026-12-05T10:00:00Z'): Plan {
     zone: 'Europe/London',
     venue: { id: 'venuegrange1', revision: 1 },
     ...workshop.plan,
-    devices: withItems(workshop.plan.devices, demoShelf),
+    devices: withItems(workshop.plan.devices, demoShelf()),
     runningOrder: {
       itemrig001: { order: '001h', label: 'Unload and rig', phase: 'rig', minutes: 90 },
       itemcheck1: { order: '002h', label: 'Line check', phase: 'check', minutes: 25 },

@@ -1,5 +1,6 @@
 /** The demo shelf: about 90 items with tape codes. */
 import type { Hands, Item, Person, Shelf, SkillName } from '../documents/index.js';
+import { dayBefore, withRecords } from './shelf-records.js';
 
 /** Tape code prefix, how many, and the kind; ids follow from the code. */
 const STOCK: readonly (readonly [code: string, count: number, kind: string])[] = [
@@ -85,7 +86,7 @@ const STOCK: readonly (readonly [code: string, count: number, kind: string])[] =
   ['X10', 2, 'audio010m'],
 ];
 
-function items(): Record<string, Item> {
+function items(start: string): Record<string, Item> {
   const all: Record<string, Item> = {};
   for (const [code, count, kind] of STOCK) {
     for (let i = 1; i <= count; i++) {
@@ -102,10 +103,36 @@ function items(): Record<string, Item> {
   all.itemhook1 = { tape: 'HOOK', kind: 'hookdoor1', state: 'ready', count: 9 };
   all.itemmats1 = { tape: 'MAT', kind: 'matcable1', state: 'ready', count: 4 };
   all.itemramp1 = { tape: 'RAMP', kind: 'rampcable', state: 'ready', count: 8 };
+  for (const [id, item] of Object.entries(all)) all[id] = withRecords(item, start);
+  all.itemlmp03 = {
+    ...known('itemlmp03'),
+    owner: { how: 'borrowed', who: 'Quillmere Players', back: dayBefore(start, -3) },
+  };
+  all.itemstf03 = {
+    ...known('itemstf03'),
+    tested: { on: dayBefore(start, 120), result: 'failed', by: 'Parish electrician' },
+    note: 'earth of the last socket',
+  };
+  all.itemfld01 = {
+    ...known('itemfld01'),
+    lent: { to: 'Quillmere Players', on: dayBefore(start, 9), back: dayBefore(start, 2) },
+  };
+  all.itemhdp02 = {
+    ...known('itemhdp02'),
+    faults: {
+      faultcrack: { at: `${dayBefore(start, 30)}T20:10:00Z`, what: 'left side crackles', by: 'Ines Calder' },
+    },
+  };
+  all.itemchg01 = { ...known('itemchg01'), goesWith: 'itembat02' };
+  for (const id of ['itemmic01', 'itemmic02', 'itemx1001', 'itemx1002', 'itemdes01'])
+    all[id] = { ...known(id), kit: 'Speech kit' };
+  for (const id of ['itemtkb01', 'itemtkp01', 'itemtkp02', 'itemtkp03', 'itemhdp01'])
+    all[id] = { ...known(id), kit: 'Talkback kit' };
   return all;
 }
 
-export const demoShelf: Shelf = { items: items() };
+/** The shelf as it is when the weekend begins at `start`. */
+export const demoShelf = (start = '2026-12-04T19:30:00Z'): Shelf => ({ items: items(start) });
 
 const who = (
   name: string,

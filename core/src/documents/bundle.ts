@@ -1,6 +1,8 @@
 import { One, OneOf } from './decorators.js';
 import { Kinds } from './kinds.js';
-import { Claims, Hands, Shelf } from './people-and-things.js';
+import { Claims } from './claims.js';
+import { Shelf } from './item.js';
+import { Hands } from './people.js';
 import { Plan } from './plan.js';
 import { Rules } from './rules.js';
 import { Venue } from './venue.js';

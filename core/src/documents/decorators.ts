@@ -91,6 +91,14 @@ export const Optional = (): PropertyDecorator => {
   };
 };
 
+/** Makes every field that a class has from another one such that it may be absent. */
+export function allOptional(type: DocumentClass, of: DocumentClass): void {
+  for (const field of fieldsOf(of).values()) {
+    declareField(type.prototype as object, field);
+    Optional()(type.prototype as object, field.name);
+  }
+}
+
 /** What a form calls the field. `when` is given the record that the field is of. */
 export const Said =
   <T extends object>(

@@ -1,4 +1,5 @@
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { CURRENCIES, type Currency } from './money.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
 import { DATE_LOCALES, type DateLocale } from '../foundations/instants.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
@@ -10,9 +11,6 @@ export type SharpCircle = 'diagonal' | 'pixels';
 /** Where sound is delayed: in the device in which it meets the pictures, or in the sound desk. */
 export type DelayAt = 'meeting' | 'desk';
 export type UploadHeadroom = 'half' | 'threeQuarters';
-
-export const CURRENCIES = ['EUR', 'GBP', 'USD', 'AUD', 'CAD', 'CHF', 'DKK', 'NOK', 'NZD', 'SEK'] as const;
-export type Currency = (typeof CURRENCIES)[number];
 
 export type CoaxReach = 'attenuation' | 'flat';
 
@@ -47,6 +45,8 @@ export class RuleChoices {
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
   @Optional() @Int(0, 20) cableSpares?: number;
+  /** After an event, before others may have what was booked for it, min. */
+  @Optional() @Int(0, 10080) turnaround?: number;
   @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
 }
 
@@ -57,7 +57,7 @@ export class Rules {
   @OneOf(['metric', 'imperial']) units!: 'metric' | 'imperial';
   /** How dates and times are written; absent = as in en-GB. */
   @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
-  /** Of prices, by its code of three letters (ISO 4217). */
+  /** Of prices. */
   @Optional() @OneOf(CURRENCIES) currency?: Currency;
   @OneOf(['cautious', 'usual', 'stretched']) hdmiReach!: HdmiReach;
   @OneOf(['eighty', 'full']) mainsLoad!: MainsLoad;
@@ -79,4 +79,6 @@ export class Rules {
   @Optional() @One(() => Reaches) reaches?: ReachRule;
   /** Cables of each kind that stay spare when leads are cut; absent = none. */
   @Optional() @Int(0, 20) cableSpares?: number;
+  /** Absent = at once. */
+  @Optional() @Int(0, 10080) turnaround?: number;
 }

@@ -1,5 +1,5 @@
 /** Fields that are times. */
-import { CLOCK, INSTANT, isClock, isInstant, isTimeZone } from './clocks.js';
+import { CLOCK, DAY, INSTANT, isClock, isDay, isInstant, isTimeZone } from './clocks.js';
 import { constraint } from './decorators.js';
 
 /** An instant in UTC, `2026-12-04T19:30:00Z`. */
@@ -24,4 +24,12 @@ export const TimeZone = constraint<[]>({
   test: value => typeof value === 'string' && value.length >= 1 && value.length <= 60 && isTimeZone(value),
   says: () => 'must be a time zone such as Europe/London',
   schema: () => ({ type: 'string', minLength: 1, maxLength: 60, format: 'time-zone' }),
+});
+
+/** A day of the calendar, `2026-12-04`. */
+export const Day = constraint<[]>({
+  name: 'day',
+  test: value => typeof value === 'string' && isDay(value),
+  says: () => 'must be a day of the calendar such as 2026-12-04',
+  schema: () => ({ type: 'string', pattern: DAY, format: 'date' }),
 });

@@ -52,3 +52,7 @@ export const showDay = (iso: string, telling: Telling): string =>
 /** Weekday, day and time: `Fri 4 Dec 2026, 19:30`. */
 export const showDayAndClock = (iso: string, telling: Telling): string =>
   `${showDay(iso, telling)}, ${showClock(iso, telling)}`;
+
+/** A day of the calendar, `2026-12-04`, as it is told everywhere. */
+export const showCalendarDay = (day: string, dates?: DateLocale): string =>
+  showDay(`${day}T12:00:00Z`, { zone: 'UTC', dates });

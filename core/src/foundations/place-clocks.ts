@@ -47,3 +47,7 @@ export function instantOfClock(clock: string, on: string, zone: string, days = 0
   for (let i = 0; i < 2; i++) time += wanted - shownAt(time, zone);
   return new Date(time).toISOString();
 }
+
+/** The day that the clocks of a zone show at an instant, `2026-12-04`. */
+export const dayIn = (zone: string, at: string): string =>
+  new Date(shownAt(Date.parse(at), zone)).toISOString().slice(0, 10);

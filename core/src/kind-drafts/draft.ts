@@ -2,7 +2,8 @@
 import { Kind, Port } from '../documents/index.js';
 import { faultsOf } from '../documents/validate.js';
 import { inOrder, ordersFor } from '../foundations/index.js';
-import { formOf, type FormField } from './form.js';
+import { entered } from '../forms/entered.js';
+import { formOf } from '../forms/form.js';
 import { contradictions } from './contradictions.js';
 
 export type PortDraft = Omit<Partial<Port>, 'order'> & { readonly id: string };
@@ -17,33 +18,6 @@ export const draftOf = ({ ports, ...kind }: Kind): KindDraft => ({
   ...kind,
   ports: inOrder(ports).map(([id, { order: _, ...port }]) => ({ ...port, id })),
 });
-
-/** A record with what is entered in it; undefined where nothing is. */
-function entered(form: readonly FormField[], record: object): Record<string, unknown> | undefined {
-  const values = record as Readonly<Record<string, unknown>>;
-  const kept = form.flatMap(field => {
-    const value = valueOf(field, values[field.name]);
-    return value === undefined ? [] : [[field.name, value] as const];
-  });
-  return kept.length > 0 ? Object.fromEntries(kept) : undefined;
-}
-
-function valueOf({ input, of }: FormField, value: unknown): unknown {
-  switch (input) {
-    case 'group':
-      return value === null || typeof value !== 'object' ? undefined : entered(of, value);
-    case 'text':
-    case 'ref':
-    case 'one of':
-      return typeof value === 'string' && value.trim() !== '' ? value.trim() : undefined;
-    case 'some of':
-      return Array.isArray(value) && value.length > 0 ? value : undefined;
-    case 'flag':
-      return value === true ? true : undefined;
-    default:
-      return typeof value === 'number' ? value : undefined;
-  }
-}
 
 /** The kind that a draft says. A switcher mixes one programme unless it is said how many. */
 export function kindFrom(draft: KindDraft): Kind {

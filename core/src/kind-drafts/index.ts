@@ -7,5 +7,5 @@ export {
   type KindDraft,
   type PortDraft,
 } from './draft.js';
-export type { FieldInput, FormField } from './form.js';
-export { summaryOf } from './summary.js';
+export type { FieldInput, FormField } from '../forms/form.js';
+export { summaryOf } from '../forms/summary.js';

@@ -1,6 +1,7 @@
 /** Devices without where they stand: what everything but the floor plan needs to know of them. */
 import type { Claims, Device, Item, Place, Shelf, WayToWork } from '../documents/index.js';
 import { constant, given, inOrder, type MapOf, type Parts, type Term } from '../foundations/index.js';
+import { isReady } from './ready.js';
 
 /** A device, with its place only as far as it is one in a case or on something. */
 export interface Equipment extends Omit<Device, 'place'> {
@@ -74,7 +75,7 @@ export function readyItems(
   devices: MapOf<Pick<Device, 'order' | 'item'>> | undefined,
 ): [id: string, item: Item][] {
   const used = new Set(inOrder(devices).map(([, { item }]) => item));
-  return inOrder(shelf.items).filter(([id, { state }]) => state === 'ready' && !used.has(id));
+  return inOrder(shelf.items).filter(([id, item]) => isReady(item) && !used.has(id));
 }
 
 /** The first of them. */

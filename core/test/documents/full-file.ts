@@ -150,6 +150,35 @@ export const FULL: BundleFile = {
     items: {
       [item ?? '']: {
         ...first(shelf.items, item),
+        ...{
+          count: 1,
+          serial: 'S1',
+          condition: 'good',
+          home: 'Cupboard',
+          whereNow: 'Hall',
+          kit: 'Speech kit',
+        },
+        goesWith: 'itemcam01',
+        owner: { how: 'hired', who: 'A firm', back: '2026-12-09' },
+        lent: { to: 'Players', on: '2026-12-01', back: '2026-12-03' },
+        bought: {
+          ...{ on: '2024-05-01', used: true, from: 'A shop' },
+          price: { amount: 120.5, currency: 'GBP' },
+        },
+        insured: { amount: 100, currency: 'GBP' },
+        tested: { on: '2026-05-01', result: 'passed', next: '2027-05-01', by: BY },
+        photo: 'picture001',
+        faults: {
+          faultone01: {
+            at: AT,
+            what: 'crackles',
+            by: BY,
+            due: '2026-12-01',
+            photo: 'picture002',
+            mended: AT,
+            how: 'lead',
+          },
+        },
         proof: { format: '1080p50', length: 10, works: true, at: AT, by: BY },
         meter: { meterone1: { at: AT, state: 'working', watts: 20, factor: 0.6, by: BY, accepted: true } },
         runs: {
@@ -158,8 +187,12 @@ export const FULL: BundleFile = {
       },
     },
   },
-  rules: { ...rules, reaches: { ethernet: 90 } },
+  rules: { ...rules, turnaround: 60, reaches: { ethernet: 90 } },
   claims: {
-    claims: { ...claims.claims, claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT } },
+    claims: {
+      ...claims.claims,
+      claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT, booked: true, count: 2 },
+    },
+    own: { from: AT, to: AT, items: { [item ?? '']: { count: 2 } } },
   },
 };

@@ -11,6 +11,12 @@ const WAITING: Readonly<Record<string, string>> = {
   hinge: 'ground: how far an open door reaches',
   opens: 'ground: how far an open door reaches',
   currency: 'lists and money',
+  turnaround: 'nothing here: bookings, which the server makes',
+  serial: 'lists: the customs list',
+  home: 'lists: pack out and back',
+  whereNow: 'lists: pack out and back',
+  kit: 'lists: a kit taken as a whole',
+  insured: 'lists: the insurance list',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
 const WORDS_ONLY = [
@@ -20,7 +26,6 @@ const WORDS_ONLY = [
   'access',
   'tracing',
   'ink',
-  'dates',
   'photo',
   'scale',
 ];

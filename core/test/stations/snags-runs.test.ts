@@ -45,6 +45,19 @@ describe('a cable that was accepted', () => {
     const both = { ...base, claims: { claims: { claimother: claim } } };
     expect(assess(both).runs.runs.linkline1?.items).toEqual(['itemn3002']);
     expect(found(both, 'runs.cable-claimed')[0]?.title).toContain('“Other”');
+    const told = (more: object, own?: object) =>
+      found(
+        {
+          ...both,
+          claims: {
+            claims: { claimother: { ...claim, ...more } },
+            ...(own && { own }),
+          } as typeof both.claims,
+        },
+        'runs.cable-claimed',
+      ).map(({ severity }) => severity);
+    expect([told({}), told({ booked: true })]).toEqual([['risk'], ['stop']]);
+    expect(told({}, { from: claim.from, to: claim.to, items: { itemn3002: {} } })).toEqual([]);
     // The quick rule leaves to the other what nobody has accepted here.
     const quick = { ...friday, claims: { claims: { claimother: { ...claim, item: 'itemn3001' } } } };
     expect(assess(quick).runs.runs.linkline1?.items).toEqual(['itemn3002']);

@@ -2,7 +2,7 @@
 import { OwnRows } from './own-rows.js';
 
 /** When an event lasts, UTC, and where. */
-export interface Booking {
+export interface EventSpan {
   readonly eventId: string;
   readonly fromAt: string;
   readonly toAt: string;
@@ -11,14 +11,15 @@ export interface Booking {
 }
 
 /** What an event takes from the shelf meanwhile. */
-export interface ClaimRow extends Booking {
+export interface ClaimRow extends EventSpan {
   readonly label: string;
   readonly items: readonly string[];
 }
 
-const utc = (column: string): string =>
+/** A column with an instant as text, in UTC. */
+export const utc = (column: string): string =>
   `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
-const BOOKING = `event_id AS "eventId", ${utc('from_at')} AS "fromAt", ${utc('to_at')} AS "toAt",
+const SPAN = `event_id AS "eventId", ${utc('from_at')} AS "fromAt", ${utc('to_at')} AS "toAt",
   venue_id AS "venueId", venue_revision AS "venueRevision"`;
 
 export const OR_UPDATED = `ON CONFLICT (organisation_id, event_id) DO UPDATE
@@ -27,14 +28,22 @@ export const OR_UPDATED = `ON CONFLICT (organisation_id, event_id) DO UPDATE
 
 export class ClaimRows extends OwnRows {
   /** When and where every event of the organisation is. */
-  bookings(): Promise<Booking[]> {
-    return this.select<Booking>(`SELECT ${BOOKING} FROM claims WHERE organisation_id = $1`);
+  spans(): Promise<EventSpan[]> {
+    return this.select<EventSpan>(`SELECT ${SPAN} FROM claims WHERE organisation_id = $1`);
   }
   /** What some events take. */
   claims(events: readonly string[]): Promise<ClaimRow[]> {
     return this.select<ClaimRow>(
-      `SELECT ${BOOKING}, label, items FROM claims WHERE organisation_id = $1 AND event_id = ANY ($2::text[])`,
+      `SELECT ${SPAN}, label, items FROM claims WHERE organisation_id = $1 AND event_id = ANY ($2::text[])`,
       events,
+    );
+  }
+  /** Events to come that plan to take a thing, by when they begin. */
+  claimsOn(item: string): Promise<ClaimRow[]> {
+    return this.select<ClaimRow>(
+      `SELECT ${SPAN}, label, items FROM claims
+       WHERE organisation_id = $1 AND items @> jsonb_build_array($2::text) AND to_at > now() ORDER BY from_at, event_id`,
+      item,
     );
   }
   async saveClaim(claim: ClaimRow): Promise<void> {

@@ -24,6 +24,12 @@ interface Pin {
   readonly revision: number;
 }
 
+/** A plan as text, with what of it is needed to find what belongs to it. */
+interface WrittenPlan extends WrittenDocument {
+  readonly pin: Pin;
+  readonly turnaround: number | null;
+}
+
 /** Which revision of a document is the newest. */
 export interface Standing {
   readonly id: string;
@@ -72,9 +78,10 @@ export class DocumentRows extends ClaimRows {
     );
   }
   /** An event as text, with the venue and its revision that it is planned on: both of one moment. */
-  async writtenPlan(id: string): Promise<(WrittenDocument & { readonly pin: Pin }) | undefined> {
-    const [row] = await this.select<WrittenDocument & { pin: Pin | null }>(
-      `SELECT id, kind, revision, body::text AS body, body -> 'venue' AS pin FROM documents
+  async writtenPlan(id: string): Promise<WrittenPlan | undefined> {
+    const [row] = await this.select<WrittenPlan & { pin: Pin | null }>(
+      `SELECT id, kind, revision, body::text AS body, body -> 'venue' AS pin,
+         body -> 'rules' -> 'turnaround' AS turnaround FROM documents
        WHERE organisation_id = $1 AND id = $2 AND kind = 'plan'`,
       id,
     );

@@ -138,6 +138,64 @@ const MIGRATIONS: readonly Migration[] = [
         );
       `),
   },
+  {
+    name: '0005-item-changes',
+    up: ({ run }) =>
+      run(`
+        CREATE TABLE item_changes (
+          organisation_id varchar(12) NOT NULL REFERENCES organisations,
+          item_id varchar(12) NOT NULL,
+          revision integer NOT NULL,
+          change_id varchar(12) NOT NULL,
+          label text NOT NULL,
+          author text NOT NULL,
+          undoes varchar(12),
+          at timestamptz NOT NULL,
+          before jsonb NOT NULL,
+          after jsonb NOT NULL,
+          PRIMARY KEY (organisation_id, item_id, revision)
+        );
+        CREATE INDEX ON item_changes (organisation_id, change_id);
+        -- Two items may swap their tape codes in one statement.
+        ALTER TABLE items DROP CONSTRAINT items_organisation_id_tape_key,
+          ADD CONSTRAINT items_tape_once UNIQUE (organisation_id, tape) DEFERRABLE INITIALLY IMMEDIATE;
+      `),
+  },
+  {
+    name: '0006-bookings',
+    up: ({ run }) =>
+      run(`
+        CREATE EXTENSION IF NOT EXISTS btree_gist;
+        CREATE TABLE bookings (
+          organisation_id varchar(12) NOT NULL REFERENCES organisations,
+          id varchar(12) NOT NULL,
+          event_id varchar(12),
+          label text NOT NULL,
+          author text NOT NULL,
+          from_at timestamptz NOT NULL,
+          to_at timestamptz NOT NULL,
+          free_at timestamptz NOT NULL CHECK (from_at < to_at AND to_at <= free_at),
+          sequence bigserial,
+          PRIMARY KEY (organisation_id, id),
+          UNIQUE (organisation_id, event_id),
+          FOREIGN KEY (organisation_id, event_id) REFERENCES documents
+        );
+        CREATE TABLE booked_items (
+          organisation_id varchar(12) NOT NULL,
+          booking_id varchar(12) NOT NULL,
+          item_id varchar(12) NOT NULL,
+          -- Of a stock line how many; null of a thing that has a tape code of its own.
+          count integer CHECK (count > 0),
+          span tstzrange NOT NULL CHECK (NOT isempty(span)),
+          PRIMARY KEY (organisation_id, booking_id, item_id),
+          FOREIGN KEY (organisation_id, booking_id) REFERENCES bookings ON DELETE CASCADE,
+          FOREIGN KEY (organisation_id, item_id) REFERENCES items,
+          CONSTRAINT had_once EXCLUDE USING gist
+            (organisation_id WITH =, item_id WITH =, span WITH &&) WHERE (count IS NULL)
+        );
+        CREATE INDEX ON booked_items USING gist (organisation_id, item_id, span);
+      `),
+  },
 ];
 
 /** Claims of the events that are there already; one that cannot be read any more claims nothing. */

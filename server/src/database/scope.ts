@@ -1,12 +1,12 @@
 /** The one place where rows are read and written: always within one organisation. */
 import { Transaction } from 'sequelize';
-import { EditRows } from './edit-rows.js';
+import { BookingRows } from './booking-rows.js';
 import type { Revisable } from '../features/changed-fields.js';
-import { FileRow, ItemRow, Organisation, PersonRow, PictureRow } from './models.js';
+import { FileRow, Organisation, PersonRow, PictureRow } from './models.js';
 import type { Fields } from './own-rows.js';
 
 /** Queries of one organisation, optionally inside a transaction. */
-export class Scope extends EditRows {
+export class Scope extends BookingRows {
   /** Runs `work` in one transaction: all of it or nothing. */
   atomically<T>(work: (scope: Scope) => Promise<T>): Promise<T> {
     return this.sequelize.transaction(
@@ -23,15 +23,6 @@ export class Scope extends EditRows {
     await Organisation.create({ id: this.organisationId, name }, { transaction: this.transaction });
   }
 
-  items(): Promise<ItemRow[]> {
-    return ItemRow.findAll({
-      ...this.within({}),
-      order: [
-        ['tape', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    });
-  }
   people(): Promise<PersonRow[]> {
     return PersonRow.findAll({
       ...this.within({}),
@@ -41,25 +32,15 @@ export class Scope extends EditRows {
       ],
     });
   }
-  /** An item for the rest of the transaction: nobody else changes it meanwhile. */
-  lockItem(id: string): Promise<ItemRow | null> {
-    return ItemRow.findOne({ ...this.within({ id }), lock: true });
-  }
+  /** A person for the rest of the transaction: nobody else changes them meanwhile. */
   lockPerson(id: string): Promise<PersonRow | null> {
     return PersonRow.findOne({ ...this.within({ id }), lock: true });
-  }
-  async createItem(id: string, body: ItemRow['body']): Promise<void> {
-    const values = { id, tape: body.tape, body, revision: 1, changedAt: {} };
-    await ItemRow.create(this.owned(values), { transaction: this.transaction });
   }
   async createPerson(id: string, body: PersonRow['body']): Promise<void> {
     const values = { id, name: body.name, body, revision: 1, changedAt: {} };
     await PersonRow.create(this.owned(values), { transaction: this.transaction });
   }
-  /** Keeps what became of an item or a person that is locked. */
-  async saveItem(row: ItemRow, { body, ...next }: Revisable<ItemRow['body']>): Promise<void> {
-    await row.update({ ...next, body, tape: body.tape }, { transaction: this.transaction });
-  }
+  /** Keeps what became of a person who is locked. */
   async savePerson(row: PersonRow, { body, ...next }: Revisable<PersonRow['body']>): Promise<void> {
     await row.update({ ...next, body, name: body.name }, { transaction: this.transaction });
   }
@@ -74,7 +55,8 @@ export class Scope extends EditRows {
   /** A text that changes with every change of shelf or people. */
   async viewsVersion(): Promise<string> {
     const [row] = await this.select<{ version: string }>(
-      `SELECT (SELECT count(*) || '+' || coalesce(sum(revision), 0) FROM items WHERE organisation_id = $1) || ' '
+      `SELECT (SELECT count(*) || '+' || coalesce(sum(revision * (hashtext(id)::bigint + 4294967296)), 0)
+          FROM items WHERE organisation_id = $1) || ' '
         || (SELECT count(*) || '+' || coalesce(sum(revision), 0) FROM people WHERE organisation_id = $1) AS version`,
     );
     return row?.version ?? '';

@@ -1,5 +1,5 @@
 /** Talking to the server by the routes of its contract: JSON in and out, problems as errors with their faults. */
-import type { AnswerOf, BodyOf, RouteName } from '@idle-satchel/core/api';
+import type { AnswerOf, BodyOf, NotBooked, RouteName } from '@idle-satchel/core/api';
 
 const API = '/api/v1';
 
@@ -16,6 +16,8 @@ export class ApiProblem extends Error {
     readonly faults: readonly Fault[] = [],
     /** Somebody else changed the same meanwhile: it can be done again on top of that. */
     readonly collides = false,
+    /** Things that cannot be had, each with why and what may stand in for it. */
+    readonly left: readonly NotBooked[] = [],
   ) {
     super(title);
   }
@@ -79,6 +81,7 @@ const FILE_MS = 120_000;
 /** Work that a server may take longer for. */
 const SLOW: ReadonlySet<RouteName> = new Set([
   'POST /events/:id/copy',
+  'PUT /events/:id/booking',
   'POST /documents/:id/restore',
   'GET /events',
 ]);
@@ -106,10 +109,10 @@ async function answered<Name extends RouteName>(
   }
   const answer = await bodyOf(response);
   if (response.ok) return answer as AnswerOf<Name>;
-  const { title = `The server answered ${response.status}`, detail, faults, documents } = answer;
+  const { title = `The server answered ${response.status}`, detail, faults, documents, left } = answer;
   // What can be done about a server that cannot just now.
   const words = response.status === 503 && detail ? `${title}. ${detail}` : title;
-  throw new ApiProblem(response.status, words, faults, documents !== undefined);
+  throw new ApiProblem(response.status, words, faults, documents !== undefined, left);
 }
 
 interface Answer {
@@ -117,6 +120,7 @@ interface Answer {
   readonly detail?: string;
   readonly faults?: Fault[];
   readonly documents?: unknown;
+  readonly left?: NotBooked[];
 }
 
 /** The JSON that was answered. A good answer that breaks off is none. */

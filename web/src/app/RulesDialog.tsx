@@ -101,6 +101,7 @@ const NUMBERS = [
   ['batteryReserve', 'Battery kept in reserve', '%'],
   ['keptSpare', 'Kept spare of whatever can run out', '%'],
   ['cableSpares', 'Cables of each kind kept spare', 'pieces'],
+  ['turnaround', 'Before others may have what was booked', 'min'],
   ['aisleWidth', 'Clear width of aisles', 'm'],
   ['seatedHead', 'Head height, seated', 'm'],
   ['standingHead', 'Head height, standing', 'm'],

@@ -71,7 +71,8 @@ const SurveyPage = page(async () => (await import('../doors/survey/SurveyPage.js
 const VenuePage = page(async () => (await import('./VenuePage.js')).VenuePage);
 const WalkPage = page(async () => (await import('../doors/walk/WalkPage.js')).WalkPage);
 const KindsPage = page(async () => (await import('../doors/kinds/KindsPage.js')).KindsPage);
-const ShelfDoor = page(async () => (await import('../doors/ShelfDoor.js')).ShelfDoor);
+const ShelfDoor = page(async () => (await import('../doors/shelf/ShelfDoor.js')).ShelfDoor);
+const BookingsPage = page(async () => (await import('../doors/shelf/BookingsPage.js')).BookingsPage);
 const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -88,8 +89,9 @@ function Pages() {
           <Route path="venues/new" Component={SurveyPage} />
           <Route path="venues/:venue" Component={VenuePage} />
           <Route path="venues/:venue/walk" Component={WalkPage} />
-          <Route path="shelf" Component={ShelfDoor} />
           <Route path="shelf/kinds" Component={KindsPage} />
+          <Route path="shelf/bookings" Component={BookingsPage} />
+          <Route path="shelf/:item?" Component={ShelfDoor} />
           <Route path="people" Component={PeopleDoor} />
           <Route path="hands" element={<Navigate to="/people" replace />} />
           <Route

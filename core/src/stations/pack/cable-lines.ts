@@ -3,6 +3,7 @@ import type { Kinds, Rules, Shelf } from '../../documents/index.js';
 import { inOrder, inWords, numberOf } from '../../foundations/index.js';
 import type { RunResult, RunsResult } from '../runs/index.js';
 import type { PackLine, PackLines } from './result.js';
+import { isReady } from '../ready.js';
 
 /** One cable of a lead: an item, or one that is wanted. */
 export interface CableOfRun {
@@ -69,8 +70,7 @@ export function joinerLines({
           own.every(port => port.connector === connector && !port.ends)
         );
       };
-      const [item, own] =
-        inOrder(shelf.items).find(([, { kind, state }]) => state === 'ready' && isJoiner(kind)) ?? [];
+      const [item, own] = inOrder(shelf.items).find(([, each]) => isReady(each) && isJoiner(each.kind)) ?? [];
       return [
         `joiners ${connector}`,
         {

@@ -1,9 +1,11 @@
-/** Lines of the checklist for devices, and for what is chosen by kind for a camera. */
-import type { BatteryChange, Family, Kinds, Shelf } from '../../documents/index.js';
+/** Lines of the checklist for devices, for what is chosen by kind for a camera, and for what always goes with them. */
+import type { BatteryChange, Claims, Family, Kinds, Shelf } from '../../documents/index.js';
 import { inOrder, type MapOf, type PackGroup } from '../../foundations/index.js';
+import { claimsByItem } from '../claimed.js';
 import type { Equipment } from '../equipment.js';
 import { byAir } from './air.js';
 import type { PackLine, PackLines } from './result.js';
+import { isReady } from '../ready.js';
 
 const FAMILY_GROUP: Readonly<Partial<Record<Family, PackGroup>>> = {
   camera: 'Cameras',
@@ -84,14 +86,61 @@ export function batteryLines({ devices, kinds, shelf, changes }: Changed): PackL
   return lines;
 }
 
+/**
+ * Things that always go with those of some lines, and with what goes with them: each once, after what it goes with. What
+ * is retired goes with nothing.
+ */
+export function accessoryLines({
+  lines,
+  kinds,
+  shelf,
+}: Omit<FromShelf, 'devices'> & { readonly lines: PackLines }): PackLines {
+  const there = new Set(Object.values(lines).map(({ item }) => item));
+  const byPartner = new Map<string, string[]>();
+  for (const [id, { goesWith, state }] of inOrder(shelf.items))
+    if (goesWith !== undefined && state !== 'retired')
+      byPartner.set(goesWith, [...(byPartner.get(goesWith) ?? []), id]);
+  const more: Record<string, PackLine> = {};
+  const add = (partner: string, inside: string | undefined): void => {
+    for (const item of byPartner.get(partner) ?? []) {
+      const own = shelf.items[item];
+      if (!own || there.has(item)) continue;
+      there.add(item);
+      const kind = kinds.kinds[own.kind];
+      const air = kind && byAir(kind);
+      more[`with ${item}`] = {
+        group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+        label: kind?.label ?? 'Unknown kind',
+        purpose: `goes with ${shelf.items[partner]?.tape ?? ''}`,
+        tape: own.tape,
+        item,
+        kind: own.kind,
+        count: own.count ?? 1,
+        inside,
+        goesWith: partner,
+        ...(air && { air }),
+      };
+      add(item, inside);
+    }
+  };
+  for (const { item, inside } of Object.values(lines)) if (item !== undefined) add(item, inside);
+  return more;
+}
+
 /** What is chosen by kind for a camera: its stand and its lens. */
 const BY_KIND = [
   ['support', 'stand', 'Cases and stands'],
   ['lens', 'lens', 'Cameras'],
 ] as const;
 
-/** Stands and lenses of cameras: for each the first of its kind on the shelf that is ready and not taken yet. */
-export function fittingLines({ devices, kinds, shelf }: FromShelf): PackLines {
+/** Stands and lenses of cameras: for each the first of its kind on the shelf that is ready and not taken. */
+export function fittingLines({
+  devices,
+  kinds,
+  shelf,
+  claims,
+}: FromShelf & { readonly claims: Claims }): PackLines {
+  const claimed = claimsByItem(claims);
   const taken = new Set(inOrder(devices).map(([, { item }]) => item));
   const lines: Record<string, PackLine> = {};
   for (const [id, device] of inOrder(devices)) {
@@ -99,10 +148,11 @@ export function fittingLines({ devices, kinds, shelf }: FromShelf): PackLines {
       const of = device[field];
       const kind = of === undefined ? undefined : kinds.kinds[of];
       if (of === undefined || !kind || device.resident) continue;
-      const [item, own] =
-        inOrder(shelf.items).find(
-          ([key, each]) => each.kind === of && each.state === 'ready' && !taken.has(key),
-        ) ?? [];
+      const free = inOrder(shelf.items).filter(
+        ([key, each]) => each.kind === of && isReady(each) && !taken.has(key),
+      );
+      // What nobody else takes then, where there is such a one.
+      const [item, own] = free.find(([key]) => !claimed.has(key)) ?? free[0] ?? [];
       if (item !== undefined) taken.add(item);
       lines[`${name} ${id}`] = {
         group,

@@ -3,7 +3,7 @@ import { asItIs, pick, resultOf, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
-import { batteryLines, deviceLines, fittingLines } from './device-lines.js';
+import { accessoryLines, batteryLines, deviceLines, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
 import { carriedOf } from './carrying/carried.js';
 import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
@@ -28,7 +28,7 @@ export const pack: Station<PackReads, PackResult> = {
     const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
     const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
     const cables = parts.part('cables', { runs }, cablesOf);
-    const listed = parts.part(
+    const designed = parts.part(
       'lines',
       {
         devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
@@ -37,7 +37,11 @@ export const pack: Station<PackReads, PackResult> = {
           { devices, kinds, shelf, changes: () => reads.batteryChanges },
           batteryLines,
         ),
-        fittings: parts.part('fitting lines', { devices, kinds, shelf }, fittingLines),
+        fittings: parts.part(
+          'fitting lines',
+          { devices, kinds, shelf, claims: () => reads.claims },
+          fittingLines,
+        ),
         cables: parts.each(
           'cable lines',
           cables,
@@ -49,6 +53,8 @@ export const pack: Station<PackReads, PackResult> = {
       },
       together,
     );
+    const accessories = parts.part('accessory lines', { lines: designed, kinds, shelf }, accessoryLines);
+    const listed = parts.part('lines and accessories', { lines: designed, accessories }, both);
     const ofKinds = () => reads.kinds.kinds;
     const travels = parts.part(
       'travels',
@@ -168,6 +174,9 @@ const vehiclesPart = (parts: Parts, reads: { readonly [Key in keyof PiecesIn]: (
     vehicleResult,
   );
 };
+
+const both = ({ lines, accessories }: Readonly<Record<'lines' | 'accessories', PackLines>>): PackLines =>
+  Object.keys(accessories).length === 0 ? lines : { ...lines, ...accessories };
 
 const together = (
   lists: Readonly<Record<'devices' | 'batteries' | 'fittings' | 'cables' | 'joiners' | 'floor', PackLines>>,

@@ -6,6 +6,7 @@ import type {
   Hands,
   Kinds,
   PackedLine,
+  Plan,
   Rules,
   Shelf,
 } from '../../documents/index.js';
@@ -33,6 +34,11 @@ export interface PackReads {
   /** The way in from the vehicle; undefined where it was not surveyed. */
   readonly way: Facts['way'];
   readonly units: Rules['units'];
+  readonly dates: Rules['dates'];
+  /** When it begins and ends, and on whose clocks. */
+  readonly start: Figure;
+  readonly end: Figure;
+  readonly zone: Plan['zone'];
   readonly runs: Pick<RunsResult, 'runs' | 'hooks' | 'mats' | 'ramps' | 'taped'>;
 }
 
@@ -48,6 +54,8 @@ export interface PackLine {
   readonly count: number;
   /** Where it travels: the case it is mounted in. */
   readonly inside: string | undefined;
+  /** The thing of the shelf that it always goes with; absent where it is there for itself. */
+  readonly goesWith?: string;
   /** How it may travel by air; absent where it has no battery. */
   readonly air?: ByAir;
 }

@@ -2,6 +2,7 @@
 import { inOrder, type Fix } from '../../foundations/index.js';
 import type { PackReads } from './result.js';
 import { fix, inPlan } from '../../edits.js';
+import { isReady } from '../ready.js';
 
 /** Items of the same kind that are ready and that neither this plan nor an overlapping event uses. */
 export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: string): Generator<Fix> {
@@ -12,8 +13,8 @@ export function* swapItem({ devices, shelf, claims, runs }: PackReads, id: strin
     ...Object.values(runs.runs).flatMap(run => run.items),
     ...Object.values(claims.claims).map(claim => claim.item),
   ]);
-  for (const [item, { kind, tape, state }] of inOrder(shelf.items)) {
-    if (kind !== device.kind || state !== 'ready' || used.has(item)) continue;
-    yield fix(`Take ${tape}`, inPlan().put('devices', id, 'item', item));
+  for (const [item, own] of inOrder(shelf.items)) {
+    if (own.kind !== device.kind || !isReady(own) || used.has(item)) continue;
+    yield fix(`Take ${own.tape}`, inPlan().put('devices', id, 'item', item));
   }
 }

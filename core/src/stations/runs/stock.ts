@@ -5,6 +5,7 @@ import type { Equipment } from '../equipment.js';
 import { chainJoins, isPlain, joinsPorts, leadOf, type Lead, type PortFace } from '../signal/lead-ends.js';
 import { cable } from './figures.js';
 import { GROUPS } from './makes.js';
+import { isReady } from '../ready.js';
 
 export const QUICK_RULE =
   'quick rule: longest run first, the shortest owned cable that is long enough, no joins';
@@ -56,9 +57,10 @@ export function ownedCables({
   const used = new Set(inOrder(devices).map(([, { item }]) => item));
   const claimed = new Set(inOrder(claims.claims).map(([, { item }]) => item));
   return inOrder(shelf.items)
-    .flatMap(([item, { kind, tape, state, proof }]): OwnedCable[] => {
+    .flatMap(([item, each]): OwnedCable[] => {
+      const { kind, tape, proof } = each;
       const described = kinds.kinds[kind]?.cable;
-      if (!described || state !== 'ready' || used.has(item)) return [];
+      if (!described || !isReady(each) || used.has(item)) return [];
       const { make, length } = described;
       const [lead, plain] = [leadOf(described), isPlain(described)];
       const own = { item, tape, kind, make, lead, plain, length, claimed: claimed.has(item) };

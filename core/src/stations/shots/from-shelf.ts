@@ -14,6 +14,7 @@ import {
 import type { ShotsSeen } from './result.js';
 import { canStand } from './standing.js';
 import { fix, inPlan } from '../../edits.js';
+import { isReady } from '../ready.js';
 
 interface Offer {
   readonly item: string;
@@ -30,9 +31,10 @@ function offersOf({ devices, kinds, shelf, claims }: ShotsSeen, wanted: (kind: K
   // Lenses and stands are put on by kind: as many of these items are taken.
   const put = inOrder(devices).flatMap(([, { lens, support }]) => [lens, support]);
   const offers = new Map<string, Offer>();
-  for (const [item, { kind, state }] of inOrder(shelf.items)) {
+  for (const [item, own] of inOrder(shelf.items)) {
+    const { kind } = own;
     const of = kinds.kinds[kind];
-    if (!of || state !== 'ready' || taken.has(item) || !wanted(of)) continue;
+    if (!of || !isReady(own) || taken.has(item) || !wanted(of)) continue;
     const at = put.indexOf(kind);
     if (at >= 0) put.splice(at, 1);
     else if (!offers.has(kind)) offers.set(kind, { item, kind, of });

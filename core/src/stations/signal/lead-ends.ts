@@ -1,6 +1,7 @@
 /** The two ends of leads: what each of them goes into, and which leads join two ports. */
 import type { Cable, Connector, Kinds, Port, Shelf, Socket } from '../../documents/index.js';
 import { inOrder } from '../../foundations/index.js';
+import { isReady } from '../ready.js';
 
 type Contact = NonNullable<Cable['ends']>;
 
@@ -121,9 +122,7 @@ export class OwnedLeads {
 
   constructor({ kinds, shelf }: { readonly kinds: Kinds; readonly shelf: Shelf }) {
     const distinct = new Map<string, SpecialLead>();
-    const owned = new Set(
-      Object.values(shelf.items).flatMap(({ kind, state }) => (state === 'ready' ? [kind] : [])),
-    );
+    const owned = new Set(Object.values(shelf.items).flatMap(item => (isReady(item) ? [item.kind] : [])));
     for (const [kind, { cable }] of inOrder(kinds.kinds)) {
       if (!cable || isPlain(cable) || !owned.has(kind)) continue;
       const lead = leadOf(cable);

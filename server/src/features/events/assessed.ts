@@ -15,7 +15,7 @@ import type { Scope } from '../../database/scope.js';
 import { notFound, Problem } from '../../problem.js';
 import { bodyAt, CLASSES } from '../documents/service.js';
 import { newestOf } from '../edits/newest.js';
-import { claimsOf, overlapping } from './claims.js';
+import { claimsFor } from './claims.js';
 import { madeFrom } from './made-from.js';
 import { handsOf, shelfOf } from './service.js';
 
@@ -108,7 +108,7 @@ export async function readBundle(scope: Scope, event: string): Promise<Bundle> {
     newest ? pinned.body : await bodyAt(scope, pinned.id, plan.venue.revision),
   );
   const { shelf, hands } = await viewsOf(scope);
-  const claims = claimsOf(await scope.claims(overlapping(event, await scope.bookings())));
+  const claims = await claimsFor(scope, event, plan.rules?.turnaround ?? rules.turnaround);
   return { plan, venue, rules, kinds, shelf, hands, claims };
 }
 

@@ -1,7 +1,9 @@
 /** What events take from the shelf, and which of that is taken at the same time. */
 import { idFrom, inOrder } from '@idle-satchel/core';
 import type { Claims, Plan } from '@idle-satchel/core/documents';
-import type { Booking, ClaimRow } from '../../database/claim-rows.js';
+import type { FullBooking } from '../../database/booking-rows.js';
+import type { ClaimRow, EventSpan } from '../../database/claim-rows.js';
+import type { Scope } from '../../database/scope.js';
 
 const MINUTE = 60_000;
 
@@ -42,7 +44,7 @@ export const claimsTheSame = (before: Plan, after: Plan): boolean =>
   );
 
 /** Other events that last at the same time as one. */
-export function overlapping(event: string, all: readonly Booking[]): readonly string[] {
+export function overlapping(event: string, all: readonly EventSpan[]): readonly string[] {
   const own = all.find(({ eventId }) => eventId === event);
   if (!own) return [];
   return all
@@ -50,11 +52,46 @@ export function overlapping(event: string, all: readonly Booking[]): readonly st
     .map(({ eventId }) => eventId);
 }
 
-/** What they take, as an assessment reads it. */
-export const claimsOf = (rows: readonly ClaimRow[]): Claims => ({
-  claims: Object.fromEntries(
+/**
+ * What others take while an event lasts and its things come back, as an assessment reads it: what overlapping events
+ * plan to take, and what is booked; and what the event has booked itself.
+ */
+export async function claimsFor(scope: Scope, event: string, turnaround = 0): Promise<Claims> {
+  const spans = await scope.spans();
+  const own = spans.find(({ eventId }) => eventId === event);
+  const until = own && new Date(Date.parse(own.toAt) + turnaround * MINUTE).toISOString();
+  const [planned, booked, mine] = await Promise.all([
+    scope.claims(overlapping(event, spans)),
+    own && until !== undefined ? scope.bookingsIn(own.fromAt, until) : [],
+    scope.bookingOfEvent(event),
+  ]);
+  return {
+    claims: { ...plannedClaims(planned), ...bookedClaims(booked.filter(({ id }) => id !== mine?.id)) },
+    ...(mine && {
+      own: {
+        ...{ from: mine.from, to: mine.to },
+        items: Object.fromEntries(
+          mine.items.map(({ item, count }) => [item, { ...(count !== null && { count }) }]),
+        ),
+      },
+    }),
+  };
+}
+
+const plannedClaims = (rows: readonly ClaimRow[]): Claims['claims'] =>
+  Object.fromEntries(
     rows.flatMap(({ eventId, label, fromAt, toAt, items }) =>
       items.map(item => [idFrom(`${eventId}/${item}`), { item, event: label, from: fromAt, to: toAt }]),
     ),
-  ),
-});
+  );
+
+/** Under the ids of what the same event plans to take, so that it is told once. */
+const bookedClaims = (bookings: readonly FullBooking[]): Claims['claims'] =>
+  Object.fromEntries(
+    bookings.flatMap(({ id, label, from, free, items }) =>
+      items.map(({ item, count }) => [
+        idFrom(`${id}/${item}`),
+        { item, event: label, from, to: free, booked: true, ...(count !== null && { count }) },
+      ]),
+    ),
+  );

@@ -9,8 +9,8 @@ import { overlapping } from './claims.js';
 export async function madeFrom(scope: Scope): Promise<(event: string) => string | undefined> {
   const [documents, bookings, views] = await Promise.all([
     scope.versions(),
-    scope.bookings(),
-    scope.viewsVersion(),
+    scope.spans(),
+    Promise.all([scope.viewsVersion(), scope.bookingsVersion()]),
   ]);
   const byId = new Map(documents.map(each => [each.id, each]));
   const whereIs = new Map(bookings.map(each => [each.eventId, each]));
@@ -24,7 +24,7 @@ export async function madeFrom(scope: Scope): Promise<(event: string) => string 
     const revision =
       venue && venueRevision >= venue.revision ? `newest ${venue.version}` : String(venueRevision);
     const beside = inOne(overlapping(event, bookings).map(each => byId.get(each)?.version ?? ''));
-    return [at(event), `${venueId}@${revision}`, ...house, beside, views].join(' ');
+    return [at(event), `${venueId}@${revision}`, ...house, beside, ...views].join(' ');
   };
 }
 

@@ -134,7 +134,11 @@ export async function importEvent(inside: Scope, event: string, bundle: Bundle):
   const newItems = Object.entries(bundle.shelf.items).filter(
     ([id, item]) => !shelf.items[id] && !tapes.has(item.tape),
   );
-  for (const [id, item] of newItems) await inside.createItem(id, item);
+  await inside.createItems(newItems, {
+    change: newId(),
+    author: 'import',
+    label: 'Put there with an imported event',
+  });
   const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
   for (const [id, person] of newPeople) await inside.createPerson(id, person);
 

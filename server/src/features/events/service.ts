@@ -1,11 +1,11 @@
 /** Events and venues with all that belongs to them. */
-import type { Hands, Shelf } from '@idle-satchel/core/documents';
+import type { Hands, Rules, Shelf } from '@idle-satchel/core/documents';
 import type { WrittenDocument } from '../../database/document-rows.js';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound } from '../../problem.js';
 import { bodyAt } from '../documents/service.js';
-import { claimsOf, overlapping } from './claims.js';
+import { claimsFor } from './claims.js';
 
 /** The one document of a kind that an organisation has. */
 export async function only(scope: Scope, kind: 'rules' | 'kinds'): Promise<DocumentRow> {
@@ -52,13 +52,13 @@ export async function writtenBundle(scope: Scope, id: string): Promise<string> {
   const { pin } = plan;
   const venue = await scope.written(pin.id, 'venue');
   if (!venue) throw notFound('venue');
-  const [rules, kinds, { items, people }, bookings] = await Promise.all([
+  const [rules, kinds, { items, people }] = await Promise.all([
     onlyWritten(scope, 'rules'),
     onlyWritten(scope, 'kinds'),
     scope.writtenViews(),
-    scope.bookings(),
   ]);
-  const claims = await scope.claims(overlapping(id, bookings));
+  const { turnaround } = JSON.parse(rules.body) as Rules;
+  const claims = await claimsFor(scope, id, plan.turnaround ?? turnaround);
   const revision = Math.min(pin.revision, venue.revision);
   const body =
     revision === venue.revision ? venue.body : JSON.stringify(await bodyAt(scope, venue.id, revision));
@@ -69,5 +69,5 @@ export async function writtenBundle(scope: Scope, id: string): Promise<string> {
     `"kinds":${viewOf(kinds)}`,
   ];
   return `{"documents":{${documents.join()}},"shelf":{"items":${items}},"hands":{"people":${people}},
-"claims":${JSON.stringify(claimsOf(claims))},"venueNow":${venue.revision}}`;
+"claims":${JSON.stringify(claims)},"venueNow":${venue.revision}}`;
 }

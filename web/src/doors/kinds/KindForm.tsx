@@ -9,9 +9,10 @@ import {
 } from '@idle-satchel/core/kind-drafts';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { FormInput } from './FormInput.js';
+import { anyTools } from '../../ledger/form-tools.js';
+import { FormInput } from '../../ledger/FormInput.js';
 import { InkMarks } from '../../ui/InkMarks.js';
-import type { FieldTools, KindFields } from './kind-form.js';
+import type { KindFields, KindTools } from './kind-form.js';
 import { PortTable } from './PortTable.js';
 
 const NEW: KindDraft = { label: '', family: 'converter', ports: [] };
@@ -46,7 +47,7 @@ export function KindForm({
   const [wished, setWished] = useState<readonly string[]>([]);
   const asked = (field: FormField): boolean =>
     field.usual(draft) || field.name in draft || wished.includes(field.name);
-  const tools: FieldTools = {
+  const tools: KindTools = {
     control,
     setValue,
     system,
@@ -66,13 +67,13 @@ export function KindForm({
       <div className="grid lg:grid-cols-[minmax(0,1fr)_21rem] gap-6 items-start">
         <div className="grid sm:grid-cols-2 gap-x-6">
           {plain.filter(asked).map(field => (
-            <FormInput key={field.name} field={field} path={field.name} tools={tools} />
+            <FormInput key={field.name} field={field} path={field.name} tools={anyTools(tools)} />
           ))}
         </div>
         <Drawing kind={kindFrom(draft)} />
       </div>
       {groups.filter(asked).map(field => (
-        <FormInput key={field.name} field={field} path={field.name} tools={tools} />
+        <FormInput key={field.name} field={field} path={field.name} tools={anyTools(tools)} />
       ))}
       {unasked.length > 0 && (
         <p>

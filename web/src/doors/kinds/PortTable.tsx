@@ -2,8 +2,9 @@ import { alikeRuns, likeOf, newId } from '@idle-satchel/core';
 import { PORT_FORM, summaryOf, type FormField, type PortDraft } from '@idle-satchel/core/kind-drafts';
 import { useState } from 'react';
 import { useFieldArray, useWatch } from 'react-hook-form';
-import { FormInput } from './FormInput.js';
-import type { FieldTools } from './kind-form.js';
+import { anyTools } from '../../ledger/form-tools.js';
+import { FormInput } from '../../ledger/FormInput.js';
+import type { KindTools } from './kind-form.js';
 
 /** What stands in the line of a port; the rest is one press away. */
 const IN_LINE: readonly string[] = ['label', 'direction', 'connector', 'carries', 'ends'];
@@ -24,7 +25,7 @@ const foldedPorts = (ports: readonly PortDraft[]): Folded[] =>
   );
 
 /** The ports of a kind in the order in which they are found on it. */
-export function PortTable({ tools }: { tools: FieldTools }) {
+export function PortTable({ tools }: { tools: KindTools }) {
   const { control, faults } = tools;
   const { append, insert, remove, move } = useFieldArray({ control, name: 'ports', keyName: 'row' });
   const ports = useWatch({ control, name: 'ports' });
@@ -114,7 +115,7 @@ function PortLines({
 }: {
   index: number;
   port: PortDraft;
-  tools: FieldTools;
+  tools: KindTools;
   open: boolean;
   onOpen: () => void;
   onUp: () => void;
@@ -174,7 +175,7 @@ function PortLines({
                     key={field.name}
                     field={field}
                     path={`ports.${index}.${field.name}`}
-                    tools={tools}
+                    tools={anyTools(tools)}
                   />
                 ))}
               </div>
@@ -201,7 +202,7 @@ function CellInput({
   field: FormField;
   index: number;
   name: string;
-  tools: FieldTools;
+  tools: KindTools;
 }) {
   const path = `ports.${index}.${key}` as never;
   const about = `${label} of ${key === 'label' ? `port ${index + 1}` : name}`;

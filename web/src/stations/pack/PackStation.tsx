@@ -1,4 +1,4 @@
-import { inOrder, PACK_GROUPS } from '@idle-satchel/core';
+import { freeItems, PACK_GROUPS } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { addressOf } from '../../api/client.js';
@@ -9,6 +9,7 @@ import { fetched } from '../../ui/fetched.js';
 import { TravelsIn } from './TravelsIn.js';
 import { WhereIs } from './WhereIs.js';
 
+const Booking = fetched(() => import('./Booking.js'));
 const Cases = fetched(() => import('./Cases.js'));
 const Vehicles = fetched(() => import('./Vehicles.js'));
 const Carrying = fetched(() => import('./Carrying.js'));
@@ -94,6 +95,7 @@ export default function PackStation() {
         <Heading>Load</Heading>
         <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
         <Suspense>
+          <Booking />
           <Carrying />
           <Lifting />
         </Suspense>
@@ -115,10 +117,8 @@ function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
   const store = useStore();
   const shelf = useEvent(state => state.bundle.shelf);
   const devices = usePlan(plan => plan.devices);
-  const used = new Set(Object.values(devices ?? {}).map(device => device.item));
-  const free = inOrder(shelf.items).filter(
-    ([item, each]) => each.kind === kind && each.state === 'ready' && !used.has(item),
-  );
+  const claims = useEvent(state => state.bundle.claims);
+  const free = kind === undefined ? [] : freeItems(shelf, kind, devices, claims);
   if (!devices?.[id] || free.length === 0) return <span className="text-risk">◇ wanted</span>;
   return (
     <select
@@ -130,9 +130,9 @@ function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
       }
     >
       <option value="">choose</option>
-      {free.map(([item, { tape }]) => (
+      {free.map(item => (
         <option key={item} value={item}>
-          {tape}
+          {shelf.items[item]?.tape}
         </option>
       ))}
     </select>

@@ -21,7 +21,7 @@ export interface TravelReads {
 
 /**
  * For each line the cases and the vehicle around it, the nearest first. A thing in a thing goes with that, unless it
- * comes off for travel; a case in a case as well; one that is in itself is in nothing.
+ * comes off for travel; what always goes with another goes where that goes; a case in a case as well; one that is in itself is in nothing.
  */
 export function travelsIn({
   lines,
@@ -33,7 +33,12 @@ export function travelsIn({
   const put = new Map(
     inOrder(packed).flatMap(([, { line, in: to }]) => (isCase(to) ? [[line, to] as const] : [])),
   );
+  const lineOf = new Map(Object.entries(lines).map(([id, { item }]) => [item, id]));
   const around = (id: string): string | undefined => {
+    const { goesWith } = lines[id] ?? {};
+    // A thing that goes with another goes where that goes; nothing goes with itself, by whatever way round.
+    const partner = goesWith === undefined ? undefined : lineOf.get(goesWith);
+    if (partner !== undefined) return put.get(id) ?? around(partner);
     const { comesOff, place } = devices?.[id] ?? {};
     return put.get(id) ?? (comesOff === true ? undefined : place?.inside);
   };

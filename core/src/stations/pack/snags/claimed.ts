@@ -1,26 +1,34 @@
-import { inOrder } from '../../../foundations/index.js';
+import { claimsByItem, isHad } from '../../claimed.js';
 import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
 
-/** An item that an overlapping event takes as well. */
+/** A thing that somebody else has booked for that time, or that an overlapping event takes as well. */
 export const claimed = packRule({
   rule: 'pack.claimed',
-  reads: ({ own, devices, claims, shelf }) => ({
-    pieces: own.pieces,
-    devices,
-    claims: claims.claims,
-    items: shelf.items,
+  reads: ({ own, claims, shelf }) => ({
+    ...{ lines: own.lines, pieces: own.pieces, claims, items: shelf.items },
   }),
-  *find({ pieces, devices, claims, items }) {
-    for (const [id, { item, label }] of inOrder(devices)) {
-      const claim = Object.values(claims).find(each => each.item === item);
-      if (!claim || item === undefined) continue;
+  *find({ lines, pieces, claims, items }) {
+    if (Object.keys(claims.claims).length === 0) return;
+    const by = claimsByItem(claims);
+    for (const [id, { item, purpose, group }] of Object.entries(lines)) {
+      const claim = by.get(item ?? '');
+      // Cables are told of by the leads that they are cut for; of a stock line it is told how many are left.
+      if (!claim || item === undefined || group === 'Cables' || items[item]?.count !== undefined) continue;
+      const had = isHad(claim);
+      // Whoever has booked it need not ask whoever only plans to.
+      if (!had && claims.own?.items[item]) continue;
+      const tape = items[item]?.tape ?? 'An item';
       yield {
-        severity: 'risk',
+        severity: had ? 'stop' : 'risk',
         subjects: [id],
-        title: `${items[item]?.tape ?? 'An item'} for ${label} is also wanted by “${claim.event}” at that time.`,
+        title: had
+          ? `${tape} for ${purpose} is booked for “${claim.event}” at that time.`
+          : `${tape} for ${purpose} is also wanted by “${claim.event}” at that time.`,
         because: [pieces],
-        advice: 'Agree with the people of the other event who takes it.',
+        advice: had
+          ? 'Take another, or have it released there.'
+          : 'Agree with the people of the other event who takes it.',
       };
     }
   },

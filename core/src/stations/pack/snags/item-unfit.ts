@@ -1,13 +1,16 @@
-import { inOrder } from '../../../foundations/index.js';
+import { dayIn, inOrder } from '../../../foundations/index.js';
+import { keptBackFrom } from '../../ready.js';
 import { packRule } from '../result.js';
 import { swapItem } from '../swap.js';
 import { fix, inPlan } from '../../../edits.js';
 
-/** An item set aside that is out, in repair or retired, is another kind of thing, or is used twice. */
+/** An item set aside that cannot be taken along, is another kind of thing, or is used twice. */
 export const itemUnfit = packRule({
   rule: 'pack.item-unfit',
-  reads: ({ own, devices, shelf }) => ({ missing: own.missing, devices, items: shelf.items }),
-  *find({ missing, devices, items }) {
+  reads: ({ own, devices, shelf, start, zone }) => ({
+    ...{ missing: own.missing, devices, items: shelf.items, start, zone },
+  }),
+  *find({ missing, devices, items, start, zone }) {
     const met = new Set<string>();
     for (const [id, { item = '', kind, label }] of inOrder(devices)) {
       const own = items[item];
@@ -15,13 +18,8 @@ export const itemUnfit = packRule({
       const again = met.has(item);
       met.add(item);
       const trouble =
-        own.state !== 'ready'
-          ? `is ${own.state}`
-          : own.kind !== kind
-            ? 'is another kind of thing'
-            : again
-              ? 'is set aside twice'
-              : undefined;
+        keptBackFrom(own, dayIn(zone, String(start.value))) ??
+        (own.kind !== kind ? 'is another kind of thing' : again ? 'is set aside twice' : undefined);
       if (!trouble) continue;
       yield {
         severity: 'stop',

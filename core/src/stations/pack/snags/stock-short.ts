@@ -4,7 +4,8 @@ import { packRule } from '../result.js';
 /** Less tape, or fewer ramps, mats or hooks on the shelf than the floor needs. */
 export const stockShort = packRule({
   rule: 'pack.stock-short',
-  reads: ({ own, shelf, runs }) => ({
+  reads: ({ own, shelf, claims, runs }) => ({
+    claims: claims.claims,
     lines: own.lines,
     items: shelf.items,
     tape: own.tapeRolls,
@@ -12,7 +13,7 @@ export const stockShort = packRule({
     mats: runs.mats,
     hooks: runs.hooks,
   }),
-  *find({ lines, items, tape, ramps, mats, hooks }) {
+  *find({ lines, claims, items, tape, ramps, mats, hooks }) {
     const wanted = [
       ['tape00000', tape, 'roll of tape', 'rolls of tape', 'risk'],
       ['ramps0000', ramps, 'piece of cable ramp', 'pieces of cable ramp', 'stop'],
@@ -21,12 +22,18 @@ export const stockShort = packRule({
     ] as const;
     for (const [key, figure, one, more, severity] of wanted) {
       const line = lines[key];
-      const have = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
+      const all = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
+      // What others have booked is not there; what they only plan to take may be.
+      const theirs = Object.values(claims).reduce(
+        (sum, { item, booked, count = all }) => (booked && item === line?.item ? sum + count : sum),
+        0,
+      );
+      const have = Math.max(0, all - theirs);
       if (!line || line.count <= have) continue;
       yield {
         severity,
         subjects: [key],
-        title: `The floor needs ${counted(line.count, one, more)}; the shelf has ${have}.`,
+        title: `The floor needs ${counted(line.count, one, more)}; the shelf has ${theirs === 0 ? have : `${have} left, since others have booked ${theirs} of ${all}`}.`,
         because: [figure],
         advice: 'Bring more: a lead across a walked floor that is not covered is a trip hazard.',
       };

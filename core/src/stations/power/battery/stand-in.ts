@@ -10,6 +10,7 @@ import { airAt, type Air } from '../../air-temperature.js';
 import { coldFactor } from './cold.js';
 import { minutesFor } from './discharge.js';
 import { chemistryOf } from './health.js';
+import { isReady } from '../../ready.js';
 
 export interface Replaced {
   /** What hangs on the supply. */
@@ -46,10 +47,11 @@ export function standInOf(id: string, of: Replaced): { readonly minutes: Figure 
     return { minutes: figures.standIn.unknown([id], 'nobody has measured all that hangs on it', terms) };
   if (watts === 0) return { minutes: figures.standIn.unknown([id], 'nothing is drawn there', terms) };
   const [low, high] = [Math.max(...ranges.map(each => each.low)), Math.min(...ranges.map(each => each.high))];
-  const found = inOrder(shelf.items).flatMap(([, { tape, kind, state, ...known }]) => {
+  const found = inOrder(shelf.items).flatMap(([, item]) => {
+    const { tape, kind, ...known } = item;
     const { battery } = kinds.kinds[kind] ?? {};
     const least = battery?.least;
-    if (!battery || battery.voltAmps !== undefined || least === undefined || state !== 'ready') return [];
+    if (!battery || battery.voltAmps !== undefined || least === undefined || !isReady(item)) return [];
     if (
       least < low ||
       battery.volts * FULL[chemistryOf({ battery })] > high ||

@@ -4,6 +4,7 @@ import { inOrder, type Severity } from '../../../foundations/index.js';
 import { canChange, canChangeAt, changingOf, outletOf, type ChangingReads } from '../battery/changing.js';
 import { usedIn } from '../battery/services.js';
 import { powerRule, type PowerSeen } from '../result.js';
+import { keptBack } from '../../ready.js';
 
 interface Fault {
   readonly severity: Severity;
@@ -86,10 +87,11 @@ function faultOf(id: string, { battery, item, after, done }: BatteryChange, seen
       title: `${put.tape} would be in two places at once: ${place} and ${wiring.devices[elsewhere]?.label ?? 'another'}.`,
       advice: 'Choose another, or change it when the other place is done.',
     };
-  if (put.state !== 'ready')
+  const back = keptBack(put);
+  if (back !== undefined)
     return {
       severity: 'risk',
-      title: `${put.tape}, which is to take the place of ${place}, is ${put.state}.`,
+      title: `${put.tape}, which is to take the place of ${place}, ${back}.`,
       advice: 'See that it is there and charged, or choose another.',
     };
   const changing = changingOf(battery, seen);

@@ -4,6 +4,7 @@ import { canChangeAt, changingOf } from '../battery/changing.js';
 import { powerRule, type PowerReads, type PowerSeen } from '../result.js';
 import { changingReads } from './battery-change.js';
 import { fix, inPlan } from '../../../edits.js';
+import { isReady } from '../../ready.js';
 
 /** A battery that ends before the event does, or barely after. */
 export const batteryShort = powerRule({
@@ -55,14 +56,15 @@ export const batteryShort = powerRule({
     }
     const used = new Set(Object.values(wiring.devices).map(device => device.item));
     const bigger = inOrder(seen.shelf.items)
-      .filter(([item, { kind, state }]) => {
+      .filter(([item, own]) => {
+        const { kind } = own;
         const port = Object.values(seen.kinds.kinds[kind]?.ports ?? {})[0];
-        const own = Object.values(wiring.kindOf(id)?.ports ?? {})[0];
+        const there = Object.values(wiring.kindOf(id)?.ports ?? {})[0];
         return (
           seen.kinds.kinds[kind]?.battery &&
-          state === 'ready' &&
+          isReady(own) &&
           !used.has(item) &&
-          port?.connector === own?.connector
+          port?.connector === there?.connector
         );
       })
       .sort(([, a], [, b]) => wattHours(seen, a.kind) - wattHours(seen, b.kind));

@@ -1,22 +1,25 @@
-import { inOrder } from '../../../foundations/index.js';
+import { claimsByItem, isHad } from '../../claimed.js';
 import { runsRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
 /** A cable accepted for a lead here that an overlapping event takes as well. */
 export const cableClaimed = runsRule({
   rule: 'runs.cable-claimed',
-  reads: ({ own, claims, shelf }) => ({ runs: own.runs, claims: claims.claims, items: shelf.items }),
+  reads: ({ own, claims, shelf }) => ({ runs: own.runs, claims, items: shelf.items }),
   *find({ runs, claims, items }) {
-    const claimed = new Map(inOrder(claims).map(([, { item, event }]) => [item, event]));
+    const claimed = claimsByItem(claims);
     if (claimed.size === 0) return;
     for (const [id, run] of Object.entries(runs)) {
       for (const item of run.items) {
-        const event = claimed.get(item);
-        if (event === undefined) continue;
+        const claim = claimed.get(item);
+        if (!claim || (!isHad(claim) && claims.own?.items[item])) continue;
+        const tape = items[item]?.tape ?? 'A cable';
         yield {
-          severity: 'risk',
+          severity: isHad(claim) ? 'stop' : 'risk',
           subjects: [id, item],
-          title: `${items[item]?.tape ?? 'A cable'} for ${run.label} is also taken by “${event}” at that time.`,
+          title: isHad(claim)
+            ? `${tape} for ${run.label} is booked for “${claim.event}” at that time.`
+            : `${tape} for ${run.label} is also taken by “${claim.event}” at that time.`,
           because: [run.cable],
           advice: 'Agree who takes it, or cut the leads from the stock again, which leaves it to the other.',
         };

@@ -1,6 +1,7 @@
 import { inOrder } from '../../../foundations/index.js';
 import { runsRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
+import { isReady } from '../../ready.js';
 
 /** A cable that was accepted for a lead and is not there any more: out, bad, of another kind, or used twice. */
 export const cableLost = runsRule({
@@ -10,7 +11,7 @@ export const cableLost = runsRule({
     for (const [id, { cables }] of inOrder(links)) {
       const run = runs[id];
       if (!run || !cables?.length || run.cutBy === 'accepted') continue;
-      const lost = cables.filter(item => items[item]?.state !== 'ready');
+      const lost = cables.filter(item => !items[item] || !isReady(items[item]));
       const names = (lost.length > 0 ? lost : cables).map(item => items[item]?.tape ?? 'a cable').join(', ');
       yield {
         severity: run.items.length > 0 ? 'risk' : 'stop',

@@ -1,10 +1,12 @@
-import { cellWritten, stockFrom, type Kind, type MapOf, type StockFault } from '@idle-satchel/core';
+import { cellWritten, counted, stockFrom, type Kind, type MapOf, type StockFault } from '@idle-satchel/core';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { call, wordsOf } from '../api/client.js';
-import { Dialog } from '../ui/Dialog.js';
-import { useKept } from '../ui/use-kept.js';
-import { GuardedButton } from '../ui/GuardedButton.js';
+import { call, wordsOf } from '../../api/client.js';
+import { Dialog } from '../../ui/Dialog.js';
+import { author } from '../../api/signature.js';
+import { useKept } from '../../ui/use-kept.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
+import type { Done } from './use-shelf.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
 
@@ -21,7 +23,7 @@ export default function StockDialog({
   kinds: MapOf<Kind>;
   known: readonly string[];
   onClose: () => void;
-  onMade: () => void;
+  onMade: (done: Done) => void;
 }) {
   const [{ text }, keep, drop] = useKept('stock list', { text: '' });
   const setText = (next: string): void => keep({ text: next });
@@ -38,13 +40,18 @@ export default function StockDialog({
   const put = async (): Promise<void> => {
     setProblem('');
     try {
-      await call('POST /items', {}, { items });
-      onMade();
+      const words = `${counted(items.length, 'thing is', 'things are')} on the shelf.`;
+      const { change } = await call(
+        'POST /items',
+        {},
+        { items, author: author(), label: 'Put there with a list' },
+      );
+      onMade({ words, change });
       // What could not be read stays, to be mended and tried again.
       const lines = text.trim().split(/\r?\n/);
       const bad = new Set(faults.map(({ line }) => line));
       setText(bad.size === 0 ? '' : lines.filter((_, i) => i === 0 || bad.has(i + 1)).join('\n'));
-      setDone(`${items.length} items are on the shelf.`);
+      setDone(words);
     } catch (error) {
       setProblem(wordsOf(error));
     }

@@ -3,7 +3,7 @@ import { fieldsOf, type DocumentClass, type Field } from '../documents/decorator
 import type { Unit } from '../foundations/index.js';
 
 export type FieldInput =
-  'text' | 'number' | 'whole' | 'flag' | 'one of' | 'some of' | 'ref' | 'group' | 'records';
+  'text' | 'day' | 'number' | 'whole' | 'flag' | 'one of' | 'some of' | 'ref' | 'group' | 'records';
 
 export interface FormField {
   readonly name: string;
@@ -61,6 +61,8 @@ function formField({ name, words, rule, nested, optional = false }: Field): Form
       };
     case 'ref':
       return { ...plain, input: 'ref' };
+    case 'day':
+      return { ...plain, input: 'day' };
     default:
       throw new RangeError(`no form has a field for “${name}”`);
   }

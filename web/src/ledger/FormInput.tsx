@@ -1,9 +1,9 @@
 import { MAKE_WORDS, type CableMake } from '@idle-satchel/core';
-import type { FormField } from '@idle-satchel/core/kind-drafts';
+import type { FormField } from '@idle-satchel/core/item-drafts';
 import { useId } from 'react';
 import { useController } from 'react-hook-form';
-import { QuantityField } from '../../ledger/QuantityField.js';
-import type { FieldTools } from './kind-form.js';
+import { QuantityField } from './QuantityField.js';
+import type { FieldTools } from './form-tools.js';
 
 interface Part {
   readonly field: FormField;
@@ -12,7 +12,7 @@ interface Part {
   readonly tools: FieldTools;
 }
 
-/** One field of a kind or of a port, entered as what it is. */
+/** One field of a record, entered as what it is. */
 export function FormInput({ field, path, tools }: Part) {
   switch (field.input) {
     case 'group':
@@ -26,7 +26,7 @@ export function FormInput({ field, path, tools }: Part) {
 
 /** The value of a field of the form, whichever it is, and how it is changed. */
 function useValue({ path, tools }: Pick<Part, 'path' | 'tools'>): [unknown, (value: unknown) => void] {
-  const { field } = useController({ name: path as never, control: tools.control });
+  const { field } = useController({ name: path, control: tools.control });
   return [field.value, field.onChange];
 }
 
@@ -70,10 +70,12 @@ function PlainInput({ field, path, tools }: Part) {
     <div className={input === 'text' ? 'col-span-full' : ''}>
       <label className="flex flex-wrap items-baseline gap-x-4 py-1 border-b border-rule">
         <span className={input === 'text' ? '' : 'grow'}>{label}</span>
-        {input === 'text' ? (
+        {input === 'text' || input === 'day' ? (
           <input
-            className="field grow"
-            maxLength={max}
+            className={input === 'text' ? 'field grow' : 'field'}
+            {...(input === 'text'
+              ? { maxLength: max }
+              : { type: 'date', min: '2000-01-01', max: '2099-12-31' })}
             value={text}
             aria-invalid={fault !== undefined}
             onChange={onChange}
@@ -134,7 +136,7 @@ function GroupInput({ field: { label, help, of }, path, tools }: Part) {
   const [value] = useValue({ path, tools });
   const entered = Object.values(value ?? {}).some(each => each !== undefined && each !== '');
   const clear = (): void => {
-    for (const { name } of of) tools.setValue(`${path}.${name}` as never, undefined as never);
+    for (const { name } of of) tools.setValue(`${path}.${name}`, undefined);
   };
   return (
     <section aria-labelledby={id} className="col-span-full">

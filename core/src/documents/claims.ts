@@ -1,0 +1,34 @@
+import type { MapOf as Map } from '../foundations/index.js';
+import { Flag, Int, MapOf, One, Optional, Ref, Text } from './decorators.js';
+import { Instant } from './time-decorators.js';
+
+/** What an overlapping event, or somebody else who booked it, takes from the shelf. */
+export class Claim {
+  @Ref() item!: string;
+  @Text(80) event!: string;
+  @Instant() from!: string;
+  @Instant() to!: string;
+  /** It is booked, and not only planned. */
+  @Optional() @Flag() booked?: boolean;
+  /** Of a stock line, how many; absent = all of it. */
+  @Optional() @Int(1, 100000) count?: number;
+}
+
+/** How many of a thing are booked. */
+export class BookedItem {
+  @Optional() @Int(1, 100000) count?: number;
+}
+
+/** What the event itself has booked. */
+export class OwnBooking {
+  /** The time that its things are booked for. */
+  @Instant() from!: string;
+  @Instant() to!: string;
+  @MapOf(() => BookedItem) items!: Map<BookedItem>;
+}
+
+export class Claims {
+  @MapOf(() => Claim) claims!: Map<Claim>;
+  /** Absent while the event is not confirmed. */
+  @Optional() @One(() => OwnBooking) own?: OwnBooking;
+}

@@ -1,0 +1,44 @@
+/** What on the shelf wants to be seen to, on a day. */
+import type { Item } from '../documents/index.js';
+import { showCalendarDay, type DateLocale, type Severity } from '../foundations/index.js';
+import { isQuarantined, keptBack } from '../stations/ready.js';
+
+export interface Attention {
+  readonly severity: Severity;
+  /** As it follows the name of the thing: `was to be tested by Fri 4 Dec 2026`. */
+  readonly words: string;
+}
+
+/** How long before a day it is spoken of, days. */
+const AHEAD = { test: 30, back: 7 } as const;
+const DAY_MS = 24 * 60 * 60_000;
+
+/** A day some days later. */
+export const daysAfter = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+
+/** What is wrong with a thing, or due, or late, on a day (`2026-12-04`); the gravest first. */
+export function attentionOf(item: Item, today: string, dates?: DateLocale): readonly Attention[] {
+  if (item.state === 'retired') return [];
+  const day = (each: string): string => showCalendarDay(each, dates);
+  const found: Attention[] = [];
+  const say = (severity: Severity, words: string): void => void found.push({ severity, words });
+  if (isQuarantined(item)) say('stop', keptBack(item) ?? '');
+  const next = item.tested?.next;
+  if (next !== undefined && next < today) say('risk', `was to be tested by ${day(next)}`);
+  else if (next !== undefined && next <= daysAfter(today, AHEAD.test))
+    say('note', `is to be tested by ${day(next)}`);
+  const { back, to = '' } = item.lent ?? {};
+  if (back !== undefined && back < today) say('risk', `was to come back from ${to} on ${day(back)}`);
+  const { back: theirs, who = '' } = item.owner ?? {};
+  if (theirs !== undefined && theirs < today) say('risk', `was to go back to ${who} on ${day(theirs)}`);
+  else if (theirs !== undefined && theirs <= daysAfter(today, AHEAD.back))
+    say('note', `goes back to ${who} on ${day(theirs)}`);
+  for (const { what, mended, due } of Object.values(item.faults ?? {}))
+    if (mended === undefined) {
+      const late = due !== undefined && due < today;
+      say(late ? 'risk' : 'note', `is faulty: ${what}`);
+    }
+  const order: readonly Severity[] = ['stop', 'risk', 'note'];
+  return found.sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
+}

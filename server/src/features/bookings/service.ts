@@ -1,0 +1,185 @@
+/** Booking things of the shelf: nobody has what somebody else has at that time. */
+import { isReady, keptBackFrom, showDayAndClock } from '@idle-satchel/core';
+import type { Booked, BookingLine, ItemCalendar, NewBooking, NotBooked } from '@idle-satchel/core/api';
+import type { Fault, Item, Rules } from '@idle-satchel/core/documents';
+import type { BookedRow, BookingRow, FullBooking, Holding } from '../../database/booking-rows.js';
+import type { ItemRow } from '../../database/models.js';
+import type { Scope } from '../../database/scope.js';
+import { invalid, notFound, Problem } from '../../problem.js';
+import { only } from '../events/service.js';
+
+const MINUTE = 60_000;
+/** Things that are named in place of one that cannot be had. */
+const MOST_INSTEAD = 5;
+
+export const lineOf = ({ items, ...booking }: FullBooking): BookingLine => ({
+  ...booking,
+  items: items.map(({ item, count }) => ({ item, ...(count !== null && { count }) })),
+});
+
+/** When things may be had again that are used until `to`. */
+export const freeAfter = (to: string, minutes = 0): string =>
+  new Date(Date.parse(to) + minutes * MINUTE).toISOString();
+
+/** A booking that is wished for. */
+export interface Wanted extends BookingRow {
+  readonly items: readonly { readonly item: string; readonly count?: number | undefined }[];
+}
+
+/** What is said to people about times, on the clocks of the server’s house rules. */
+type Telling = Parameters<typeof showDayAndClock>[1];
+
+/**
+ * Books all that can be had, inside a transaction in which the things are locked. What cannot be had is told with what
+ * may stand in for it; unless `partly`, then nothing is booked (409).
+ */
+export async function book(inside: Scope, wanted: Wanted, telling: Telling, partly = false): Promise<Booked> {
+  const { items, ...booking } = wanted;
+  const ids = items.map(({ item }) => item);
+  const rows = new Map((await inside.lockItems(ids)).map(row => [row.id, row]));
+  const others = await inside.holdings(ids, booking.from, booking.free, booking.id);
+  const had = byItem(others);
+  const left: NotBooked[] = [];
+  const booked: BookedRow[] = [];
+  for (const { item, count } of items) {
+    const body = rows.get(item)?.body;
+    const why = body ? refusal(body, count, had.get(item) ?? [], booking, telling) : 'is not on the shelf';
+    if (why !== undefined) left.push({ item, reason: why, instead: [] });
+    else booked.push({ item, count: body?.count === undefined ? null : (count ?? body.count) });
+  }
+  if (left.length > 0) {
+    const told = await withInstead(inside, left, rows, booking, new Set(ids));
+    if (!partly)
+      throw new Problem(409, 'Not all of this can be had at that time', undefined, {
+        faults: told.map(({ item, reason }): Fault => ({
+          path: `/items/${items.findIndex(each => each.item === item)}`,
+          reason: `${rows.get(item)?.tape ?? item} ${reason}`,
+        })),
+        left: told,
+      });
+    left.splice(0, left.length, ...told);
+  }
+  await inside.keepBooking(booking, booked);
+  await inside.notify({ shelf: true, events: true });
+  return { ...lineOf({ ...booking, items: booked }), left };
+}
+
+const byItem = (holdings: readonly Holding[]): ReadonlyMap<string, readonly Holding[]> => {
+  const map = new Map<string, Holding[]>();
+  for (const each of holdings) map.set(each.item, [...(map.get(each.item) ?? []), each]);
+  return map;
+};
+
+/** Why a thing, or so many of a stock line, cannot be had; undefined where it can. */
+function refusal(
+  item: Item,
+  wanted: number | undefined,
+  held: readonly Holding[],
+  { from }: BookingRow,
+  telling: Telling,
+): string | undefined {
+  const back = keptBackFrom(item, from.slice(0, 10));
+  if (back !== undefined) return back;
+  const [first] = held;
+  const by = first && `“${first.label}” from ${showDayAndClock(first.from, telling)}`;
+  if (item.count === undefined) return by && `is booked for ${by}`;
+  const free = item.count - mostAtOnce(held, item.count);
+  const count = wanted ?? item.count;
+  if (count <= free) return undefined;
+  return by ? `has ${free} left of ${item.count}, since it is booked for ${by}` : `has ${item.count} only`;
+}
+
+/** How many of a stock line are booked at once at most; who names no number has all of it. */
+function mostAtOnce(held: readonly Holding[], all: number): number {
+  const steps = held.flatMap(({ count, from, free }) => [
+    [Date.parse(from), count ?? all] as const,
+    [Date.parse(free), -(count ?? all)] as const,
+  ]);
+  // Half-open: what ends at an instant is back before what begins then.
+  steps.sort(([a, more], [b, other]) => a - b || more - other);
+  let [now, most] = [0, 0];
+  for (const [, step] of steps) most = Math.max(most, (now += step));
+  return most;
+}
+
+/** For each thing that cannot be had, those of its kind that are ready and free then. */
+async function withInstead(
+  inside: Scope,
+  left: readonly NotBooked[],
+  rows: ReadonlyMap<string, ItemRow>,
+  { from, free, id }: BookingRow,
+  wanted: ReadonlySet<string>,
+): Promise<NotBooked[]> {
+  const kinds = new Set(left.flatMap(({ item }) => rows.get(item)?.body.kind ?? []));
+  const alike = (await inside.items()).filter(
+    row => kinds.has(row.body.kind) && !wanted.has(row.id) && isReady(row.body),
+  );
+  const taken = new Set(
+    (
+      await inside.holdings(
+        alike.map(each => each.id),
+        from,
+        free,
+        id,
+      )
+    ).map(({ item }) => item),
+  );
+  return left.map(each => ({
+    ...each,
+    instead: alike
+      .filter(row => row.body.kind === rows.get(each.item)?.body.kind && !taken.has(row.id))
+      .slice(0, MOST_INSTEAD)
+      .map(row => row.id),
+  }));
+}
+
+/** How times are told to people who book, where no event says on whose clocks. */
+const rulesOf = async (scope: Scope): Promise<Rules> => (await only(scope, 'rules')).body as Rules;
+
+/** Books things for something that is no event. */
+export async function bookFor(inside: Scope, id: string, wish: NewBooking): Promise<BookingLine> {
+  const { label, from, to, turnaround, author = 'Somebody', items } = wish;
+  if (Date.parse(to) <= Date.parse(from)) throw invalid([{ path: '/to', reason: 'must be after /from' }]);
+  if (items.length === 0) throw invalid([{ path: '/items', reason: 'must name something' }]);
+  const ids = items.map(({ item }) => item);
+  if (new Set(ids).size !== ids.length)
+    throw invalid([{ path: '/items', reason: 'must name each item once' }]);
+  const rules = await rulesOf(inside);
+  const free = freeAfter(to, turnaround ?? rules.turnaround);
+  const wanted = { id, event: null, label, author, from, to, free, items };
+  const { left: _, ...line } = await book(inside, wanted, { zone: 'UTC', dates: rules.dates });
+  return line;
+}
+
+/** When a thing is booked, and for which events that are not confirmed it is planned. */
+export async function calendarOf(scope: Scope, item: string): Promise<ItemCalendar> {
+  const [bookings, planned] = await Promise.all([scope.bookingsOfItem(item), scope.claimsOn(item)]);
+  const confirmed = new Set(bookings.map(({ event }) => event));
+  return {
+    bookings: bookings.map(lineOf),
+    planned: planned
+      .filter(({ eventId }) => !confirmed.has(eventId))
+      .map(({ eventId, label, fromAt, toAt }) => ({ event: eventId, label, from: fromAt, to: toAt })),
+  };
+}
+
+/** Ends a booking; 404 where there is none. */
+export async function release(inside: Scope, id: string): Promise<{ id: string }> {
+  if (!(await inside.releaseBooking(id))) throw notFound('booking');
+  await inside.notify({ shelf: true, events: true });
+  return { id };
+}
+
+/** The things of a list as a booking takes them: each once, of stock lines as many as all lines want. */
+export function takenOf(
+  lines: Readonly<Record<string, { readonly item: string | undefined; readonly count: number }>>,
+  items: Readonly<Record<string, Item>>,
+): readonly { readonly item: string; readonly count?: number }[] {
+  const counts = new Map<string, number>();
+  for (const { item, count } of Object.values(lines))
+    if (item !== undefined) counts.set(item, (counts.get(item) ?? 0) + count);
+  return [...counts].map(([item, count]) => ({
+    item,
+    ...(items[item]?.count !== undefined && { count: Math.min(count, items[item].count) }),
+  }));
+}
