@@ -28,6 +28,8 @@ const PLACES = [
   '/venues/venuegrange1',
   '/venues/venuegrange1/walk',
   '/shelf',
+  '/shelf/itemfld01',
+  '/shelf/bookings',
   '/shelf/kinds',
   '/people',
   '/events/eventsatur1/signal',

@@ -3,6 +3,7 @@
  * registers and checks it, the page that calls it, and the OpenAPI document.
  */
 import { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
+import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from './shelf-sheets/words.js';
 import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
   DocumentChanges,
@@ -64,18 +65,32 @@ export interface Contract {
 /** A route by its method and its path below `/api/v1`, with `:id` parameters. */
 type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
 
-type SheetRoute = `GET /events/:id/${SheetName}.${'pdf' | 'csv'}`;
+type SheetEnding = keyof typeof SHEET_ENDINGS;
+type SheetRoute =
+  `GET /events/:id/${SheetName}.${SheetEnding}` | `GET /shelf/${ShelfSheetName}.${SheetEnding}`;
 
-const sheetRoutes = Object.fromEntries(
-  SHEET_NAMES.flatMap(name => {
-    const words = `The ${SHEET_WORDS[name].toLowerCase()}`;
-    const asPdf = `${words} as PDF, on Letter where units are imperial, else A4`;
-    return [
-      [`GET /events/:id/${name}.pdf`, { summary: asPdf, file: 'application/pdf' }],
-      [`GET /events/:id/${name}.csv`, { summary: `${words} as CSV`, file: 'text/csv' }],
-    ] as const;
-  }),
-) as unknown as Readonly<Record<SheetRoute, { readonly summary: string; readonly file: string }>>;
+/** What a sheet can be had as. */
+const SHEET_ENDINGS = {
+  pdf: ['PDF, on Letter where units are imperial, else A4', 'application/pdf'],
+  csv: ['CSV', 'text/csv'],
+  xlsx: ['a workbook', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+  txt: ['plain text for a message', 'text/plain'],
+} as const;
+
+const filesOf = (path: string, words: string) =>
+  Object.entries(SHEET_ENDINGS).map(
+    ([ending, [as, file]]) => [`GET ${path}.${ending}`, { summary: `${words} as ${as}`, file }] as const,
+  );
+
+const sheetRoutes = Object.fromEntries([
+  ...SHEET_NAMES.flatMap(name => filesOf(`/events/:id/${name}`, `The ${SHEET_WORDS[name].toLowerCase()}`)),
+  ...SHELF_SHEET_NAMES.flatMap(name =>
+    filesOf(
+      `/shelf/${name}`,
+      `Of the shelf: ${SHELF_SHEET_WORDS[name].toLowerCase()}, of the things in ?ids= (commas between) or of all,`,
+    ),
+  ),
+]) as unknown as Readonly<Record<SheetRoute, { readonly summary: string; readonly file: string }>>;
 
 export const ROUTES = {
   'GET /organisation': {
@@ -261,6 +276,11 @@ export const ROUTES = {
   'GET /events/:id/racks.dxf': {
     summary: 'Every rack and its panels as a DXF drawing in metres',
     file: 'image/vnd.dxf',
+  },
+  'GET /shelf/labels.pdf': {
+    summary:
+      'Labels of things with a code that opens each, as PDF; ?ids= with commas between, else all; ?size=tag or small, ?paper=A4 or LETTER',
+    file: 'application/pdf',
   },
   ...sheetRoutes,
   'GET /live': {

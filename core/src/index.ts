@@ -117,6 +117,7 @@ export { cameraCards, type CameraCard } from './sheets/camera-cards.js';
 export { PHASE_WORDS } from './stations/brief/phase-words.js';
 export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export { innerWiring } from './sheets/inner-wiring.js';
+export { textOf } from './sheets/plain-text.js';
 export type { Column, Sheet } from './sheets/sheet.js';
 export { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
 export * from './assemblies/index.js';

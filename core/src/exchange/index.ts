@@ -6,6 +6,13 @@ export { inkOf, namesOnPaper, type Ink, type StandOnPaper, type WrittenName } fr
 export { guessTarget, layerOf, TARGETS, type Target } from './layers.js';
 export { toDrawing } from './to-drawing.js';
 export { lookOf, type Look } from './look.js';
-export { cellWritten, stockFrom, type StockFault, type StockList } from './stock-list.js';
+export {
+  cellWritten,
+  MOST_LINES,
+  stockFrom,
+  type StockFault,
+  type StockHouse,
+  type StockList,
+} from './stock/index.js';
 export { paperOf, svgOf } from './svg.js';
 export { MOST_PIXELS, pictureHeader, withoutTales, type PictureHeader } from './picture-header.js';

@@ -10,3 +10,4 @@ export {
   type LabelPaper,
   type LabelSize,
 } from './sheet.js';
+export { ITEM_LABEL_SIZES, itemLabelPages, type ItemLabel, type ItemLabelSize } from './item-labels.js';

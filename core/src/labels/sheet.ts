@@ -62,8 +62,9 @@ export type LabelPaper = keyof typeof LABEL_PAPERS;
 /** Black and white squares of a QR code, row by row. */
 export type QrOf = (text: string) => readonly (readonly boolean[])[];
 
-const MARGIN = 8;
-const GAP = 3;
+/** About a page, and between labels, mm. */
+export const LABEL_MARGIN = 8;
+export const LABEL_GAP = 3;
 const PAD = 1.5;
 const BAND = 4;
 /** Side of the QR code, and height of the words, mm. */
@@ -104,8 +105,8 @@ export function labelPages(
     const onPage = i % (columns * rows);
     if (onPage === 0) pages.push([]);
     const at: Point = [
-      MARGIN + (onPage % columns) * (width + GAP),
-      MARGIN + Math.floor(onPage / columns) * (height + GAP),
+      LABEL_MARGIN + (onPage % columns) * (width + LABEL_GAP),
+      LABEL_MARGIN + Math.floor(onPage / columns) * (height + LABEL_GAP),
     ];
     const code = codes.get(label.link) ?? codeOf(qrOf(pageOf(label.link)));
     codes.set(label.link, code);
@@ -114,11 +115,19 @@ export function labelPages(
   return pages;
 }
 
-function gridOf(size: LabelSize, paper: LabelPaper): readonly [columns: number, rows: number] {
-  const fits = (room: number, each: number): number => Math.floor((room - 2 * MARGIN + GAP) / (each + GAP));
+/** How many labels so large lie beside and beneath each other on a page. */
+export function gridFor(
+  { width, height }: { readonly width: number; readonly height: number },
+  paper: LabelPaper,
+): readonly [columns: number, rows: number] {
+  const fits = (room: number, each: number): number =>
+    Math.floor((room - 2 * LABEL_MARGIN + LABEL_GAP) / (each + LABEL_GAP));
   const [across, down] = LABEL_PAPERS[paper];
-  return [fits(across, LABEL_SIZES[size].width), fits(down, LABEL_SIZES[size].height)];
+  return [fits(across, width), fits(down, height)];
 }
+
+const gridOf = (size: LabelSize, paper: LabelPaper): readonly [columns: number, rows: number] =>
+  gridFor(LABEL_SIZES[size], paper);
 
 /** How many labels of a size a page holds. */
 export function labelsOnPage(size: LabelSize, paper: LabelPaper): number {
@@ -217,7 +226,8 @@ function bandOf(carries: Carries, [x, y]: Point, height: number): LabelMark[] {
   return marks;
 }
 
-function codeOf(modules: ReturnType<QrOf>): Code {
+/** A code of a side, mm, as it is drawn. */
+export function codeOf(modules: ReturnType<QrOf>, side = CODE): Code {
   const bars: (readonly [number, number, number])[] = [];
   modules.forEach((row, r) => {
     for (let c = 0; c < row.length; c++) {
@@ -228,7 +238,7 @@ function codeOf(modules: ReturnType<QrOf>): Code {
       c = end;
     }
   });
-  return { cell: CODE / modules.length, bars };
+  return { cell: side / modules.length, bars };
 }
 
 const escaped = (text: string): string =>

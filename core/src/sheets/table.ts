@@ -70,9 +70,9 @@ export const figures = <Row, Key extends string>(
   },
 });
 
-export interface Table<Row> {
+export interface Table<Row, Col extends Column = ColumnOf<Row>> {
   readonly title: string;
-  readonly columns: readonly ColumnOf<Row>[];
+  readonly columns: readonly Col[];
   readonly sections: readonly {
     readonly heading: string;
     readonly of?: string;
@@ -81,27 +81,42 @@ export interface Table<Row> {
   readonly notes: readonly string[];
 }
 
-/** The sheet of a table: every row as the texts of its columns. */
-export function sheetOf<Row>(
-  plan: Plan,
-  assessment: Assessment,
-  { title, columns, sections, notes }: Table<Row>,
-): Sheet {
+/** A column that needs nothing but the row. */
+export interface PlainColumn<Row> extends Column {
+  readonly cell: (row: Row) => string;
+  readonly number?: ((row: Row) => { readonly value: number; readonly unit: string } | undefined) | undefined;
+}
+
+/** The sheet of a table about something: every row as the texts of its columns. */
+export const plainSheet = <Row>(
+  about: string,
+  { title, columns, sections, notes }: Table<Row, PlainColumn<Row>>,
+): Sheet => ({
+  title,
+  about,
+  columns: columns.map(({ cell: _cell, number, ...column }) => {
+    const first = sections.flatMap(({ rows }) => rows).find(row => number?.(row));
+    const unit = first && number?.(first)?.unit;
+    return { ...column, ...(unit && { unit }) };
+  }),
+  sections: sections.map(({ heading, of, rows }) => ({
+    heading,
+    ...(of !== undefined && { of }),
+    rows: rows.map(row => columns.map(({ cell }) => cell(row))),
+    numbers: rows.map(row => columns.map(({ number }) => number?.(row)?.value)),
+  })),
+  notes,
+});
+
+/** The sheet of a table of an event. */
+export function sheetOf<Row>(plan: Plan, assessment: Assessment, { columns, ...table }: Table<Row>): Sheet {
   const source = { assessment, reading: readingOf(plan, assessment.rules) };
-  return {
-    title,
-    about: aboutEvent(plan, assessment),
-    columns: columns.map(({ cell: _cell, number, ...column }) => {
-      const first = sections.flatMap(({ rows }) => rows).find(row => number?.(row, source));
-      const unit = first && number?.(first, source)?.unit;
-      return { ...column, ...(unit && { unit }) };
-    }),
-    sections: sections.map(({ heading, of, rows }) => ({
-      heading,
-      ...(of !== undefined && { of }),
-      rows: rows.map(row => columns.map(({ cell }) => cell(row, source))),
-      numbers: rows.map(row => columns.map(({ number }) => number?.(row, source)?.value)),
+  return plainSheet<Row>(aboutEvent(plan, assessment), {
+    ...table,
+    columns: columns.map(({ cell, number, ...column }) => ({
+      ...column,
+      cell: row => cell(row, source),
+      number: number && (row => number(row, source)),
     })),
-    notes,
-  };
+  });
 }

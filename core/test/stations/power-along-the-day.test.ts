@@ -149,6 +149,17 @@ describe('a battery along the day', () => {
     );
   });
 
+  it('fades along a straight line up to the corner at which it is too cold to be used', () => {
+    // From 7 °C at -53 min to -12 °C at 40 min it is -10 °C at 30.2 min; 10 Wh hold 8.5 Wh at 20 °C, 12 W run.
+    const air = [
+      [-53, 7],
+      [40, -12],
+    ] as const;
+    const cell: Cell = { chemistry: 'LiFePO4', holds: 10, usable: 0.85 };
+    const day = [{ from: 0, to: 31, watts: 12 }];
+    expect(runDown(cell, day, air).empty).toBeCloseTo(stepped(cell, day, air) ?? 0, 1);
+  });
+
   it('of lead lasts 0.5 · min(H · (C / (I · H))^1.2, C / I)', () => {
     // 12 V, 20 Ah over 20 h. At 5 A: 0.5 · 20 · (20 / 100)^1.2 = 1.4496 h; at 0.5 A: 0.5 · 20 / 0.5 = 20 h.
     const peukert = { volts: 12, ampHours: 20, hours: 20 };

@@ -1,23 +1,12 @@
-import { SHEET_NAMES, SHEET_WORDS, type SheetName } from '@idle-satchel/core';
+import { Suspense } from 'react';
 import { Link } from 'react-router';
-import { addressOf } from '../api/client.js';
 import { useEvent, useOpenEvent, usePlan } from '../store/hooks.js';
 import { daysTo } from '../ui/days.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
-import { FileMenu } from './FilesMenu.js';
+import { fetched } from '../ui/fetched.js';
 import { TopLine } from '../ui/top-line.js';
 
-/** Lists that are opened as tables too, beside their PDF. */
-const AS_TABLES: readonly SheetName[] = ['pack-list', 'cut-list'];
-
-/** Every sheet of the event: drawings, lists in the order of the work, then tables. */
-const FILES = [
-  ['camera-plan.pdf', 'Camera plan, PDF'],
-  ['schematic.pdf', 'Schematic, PDF'],
-  ['racks.pdf', 'Racks to scale, PDF'],
-  ...SHEET_NAMES.map(name => [`${name}.pdf`, `${SHEET_WORDS[name]}, PDF`] as const),
-  ...AS_TABLES.map(name => [`${name}.csv`, `${SHEET_WORDS[name]}, CSV`] as const),
-] as const;
+const EventFiles = fetched(() => import('./EventFiles.js'));
 
 /** The event's part of the top line: its label, countdown, what is being saved, undo, rules, sheets. */
 export function EventTopLine() {
@@ -50,14 +39,9 @@ export function EventTopLine() {
         History
       </button>
       <span className="in-menu">
-        <FileMenu
-          words="Sheets"
-          files={[
-            ...FILES.map(([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const),
-            [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],
-            [addressOf('GET /events/:id/file', { id, names: 'yes' }), 'Event file with people’s names'],
-          ]}
-        />
+        <Suspense fallback={<span className="text-faint">Sheets</span>}>
+          <EventFiles id={id} />
+        </Suspense>
       </span>
     </TopLine>
   );

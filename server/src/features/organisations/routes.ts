@@ -13,6 +13,7 @@ export const organisationRoutes: readonly Route[] = [
       id: scope.organisationId,
       units: rules?.units ?? 'metric',
       ...(rules?.dates && { dates: rules.dates }),
+      ...(rules?.currency && { currency: rules.currency }),
       organisations: all.map(({ id, name }) => ({ id, name })),
     };
   }),

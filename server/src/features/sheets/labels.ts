@@ -1,6 +1,7 @@
 /** Labels for the ends of leads on paper: PDF pages, or one page as SVG. */
 import {
   changedLabels,
+  itemLabelPages,
   labelPages,
   labelPageSvg,
   labelsOnPage,
@@ -8,6 +9,8 @@ import {
   LABEL_PAPERS,
   type Assessment,
   type Bundle,
+  type ItemLabel,
+  type ItemLabelSize,
   type LabelMark,
   type LabelPaper,
   type LabelSize,
@@ -47,9 +50,36 @@ const POINTS = 72 / 25.4;
 /** A PDF that is still being written; pipe it to where it goes. */
 export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelRequest): Pdf {
   const labels = wantedOf(bundle, assessment, wish);
-  const pages = labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf);
-  const [width, height] = LABEL_PAPERS[wish.paper];
-  const pdf = newPdf(`Labels: ${bundle.plan.label}`, {
+  return pagesPdf(
+    `Labels: ${bundle.plan.label}`,
+    labelPages(labels, wish.size, wish.paper, wish.pageOf, qrOf),
+    wish.paper,
+    'Every label is as it was printed.',
+  );
+}
+
+/** Labels of things of the shelf, in the same way. */
+export const itemLabelsPdf = (
+  labels: readonly ItemLabel[],
+  size: ItemLabelSize,
+  paper: LabelPaper,
+  pageOf: (id: string) => string,
+): Pdf =>
+  pagesPdf(
+    'Labels of the shelf',
+    itemLabelPages(labels, size, paper, pageOf, qrOf),
+    paper,
+    'No label was asked for.',
+  );
+
+function pagesPdf(
+  title: string,
+  pages: readonly (readonly LabelMark[])[],
+  paper: LabelPaper,
+  nothing: string,
+): Pdf {
+  const [width, height] = LABEL_PAPERS[paper];
+  const pdf = newPdf(title, {
     size: [width * POINTS, height * POINTS],
     margin: 0,
     autoFirstPage: false,
@@ -60,7 +90,7 @@ export function labelsPdf(bundle: Bundle, assessment: Assessment, wish: LabelReq
   }
   if (pages.length === 0) {
     pdf.addPage();
-    pdf.fontSize(12).text('Every label is as it was printed.', 36, 36);
+    pdf.fontSize(12).text(nothing, 36, 36);
   }
   pdf.end();
   return pdf;

@@ -1,4 +1,5 @@
 /** Paper: documents that are printed, with the typefaces of every sheet, and what those cannot write. */
+import type { Rules } from '@idle-satchel/core/documents';
 import { createRequire } from 'node:module';
 import { buffer } from 'node:stream/consumers';
 import PDFDocument from 'pdfkit';
@@ -13,6 +14,9 @@ const FONTS = {
 };
 
 export type Paper = 'A4' | 'LETTER';
+
+/** Letter where units are imperial, else A4. */
+export const paperOf = ({ units }: Pick<Rules, 'units'>): Paper => (units === 'imperial' ? 'LETTER' : 'A4');
 
 /** A PDF that is still being written; pipe it to where it goes. */
 export type Pdf = InstanceType<typeof PDFDocument>;

@@ -3,23 +3,19 @@ import type { Asked } from '../../asked.js';
 import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { assessedEvent, type Assessed } from '../events/assessed.js';
 import { cameraPlan } from './camera-plan.js';
-import { csvOf } from './csv.js';
 import { elevationsDxf, elevationsPdf, elevationsSvg } from './elevations.js';
 import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
-import { bytesOf, type Paper } from './paper.js';
-import { pdfOf } from './pdf.js';
+import { bytesOf, paperOf } from './paper.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
+import { SHEET_FILES, sheetFile } from './sheet-files.js';
 
 const PDF = 'application/pdf';
 const SVG = 'image/svg+xml';
 
-/** Letter where units are imperial, else A4. */
-const paperOf = ({ rules }: Assessment): Paper => (rules.units === 'imperial' ? 'LETTER' : 'A4');
-
 /** What a request for labels asks for: their size, the paper, and whether only what has changed. */
 const labelWish = ({ choice, id, origin }: Asked<unknown>, assessment: Assessment): LabelRequest => ({
   size: choice('size', Object.keys(LABEL_SIZES) as LabelRequest['size'][], 'flag'),
-  paper: choice('paper', Object.keys(LABEL_PAPERS) as LabelRequest['paper'][], paperOf(assessment)),
+  paper: choice('paper', Object.keys(LABEL_PAPERS) as LabelRequest['paper'][], paperOf(assessment.rules)),
   changed: choice('only', ['all', 'changed'], 'all') === 'changed',
   pageOf: link => `${origin}/events/${id()}/runs?lead=${link}`,
 });
@@ -39,12 +35,12 @@ export const sheetRoutes: readonly Route[] = [
   }),
   heavyRoute('GET /events/:id/camera-plan.pdf', async asked => {
     const { bundle, assessment } = await assessedFor(asked);
-    const pdf = cameraPlan(bundle, assessment, paperOf(assessment));
+    const pdf = cameraPlan(bundle, assessment, paperOf(assessment.rules));
     return new FileAnswer(await bytesOf(pdf), PDF, 'camera-plan.pdf');
   }),
   heavyRoute('GET /events/:id/schematic.pdf', async asked => {
     const { bundle, assessment } = await assessedFor(asked);
-    const pdf = await schematicPdf(bundle, assessment, paperOf(assessment));
+    const pdf = await schematicPdf(bundle, assessment, paperOf(assessment.rules));
     return new FileAnswer(await bytesOf(pdf), PDF, 'schematic.pdf');
   }),
   heavyRoute('GET /events/:id/schematic.svg', async asked => {
@@ -53,7 +49,7 @@ export const sheetRoutes: readonly Route[] = [
   }),
   heavyRoute('GET /events/:id/racks.pdf', async asked => {
     const { bundle, assessment } = await assessedFor(asked);
-    const pdf = elevationsPdf(bundle, assessment, paperOf(assessment));
+    const pdf = elevationsPdf(bundle, assessment, paperOf(assessment.rules));
     return new FileAnswer(await bytesOf(pdf), PDF, 'racks.pdf');
   }),
   heavyRoute('GET /events/:id/racks.svg', async asked => {
@@ -64,18 +60,16 @@ export const sheetRoutes: readonly Route[] = [
     const { bundle, assessment } = await assessedFor(asked);
     return new FileAnswer(elevationsDxf(bundle, assessment), 'image/vnd.dxf', 'racks.dxf');
   }),
-  ...SHEET_NAMES.flatMap((name): Route[] => [
-    heavyRoute(`GET /events/:id/${name}.pdf`, async asked => {
-      const { bundle, assessment } = await assessedFor(asked);
-      const sheet = SHEETS[name](bundle, assessment);
-      const { origin, id } = asked;
-      const pdf = pdfOf(sheet, paperOf(assessment), of => `${origin}/events/${id()}/pack?case=${of}`);
-      return new FileAnswer(await bytesOf(pdf), PDF, `${name}.pdf`);
-    }),
-    heavyRoute(`GET /events/:id/${name}.csv`, async asked => {
-      const { bundle, assessment } = await assessedFor(asked);
-      const sheet = SHEETS[name](bundle, assessment);
-      return new FileAnswer(csvOf(sheet), 'text/csv', `${name}.csv`);
-    }),
-  ]),
+  ...SHEET_NAMES.flatMap(name =>
+    SHEET_FILES.map(sort =>
+      heavyRoute(`GET /events/:id/${name}.${sort}`, async asked => {
+        const { bundle, assessment } = await assessedFor(asked);
+        const { origin, id } = asked;
+        return sheetFile(SHEETS[name](bundle, assessment), sort, name, {
+          paper: paperOf(assessment.rules),
+          pageOf: of => `${origin}/events/${id()}/pack?case=${of}`,
+        });
+      }),
+    ),
+  ),
 ];

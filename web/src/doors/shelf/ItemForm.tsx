@@ -3,7 +3,7 @@ import type { ItemFields, ItemLine } from '@idle-satchel/core/api';
 import { changeOf, faultsOfItem, ITEM_FORM, type FormField } from '@idle-satchel/core/item-drafts';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { wordsOf } from '../../api/client.js';
+import { addressOf, wordsOf } from '../../api/client.js';
 import { anyTools, type FieldTools } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
 
@@ -35,7 +35,7 @@ export function ItemForm({
   today: string;
   onChange: (fields: ItemFields) => Promise<void>;
 }) {
-  const { id: _id, revision: _revision, ...known } = item;
+  const { id, revision: _revision, ...known } = item;
   const { control, handleSubmit, setValue, formState, getValues } = useForm<Record<string, unknown>>({
     defaultValues: { ...known },
   });
@@ -78,15 +78,20 @@ export function ItemForm({
           Keep
         </button>
         {lent ? (
-          <button
-            type="button"
-            className="button"
-            onClick={() =>
-              void keep({ ...(getValues('state') === 'out' && { state: 'ready' }), cleared: ['lent'] })
-            }
-          >
-            It came back
-          </button>
+          <>
+            <button
+              type="button"
+              className="button"
+              onClick={() =>
+                void keep({ ...(getValues('state') === 'out' && { state: 'ready' }), cleared: ['lent'] })
+              }
+            >
+              It came back
+            </button>
+            <a className="link" href={addressOf('GET /shelf/receipt.pdf', { ids: id })} download="">
+              Receipt, PDF
+            </a>
+          </>
         ) : (
           !wished.includes('lent') && (
             <button type="button" className="button" onClick={() => wish('lent')}>

@@ -1,7 +1,7 @@
 import type { ItemLine } from '@idle-satchel/core/api';
 import { SHELF_VIEWS, type ShelfView } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { organisationQuery } from '../../api/queries.js';
 import { fetched } from '../../ui/fetched.js';
@@ -16,7 +16,11 @@ import { useShelf } from './use-shelf.js';
 import { useShelfTable, type Sought } from './use-shelf-table.js';
 
 const StockDialog = fetched(() => import('./StockDialog.js'));
+const ListsDialog = fetched(() => import('./ListsDialog.js'));
 const ItemPanel = fetched(() => import('./ItemPanel.js'));
+
+/** What was asked for and lies over the page. */
+type Asked = 'stock' | 'lists' | undefined;
 
 const NO_ITEMS: readonly ItemLine[] = [];
 const NO_KINDS: KindsById = {};
@@ -27,12 +31,16 @@ export function ShelfDoor() {
   const { item: open } = useParams();
   const navigate = useNavigate();
   const { shelf, refresh, changes } = useShelf();
-  const { data: { units = 'metric', dates } = {} } = useQuery(organisationQuery);
+  const { data: { units = 'metric', dates, currency } = {} } = useQuery(organisationQuery);
   const [sought, setSought] = useState<Sought>({ wanted: '', view: 'everything', grouping: '' });
-  const [pasting, setPasting] = useState(false);
+  const [asked, setAsked] = useState<Asked>();
   const items = shelf.data?.items ?? NO_ITEMS;
   const kinds = shelf.data?.kinds.kinds ?? NO_KINDS;
   const { table, shown, rowSelection, chooseNothing } = useShelfTable(items, kinds, dates, sought);
+  const house = useMemo(
+    () => ({ kinds, known: items.map(({ tape }) => tape), dates, currency }),
+    [kinds, items, dates, currency],
+  );
   const item = items.find(({ id }) => id === open);
   const chosen = items.filter(({ id }) => rowSelection[id]);
   const close = (): void => void navigate('/shelf');
@@ -46,7 +54,7 @@ export function ShelfDoor() {
       >
         <Head
           {...{ sought, onSought: setSought, shown, all: items.length, isThere: !!shelf.data }}
-          onPaste={() => setPasting(true)}
+          onAsk={setAsked}
         />
         <div className="px-3">
           <Loading query={shelf} what="the shelf" />
@@ -88,17 +96,21 @@ export function ShelfDoor() {
           )}
         </aside>
       )}
-      {pasting && shelf.data && (
+      {asked === 'stock' && shelf.data && (
         <Suspense>
           <StockDialog
-            kinds={kinds}
-            known={items.map(({ tape }) => tape)}
-            onClose={() => setPasting(false)}
+            house={house}
+            onClose={() => setAsked(undefined)}
             onMade={done => {
               changes.setDone(done);
               void refresh();
             }}
           />
+        </Suspense>
+      )}
+      {asked === 'lists' && (
+        <Suspense>
+          <ListsDialog chosen={chosen} onClose={() => setAsked(undefined)} />
         </Suspense>
       )}
     </main>
@@ -112,14 +124,14 @@ function Head({
   all,
   isThere,
   onSought,
-  onPaste,
+  onAsk,
 }: {
   sought: Sought;
   shown: number;
   all: number;
   isThere: boolean;
   onSought: (sought: Sought) => void;
-  onPaste: () => void;
+  onAsk: (asked: Asked) => void;
 }) {
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2 px-3 pb-2">
@@ -161,8 +173,11 @@ function Head({
       <span className="text-faint grow" role="status">
         {isThere && `${shown} of ${all}`}
       </span>
-      <button className="button" onClick={onPaste}>
+      <button className="button" onClick={() => onAsk('stock')}>
         Paste a list
+      </button>
+      <button className="link" onClick={() => onAsk('lists')}>
+        Lists and labels
       </button>
       <Link className="link" to="/shelf/bookings">
         Bookings

@@ -1,11 +1,11 @@
-import { cellWritten, counted, stockFrom, type Kind, type MapOf, type StockFault } from '@idle-satchel/core';
+import { cellWritten, counted, stockFrom, type StockFault, type StockHouse } from '@idle-satchel/core';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { call, wordsOf } from '../../api/client.js';
+import { messageOf, wordsOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
-import { author } from '../../api/signature.js';
 import { useKept } from '../../ui/use-kept.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
+import { putStock } from './put-stock.js';
 import type { Done } from './use-shelf.js';
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
@@ -13,15 +13,23 @@ const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp,
 const read = (text: string): Papa.ParseResult<string[]> =>
   Papa.parse<string[]>(text.trim(), { skipEmptyLines: false });
 
+/** The text of a list, however the file holds it. */
+async function listText(file: File): Promise<string> {
+  if (!/\.xlsx$/i.test(file.name)) return file.text();
+  const { workbookRows } = await import('../../exchange/workbook.js');
+  return Papa.unparse(await workbookRows(file), { delimiter: ';', newline: '\n' });
+}
+
+/** Faulty lines that are shown at once. */
+const SHOWN = 50;
+
 /** A list of stock pasted or read from a file; every line that cannot be read says why, and nothing is lost. */
 export default function StockDialog({
-  kinds,
-  known,
+  house,
   onClose,
   onMade,
 }: {
-  kinds: MapOf<Kind>;
-  known: readonly string[];
+  house: StockHouse;
   onClose: () => void;
   onMade: (done: Done) => void;
 }) {
@@ -29,32 +37,42 @@ export default function StockDialog({
   const setText = (next: string): void => keep({ text: next });
   const [problem, setProblem] = useState('');
   const [done, setDone] = useState('');
+  const [busy, setBusy] = useState('');
   const { items, faults } = useMemo(() => {
     if (text.trim() === '') return { items: [], faults: [] };
-    return stockFrom(read(text).data, kinds, known);
-  }, [text, kinds, known]);
+    return stockFrom(read(text).data, house);
+  }, [text, house]);
   const mend = (fault: StockFault, value: string): void => {
     const { data, meta } = read(text);
     setText(Papa.unparse(cellWritten(data, fault, value), { delimiter: meta.delimiter, newline: '\n' }));
   };
+  const take = async (file: File): Promise<void> => {
+    setProblem('');
+    setDone('');
+    setBusy('Reading the file …');
+    try {
+      setText(await listText(file));
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy('');
+    }
+  };
   const put = async (): Promise<void> => {
     setProblem('');
-    try {
-      const words = `${counted(items.length, 'thing is', 'things are')} on the shelf.`;
-      const { change } = await call(
-        'POST /items',
-        {},
-        { items, author: author(), label: 'Put there with a list' },
-      );
-      onMade({ words, change });
-      // What could not be read stays, to be mended and tried again.
-      const lines = text.trim().split(/\r?\n/);
-      const bad = new Set(faults.map(({ line }) => line));
-      setText(bad.size === 0 ? '' : lines.filter((_, i) => i === 0 || bad.has(i + 1)).join('\n'));
-      setDone(words);
-    } catch (error) {
-      setProblem(wordsOf(error));
-    }
+    const { made, change, error } = await putStock(items, at =>
+      setBusy(`${at} of ${items.length} are on the shelf …`),
+    );
+    setBusy('');
+    const words = `${counted(made, 'thing is', 'things are')} on the shelf.`;
+    if (made > 0) onMade({ words, change });
+    if (error !== undefined) return setProblem(`${wordsOf(error)} · ${words}`);
+    // What could not be read stays, to be mended and tried again.
+    const { data, meta } = read(text);
+    const bad = new Set(faults.map(({ line }) => line));
+    const left = data.filter((_, i) => i === 0 || bad.has(i + 1));
+    setText(bad.size === 0 ? '' : Papa.unparse(left, { delimiter: meta.delimiter, newline: '\n' }));
+    setDone(words);
   };
   return (
     <Dialog
@@ -66,7 +84,9 @@ export default function StockDialog({
     >
       <p className="text-faint">
         One line for each thing, the first line naming the columns: tape, kind, and where you have them
-        pieces, state and note, in any order. Several pieces get a tape each, numbered on.
+        pieces, state, condition, serial number, home place, whose, bought on, price, insured for, tested on,
+        next test, note, in any order. Several pieces get a tape each, numbered on. Nothing is put on the
+        shelf before you say so.
       </p>
       <textarea
         className="field w-full h-44 font-mono text-[13px] mt-2"
@@ -80,22 +100,28 @@ export default function StockDialog({
       />
       <p className="py-1">
         <label>
-          or a CSV file{' '}
+          or a CSV file or a workbook (.xlsx){' '}
           <input
             type="file"
-            accept=".csv,text/csv,text/plain"
-            onChange={event => void event.target.files?.[0]?.text().then(setText)}
+            accept=".csv,text/csv,text/plain,.xlsx"
+            onChange={event => {
+              const file = event.target.files?.[0];
+              if (file) void take(file);
+            }}
           />
         </label>
       </p>
-      {faults.length > 0 && <Faults faults={faults} onMend={mend} />}
-      <p role="status" className={problem ? 'text-stop py-1' : 'text-done py-1'}>
-        {problem || done}
+      {faults.length > 0 && <Faults faults={faults.slice(0, SHOWN)} onMend={mend} />}
+      {faults.length > SHOWN && (
+        <p className="text-stop">and {faults.length - SHOWN} more faults further down.</p>
+      )}
+      <p role="status" className={problem ? 'text-stop py-1' : busy ? 'text-faint py-1' : 'text-done py-1'}>
+        {problem || busy || done}
       </p>
       <p className="flex gap-2">
         <GuardedButton
           className="button button-main"
-          why={items.length === 0 ? 'no line can be read as a thing yet' : undefined}
+          why={busy || (items.length === 0 ? 'no line can be read as a thing yet' : undefined)}
           onClick={() => void put()}
         >
           Put {items.length} on the shelf

@@ -18,6 +18,14 @@ const Lifting = fetched(() => import('./Lifting.js'));
 const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles' } as const;
 type View = keyof typeof VIEWS;
 
+/** What the pack list can be had as. */
+const PACK_FILES = [
+  ['pdf', 'Pack list, PDF'],
+  ['csv', 'CSV'],
+  ['xlsx', 'Workbook'],
+  ['txt', 'Text'],
+] as const;
+
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
 export default function PackStation() {
   useWorkingKey();
@@ -99,10 +107,16 @@ export default function PackStation() {
           <Carrying />
           <Lifting />
         </Suspense>
-        <p className="mt-4 flex gap-2">
-          <FileLink className="button" address={addressOf('GET /events/:id/pack-list.csv', { id: store.id })}>
-            Pack list, CSV
-          </FileLink>
+        <p className="mt-4 flex flex-wrap gap-2">
+          {PACK_FILES.map(([ending, words]) => (
+            <FileLink
+              key={ending}
+              className="button"
+              address={addressOf(`GET /events/:id/pack-list.${ending}`, { id: store.id })}
+            >
+              {words}
+            </FileLink>
+          ))}
           <FileLink className="button" address={addressOf('GET /events/:id/cut-list.pdf', { id: store.id })}>
             Cut list, PDF
           </FileLink>

@@ -71,8 +71,12 @@ export function evenly(chemistry: Chemistry, air: Air, from: number, to: number)
     // At a corner to what is too cold the line breaks off: what holds between the two ends decides.
     const within = coldFactor(chemistry, airAt(air, (begin + end) / 2));
     const [first, last] = [coldFactor(chemistry, airAt(air, begin)), coldFactor(chemistry, airAt(air, end))];
-    return within === 0
-      ? { from: begin, to: end, first: 0, last: 0 }
-      : { from: begin, to: end, first: first || within, last: last || within };
+    if (within === 0) return { from: begin, to: end, first: 0, last: 0 };
+    // Just beyond the corner it is nothing already: there the line is gone on from what it is in the middle.
+    return {
+      ...{ from: begin, to: end },
+      first: first || (last === 0 ? within : 2 * within - last),
+      last: last || (first === 0 ? within : 2 * within - first),
+    };
   });
 }

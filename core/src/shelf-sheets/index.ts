@@ -1,0 +1,237 @@
+/** Lists of the shelf: what there is, what is due, what is lent, what it is worth. */
+import type { Item, Kind, Money } from '../documents/index.js';
+import {
+  showCalendarDay,
+  showText,
+  tableNumber,
+  type DateLocale,
+  type UnitSystem,
+} from '../foundations/index.js';
+import { plainSheet, type PlainColumn } from '../sheets/table.js';
+import type { Sheet } from '../sheets/sheet.js';
+import { attentionOf } from '../shelf-list/attention.js';
+import { whereIs, whoseIs } from '../shelf-list/index.js';
+import { takesMains } from '../stations/pack/takes-mains.js';
+import { keptBack } from '../stations/ready.js';
+import { SHELF_SHEET_WORDS, type ShelfSheetName } from './words.js';
+
+export { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from './words.js';
+
+/** A thing of the shelf with the kind that it is. */
+export interface ShelfThing {
+  readonly item: Item;
+  readonly kind: Kind | undefined;
+}
+
+export interface ShelfReading {
+  /** `2026-12-04`. */
+  readonly today: string;
+  readonly organisation: string;
+  readonly system: UnitSystem;
+  readonly dates?: DateLocale | undefined;
+}
+
+type Column = PlainColumn<ShelfThing>;
+
+const text = (label: string, width: number, cell: (thing: ShelfThing) => string | undefined): Column => ({
+  ...{ label, width },
+  cell: thing => cell(thing) ?? '',
+});
+
+const TAPE = text('Tape', 9, ({ item }) => item.tape);
+const WHAT = text('What', 30, ({ kind }) => kind?.label ?? 'unknown kind');
+const SERIAL = text('Serial number', 14, ({ item }) => item.serial);
+const COUNT: Column = {
+  ...text('Count', 6, ({ item }) => String(item.count ?? 1)),
+  align: 'right',
+  number: ({ item }) => ({ value: item.count ?? 1, unit: '' }),
+};
+const CONDITION = text('Condition', 9, ({ item }) => item.condition);
+const WHERE = text('Where it is', 20, ({ item }) => whereIs(item));
+
+/** What a thing is worth: what it is insured for, else what was paid for it. */
+export const worthOf = ({ insured, bought }: Item): Money | undefined => insured ?? bought?.price;
+
+const moneyColumn = (label: string, of: (item: Item) => Money | undefined): Column => ({
+  ...text(label, 10, ({ item }) => of(item)?.amount.toFixed(2)),
+  align: 'right',
+  number: ({ item }) => {
+    const money = of(item);
+    return money && { value: money.amount, unit: '' };
+  },
+});
+const currencyColumn = (of: (item: Item) => Money | undefined): Column =>
+  text('Currency', 7, ({ item }) => of(item)?.currency);
+
+const weightColumn = (system: UnitSystem): Column => ({
+  ...text('Weight', 9, ({ kind }) =>
+    kind?.weight === undefined ? 'unknown' : showText(kind.weight, 'kg', { system, zone: 'UTC' }),
+  ),
+  align: 'right',
+  number: ({ kind }) => (kind?.weight === undefined ? undefined : tableNumber(kind.weight, 'kg', system)),
+});
+
+interface List {
+  readonly columns: readonly Column[];
+  readonly holds: (thing: ShelfThing) => boolean;
+  readonly notes?: (things: readonly ShelfThing[]) => readonly string[];
+}
+
+/** Sums of money by their currencies, in words: what is in two currencies is never added up. */
+export function sumsOf(all: readonly (Money | undefined)[]): string {
+  const sums = new Map<string, number>();
+  for (const money of all)
+    if (money) sums.set(money.currency, (sums.get(money.currency) ?? 0) + money.amount);
+  return [...sums].map(([currency, sum]) => `${sum.toFixed(2)} ${currency}`).join(', ') || 'nothing';
+}
+
+const worthNotes = (things: readonly ShelfThing[]): readonly string[] => {
+  const unknown = things.filter(({ item }) => worthOf(item) === undefined).length;
+  return [
+    `Together ${sumsOf(things.map(({ item }) => worthOf(item)))}, each as it is insured, else as it was bought.`,
+    ...(unknown > 0 ? [`What ${unknown} of these are worth is unknown.`] : []),
+  ];
+};
+
+const notRetired = ({ item }: ShelfThing): boolean => item.state !== 'retired';
+
+function listOf(name: ShelfSheetName, { system, dates, today }: ShelfReading): List {
+  const day = (each: string | undefined): string => (each === undefined ? '' : showCalendarDay(each, dates));
+  switch (name) {
+    case 'inventory':
+      return {
+        columns: [
+          ...[TAPE, WHAT, COUNT, SERIAL, CONDITION, WHERE],
+          text('Home place', 20, ({ item }) => item.home),
+          text('Whose', 16, ({ item }) => whoseIs(item)),
+          text('State', 14, ({ item }) => keptBack(item)?.replace(/^is /, '') ?? 'ready'),
+        ],
+        holds: () => true,
+      };
+    case 'tests-due':
+      return {
+        columns: [
+          ...[TAPE, WHAT, SERIAL],
+          text('Tested on', 12, ({ item }) => day(item.tested?.on)),
+          text('Result', 8, ({ item }) => item.tested?.result ?? 'not noted'),
+          text('To be tested by', 12, ({ item }) => day(item.tested?.next)),
+          WHERE,
+        ],
+        holds: ({ item, kind }) =>
+          item.state !== 'retired' && (item.tested !== undefined || (kind !== undefined && takesMains(kind))),
+        notes: () => ['What failed, or bears no date, is not taken along. Tests by a competent person only.'],
+      };
+    case 'repairs':
+      return {
+        columns: [
+          ...[TAPE, WHAT, SERIAL],
+          text('What is wrong', 40, ({ item }) =>
+            [
+              ...Object.values(item.faults ?? {}).flatMap(({ what, mended, due }) =>
+                mended === undefined ? [due === undefined ? what : `${what} (by ${day(due)})`] : [],
+              ),
+              ...(item.state === 'in repair' && item.note ? [item.note] : []),
+            ].join('; '),
+          ),
+          WHERE,
+        ],
+        holds: ({ item }) =>
+          item.state === 'in repair' ||
+          (item.state !== 'retired' &&
+            Object.values(item.faults ?? {}).some(each => each.mended === undefined)),
+      };
+    case 'lent-out':
+      return {
+        columns: [
+          ...[TAPE, WHAT, SERIAL],
+          text('Lent to', 20, ({ item }) => item.lent?.to),
+          text('Lent on', 12, ({ item }) => day(item.lent?.on)),
+          text('To come back', 12, ({ item }) => day(item.lent?.back)),
+          text('Late', 12, ({ item }) => ((item.lent?.back ?? today) < today ? 'overdue' : '')),
+        ],
+        holds: ({ item }) => item.lent !== undefined,
+      };
+    case 'not-own':
+      return {
+        columns: [
+          ...[TAPE, WHAT, SERIAL, CONDITION],
+          text('How', 9, ({ item }) => item.owner?.how),
+          text('Whose', 20, ({ item }) => item.owner?.who),
+          text('Goes back', 12, ({ item }) => day(item.owner?.back)),
+        ],
+        holds: ({ item }) => item.owner !== undefined && notRetired({ item, kind: undefined }),
+      };
+    case 'insurance':
+      return {
+        columns: [
+          ...[TAPE, WHAT, SERIAL, CONDITION],
+          text('Bought on', 12, ({ item }) => day(item.bought?.on)),
+          moneyColumn('Worth', worthOf),
+          currencyColumn(worthOf),
+        ],
+        // What others own is for them to insure, unless it is insured here.
+        holds: ({ item }) =>
+          item.state !== 'retired' &&
+          worthOf(item) !== undefined &&
+          (!item.owner || item.insured !== undefined),
+        notes: worthNotes,
+      };
+    case 'customs':
+      return {
+        columns: [
+          TAPE,
+          WHAT,
+          COUNT,
+          SERIAL,
+          weightColumn(system),
+          moneyColumn('Value', worthOf),
+          currencyColumn(worthOf),
+        ],
+        holds: notRetired,
+        notes: worthNotes,
+      };
+    case 'receipt':
+      return {
+        columns: [
+          TAPE,
+          WHAT,
+          COUNT,
+          SERIAL,
+          CONDITION,
+          text('To come back', 14, ({ item }) => day(item.lent?.back)),
+        ],
+        holds: () => true,
+        notes: things => [
+          `Lent to: ${[...new Set(things.flatMap(({ item }) => item.lent?.to ?? []))].join(', ') || '________________'}`,
+          'Received complete and in the condition named: ________________   Date: ____________',
+          'Given back complete: ________________   Date: ____________',
+        ],
+      };
+  }
+}
+
+/** A list of the shelf, of some of its things or of all that belong there. */
+export function shelfSheet(
+  name: ShelfSheetName,
+  things: readonly ShelfThing[],
+  reading: ShelfReading,
+): Sheet {
+  const { columns, holds, notes } = listOf(name, reading);
+  const rows = things
+    .filter(holds)
+    .toSorted((a, b) => a.item.tape.localeCompare(b.item.tape, 'en', { numeric: true }));
+  const wanting = rows.filter(({ item }) =>
+    attentionOf(item, reading.today).some(each => each.severity !== 'note'),
+  );
+  return plainSheet(`${reading.organisation} · ${showCalendarDay(reading.today, reading.dates)}`, {
+    title: SHELF_SHEET_WORDS[name],
+    columns,
+    sections: [{ heading: '', rows }],
+    notes: [
+      ...(notes?.(rows) ?? []),
+      ...(name === 'inventory' && wanting.length > 0
+        ? [`${wanting.length} of these want to be seen to: tests, lending or faults.`]
+        : []),
+    ],
+  });
+}
