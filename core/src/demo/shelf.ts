@@ -115,7 +115,7 @@ function items(start: string): Record<string, Item> {
   };
   all.itemfld01 = {
     ...known('itemfld01'),
-    lent: { to: 'Quillmere Players', on: dayBefore(start, 9), back: dayBefore(start, 2) },
+    lent: { to: 'Quillmere Players', on: dayBefore(start, 30), back: dayBefore(start, 2) },
   };
   all.itemhdp02 = {
     ...known('itemhdp02'),

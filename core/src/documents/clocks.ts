@@ -32,9 +32,4 @@ const clock = new RegExp(CLOCK);
 /** Whether a text is a time of day. */
 export const isClock = (text: string): boolean => clock.test(text);
 
-/** The shape of a day of the calendar, `2026-12-04`, as a pattern. */
-export const DAY = '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$';
-const day = new RegExp(DAY);
-
-/** Whether a text is a day that the calendar has. */
-export const isDay = (text: string): boolean => day.test(text) && isInstant(`${text}T00:00:00Z`);
+export { DAY, isDay } from '../foundations/instants.js';

@@ -1,11 +1,8 @@
 /** What is known of one thing on the shelf beside what kind of thing it is. */
+import { OWNERS, type OwnerKind } from '../foundations/shelf-words.js';
 import { Flag, One, OneOf, Optional, Ref, Said, Text } from './decorators.js';
 import { Money } from './money.js';
 import { Day, Instant } from './time-decorators.js';
-
-export const OWNERS = ['borrowed', 'hired', 'resident'] as const;
-/** How a thing that is not one's own comes to be there: of a person, of a firm, or because a venue has it. */
-export type OwnerKind = (typeof OWNERS)[number];
 
 /** Whose a thing is that is not the organisation's own. */
 export class Owner {

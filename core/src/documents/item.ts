@@ -1,16 +1,15 @@
 import type { MapOf as Map } from '../foundations/index.js';
+import {
+  ITEM_CONDITIONS,
+  ITEM_STATES,
+  type ItemCondition,
+  type ItemState,
+} from '../foundations/shelf-words.js';
 import { Int, MapOf, Num, One, OneOf, Optional, Ref, Said, Text } from './decorators.js';
 import { Bought, ElectricalTest, ItemFault, Lending, MOST_FAULTS, Owner } from './item-parts.js';
 import { Money } from './money.js';
 import { Proof } from './proof.js';
 import { BatteryRun, MeterReading, MOST_MEASURED } from './readings.js';
-
-export const ITEM_STATES = ['ready', 'out', 'in repair', 'retired'] as const;
-export type ItemState = (typeof ITEM_STATES)[number];
-
-export const ITEM_CONDITIONS = ['as new', 'good', 'worn', 'poor'] as const;
-/** How a thing looks and works for its age. */
-export type ItemCondition = (typeof ITEM_CONDITIONS)[number];
 
 /** Things that a shelf holds at most. */
 export const MOST_ITEMS = 20_000;

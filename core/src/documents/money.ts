@@ -1,8 +1,7 @@
+import { CURRENCIES, type Currency } from '../foundations/shelf-words.js';
 import { Num, OneOf, Said } from './decorators.js';
 
-export const CURRENCIES = ['EUR', 'GBP', 'USD', 'AUD', 'CAD', 'CHF', 'DKK', 'NOK', 'NZD', 'SEK'] as const;
-/** By its code of three letters (ISO 4217). */
-export type Currency = (typeof CURRENCIES)[number];
+export { CURRENCIES, type Currency };
 
 /** A sum of money. */
 export class Money {

@@ -12,6 +12,7 @@ export * from './share.js';
 export * from './snag.js';
 export * from './instants.js';
 export * from './place-clocks.js';
+export * from './shelf-words.js';
 export * from './units.js';
 export * from './room.js';
 export * from './rings.js';

@@ -56,3 +56,13 @@ export const showDayAndClock = (iso: string, telling: Telling): string =>
 /** A day of the calendar, `2026-12-04`, as it is told everywhere. */
 export const showCalendarDay = (day: string, dates?: DateLocale): string =>
   showDay(`${day}T12:00:00Z`, { zone: 'UTC', dates });
+
+/** The shape of a day of the calendar, `2026-12-04`, as a pattern. */
+export const DAY = '^20\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$';
+const day = new RegExp(DAY);
+
+/** Whether a text is a day that the calendar has: 30 February is none. */
+export function isDay(text: string): boolean {
+  const time = day.test(text) ? Date.parse(`${text}T00:00:00Z`) : NaN;
+  return Number.isFinite(time) && new Date(time).toISOString().startsWith(text);
+}

@@ -23,7 +23,8 @@ export interface ItemLabel {
   readonly owner: string;
 }
 
-const PAD = 1.5;
+/** About the code three of its squares stay white, so that phones find it, mm. */
+const PAD = 2.2;
 
 /** Pages of marks; `pageOf` gives the address of a thing for its code. */
 export function itemLabelPages(

@@ -45,6 +45,9 @@ export type ShelfView = (typeof SHELF_VIEWS)[number];
 export const whereIs = ({ lent, whereNow, state, home }: Item): string =>
   lent ? `with ${lent.to}` : (whereNow ?? (state === 'in repair' ? '' : (home ?? '')));
 
+/** `ready`, or why a thing cannot be taken along. */
+export const stateWords = (item: Item): string => keptBack(item)?.replace(/^is /, '') ?? 'ready';
+
 /** Whose a thing is. */
 export const whoseIs = ({ owner }: Pick<Item, 'owner'>): string =>
   owner ? `${owner.how}: ${owner.who}` : 'own';
@@ -77,7 +80,7 @@ export function shelfLine(
     ...{ id, tape, home, kit, condition, attention },
     what: count === undefined ? label : `${label} · ${counted(count, 'piece', 'pieces')}`,
     family: kind?.family ?? '',
-    state: keptBack(item)?.replace(/^is /, '') ?? 'ready',
+    state: stateWords(item),
     where: whereIs(item),
     whose: whoseIs(item),
     testedBy: tested?.next === undefined ? '' : showCalendarDay(tested.next, dates),

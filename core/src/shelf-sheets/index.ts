@@ -10,9 +10,8 @@ import {
 import { plainSheet, type PlainColumn } from '../sheets/table.js';
 import type { Sheet } from '../sheets/sheet.js';
 import { attentionOf } from '../shelf-list/attention.js';
-import { whereIs, whoseIs } from '../shelf-list/index.js';
+import { stateWords, whereIs, whoseIs } from '../shelf-list/index.js';
 import { takesMains } from '../stations/pack/takes-mains.js';
-import { keptBack } from '../stations/ready.js';
 import { SHELF_SHEET_WORDS, type ShelfSheetName } from './words.js';
 
 export { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from './words.js';
@@ -95,120 +94,112 @@ const worthNotes = (things: readonly ShelfThing[]): readonly string[] => {
 
 const notRetired = ({ item }: ShelfThing): boolean => item.state !== 'retired';
 
-function listOf(name: ShelfSheetName, { system, dates, today }: ShelfReading): List {
-  const day = (each: string | undefined): string => (each === undefined ? '' : showCalendarDay(each, dates));
-  switch (name) {
-    case 'inventory':
-      return {
-        columns: [
-          ...[TAPE, WHAT, COUNT, SERIAL, CONDITION, WHERE],
-          text('Home place', 20, ({ item }) => item.home),
-          text('Whose', 16, ({ item }) => whoseIs(item)),
-          text('State', 14, ({ item }) => keptBack(item)?.replace(/^is /, '') ?? 'ready'),
-        ],
-        holds: () => true,
-      };
-    case 'tests-due':
-      return {
-        columns: [
-          ...[TAPE, WHAT, SERIAL],
-          text('Tested on', 12, ({ item }) => day(item.tested?.on)),
-          text('Result', 8, ({ item }) => item.tested?.result ?? 'not noted'),
-          text('To be tested by', 12, ({ item }) => day(item.tested?.next)),
-          WHERE,
-        ],
-        holds: ({ item, kind }) =>
-          item.state !== 'retired' && (item.tested !== undefined || (kind !== undefined && takesMains(kind))),
-        notes: () => ['What failed, or bears no date, is not taken along. Tests by a competent person only.'],
-      };
-    case 'repairs':
-      return {
-        columns: [
-          ...[TAPE, WHAT, SERIAL],
-          text('What is wrong', 40, ({ item }) =>
-            [
-              ...Object.values(item.faults ?? {}).flatMap(({ what, mended, due }) =>
-                mended === undefined ? [due === undefined ? what : `${what} (by ${day(due)})`] : [],
-              ),
-              ...(item.state === 'in repair' && item.note ? [item.note] : []),
-            ].join('; '),
+/** A day as the house writes it; nothing where nobody said. */
+const dayIn =
+  (dates: DateLocale | undefined) =>
+  (day: string | undefined): string =>
+    day === undefined ? '' : showCalendarDay(day, dates);
+
+const LISTS: Readonly<Record<ShelfSheetName, (reading: ShelfReading) => List>> = {
+  inventory: () => ({
+    columns: [
+      ...[TAPE, WHAT, COUNT, SERIAL, CONDITION, WHERE],
+      text('Home place', 20, ({ item }) => item.home),
+      text('Whose', 16, ({ item }) => whoseIs(item)),
+      text('State', 14, ({ item }) => stateWords(item)),
+    ],
+    holds: () => true,
+  }),
+  'tests-due': ({ dates }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL],
+      text('Tested on', 12, ({ item }) => dayIn(dates)(item.tested?.on)),
+      text('Result', 8, ({ item }) => item.tested?.result ?? 'not noted'),
+      text('To be tested by', 12, ({ item }) => dayIn(dates)(item.tested?.next)),
+      WHERE,
+    ],
+    holds: ({ item, kind }) =>
+      item.state !== 'retired' && (item.tested !== undefined || (kind !== undefined && takesMains(kind))),
+    notes: () => ['What failed, or bears no date, is not taken along. Tests by a competent person only.'],
+  }),
+  repairs: ({ dates }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL],
+      text('What is wrong', 40, ({ item }) =>
+        [
+          ...Object.values(item.faults ?? {}).flatMap(({ what, mended, due }) =>
+            mended === undefined ? [due === undefined ? what : `${what} (by ${dayIn(dates)(due)})`] : [],
           ),
-          WHERE,
-        ],
-        holds: ({ item }) =>
-          item.state === 'in repair' ||
-          (item.state !== 'retired' &&
-            Object.values(item.faults ?? {}).some(each => each.mended === undefined)),
-      };
-    case 'lent-out':
-      return {
-        columns: [
-          ...[TAPE, WHAT, SERIAL],
-          text('Lent to', 20, ({ item }) => item.lent?.to),
-          text('Lent on', 12, ({ item }) => day(item.lent?.on)),
-          text('To come back', 12, ({ item }) => day(item.lent?.back)),
-          text('Late', 12, ({ item }) => ((item.lent?.back ?? today) < today ? 'overdue' : '')),
-        ],
-        holds: ({ item }) => item.lent !== undefined,
-      };
-    case 'not-own':
-      return {
-        columns: [
-          ...[TAPE, WHAT, SERIAL, CONDITION],
-          text('How', 9, ({ item }) => item.owner?.how),
-          text('Whose', 20, ({ item }) => item.owner?.who),
-          text('Goes back', 12, ({ item }) => day(item.owner?.back)),
-        ],
-        holds: ({ item }) => item.owner !== undefined && notRetired({ item, kind: undefined }),
-      };
-    case 'insurance':
-      return {
-        columns: [
-          ...[TAPE, WHAT, SERIAL, CONDITION],
-          text('Bought on', 12, ({ item }) => day(item.bought?.on)),
-          moneyColumn('Worth', worthOf),
-          currencyColumn(worthOf),
-        ],
-        // What others own is for them to insure, unless it is insured here.
-        holds: ({ item }) =>
-          item.state !== 'retired' &&
-          worthOf(item) !== undefined &&
-          (!item.owner || item.insured !== undefined),
-        notes: worthNotes,
-      };
-    case 'customs':
-      return {
-        columns: [
-          TAPE,
-          WHAT,
-          COUNT,
-          SERIAL,
-          weightColumn(system),
-          moneyColumn('Value', worthOf),
-          currencyColumn(worthOf),
-        ],
-        holds: notRetired,
-        notes: worthNotes,
-      };
-    case 'receipt':
-      return {
-        columns: [
-          TAPE,
-          WHAT,
-          COUNT,
-          SERIAL,
-          CONDITION,
-          text('To come back', 14, ({ item }) => day(item.lent?.back)),
-        ],
-        holds: () => true,
-        notes: things => [
-          `Lent to: ${[...new Set(things.flatMap(({ item }) => item.lent?.to ?? []))].join(', ') || '________________'}`,
-          'Received complete and in the condition named: ________________   Date: ____________',
-          'Given back complete: ________________   Date: ____________',
-        ],
-      };
-  }
-}
+          ...(item.state === 'in repair' && item.note ? [item.note] : []),
+        ].join('; '),
+      ),
+      WHERE,
+    ],
+    holds: ({ item }) =>
+      item.state === 'in repair' ||
+      (item.state !== 'retired' && Object.values(item.faults ?? {}).some(each => each.mended === undefined)),
+  }),
+  'lent-out': ({ dates, today }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL],
+      text('Lent to', 20, ({ item }) => item.lent?.to),
+      text('Lent on', 12, ({ item }) => dayIn(dates)(item.lent?.on)),
+      text('To come back', 12, ({ item }) => dayIn(dates)(item.lent?.back)),
+      text('Late', 12, ({ item }) => ((item.lent?.back ?? today) < today ? 'overdue' : '')),
+    ],
+    holds: ({ item }) => item.lent !== undefined,
+  }),
+  'not-own': ({ dates }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL, CONDITION],
+      text('How', 9, ({ item }) => item.owner?.how),
+      text('Whose', 20, ({ item }) => item.owner?.who),
+      text('Goes back', 12, ({ item }) => dayIn(dates)(item.owner?.back)),
+    ],
+    holds: ({ item }) => item.owner !== undefined && notRetired({ item, kind: undefined }),
+  }),
+  insurance: ({ dates }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL, CONDITION],
+      text('Bought on', 12, ({ item }) => dayIn(dates)(item.bought?.on)),
+      moneyColumn('Worth', worthOf),
+      currencyColumn(worthOf),
+    ],
+    // What others own is for them to insure, unless it is insured here.
+    holds: ({ item }) =>
+      item.state !== 'retired' && worthOf(item) !== undefined && (!item.owner || item.insured !== undefined),
+    notes: worthNotes,
+  }),
+  customs: ({ system }) => ({
+    columns: [
+      TAPE,
+      WHAT,
+      COUNT,
+      SERIAL,
+      weightColumn(system),
+      moneyColumn('Value', worthOf),
+      currencyColumn(worthOf),
+    ],
+    holds: notRetired,
+    notes: worthNotes,
+  }),
+  receipt: ({ dates }) => ({
+    columns: [
+      TAPE,
+      WHAT,
+      COUNT,
+      SERIAL,
+      CONDITION,
+      text('To come back', 14, ({ item }) => dayIn(dates)(item.lent?.back)),
+    ],
+    holds: () => true,
+    notes: things => [
+      `Lent to: ${[...new Set(things.flatMap(({ item }) => item.lent?.to ?? []))].join(', ') || '________________'}`,
+      'Received complete and in the condition named: ________________   Date: ____________',
+      'Given back complete: ________________   Date: ____________',
+    ],
+  }),
+};
 
 /** A list of the shelf, of some of its things or of all that belong there. */
 export function shelfSheet(
@@ -216,7 +207,7 @@ export function shelfSheet(
   things: readonly ShelfThing[],
   reading: ShelfReading,
 ): Sheet {
-  const { columns, holds, notes } = listOf(name, reading);
+  const { columns, holds, notes } = LISTS[name](reading);
   const rows = things
     .filter(holds)
     .toSorted((a, b) => a.item.tape.localeCompare(b.item.tape, 'en', { numeric: true }));

@@ -1,7 +1,7 @@
 /** The first sheet of a workbook as rows of text. */
 import { MOST_LINES } from '@idle-satchel/core';
 import { unzip } from 'fflate';
-import { readSheet } from 'read-excel-file/browser';
+import { readSheet, type CellValue } from 'read-excel-file/browser';
 import { Refusal } from './refusal.js';
 
 const LARGEST = 20 * 1024 * 1024;
@@ -17,7 +17,7 @@ export async function workbookRows(file: File): Promise<string[][]> {
   const bytes = new Uint8Array(await file.arrayBuffer());
   if ((await unpackedSize(bytes)) > MOST_UNPACKED)
     throw new Refusal('This workbook unpacks to more than 200 MB; save only the list.');
-  let rows: readonly (readonly unknown[])[];
+  let rows: readonly (readonly (CellValue | null)[])[];
   try {
     rows = await readSheet(new Blob([bytes]));
   } catch {
@@ -28,10 +28,10 @@ export async function workbookRows(file: File): Promise<string[][]> {
   return rows.map(row => row.map(cellText));
 }
 
-const cellText = (value: unknown): string => {
-  if (value === null || value === undefined) return '';
+const cellText = (value: CellValue | null): string => {
+  if (value === null) return '';
   if (value instanceof Date) return value.toISOString().slice(0, 10);
-  return typeof value === 'string' ? value : String(value as number | boolean);
+  return typeof value === 'string' ? value : String(value);
 };
 
 /** Bytes of all parts as their directory says; nothing is unpacked for it. */

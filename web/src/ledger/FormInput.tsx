@@ -139,7 +139,7 @@ function GroupInput({ field: { label, help, of }, path, tools }: Part) {
     for (const { name } of of) tools.setValue(`${path}.${name}`, undefined);
   };
   return (
-    <section aria-labelledby={id} className="col-span-full">
+    <section aria-labelledby={id} className="col-span-full @container">
       <h3 id={id} className="pt-2">
         {label} <Beside help={help} fault={tools.faults[path]} inline />{' '}
         {entered && (
@@ -148,7 +148,7 @@ function GroupInput({ field: { label, help, of }, path, tools }: Part) {
           </button>
         )}
       </h3>
-      <div className="grid sm:grid-cols-2 xl:grid-cols-3 gap-x-6">
+      <div className="grid @md:grid-cols-2 @4xl:grid-cols-3 gap-x-6">
         {of.map(each => (
           <FormInput key={each.name} field={each} path={`${path}.${each.name}`} tools={tools} />
         ))}

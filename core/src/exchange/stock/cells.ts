@@ -1,6 +1,6 @@
 /** Days and sums of money as people write them in tables. */
-import { CURRENCIES, isDay, type Currency, type Money } from '../../documents/index.js';
-import type { DateLocale } from '../../foundations/index.js';
+import type { Money } from '../../documents/index.js';
+import { CURRENCIES, isDay, type Currency, type DateLocale } from '../../foundations/index.js';
 
 /** Locales that write the month first. */
 const MONTH_FIRST: ReadonlySet<DateLocale> = new Set(['en-US', 'en-CA']);

@@ -1,13 +1,13 @@
 /** Stock lists: rows of a table as items of the shelf, and for each row that cannot be read why. */
+import type { Item, Kind, Money } from '../../documents/index.js';
 import {
+  inOrder,
   ITEM_CONDITIONS,
   OWNERS,
   type Currency,
-  type Item,
-  type Kind,
-  type Money,
-} from '../../documents/index.js';
-import { inOrder, type DateLocale, type MapOf } from '../../foundations/index.js';
+  type DateLocale,
+  type MapOf,
+} from '../../foundations/index.js';
 import { likest } from '../../likeness/index.js';
 import { currencyFrom, dayFrom, moneyFrom } from './cells.js';
 import { columnsOf, fieldCalled, type StockField } from './columns.js';

@@ -92,10 +92,12 @@ function Bar({
   return (
     <div role="listitem" className="border-b border-rule py-2">
       <div aria-hidden className="relative h-3 mx-4 border-x border-rule">
-        <span
-          className="absolute inset-y-0 border border-faint border-dashed"
-          style={{ left: `${ends * 100}%`, width: `${(free - ends) * 100}%` }}
-        />
+        {free > ends && (
+          <span
+            className="absolute inset-y-0 border border-faint border-dashed"
+            style={{ left: `${ends * 100}%`, width: `${(free - ends) * 100}%` }}
+          />
+        )}
         <span
           className="absolute inset-y-0 bg-(--oil)"
           style={{ left: `${begins * 100}%`, width: `${(ends - begins) * 100}%` }}

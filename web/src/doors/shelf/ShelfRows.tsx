@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useEffectEvent, useRef, useState, type KeyboardEvent } from 'react';
 import { useNarrow } from '../../ui/narrow.js';
 import { SHOWN, type ShelfRow, type ShelfTable } from './shelf-table.js';
 
@@ -46,6 +46,14 @@ export function ShelfRows({
     getItemKey: index => rows[index]?.id ?? index,
     overscan: 8,
   });
+  // What is opened by its code is shown where it is in the list.
+  const opened = useEffectEvent((id: string) => {
+    const index = rows.findIndex(row => row.id === id);
+    if (index >= 0) lines.scrollToIndex(index, { align: 'auto' });
+  });
+  useEffect(() => {
+    if (open !== undefined) opened(open);
+  }, [open]);
   const go = (to: number): void => {
     const next = Math.max(0, Math.min(rows.length - 1, to));
     setAt(next);

@@ -98,19 +98,7 @@ export default function StockDialog({
           setDone('');
         }}
       />
-      <p className="py-1">
-        <label>
-          or a CSV file or a workbook (.xlsx){' '}
-          <input
-            type="file"
-            accept=".csv,text/csv,text/plain,.xlsx"
-            onChange={event => {
-              const file = event.target.files?.[0];
-              if (file) void take(file);
-            }}
-          />
-        </label>
-      </p>
+      <FromFile onFile={file => void take(file)} />
       {faults.length > 0 && <Faults faults={faults.slice(0, SHOWN)} onMend={mend} />}
       {faults.length > SHOWN && (
         <p className="text-stop">and {faults.length - SHOWN} more faults further down.</p>
@@ -178,3 +166,20 @@ function Faults({
     </table>
   );
 }
+
+/** The list out of a file instead. */
+const FromFile = ({ onFile }: { onFile: (file: File) => void }) => (
+  <p className="py-1">
+    <label>
+      or a CSV file or a workbook (.xlsx){' '}
+      <input
+        type="file"
+        accept=".csv,text/csv,text/plain,.xlsx"
+        onChange={event => {
+          const file = event.target.files?.[0];
+          if (file) onFile(file);
+        }}
+      />
+    </label>
+  </p>
+);
