@@ -11,6 +11,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { anyTools } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
+import { SayMore } from '../../ledger/SayMore.js';
 import { InkMarks } from '../../ui/InkMarks.js';
 import type { KindFields, KindTools } from './kind-form.js';
 import { PortTable } from './PortTable.js';
@@ -77,17 +78,7 @@ export function KindForm({
       ))}
       {unasked.length > 0 && (
         <p>
-          <label>
-            Say more of it{' '}
-            <select className="field" value="" onChange={event => setWished([...wished, event.target.value])}>
-              <option value="">choose what …</option>
-              {unasked.map(({ name, label }) => (
-                <option key={name} value={name}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SayMore words="Say more of it" fields={unasked} onWish={name => setWished([...wished, name])} />
         </p>
       )}
       {hasPorts && (hasPorts.usual(draft) || draft.ports.length > 0) && <PortTable tools={tools} />}

@@ -6,6 +6,7 @@ import { useForm } from 'react-hook-form';
 import { addressOf, wordsOf } from '../../api/client.js';
 import { anyTools, type FieldTools } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
+import { SayMore } from '../../ledger/SayMore.js';
 
 /** What most things have; the rest is asked for where somebody wants to say it. */
 const USUAL = new Set([
@@ -100,17 +101,9 @@ export function ItemForm({
           )
         )}
         {unasked.length > 0 && (
-          <label className="ml-auto">
-            <span className="text-faint">Say more </span>
-            <select className="field" value="" onChange={event => wish(event.target.value)}>
-              <option value="">choose what …</option>
-              {unasked.map(({ name, label }) => (
-                <option key={name} value={name}>
-                  {label}
-                </option>
-              ))}
-            </select>
-          </label>
+          <span className="ml-auto">
+            <SayMore words="Say more" fields={unasked} onWish={wish} />
+          </span>
         )}
       </p>
       <p role="status" className="text-stop">
