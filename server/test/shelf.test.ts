@@ -143,6 +143,13 @@ describe('things that were put on the shelf', () => {
     const other = (await put('NEW 3')).body;
     expect((await undo(other.change)).status).toBe(200);
     expect((await put('NEW 3')).status).toBe(201);
+    // What was booked stays where its booking leads to.
+    const booked = (await put('NEW 4')).body.change;
+    const { items } = (await setup.api.get(`${API}/items`)).body as { items: ItemLine[] };
+    const { id: item = '' } = items.find(({ tape }) => tape === 'NEW 4') ?? {};
+    const span = { from: '2027-01-01T10:00:00Z', to: '2027-01-01T12:00:00Z' };
+    expect((await post('/bookings', { label: 'Quiz', ...span, items: [{ item }] })).status).toBe(201);
+    expect([(await undo(booked)).status, (await undo(booked)).body.detail]).toEqual([409, 'NEW 4']);
     // Once taken back they are not there to be taken back again.
     expect((await undo(other.change)).status).toBe(409);
     expect((await undo('nosuchchang')).status).toBe(404);

@@ -2,6 +2,7 @@
 import { BUNDLE_FORMAT, BundleFile, type Bundle } from './bundle.js';
 import { upgradeBundle } from './upgrades/index.js';
 import { faultsOf, type Fault } from './validate.js';
+import { shelfWithoutNames } from './without-names.js';
 
 export type Read =
   { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
@@ -24,6 +25,8 @@ export function readBundleFile(text: string): Read {
 
 /** A bundle as the text of a `.satchel.json` file; people's names only when asked for. */
 export function writeBundleFile(bundle: Bundle, withNames = false): string {
-  const hands = withNames ? bundle.hands : { people: {} };
-  return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, ...bundle, hands }, null, 2)}\n`;
+  const told = withNames
+    ? bundle
+    : { ...bundle, hands: { people: {} }, shelf: shelfWithoutNames(bundle.shelf) };
+  return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, ...told }, null, 2)}\n`;
 }

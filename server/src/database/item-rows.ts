@@ -4,6 +4,12 @@ import type { Revisable } from '../features/changed-fields.js';
 import { EditRows } from './edit-rows.js';
 import { ItemRow } from './models.js';
 
+/** An item without its revision. */
+export interface KnownItem {
+  readonly id: string;
+  readonly body: Item;
+}
+
 /** Who did something to the shelf, and under which id and name it is kept. */
 export interface SignedChange {
   readonly change: string;
@@ -44,6 +50,20 @@ export class ItemRows extends EditRows {
         ['id', 'ASC'],
       ],
     });
+  }
+  /** Some of them as they are just now. */
+  someItems(ids: readonly string[]): Promise<KnownItem[]> {
+    return this.select<KnownItem>(
+      'SELECT id, body FROM items WHERE organisation_id = $1 AND id = ANY ($2::text[])',
+      ids,
+    );
+  }
+  /** Those of some kinds, by their tape codes. */
+  itemsOfKinds(kinds: readonly string[]): Promise<KnownItem[]> {
+    return this.select<KnownItem>(
+      `SELECT id, body FROM items WHERE organisation_id = $1 AND body ->> 'kind' = ANY ($2::text[]) ORDER BY tape, id`,
+      kinds,
+    );
   }
   /** Items for the rest of the transaction, in order of id so that nobody waits in a ring: nobody else changes them. */
   lockItems(ids: readonly string[]): Promise<ItemRow[]> {

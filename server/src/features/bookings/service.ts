@@ -3,7 +3,7 @@ import { isReady, keptBackFrom, showDayAndClock } from '@idle-satchel/core';
 import type { Booked, BookingLine, ItemCalendar, NewBooking, NotBooked } from '@idle-satchel/core/api';
 import type { Fault, Item, Rules } from '@idle-satchel/core/documents';
 import type { BookedRow, BookingRow, FullBooking, Holding } from '../../database/booking-rows.js';
-import type { ItemRow } from '../../database/models.js';
+import type { KnownItem } from '../../database/item-rows.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { only } from '../events/service.js';
@@ -30,38 +30,59 @@ export interface Wanted extends BookingRow {
 type Telling = Parameters<typeof showDayAndClock>[1];
 
 /**
- * Books all that can be had, inside a transaction in which the things are locked. What cannot be had is told with what
- * may stand in for it; unless `partly`, then nothing is booked (409).
+ * Books all that can be had, inside a transaction. What cannot be had is told with what may stand in for it; unless
+ * `partly`, then nothing is booked (409).
  */
 export async function book(inside: Scope, wanted: Wanted, telling: Telling, partly = false): Promise<Booked> {
   const { items, ...booking } = wanted;
   const ids = items.map(({ item }) => item);
-  const rows = new Map((await inside.lockItems(ids)).map(row => [row.id, row]));
-  const others = await inside.holdings(ids, booking.from, booking.free, booking.id);
-  const had = byItem(others);
-  const left: NotBooked[] = [];
+  // Whoever cannot have it anyway is told at once, and does not wait for those who book just now.
+  const early = await sorted(inside, wanted, await inside.someItems(ids), telling);
+  if (early.left.length > 0 && !partly) throw await cannotBeHad(inside, wanted, early);
+  // Locked, so that what is found now is so until it is kept.
+  const found = await sorted(inside, wanted, await inside.lockItems(ids), telling);
+  if (found.left.length > 0 && !partly) throw await cannotBeHad(inside, wanted, found);
+  await inside.keepBooking(booking, found.booked);
+  await inside.notify({ shelf: true, events: true });
+  return { ...lineOf({ ...booking, items: found.booked }), left: await withInstead(inside, wanted, found) };
+}
+
+/** What of a wish can be had, and why the rest cannot. */
+interface Sorted {
+  readonly rows: ReadonlyMap<string, Item>;
+  readonly booked: readonly BookedRow[];
+  readonly left: readonly { readonly item: string; readonly reason: string }[];
+}
+
+async function sorted(
+  inside: Scope,
+  { items, ...booking }: Wanted,
+  known: readonly KnownItem[],
+  telling: Telling,
+): Promise<Sorted> {
+  const rows = new Map(known.map(({ id, body }) => [id, body]));
+  const ids = items.map(({ item }) => item);
+  const had = byItem(await inside.holdings(ids, booking.from, booking.free, booking.id));
+  const left: { item: string; reason: string }[] = [];
   const booked: BookedRow[] = [];
   for (const { item, count } of items) {
-    const body = rows.get(item)?.body;
-    const why = body ? refusal(body, count, had.get(item) ?? [], booking, telling) : 'is not on the shelf';
-    if (why !== undefined) left.push({ item, reason: why, instead: [] });
+    const body = rows.get(item);
+    const reason = body ? refusal(body, count, had.get(item) ?? [], booking, telling) : 'is not on the shelf';
+    if (reason !== undefined) left.push({ item, reason });
     else booked.push({ item, count: body?.count === undefined ? null : (count ?? body.count) });
   }
-  if (left.length > 0) {
-    const told = await withInstead(inside, left, rows, booking, new Set(ids));
-    if (!partly)
-      throw new Problem(409, 'Not all of this can be had at that time', undefined, {
-        faults: told.map(({ item, reason }): Fault => ({
-          path: `/items/${items.findIndex(each => each.item === item)}`,
-          reason: `${rows.get(item)?.tape ?? item} ${reason}`,
-        })),
-        left: told,
-      });
-    left.splice(0, left.length, ...told);
-  }
-  await inside.keepBooking(booking, booked);
-  await inside.notify({ shelf: true, events: true });
-  return { ...lineOf({ ...booking, items: booked }), left };
+  return { rows, booked, left };
+}
+
+async function cannotBeHad(inside: Scope, wanted: Wanted, found: Sorted): Promise<Problem> {
+  const told = await withInstead(inside, wanted, found);
+  return new Problem(409, 'Not all of this can be had at that time', undefined, {
+    faults: told.map(({ item, reason }): Fault => ({
+      path: `/items/${wanted.items.findIndex(each => each.item === item)}`,
+      reason: `${found.rows.get(item)?.tape ?? item} ${reason}`,
+    })),
+    left: told,
+  });
 }
 
 const byItem = (holdings: readonly Holding[]): ReadonlyMap<string, readonly Holding[]> => {
@@ -105,31 +126,23 @@ function mostAtOnce(held: readonly Holding[], all: number): number {
 /** For each thing that cannot be had, those of its kind that are ready and free then. */
 async function withInstead(
   inside: Scope,
-  left: readonly NotBooked[],
-  rows: ReadonlyMap<string, ItemRow>,
-  { from, free, id }: BookingRow,
-  wanted: ReadonlySet<string>,
+  { items, from, free, id }: Wanted,
+  { rows, left }: Sorted,
 ): Promise<NotBooked[]> {
-  const kinds = new Set(left.flatMap(({ item }) => rows.get(item)?.body.kind ?? []));
-  const alike = (await inside.items()).filter(
-    row => kinds.has(row.body.kind) && !wanted.has(row.id) && isReady(row.body),
+  if (left.length === 0) return [];
+  const wanted = new Set(items.map(({ item }) => item));
+  const kinds = new Set(left.flatMap(({ item }) => rows.get(item)?.kind ?? []));
+  const alike = (await inside.itemsOfKinds([...kinds])).filter(
+    each => !wanted.has(each.id) && isReady(each.body),
   );
-  const taken = new Set(
-    (
-      await inside.holdings(
-        alike.map(each => each.id),
-        from,
-        free,
-        id,
-      )
-    ).map(({ item }) => item),
-  );
+  const ids = alike.map(each => each.id);
+  const taken = new Set((await inside.holdings(ids, from, free, id)).map(({ item }) => item));
   return left.map(each => ({
     ...each,
     instead: alike
-      .filter(row => row.body.kind === rows.get(each.item)?.body.kind && !taken.has(row.id))
+      .filter(({ id: other, body }) => body.kind === rows.get(each.item)?.kind && !taken.has(other))
       .slice(0, MOST_INSTEAD)
-      .map(row => row.id),
+      .map(({ id: other }) => other),
   }));
 }
 

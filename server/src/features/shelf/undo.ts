@@ -39,11 +39,27 @@ export function undoChange(scope: Scope, change: string, author: string = NOBODY
       if (isNew(own)) gone.push({ id, body, changedAt, revision: row.revision + 1, before: body, after: {} });
       else back.push(withDifference(row, changedFields<Item>(row, fieldsOf(own.toReversed(), 'before'))));
     }
+    await refuseHad(inside, gone);
     await inside.removeItems(gone, signed);
     await inside.saveItems(back, signed);
     await inside.notify({ shelf: true });
     return { items: back.map(lineOf), change: signed.change };
   });
+}
+
+/** 409 for what is, or ever was, booked: it stays where its bookings lead to. */
+async function refuseHad(inside: Scope, gone: readonly NextItem[]): Promise<void> {
+  const had = await inside.holdings(
+    gone.map(({ id }) => id),
+    ...(['-infinity', 'infinity', ''] as const),
+  );
+  const tapes = gone.filter(({ id }) => had.some(({ item }) => item === id)).map(({ body }) => body.tape);
+  if (tapes.length > 0)
+    throw new Problem(
+      409,
+      'Some of this was booked, so it cannot be taken back',
+      tapes.slice(0, 20).join(', '),
+    );
 }
 
 type Done = readonly Pick<ItemChangeRow, 'revision' | 'before' | 'after'>[];

@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@idle-satchel/core';
 import type { ItemFields, ItemLine } from '@idle-satchel/core/api';
 import { changeOf, faultsOfItem, ITEM_FORM, type FormField } from '@idle-satchel/core/item-drafts';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { addressOf, wordsOf } from '../../api/client.js';
 import { anyTools, type FieldTools } from '../../ledger/form-tools.js';
@@ -36,10 +36,18 @@ export function ItemForm({
   today: string;
   onChange: (fields: ItemFields) => Promise<void>;
 }) {
-  const { id, revision: _revision, ...known } = item;
-  const { control, handleSubmit, setValue, formState, getValues } = useForm<Record<string, unknown>>({
+  /** The thing as it was when somebody began to write: what others change meanwhile does not write over it. */
+  const [seen, setSeen] = useState(item);
+  const { id, revision: base, ...known } = seen;
+  const { control, handleSubmit, setValue, reset, formState, getValues } = useForm<Record<string, unknown>>({
     defaultValues: { ...known },
   });
+  const { isDirty } = formState;
+  if (!isDirty && item !== seen) setSeen(item);
+  useEffect(() => {
+    const { id: _id, revision: _revision, ...now } = seen;
+    reset({ ...now });
+  }, [seen, reset]);
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const [problem, setProblem] = useState('');
   const [wished, setWished] = useState<readonly string[]>([]);
@@ -47,18 +55,23 @@ export function ItemForm({
   const asked = ITEM_FORM.filter(isAsked);
   const unasked = ITEM_FORM.filter(field => !isAsked(field));
   const tools = anyTools({ control, setValue, system: units, faults, named });
-  const keep = async (fields: ItemFields): Promise<void> => {
+  /** Whether it was kept. */
+  const keep = async (fields: ItemFields): Promise<boolean> => {
     setProblem('');
     try {
-      await onChange(fields);
+      await onChange({ ...fields, base });
+      setWished([]);
+      return true;
     } catch (error) {
       setProblem(wordsOf(error));
+      return false;
     }
   };
   const submit = handleSubmit(async values => {
     const found = faultsOfItem(values);
     setFaults(found);
-    if (Object.keys(found).length === 0) await keep(changeOf(known, values));
+    // What was written is what is kept: from then on the form follows again.
+    if (Object.keys(found).length === 0 && (await keep(changeOf(known, values)))) reset(getValues());
   });
   const lent = known.lent;
   const wish = (name: string): void => {

@@ -64,12 +64,7 @@ export default function ItemPanel({
           ))}
         </ul>
       )}
-      <ItemForm
-        key={item.revision}
-        {...{ item, units, today }}
-        named={itemNames(items, kinds, item.id)}
-        onChange={onChange}
-      />
+      <ItemForm {...{ item, units, today }} named={itemNames(items, kinds, item.id)} onChange={onChange} />
       <ItemBookings {...{ item, dates }} />
       <ItemFaults {...{ item, dates, onChange }} />
       <ItemPhoto {...{ item, onChange }} />

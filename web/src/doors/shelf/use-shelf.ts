@@ -15,7 +15,7 @@ export interface Done {
 }
 
 export interface ShelfChanges {
-  /** Changes one thing as it is seen here; rejects with what the server says against it. */
+  /** Changes one thing as it is seen here, or as it was seen at the base of the change; rejects with what the server says against it. */
   readonly change: (item: ItemLine, fields: ItemFields) => Promise<void>;
   /** Changes several in the same way; what others changed meanwhile is not written over. */
   readonly changeMany: (items: readonly ItemLine[], fields: ItemFields, label: string) => Promise<void>;
@@ -32,10 +32,10 @@ export function useShelf() {
   const [done, setDone] = useState<Done>();
   const [problem, setProblem] = useState('');
   const refresh = (): Promise<void> => queries.invalidateQueries(itemsQuery);
-  const change: ShelfChanges['change'] = async ({ id, revision: base }, fields) => {
+  const change: ShelfChanges['change'] = async ({ id, revision }, fields) => {
     setProblem('');
     try {
-      await call('PATCH /items/:id', { id }, { ...fields, base, author: author() });
+      await call('PATCH /items/:id', { id }, { base: revision, ...fields, author: author() });
     } finally {
       await refresh();
     }

@@ -1,0 +1,30 @@
+/** The shelf without whoever has, owns, measured or tested things: what leaves the house when no names are asked for. */
+import type { Item, Shelf } from './item.js';
+
+/** Stands for a person or a firm that is not named. */
+const SOMEBODY = 'somebody';
+
+const nameless = <Record extends { readonly by: string }>(
+  records: Readonly<globalThis.Record<string, Record>>,
+): Readonly<globalThis.Record<string, Record>> =>
+  Object.fromEntries(Object.entries(records).map(([id, each]) => [id, { ...each, by: SOMEBODY }]));
+
+function itemWithoutNames({ owner, lent, tested, proof, meter, runs, faults, bought, ...item }: Item): Item {
+  const { by: _by, ...test } = tested ?? { result: 'passed' };
+  const { from: _from, ...paid } = bought ?? {};
+  return {
+    ...item,
+    ...(owner && { owner: { ...owner, who: SOMEBODY } }),
+    ...(lent && { lent: { ...lent, to: SOMEBODY } }),
+    ...(tested && { tested: test }),
+    ...(bought && { bought: paid }),
+    ...(proof && { proof: { ...proof, by: SOMEBODY } }),
+    ...(meter && { meter: nameless(meter) }),
+    ...(runs && { runs: nameless(runs) }),
+    ...(faults && { faults: nameless(faults) }),
+  };
+}
+
+export const shelfWithoutNames = ({ items }: Shelf): Shelf => ({
+  items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, itemWithoutNames(item)])),
+});
