@@ -70,28 +70,27 @@ export function ShelfRows({
       aria-label="Things on the shelf"
       aria-rowcount={rows.length + 1}
       aria-multiselectable
-      className="flex flex-col min-h-0 grow"
+      ref={scrolled}
+      className="overflow-auto min-h-0 grow"
       onKeyDown={onKey}
     >
-      <div ref={scrolled} className="overflow-auto min-h-0 grow" tabIndex={-1}>
-        <Columns {...{ table, tracks, shown }} />
-        <div role="rowgroup" className="relative" style={{ height: lines.getTotalSize() }}>
-          {lines.getVirtualItems().map(({ index, start, size }) => {
-            const row = rows[index];
-            return (
-              row && (
-                <Line
-                  key={row.id}
-                  {...{ row, index, start, size, tracks, shown }}
-                  isCurrent={index === current}
-                  isOpen={row.id === open}
-                  onFocus={() => setAt(index)}
-                  onOpen={onOpen}
-                />
-              )
-            );
-          })}
-        </div>
+      <Columns {...{ table, tracks, shown }} />
+      <div role="rowgroup" className="relative" style={{ height: lines.getTotalSize() }}>
+        {lines.getVirtualItems().map(({ index, start, size }) => {
+          const row = rows[index];
+          return (
+            row && (
+              <Line
+                key={row.id}
+                {...{ row, index, start, size, tracks, shown }}
+                isCurrent={index === current}
+                isOpen={row.id === open}
+                onFocus={() => setAt(index)}
+                onOpen={onOpen}
+              />
+            )
+          );
+        })}
       </div>
     </div>
   );
