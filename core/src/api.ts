@@ -2,8 +2,6 @@
  * The contract of the server's API: what each route is for, what it takes and what it answers, once for the server that
  * registers and checks it, the page that calls it, and the OpenAPI document.
  */
-import { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
-import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from './shelf-sheets/words.js';
 import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
   DocumentChanges,
@@ -37,6 +35,7 @@ import {
   MadeItems,
   NewItems,
 } from './api/shelf.js';
+import { sheetRoutes } from './api/sheet-routes.js';
 import { FileSize, PictureSize, VenueList } from './api/venues.js';
 import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
@@ -64,33 +63,6 @@ export interface Contract {
 
 /** A route by its method and its path below `/api/v1`, with `:id` parameters. */
 type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
-
-type SheetEnding = keyof typeof SHEET_ENDINGS;
-type SheetRoute =
-  `GET /events/:id/${SheetName}.${SheetEnding}` | `GET /shelf/${ShelfSheetName}.${SheetEnding}`;
-
-/** What a sheet can be had as. */
-const SHEET_ENDINGS = {
-  pdf: ['PDF, on Letter where units are imperial, else A4', 'application/pdf'],
-  csv: ['CSV', 'text/csv'],
-  xlsx: ['a workbook', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
-  txt: ['plain text for a message', 'text/plain'],
-} as const;
-
-const filesOf = (path: string, words: string) =>
-  Object.entries(SHEET_ENDINGS).map(
-    ([ending, [as, file]]) => [`GET ${path}.${ending}`, { summary: `${words} as ${as}`, file }] as const,
-  );
-
-const sheetRoutes = Object.fromEntries([
-  ...SHEET_NAMES.flatMap(name => filesOf(`/events/:id/${name}`, `The ${SHEET_WORDS[name].toLowerCase()}`)),
-  ...SHELF_SHEET_NAMES.flatMap(name =>
-    filesOf(
-      `/shelf/${name}`,
-      `Of the shelf: ${SHELF_SHEET_WORDS[name].toLowerCase()}, of the things in ?ids= (commas between) or of all,`,
-    ),
-  ),
-]) as unknown as Readonly<Record<SheetRoute, { readonly summary: string; readonly file: string }>>;
 
 export const ROUTES = {
   'GET /organisation': {

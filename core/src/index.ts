@@ -119,7 +119,14 @@ export { formatCard, inputList, patchList } from './sheets/signal-lists.js';
 export { innerWiring } from './sheets/inner-wiring.js';
 export { textOf } from './sheets/plain-text.js';
 export type { Column, Sheet } from './sheets/sheet.js';
-export { SHEET_NAMES, SHEET_WORDS, type SheetName } from './sheets/sheet-words.js';
+export {
+  SHEET_ENDINGS,
+  SHEET_FILES,
+  SHEET_NAMES,
+  SHEET_WORDS,
+  type SheetFile,
+  type SheetName,
+} from './sheets/sheet-words.js';
 export * from './assemblies/index.js';
 export * from './drafting/index.js';
 export * from './exchange/index.js';

@@ -24,3 +24,16 @@ export const SHEET_WORDS = {
 } as const;
 export type SheetName = keyof typeof SHEET_WORDS;
 export const SHEET_NAMES = Object.keys(SHEET_WORDS) as SheetName[];
+
+/** What a sheet can be had as, by the ending of its file: in words, shortly on a button, and its media type. */
+export const SHEET_FILES = {
+  pdf: { words: 'PDF, on Letter where units are imperial, else A4', short: 'PDF', type: 'application/pdf' },
+  csv: { words: 'CSV', short: 'CSV', type: 'text/csv' },
+  xlsx: {
+    ...{ words: 'a workbook', short: 'workbook' },
+    type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  },
+  txt: { words: 'plain text for a message', short: 'text', type: 'text/plain' },
+} as const;
+export type SheetFile = keyof typeof SHEET_FILES;
+export const SHEET_ENDINGS = Object.keys(SHEET_FILES) as SheetFile[];

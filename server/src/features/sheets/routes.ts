@@ -1,4 +1,11 @@
-import { LABEL_PAPERS, LABEL_SIZES, SHEET_NAMES, SHEETS, type Assessment } from '@idle-satchel/core';
+import {
+  LABEL_PAPERS,
+  LABEL_SIZES,
+  SHEET_ENDINGS,
+  SHEET_NAMES,
+  SHEETS,
+  type Assessment,
+} from '@idle-satchel/core';
 import type { Asked } from '../../asked.js';
 import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { assessedEvent, type Assessed } from '../events/assessed.js';
@@ -7,7 +14,7 @@ import { elevationsDxf, elevationsPdf, elevationsSvg } from './elevations.js';
 import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
 import { bytesOf, paperOf } from './paper.js';
 import { schematicPdf, schematicSvg } from './schematic.js';
-import { SHEET_FILES, sheetFile } from './sheet-files.js';
+import { sheetFile } from './sheet-files.js';
 
 const PDF = 'application/pdf';
 const SVG = 'image/svg+xml';
@@ -61,7 +68,7 @@ export const sheetRoutes: readonly Route[] = [
     return new FileAnswer(elevationsDxf(bundle, assessment), 'image/vnd.dxf', 'racks.dxf');
   }),
   ...SHEET_NAMES.flatMap(name =>
-    SHEET_FILES.map(sort =>
+    SHEET_ENDINGS.map(sort =>
       heavyRoute(`GET /events/:id/${name}.${sort}`, async asked => {
         const { bundle, assessment } = await assessedFor(asked);
         const { origin, id } = asked;

@@ -1,13 +1,10 @@
 /** A sheet as a file of each sort that it can be had as. */
-import { textOf, type Sheet } from '@idle-satchel/core';
+import { SHEET_FILES, textOf, type Sheet, type SheetFile } from '@idle-satchel/core';
 import { FileAnswer } from '../../route.js';
 import { csvOf } from './csv.js';
 import { bytesOf, type Paper } from './paper.js';
 import { pdfOf } from './pdf.js';
 import { xlsxOf } from './xlsx.js';
-
-export const SHEET_FILES = ['pdf', 'csv', 'xlsx', 'txt'] as const;
-export type SheetFile = (typeof SHEET_FILES)[number];
 
 interface Printed {
   readonly paper: Paper;
@@ -15,26 +12,20 @@ interface Printed {
   readonly pageOf?: (of: string) => string;
 }
 
+type Written = (sheet: Sheet, printed: Printed) => string | Uint8Array | Promise<Uint8Array>;
+
+const WRITTEN: Readonly<Record<SheetFile, Written>> = {
+  pdf: (sheet, { paper, pageOf }) => bytesOf(pdfOf(sheet, paper, pageOf)),
+  csv: csvOf,
+  xlsx: xlsxOf,
+  txt: textOf,
+};
+
 /** `name` without its ending. */
-export async function sheetFile(
+export const sheetFile = async (
   sheet: Sheet,
-  sort: SheetFile,
+  ending: SheetFile,
   name: string,
-  { paper, pageOf }: Printed,
-): Promise<FileAnswer> {
-  const file = `${name}.${sort}`;
-  switch (sort) {
-    case 'pdf':
-      return new FileAnswer(await bytesOf(pdfOf(sheet, paper, pageOf)), 'application/pdf', file);
-    case 'csv':
-      return new FileAnswer(csvOf(sheet), 'text/csv', file);
-    case 'xlsx':
-      return new FileAnswer(
-        await xlsxOf(sheet),
-        'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-        file,
-      );
-    case 'txt':
-      return new FileAnswer(textOf(sheet), 'text/plain', file);
-  }
-}
+  printed: Printed,
+): Promise<FileAnswer> =>
+  new FileAnswer(await WRITTEN[ending](sheet, printed), SHEET_FILES[ending].type, `${name}.${ending}`);

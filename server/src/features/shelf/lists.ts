@@ -1,5 +1,5 @@
 /** Lists and labels of the shelf, of all things or of some. */
-import { ITEM_LABEL_SIZES, LABEL_PAPERS, type ItemLabelSize } from '@idle-satchel/core';
+import { ITEM_LABEL_SIZES, LABEL_PAPERS, SHEET_ENDINGS, type ItemLabelSize } from '@idle-satchel/core';
 import type { Kinds, Rules } from '@idle-satchel/core/documents';
 import { SHELF_SHEET_NAMES, shelfSheet } from '@idle-satchel/core/shelf-sheets';
 import type { Asked } from '../../asked.js';
@@ -8,7 +8,7 @@ import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { only } from '../events/service.js';
 import { itemLabelsPdf } from '../sheets/labels.js';
 import { bytesOf, paperOf } from '../sheets/paper.js';
-import { SHEET_FILES, sheetFile } from '../sheets/sheet-files.js';
+import { sheetFile } from '../sheets/sheet-files.js';
 
 /** The things that are asked for (?ids=, commas between), else all. */
 async function wantedItems({ scope, text }: Asked<unknown>): Promise<ItemRow[]> {
@@ -37,7 +37,7 @@ export const shelfListRoutes: readonly Route[] = [
     return new FileAnswer(await bytesOf(pdf), 'application/pdf', 'shelf-labels.pdf');
   }),
   ...SHELF_SHEET_NAMES.flatMap(name =>
-    SHEET_FILES.map(sort =>
+    SHEET_ENDINGS.map(sort =>
       heavyRoute(`GET /shelf/${name}.${sort}`, async asked => {
         const [{ rules, kinds }, rows] = [await houseOf(asked), await wantedItems(asked)];
         const sheet = shelfSheet(

@@ -1,15 +1,15 @@
-import { counted, ITEM_LABEL_SIZES, type ItemLabelSize } from '@idle-satchel/core';
+import {
+  counted,
+  ITEM_LABEL_SIZES,
+  SHEET_ENDINGS,
+  SHEET_FILES,
+  type ItemLabelSize,
+} from '@idle-satchel/core';
 import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS } from '@idle-satchel/core/shelf-sheets';
 import { useState } from 'react';
 import { addressOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 
-const ENDINGS = [
-  ['pdf', 'PDF'],
-  ['csv', 'CSV'],
-  ['xlsx', 'workbook'],
-  ['txt', 'text'],
-] as const;
 /** More ids make an address that not everything on the way lets through. */
 const MOST_IDS = 500;
 
@@ -38,15 +38,15 @@ export default function ListsDialog({
           {SHELF_SHEET_NAMES.filter(name => name !== 'receipt' || few).map(name => (
             <tr key={name}>
               <td>{SHELF_SHEET_WORDS[name]}</td>
-              {ENDINGS.map(([ending, words]) => (
+              {SHEET_ENDINGS.map(ending => (
                 <td key={ending}>
                   <a
                     className="link"
                     href={addressOf(`GET /shelf/${name}.${ending}`, { ids })}
                     download=""
-                    aria-label={`${SHELF_SHEET_WORDS[name]}, ${words}`}
+                    aria-label={`${SHELF_SHEET_WORDS[name]}, ${SHEET_FILES[ending].short}`}
                   >
-                    {words}
+                    {SHEET_FILES[ending].short}
                   </a>
                 </td>
               ))}

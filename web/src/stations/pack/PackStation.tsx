@@ -1,4 +1,4 @@
-import { freeItems, PACK_GROUPS } from '@idle-satchel/core';
+import { freeItems, PACK_GROUPS, SHEET_ENDINGS, SHEET_FILES } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { addressOf } from '../../api/client.js';
@@ -17,14 +17,6 @@ const Lifting = fetched(() => import('./Lifting.js'));
 
 const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles' } as const;
 type View = keyof typeof VIEWS;
-
-/** What the pack list can be had as. */
-const PACK_FILES = [
-  ['pdf', 'Pack list, PDF'],
-  ['csv', 'CSV'],
-  ['xlsx', 'Workbook'],
-  ['txt', 'Text'],
-] as const;
 
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
 export default function PackStation() {
@@ -108,13 +100,13 @@ export default function PackStation() {
           <Lifting />
         </Suspense>
         <p className="mt-4 flex flex-wrap gap-2">
-          {PACK_FILES.map(([ending, words]) => (
+          {SHEET_ENDINGS.map((ending, i) => (
             <FileLink
               key={ending}
               className="button"
               address={addressOf(`GET /events/:id/pack-list.${ending}`, { id: store.id })}
             >
-              {words}
+              {i === 0 ? `Pack list, ${SHEET_FILES[ending].short}` : SHEET_FILES[ending].short}
             </FileLink>
           ))}
           <FileLink className="button" address={addressOf('GET /events/:id/cut-list.pdf', { id: store.id })}>
