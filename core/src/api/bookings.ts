@@ -1,6 +1,6 @@
 /** Bookings: who has which things of the shelf for which time. */
 import { Flag, Int, Many, Num, Optional, Ref, Refs, Text, TextOrNull } from '../documents/decorators.js';
-import { Instant } from '../documents/time-decorators.js';
+import { Instant, TimeZone } from '../documents/time-decorators.js';
 import { MOST } from './made.js';
 
 /** A thing, or so many of a stock line, that is booked. */
@@ -18,6 +18,8 @@ export class NewBooking {
   @Instant() to!: string;
   /** Minutes after its end before anybody else may have the things. */
   @Optional() @Num(0, 10080) turnaround?: number;
+  /** On whose clocks times are told where something cannot be had; absent = UTC. */
+  @Optional() @TimeZone() zone?: string;
   @Optional() @Text(80, 1) author?: string;
   @Many(() => BookedLine) items!: readonly BookedLine[];
 }

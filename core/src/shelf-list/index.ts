@@ -45,6 +45,14 @@ export type ShelfView = (typeof SHELF_VIEWS)[number];
 export const whereIs = ({ lent, whereNow, state, home }: Item): string =>
   lent ? `with ${lent.to}` : (whereNow ?? (state === 'in repair' ? '' : (home ?? '')));
 
+/** Where a thing is, as a sentence. */
+export function whereWords(item: Item): string {
+  const where = whereIs(item);
+  if (where === '') return 'Nobody said where it is.';
+  // `with Maud` as it is; a place after a colon.
+  return /^(with|in|at|on) /.test(where) ? `It is ${where}.` : `It is at: ${where}.`;
+}
+
 /** `ready`, or why a thing cannot be taken along. */
 export const stateWords = (item: Item): string => keptBack(item)?.replace(/^is /, '') ?? 'ready';
 

@@ -1,6 +1,6 @@
-/** The things of the shelf that the checklist names, each once. */
+/** The things of the shelf that the checklist names, each once, and what they are for. */
 import type { Item, Shelf } from '../../documents/index.js';
-import type { PackLines } from './result.js';
+import type { PackLine, PackLines } from './result.js';
 
 /** A thing of the shelf that is taken along. */
 export interface SetAside {
@@ -18,3 +18,11 @@ export function setAside(lines: PackLines, items: Shelf['items']): readonly SetA
   }
   return [...met.values()];
 }
+
+/** What a thing of a line is for, as it follows its tape code: ` for WORDS`, ` to change BATTERY`, `, which goes with CAM 01,`. */
+export const forWhat = ({ purpose, goesWith }: Pick<PackLine, 'purpose' | 'goesWith'>): string =>
+  goesWith !== undefined
+    ? `, which ${purpose},`
+    : purpose.startsWith('to ')
+      ? ` ${purpose}`
+      : ` for ${purpose}`;

@@ -26,7 +26,7 @@ export interface Wanted extends BookingRow {
   readonly items: readonly { readonly item: string; readonly count?: number | undefined }[];
 }
 
-/** What is said to people about times, on the clocks of the server’s house rules. */
+/** On whose clocks, and how, times are told. */
 type Telling = Parameters<typeof showDayAndClock>[1];
 
 /**
@@ -37,8 +37,10 @@ export async function book(inside: Scope, wanted: Wanted, telling: Telling, part
   const { items, ...booking } = wanted;
   const ids = items.map(({ item }) => item);
   // Whoever cannot have it anyway is told at once, and does not wait for those who book just now.
-  const early = await sorted(inside, wanted, await inside.someItems(ids), telling);
-  if (early.left.length > 0 && !partly) throw await cannotBeHad(inside, wanted, early);
+  if (!partly) {
+    const early = await sorted(inside, wanted, await inside.someItems(ids), telling);
+    if (early.left.length > 0) throw await cannotBeHad(inside, wanted, early);
+  }
   // Locked, so that what is found now is so until it is kept.
   const found = await sorted(inside, wanted, await inside.lockItems(ids), telling);
   if (found.left.length > 0 && !partly) throw await cannotBeHad(inside, wanted, found);
@@ -146,21 +148,18 @@ async function withInstead(
   }));
 }
 
-/** How times are told to people who book, where no event says on whose clocks. */
-const rulesOf = async (scope: Scope): Promise<Rules> => (await only(scope, 'rules')).body as Rules;
-
 /** Books things for something that is no event. */
 export async function bookFor(inside: Scope, id: string, wish: NewBooking): Promise<BookingLine> {
-  const { label, from, to, turnaround, author = 'Somebody', items } = wish;
+  const { label, from, to, turnaround, zone = 'UTC', author = 'Somebody', items } = wish;
   if (Date.parse(to) <= Date.parse(from)) throw invalid([{ path: '/to', reason: 'must be after /from' }]);
   if (items.length === 0) throw invalid([{ path: '/items', reason: 'must name something' }]);
   const ids = items.map(({ item }) => item);
   if (new Set(ids).size !== ids.length)
     throw invalid([{ path: '/items', reason: 'must name each item once' }]);
-  const rules = await rulesOf(inside);
+  const rules = (await only(inside, 'rules')).body as Rules;
   const free = freeAfter(to, turnaround ?? rules.turnaround);
   const wanted = { id, event: null, label, author, from, to, free, items };
-  const { left: _, ...line } = await book(inside, wanted, { zone: 'UTC', dates: rules.dates });
+  const { left: _, ...line } = await book(inside, wanted, { zone, dates: rules.dates });
   return line;
 }
 

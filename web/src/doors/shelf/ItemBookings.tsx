@@ -39,7 +39,10 @@ export function ItemBookings({ item, dates }: { item: ItemLine; dates: DateLocal
   const book = (event: FormEvent): void => {
     event.preventDefault();
     if (missing !== undefined || from === undefined || to === undefined) return;
-    const booking = { label: wish.label.trim(), from, to, items: [{ item: item.id }], author: author() };
+    const booking = {
+      ...{ label: wish.label.trim(), from, to, items: [{ item: item.id }] },
+      ...{ author: author(), zone: OWN_ZONE },
+    };
     void ask(() => call('POST /bookings', {}, booking));
   };
   const { bookings = [], planned = [] } = calendar.data ?? {};

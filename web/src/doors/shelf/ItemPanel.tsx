@@ -1,6 +1,6 @@
 import { canBeMeasured, notedOf, type DateLocale, type UnitSystem } from '@idle-satchel/core';
 import type { ItemFields, ItemLine } from '@idle-satchel/core/api';
-import { attentionOf, whereIs } from '@idle-satchel/core/shelf-list';
+import { attentionOf, whereWords } from '@idle-satchel/core/shelf-list';
 import { Suspense, useState } from 'react';
 import { fetched } from '../../ui/fetched.js';
 import { OWN_ZONE } from '../../ui/days.js';
@@ -40,7 +40,6 @@ export default function ItemPanel({
   const kind = kinds[item.kind];
   const reading = { system: units, zone: OWN_ZONE, dates };
   const attention = attentionOf(item, today, dates);
-  const where = whereIs(item);
   return (
     <>
       <p className="flex items-baseline gap-3">
@@ -50,9 +49,7 @@ export default function ItemPanel({
           Close
         </button>
       </p>
-      <p className="text-faint pt-1">
-        {where === '' ? 'Nobody said where it is.' : `It is ${placeWords(where)}.`}
-      </p>
+      <p className="text-faint pt-1">{whereWords(item)}</p>
       {attention.length > 0 && (
         <ul aria-label="What wants to be seen to" className="pt-1">
           {attention.map(({ severity, words }) => (
@@ -93,6 +90,3 @@ export default function ItemPanel({
     </>
   );
 }
-
-/** `with Maud`, `in repair` as they are; a place after a preposition. */
-const placeWords = (where: string): string => (/^(with|in|at|on) /.test(where) ? where : `at: ${where}`);

@@ -21,7 +21,8 @@ export interface TravelReads {
 
 /**
  * For each line the cases and the vehicle around it, the nearest first. A thing in a thing goes with that, unless it
- * comes off for travel; what always goes with another goes where that goes; a case in a case as well; one that is in itself is in nothing.
+ * comes off for travel; what always goes with another goes where that goes; a case in a case as well; one that is in
+ * itself is in nothing.
  */
 export function travelsIn({
   lines,
