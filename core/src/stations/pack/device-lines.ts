@@ -1,5 +1,5 @@
 /** Lines of the checklist for devices, for what is chosen by kind for a camera, and for what always goes with them. */
-import type { BatteryChange, Claims, Family, Kinds, Shelf } from '../../documents/index.js';
+import type { BatteryChange, Claims, Family, Item, Kinds, Shelf } from '../../documents/index.js';
 import { inOrder, type MapOf, type PackGroup } from '../../foundations/index.js';
 import { claimsByItem } from '../claimed.js';
 import type { Equipment } from '../equipment.js';
@@ -56,6 +56,19 @@ function deviceLine(
   };
 }
 
+/** The line of a thing of the shelf that is no device of the plan. */
+function itemLine(item: string, own: Item, kinds: Kinds): PackLine {
+  const kind = kinds.kinds[own.kind];
+  const air = kind && byAir(kind);
+  return {
+    group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+    label: kind?.label ?? 'Unknown kind',
+    purpose: '',
+    ...{ tape: own.tape, item, kind: own.kind, count: own.count ?? 1, inside: undefined },
+    ...(air && { air }),
+  };
+}
+
 interface Changed extends FromShelf {
   readonly changes: MapOf<BatteryChange> | undefined;
 }
@@ -69,18 +82,9 @@ export function batteryLines({ devices, kinds, shelf, changes }: Changed): PackL
     const place = devices?.[battery];
     if (!own || !place || there.has(item)) continue;
     there.add(item);
-    const kind = kinds.kinds[own.kind];
-    const air = kind && byAir(kind);
     lines[`battery ${item}`] = {
-      group: 'Power',
-      label: kind?.label ?? 'Unknown kind',
-      purpose: `to change ${place.label}`,
-      tape: own.tape,
-      item,
-      kind: own.kind,
-      count: 1,
-      inside: undefined,
-      ...(air && { air }),
+      ...itemLine(item, own, kinds),
+      ...{ group: 'Power', purpose: `to change ${place.label}`, count: 1 },
     };
   }
   return lines;
@@ -106,19 +110,9 @@ export function accessoryLines({
       const own = shelf.items[item];
       if (!own || there.has(item)) continue;
       there.add(item);
-      const kind = kinds.kinds[own.kind];
-      const air = kind && byAir(kind);
       more[`with ${item}`] = {
-        group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
-        label: kind?.label ?? 'Unknown kind',
-        purpose: `goes with ${shelf.items[partner]?.tape ?? ''}`,
-        tape: own.tape,
-        item,
-        kind: own.kind,
-        count: own.count ?? 1,
-        inside,
-        goesWith: partner,
-        ...(air && { air }),
+        ...itemLine(item, own, kinds),
+        ...{ purpose: `goes with ${shelf.items[partner]?.tape ?? ''}`, inside, goesWith: partner },
       };
       add(item, inside);
     }
