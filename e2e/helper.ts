@@ -71,7 +71,7 @@ export const saved = (page: Page): Promise<void> =>
 
 /** Presses `u` and waits until the page says what was undone. */
 export async function undo(page: Page): Promise<void> {
-  const status = page.getByRole('status');
+  const status = page.getByRole('banner').getByRole('status');
   const before = await status.innerText();
   await page.keyboard.press('u');
   await page.waitForFunction(was => {
