@@ -134,8 +134,6 @@ export default defineConfig({
   // Pictures never move by themselves: see there.
   resolve: {
     alias: {
-      // Its package names the build with warnings for developers, whatever is built.
-      'react-router': at('../node_modules/react-router/dist/production/index.mjs'),
       'd3-transition': fileURLToPath(new URL('src/bench/no-transitions.ts', import.meta.url)),
       'd3-interpolate': fileURLToPath(new URL('src/bench/no-interpolation.ts', import.meta.url)),
     },

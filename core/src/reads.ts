@@ -123,6 +123,8 @@ export function readsBy(
       ...{ units: rules.units, runs: ofRuns('pack', ['runs', 'hooks', 'mats', 'ramps', 'taped']) },
       ...{ people: people.people, way: results().ground.venue.facts?.way },
       ...{ start: results().brief.start, end: results().brief.end, zone: plan.zone, dates: rules.dates },
+      ...{ money: plan.money, currency: rules.currency, moneyRules: rules.money },
+      ...{ phases: results().brief.phases, streams: results().stream.streams },
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },

@@ -40,6 +40,7 @@ export const readingOf = (plan: Plan, rules: Rules): Reading => ({
   system: rules.units,
   zone: plan.zone,
   dates: rules.dates,
+  currency: rules.currency,
 });
 
 const shownText = (figure: Figure | undefined, reading: Reading): string =>

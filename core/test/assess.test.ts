@@ -25,6 +25,7 @@ function recomputed(formula: string, figure: Figure): Value {
     abs: Math.abs,
     ceil: Math.ceil,
     floor: Math.floor,
+    round: Math.round,
     cos: (x: number) => Math.cos((x * Math.PI) / 180),
     log2: Math.log2,
     log10: Math.log10,

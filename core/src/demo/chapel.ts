@@ -1,6 +1,6 @@
 /** A second, small organisation in imperial units on 120 V: one locked camera. */
 import type { Bundle } from '../documents/index.js';
-import { demoKinds } from './kinds.js';
+import { chapelKinds } from './kinds.js';
 import { demoRules } from './friday.js';
 
 const FOOT = 0.3048;
@@ -231,9 +231,11 @@ export const chapelBundle = (start = '2026-12-06T16:00:00Z'): Bundle => ({
     organisation: 'Cedar Hollow Community Chapel',
     units: 'imperial',
     dates: 'en-US',
+    currency: 'USD',
+    money: { reserve: 10, resale: 40, life: 6 },
     format: '1080p30',
   },
-  kinds: demoKinds,
+  kinds: chapelKinds,
   shelf: {
     items: {
       itemcam01: { tape: 'CAM 01', kind: 'camoneinc', state: 'ready' },

@@ -4,12 +4,14 @@ import { ordersFor } from '../foundations/index.js';
 import { usualRules } from '../kits/usual-rules.js';
 import { FRIDAY_PACKED } from './friday-packed.js';
 import { demoKinds } from './kinds.js';
+import { fridayCosts, QUILLMERE_MONEY } from './prices.js';
 import { demoHands, demoShelf } from './shelf.js';
 import { stAlders } from './st-alders.js';
 
 export const demoRules: Rules = {
   ...usualRules('Quillmere Parishes Together'),
   currency: 'GBP',
+  money: QUILLMERE_MONEY,
 };
 
 type DeviceSketch = Omit<Device, 'order'>;
@@ -205,6 +207,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
       assigngrap: { role: 'graphics', person: 'sunnivaray' },
       assignfloo: { role: 'floor', person: 'maudtarran' },
     },
+    money: { costs: fridayCosts() },
   };
 }
 

@@ -13,6 +13,8 @@ export * from './item.js';
 export * from './item-parts.js';
 export * from './money.js';
 export * from './people.js';
+export * from './prices.js';
+export * from './plan-money.js';
 export * from './device.js';
 export * from './fed-together.js';
 export * from './plan-batteries.js';

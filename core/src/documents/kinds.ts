@@ -6,6 +6,7 @@ import { Vehicle } from './vehicle-parts.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
 import { Cable, LampLight, Lens, Optics, Recording, Size, Support } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
+import { KindPrice } from './prices.js';
 import { INGRESS, type Ingress } from './power-words.js';
 import { Inside, Port } from './ports.js';
 import { AirWay, RackCase, RackSize } from './rack-parts.js';
@@ -57,8 +58,16 @@ export class Kind {
   @One(() => Size)
   @Said<Kind>('Size', '', { help: 'as it stands or lies in use', when: ({ family }) => family !== 'cable' })
   size?: Size;
-  /** What one costs to buy, in the currency of the house. */
-  @Optional() @Num(0, 1e7) @Said('Costs to buy', '', { help: 'in the currency of the house' }) price?: number;
+  /** About what one costs to buy, in the currency of the house, as long as nobody has found a price. */
+  @Optional()
+  @Num(0, 1e7)
+  @Said('Costs about', '', { help: 'in the currency of the house, until a price is found' })
+  price?: number;
+  /** Prices that were found, each with its day. */
+  @Optional()
+  @MapOf(() => KindPrice, 50)
+  @Said<Kind>('Prices', '', { when: () => false })
+  prices?: Map<KindPrice>;
   /** The kind at the other end, without which it is of no use. */
   @Optional()
   @Ref()

@@ -34,6 +34,7 @@ import {
   type Viewer,
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
+import { PlanMoney } from './plan-money.js';
 import { PackedLine } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
 import { Proof } from './proof.js';
@@ -238,4 +239,5 @@ export class Plan {
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
   @Optional() @One(() => Buckles) buckles?: Buckles;
+  @Optional() @One(() => PlanMoney) money?: PlanMoney;
 }

@@ -1,6 +1,7 @@
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { CURRENCIES, type Currency } from './money.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
+import { MoneyRules } from './prices.js';
 import { DATE_LOCALES, type DateLocale } from '../foundations/instants.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 
@@ -81,4 +82,5 @@ export class Rules {
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Absent = at once. */
   @Optional() @Int(0, 10080) turnaround?: number;
+  @Optional() @One(() => MoneyRules) money?: MoneyRules;
 }

@@ -1,9 +1,9 @@
 /** What happens when a source of power fails: what goes dark, what carries on and by what, and what stays on air. */
-import { createAssessor, type Assessment } from '../assess.js';
-import type { Bundle, Plan } from '../documents/index.js';
+import { createAssessor, type Assessment, type Assessor } from '../assess.js';
+import type { Bundle } from '../documents/index.js';
 import { inOrder, type Figure } from '../foundations/index.js';
-import { feedsWithout, type Feed, type Lost } from '../stations/power/feeding.js';
-import { kindDoes } from '../stations/signal/functions.js';
+import { feedsAfter, onAirOf, without, type OnAir } from '../on-air/index.js';
+import type { Feed, Lost } from '../stations/power/feeding.js';
 
 export type FailureSort = 'building' | 'residual' | 'circuit' | 'strip' | 'supply' | 'battery';
 
@@ -36,13 +36,11 @@ export function failuresOf(bundle: Bundle, assessment: Assessment): readonly Fai
   const { power } = assessment;
   // With a memory of its own: what does not hang on what is lost is not worked out anew.
   const assess = createAssessor();
+  const before = onAirOf(bundle, assessment);
   return sourcesOf(assessment).flatMap((source): Failure[] => {
-    const feeds = feedsWithout(assessment.signal.wiring, source.lost);
-    const touched = Object.entries(power.feeds).filter(
-      ([id, feed]) => !sameFeed(feed, feeds[id]) && feed.source !== 'not known',
-    );
+    const { feeds, touched } = feedsAfter(assessment, source.lost);
     if (touched.length === 0) return [];
-    const dark = touched.filter(([id]) => !feeds[id]).map(([id]) => id);
+    const dark = touched.filter(id => !feeds[id]);
     // What only hands on is no loss in itself.
     const worked = dark.filter(id => power.devices[id] && id !== source.record);
     const label = (id: string): string => assessment.signal.wiring.devices[id]?.label ?? id;
@@ -50,7 +48,7 @@ export function failuresOf(bundle: Bundle, assessment: Assessment): readonly Fai
       {
         ...{ key: source.key, sort: source.sort, record: source.record, label: source.label },
         dark: worked.map(label),
-        carriedOn: touched.flatMap(([id]) => carriedBy(id, feeds, assessment)),
+        carriedOn: touched.flatMap(id => carriedBy(id, feeds, assessment)),
         unknown:
           source.sort === 'building'
             ? Object.entries(power.feeds)
@@ -60,7 +58,7 @@ export function failuresOf(bundle: Bundle, assessment: Assessment): readonly Fai
                 )
                 .map(([id]) => label(id))
             : [],
-        ...onAirOf(bundle, assessment, assess(without(bundle, dark))),
+        ...told(bundle, assessment, before, afterwards(bundle, dark, assess)),
       },
     ];
   });
@@ -105,9 +103,6 @@ function sourcesOf({ ground, power, signal }: Assessment): readonly SourceOfPowe
   ];
 }
 
-const sameFeed = (a: Feed, b: Feed | undefined): boolean =>
-  b !== undefined && a.source === b.source && a.from === b.from && a.link === b.link;
-
 /** How a device is fed in place of what it has lost; none where it is dark, or fed by what feeds it now. */
 function carriedBy(id: string, feeds: Readonly<Record<string, Feed>>, assessment: Assessment): CarriedOn[] {
   const { power, signal } = assessment;
@@ -132,46 +127,26 @@ function rootOf(id: string, feeds: Readonly<Record<string, Feed>>): string {
   return from === undefined ? id : rootOf(from, feeds);
 }
 
-/** The bundle with some devices gone from its plan, and every lead of theirs. */
-function without(bundle: Bundle, gone: readonly string[]): Bundle {
-  const dead = new Set(gone);
-  const { devices = {}, links = {} } = bundle.plan;
-  const plan: Plan = {
-    ...bundle.plan,
-    devices: Object.fromEntries(Object.entries(devices).filter(([id]) => !dead.has(id))),
-    links: Object.fromEntries(
-      Object.entries(links).filter(
-        ([, { from, to }]) => !dead.has(from.device ?? '') && !dead.has(to.device ?? ''),
-      ),
-    ),
-  };
-  return { ...bundle, plan };
-}
+const afterwards = (bundle: Bundle, dark: readonly string[], assess: Assessor): OnAir => {
+  const left = without(bundle, dark);
+  return onAirOf(left, assess(left));
+};
 
-/** Outputs that are fed, and led to a line where they are sent, before and after; cameras whose picture comes to somewhere. */
-function onAirOf({ plan }: Bundle, before: Assessment, after: Assessment): Pick<Failure, 'stays' | 'lost'> {
-  const isOn = ({ signal, stream }: Assessment, id: string): boolean => {
-    const device = plan.outputs?.[id]?.device;
-    const line = stream.streams[id]?.line;
-    return (
-      typeof signal.outputs[id]?.fedBy.value === 'string' &&
-      (device === undefined || signal.wiring.devices[device] !== undefined) &&
-      (line === undefined || line.value !== null)
-    );
-  };
+/** By their names, what was on air before and is or is not afterwards. */
+function told(
+  { plan }: Bundle,
+  { signal }: Assessment,
+  before: OnAir,
+  after: OnAir,
+): Pick<Failure, 'stays' | 'lost'> {
   const all = [
     ...inOrder(plan.outputs).flatMap(([id, { label }]) =>
-      isOn(before, id) ? [{ label, on: isOn(after, id) }] : [],
+      before.outputs.has(id) ? [{ label, on: after.outputs.has(id) }] : [],
     ),
-    ...inOrder(before.signal.wiring.devices).flatMap(([id, { label }]) =>
-      kindDoes(before.signal.wiring.kindOf(id), 'sees') && reaches(before, id)
-        ? [{ label, on: reaches(after, id) }]
-        : [],
+    ...inOrder(signal.wiring.devices).flatMap(([id, { label }]) =>
+      before.cameras.has(id) ? [{ label, on: after.cameras.has(id) }] : [],
     ),
   ];
   const labels = (on: boolean): string[] => all.filter(each => each.on === on).map(({ label }) => label);
   return { stays: labels(true), lost: labels(false) };
 }
-
-const reaches = ({ signal }: Assessment, camera: string): boolean =>
-  typeof signal.sources[camera]?.input.value === 'string';

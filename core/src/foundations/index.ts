@@ -5,6 +5,7 @@ export * from './formula.js';
 export * from './geometry.js';
 export * from './json-size.js';
 export * from './parts.js';
+export * from './money-words.js';
 export * from './order.js';
 export * from './patch.js';
 export * from './severity.js';

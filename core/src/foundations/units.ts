@@ -1,6 +1,7 @@
 /** Units of figures and how they are shown; the core computes in metric, conversion happens here only. */
 import type { Value } from './formula.js';
-import { showInstant, type Telling } from './instants.js';
+import { showInstant, type DateLocale, type Telling } from './instants.js';
+import type { Currency } from './shelf-words.js';
 
 export type Unit =
   | ''
@@ -60,6 +61,13 @@ export type Unit =
   | 'people'
   | 'rolls'
   | 'trips'
+  | 'money'
+  | 'money/GB'
+  | 'money/h'
+  | 'money/km'
+  | 'km'
+  | 'days'
+  | 'years'
   | 'instant';
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -84,6 +92,9 @@ const DECIMALS: Partial<Record<Unit, number>> = {
   'dB/100 m': 1,
   'm/s': 1,
   'm/s²': 2,
+  km: 1,
+  days: 1,
+  years: 1,
   '': 2,
 };
 
@@ -95,7 +106,25 @@ export interface Shown {
 /** How a person reads figures: unit system, and where and in which way instants are told. */
 export interface Reading extends Telling {
   readonly system: UnitSystem;
+  /** What sums of money are in; absent = the house has not said. */
+  readonly currency?: Currency | undefined;
 }
+
+/** `£1,234.50`, `US$900.00`; a bare number where nobody has said in what. */
+export const showMoney = (
+  amount: number,
+  currency: Currency | undefined,
+  dates: DateLocale = 'en-GB',
+): string =>
+  minusSign(
+    new Intl.NumberFormat(dates, {
+      ...(currency ? { style: 'currency', currency } : { minimumFractionDigits: 2 }),
+      maximumFractionDigits: 2,
+    })
+      // A rest of reckoning that is no cent is nothing.
+      .format(Math.round(amount * 100) / 100 || 0)
+      .replaceAll(/\s/g, ' '),
+  );
 
 /** m. */
 export const FOOT = 0.3048;
@@ -130,11 +159,22 @@ export function show(value: Value, unit: Unit, reading: Reading): Shown {
     if (unit === 'kg') return { text: fixed(value / POUND, 1), unit: 'lb' };
     if (unit === '°C') return { text: fixed((value * 9) / 5 + 32, 0), unit: '°F' };
   }
+  if (isMoney(unit)) return moneyShown(value, unit, reading);
   if (unit === 'f/') return { text: `f/${fixed(value, value < 10 ? 1 : 0)}`, unit: '' };
   if (unit === 's' && value > 0 && value < 1) return { text: `1/${Math.round(1 / value)}`, unit };
   const decimals = DECIMALS[unit] ?? 0;
   return { text: fixed(value, Number.isInteger(value) && unit !== 'm' ? 0 : decimals), unit };
 }
+
+const isMoney = (unit: Unit): boolean => unit.startsWith('money');
+
+/** A sum, or one for each of something: `£2.50` `/GB`. */
+const moneyShown = (value: number, unit: Unit, { currency, dates }: Reading): Shown => ({
+  text: showMoney(value, currency, dates),
+  unit: [...(currency ? [] : ['in the currency of the house']), unit.slice('money'.length)]
+    .filter(Boolean)
+    .join(' '),
+});
 
 /** Value and unit as one text. */
 export function showText(value: Value, unit: Unit, reading: Reading): string {

@@ -7,23 +7,27 @@ import {
   Many,
   Num,
   Nums,
+  One,
   Optional,
   Ref,
   Refs,
   type DocumentClass,
 } from '../documents/decorators.js';
+import { Texts } from '../documents/text-list.js';
 import { faultsOf, type Fault } from '../documents/validate.js';
 import { inOrder, type Point } from '../foundations/index.js';
 import { opticsOf } from '../stations/shots/fitted.js';
 import { arrangeRack } from './arrange/index.js';
 import { backOfRack } from './back/index.js';
 import { shareOut } from './balance/index.js';
+import { whatFits, type CeilingOptions, type CeilingWeights } from './ceiling/index.js';
 import { connectTheRest } from './connect/index.js';
 import { deskPlaces } from './desk/desk-places.js';
 import { findPositions, usualPlacement, type Round } from './placement/index.js';
 import { loadVehicles } from './load/index.js';
 import { packCases } from './pack-cases/index.js';
 import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
+import { substitutes, type SubstitutesOptions } from './substitutes/index.js';
 import { cutAll } from './stock/index.js';
 import { swapBatteries } from './swaps/index.js';
 import { waysOut } from './ways-out/index.js';
@@ -69,6 +73,32 @@ class LoadOption {
   @Optional() @Refs(50) vehicles?: string[];
   @Optional() @Num(0.1, 600) seconds?: number;
   @Optional() @Int(1, 1e6) seed?: number;
+}
+
+class WeightsOption {
+  @Optional() @Num(0, 1e6) output?: number;
+  @Optional() @Num(0, 1e6) vital?: number;
+  @Optional() @Num(0, 1e6) wanted?: number;
+  @Optional() @Num(0, 1e6) nice?: number;
+  @Optional() @Num(0, 1e6) failure?: number;
+  @Optional() @Num(0, 1e6) line?: number;
+  @Optional() @Num(0, 1e6) risk?: number;
+  @Optional() @Num(0, 1e6) reuse?: number;
+}
+
+class CeilingOption {
+  @Optional() @Num(0, 1e9) ceiling?: number;
+  @Optional() @Texts(100, 3000) borrow?: string[];
+  @Optional() @Texts(100, 3000) keep?: string[];
+  @Optional() @Refs(3000) next?: string[];
+  @Optional() @One(() => WeightsOption) weights?: Partial<CeilingWeights>;
+  @Optional() @Num(0.1, 600) seconds?: number;
+  @Optional() @Int(0, 20) substitutes?: number;
+}
+
+class SubstitutesOption {
+  @Ref() device!: string;
+  @Optional() @Int(1, 200) most?: number;
 }
 
 /** One search that can be asked by name. */
@@ -117,6 +147,8 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [backOfRack.name]: command(backOfRack, BackOption, (asked: BackOption) => asked),
   [packCases.name]: command(packCases, PackOption, (asked: PackOption) => asked),
   [loadVehicles.name]: command(loadVehicles, LoadOption, (asked: LoadOption) => asked),
+  [substitutes.name]: command(substitutes, SubstitutesOption, (asked: SubstitutesOptions) => asked),
+  [whatFits.name]: command(whatFits, CeilingOption, (asked: CeilingOptions) => asked),
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
 };

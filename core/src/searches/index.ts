@@ -11,5 +11,7 @@ export { gapOf } from './gap.js';
 export * from './search.js';
 export * from './solver/index.js';
 export * from './stock/index.js';
+export * from './substitutes/index.js';
+export * from './ceiling/index.js';
 export * from './swaps/index.js';
 export * from './ways-out/index.js';

@@ -15,6 +15,12 @@ const { plan, venue, kinds, shelf, rules, claims } = friday;
 
 /** Kinds until every field that a kind has was seen once. */
 const ROUND_PLUG: Kind = {
+  prices: {
+    priceone01: {
+      ...{ sort: 'used', net: true, on: '2026-11-01', source: 'an advertisement' },
+      each: { amount: 14, currency: 'GBP' },
+    },
+  },
   label: 'Supply, 12 V, round plug',
   family: 'supply',
   ports: {
@@ -58,6 +64,29 @@ export const FULL: BundleFile = {
   plan: {
     ...plan,
     rules: { slack: 12, reaches: { ethernet: 90 } },
+    money: {
+      ceiling: { amount: 900, currency: 'GBP' },
+      hireDays: 2,
+      needs: {
+        needone01: {
+          ...{
+            line: device ?? '',
+            way: 'hire',
+            net: true,
+            days: 2,
+            from: 'A hire firm',
+            delivery: '2026-12-01',
+          },
+          each: { amount: 12, currency: 'GBP' },
+        },
+      },
+      costs: {
+        costone01: {
+          ...{ order: '1', label: 'Relay', sort: 'relay data', quantity: 4, copies: 3 },
+          each: { amount: 0.05, currency: 'GBP' },
+        },
+      },
+    },
     devices: {
       ...plan.devices,
       [device ?? '']: {
@@ -187,7 +216,15 @@ export const FULL: BundleFile = {
       },
     },
   },
-  rules: { ...rules, turnaround: 60, reaches: { ethernet: 90 } },
+  rules: {
+    ...rules,
+    turnaround: 60,
+    reaches: { ethernet: 90 },
+    money: {
+      ...{ tax: 20, reserve: 12, resale: 40, life: 5, buffer: 4 },
+      rates: { rateeuro01: { currency: 'EUR', rate: 0.85, on: '2026-11-01', source: 'a bank' } },
+    },
+  },
   claims: {
     claims: {
       ...claims.claims,

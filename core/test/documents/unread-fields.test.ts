@@ -10,7 +10,6 @@ const WAITING: Readonly<Record<string, string>> = {
   setBy: 'sound: the card at the desk',
   hinge: 'ground: how far an open door reaches',
   opens: 'ground: how far an open door reaches',
-  currency: 'lists and money',
   turnaround: 'nothing here: bookings, which the server makes',
   serial: 'lists: the customs list',
   home: 'lists: pack out and back',

@@ -141,7 +141,7 @@ const EXPECTED: readonly string[] = [
   ...['ground: places/battnorth', 'ground: places/camnorth1'],
   ...['hands: call', 'hands: hands.late-ready', 'hands: rigging', 'hands: shared', 'hands: work'],
   ...['pack: cable lines/linknort1', 'pack: cables', 'pack: floor lines', 'pack: joiner lines'],
-  ...['pack: pack.stock-short', 'pack: tape rolls'],
+  ...['pack: pack.stock-short', 'pack: tape rolls', 'pack: wanted'],
   ...['power: mains leads', 'power: power.voltage-drop'],
   ...['runs: cuts', 'runs: floor work', 'runs: from/linknort1', 'runs: groups', 'runs: leads'],
   ...['runs: loom runs/linknort1', 'runs: loom squares/linknort1', 'runs: looms/linknort1', 'runs: numbers'],

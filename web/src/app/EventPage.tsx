@@ -1,6 +1,6 @@
 import { ON_PLAN, STATIONS, type StationName } from '@idle-satchel/core';
 import { Suspense, useEffect, useRef, type ComponentType, type RefObject } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useLocation, useParams, useSearchParams } from 'wouter';
 import type { Layer } from '../bench/PlanPicture.js';
 import { useShotsPlan } from '../stations/shots/shots-plan.js';
 import { OpenEventContext, useEvent, useOpenEvent, useUi } from '../store/hooks.js';
@@ -42,7 +42,7 @@ const SupplyTree = late('power', () => import('../stations/power/SupplyTree.js')
 
 export function EventPage() {
   const { event = '' } = useParams();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const open = useOpened(event, openEvent, station => void navigate(`/events/${event}/${station}`));
   if (!open) return <p className="p-6 text-faint">Opening the event …</p>;
   return (

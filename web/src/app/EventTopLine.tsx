@@ -1,5 +1,5 @@
 import { Suspense } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { useEvent, useOpenEvent, usePlan } from '../store/hooks.js';
 import { daysTo } from '../ui/days.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';

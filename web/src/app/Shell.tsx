@@ -1,5 +1,5 @@
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
-import { NavLink, useLocation } from 'react-router';
+import { Link, useLocation } from 'wouter';
 import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from '../ui/blackout.js';
 import { keepClosedSelects } from '../ui/closed-selects.js';
@@ -20,13 +20,17 @@ function skip(): void {
   shown.focus();
 }
 
+/** Whether an address is that of a door, or behind it. */
+const isAt = (pathname: string, door: string): boolean =>
+  pathname === door || pathname.startsWith(`${door}/`);
+
 /** The top line with the four doors; a page may add its own words to it. */
 export function Shell({ children }: { children: ReactNode }) {
   const blackout = useBlackout();
   const update = useSyncExternalStore(newerVersion.subscribe, newerVersion.get);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
   useEffect(keepClosedSelects, []);
-  const { pathname } = useLocation();
+  const [pathname] = useLocation();
   /** Where the menu of a narrow screen was opened; it shuts when another page is gone to. */
   const [menuAt, setMenuAt] = useState<string>();
   const menu = menuAt === pathname;
@@ -52,15 +56,14 @@ export function Shell({ children }: { children: ReactNode }) {
           </button>
           <nav aria-label="Doors" className="in-menu flex gap-x-5">
             {DOORS.map(([to, label]) => (
-              <NavLink
+              <Link
                 key={to}
                 to={to}
-                className={({ isActive }) =>
-                  `py-2 border-b-2 ${isActive ? 'text-ink border-brass' : 'text-faint border-transparent hover:text-ink'}`
-                }
+                aria-current={isAt(pathname, to) ? 'page' : undefined}
+                className={`py-2 border-b-2 ${isAt(pathname, to) ? 'text-ink border-brass' : 'text-faint border-transparent hover:text-ink'}`}
               >
                 {label}
-              </NavLink>
+              </Link>
             ))}
           </nav>
           <div ref={setSlot} className="contents" />

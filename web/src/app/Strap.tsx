@@ -1,6 +1,6 @@
 import { STATIONS, type Snag, type StationName } from '@idle-satchel/core';
 import { Suspense, useEffect, useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams } from 'wouter';
 import { useEvent } from '../store/hooks.js';
 import { fetched } from '../ui/fetched.js';
 import { STATION_KEYS } from '../ui/shortcuts.js';

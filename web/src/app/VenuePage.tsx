@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'wouter';
 import { addressOf } from '../api/client.js';
 import { EventDialogs } from './EventDialogs.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
@@ -17,7 +17,7 @@ import { usePageTitle } from '../ui/page-title.js';
 /** A venue at its own door: the same plan and ledger as Ground, but what is changed here is changed for good. */
 export function VenuePage() {
   const { venue = '' } = useParams();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
   if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
   return (
@@ -79,7 +79,7 @@ function VenueTopLine() {
       </span>
       <span className="in-menu text-[13.5px] whitespace-nowrap text-faint">survey, for every event</span>
       <SavingWords />
-      <Link className="in-menu text-faint hover:text-ink whitespace-nowrap" to="walk">
+      <Link className="in-menu text-faint hover:text-ink whitespace-nowrap" to={`/venues/${store.id}/walk`}>
         Walk round
       </Link>
       <button

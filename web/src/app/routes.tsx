@@ -1,6 +1,6 @@
 import { Suspense, type ComponentType } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
-import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { addressOf, ApiProblem } from '../api/client.js';
 import { fetchedPage } from '../ui/fetched.js';
 import { usePageTitle } from '../ui/page-title.js';
@@ -77,37 +77,38 @@ const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).Peo
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
 function Pages() {
-  const { pathname } = useLocation();
+  const [pathname] = useLocation();
   return (
     <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
       <Suspense fallback={<p className="p-6 text-faint">…</p>}>
-        <Routes>
-          <Route index element={<Navigate to="/events" replace />} />
-          <Route path="events" Component={EventsDoor} />
-          <Route path="events/:event/:station?" Component={EventPage} />
-          <Route path="venues" Component={VenuesDoor} />
-          <Route path="venues/new" Component={SurveyPage} />
-          <Route path="venues/:venue" Component={VenuePage} />
-          <Route path="venues/:venue/walk" Component={WalkPage} />
-          <Route path="shelf/kinds" Component={KindsPage} />
-          <Route path="shelf/bookings" Component={BookingsPage} />
-          <Route path="shelf/:item?" Component={ShelfDoor} />
-          <Route path="people" Component={PeopleDoor} />
-          <Route path="hands" element={<Navigate to="/people" replace />} />
-          <Route
-            path="*"
-            element={<NoPage title="There is no such page" why="Its address leads nowhere." />}
-          />
-        </Routes>
+        <Switch>
+          <Route path="/">
+            <Redirect to="/events" replace />
+          </Route>
+          <Route path="/events" component={EventsDoor} />
+          <Route path="/events/:event/:station?" component={EventPage} />
+          <Route path="/venues" component={VenuesDoor} />
+          <Route path="/venues/new" component={SurveyPage} />
+          <Route path="/venues/:venue" component={VenuePage} />
+          <Route path="/venues/:venue/walk" component={WalkPage} />
+          <Route path="/shelf/kinds" component={KindsPage} />
+          <Route path="/shelf/bookings" component={BookingsPage} />
+          <Route path="/shelf/:item?" component={ShelfDoor} />
+          <Route path="/people" component={PeopleDoor} />
+          <Route path="/hands">
+            <Redirect to="/people" replace />
+          </Route>
+          <Route>
+            <NoPage title="There is no such page" why="Its address leads nowhere." />
+          </Route>
+        </Switch>
       </Suspense>
     </ErrorBoundary>
   );
 }
 
 export const App = () => (
-  <BrowserRouter>
-    <Shell>
-      <Pages />
-    </Shell>
-  </BrowserRouter>
+  <Shell>
+    <Pages />
+  </Shell>
 );

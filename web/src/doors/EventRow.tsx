@@ -1,6 +1,6 @@
 import { counted, showDayAndClock, type DateLocale } from '@idle-satchel/core';
 import type { EventSummary } from '@idle-satchel/core/api';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { addressOf } from '../api/client.js';
 import { daysTo } from '../ui/days.js';
 

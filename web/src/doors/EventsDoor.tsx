@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { ApiProblem, call, sendFile } from '../api/client.js';
 import { madeOnce } from '../api/make.js';
 import { eventsQuery, organisationQuery } from '../api/queries.js';
@@ -16,7 +16,7 @@ const NewEventDialog = lazy(() => import('./NewEventDialog.js'));
 /** Events with what stands open in each; new, copy, import. */
 export function EventsDoor() {
   const queries = useQueryClient();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const [making, setMaking] = useState(false);
   const [problem, setProblem] = useState<readonly string[]>([]);
   const events = useInfiniteQuery(eventsQuery);

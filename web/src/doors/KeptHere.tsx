@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { Openable } from '../offline/shelves.js';
 import { keptLines, type KeptLine } from '../offline/keep.js';
 import { sendWaiting } from '../offline/open.js';

@@ -1,5 +1,5 @@
 import type { VenueLine } from '@idle-satchel/core/api';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { RenameField } from './RenameField.js';
 
 /** One venue of the list, with what can be done to it. */

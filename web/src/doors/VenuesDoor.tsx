@@ -2,7 +2,7 @@ import type { VenueLine } from '@idle-satchel/core/api';
 import { inVenue, type Edit, type Venue } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { ApiProblem, call, wordsOf } from '../api/client.js';
 import { madeOnce } from '../api/make.js';
 import { organisationQuery, venuesQuery } from '../api/queries.js';

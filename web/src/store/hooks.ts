@@ -48,7 +48,7 @@ const readings = new Map<string, Reading>();
 export function useReading(): Reading {
   return useEvent(({ bundle, assessment }) => {
     const reading = readingOf(bundle.plan, assessment.rules);
-    const key = `${reading.system} ${reading.zone} ${reading.dates}`;
+    const key = `${reading.system} ${reading.zone} ${reading.dates} ${reading.currency}`;
     const kept = readings.get(key) ?? reading;
     readings.set(key, kept);
     return kept;

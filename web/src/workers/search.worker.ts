@@ -12,8 +12,10 @@ import {
   loadVehicles,
   packCases,
   shareOut,
+  substitutes,
   swapBatteries,
   waysOut,
+  whatFits,
   whyNotHere,
   type Found,
   type Layouts,
@@ -39,6 +41,8 @@ const SEARCHES = {
   back: backOfRack,
   'pack-cases': packCases,
   load: loadVehicles,
+  ceiling: whatFits,
+  substitutes,
 } as const;
 type Searches = typeof SEARCHES;
 

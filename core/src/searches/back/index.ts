@@ -3,7 +3,7 @@
  * things themselves. Both are tried on the plan and set side by side; which of them one takes is a house rule.
  */
 import { createAssessor, type Assessment } from '../../assess.js';
-import type { Bundle, Connector, Device } from '../../documents/index.js';
+import type { Bundle, Connector, Device, Kinds } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
 import { inPlan } from '../../edits.js';
 import {
@@ -17,6 +17,7 @@ import {
 import { takeOutPatch } from '../../stations/device-edits.js';
 import { outsideOf, type OutsideSocket } from '../../rack-drawing/outside.js';
 import { faceOfPanel } from '../../rack-drawing/faces.js';
+import { buyingPrice, type MoneyHouse } from '../../stations/pack/money/prices.js';
 import { PER_LINK } from '../../stations/runs/plugging.js';
 import { OptionError, type Found, type Offer, type Search } from '../search.js';
 
@@ -157,7 +158,7 @@ function withPanels(
   const panels: PanelKind[] = [];
   let without = 0;
   for (const [connector, count] of wanted) {
-    const kind = panelFor(kinds.kinds, connector);
+    const kind = panelFor(kinds, connector, assessment.rules);
     if (kind) panels.push(...Array.from({ length: Math.ceil(count / kind.sockets) }, () => kind));
     else without += count;
   }
@@ -206,12 +207,12 @@ interface PanelKind {
 }
 
 /** The panel with the most sockets of a connector on its face. */
-function panelFor(kinds: Bundle['kinds']['kinds'], connector: Connector): PanelKind | undefined {
-  const [best] = Object.entries(kinds)
-    .flatMap(([id, { rack, ports, price }]): PanelKind[] => {
+function panelFor(kinds: Kinds, connector: Connector, house: MoneyHouse): PanelKind | undefined {
+  const [best] = Object.entries(kinds.kinds)
+    .flatMap(([id, { rack, ports }]): PanelKind[] => {
       if (rack?.fitting !== 'patch panel') return [];
       const sockets = faceOfPanel(ports).filter(([, port]) => port.connector === connector).length;
-      return sockets > 0 ? [{ id, sockets, units: rack.units, price }] : [];
+      return sockets > 0 ? [{ id, sockets, units: rack.units, price: buyingPrice(id, kinds, house) }] : [];
     })
     .toSorted((a, b) => b.sockets - a.sockets);
   return best;

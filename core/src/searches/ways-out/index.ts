@@ -3,13 +3,13 @@ import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Link } from '../../documents/index.js';
 import { applyFix } from '../../fixes.js';
 import { idFrom, inOrder, numberOf, orderAfter, PatchError } from '../../foundations/index.js';
+import { buyingPrice } from '../../stations/pack/money/prices.js';
+import { kindToBuy } from '../../stations/pack/money/to-buy.js';
 import { isMains } from '../../stations/runs/makes.js';
 import { otherMakes } from '../../stations/runs/other-makes.js';
 import { reachIsGood } from '../../stations/runs/reach.js';
-import type { RunResult } from '../../stations/runs/result.js';
 import { houseOffers, takeHousePatch } from '../../stations/signal/house.js';
 import { pictureDelay } from '../../stations/signal/delays.js';
-import { joinsPorts, leadOf } from '../../stations/signal/lead-ends.js';
 import { deskMoves } from '../desk/desk-places.js';
 import { OptionError, provenLeast, type Search } from '../search.js';
 import type { Draft, WayOut } from './draft.js';
@@ -115,11 +115,9 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
       group !== 'Floor' &&
       !(line in before.pack.lines && before.pack.lines[line]?.item === undefined),
   );
-  const prices = missing.map(([line, { kind }]) => {
-    const run = after.runs.runs[line.split(' ')[0] ?? ''];
-    return kind !== undefined
-      ? kinds.kinds[kind]?.price
-      : run && priceOfCable(run, numberOf(run.wanted), bundle);
+  const prices = missing.map(([id, line]) => {
+    const kind = kindToBuy(id, line, after.runs.runs[id.split(' ')[0] ?? ''], kinds.kinds);
+    return kind === undefined ? undefined : buyingPrice(kind, kinds, after.rules);
   });
   const weight = (assessment: Assessment): number => numberOf(assessment.pack.weight) ?? 0;
   return {
@@ -141,22 +139,6 @@ function weighed(draft: Draft, id: string, bundle: Bundle, before: Assessment, a
     ).length,
     weight: weight(after) - weight(before),
   };
-}
-
-/** What a cable of a length that is sold costs, where the house knows one. */
-function priceOfCable(
-  { make, ports }: RunResult,
-  length: number | undefined,
-  { kinds }: Bundle,
-): number | undefined {
-  const fitting = inOrder(kinds.kinds)
-    .flatMap(([, { cable, price }]) =>
-      cable?.make === make && price !== undefined && joinsPorts(leadOf(cable), ...ports)
-        ? [{ ...cable, price }]
-        : [],
-    )
-    .filter(cable => length !== undefined && cable.length >= length);
-  return fitting.length > 0 ? Math.min(...fitting.map(({ price }) => price)) : undefined;
 }
 
 const otherCables = (id: string, { links }: Bundle['plan'], { runs }: Assessment): Draft[] =>

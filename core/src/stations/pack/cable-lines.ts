@@ -1,5 +1,5 @@
 /** Lines of the checklist for cables, and for what joins them. */
-import type { Kinds, Rules, Shelf } from '../../documents/index.js';
+import type { Kind, Kinds, Rules, Shelf } from '../../documents/index.js';
 import { inOrder, inWords, numberOf } from '../../foundations/index.js';
 import type { RunResult, RunsResult } from '../runs/index.js';
 import type { PackLine, PackLines } from './result.js';
@@ -47,6 +47,20 @@ export function cableLine(
 /** Connectors of which two cables are joined by a piece between them; others go straight into each other. */
 const JOINED: ReadonlySet<RunResult['connector']> = new Set(['BNC', 'RJ45', 'fibre LC', 'TRS 3.5', 'RCA']);
 
+/** A piece with two sockets of a connector and nothing else. */
+const joins = ({ family, ports = {} }: Kind, connector: RunResult['connector']): boolean => {
+  const own = Object.values(ports);
+  return (
+    family === 'adapter' && own.length === 2 && own.every(port => port.connector === connector && !port.ends)
+  );
+};
+
+const joinerLine = (connector: RunResult['connector']): string => `joiners ${connector.replaceAll('.', '-')}`;
+
+/** Whether a kind is what a line of joiners, by its key, asks for. */
+export const isJoinerOf = (kind: Kind, line: string): boolean =>
+  [...JOINED].some(connector => joinerLine(connector) === line && joins(kind, connector));
+
 /** Joiners for leads of several cables, one line for each connector. */
 export function joinerLines({
   runs,
@@ -61,18 +75,13 @@ export function joinerLines({
   }
   return Object.fromEntries(
     [...wanted].map(([connector, { count, labels }]): [string, PackLine] => {
-      const isJoiner = (kind: string): boolean => {
-        const { family, ports = {} } = kinds.kinds[kind] ?? {};
-        const own = Object.values(ports);
-        return (
-          family === 'adapter' &&
-          own.length === 2 &&
-          own.every(port => port.connector === connector && !port.ends)
-        );
+      const isJoiner = (id: string): boolean => {
+        const kind = kinds.kinds[id];
+        return kind !== undefined && joins(kind, connector);
       };
       const [item, own] = inOrder(shelf.items).find(([, each]) => isReady(each) && isJoiner(each.kind)) ?? [];
       return [
-        `joiners ${connector}`,
+        joinerLine(connector),
         {
           group: 'Adapters',
           label: `Joiner, ${connector} socket to socket`,

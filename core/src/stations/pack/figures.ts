@@ -3,6 +3,7 @@ import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
 import * as lifting from './lifting/figures.js';
 import * as packing from './packing/figures.js';
 import * as vehicles from './vehicles/figures.js';
+import * as money from './money/figures.js';
 import * as carrying from './carrying/figures.js';
 import { airSides, airWeight } from './lifting/by-air.js';
 import { doorLeft, doorTilted } from './lifting/doors.js';
@@ -56,4 +57,5 @@ export const PACK_FIGURES = [
   ...[keepRolling, startRolling, keepShare, startShare],
   ...[doorLeft, doorTilted, airSides, airWeight],
   ...Object.values(carrying),
+  ...Object.values(money),
 ];

@@ -24,36 +24,58 @@ export const rampPiecesFor = ({ ramps }: Pick<RunsResult, 'ramps'>): Figure =>
     ),
   );
 
+interface FloorLine {
+  readonly key: string;
+  readonly family: Family;
+  /** The figure that says how many. */
+  readonly of: 'tapeRolls' | 'rampPieces' | 'hooks' | 'mats';
+  /** What it is, where the shelf has none. */
+  readonly words: string;
+  readonly purpose: string;
+}
+
+/** Lines of what the floor asks for, by their keys. */
+export const FLOOR_LINES: readonly FloorLine[] = [
+  {
+    ...{ key: 'tape00000', family: 'tape', of: 'tapeRolls' },
+    ...{ words: 'Cloth tape, roll of 50 m', purpose: 'leads on the floor' },
+  },
+  {
+    ...{ key: 'ramps0000', family: 'ramp', of: 'rampPieces' },
+    ...{ words: 'Cable ramp, 0.9 m', purpose: 'crossings of clear aisles' },
+  },
+  {
+    ...{ key: 'hooks0000', family: 'hook', of: 'hooks' },
+    ...{ words: 'Hook for leads over a door', purpose: 'doors that leads go over' },
+  },
+  {
+    ...{ key: 'mats00000', family: 'mat', of: 'mats' },
+    ...{ words: 'Cable mat, 0.9 m', purpose: 'openings that people walk through' },
+  },
+];
+
+type FloorCounts = Readonly<Record<FloorLine['of'], Figure>>;
+
 export function floorLines({
-  tapeRolls,
-  rampPieces,
-  hooks,
-  mats,
   kinds,
   shelf,
-}: Readonly<Record<'tapeRolls' | 'rampPieces' | 'hooks' | 'mats', Figure>> & {
-  readonly kinds: Kinds;
-  readonly shelf: Shelf;
-}): PackLines {
-  const lines: Record<string, PackLine> = {};
-  const counted = (key: string, family: Family, words: string, purpose: string, count: Figure): void => {
-    const wanted = Number(count.value ?? 0);
-    if (wanted === 0) return;
-    const stock = inOrder(shelf.items).find(([, item]) => kinds.kinds[item.kind]?.family === family);
-    lines[key] = {
-      group: 'Floor',
-      label: stock ? (kinds.kinds[stock[1].kind]?.label ?? words) : words,
-      purpose,
-      tape: stock?.[1].tape,
-      item: stock?.[0],
-      kind: stock?.[1].kind,
-      count: wanted,
-      inside: undefined,
-    };
-  };
-  counted('tape00000', 'tape', 'Cloth tape, roll of 50 m', 'leads on the floor', tapeRolls);
-  counted('ramps0000', 'ramp', 'Cable ramp, 0.9 m', 'crossings of clear aisles', rampPieces);
-  counted('hooks0000', 'hook', 'Hook for leads over a door', 'doors that leads go over', hooks);
-  counted('mats00000', 'mat', 'Cable mat, 0.9 m', 'openings that people walk through', mats);
-  return lines;
+  ...counts
+}: FloorCounts & { readonly kinds: Kinds; readonly shelf: Shelf }): PackLines {
+  return Object.fromEntries(
+    FLOOR_LINES.flatMap(({ key, family, of, words, purpose }): [string, PackLine][] => {
+      const count = Number(counts[of].value ?? 0);
+      if (count === 0) return [];
+      const [item, own] =
+        inOrder(shelf.items).find(([, { kind }]) => kinds.kinds[kind]?.family === family) ?? [];
+      return [
+        [
+          key,
+          {
+            ...{ group: 'Floor', label: (own && kinds.kinds[own.kind]?.label) ?? words, purpose },
+            ...{ tape: own?.tape, item, kind: own?.kind, count, inside: undefined },
+          },
+        ],
+      ];
+    }),
+  );
 }

@@ -1,5 +1,13 @@
 /** Pack: the gear checklist, derived from the design – devices, cables, adapters, batteries, tape, ramps. */
-import { asItIs, pick, resultOf, type Parts } from '../../foundations/index.js';
+import {
+  asItIs,
+  inOrder,
+  pick,
+  resultOf,
+  type Figure,
+  type MapOf,
+  type Parts,
+} from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
@@ -7,6 +15,8 @@ import { accessoryLines, batteryLines, deviceLines, fittingLines } from './devic
 import { PACK_FIGURES } from './figures.js';
 import { carriedOf } from './carrying/carried.js';
 import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
+import type { Taken } from './money/costs.js';
+import { moneyOf, type MoneyReads } from './money/index.js';
 import { packedSize } from './packing/sizes.js';
 import { looseOf, roomOf } from './packing/room.js';
 import { travelsIn } from './packing/travels.js';
@@ -104,10 +114,46 @@ export const pack: Station<PackReads, PackResult> = {
         { lines, travels, cases, devices, kinds: ofKinds, way: () => reads.way },
         carriedOf,
       ),
+      money: () => moneyOf(parts, moneyReads(reads, parts, { lines, kinds, shelf, runs, tapeRolls })),
       vehicles: vehiclesPart(parts, { lines, travels, sizes, cases, devices, kinds: ofKinds, packed }),
     });
   },
 };
+
+/** What money reads of what Pack reads and has found. */
+const moneyReads = (
+  reads: PackReads,
+  parts: Parts,
+  own: Pick<MoneyReads, 'lines' | 'kinds' | 'shelf' | 'runs'> & { readonly tapeRolls: () => Figure },
+): MoneyReads => ({
+  ...own,
+  claims: () => reads.claims,
+  money: () => reads.money,
+  house: parts.part(
+    'money of the house',
+    { currency: () => reads.currency, money: () => reads.moneyRules },
+    asGiven,
+  ),
+  start: () => reads.start,
+  end: () => reads.end,
+  zone: () => reads.zone,
+  taken: parts.part(
+    'taken by the event',
+    { streams: () => reads.streams, phases: () => reads.phases, tapeRolls: own.tapeRolls },
+    takenByEvent,
+  ),
+});
+
+const takenByEvent = ({
+  streams,
+  phases,
+  tapeRolls,
+}: Pick<PackReads, 'streams' | 'phases'> & { readonly tapeRolls: Figure }): Taken => ({
+  data: inOrder(streams as MapOf<(typeof streams)[string]>).map(([, { data }]) => data),
+  ...{ phases, tapeRolls },
+});
+
+const asGiven = <T>(input: T): T => input;
 
 /** Lines with the nearest case that each travels in. */
 const withCases = ({ lines, travels, devices }: Pick<CasesIn, 'lines' | 'travels' | 'devices'>): PackLines =>

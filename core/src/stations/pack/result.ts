@@ -11,14 +11,17 @@ import type {
   Shelf,
 } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type PackGroup } from '../../foundations/index.js';
+import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
 import type { ByAir } from './air.js';
 import type { Carried } from './carrying/carried.js';
 import type { CaseResult } from './lifting/lifts.js';
 import type { CaseRoom } from './packing/room.js';
+import type { MoneyResult } from './money/index.js';
 import type { PackedSize } from './packing/sizes.js';
 import type { VehicleResult } from './vehicles/vehicle.js';
 import type { RunsResult } from '../runs/index.js';
+import type { StreamResult } from '../stream/index.js';
 import type { Seen } from '../station.js';
 
 export type { VehicleResult } from './vehicles/vehicle.js';
@@ -40,6 +43,12 @@ export interface PackReads {
   readonly end: Figure;
   readonly zone: Plan['zone'];
   readonly runs: Pick<RunsResult, 'runs' | 'hooks' | 'mats' | 'ramps' | 'taped'>;
+  readonly money: Plan['money'];
+  /** How the house reckons with money. */
+  readonly currency: Rules['currency'];
+  readonly moneyRules: Rules['money'];
+  readonly phases: BriefResult['phases'];
+  readonly streams: StreamResult['streams'];
 }
 
 /** One line of the checklist: a tagged thing, or a count of untagged ones. */
@@ -82,6 +91,7 @@ export interface PackResult {
   readonly carried: Carried;
   /** Lines that travel in no case. */
   readonly loose: Figure;
+  readonly money: MoneyResult;
 }
 
 export type PackSeen = Seen<PackReads, PackResult>;

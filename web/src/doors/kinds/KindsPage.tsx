@@ -1,7 +1,7 @@
 import { FACE, faceOf, holdsWords, inKinds, inOrder, newId, type Kind } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { wordsOf } from '../../api/client.js';
 import { organisationQuery, itemsQuery } from '../../api/queries.js';
 import { sendEdit } from '../../api/send-edit.js';

@@ -3,7 +3,7 @@ import type { BookingLine } from '@idle-satchel/core/api';
 import { dayBars, dayBounds, daysAfter, type DayBar } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { itemsQuery, organisationQuery } from '../../api/queries.js';
 import { OWN_ZONE } from '../../ui/days.js';
 import { Door, Loading } from '../door.js';

@@ -2,7 +2,7 @@ import { showDayAndClock, type DateLocale } from '@idle-satchel/core';
 import type { ItemLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { call, wordsOf } from '../../api/client.js';
 import { author } from '../../api/signature.js';
 import { fromField, OWN_ZONE } from '../../ui/days.js';

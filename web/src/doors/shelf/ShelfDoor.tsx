@@ -2,7 +2,7 @@ import type { ItemLine } from '@idle-satchel/core/api';
 import { SHELF_VIEWS, type ShelfView } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'wouter';
 import { organisationQuery } from '../../api/queries.js';
 import { fetched } from '../../ui/fetched.js';
 import { usePageTitle } from '../../ui/page-title.js';
@@ -29,7 +29,7 @@ const NO_KINDS: KindsById = {};
 export function ShelfDoor() {
   usePageTitle('Shelf');
   const { item: open } = useParams();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const { shelf, refresh, changes } = useShelf();
   const { data: { units = 'metric', dates, currency } = {} } = useQuery(organisationQuery);
   const [sought, setSought] = useState<Sought>({ wanted: '', view: 'everything', grouping: '' });

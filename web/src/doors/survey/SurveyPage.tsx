@@ -1,7 +1,7 @@
 import { measuresOf, shapeOf, showText, venueFrom, type Measure, type Reading } from '@idle-satchel/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { call, wordsOf } from '../../api/client.js';
 import { madeOnce } from '../../api/make.js';
 import { organisationQuery, venuesQuery } from '../../api/queries.js';
@@ -25,7 +25,7 @@ export function SurveyPage() {
 function Survey({ reading }: { reading: Reading }) {
   usePageTitle('Survey a venue');
   const queries = useQueryClient();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const [draft, setDraft, drop] = useKept<Draft>('survey', emptyDraft(reading.system, OWN_ZONE));
   const change = (part: Partial<Draft>): void => setDraft(before => ({ ...before, ...part }));
   const { survey, faults } = drawnFrom(draft, reading.system);

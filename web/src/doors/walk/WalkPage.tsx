@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'wouter';
 import { unmeasured, type Point } from '@idle-satchel/core';
 import { SavingWords, UndoButtons } from '../../ui/EditWords.js';
 import { useOpened } from '../../ui/use-opened.js';
@@ -16,7 +16,7 @@ import { usePageTitle } from '../../ui/page-title.js';
 /** Walking round a venue with a phone: what is still unmeasured, notes and photos where one stands, the line. */
 export function WalkPage() {
   const { venue = '' } = useParams();
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const open = useOpened(venue, openVenue, () => void navigate(`/venues/${venue}`));
   if (!open) return <p className="p-6 text-faint">Opening the venue …</p>;
   return (

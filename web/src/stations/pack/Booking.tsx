@@ -1,7 +1,7 @@
 import { counted, inOrder, showDayAndClock } from '@idle-satchel/core';
 import type { NotBooked } from '@idle-satchel/core/api';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { ApiProblem, call, messageOf, wordsOf } from '../../api/client.js';
 import { author } from '../../api/signature.js';
 import { Heading } from '../../ledger/Ledger.js';

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { useSearchParams } from 'react-router';
+import { useSearchParams } from 'wouter';
 import {
   casePicture,
   inWords,

@@ -1,6 +1,6 @@
 import { freeItems, PACK_GROUPS, SHEET_ENDINGS, SHEET_FILES } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useSearchParams } from 'wouter';
 import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
@@ -13,9 +13,11 @@ const Booking = fetched(() => import('./Booking.js'));
 const Cases = fetched(() => import('./Cases.js'));
 const Vehicles = fetched(() => import('./Vehicles.js'));
 const Carrying = fetched(() => import('./Carrying.js'));
+const MoneyAside = fetched(() => import('./money/MoneyAside.js'));
+const MoneyView = fetched(() => import('./money/MoneyView.js'));
 const Lifting = fetched(() => import('./Lifting.js'));
 
-const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles' } as const;
+const VIEWS = { list: 'Checklist', cases: 'Cases', vehicles: 'Vehicles', money: 'Money' } as const;
 type View = keyof typeof VIEWS;
 
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
@@ -46,6 +48,7 @@ export default function PackStation() {
         <Suspense>
           {view === 'cases' && <Cases />}
           {view === 'vehicles' && <Vehicles />}
+          {view === 'money' && <MoneyView />}
         </Suspense>
         {PACK_GROUPS.map(group => {
           if (view !== 'list') return null;
@@ -92,13 +95,21 @@ export default function PackStation() {
         )}
       </section>
       <aside className="px-4 py-2 border-l border-rule">
-        <Heading>Load</Heading>
-        <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
-        <Suspense>
-          <Booking />
-          <Carrying />
-          <Lifting />
-        </Suspense>
+        {view === 'money' ? (
+          <Suspense>
+            <MoneyAside />
+          </Suspense>
+        ) : (
+          <>
+            <Heading>Load</Heading>
+            <FigureRows of={{ pieces, missing, weight, tapeRolls, rampPieces }} />
+            <Suspense>
+              <Booking />
+              <Carrying />
+              <Lifting />
+            </Suspense>
+          </>
+        )}
         <p className="mt-4 flex flex-wrap gap-2">
           {SHEET_ENDINGS.map((ending, i) => (
             <FileLink

@@ -1,6 +1,6 @@
-import { show, showText, type Bundle, type Rules } from '@idle-satchel/core';
+import { show, showMoney, showText, type Bundle, type Reading } from '@idle-satchel/core';
 import type { WayOut } from '@idle-satchel/core/searches';
-import { useEvent, useOpenEvent, useReading } from '../../store/hooks.js';
+import { useOpenEvent, useReading } from '../../store/hooks.js';
 import { useAsked } from '../../workers/use-asked.js';
 
 const readBy = ({ plan, shelf }: Bundle) => [plan, shelf];
@@ -9,7 +9,6 @@ const readBy = ({ plan, shelf }: Bundle) => [plan, shelf];
 export function WaysOut({ id, label }: { id: string; label: string }) {
   const { store } = useOpenEvent();
   const reading = useReading();
-  const { currency } = useEvent(({ assessment }) => assessment.rules);
   const { found, fresh, busy, problem, look, putAway } = useAsked('ways-out', { link: id }, readBy);
   const take = (way: WayOut): void => {
     store.commit(`${way.label}: ${label}`.slice(0, 120), way.changes);
@@ -35,7 +34,7 @@ export function WaysOut({ id, label }: { id: string; label: string }) {
                 <div className="text-faint text-[13px]">
                   {[
                     way.buy.length === 0 ? 'all on the shelf' : `to buy or hire: ${way.buy.join(', ')}`,
-                    ...(way.buy.length > 0 ? [priceWords(way.price, currency)] : []),
+                    ...(way.buy.length > 0 ? [priceWords(way.price, reading)] : []),
                     ...(way.delay > 0 ? [`${show(way.delay, 'ms', reading).text} ms later`] : []),
                     ...(way.powerPoints > 0
                       ? [`${way.powerPoints} more ${way.powerPoints === 1 ? 'socket' : 'sockets'}`]
@@ -55,12 +54,8 @@ export function WaysOut({ id, label }: { id: string; label: string }) {
   );
 }
 
-const priceWords = (price: number | undefined, currency: Rules['currency']): string => {
-  if (price === undefined) return 'price not known';
-  return currency
-    ? new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 }).format(price)
-    : `price ${Math.round(price)}`;
-};
+const priceWords = (price: number | undefined, { currency, dates }: Reading): string =>
+  price === undefined ? 'price not known' : showMoney(price, currency, dates);
 
 const weightWords = (weight: number, shown: (kilos: number) => string): string => {
   if (Math.abs(weight) < 0.05) return 'as heavy';

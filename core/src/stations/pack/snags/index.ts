@@ -11,6 +11,7 @@ import { goesBack } from './goes-back.js';
 import { itemUnfit } from './item-unfit.js';
 import { lift } from './lift.js';
 import { lifter } from './lifter.js';
+import { deliveryLate, overCeiling, unpricedNeeds } from './money.js';
 import { notOwned } from './not-owned.js';
 import { overloaded } from './overloaded.js';
 import { push } from './push.js';
@@ -45,4 +46,7 @@ export const PACK_RULES = [
   ridesBadly,
   overloaded,
   aboveSeats,
+  overCeiling,
+  unpricedNeeds,
+  deliveryLate,
 ];

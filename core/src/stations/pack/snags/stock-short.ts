@@ -1,4 +1,5 @@
 import { counted } from '../../../foundations/index.js';
+import { stockLeft } from '../../claimed.js';
 import { packRule } from '../result.js';
 
 /** Less tape, or fewer ramps, mats or hooks on the shelf than the floor needs. */
@@ -22,13 +23,7 @@ export const stockShort = packRule({
     ] as const;
     for (const [key, figure, one, more, severity] of wanted) {
       const line = lines[key];
-      const all = line?.item === undefined ? 0 : (items[line.item]?.count ?? 1);
-      // What others have booked is not there; what they only plan to take may be.
-      const theirs = Object.values(claims).reduce(
-        (sum, { item, booked, count = all }) => (booked && item === line?.item ? sum + count : sum),
-        0,
-      );
-      const have = Math.max(0, all - theirs);
+      const { all, theirs, have } = stockLeft(line?.item, items, claims);
       if (!line || line.count <= have) continue;
       yield {
         severity,

@@ -1,0 +1,14 @@
+import { Costs } from './Costs.js';
+import { HouseMoney } from './HouseMoney.js';
+import { Needs } from './Needs.js';
+
+/** What must be come by, what the event costs besides, and how the house reckons with money. */
+export default function MoneyView() {
+  return (
+    <>
+      <Needs />
+      <Costs />
+      <HouseMoney />
+    </>
+  );
+}
