@@ -124,6 +124,7 @@ export function readsBy(
       ...{ people: people.people, way: results().ground.venue.facts?.way },
       ...{ start: results().brief.start, end: results().brief.end, zone: plan.zone, dates: rules.dates },
       ...{ money: plan.money, currency: rules.currency, moneyRules: rules.money },
+      ...{ extras: plan.extras, spareLeads: rules.spareLeads, spareRisk: rules.spareRisk },
       ...{ phases: results().brief.phases, streams: results().stream.streams },
     }),
     hands: () => ({

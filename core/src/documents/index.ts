@@ -33,6 +33,7 @@ export * from './rules.js';
 export * from './schema.js';
 export { faultsOf, faultsSince, type Fault } from './validate.js';
 export { isDay, isInstant, isTimeZone } from './clocks.js';
+export * from './uses-up.js';
 export * from './vehicle-parts.js';
 export * from './venue.js';
 export * from './venue-parts.js';

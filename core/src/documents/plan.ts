@@ -35,7 +35,7 @@ import {
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
 import { PlanMoney } from './plan-money.js';
-import { PackedLine } from './plan-packing.js';
+import { ExtraLine, PackedLine, PrintedList } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
 import { Proof } from './proof.js';
 import { RuleChoices } from './rules.js';
@@ -233,6 +233,9 @@ export class Plan {
   @Optional() @MapOf(() => ChargeReading, 2000) chargeReadings?: Map<ChargeReading>;
   /** Where lines of the checklist travel. */
   @Optional() @MapOf(() => PackedLine, 3000) packed?: Map<PackedLine>;
+  /** Lines of the checklist that people have added. */
+  @Optional() @MapOf(() => ExtraLine, 500) extras?: Map<ExtraLine>;
+  @Optional() @One(() => PrintedList) printedList?: PrintedList;
   /** Which devices are to hang on one circuit, and which on two. */
   @Optional() @MapOf(() => FedTogether, 500) fedTogether?: Map<FedTogether>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;

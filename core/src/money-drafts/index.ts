@@ -1,5 +1,5 @@
 /** Records of money as forms edit them: what a draft says, and what is wrong with it. */
-import { EventCost, ExchangeRate, KindPrice, MoneyRules, Need } from '../documents/index.js';
+import { EventCost, ExchangeRate, ExtraLine, KindPrice, MoneyRules, Need } from '../documents/index.js';
 import type { DocumentClass } from '../documents/decorators.js';
 import { faultsOf } from '../documents/validate.js';
 import { entered } from '../forms/entered.js';
@@ -21,6 +21,7 @@ export const MONEY_FORMS = {
   price: form(KindPrice),
   rate: form(ExchangeRate),
   house: form(MoneyRules),
+  extra: form(ExtraLine),
 } as const;
 
 /** The record that a draft says, beside what of it no form edits. */

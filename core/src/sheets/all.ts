@@ -14,7 +14,9 @@ import { layList } from './lay-list.js';
 import { liftingCard } from './lifting-card.js';
 import { lightsOut } from './lights-out.js';
 import { loadCard } from './load-card.js';
+import { hirePickUp, shoppingList } from './need-lists.js';
 import { packList } from './pack-list.js';
+import { loadIn, packBack, packOut } from './pack-rounds.js';
 import { powerList } from './power-list.js';
 import { rolesSheet } from './roles.js';
 import { runningOrderSheet } from './running-order.js';
@@ -38,6 +40,11 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'battery-card': batteryCardSheet,
   'charge-list': chargeListSheet,
   'pack-list': ({ plan }, assessment) => packList(plan, assessment),
+  'pack-out': packOut,
+  'load-in': loadIn,
+  'pack-back': packBack,
+  'hire-pick-up': hirePickUp,
+  shopping: shoppingList,
   'case-cards': ({ plan }, assessment) => caseCards(plan, assessment),
   'load-card': ({ plan }, assessment) => loadCard(plan, assessment),
   'lifting-card': ({ plan }, assessment) => liftingCard(plan, assessment),

@@ -15,6 +15,8 @@ const { plan, venue, kinds, shelf, rules, claims } = friday;
 
 /** Kinds until every field that a kind has was seen once. */
 const ROUND_PLUG: Kind = {
+  fails: 2,
+  usesUp: { kind: 'tapecloth', count: 2, hours: 8 },
   prices: {
     priceone01: {
       ...{ sort: 'used', net: true, on: '2026-11-01', source: 'an advertisement' },
@@ -64,6 +66,13 @@ export const FULL: BundleFile = {
   plan: {
     ...plan,
     rules: { slack: 12, reaches: { ethernet: 90 } },
+    extras: {
+      extraone01: {
+        ...{ order: '1', label: 'Kettle', reason: 'the ringers ask for tea', count: 1, group: 'Desk' },
+        ...{ kind: 'switchcom', item: item ?? '' },
+      },
+    },
+    printedList: { at: AT, lines: [{ line: device ?? '', words: 'CAM 01', count: 1 }] },
     money: {
       ceiling: { amount: 900, currency: 'GBP' },
       hireDays: 2,

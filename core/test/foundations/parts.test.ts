@@ -140,7 +140,13 @@ const EXPECTED: readonly string[] = [
   // The battery is plugged onto the camera.
   ...['ground: places/battnorth', 'ground: places/camnorth1'],
   ...['hands: call', 'hands: hands.late-ready', 'hands: rigging', 'hands: shared', 'hands: work'],
-  ...['pack: cable lines/linknort1', 'pack: cables', 'pack: floor lines', 'pack: joiner lines'],
+  ...[
+    'pack: cable lines/linknort1',
+    'pack: cables',
+    'pack: costs/costtape01',
+    'pack: floor lines',
+    'pack: joiner lines',
+  ],
   ...['pack: pack.stock-short', 'pack: tape rolls', 'pack: wanted'],
   ...['power: mains leads', 'power: power.voltage-drop'],
   ...['runs: cuts', 'runs: floor work', 'runs: from/linknort1', 'runs: groups', 'runs: leads'],

@@ -101,6 +101,8 @@ const NUMBERS = [
   ['batteryReserve', 'Battery kept in reserve', '%'],
   ['keptSpare', 'Kept spare of whatever can run out', '%'],
   ['cableSpares', 'Cables of each kind kept spare', 'pieces'],
+  ['spareLeads', 'Spare leads of each kind on the pack list', 'pieces'],
+  ['spareRisk', 'Accepted chance that a kind runs out', '%'],
   ['turnaround', 'Before others may have what was booked', 'min'],
   ['aisleWidth', 'Clear width of aisles', 'm'],
   ['seatedHead', 'Head height, seated', 'm'],

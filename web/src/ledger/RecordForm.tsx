@@ -2,7 +2,7 @@ import type { UnitSystem } from '@idle-satchel/core';
 import { faultsOfRecord, recordFrom, type RecordForm as Form } from '@idle-satchel/core/money-drafts';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { anyTools } from './form-tools.js';
+import { anyTools, type FieldTools } from './form-tools.js';
 import { FormInput } from './FormInput.js';
 
 const NOTHING_NAMED = (): readonly (readonly [string, string])[] => [];
@@ -13,6 +13,7 @@ export function RecordForm({
   form,
   record,
   besides = {},
+  named = NOTHING_NAMED,
   system,
   keep,
   onKeep,
@@ -23,6 +24,7 @@ export function RecordForm({
   record: object;
   /** What a record has that is not entered here. */
   besides?: object;
+  named?: FieldTools['named'];
   system: UnitSystem;
   /** What the button says. */
   keep: string;
@@ -33,7 +35,7 @@ export function RecordForm({
     defaultValues: { ...record },
   });
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
-  const tools = anyTools({ control, setValue, system, faults, named: NOTHING_NAMED });
+  const tools = anyTools({ control, setValue, system, faults, named });
   const fields = form.fields.filter(field => !(field.name in besides));
   return (
     <form

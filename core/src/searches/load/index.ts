@@ -1,7 +1,14 @@
 /** Loading the vehicles: where each case and each loose thing lies, what is wanted first at the door, heavy low. */
 import { assess, type Assessment } from '../../assess.js';
 import type { Bundle, Vehicle } from '../../documents/index.js';
-import { inOrder, numberOf, PACK_GROUPS, type PackGroup, type Turn } from '../../foundations/index.js';
+import {
+  inOrder,
+  numberOf,
+  PACK_GROUPS,
+  WANTED_FIRST,
+  type PackGroup,
+  type Turn,
+} from '../../foundations/index.js';
 import { archesOf } from '../../packing/arches.js';
 import { fitsAlone, turned, turnsOf, type Box, type Put, type Sides } from '../../packing/boxes.js';
 import { packedInto } from '../../packed-into.js';
@@ -65,17 +72,7 @@ export interface LoadTask extends Pick<LoadOptions, 'seconds' | 'seed'> {
 const LONGEST = 5;
 const MM = 1000;
 
-/** Groups of the checklist in the order in which they are wanted: what lies on the floor first, the desk last. */
-const WANTED: readonly PackGroup[] = [
-  'Floor',
-  'Cables',
-  'Power',
-  'Cases and stands',
-  'Cameras',
-  'Adapters',
-  'Desk',
-];
-const stageOf = (group: PackGroup): number => WANTED.indexOf(group) / (PACK_GROUPS.length - 1);
+const stageOf = (group: PackGroup): number => WANTED_FIRST.indexOf(group) / (PACK_GROUPS.length - 1);
 
 export const loadVehicles: Search<LoadOptions, LoadTask, LoadedVehicles> = {
   name: 'load',

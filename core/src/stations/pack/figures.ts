@@ -48,7 +48,24 @@ export const rampPieces = declare({
   formula: 'sum(pieces)',
 });
 
+export const usedUp = declare({
+  key: 'pack.usedUp.*',
+  label: 'Used up',
+  unit: 'pieces',
+  basis: houseRule('from the checks to the end of what is live'),
+  method: 'for each device as many as it takes at once, as often as they run out',
+});
+export const spares = declare({
+  key: 'pack.spares.*',
+  label: 'Spares',
+  unit: 'pieces',
+  basis: houseRule('spares of leads, and the chance that is accepted that a kind runs out'),
+  method:
+    'the fewest with which no more than the accepted chance is left that more fail than are spare, each by itself (binomial)',
+});
+
 export const PACK_FIGURES = [
+  ...[usedUp, spares],
   ...[packPieces, packMissing, packWeight, tapeRolls, rampPieces],
   ...Object.values(packing),
   ...Object.values(vehicles),

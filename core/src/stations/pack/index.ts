@@ -1,13 +1,5 @@
 /** Pack: the gear checklist, derived from the design – devices, cables, adapters, batteries, tape, ramps. */
-import {
-  asItIs,
-  inOrder,
-  pick,
-  resultOf,
-  type Figure,
-  type MapOf,
-  type Parts,
-} from '../../foundations/index.js';
+import { asItIs, inOrder, pick, resultOf, type Figure, type Parts } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
@@ -15,12 +7,12 @@ import { accessoryLines, batteryLines, deviceLines, fittingLines } from './devic
 import { PACK_FIGURES } from './figures.js';
 import { carriedOf } from './carrying/carried.js';
 import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
-import type { Taken } from './money/costs.js';
 import { moneyOf, type MoneyReads } from './money/index.js';
 import { packedSize } from './packing/sizes.js';
 import { looseOf, roomOf } from './packing/room.js';
 import { travelsIn } from './packing/travels.js';
 import { piecesByVehicle, vehicleResult, type PiecesIn } from './vehicles/vehicle.js';
+import { addedLines, sparesOf, spareLines, usedUpLines, usedUpOf } from './extra-lines.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
 
@@ -34,37 +26,7 @@ export const pack: Station<PackReads, PackResult> = {
     const kinds = () => reads.kinds;
     const shelf = () => reads.shelf;
     const runs = () => reads.runs.runs;
-    const { hooks, mats } = { hooks: () => reads.runs.hooks, mats: () => reads.runs.mats };
-    const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
-    const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
-    const cables = parts.part('cables', { runs }, cablesOf);
-    const designed = parts.part(
-      'lines',
-      {
-        devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
-        batteries: parts.part(
-          'battery lines',
-          { devices, kinds, shelf, changes: () => reads.batteryChanges },
-          batteryLines,
-        ),
-        fittings: parts.part(
-          'fitting lines',
-          { devices, kinds, shelf, claims: () => reads.claims },
-          fittingLines,
-        ),
-        cables: parts.each(
-          'cable lines',
-          cables,
-          (_, cable) => ({ ...cable, shelf: shelf(), kinds: kinds(), units: reads.units }),
-          cableLine,
-        ),
-        joiners: parts.part('joiner lines', { runs, kinds, shelf }, joinerLines),
-        floor: parts.part('floor lines', { tapeRolls, rampPieces, hooks, mats, kinds, shelf }, floorLines),
-      },
-      together,
-    );
-    const accessories = parts.part('accessory lines', { lines: designed, kinds, shelf }, accessoryLines);
-    const listed = parts.part('lines and accessories', { lines: designed, accessories }, both);
+    const { listed, tapeRolls, rampPieces, usedUp, spares } = listPart(reads, parts);
     const ofKinds = () => reads.kinds.kinds;
     const travels = parts.part(
       'travels',
@@ -101,6 +63,8 @@ export const pack: Station<PackReads, PackResult> = {
       lines,
       tapeRolls,
       rampPieces,
+      usedUp,
+      spares,
       pieces: parts.part('pieces', { lines }, piecesOf),
       missing: parts.part('missing', { lines }, missingOf),
       weight: parts.part('weight', { lines, kinds }, weightOf),
@@ -120,6 +84,64 @@ export const pack: Station<PackReads, PackResult> = {
   },
 };
 
+/** The checklist before it is put into cases: what the plan is made of, what goes with that, and what people want besides. */
+function listPart(reads: PackReads, parts: Parts) {
+  const devices = () => reads.devices;
+  const kinds = () => reads.kinds;
+  const shelf = () => reads.shelf;
+  const runs = () => reads.runs.runs;
+  const { hooks, mats } = { hooks: () => reads.runs.hooks, mats: () => reads.runs.mats };
+  const tapeRolls = parts.part('tape rolls', { taped: () => reads.runs.taped }, tapeRollsFor);
+  const rampPieces = parts.part('ramp pieces', { ramps: () => reads.runs.ramps }, rampPiecesFor);
+  const cables = parts.part('cables', { runs }, cablesOf);
+  const designed = parts.part(
+    'lines',
+    {
+      devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
+      batteries: parts.part(
+        'battery lines',
+        { devices, kinds, shelf, changes: () => reads.batteryChanges },
+        batteryLines,
+      ),
+      fittings: parts.part(
+        'fitting lines',
+        { devices, kinds, shelf, claims: () => reads.claims },
+        fittingLines,
+      ),
+      cables: parts.each(
+        'cable lines',
+        cables,
+        (_, cable) => ({ ...cable, shelf: shelf(), kinds: kinds(), units: reads.units }),
+        cableLine,
+      ),
+      joiners: parts.part('joiner lines', { runs, kinds, shelf }, joinerLines),
+      floor: parts.part('floor lines', { tapeRolls, rampPieces, hooks, mats, kinds, shelf }, floorLines),
+    },
+    together,
+  );
+  const usedUp = parts.part('used up', { devices, kinds, phases: () => reads.phases }, usedUpOf);
+  const taken = parts.part(
+    'lines and more',
+    {
+      lines: designed,
+      added: parts.part('added lines', { extras: () => reads.extras, kinds, shelf }, addedLines),
+      used: parts.part('used up lines', { usedUp, kinds, shelf }, usedUpLines),
+    },
+    withMore,
+  );
+  const accessories = parts.part('accessory lines', { lines: taken, kinds, shelf }, accessoryLines);
+  const without = parts.part('lines and accessories', { lines: taken, accessories }, both);
+  const { spareLeads, spareRisk } = reads;
+  const spares = parts.part(
+    'spares',
+    { lines: without, kinds, spareLeads: () => spareLeads, spareRisk: () => spareRisk },
+    sparesOf,
+  );
+  const spared = parts.part('spare lines', { spares, lines: without, devices, kinds, shelf }, spareLines);
+  const listed = parts.part('lines and spares', { lines: without, accessories: spared }, both);
+  return { listed, tapeRolls, rampPieces, usedUp, spares };
+}
+
 /** What money reads of what Pack reads and has found. */
 const moneyReads = (
   reads: PackReads,
@@ -137,21 +159,15 @@ const moneyReads = (
   start: () => reads.start,
   end: () => reads.end,
   zone: () => reads.zone,
-  taken: parts.part(
-    'taken by the event',
-    { streams: () => reads.streams, phases: () => reads.phases, tapeRolls: own.tapeRolls },
-    takenByEvent,
-  ),
+  taken: {
+    data: parts.part('data of streams', { streams: () => reads.streams }, dataOf),
+    phases: () => reads.phases,
+    tapeRolls: own.tapeRolls,
+  },
 });
 
-const takenByEvent = ({
-  streams,
-  phases,
-  tapeRolls,
-}: Pick<PackReads, 'streams' | 'phases'> & { readonly tapeRolls: Figure }): Taken => ({
-  data: inOrder(streams as MapOf<(typeof streams)[string]>).map(([, { data }]) => data),
-  ...{ phases, tapeRolls },
-});
+const dataOf = ({ streams }: Pick<PackReads, 'streams'>): readonly Figure[] =>
+  inOrder(streams).map(([, { data }]) => data);
 
 const asGiven = <T>(input: T): T => input;
 
@@ -223,6 +239,13 @@ const vehiclesPart = (parts: Parts, reads: { readonly [Key in keyof PiecesIn]: (
 
 const both = ({ lines, accessories }: Readonly<Record<'lines' | 'accessories', PackLines>>): PackLines =>
   Object.keys(accessories).length === 0 ? lines : { ...lines, ...accessories };
+
+const withMore = ({
+  lines,
+  added,
+  used,
+}: Readonly<Record<'lines' | 'added' | 'used', PackLines>>): PackLines =>
+  Object.keys(added).length + Object.keys(used).length === 0 ? lines : { ...lines, ...added, ...used };
 
 const together = (
   lists: Readonly<Record<'devices' | 'batteries' | 'fittings' | 'cables' | 'joiners' | 'floor', PackLines>>,

@@ -44,6 +44,9 @@ export interface PackReads {
   readonly zone: Plan['zone'];
   readonly runs: Pick<RunsResult, 'runs' | 'hooks' | 'mats' | 'ramps' | 'taped'>;
   readonly money: Plan['money'];
+  readonly extras: Plan['extras'];
+  readonly spareLeads: Rules['spareLeads'];
+  readonly spareRisk: Rules['spareRisk'];
   /** How the house reckons with money. */
   readonly currency: Rules['currency'];
   readonly moneyRules: Rules['money'];
@@ -91,6 +94,9 @@ export interface PackResult {
   readonly carried: Carried;
   /** Lines that travel in no case. */
   readonly loose: Figure;
+  /** By kind: how many are used up, and how many go along spare. */
+  readonly usedUp: Readonly<Record<string, Figure>>;
+  readonly spares: Readonly<Record<string, Figure>>;
   readonly money: MoneyResult;
 }
 

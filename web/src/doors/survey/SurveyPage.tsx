@@ -36,7 +36,7 @@ function Survey({ reading }: { reading: Reading }) {
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries(venuesQuery);
       drop();
-      await navigate(`/venues/${id}`);
+      navigate(`/venues/${id}`);
     },
   });
   const shape = shapeOf(draft.shape);

@@ -1,12 +1,12 @@
-import { freeItems, PACK_GROUPS, SHEET_ENDINGS, SHEET_FILES } from '@idle-satchel/core';
+import { SHEET_ENDINGS, SHEET_FILES } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
 import { useSearchParams } from 'wouter';
 import { addressOf } from '../../api/client.js';
 import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
+import { useResult, useStore } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
-import { TravelsIn } from './TravelsIn.js';
+import { Checklist } from './Checklist.js';
 import { WhereIs } from './WhereIs.js';
 
 const Booking = fetched(() => import('./Booking.js'));
@@ -50,49 +50,7 @@ export default function PackStation() {
           {view === 'vehicles' && <Vehicles />}
           {view === 'money' && <MoneyView />}
         </Suspense>
-        {PACK_GROUPS.map(group => {
-          if (view !== 'list') return null;
-          const lines = Object.entries(pack.lines).filter(([, line]) => line.group === group);
-          if (lines.length === 0) return null;
-          return (
-            <div key={group} className="mb-5">
-              <h2>{group}</h2>
-              <table className="table-fixed">
-                <thead>
-                  <tr>
-                    <th className="w-14 !text-right">Count</th>
-                    <th className="w-28">Tape</th>
-                    <th>What</th>
-                    <th>For</th>
-                    <th className="w-32">Travels in</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {lines.map(([id, line]) => (
-                    <tr key={id}>
-                      <td className="text-right">{line.count}</td>
-                      <td>
-                        {line.tape ? (
-                          <span className="tape tape-small">{line.tape}</span>
-                        ) : (
-                          <ItemChoice id={id} kind={line.kind} />
-                        )}
-                      </td>
-                      <td>{line.label}</td>
-                      <td className="text-faint">{line.purpose}</td>
-                      <td className="text-faint">
-                        <TravelsIn id={id} line={line} />
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          );
-        })}
-        {Object.keys(pack.lines).length === 0 && (
-          <p className="text-faint">Nothing to pack: the design is empty.</p>
-        )}
+        {view === 'list' && <Checklist />}
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         {view === 'money' ? (
@@ -126,32 +84,5 @@ export default function PackStation() {
         </p>
       </aside>
     </div>
-  );
-}
-
-/** Sets a free item of the right kind aside for a device. */
-function ItemChoice({ id, kind }: { id: string; kind: string | undefined }) {
-  const store = useStore();
-  const shelf = useEvent(state => state.bundle.shelf);
-  const devices = usePlan(plan => plan.devices);
-  const claims = useEvent(state => state.bundle.claims);
-  const free = kind === undefined ? [] : freeItems(shelf, kind, devices, claims);
-  if (!devices?.[id] || free.length === 0) return <span className="text-risk">◇ wanted</span>;
-  return (
-    <select
-      className="field w-full"
-      aria-label={`Item for ${devices[id].label}`}
-      value=""
-      onChange={event =>
-        store.editPlan('Set an item aside', plan => plan.put('devices', id, 'item', event.target.value))
-      }
-    >
-      <option value="">choose</option>
-      {free.map(item => (
-        <option key={item} value={item}>
-          {shelf.items[item]?.tape}
-        </option>
-      ))}
-    </select>
   );
 }

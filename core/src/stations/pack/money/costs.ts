@@ -13,13 +13,13 @@ import {
 import * as figures from './figures.js';
 import { converted, type MoneyHouse } from './prices.js';
 
-/** Figures of other stations that say how much of something an event takes. */
+/** Figures of other stations that say how much of something an event takes; those that a cost does not ask are absent. */
 export interface Taken {
   /** Of each stream, GB. */
-  readonly data: readonly Figure[];
+  readonly data?: readonly Figure[];
   /** Of each phase, min. */
-  readonly phases: Readonly<Record<Phase, Figure>>;
-  readonly tapeRolls: Figure;
+  readonly phases?: Readonly<Record<Phase, Figure>>;
+  readonly tapeRolls?: Figure;
 }
 
 export interface CostResult {
@@ -44,18 +44,23 @@ interface Sort {
   readonly per: '' | '/GB' | '/h' | '/km';
   /** What the plan says of it; undefined where only people can say it. */
   readonly byPlan?: (taken: Taken) => readonly Term[];
+  /** What it asks of other stations for that. */
+  readonly asks?: keyof Taken;
 }
 
-const dataTerms = ({ data }: Taken): readonly Term[] => data.map(each => taken('data', each));
+const dataTerms = ({ data = [] }: Taken): readonly Term[] => data.map(each => taken('data', each));
 
 const SORTS: Readonly<Record<CostSort, Sort>> = {
-  data: { amount: 'gigabytes', per: '/GB', byPlan: dataTerms },
-  'relay data': { amount: 'gigabytes', per: '/GB', byPlan: dataTerms },
+  data: { amount: 'gigabytes', per: '/GB', byPlan: dataTerms, asks: 'data' },
+  'relay data': { amount: 'gigabytes', per: '/GB', byPlan: dataTerms, asks: 'data' },
   'relay hours': {
-    ...{ amount: 'hours', per: '/h' },
-    byPlan: ({ phases }) => RELAY_PHASES.map(phase => taken('planned', phases[phase])),
+    ...{ amount: 'hours', per: '/h', asks: 'phases' },
+    byPlan: ({ phases }) => (phases ? RELAY_PHASES.map(phase => taken('planned', phases[phase])) : []),
   },
-  tape: { amount: 'rolls', per: '', byPlan: ({ tapeRolls }) => [taken('rolls', tapeRolls)] },
+  tape: {
+    ...{ amount: 'rolls', per: '', asks: 'tapeRolls' },
+    byPlan: ({ tapeRolls }) => (tapeRolls ? [taken('rolls', tapeRolls)] : []),
+  },
   travel: { amount: 'kilometres', per: '/km' },
   batteries: { amount: 'pieces', per: '' },
   other: {
@@ -72,14 +77,22 @@ const QUANTITIES = {
   pieces: figures.pieces,
 } as const;
 
-interface CostIn {
+interface CostIn extends Taken {
   readonly cost: EventCost;
-  readonly taken: Taken;
   readonly house: MoneyHouse;
 }
 
+/** Of what other stations say, what one cost asks: it rests while that does. */
+export function askedBy(
+  { sort, quantity }: EventCost,
+  reads: { readonly [Name in keyof Taken]-?: () => NonNullable<Taken[Name]> },
+): Taken {
+  const { asks } = SORTS[sort];
+  return asks === undefined || quantity !== undefined ? {} : { [asks]: reads[asks]() };
+}
+
 /** One cost of the event: how much of what, and what that comes to. */
-export function costOfEvent(id: string, { cost, taken: from, house }: CostIn): CostResult {
+export function costOfEvent(id: string, { cost, house, ...from }: CostIn): CostResult {
   const { label, sort, each } = cost;
   const { amount, per } = SORTS[sort];
   const quantity = quantityOf(id, cost, from);

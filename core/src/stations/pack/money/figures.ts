@@ -112,14 +112,14 @@ export const total = declare({
 });
 export const unpriced = declare({
   key: 'pack.money.unpriced',
-  label: 'Without a price',
+  label: 'No price known',
   unit: 'pieces',
   basis: DEFINITION,
   method: 'lines to come by and costs of the event of which the sum is not known',
 });
 export const guessed = declare({
   key: 'pack.money.guessed',
-  label: 'By about what such things cost',
+  label: 'Priced by an estimate',
   unit: 'pieces',
   basis: DEFINITION,
   method: 'lines to come by for which nobody has found a price yet',

@@ -8,14 +8,13 @@ import {
   resultOf,
   taken,
   type Figure,
-  type MapOf,
   type NeedWay,
   type PackGroup,
   type Parts,
 } from '../../../foundations/index.js';
 import type { PackLines, PackReads } from '../result.js';
 import { setAside } from '../set-aside.js';
-import { costOfEvent, costsInOrder, type CostResult, type Taken } from './costs.js';
+import { askedBy, costOfEvent, costsInOrder, type CostResult, type Taken } from './costs.js';
 import * as figures from './figures.js';
 import { isPriced, needOf, saidOf, wantedOf, type NeedResult, type Wanted } from './needs.js';
 import { converted, pricesOf, type KindPrices, type MoneyHouse } from './prices.js';
@@ -61,7 +60,8 @@ export interface MoneyReads {
   readonly start: () => Figure;
   readonly end: () => Figure;
   readonly zone: () => string;
-  readonly taken: () => Taken;
+  /** What other stations say that an event takes. */
+  readonly taken: { readonly [Name in keyof Taken]-?: () => NonNullable<Taken[Name]> };
 }
 
 /** All of the money of an event, each part remembered for what it reads. */
@@ -97,7 +97,7 @@ export function moneyOf(parts: Parts, reads: MoneyReads): MoneyResult {
   const costs = parts.each(
     'costs',
     () => costsInOrder(costsOf()),
-    (_, cost) => ({ cost, taken: reads.taken(), house: house() }),
+    (_, cost) => ({ cost, house: house(), ...askedBy(cost, reads.taken) }),
     costOfEvent,
   );
   const sums = parts.part('sums', { needs, house }, sumsOf);
@@ -251,7 +251,7 @@ const worthOf = ({
 const togetherOf = ({ worth }: Pick<MoneyResult, 'worth'>): Figure =>
   figures.worthTogether.calc(
     [],
-    inOrder(worth as MapOf<Figure>)
+    inOrder(worth)
       .filter(([, each]) => numberOf(each) !== undefined)
       .map(([, each]) => taken('item', each)),
   );

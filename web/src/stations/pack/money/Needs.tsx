@@ -22,7 +22,7 @@ export function Needs() {
             <tr>
               <th>What</th>
               <th className="w-12 !text-right">Count</th>
-              <th className="w-32">How</th>
+              <th className="w-40">How</th>
               <th className="w-28 !text-right">Price of one</th>
               <th className="w-28 !text-right">Costs</th>
               <th className="w-16">
@@ -91,7 +91,7 @@ function Line({
               )
             }
           >
-            <option value="">{way === undefined ? 'not said' : `${way}, as a rule`}</option>
+            <option value="">{way === undefined ? 'not said' : `${way} (usual)`}</option>
             {NEED_WAYS.map(each => (
               <option key={each} value={each}>
                 {each}
