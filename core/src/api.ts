@@ -36,6 +36,7 @@ import {
   NewItems,
 } from './api/shelf.js';
 import { sheetRoutes } from './api/sheet-routes.js';
+import { variantRoutes } from './api/variant-routes.js';
 import { FileSize, PictureSize, VenueList } from './api/venues.js';
 import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
@@ -48,6 +49,7 @@ export { Made } from './api/made.js';
 export * from './api/organisation.js';
 export * from './api/people.js';
 export * from './api/shelf.js';
+export * from './api/variants.js';
 export * from './api/venues.js';
 
 /** What one route is for, what it takes and what it answers. */
@@ -100,6 +102,7 @@ export const ROUTES = {
     answer: Made,
     status: 201,
   },
+  ...variantRoutes,
   'GET /events/:id/bundle': {
     summary: 'Everything an assessment of the event needs',
     answer: EventBundle,

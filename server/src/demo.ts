@@ -1,6 +1,13 @@
 /** Loads the demo organisations into an empty database. */
 import { newId } from '@idle-satchel/core';
-import { chapelBundle, fridayBundle, weekendEvents, weekendVenues } from '@idle-satchel/core/demo';
+import {
+  chapelBundle,
+  chapelVariants,
+  fridayBundle,
+  fridayVariants,
+  weekendEvents,
+  weekendVenues,
+} from '@idle-satchel/core/demo';
 import type { Bundle } from '@idle-satchel/core/documents';
 import type { Sequelize } from 'sequelize';
 import { alone } from './database/migrations.js';
@@ -37,11 +44,14 @@ async function loadAll(scopeOf: ScopeOf, today: Date): Promise<void> {
   );
   await loadOrganisation(scopeOf('orgquillmere'), friday, {
     venues: weekendVenues,
-    events: Object.fromEntries([['eventfriday1', friday.plan], ...weekend]),
+    events: {
+      ...Object.fromEntries([['eventfriday1', friday.plan], ...weekend]),
+      ...fridayVariants(friday.plan.start),
+    },
   });
   await loadOrganisation(scopeOf('orgzcedarhol'), chapel, {
     venues: {},
-    events: { eventsunday1: chapel.plan },
+    events: { eventsunday1: chapel.plan, ...chapelVariants(chapel.plan.start) },
   });
 }
 

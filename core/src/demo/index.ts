@@ -6,6 +6,7 @@ import { sundayPlan } from './sunday.js';
 
 export { chapelBundle } from './chapel.js';
 export { fridayBundle } from './friday.js';
+export { chapelVariants, fridayVariants } from './variants.js';
 export { saturdayPlan, sundayPlan };
 
 /** Venues of the demo weekend besides Friday’s, by id. */

@@ -218,6 +218,8 @@ export class Plan {
   @TimeZone() zone!: string;
   @One(() => VenuePin) venue!: VenuePin;
   @Optional() @MapOf(() => VenueChange) venueChanges?: Map<VenueChange>;
+  /** The event that this is another way of doing: it takes nothing from the shelf while it is one. */
+  @Optional() @Ref() parent?: string;
   @Optional() @One(() => RuleChoices) rules?: RuleChoices;
   @Optional() @MapOf(() => Output, 40) outputs?: Map<Output>;
   @Optional() @MapOf(() => RunningItem, 500) runningOrder?: Map<RunningItem>;

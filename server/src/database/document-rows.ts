@@ -28,6 +28,7 @@ interface Pin {
 interface WrittenPlan extends WrittenDocument {
   readonly pin: Pin;
   readonly turnaround: number | null;
+  readonly parent: string | null;
 }
 
 /** Which revision of a document is the newest. */
@@ -81,11 +82,30 @@ export class DocumentRows extends ClaimRows {
   async writtenPlan(id: string): Promise<WrittenPlan | undefined> {
     const [row] = await this.select<WrittenPlan & { pin: Pin | null }>(
       `SELECT id, kind, revision, body::text AS body, body -> 'venue' AS pin,
-         body -> 'rules' -> 'turnaround' AS turnaround FROM documents
+         body -> 'rules' -> 'turnaround' AS turnaround, body ->> 'parent' AS parent FROM documents
        WHERE organisation_id = $1 AND id = $2 AND kind = 'plan'`,
       id,
     );
     return row && { ...row, pin: row.pin ?? { id: '', revision: 0 } };
+  }
+  /** Events that begin after an instant and are no variants, the next ones first. */
+  async comingEvents(after: string, most: number): Promise<readonly string[]> {
+    const rows = await this.select<{ readonly id: string }>(
+      `SELECT id FROM documents WHERE organisation_id = $1 AND kind = 'plan' AND body -> 'parent' IS NULL
+         AND sort_key > $2 ORDER BY sort_key, id LIMIT $3`,
+      after,
+      most,
+    );
+    return rows.map(({ id }) => id);
+  }
+  /** Variants of an event. */
+  async variantsOf(parent: string): Promise<readonly string[]> {
+    const rows = await this.select<{ readonly id: string }>(
+      `SELECT id FROM documents WHERE organisation_id = $1 AND kind = 'plan' AND body ->> 'parent' = $2
+       ORDER BY id`,
+      parent,
+    );
+    return rows.map(({ id }) => id);
   }
   /** Some documents as they stand; the bodies of those of which another version is known. */
   standing(known: readonly { readonly id: string; readonly version: string }[]): Promise<Standing[]> {
@@ -141,7 +161,7 @@ export class DocumentRows extends ClaimRows {
   ): Promise<PageOf<string>> {
     const rows = await this.select<{ id: string; sortKey: string }>(
       `SELECT id, sort_key AS "sortKey" FROM documents
-       WHERE organisation_id = $1 AND kind = $2 AND ($3::text IS NULL OR (sort_key, id) > ($3, $4))
+       WHERE organisation_id = $1 AND kind = $2 AND body -> 'parent' IS NULL AND ($3::text IS NULL OR (sort_key, id) > ($3, $4))
        ORDER BY sort_key, id LIMIT $5`,
       kind,
       after?.sortKey ?? null,

@@ -15,6 +15,8 @@ export async function confirm(
   const { bundle, assessment } = await assessedEvent(scope, event);
   const { plan, shelf } = bundle;
   const { rules } = assessment;
+  if (plan.parent !== undefined)
+    throw invalid([{ path: '/parent', reason: 'is a variant: make it the plan before it is booked' }]);
   const { fromAt: from, toAt: to } = claimOf(plan);
   if (from === to)
     throw invalid([{ path: '/runningOrder', reason: 'has no minutes: say how long it lasts' }]);

@@ -108,7 +108,7 @@ export async function readBundle(scope: Scope, event: string): Promise<Bundle> {
     newest ? pinned.body : await bodyAt(scope, pinned.id, plan.venue.revision),
   );
   const { shelf, hands } = await viewsOf(scope);
-  const claims = await claimsFor(scope, event, plan.rules?.turnaround ?? rules.turnaround);
+  const claims = await claimsFor(scope, event, plan.rules?.turnaround ?? rules.turnaround, plan.parent);
   return { plan, venue, rules, kinds, shelf, hands, claims };
 }
 

@@ -26,22 +26,26 @@ export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
     toAt: new Date(to).toISOString(),
     venueId: plan.venue.id,
     venueRevision: plan.venue.revision,
-    // One battery may be in several places one after another.
-    items: [
-      ...new Set([
-        ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
-        ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
-        ...inOrder(plan.batteryChanges).map(([, { item }]) => item),
-      ]),
-    ],
+    // A variant is one way of doing what its parent does, and takes nothing beside that. One battery may be in several
+    // places one after another.
+    items:
+      plan.parent !== undefined
+        ? []
+        : [
+            ...new Set([
+              ...inOrder(plan.devices).flatMap(([, { item }]) => item ?? []),
+              ...inOrder(plan.links).flatMap(([, { cables }]) => cables ?? []),
+              ...inOrder(plan.batteryChanges).map(([, { item }]) => item),
+            ]),
+          ],
   };
 }
 
 /** Whether an edit left alone all that a claim is made of. */
 export const claimsTheSame = (before: Plan, after: Plan): boolean =>
-  (['label', 'start', 'venue', 'runningOrder', 'devices', 'links', 'batteryChanges'] as const).every(
-    field => before[field] === after[field],
-  );
+  (
+    ['label', 'start', 'venue', 'parent', 'runningOrder', 'devices', 'links', 'batteryChanges'] as const
+  ).every(field => before[field] === after[field]);
 
 /** Other events that last at the same time as one. */
 export function overlapping(event: string, all: readonly EventSpan[]): readonly string[] {
@@ -54,19 +58,26 @@ export function overlapping(event: string, all: readonly EventSpan[]): readonly 
 
 /**
  * What others take while an event lasts and its things come back, as an assessment reads it: what overlapping events
- * plan to take, and what is booked; and what the event has booked itself.
+ * plan to take, and what is booked; and what the event has booked itself. A variant may take what its parent takes.
  */
-export async function claimsFor(scope: Scope, event: string, turnaround = 0): Promise<Claims> {
+export async function claimsFor(
+  scope: Scope,
+  event: string,
+  turnaround = 0,
+  parent?: string,
+): Promise<Claims> {
   const spans = await scope.spans();
   const own = spans.find(({ eventId }) => eventId === event);
   const until = own && new Date(Date.parse(own.toAt) + turnaround * MINUTE).toISOString();
-  const [planned, booked, mine] = await Promise.all([
-    scope.claims(overlapping(event, spans)),
+  const [planned, booked, mine, ofParent] = await Promise.all([
+    scope.claims(overlapping(event, spans).filter(id => id !== parent)),
     own && until !== undefined ? scope.bookingsIn(own.fromAt, until) : [],
     scope.bookingOfEvent(event),
+    parent === undefined ? undefined : scope.bookingOfEvent(parent),
   ]);
+  const others = booked.filter(({ id }) => id !== mine?.id && id !== ofParent?.id);
   return {
-    claims: { ...plannedClaims(planned), ...bookedClaims(booked.filter(({ id }) => id !== mine?.id)) },
+    claims: { ...plannedClaims(planned), ...bookedClaims(others) },
     ...(mine && {
       own: {
         ...{ from: mine.from, to: mine.to },

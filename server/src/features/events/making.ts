@@ -114,6 +114,15 @@ export async function copyEvent(inside: Scope, copy: string, id: string): Promis
   });
 }
 
+/** Another way of doing an event: the same evening, with a link to the event that it is a variant of. */
+export async function makeVariant(inside: Scope, copy: string, id: string, label: string): Promise<Made> {
+  const original = await inside.document(id, 'plan');
+  if (!original) throw notFound('event');
+  const { ticks: _t, accepted: _a, buckles: _b, printedList: _p, ...design } = original.body as Plan;
+  // A variant of a variant is one of the same event.
+  return saveEvent(inside, copy, { ...design, parent: design.parent ?? id, label });
+}
+
 /**
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.

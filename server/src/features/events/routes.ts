@@ -6,8 +6,9 @@ import { FileAnswer, heavyRoute, route, Written, type Route } from '../../route.
 import { madeOnce } from '../making-once.js';
 import { readBundle } from './assessed.js';
 import { linesOf } from './lines.js';
-import { copyEvent, createEvent, importEvent } from './making.js';
+import { copyEvent, createEvent, importEvent, makeVariant } from './making.js';
 import { writtenBundle } from './service.js';
+import { nextPurchaseOf, variantsOf } from './variants.js';
 
 const PAGE = 30;
 /** Files are read as text, so that a broken one can be told line and place. */
@@ -39,6 +40,13 @@ export const eventRoutes: readonly Route[] = [
   heavyRoute('POST /events/:id/copy', ({ scope, id, chosenId }) =>
     madeOnce(scope, chosenId(), `copy of ${id()}`, (inside, copy) => copyEvent(inside, copy, id())),
   ),
+  heavyRoute('POST /events/:id/variant', ({ scope, id, body, chosenId }) =>
+    madeOnce(scope, chosenId(), { of: id(), ...body }, (inside, copy) =>
+      makeVariant(inside, copy, id(), body.label),
+    ),
+  ),
+  heavyRoute('GET /events/:id/variants', ({ scope, id }) => variantsOf(scope, id())),
+  heavyRoute('GET /events/next-purchase', ({ scope }) => nextPurchaseOf(scope)),
   route('GET /events/:id/bundle', async ({ scope, id }) => new Written(await writtenBundle(scope, id()))),
   heavyRoute('GET /events/:id/file', async ({ scope, id, text }) => {
     const bundle = await readBundle(scope, id());

@@ -58,7 +58,7 @@ export async function writtenBundle(scope: Scope, id: string): Promise<string> {
     scope.writtenViews(),
   ]);
   const { turnaround } = JSON.parse(rules.body) as Rules;
-  const claims = await claimsFor(scope, id, plan.turnaround ?? turnaround);
+  const claims = await claimsFor(scope, id, plan.turnaround ?? turnaround, plan.parent ?? undefined);
   const revision = Math.min(pin.revision, venue.revision);
   const body =
     revision === venue.revision ? venue.body : JSON.stringify(await bodyAt(scope, venue.id, revision));

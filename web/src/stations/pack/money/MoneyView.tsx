@@ -1,6 +1,8 @@
 import { Costs } from './Costs.js';
 import { HouseMoney } from './HouseMoney.js';
 import { Needs } from './Needs.js';
+import { NextPurchase } from './NextPurchase.js';
+import { WaysToDo } from './WaysToDo.js';
 
 /** What must be come by, what the event costs besides, and how the house reckons with money. */
 export default function MoneyView() {
@@ -8,6 +10,8 @@ export default function MoneyView() {
     <>
       <Needs />
       <Costs />
+      <WaysToDo />
+      <NextPurchase />
       <HouseMoney />
     </>
   );
