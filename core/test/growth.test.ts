@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { assess, createAssessor } from '../src/assess.js';
 import { chapelBundle, chapelVariants, fridayBundle, fridayVariants } from '../src/demo/index.js';
 import { faultsOf, Plan, type Bundle } from '../src/documents/index.js';
-import { bySize, growthPath, lostByEach, nextPurchases, weigh, WEIGHT_NAMES } from '../src/growth.js';
+import { bySize, growthPath, lostByEach, nextPurchases, weigh, type WeightName } from '../src/growth.js';
 
 const friday = fridayBundle();
 const chapel = chapelBundle();
@@ -22,7 +22,7 @@ describe('the demo’s variants', () => {
     const weighed = bySize(fridays).map(i =>
       weigh(fridays[i]?.bundle as Bundle, fridays[i]?.assessment as never),
     );
-    const of = (name: (typeof WEIGHT_NAMES)[number]) => weighed.map(each => Number(each[name]));
+    const of = (name: WeightName) => weighed.map(each => Number(each[name]));
     for (const name of ['kilos', 'people', 'minutes', 'watts'] as const)
       expect(of(name)).toEqual(of(name).toSorted((a, b) => a - b));
     expect(of('shots')).toEqual([4, 4, 4]);

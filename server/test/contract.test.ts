@@ -43,6 +43,7 @@ const idOf = (path: string): string => {
 const bodies: Partial<Record<RouteName, () => object>> = {
   'POST /events': () => ({ label: 'New', start: '2026-12-20T18:00:00Z', zone: 'Europe/London', venue }),
   'POST /venues': () => bundle.venue,
+  'POST /events/:id/variant': () => ({ label: 'In another way' }),
   'PATCH /items/:id': () => ({ note: 'seen' }),
   'PATCH /items': () => ({ items: [{ id: Object.keys(bundle.shelf.items)[0] ?? '', home: 'Shelf 2' }] }),
   'POST /item-changes/:id/undo': () => ({ author: 'Tester' }),

@@ -78,7 +78,7 @@ function grown(plan: Plan, label: string, more: readonly More[]): Plan {
     ...plan,
     ...{ label, parent: 'eventsunday1' },
     devices: { ...plan.devices, ...Object.fromEntries(more.map(({ device }) => device)) },
-    links: { ...plan.links, ...Object.assign({}, ...more.map(({ links }) => links)) },
+    links: { ...plan.links, ...Object.fromEntries(more.flatMap(({ links }) => Object.entries(links))) },
     shots: { ...plan.shots, ...Object.fromEntries(more.map(({ shot }) => shot)) },
     money: { ceiling: { amount: 900, currency: 'USD' } },
   };

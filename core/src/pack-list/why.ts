@@ -26,7 +26,7 @@ export function whyListed(
   const [first = '', second = ''] = id.split(' ');
   const named = plan.devices?.[second]?.label ?? second;
   const run = runs.runs[first];
-  if (run) return why(`The lead ${run.label} is made of it.`, 'runs', run.wanted);
+  if (run) return why(`The lead ${run.label} is made of it.`, 'runs', run.length);
   switch (first) {
     case 'stand':
       return why(`${named} stands on it.`, 'shots');

@@ -89,7 +89,7 @@ const ALL: readonly Expected[] = [
       'risk shots.heads-in-the-way · markspeak waist up · camera001',
       'risk signal.picture-unfit · camera001',
     ],
-    later: ['line level into a microphone input (sound)', 'money against the ceiling (lists and money)'],
+    later: ['line level into a microphone input (sound)'],
   },
   {
     setUp: SITE_OF_MANY,
@@ -102,7 +102,6 @@ const ALL: readonly Expected[] = [
     ],
     later: [
       'one uplink a site, whatever the destinations; what still runs (stream)',
-      'hours of the relay and data that leaves it, as money (money)',
       'people and stock that sites share (lists)',
     ],
   },
@@ -191,7 +190,7 @@ const ALL: readonly Expected[] = [
       'risk signal.line-missing · talkback · camroams1',
       'risk signal.lip-sync · “Public stream”',
     ],
-    later: ['one camera to four side by side (money)'],
+    later: [],
   },
   {
     setUp: BOOTH,

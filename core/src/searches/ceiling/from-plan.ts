@@ -43,6 +43,9 @@ export interface Swap {
   readonly item: string | undefined;
 }
 
+/** The way of a line of which no price is known. */
+export const UNPRICED = 'unpriced';
+
 const LONGEST = 15;
 /** Kinds that are tried for each device where nobody says otherwise. */
 const TRIED = 2;
@@ -189,7 +192,7 @@ class Lines {
       return [way(name, cents(each * need.count * days))];
     });
     if (priced.length + borrowed.length > 0) return [...priced, ...borrowed];
-    return [{ ...way('buy new', 0), id: 'unpriced', label: 'as planned, no price is known', money: 'hire' }];
+    return [{ ...way('buy new', 0), id: UNPRICED, label: 'as planned, no price is known', money: 'hire' }];
   }
 
   /** Other kinds that bring no stop with them and lose no lead. */

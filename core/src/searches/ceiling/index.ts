@@ -8,7 +8,7 @@ import { needPatch } from '../../stations/pack/money/edits.js';
 import type { Found, Offer, Progress, Search } from '../search.js';
 import { replugged } from '../substitutes/index.js';
 import { underCeiling, type AlsoLost, type UnderCeiling } from './exact.js';
-import { ceilingTask, leftWith, type CeilingOptions, type CeilingTask } from './from-plan.js';
+import { ceilingTask, leftWith, UNPRICED, type CeilingOptions, type CeilingTask } from './from-plan.js';
 import { goalsLeft, isMet, type CeilingWay, type Chosen, type Wish } from './problem.js';
 import { goalsOf } from './wishes.js';
 
@@ -32,8 +32,8 @@ export interface FittedLine {
   readonly line: string;
   readonly label: string;
   readonly way: string;
-  /** In the money of the house. */
-  readonly cost: number;
+  /** In the money of the house; null where no price is known, which counts as nothing. */
+  readonly cost: number | null;
   readonly reused: boolean;
 }
 
@@ -165,14 +165,22 @@ function answerOf(
     left: cents(problem.ceiling - cost),
     lines: [...chosen].flatMap(([line, way]) =>
       told(way)
-        ? [{ line, label: labels.get(line) ?? line, way: way.label, cost: way.cost, reused: way.reused }]
+        ? [
+            {
+              line,
+              label: labels.get(line) ?? line,
+              way: way.label,
+              cost: way.id === UNPRICED ? null : way.cost,
+              reused: way.reused,
+            },
+          ]
         : [],
     ),
     without: withoutBy(task, chosen).map(line => ({ line, label: labels.get(line) ?? line })),
     lost: problem.wishes
       .filter(wish => !isMet(wish, left))
       .map(({ sort, label, weight }) => ({ sort, label, weight })),
-    unpriced: [...chosen].flatMap(([line, { id }]) => (id === 'unpriced' ? [labels.get(line) ?? line] : [])),
+    unpriced: [...chosen].flatMap(([line, { id }]) => (id === UNPRICED ? [labels.get(line) ?? line] : [])),
     brings: assess(applyFix(bundle, { changes }))
       .snags.filter(({ id }) => !known.has(id))
       .map(({ severity, title }) => ({ severity, title })),

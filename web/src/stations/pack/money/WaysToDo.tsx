@@ -15,7 +15,6 @@ export function WaysToDo() {
   const reading = useReading();
   const [, navigate] = useLocation();
   const parent = usePlan(plan => plan.parent);
-  const label = usePlan(plan => plan.label);
   const [wanted, setWanted] = useState(false);
   const [name, setName] = useState('');
   const queryKey = ['variants', store.id];
@@ -71,7 +70,7 @@ export function WaysToDo() {
         <input
           className="field w-60"
           aria-label="Name of a new variant"
-          placeholder={`${label.slice(0, 24)}, with less`}
+          placeholder="with one camera less"
           maxLength={80}
           value={name}
           onChange={event => setName(event.target.value)}
@@ -114,7 +113,7 @@ function SideBySide({ of, here, reading }: { of: Variants; here: string; reading
               <span className="sr-only">What</span>
             </th>
             {ordered.map(({ id, label }) => (
-              <th key={id} className="!text-right align-bottom max-w-44">
+              <th key={id} className="!text-right align-bottom w-40 !whitespace-normal">
                 <img
                   className="border border-rule bg-paper h-20 w-36 object-contain ml-auto"
                   src={addressOf('GET /events/:id/schematic.svg', { id })}

@@ -88,7 +88,7 @@ function Answer({ of, proven }: { of: Fits; proven: boolean }) {
             <span className="grow">
               {label} <span className="text-faint">{way}</span>
             </span>
-            <span>{sum(own)}</span>
+            <span>{own === null ? 'not known' : sum(own)}</span>
           </li>
         ))}
       </Part>
