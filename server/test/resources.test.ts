@@ -1,6 +1,12 @@
 import { contains, venueFrom } from '@idle-satchel/core';
 import { fridayBundle } from '@idle-satchel/core/demo';
-import { readBundleFile, writeBundleFile, type Plan, type Venue } from '@idle-satchel/core/documents';
+import {
+  readBundleFile,
+  writeBundleFile,
+  type Kind,
+  type Plan,
+  type Venue,
+} from '@idle-satchel/core/documents';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { FRIDAY, setUp, type Setup } from './helper.js';
 
@@ -108,7 +114,16 @@ describe('events', () => {
     const bundle = fridayBundle();
     const foreign = {
       ...bundle,
-      rules: { ...bundle.rules, hdmiReach: 'cautious' as const },
+      // Another money, other prices, and an event that is not here: none of these comes along.
+      rules: { ...bundle.rules, hdmiReach: 'cautious' as const, currency: 'EUR' as const, money: { tax: 7 } },
+      plan: { ...bundle.plan, parent: 'eventelsewh1' },
+      kinds: {
+        ...bundle.kinds,
+        kinds: {
+          ...bundle.kinds.kinds,
+          camoneinc: { ...(bundle.kinds.kinds.camoneinc as Kind), price: 1, prices: {} },
+        },
+      },
       venue: { ...bundle.venue, name: 'Another St Alder’s' },
       shelf: { items: { itemforei1: { tape: 'XX 01', kind: 'camoneinc', state: 'ready' as const } } },
     };
@@ -121,6 +136,7 @@ describe('events', () => {
     const { id } = taken.body as { id: string };
     const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
     expect(documents.plan.body.rules).toEqual({ hdmiReach: 'cautious' });
+    expect(documents.plan.body.parent).toBeUndefined();
   });
 
   it.each([

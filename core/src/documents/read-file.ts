@@ -2,7 +2,7 @@
 import { BUNDLE_FORMAT, BundleFile, type Bundle } from './bundle.js';
 import { upgradeBundle } from './upgrades/index.js';
 import { faultsOf, type Fault } from './validate.js';
-import { shelfWithoutNames } from './without-names.js';
+import { planWithoutNames, shelfWithoutNames } from './without-names.js';
 
 export type Read =
   { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
@@ -27,6 +27,11 @@ export function readBundleFile(text: string): Read {
 export function writeBundleFile(bundle: Bundle, withNames = false): string {
   const told = withNames
     ? bundle
-    : { ...bundle, hands: { people: {} }, shelf: shelfWithoutNames(bundle.shelf) };
+    : {
+        ...bundle,
+        plan: planWithoutNames(bundle.plan),
+        hands: { people: {} },
+        shelf: shelfWithoutNames(bundle.shelf),
+      };
   return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, ...told }, null, 2)}\n`;
 }

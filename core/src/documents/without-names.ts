@@ -1,5 +1,6 @@
-/** The shelf without whoever has, owns, measured or tested things: what leaves the house when no names are asked for. */
+/** What leaves the house when no names are asked for: without whoever has, owns, measured, tested, lends or sells things. */
 import type { Item, Shelf } from './item.js';
+import type { Plan } from './plan.js';
 
 /** Stands for a person or a firm that is not named. */
 const SOMEBODY = 'somebody';
@@ -28,3 +29,13 @@ function itemWithoutNames({ owner, lent, tested, proof, meter, runs, faults, bou
 export const shelfWithoutNames = ({ items }: Shelf): Shelf => ({
   items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, itemWithoutNames(item)])),
 });
+
+export function planWithoutNames(plan: Plan): Plan {
+  const { needs } = plan.money ?? {};
+  if (!needs) return plan;
+  const nameless = Object.entries(needs).map(([id, { from, ...need }]) => [
+    id,
+    { ...need, ...(from !== undefined && { from: SOMEBODY }) },
+  ]);
+  return { ...plan, money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } };
+}

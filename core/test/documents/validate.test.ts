@@ -183,7 +183,10 @@ describe('bundle files', () => {
   it('come back as they were written, people’s names only when asked for', () => {
     const read = readBundleFile(writeBundleFile(bundles.friday, true));
     expect(read).toEqual({ bundle: bundles.friday, faults: [] });
-    expect(writeBundleFile(bundles.friday)).not.toContain('Odile');
+    const lender = { line: 'camwide01', way: 'borrow' as const, from: 'Odile' };
+    const lent = { ...bundles.friday.plan, money: { needs: { needone01: lender } } };
+    expect(writeBundleFile({ ...bundles.friday, plan: lent }, true)).toContain('"from": "Odile"');
+    expect(writeBundleFile({ ...bundles.friday, plan: lent })).not.toContain('Odile');
   });
 
   it('of every version are still read', () => {

@@ -149,9 +149,10 @@ class Lines {
     return link ? [link.from.device, link.to.device].flatMap(id => id ?? []) : [];
   }
 
-  /** What lies on the floor for safety, and joiners, are there whatever else is. */
+  /** What lies on the floor for safety, joiners, spares and what is used up are there whatever else is; lines of one’s own need not be. */
   private isFixed(line: string): boolean {
-    return this.bundle.plan.devices?.[line] === undefined && this.belongsTo(line).length === 0;
+    const { devices } = this.bundle.plan;
+    return devices?.[line] === undefined && this.belongsTo(line).length === 0 && !line.startsWith('extra ');
   }
 
   private goWithout(line: string, loses: readonly string[]): CeilingWay {
@@ -186,6 +187,7 @@ class Lines {
       return [way(need.way, numberOf(need.cost) ?? 0), ...borrowed];
     const cents = (sum: number): number => Math.round(sum * 100) / 100;
     const priced = PRICED.flatMap(([name, price]): CeilingWay[] => {
+      if (need.why === 'hired already' && name !== 'hire') return [];
       const each = numberOf(own?.[price]);
       if (each === undefined) return [];
       const days = name === 'hire' ? (numberOf(hireDays) ?? 1) : 1;

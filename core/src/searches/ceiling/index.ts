@@ -141,6 +141,7 @@ function goneFrom(plan: Plan, line: string): DocumentPatch['patch'] {
   if (plan.devices?.[line]) return takeOutPatch(plan, line);
   const [first = '', second = ''] = line.split(' ');
   if (plan.links?.[first]) return inPlan().drop('links', first).patch;
+  if (first === 'extra' && plan.extras?.[second]) return inPlan().drop('extras', second).patch;
   const device = plan.devices?.[second];
   if (first === 'stand' && device?.support !== undefined)
     return inPlan().drop('devices', second, 'support').patch;

@@ -96,7 +96,8 @@ async function saveEvent(scope: Scope, id: string, plan: Plan): Promise<Made> {
 export async function copyEvent(inside: Scope, copy: string, id: string): Promise<Made> {
   const original = await inside.document(id, 'plan');
   if (!original) throw notFound('event');
-  const { ticks: _t, accepted: _a, buckles: _b, chargeReadings: _r, ...design } = original.body as Plan;
+  const { ticks: _t, accepted: _a, buckles: _b, chargeReadings: _r, ...kept } = original.body as Plan;
+  const { printedList: _l, parent: _p, ...design } = kept;
   const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
   // What lies on the floor of one event does not lie on that of the next.
   const links = Object.fromEntries(
@@ -123,6 +124,9 @@ export async function makeVariant(inside: Scope, copy: string, id: string, label
   return saveEvent(inside, copy, { ...design, parent: design.parent ?? id, label });
 }
 
+/** What things cost is found by each house for itself. */
+const withoutPrices = ({ price: _price, prices: _prices, ...kind }: Kind): object => kind;
+
 /**
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
@@ -130,9 +134,10 @@ export async function makeVariant(inside: Scope, copy: string, id: string, label
 export async function importEvent(inside: Scope, event: string, bundle: Bundle): Promise<Imported> {
   const kindsRow = await only(inside, 'kinds');
   const kinds = kindsRow.body as Kinds;
-  const clashing = Object.entries(bundle.kinds.kinds).find(
-    ([id, kind]) => kinds.kinds[id] && !sameJson(kinds.kinds[id], kind),
-  );
+  const clashing = Object.entries(bundle.kinds.kinds).find(([id, kind]) => {
+    const own = kinds.kinds[id];
+    return own && !sameJson(withoutPrices(own), withoutPrices(kind));
+  });
   if (clashing) {
     throw invalid([{ path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
   }
@@ -153,11 +158,15 @@ export async function importEvent(inside: Scope, event: string, bundle: Bundle):
 
   const venue = await venueLike(inside, bundle.venue);
   const rules = (await only(inside, 'rules')).body as Rules;
-  const { version: _v, organisation: _o, units: _u, ...theirs } = { ...bundle.rules, ...bundle.plan.rules };
+  // In which money a house reckons, and how, is no choice of an event.
+  const { version: _v, organisation: _o, units: _u, currency: _c, money: _m, ...house } = bundle.rules;
   const own = Object.fromEntries(
-    Object.entries(theirs).filter(([key, value]) => rules[key as keyof Rules] !== value),
+    Object.entries({ ...house, ...bundle.plan.rules }).filter(
+      ([key, value]) => !sameJson(rules[key as keyof Rules], value),
+    ),
   ) as NonNullable<Plan['rules']>;
-  const { rules: _rules, ...plan } = bundle.plan;
+  // The event that it was a variant of is not here.
+  const { rules: _rules, parent: _parent, ...plan } = bundle.plan;
   const saved = await saveEvent(inside, event, {
     ...plan,
     ...(Object.keys(own).length > 0 ? { rules: own } : {}),
