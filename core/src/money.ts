@@ -8,4 +8,4 @@ export {
 } from './stations/pack/money/edits.js';
 export type { CostResult } from './stations/pack/money/costs.js';
 export type { NeedResult } from './stations/pack/money/needs.js';
-export { COST_SORTS, NEED_WAYS } from './foundations/index.js';
+export { NEED_WAYS } from './foundations/index.js';

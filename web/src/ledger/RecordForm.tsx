@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@idle-satchel/core';
-import { faultsOfRecord, recordFrom, type RecordForm as Form } from '@idle-satchel/core/money-drafts';
+import { faultsOfRecord, recordFrom, type RecordForm as Form } from '@idle-satchel/core/record-forms';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { anyTools, type FieldTools } from './form-tools.js';

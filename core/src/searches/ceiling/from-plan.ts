@@ -3,6 +3,7 @@ import { createAssessor, type Assessment, type Assessor } from '../../assess.js'
 import type { Bundle, Family } from '../../documents/index.js';
 import { numberOf, type NeedWay } from '../../foundations/index.js';
 import { lostByEach, onAirOf, onAirWithout, type OnAir } from '../../on-air/index.js';
+import { SMALL_GROUPS, USUAL_RESERVE } from '../../stations/pack/money/index.js';
 import { isPriced, type NeedResult } from '../../stations/pack/money/needs.js';
 import type { PriceName } from '../../stations/pack/money/prices.js';
 import { OptionError, type Progress } from '../search.js';
@@ -49,8 +50,6 @@ export const UNPRICED = 'unpriced';
 const LONGEST = 15;
 /** Kinds that are tried for each device where nobody says otherwise. */
 const TRIED = 2;
-/** Share of a kit that is kept where the house does not say. */
-const USUAL_RESERVE = 10;
 
 export function* ceilingTask(bundle: Bundle, options: CeilingOptions): Generator<Progress, CeilingTask> {
   yield { stage: 'problem', share: 0 };
@@ -95,8 +94,6 @@ export function* ceilingTask(bundle: Bundle, options: CeilingOptions): Generator
     seconds: options.seconds ?? LONGEST,
   };
 }
-
-const SMALL_GROUPS = new Set<NeedResult['group']>(['Adapters', 'Cables', 'Floor']);
 
 const PRICED: readonly (readonly [NeedWay, PriceName])[] = [
   ['buy new', 'bought'],

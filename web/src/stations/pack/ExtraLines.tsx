@@ -1,5 +1,5 @@
 import { inOrder, newId, type ExtraLine } from '@idle-satchel/core';
-import { MONEY_FORMS } from '@idle-satchel/core/money-drafts';
+import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
 import { extraPatch } from '@idle-satchel/core/pack-list';
 import { useState } from 'react';
 import { RecordForm } from '../../ledger/RecordForm.js';
@@ -47,7 +47,7 @@ function OwnLines({ onClose }: { onClose: () => void }) {
             {edited === id ? (
               <RecordForm
                 name={line.label}
-                form={MONEY_FORMS.extra}
+                form={RECORD_FORMS.extra}
                 record={line}
                 named={named}
                 system={system}
@@ -75,7 +75,7 @@ function OwnLines({ onClose }: { onClose: () => void }) {
         <RecordForm
           key={Object.keys(extras ?? {}).length}
           name="One more line"
-          form={MONEY_FORMS.extra}
+          form={RECORD_FORMS.extra}
           record={{ count: 1, group: 'Desk' }}
           besides={{ order: '' }}
           named={named}

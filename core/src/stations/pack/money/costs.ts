@@ -1,15 +1,6 @@
 /** What an event costs beside its gear: data, the relay, batteries, tape, the way there. */
 import type { EventCost, Phase } from '../../../documents/index.js';
-import {
-  constant,
-  given,
-  inOrder,
-  taken,
-  type CostSort,
-  type Figure,
-  type MapOf,
-  type Term,
-} from '../../../foundations/index.js';
+import { constant, given, taken, type CostSort, type Figure, type Term } from '../../../foundations/index.js';
 import * as figures from './figures.js';
 import { converted, type MoneyHouse } from './prices.js';
 
@@ -122,8 +113,3 @@ function quantityOf(id: string, { sort, quantity, copies }: EventCost, from: Tak
       : constant('copies', 1, '', 'each GB once');
   return of.calc([id], [...terms, times]);
 }
-
-/** The costs of an event in their order. */
-export const costsInOrder = (
-  costs: MapOf<EventCost> | undefined,
-): readonly (readonly [string, EventCost])[] => inOrder(costs);

@@ -14,7 +14,7 @@ import {
 } from '../../../foundations/index.js';
 import type { PackLines, PackReads } from '../result.js';
 import { setAside } from '../set-aside.js';
-import { askedBy, costOfEvent, costsInOrder, type CostResult, type Taken } from './costs.js';
+import { askedBy, costOfEvent, type CostResult, type Taken } from './costs.js';
 import * as figures from './figures.js';
 import { isPriced, needOf, saidOf, wantedOf, type NeedResult, type Wanted } from './needs.js';
 import { converted, pricesOf, type KindPrices, type MoneyHouse } from './prices.js';
@@ -44,9 +44,9 @@ export interface MoneyResult {
 }
 
 /** Lines that count as leads, adapters, tape and spares: what a tenth of a kit is kept for. */
-const SMALL: ReadonlySet<PackGroup> = new Set<PackGroup>(['Adapters', 'Cables', 'Floor']);
+export const SMALL_GROUPS: ReadonlySet<PackGroup> = new Set<PackGroup>(['Adapters', 'Cables', 'Floor']);
 /** Share of a kit that is kept for them where the house says nothing else, %. */
-const USUAL_RESERVE = 10;
+export const USUAL_RESERVE = 10;
 const MINUTES = 'a minute of 60 s';
 
 export interface MoneyReads {
@@ -96,7 +96,7 @@ export function moneyOf(parts: Parts, reads: MoneyReads): MoneyResult {
   );
   const costs = parts.each(
     'costs',
-    () => costsInOrder(costsOf()),
+    () => inOrder(costsOf()),
     (_, cost) => ({ cost, house: house(), ...askedBy(cost, reads.taken) }),
     costOfEvent,
   );
@@ -163,7 +163,7 @@ function sumsOf({
   const priced = Object.values(needs).filter(isPriced);
   const costs = (isSmall: boolean) =>
     priced
-      .filter(({ way, group }) => isBought(way) && SMALL.has(group) === isSmall)
+      .filter(({ way, group }) => isBought(way) && SMALL_GROUPS.has(group) === isSmall)
       .map(({ cost }) => taken('bought', cost));
   const [bought, small] = [figures.bought.calc([], costs(false)), figures.small.calc([], costs(true))];
   const share =

@@ -1,6 +1,6 @@
 import { inOrder, newId, type EventCost } from '@idle-satchel/core';
 import { costPatch } from '@idle-satchel/core/money';
-import { MONEY_FORMS } from '@idle-satchel/core/money-drafts';
+import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
 import { useState } from 'react';
 import { FigureRows } from '../../../ledger/Ledger.js';
 import { RecordForm } from '../../../ledger/RecordForm.js';
@@ -53,7 +53,7 @@ export function Costs() {
                 <RecordForm
                   key={JSON.stringify(record)}
                   name={`Cost: ${record.label}`}
-                  form={MONEY_FORMS.cost}
+                  form={RECORD_FORMS.cost}
                   record={record}
                   system={reading.system}
                   keep="Keep"
@@ -71,7 +71,7 @@ export function Costs() {
       {open === 'new' ? (
         <RecordForm
           name="A cost of the event"
-          form={MONEY_FORMS.cost}
+          form={RECORD_FORMS.cost}
           record={fresh}
           besides={{ order: '' }}
           system={reading.system}

@@ -7,7 +7,7 @@ import {
   type MoneyRules,
 } from '@idle-satchel/core';
 import { moneyRulesPatch } from '@idle-satchel/core/money';
-import { MONEY_FORMS } from '@idle-satchel/core/money-drafts';
+import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
 import { useState } from 'react';
 import { RecordForm } from '../../../ledger/RecordForm.js';
 import { useEvent, useReading, useStore } from '../../../store/hooks.js';
@@ -49,7 +49,7 @@ export function HouseMoney() {
       <RecordForm
         key={JSON.stringify(plain)}
         name="Money of the house"
-        form={MONEY_FORMS.house}
+        form={RECORD_FORMS.house}
         record={plain}
         system={reading.system}
         keep="Keep"
@@ -83,7 +83,7 @@ export function HouseMoney() {
       {adding ? (
         <RecordForm
           name="A rate"
-          form={MONEY_FORMS.rate}
+          form={RECORD_FORMS.rate}
           record={{}}
           system={reading.system}
           keep="Keep the rate"

@@ -1,6 +1,6 @@
 import { inOrder, newId, showCalendarDay, showMoney, type KindPrice, type Need } from '@idle-satchel/core';
 import { needPatch, pricePatch, type NeedResult } from '@idle-satchel/core/money';
-import { MONEY_FORMS } from '@idle-satchel/core/money-drafts';
+import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
 import { useState } from 'react';
 import { FigureRows } from '../../../ledger/Ledger.js';
 import { RecordForm } from '../../../ledger/RecordForm.js';
@@ -27,7 +27,7 @@ export default function NeedPanel({ id, need }: { id: string; need: NeedResult }
         <RecordForm
           key={JSON.stringify(said)}
           name={`What was agreed of ${need.label}`}
-          form={MONEY_FORMS.need}
+          form={RECORD_FORMS.need}
           record={said ?? {}}
           besides={{ line: id, ...(said?.way && { way: said.way }) }}
           system={reading.system}
@@ -35,7 +35,7 @@ export default function NeedPanel({ id, need }: { id: string; need: NeedResult }
           onKeep={record => {
             const { line: _line, ...agreed } = record as Need;
             const { plan } = store.get().bundle;
-            const cleared = Object.fromEntries(MONEY_FORMS.need.fields.map(({ name }) => [name, undefined]));
+            const cleared = Object.fromEntries(RECORD_FORMS.need.fields.map(({ name }) => [name, undefined]));
             store.patchPlan('Say what was agreed', needPatch(plan, id, { ...cleared, ...agreed }));
           }}
         />
@@ -77,7 +77,7 @@ function Prices({ kind }: { kind: string }) {
       {adding ? (
         <RecordForm
           name="A price"
-          form={MONEY_FORMS.price}
+          form={RECORD_FORMS.price}
           record={{ sort: 'new', ...(reading.currency && { each: { currency: reading.currency } }) }}
           system={reading.system}
           keep="Keep the price"

@@ -1,4 +1,4 @@
-/** Records of money as forms edit them: what a draft says, and what is wrong with it. */
+/** Records of plans, kinds and house rules as forms edit them: what a draft says, and what is wrong with it. */
 import { EventCost, ExchangeRate, ExtraLine, KindPrice, MoneyRules, Need } from '../documents/index.js';
 import type { DocumentClass } from '../documents/decorators.js';
 import { faultsOf } from '../documents/validate.js';
@@ -15,7 +15,7 @@ export interface RecordForm {
 
 const form = (of: DocumentClass): RecordForm => ({ fields: formOf(of), of });
 
-export const MONEY_FORMS = {
+export const RECORD_FORMS = {
   need: form(Need),
   cost: form(EventCost),
   price: form(KindPrice),
