@@ -95,8 +95,10 @@ describe('a walk round with a phone', () => {
     await page.goto(new URL('/venues', page.url()).href);
     await page.getByRole('region', { name: 'Kept on this device' }).getByText('3 entries wait').waitFor();
 
-    await network.setOffline(false);
+    // Opened before the network is back: else the list itself may have sent all of it by then.
     await page.getByRole('link', { name: 'Walk round Quill Grange hall' }).first().click();
+    await page.getByText('3 entries wait to be sent').waitFor();
+    await network.setOffline(false);
     await page.getByText('Connected again: everything is saved.').waitFor();
     const { notes = {}, areas = {}, mobileReadings = {} } = await onServer(page, GRANGE);
     expect(Object.values(areas).find(({ label }) => label === 'projector')?.top).toBe(0.4);
