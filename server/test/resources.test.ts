@@ -207,7 +207,6 @@ describe('shelf, hands, venues', () => {
     expect(await get('/venues')).toMatchObject({
       venues: [
         { name: 'A plain room, 16 m × 10 m' },
-        { name: 'Another St Alder’s' },
         { name: 'Millrace bandstand' },
         { name: 'Quill Grange hall' },
         { name: 'St Alder’s, Nether Quill' },

@@ -48,8 +48,8 @@ export class RuleChoices {
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Leads of each kind that go along spare. */
   @Optional() @Int(0, 20) spareLeads?: number;
-  /** Chance that is accepted that more of a kind fail at an event than there are spares, %. */
-  @Optional() @Num(0.01, 50) spareRisk?: number;
+  /** Chance that is accepted that more of a kind fail at an event than there are spares, %; 0 = no spares by chance. */
+  @Optional() @Num(0, 50) spareRisk?: number;
   /** After an event, before others may have what was booked for it, min. */
   @Optional() @Int(0, 10080) turnaround?: number;
   @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
@@ -86,8 +86,8 @@ export class Rules {
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Absent = none. */
   @Optional() @Int(0, 20) spareLeads?: number;
-  /** Absent = no spares by chance. */
-  @Optional() @Num(0.01, 50) spareRisk?: number;
+  /** Absent or 0 = no spares by chance. */
+  @Optional() @Num(0, 50) spareRisk?: number;
   /** Absent = at once. */
   @Optional() @Int(0, 10080) turnaround?: number;
   @Optional() @One(() => MoneyRules) money?: MoneyRules;

@@ -110,6 +110,9 @@ export interface Reading extends Telling {
   readonly currency?: Currency | undefined;
 }
 
+/** A sum to the cent: what is left beyond it came of reckoning. */
+export const toCents = (sum: number): number => Math.round(sum * 100) / 100 || 0;
+
 /** `£1,234.50`, `US$900.00`; a bare number where nobody has said in what. */
 export const showMoney = (
   amount: number,
@@ -121,8 +124,7 @@ export const showMoney = (
       ...(currency ? { style: 'currency', currency } : { minimumFractionDigits: 2 }),
       maximumFractionDigits: 2,
     })
-      // A rest of reckoning that is no cent is nothing.
-      .format(Math.round(amount * 100) / 100 || 0)
+      .format(toCents(amount))
       .replaceAll(/\s/g, ' '),
   );
 

@@ -1,7 +1,7 @@
 /** Growing step by step: what is bought at each step, what of it the next one uses again, and what is thrown away. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { numberOf } from '../foundations/index.js';
+import { numberOf, toCents } from '../foundations/index.js';
 import { isReady } from '../stations/ready.js';
 import { buyingPrice } from '../stations/pack/money/prices.js';
 import { kindToBuy } from '../stations/pack/money/to-buy.js';
@@ -62,7 +62,7 @@ export function growthPath(steps: readonly StepTaken[]): readonly Step[] {
       const price = buyingPrice(kind, kinds, step.assessment.rules);
       return {
         ...{ kind, label: kinds.kinds[kind]?.label ?? kind, count },
-        cost: price === undefined ? null : Math.round(price * count * 100) / 100,
+        cost: price === undefined ? null : toCents(price * count),
       };
     };
     // What earlier steps have bought and this one leaves in the cupboard.
@@ -79,7 +79,7 @@ export function growthPath(steps: readonly StepTaken[]): readonly Step[] {
     });
     return {
       ...{ buys, spare },
-      cost: Math.round(buys.reduce((sum, { cost }) => sum + (cost ?? 0), 0) * 100) / 100,
+      cost: toCents(buys.reduce((sum, { cost }) => sum + (cost ?? 0), 0)),
       unpriced: buys.filter(({ cost }) => cost === null).length,
     };
   });

@@ -1,7 +1,7 @@
 /** The problem of a ceiling, made of a plan: each way to come by a line is tried, or what it loses is followed. */
 import { createAssessor, type Assessment, type Assessor } from '../../assess.js';
 import type { Bundle, Family } from '../../documents/index.js';
-import { numberOf, type NeedWay } from '../../foundations/index.js';
+import { numberOf, toCents, type NeedWay } from '../../foundations/index.js';
 import { lostByEach, onAirOf, onAirWithout, type OnAir } from '../../on-air/index.js';
 import { SMALL_GROUPS, USUAL_RESERVE } from '../../stations/pack/money/index.js';
 import { isPriced, type NeedResult } from '../../stations/pack/money/needs.js';
@@ -9,7 +9,7 @@ import type { PriceName } from '../../stations/pack/money/prices.js';
 import { OptionError, type Progress } from '../search.js';
 import { assessed, candidatesFor, replugged, tryOut } from '../substitutes/index.js';
 import type { CeilingLine, CeilingProblem, CeilingWay } from './problem.js';
-import { goalsOf, USUAL_WEIGHTS, wishesOf, type CeilingWeights } from './wishes.js';
+import { goalOf, goalsOf, USUAL_WEIGHTS, wishesOf, type CeilingWeights } from './wishes.js';
 
 export interface CeilingOptions {
   /** In the money of the house; absent = that of the plan. */
@@ -155,7 +155,7 @@ class Lines {
   private goWithout(line: string, loses: readonly string[]): CeilingWay {
     const [first = '', second = ''] = line.split(' ');
     // A camera without its stand or lens gives no picture.
-    const goals = FITTINGS.has(first) && this.onAir.cameras.has(second) ? [`camera ${second}`] : loses;
+    const goals = FITTINGS.has(first) && this.onAir.cameras.has(second) ? [goalOf.camera(second)] : loses;
     return {
       ...{
         id: 'without',
@@ -182,13 +182,12 @@ class Lines {
     const borrowed = this.options.borrow?.includes(id) ? [way('borrow', 0)] : [];
     if (need.decided && need.way !== undefined && isPriced(need))
       return [way(need.way, numberOf(need.cost) ?? 0), ...borrowed];
-    const cents = (sum: number): number => Math.round(sum * 100) / 100;
     const priced = PRICED.flatMap(([name, price]): CeilingWay[] => {
       if (need.why === 'hired already' && name !== 'hire') return [];
       const each = numberOf(own?.[price]);
       if (each === undefined) return [];
       const days = name === 'hire' ? (numberOf(hireDays) ?? 1) : 1;
-      return [way(name, cents(each * need.count * days))];
+      return [way(name, toCents(each * need.count * days))];
     });
     if (priced.length + borrowed.length > 0) return [...priced, ...borrowed];
     return [{ ...way('buy new', 0), id: UNPRICED, label: 'as planned, no price is known', money: 'hire' }];

@@ -2,10 +2,10 @@
 import type { Plan } from '../../documents/index.js';
 import { inPlan } from '../../edits.js';
 import { applyFix } from '../../fixes.js';
-import { inOrder, NEED_WAYS, type DocumentPatch, type Severity } from '../../foundations/index.js';
+import { inOrder, NEED_WAYS, toCents, type DocumentPatch, type Severity } from '../../foundations/index.js';
 import { takeOutPatch } from '../../stations/device-edits.js';
 import { needPatch } from '../../stations/pack/money/edits.js';
-import type { Found, Offer, Progress, Search } from '../search.js';
+import { isProven, type Found, type Objective, type Progress, type Search } from '../search.js';
 import { replugged } from '../substitutes/index.js';
 import { underCeiling, type AlsoLost, type UnderCeiling } from './exact.js';
 import { ceilingTask, leftWith, UNPRICED, type CeilingOptions, type CeilingTask } from './from-plan.js';
@@ -42,6 +42,8 @@ export interface WhatFits {
   /** With what is kept for leads, adapters, tape and spares. */
   readonly cost: number;
   readonly left: number;
+  /** Nothing better fits. */
+  readonly proven: boolean;
   readonly lines: readonly FittedLine[];
   /** Lines that one goes without. */
   readonly without: readonly { readonly line: string; readonly label: string }[];
@@ -63,18 +65,16 @@ export const whatFits: Search<CeilingOptions, CeilingTask, WhatFits> = {
     const { problem, seconds } = task;
     const found = await underCeiling(problem, solve, now, { seconds }, alsoLostBy(task));
     const changes = editsOf(task, found.chosen);
+    const objectives: Objective[] = [
+      {
+        ...{ label: 'worth', unit: '', better: 'more', value: found.worth },
+        bound: Math.max(found.worth, found.bound),
+      },
+    ];
     return {
-      answer: answerOf(task, found, changes),
-      objectives: [
-        {
-          label: 'worth',
-          unit: '',
-          better: 'more',
-          value: found.worth,
-          bound: Math.max(found.worth, found.bound),
-        },
-      ],
-      offers: [{ id: 'fits', label: `What fits in ${problem.ceiling}`, changes }] satisfies Offer[],
+      answer: { ...answerOf(task, found, changes), proven: isProven({ objectives }) },
+      objectives,
+      offers: [{ id: 'fits', label: `What fits in ${problem.ceiling}`, changes }],
     };
   },
 };
@@ -153,7 +153,7 @@ function answerOf(
   task: CeilingTask,
   { chosen, cost }: UnderCeiling,
   changes: readonly DocumentPatch[],
-): WhatFits {
+): Omit<WhatFits, 'proven'> {
   const { problem, before, bundle, assess } = task;
   const left = new Set([...goalsLeft(problem, chosen)]);
   for (const goal of alsoLostBy(task)([...chosen].filter(([, way]) => !way.asPlanned))) left.delete(goal);
@@ -162,8 +162,8 @@ function answerOf(
   const told = (way: CeilingWay | undefined): boolean => way?.there === true;
   return {
     ceiling: problem.ceiling,
-    cost: cents(cost),
-    left: cents(problem.ceiling - cost),
+    cost: toCents(cost),
+    left: toCents(problem.ceiling - cost),
     lines: [...chosen].flatMap(([line, way]) =>
       told(way)
         ? [
@@ -187,5 +187,3 @@ function answerOf(
       .map(({ severity, title }) => ({ severity, title })),
   };
 }
-
-const cents = (sum: number): number => Math.round(sum * 100) / 100;

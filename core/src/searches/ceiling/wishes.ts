@@ -38,7 +38,7 @@ export const goalsOf = ({ outputs, cameras }: OnAir): readonly string[] => [
 
 /** `lost`: what each device takes along when it fails alone, as planned. */
 export function wishesOf(
-  { plan, venue }: Bundle,
+  { plan }: Bundle,
   { shots, ground }: Assessment,
   onAir: OnAir,
   lost: ReadonlyMap<string, FailsAlone>,
@@ -58,7 +58,7 @@ export function wishesOf(
   const wished = inOrder(plan.shots).flatMap(([id, { mark, camera, size, importance }]): Wish[] => {
     const able = camerasFor(shots.coverage[mark]?.cameras, camera).filter(each => onAir.cameras.has(each));
     if (able.length === 0) return [];
-    const label = `${(ground.venue.marks ?? venue.marks)?.[mark]?.label ?? 'a mark'}, ${size}`;
+    const label = `${ground.venue.marks?.[mark]?.label ?? 'a mark'}, ${size}`;
     const by = able.map(goalOf.camera);
     const taken = one(`shot ${id}`, label, 'shot', worth(importance), by);
     if (able.length < 2) return [taken];

@@ -4,6 +4,7 @@ import { inOrder } from '../../foundations/index.js';
 import { claimsByItem, isHad } from '../../stations/claimed.js';
 import { readyItems } from '../../stations/equipment.js';
 import { buyingPrice, type MoneyHouse } from '../../stations/pack/money/prices.js';
+import { kindDoes, mainOf } from '../../stations/signal/functions.js';
 
 /** A kind that may stand in, with the first thing of it that is free. */
 export interface Candidate {
@@ -14,17 +15,14 @@ export interface Candidate {
 }
 
 /** Whether a kind does all that another does, as far as their families and what they do besides say. */
-export const doesAll = (kind: Kind, wanted: Kind): boolean =>
-  (kind.family === wanted.family || kind.does?.includes(DOES_OF[wanted.family] as never) === true) &&
-  (wanted.does ?? []).every(each => kind.does?.includes(each)) &&
-  (!wanted.encodes || kind.encodes === true);
-
-/** What a family does, as another may do it besides. */
-const DOES_OF: Readonly<Partial<Record<Kind['family'], string>>> = {
-  camera: 'sees',
-  switcher: 'mixes',
-  recorder: 'records pictures',
-};
+export function doesAll(kind: Kind, wanted: Kind): boolean {
+  const main = mainOf(wanted.family);
+  return (
+    (kind.family === wanted.family || (main !== undefined && kindDoes(kind, main))) &&
+    (wanted.does ?? []).every(each => kindDoes(kind, each)) &&
+    (!wanted.encodes || kindDoes(kind, 'encodes'))
+  );
+}
 
 /** Those that are free first, then those that cost least; a kind of which no price is known last. */
 export function candidatesFor(

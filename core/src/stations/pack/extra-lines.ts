@@ -132,13 +132,13 @@ export function sparesOf({
   lines,
   kinds,
   spareLeads = 0,
-  spareRisk,
+  spareRisk = 0,
 }: Omit<Spared, 'shelf' | 'devices'>): Readonly<Record<string, Figure>> {
   return Object.fromEntries(
     [...countsOf({ lines, kinds })].flatMap(([kind, { group, count }]): [string, Figure][] => {
       const { fails } = kinds.kinds[kind] ?? {};
       const byRule = group === 'Cables' ? spareLeads : 0;
-      const chance = spareRisk !== undefined && fails !== undefined && fails > 0;
+      const chance = spareRisk > 0 && fails !== undefined && fails > 0;
       if (byRule === 0 && !chance) return [];
       const byChance = chance ? fewestSpares(count, fails / 100, spareRisk / 100) : 0;
       const spares = Math.max(byRule, byChance);

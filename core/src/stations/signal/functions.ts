@@ -21,6 +21,9 @@ const BY_FAMILY: Readonly<Partial<Record<Family, readonly Does[]>>> = {
   control: ['controls'],
 };
 
+/** What a family is there for; undefined where that is no function of this list. */
+export const mainOf = (family: Family): Does | undefined => BY_FAMILY[family]?.[0];
+
 /** What a computer does besides while it is set to a task. */
 const BY_TASK: Readonly<Partial<Record<Task, Does>>> = {
   mix: 'switches',

@@ -7,6 +7,7 @@ import {
   numberOf,
   type DocumentName,
   type Figure,
+  type MapOf,
   type PriceSort,
   type Term,
 } from '../../../foundations/index.js';
@@ -27,6 +28,15 @@ export interface SumAt {
 /** What leads from a sum to the money of the house, or why nothing does. */
 export type Converted = { readonly terms: readonly Term[] } | { readonly why: string };
 
+/** The newest of some records by their days; one without a day is older than any. */
+const newestOf = <Dated extends { readonly on?: string }>(
+  records: MapOf<Dated> | undefined,
+  is: (record: Dated) => boolean,
+): readonly [id: string, record: Dated] | undefined =>
+  inOrder(records)
+    .filter(([, record]) => is(record))
+    .sort(([, a], [, b]) => (b.on ?? '').localeCompare(a.on ?? ''))[0];
+
 /**
  * The sum as a term, with the rate that makes it money of the house. `name`: of the sum in the formula; `per`: what it
  * is paid for, as of its unit. The rate is the newest that was noted.
@@ -42,9 +52,7 @@ export function converted(
   const sum = (unit: Term['unit']): Term => given(name, amount, unit, document, `${pointer}/amount`);
   if (currency === own)
     return { terms: [sum(`money${per}`), constant('rate', 1, '', 'it is the money of the house')] };
-  const [newest] = inOrder(money?.rates)
-    .filter(([, rate]) => rate.currency === currency)
-    .sort(([, a], [, b]) => b.on.localeCompare(a.on));
+  const newest = newestOf(money?.rates, rate => rate.currency === currency);
   if (!newest) return { why: `no rate for ${currency} is noted in the house rules` };
   const [id, { rate }] = newest;
   return { terms: [sum(''), given('rate', rate, `money${per}`, 'rules', `/money/rates/${id}/rate`)] };
@@ -72,10 +80,7 @@ export function newestPrice(
   prices: Kind['prices'],
   sort: PriceSort,
 ): readonly [id: string, price: KindPrice] | undefined {
-  const [newest] = inOrder(prices)
-    .filter(([, price]) => price.sort === sort)
-    .sort(([, a], [, b]) => (b.on ?? '').localeCompare(a.on ?? ''));
-  return newest;
+  return newestOf(prices, price => price.sort === sort);
 }
 
 /** What one of a kind costs, each way for which a price is known. */

@@ -48,7 +48,7 @@ export function WhatFits() {
             can={ceiling !== undefined}
             words={WORDS}
             beside={ceiling === undefined && <span className="text-faint">Say what may be spent first.</span>}
-            said={answer => <Answer of={answer} proven={isBest(asked.found?.objectives)} />}
+            said={answer => <Answer of={answer} />}
           />
         </>
       )}
@@ -56,12 +56,9 @@ export function WhatFits() {
   );
 }
 
-const isBest = (objectives: readonly { readonly value: number; readonly bound: number }[] | undefined) =>
-  objectives?.every(({ value, bound }) => Math.abs(bound - value) <= 1e-6) === true;
-
-function Answer({ of, proven }: { of: Fits; proven: boolean }) {
+function Answer({ of }: { of: Fits }) {
   const { currency, dates } = useReading();
-  const { cost, left, lines, without, lost, brings, unpriced } = of;
+  const { cost, left, proven, lines, without, lost, brings, unpriced } = of;
   const sum = (amount: number): string => showMoney(amount, currency, dates);
   const stops = brings.filter(({ severity }) => severity === 'stop');
   return (
