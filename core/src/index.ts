@@ -31,6 +31,7 @@ export {
 } from './review.js';
 export { seenBundle } from './seen.js';
 export { PHASE_ORDER } from './stations/brief/running-order.js';
+export { usualKnobs } from './knobs.js';
 export { newestSettings } from './stations/day/settings.js';
 export { LARGEST_FILE } from './documents/kept-with.js';
 export { MOMENTS, type Check, type Moment } from './stations/day/index.js';

@@ -122,6 +122,7 @@ export function readsBy(
       ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
       ...{ units: rules.units, runs: ofRuns('pack', ['runs', 'hooks', 'mats', 'ramps', 'taped']) },
       ...{ people: people.people, way: results().ground.venue.facts?.way },
+      tried: results().ground.venue.tried,
       ...{ start: results().brief.start, end: results().brief.end, zone: plan.zone, dates: rules.dates },
       ...{ money: plan.money, currency: rules.currency, moneyRules: rules.money },
       ...{ extras: plan.extras, spareLeads: rules.spareLeads, spareRisk: rules.spareRisk },

@@ -4,7 +4,7 @@ import type { CostSort } from '../src/foundations/index.js';
 
 /** Without its switcher and one tripod, with what they cost, what was agreed, and what the evening costs besides. */
 export function paidFor(bundle: Bundle): Bundle {
-  const { plan, shelf, kinds, rules } = bundle;
+  const { plan, shelf, kinds, rules, venue } = bundle;
   const pounds = (amount: number) => ({ amount, currency: 'GBP' as const });
   const lacking = new Set([plan.devices?.switcher1?.item, plan.devices?.router001?.item]);
   const items = Object.entries(shelf.items).filter(
@@ -21,6 +21,10 @@ export function paidFor(bundle: Bundle): Bundle {
   });
   return {
     ...bundle,
+    venue: {
+      ...venue,
+      tried: { triedone01: { order: '1', kind: 'laptopcom', on: '2026-10-03', works: true } },
+    },
     shelf: { items: Object.fromEntries(items) },
     kinds: {
       ...kinds,

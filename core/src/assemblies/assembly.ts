@@ -287,6 +287,7 @@ const FIELD_WORDS = {
   buses: 'use of outputs',
   settings: 'settings file',
   buttons: 'use of buttons',
+  knobs: 'knobs and menus',
   comesOff: 'way to travel',
   afterTransport: 'look on arrival',
   photo: 'photo',

@@ -4,7 +4,7 @@ import { ordersFor } from '../foundations/index.js';
 import { usualRules } from '../kits/usual-rules.js';
 import { FRIDAY_PACKED } from './friday-packed.js';
 import { demoKinds } from './kinds.js';
-import { fridayCosts, QUILLMERE_MONEY } from './prices.js';
+import { fridayCosts, fridayQuote, QUILLMERE_MONEY } from './prices.js';
 import { demoHands, demoShelf } from './shelf.js';
 import { stAlders } from './st-alders.js';
 
@@ -208,6 +208,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
       assignfloo: { role: 'floor', person: 'maudtarran' },
     },
     money: { costs: fridayCosts() },
+    quote: fridayQuote(),
   };
 }
 

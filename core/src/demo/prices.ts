@@ -1,5 +1,5 @@
 /** Prices that the demo organisations have found, and how they reckon with money; all of them made up. */
-import type { Currency, EventCost, Kinds, KindPrice, MoneyRules } from '../documents/index.js';
+import type { Currency, EventCost, Kinds, KindPrice, MoneyRules, Quote } from '../documents/index.js';
 import { ordersFor, type PriceSort } from '../foundations/index.js';
 
 /** What one costs new, used and for a day of hire, where anybody has asked. */
@@ -83,3 +83,20 @@ export function fridayCosts(): Record<string, EventCost> {
   const orders = ordersFor(COSTS.length);
   return Object.fromEntries(COSTS.map(([id, cost], i) => [id, { order: orders[i] ?? '', ...cost }]));
 }
+
+/** What the choir that gives the concert is offered. */
+export const fridayQuote = (): Quote => ({
+  ...{ client: 'Nether Quill Singers', number: '26-12', on: '2026-11-20', validDays: 10, costs: true },
+  hourly: { amount: 6, currency: 'GBP' },
+  terms: 'Half when it is booked, the rest within two weeks of the concert.',
+  packages: {
+    packageone: {
+      ...{ order: '1', label: 'Three cameras and a mixing desk', each: { amount: 95, currency: 'GBP' } },
+      what: 'with stands, leads and a stream of what is mixed',
+    },
+    packagetwo: {
+      ...{ order: '2', label: 'Recording', once: true, each: { amount: 30, currency: 'GBP' } },
+      what: 'handed over on a stick',
+    },
+  },
+});

@@ -3,7 +3,7 @@ import { PACK_GROUPS, type PackGroup } from '../foundations/packing-words.js';
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { VIDEO_FORMATS, type VideoFormat } from '../foundations/video-format.js';
 import { At, Flag, Int, MapOf, Num, One, OneOf, Optional, Ref, Refs, Text, Words } from './decorators.js';
-import { AfterTransport, SettingsFile } from './kept-with.js';
+import { AfterTransport, Knob, SettingsFile } from './kept-with.js';
 import { ACROSS, LIDS, type Across, type LidFace } from './rack-words.js';
 import { POWER_STATES, type PowerState } from './power-words.js';
 import { WAYS_TO_WORK, type WayToWork } from './shot-words.js';
@@ -132,6 +132,8 @@ export class Device {
   @Optional() @Ref() ridesWith?: string;
   /** Files that it is set up by, every version of each. */
   @Optional() @MapOf(() => SettingsFile, 200) settings?: Map<SettingsFile>;
+  /** How its knobs and menus are set, where the plan does not say it already. */
+  @Optional() @MapOf(() => Knob, 60) knobs?: Map<Knob>;
   /** What its buttons do, for a sheet beside it: a line for each row, with | between buttons. */
   @Optional() @Text(4000) buttons?: string;
   @Optional() @MapOf(() => AfterTransport, 40) afterTransport?: Map<AfterTransport>;

@@ -1,6 +1,6 @@
 /** What is kept with a thing: its settings files, what its buttons do, and what its journey asks for. */
 import { Instant } from './time-decorators.js';
-import { Int, Optional, Ref, Text } from './decorators.js';
+import { Int, Optional, Ref, Said, Text } from './decorators.js';
 
 /** Largest file that is kept, bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -23,4 +23,12 @@ export class SettingsFile {
 export class AfterTransport {
   @Text(8) order!: string;
   @Text(120, 1) look!: string;
+}
+
+/** How one of its knobs or menu entries is set. */
+export class Knob {
+  @Text(8) order!: string;
+  @Said('Knob or menu') @Text(40, 1) knob!: string;
+  /** As it reads there: `12 dB`, `on`, `1/50`. */
+  @Said('Set to') @Text(60, 1) to!: string;
 }

@@ -4,6 +4,7 @@ import { Carry } from './carry-parts.js';
 import { Hold, Packed, Travel } from './case-parts.js';
 import { Vehicle } from './vehicle-parts.js';
 import { Flag, MapOf, Num, One, OneOf, Optional, Ref, Said, Text, Words } from './decorators.js';
+import { Verdict } from './tried.js';
 import { UsesUp } from './uses-up.js';
 import { Cable, LampLight, Lens, Optics, Recording, Size, Support } from './kind-parts.js';
 import { Battery, Charger, InnerBattery, PowerNeed, Supply } from './power-parts.js';
@@ -74,6 +75,11 @@ export class Kind {
   @Num(0, 100)
   @Said<Kind>('Fails at an event', '%', { help: 'how often one does; empty = not known', when: () => false })
   fails?: number;
+  /** What came of it at events. */
+  @Optional()
+  @MapOf(() => Verdict, 200)
+  @Said<Kind>('Verdicts', '', { when: () => false })
+  verdicts?: Map<Verdict>;
   /** What it uses up: batteries that are thrown away, paper, gas. */
   @Optional() @One(() => UsesUp) @Said<Kind>('Uses up', '', { when: () => false }) usesUp?: UsesUp;
   /** The kind at the other end, without which it is of no use. */

@@ -35,6 +35,7 @@ import {
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
 import { PlanMoney } from './plan-money.js';
+import { Quote } from './plan-quote.js';
 import { ExtraLine, PackedLine, PrintedList } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
 import { Proof } from './proof.js';
@@ -245,4 +246,6 @@ export class Plan {
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
   @Optional() @One(() => Buckles) buckles?: Buckles;
   @Optional() @One(() => PlanMoney) money?: PlanMoney;
+  /** What the client is offered. */
+  @Optional() @One(() => Quote) quote?: Quote;
 }

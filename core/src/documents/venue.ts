@@ -25,6 +25,7 @@ import {
   UploadTest,
 } from './venue-parts.js';
 import { MAINS_SYSTEMS, type MainsSystem } from './power-words.js';
+import { Tried } from './tried.js';
 import { Circuit, Residual, Socket } from './venue-power.js';
 
 /** A venue: geometry in metres (x east, y south on the page) and facts. */
@@ -70,5 +71,7 @@ export class Venue {
   @Optional() @MapOf(() => MobileReading, 300) mobileReadings?: Map<MobileReading>;
   @Optional() @MapOf(() => VenueNote, 300) notes?: Map<VenueNote>;
   @Optional() @MapOf(() => UploadTest, 500) uploads?: Map<UploadTest>;
+  /** What worked here, and what did not. */
+  @Optional() @MapOf(() => Tried, 500) tried?: Map<Tried>;
   @Optional() @MapOf(() => Guess, 200) guesses?: Map<Guess>;
 }

@@ -30,12 +30,16 @@ export const shelfWithoutNames = ({ items }: Shelf): Shelf => ({
   items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, itemWithoutNames(item)])),
 });
 
-export function planWithoutNames(plan: Plan): Plan {
+export function planWithoutNames({ quote, ...plan }: Plan): Plan {
   const { needs } = plan.money ?? {};
-  if (!needs) return plan;
-  const nameless = Object.entries(needs).map(([id, { from, ...need }]) => [
+  const nameless = Object.entries(needs ?? {}).map(([id, { from, ...need }]) => [
     id,
     { ...need, ...(from !== undefined && { from: SOMEBODY }) },
   ]);
-  return { ...plan, money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } };
+  const { client: _client, ...offered } = quote ?? {};
+  return {
+    ...plan,
+    ...(needs && { money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } }),
+    ...(quote && { quote: offered }),
+  };
 }

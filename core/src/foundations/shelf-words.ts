@@ -13,3 +13,7 @@ export type ItemState = (typeof ITEM_STATES)[number];
 export const ITEM_CONDITIONS = ['as new', 'good', 'worn', 'poor'] as const;
 /** How a thing looks and works for its age. */
 export type ItemCondition = (typeof ITEM_CONDITIONS)[number];
+
+export const VERDICTS = ['worked', 'never used', 'missed', 'broke'] as const;
+/** What came of a kind at an event; missed: it was wanted and not there. */
+export type VerdictWord = (typeof VERDICTS)[number];

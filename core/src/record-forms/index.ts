@@ -1,5 +1,14 @@
 /** Records of plans, kinds and house rules as forms edit them: what a draft says, and what is wrong with it. */
-import { EventCost, ExchangeRate, ExtraLine, KindPrice, MoneyRules, Need } from '../documents/index.js';
+import {
+  EventCost,
+  ExchangeRate,
+  ExtraLine,
+  KindPrice,
+  MoneyRules,
+  Need,
+  Quote,
+  QuotePackage,
+} from '../documents/index.js';
 import type { DocumentClass } from '../documents/decorators.js';
 import { faultsOf } from '../documents/validate.js';
 import { entered } from '../forms/entered.js';
@@ -22,6 +31,8 @@ export const RECORD_FORMS = {
   rate: form(ExchangeRate),
   house: form(MoneyRules),
   extra: form(ExtraLine),
+  quote: form(Quote),
+  package: form(QuotePackage),
 } as const;
 
 /** The record that a draft says, beside what of it no form edits. */

@@ -10,6 +10,7 @@ import { circuitSheet } from './circuit-sheet.js';
 import { checkList } from './check-list.js';
 import { cutList } from './cut-list.js';
 import { innerWiring } from './inner-wiring.js';
+import { knobCard } from './knob-card.js';
 import { layList } from './lay-list.js';
 import { liftingCard } from './lifting-card.js';
 import { lightsOut } from './lights-out.js';
@@ -18,6 +19,7 @@ import { hirePickUp, shoppingList } from './need-lists.js';
 import { packList } from './pack-list.js';
 import { loadIn, packBack, packOut } from './pack-rounds.js';
 import { powerList } from './power-list.js';
+import { quoteSheet } from './quote.js';
 import { rolesSheet } from './roles.js';
 import { runningOrderSheet } from './running-order.js';
 import { settingsCard } from './settings-card.js';
@@ -45,10 +47,12 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'pack-back': packBack,
   'hire-pick-up': hirePickUp,
   shopping: shoppingList,
+  quote: quoteSheet,
   'case-cards': ({ plan }, assessment) => caseCards(plan, assessment),
   'load-card': ({ plan }, assessment) => loadCard(plan, assessment),
   'lifting-card': ({ plan }, assessment) => liftingCard(plan, assessment),
   'settings-card': ({ plan }, assessment) => settingsCard(plan, assessment),
+  'knob-card': knobCard,
   'button-sheet': ({ plan }, assessment) => buttonSheet(plan, assessment),
   roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
   'check-list': ({ plan }, assessment) => checkList(plan, assessment),

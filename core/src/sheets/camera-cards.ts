@@ -92,6 +92,7 @@ export function cameraCards(bundle: Bundle, assessment: Assessment): CameraCard[
         ['White balance', 'by hand, the same for all cameras'],
       );
     }
+    lines.push(...inOrder(device.knobs).map(([, { knob, to }]): [string, string] => [knob, to]));
     const aim = camera.aim.value;
     const seen = viewfinderOf({ bundle, assessment }, { camera: id, shot: first?.[0], posture: 'seated' });
     return [

@@ -1,6 +1,7 @@
 /** Lists of what the shelf cannot supply: what is picked up from a hire firm, and what is bought. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
+import { usedChecks } from '../after-use/index.js';
 import { showCalendarDay, type DateLocale } from '../foundations/index.js';
 import { needCost, needEach } from '../stations/pack/money/figures.js';
 import type { NeedResult } from '../stations/pack/money/needs.js';
@@ -23,6 +24,7 @@ function listOf(
   title: string,
   keep: (need: NeedResult) => boolean,
   note: string,
+  more: (wanted: readonly NeedResult[]) => readonly string[] = () => [],
 ): Sheet {
   const wanted = Object.values(assessment.pack.money.needs).filter(keep);
   const from = [...new Set(wanted.map(need => need.from ?? ''))].sort();
@@ -33,7 +35,7 @@ function listOf(
       heading: name === '' ? 'Nobody said from whom' : name,
       rows: wanted.filter(need => (need.from ?? '') === name),
     })),
-    notes: wanted.length === 0 ? ['Nothing.'] : [note],
+    notes: wanted.length === 0 ? ['Nothing.'] : [note, ...more(wanted)],
   });
 }
 
@@ -55,4 +57,15 @@ export const shoppingList = (bundle: Bundle, assessment: Assessment): Sheet =>
     'Shopping list',
     ({ way }) => way !== 'hire' && way !== 'borrow',
     'Prices are those that were found, or about what such things cost: ask again before you buy.',
+    wanted => beforeUsed(wanted, bundle),
   );
+
+/** What to look at before what is to be bought used is paid for. */
+const beforeUsed = (wanted: readonly NeedResult[], { kinds }: Bundle): readonly string[] => [
+  ...new Set(
+    wanted.flatMap(({ way, kind }) => {
+      const of = kinds.kinds[kind ?? ''];
+      return way === 'buy used' && of ? usedChecks(of).map(check => `${of.label}: ${check}`) : [];
+    }),
+  ),
+];

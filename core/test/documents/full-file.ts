@@ -17,6 +17,9 @@ const { plan, venue, kinds, shelf, rules, claims } = friday;
 const ROUND_PLUG: Kind = {
   fails: 2,
   usesUp: { kind: 'tapecloth', count: 2, hours: 8 },
+  verdicts: {
+    verdictone: { order: '1', on: '2026-10-03', verdict: 'broke', event: 'Harvest', what: 'its plug' },
+  },
   prices: {
     priceone01: {
       ...{ sort: 'used', net: true, on: '2026-11-01', source: 'an advertisement' },
@@ -72,6 +75,17 @@ export const FULL: BundleFile = {
         ...{ kind: 'switchcom', item: item ?? '' },
       },
     },
+    quote: {
+      ...{ client: 'Friends of the chapel', number: '2026-11', on: '2026-11-20', validDays: 14 },
+      ...{ hourly: { amount: 25, currency: 'GBP' }, crewHours: 20, costs: true, discount: 5, tax: 20 },
+      terms: 'Half when it is booked, the rest after the event.',
+      packages: {
+        packageone: {
+          ...{ order: '1', label: 'Three cameras', what: 'with stands', count: 1, days: 2, once: true },
+          each: { amount: 180, currency: 'GBP' },
+        },
+      },
+    },
     printedList: { at: AT, lines: [{ line: device ?? '', words: 'CAM 01', count: 1 }] },
     money: {
       ceiling: { amount: 900, currency: 'GBP' },
@@ -113,6 +127,7 @@ export const FULL: BundleFile = {
             at: AT,
           },
         },
+        knobs: { knobone001: { order: '1', knob: 'Gain', to: '12 dB' } },
         afterTransport: { looks00001: { order: '1', look: 'the fan turns' } },
         states: { rig: 'standby', items: { itemwelco1: { state: 'peak' } } },
       },
@@ -166,6 +181,16 @@ export const FULL: BundleFile = {
     facts: {
       ...venue.facts,
       way: { distance: 20, steps: 3, doors: 1, width: 0.9, height: 2, slope: 4, floor: 'soft' },
+    },
+    tried: {
+      triedone01: {
+        order: '1',
+        kind: 'capturehd',
+        item: 'itemcap01',
+        on: '2026-10-03',
+        works: false,
+        what: 'the network refused it',
+      },
     },
     guesses: { guessone01: { order: '1', path: '/volts', label: 'Voltage' } },
     areas: { ...venue.areas, [area ?? '']: { ...ownArea, rake: { rise: 1, towards: 90 } } },

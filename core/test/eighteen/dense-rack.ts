@@ -12,6 +12,15 @@ export const DENSE_RACK: SetUp = {
   about: 'Twenty inputs, cameras and their returns over fibre, a webcam box with a bonded unit, a fan unit.',
   crew: 5,
   upload: 20,
+  room: {
+    tried: {
+      triedone01: {
+        ...{ order: '1', kind: 'capturehd', on: '2026-05-09', works: false },
+        what: 'the network let nothing of it through',
+      },
+      triedtwo01: { order: '2', kind: 'bondedbel', on: '2026-05-09', works: true },
+    },
+  },
   devices: [
     ['camlefts1', 'C1', 'camcorsdi', { at: [10.6, 1.2], height: 1.6 }, BY_HAND],
     ['camrights', 'C2', 'camcorsdi', { at: [10.6, 8.8], height: 1.6 }, BY_HAND],

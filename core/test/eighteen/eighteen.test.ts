@@ -142,12 +142,12 @@ const ALL: readonly Expected[] = [
       'note shots.covered-once · camrights',
       'note signal.line-missing · tally · camlefts1 · camrights',
       'note signal.view-missing · camera · camlefts1 · camrights',
+      'risk pack.tried-here · capture01',
       'risk shots.not-sharp · markgroup whole area · camlefts1',
       'risk stream.upload-unmeasured · “Reserve”',
     ],
     later: [
       'ten pictures each way and the network on one trunk, its metres and one cable to lay (trunks)',
-      'worked here, or did not, by venue and device (shelf)',
       'who hears whom over bridged talkback (sound)',
     ],
   },

@@ -139,7 +139,14 @@ const EXPECTED: readonly string[] = [
   'ground: ground.stands-badly',
   // The battery is plugged onto the camera.
   ...['ground: places/battnorth', 'ground: places/camnorth1'],
-  ...['hands: call', 'hands: hands.late-ready', 'hands: rigging', 'hands: shared', 'hands: work'],
+  ...[
+    'hands: call',
+    'hands: crew hours',
+    'hands: hands.late-ready',
+    'hands: rigging',
+    'hands: shared',
+    'hands: work',
+  ],
   ...[
     'pack: cable lines/linknort1',
     'pack: cables',

@@ -4,6 +4,9 @@ import { assemblyFrom } from '../../src/assemblies/index.js';
 import { assess } from '../../src/assess.js';
 import { applyPatch, type Operation } from '../../src/foundations/index.js';
 import { buttonRows } from '../../src/sheets/button-sheet.js';
+import { cameraCards } from '../../src/sheets/camera-cards.js';
+import type { Kind } from '../../src/documents/index.js';
+import { usualKnobs } from '../../src/knobs.js';
 import { SHEETS } from '../../src/sheets/all.js';
 import { newestSettings } from '../../src/stations/day/settings.js';
 import { friday, set } from './edited.js';
@@ -20,6 +23,51 @@ const SETTINGS = {
 const edited = (...patch: Operation[]) => ({ ...friday, plan: applyPatch(friday.plan, patch) });
 const checksOf = (...patch: Operation[]): string[] =>
   Object.values(assess(edited(...patch)).day.checks).map(({ moment, label }) => `${moment}: ${label}`);
+
+const KNOBS = {
+  knobone001: { order: '1', knob: 'Gain', to: '12 dB' },
+  knobtwo001: { order: '2', knob: 'Clean output', to: 'on' },
+};
+
+describe('knobs and menus', () => {
+  const bundle = edited(set('/devices/camwide01/knobs', KNOBS));
+
+  it('are checked one by one, anew with each value', () => {
+    const before = checksOf();
+    const wanted = (...patch: Operation[]) => checksOf(...patch).filter(each => !before.includes(each));
+    expect(wanted(set('/devices/camwide01/knobs', KNOBS))).toEqual([
+      'Line check: C1 WIDE: Gain at 12 dB',
+      'Line check: C1 WIDE: Clean output at on',
+    ]);
+    const idsOf = (to: string) =>
+      Object.keys(
+        assess(edited(set('/devices/camwide01/knobs', { knobone001: { ...KNOBS.knobone001, to } }))).day
+          .checks,
+      );
+    expect(idsOf('12 dB').filter(id => !idsOf('9 dB').includes(id))).toHaveLength(1);
+  });
+
+  it('stand on the card of all, and on that of the camera', () => {
+    const assessment = assess(bundle);
+    const [section] = SHEETS['knob-card'](bundle, assessment).sections;
+    expect(section?.rows.map(row => [row[1], row[3], row[4]])).toEqual([
+      ['C1 WIDE', 'Gain', '12 dB'],
+      ['C1 WIDE', 'Clean output', 'on'],
+    ]);
+    const card = cameraCards(bundle, assessment).find(({ id }) => id === 'camwide01');
+    expect(card?.lines).toContainEqual(['Clean output', 'on']);
+  });
+
+  it('are offered by what a thing does', () => {
+    const kind = (does: Kind['does']) => ({ label: 'X', family: 'tool', does }) as Kind;
+    expect(usualKnobs(kind(['encodes']))[0]).toBe('Video bit rate');
+    expect(usualKnobs({ label: 'X', family: 'camera' })).toContain('Clean output');
+    expect(usualKnobs({ label: 'X', family: 'tape' })).toEqual([]);
+    expect(usualKnobs(undefined)).toEqual([]);
+    const both = usualKnobs(kind(['hears', 'mixes sound']));
+    expect(both.filter(each => each === 'Gain')).toHaveLength(1);
+  });
+});
 
 describe('settings files', () => {
   it('of each the newest counts, whatever the order in which they were kept', () => {
@@ -101,7 +149,7 @@ describe('when it arrives', () => {
 
 describe('the button sheet', () => {
   it('has a row for each line, and goes on below where it is too long', () => {
-    expect(buttonRows('CAM 1 | CAM 2\r\n\n WORDS ')).toEqual([['CAM 1', 'CAM 2'], ['WORDS']]);
+    expect(buttonRows('C1 WIDE | CAM 2\r\n\n WORDS ')).toEqual([['C1 WIDE', 'CAM 2'], ['WORDS']]);
     expect(buttonRows(Array.from({ length: 9 }, (_, i) => String(i)).join('|'))).toEqual([
       ['0', '1', '2', '3', '4', '5', '6', '7'],
       ['8'],
@@ -110,11 +158,11 @@ describe('the button sheet', () => {
 
   it('is of those things that have buttons', () => {
     const bundle = edited(
-      set('/devices/switcher1/buttons', 'CAM 1 | BLACK'),
+      set('/devices/switcher1/buttons', 'C1 WIDE | BLACK'),
       set('/devices/recorder1/buttons', ' '),
     );
     expect(SHEETS['button-sheet'](bundle, assess(bundle)).sections).toMatchObject([
-      { heading: 'SWITCHER', rows: [['CAM 1', 'BLACK', '', '', '', '', '', '']] },
+      { heading: 'SWITCHER', rows: [['C1 WIDE', 'BLACK', '', '', '', '', '', '']] },
     ]);
   });
 });

@@ -14,7 +14,39 @@ const own = (more: object = {}, items: object = EVERYTHING) => set('/own', { ...
 const EVERYTHING = Object.fromEntries(Object.keys(friday.shelf.items).map(id => [id, {}]));
 const { itemcam01: _camera, ...BUT_THE_CAMERA } = EVERYTHING as Record<string, object>;
 
+/** Whether something of the kind of the laptop for the words worked at the venue before. */
+const tried = (...notes: readonly (readonly [on: string, works: boolean, item?: string])[]) =>
+  set(
+    '/tried',
+    Object.fromEntries(
+      notes.map(([on, works, item], i) => [
+        `triedone0${i}`,
+        { order: String(i), kind: 'laptopcom', on, works, ...(item && { item }) },
+      ]),
+    ),
+  );
+
 const TABLE: readonly Row[] = [
+  // The newest of the thing itself counts; of two on a day the later one.
+  [
+    'pack.tried-here',
+    'risk',
+    ['venue', tried(['2026-10-01', true, 'itemlap01'], ['2026-10-02', false, 'itemlap01'])],
+    ['venue', tried(['2026-10-02', false, 'itemlap01'], ['2026-10-02', true, 'itemlap01'])],
+  ],
+  [
+    'pack.tried-here',
+    'risk',
+    ['venue', tried(['2026-10-02', false])],
+    ['venue', tried(['2026-10-01', true, 'itemlap01'], ['2026-10-02', false])],
+  ],
+  // What another of the kind did is a note, and nothing beside what the thing itself did.
+  [
+    'pack.tried-here',
+    'note',
+    ['venue', tried(['2026-10-02', false, 'itemlap02'])],
+    ['venue', tried(['2026-10-01', true, 'itemlap01'], ['2026-10-02', false, 'itemlap02'])],
+  ],
   [
     'pack.item-unfit',
     'stop',

@@ -6,9 +6,9 @@ import type { VehicleResult } from '../pack/index.js';
 import { draft, type Drafts } from './draft.js';
 import { newestSettings } from './settings.js';
 
-/** What comes off for travel goes on again, what arrives is looked at, and settings are loaded and confirmed. */
+/** What comes off for travel goes on again, what arrives is looked at, settings are loaded and confirmed, knobs set. */
 export const keptDrafts = ({ devices }: { readonly devices: MapOf<Equipment> | undefined }): Drafts =>
-  inOrder(devices).flatMap(([id, { label, comesOff, place, afterTransport, settings }]) => {
+  inOrder(devices).flatMap(([id, { label, comesOff, place, afterTransport, settings, knobs }]) => {
     const on = devices?.[place?.inside ?? place?.on ?? '']?.label;
     const of = on === undefined ? label : `${label} of ${on}`;
     return [
@@ -39,6 +39,10 @@ export const keptDrafts = ({ devices }: { readonly devices: MapOf<Equipment> | u
           label: `${label} has “${what}”, version ${version}, loaded and confirmed`,
           detail: `${name}; into its spare too`,
         }),
+      ),
+      ...inOrder(knobs).map(([key, { knob, to }]) =>
+        // Another value is another check: who ticked the old one has not set this.
+        draft(`knob/${id}/${key}/${to}`, { moment: 'Line check', label: `${label}: ${knob} at ${to}` }),
       ),
     ];
   });

@@ -88,3 +88,27 @@ export const callOf = ({
       ...[taken('check', phases.check), taken('rehearse', phases.rehearse), taken('wait', phases.wait)],
     ],
   );
+
+/** Hours that everybody is there together, roles that nobody fills yet counted as one person each. */
+export function crewHoursOf({
+  people,
+  wanted,
+  filled,
+  rigging,
+  phases,
+}: Readonly<Record<'people' | 'wanted' | 'filled' | 'rigging', Figure>> & {
+  readonly phases: BriefResult['phases'];
+}): Figure {
+  const { rig, check, rehearse, wait, live, strike } = phases;
+  return figures.crewHours.calc(
+    [],
+    [
+      ...[taken('people', people), taken('wanted', wanted), taken('filled', filled)],
+      rigging.value === null
+        ? constant('rigging', 0, 'min', 'nobody is put on a role yet, so as long as is planned')
+        : taken('rigging', rigging),
+      ...[taken('rig', rig), taken('check', check), taken('rehearse', rehearse), taken('wait', wait)],
+      ...[taken('live', live), taken('strike', strike), constant('half', 30, 'min', 'half an hour')],
+    ],
+  );
+}

@@ -58,6 +58,14 @@ export const callTime = declare({
   basis: houseRule('counted back from the start'),
   formula: 'later(start, -(max(rigging, rig + check) + rehearse + wait))',
 });
+export const crewHours = declare({
+  key: 'hands.crewHours',
+  label: 'Hours of crew',
+  unit: 'h',
+  basis: houseRule('everybody from the call to the end of the strike, each to the half hour begun'),
+  formula:
+    '(people + wanted - filled) * ceil((max(rigging, rig + check) + rehearse + wait + live + strike) / half) * half / 60',
+});
 export const operatorApart = declare({
   key: 'hands.shared.*.apart',
   label: 'Between the cameras of one person',
@@ -68,5 +76,6 @@ export const operatorApart = declare({
 });
 
 export const HANDS_FIGURES = [
+  crewHours,
   ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],
 ];

@@ -3,7 +3,16 @@ import { inOrder, resultOf } from '../../foundations/index.js';
 import { workedByHand } from '../equipment.js';
 import { kindDoes } from '../signal/functions.js';
 import type { Station } from '../station.js';
-import { callOf, filledOf, peopleOf, riggingOf, savedBy, wantedOf, workOf } from './call-time.js';
+import {
+  callOf,
+  crewHoursOf,
+  filledOf,
+  peopleOf,
+  riggingOf,
+  savedBy,
+  wantedOf,
+  workOf,
+} from './call-time.js';
 import { HANDS_FIGURES } from './figures.js';
 import type { HandsReads, HandsResult } from './result.js';
 import { rolesOf, rolesWanted } from './roles.js';
@@ -41,14 +50,21 @@ export const hands: Station<HandsReads, HandsResult> = {
     const people = parts.part('people', { roles }, peopleOf);
     const rigging = parts.part('rigging', { work, people }, riggingOf);
     const { brief } = reads;
+    const rolesNeeded = parts.part('roles wanted', { roles }, wantedOf);
+    const rolesFilled = parts.part('roles filled', { roles }, filledOf);
     return resultOf<HandsResult>({
       roles,
       people,
       work,
       saved: parts.part('saved', { links: arriving }, savedBy),
       rigging,
-      wanted: parts.part('roles wanted', { roles }, wantedOf),
-      filled: parts.part('roles filled', { roles }, filledOf),
+      wanted: rolesNeeded,
+      filled: rolesFilled,
+      crewHours: parts.part(
+        'crew hours',
+        { people, wanted: rolesNeeded, filled: rolesFilled, rigging, phases: () => brief.phases },
+        crewHoursOf,
+      ),
       shared: parts.part('shared', { roles, cameras: () => reads.shots.cameras }, sharedOperators),
       call: parts.part('call', { rigging, start: () => brief.start, phases: () => brief.phases }, callOf),
     });

@@ -56,6 +56,8 @@ export interface HandsResult {
   readonly rigging: Figure;
   /** People on more than one camera. */
   readonly shared: Readonly<Record<string, SharedOperator>>;
+  /** Of all people together, of those too who are not found yet. */
+  readonly crewHours: Figure;
   /** When the first people must be there. */
   readonly call: Figure;
 }

@@ -1,5 +1,5 @@
 /** Every figure of Pack. */
-import { declare, DEFINITION, houseRule } from '../../foundations/index.js';
+import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
 import * as lifting from './lifting/figures.js';
 import * as packing from './packing/figures.js';
 import * as vehicles from './vehicles/figures.js';
@@ -64,7 +64,16 @@ export const spares = declare({
     'the fewest with which no more than the accepted chance is left that more fail than are spare, each by itself (binomial)',
 });
 
+export const workedHere = declare({
+  key: 'pack.workedHere.*',
+  label: 'At this venue',
+  unit: '',
+  basis: measurement('what was noted there'),
+  method: 'the newest that was noted of the thing itself, else of another of its kind',
+});
+
 export const PACK_FIGURES = [
+  workedHere,
   ...[usedUp, spares],
   ...[packPieces, packMissing, packWeight, tapeRolls, rampPieces],
   ...Object.values(packing),

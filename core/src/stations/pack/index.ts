@@ -15,6 +15,7 @@ import { piecesByVehicle, vehicleResult, type PiecesIn } from './vehicles/vehicl
 import { addedLines, sparesOf, spareLines, usedUpLines, usedUpOf } from './extra-lines.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
+import { workedHereOf } from './worked-here.js';
 
 export * from './result.js';
 
@@ -78,6 +79,7 @@ export const pack: Station<PackReads, PackResult> = {
         { lines, travels, cases, devices, kinds: ofKinds, way: () => reads.way },
         carriedOf,
       ),
+      workedHere: parts.part('worked here', { devices, tried: () => reads.tried }, workedHereOf),
       money: () => moneyOf(parts, moneyReads(reads, parts, { lines, kinds, shelf, runs, tapeRolls })),
       vehicles: vehiclesPart(parts, { lines, travels, sizes, cases, devices, kinds: ofKinds, packed }),
     });

@@ -9,6 +9,7 @@ import type {
   Plan,
   Rules,
   Shelf,
+  Venue,
 } from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type PackGroup } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
@@ -36,6 +37,8 @@ export interface PackReads {
   readonly people: Hands['people'];
   /** The way in from the vehicle; undefined where it was not surveyed. */
   readonly way: Facts['way'];
+  /** What worked at the venue, and what did not. */
+  readonly tried: Venue['tried'];
   readonly units: Rules['units'];
   readonly dates: Rules['dates'];
   /** When it begins and ends, and on whose clocks. */
@@ -97,6 +100,8 @@ export interface PackResult {
   /** By kind: how many are used up, and how many go along spare. */
   readonly usedUp: Readonly<Record<string, Figure>>;
   readonly spares: Readonly<Record<string, Figure>>;
+  /** By device: whether it worked at this venue, as far as anybody noted. */
+  readonly workedHere: Readonly<Record<string, Figure>>;
   readonly money: MoneyResult;
 }
 

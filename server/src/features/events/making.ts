@@ -124,8 +124,9 @@ export async function makeVariant(inside: Scope, copy: string, id: string, label
   return saveEvent(inside, copy, { ...design, parent: design.parent ?? id, label });
 }
 
-/** What things cost is found by each house for itself. */
-const withoutPrices = ({ price: _price, prices: _prices, ...kind }: Kind): object => kind;
+/** What things cost, and what came of them, each house finds for itself. */
+const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): object =>
+  kind;
 
 /**
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
@@ -165,8 +166,8 @@ export async function importEvent(inside: Scope, event: string, bundle: Bundle):
       ([key, value]) => !sameJson(rules[key as keyof Rules], value),
     ),
   ) as NonNullable<Plan['rules']>;
-  // The event that it was a variant of is not here.
-  const { rules: _rules, parent: _parent, ...plan } = bundle.plan;
+  // The event that it was a variant of is not here, and what its house offers whom is its own.
+  const { rules: _rules, parent: _parent, quote: _quote, ...plan } = bundle.plan;
   const saved = await saveEvent(inside, event, {
     ...plan,
     ...(Object.keys(own).length > 0 ? { rules: own } : {}),

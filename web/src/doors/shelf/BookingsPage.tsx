@@ -9,7 +9,7 @@ import { OWN_ZONE } from '../../ui/days.js';
 import { Door, Loading } from '../door.js';
 import { useLiveList } from '../use-live-list.js';
 import { bookingsQuery } from './queries.js';
-import { today } from './today.js';
+import { today } from '../../ui/today.js';
 
 const HOURS = [0, 3, 6, 9, 12, 15, 18, 21, 24];
 /** Tape codes that are named in a line. */

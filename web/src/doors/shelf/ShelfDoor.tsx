@@ -11,7 +11,7 @@ import { EditMany } from './EditMany.js';
 import type { KindsById } from './item-names.js';
 import { GROUPINGS, type Grouping } from './shelf-table.js';
 import { ShelfRows } from './ShelfRows.js';
-import { today } from './today.js';
+import { today } from '../../ui/today.js';
 import { useShelf } from './use-shelf.js';
 import { useShelfTable, type Sought } from './use-shelf-table.js';
 

@@ -6,7 +6,7 @@ import { useTable, type ExpandedState, type RowSelectionState } from '@tanstack/
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { KindsById } from './item-names.js';
 import { COLUMNS, features, type Grouping } from './shelf-table.js';
-import { today } from './today.js';
+import { today } from '../../ui/today.js';
 
 /** What of the shelf is looked for, and how it is grouped. */
 export interface Sought {

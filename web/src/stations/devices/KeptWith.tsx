@@ -15,6 +15,7 @@ import { TextField } from '../../ledger/TextField.js';
 import { usePicture } from '../../offline/pictures.js';
 import { usePlan, useStore } from '../../store/hooks.js';
 import { PhotoField } from '../ground/PhotoField.js';
+import { Knobs } from './Knobs.js';
 
 const MB = 1024 * 1024;
 
@@ -46,6 +47,7 @@ export default function KeptWith({ id, device }: { id: string; device: Device })
         }
       />
       <Looks id={id} device={device} />
+      <Knobs id={id} device={device} />
       <Settings id={id} device={device} />
       <Buttons id={id} device={device} />
       <p className="py-1 flex flex-wrap gap-3 items-center">
@@ -62,9 +64,11 @@ export default function KeptWith({ id, device }: { id: string; device: Device })
 }
 
 /** How much is kept with it, for whoever does not open it. */
-function keptWords({ settings, afterTransport, buttons, photo, comesOff }: Device): string {
+function keptWords({ settings, knobs, afterTransport, buttons, photo, comesOff }: Device): string {
   const [files, looks] = [newestSettings(settings).length, inOrder(afterTransport).length];
+  const noted = inOrder(knobs).length;
   const kept = [
+    ...(noted > 0 ? [noted === 1 ? '1 knob' : `${noted} knobs`] : []),
     ...(files > 0 ? [files === 1 ? '1 settings file' : `${files} settings files`] : []),
     ...(looks > 0 ? [looks === 1 ? '1 look on arrival' : `${looks} looks on arrival`] : []),
     ...(buttons === undefined ? [] : ['its buttons']),

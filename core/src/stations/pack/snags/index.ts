@@ -20,6 +20,7 @@ import { stairs } from './stairs.js';
 import { stockShort } from './stock-short.js';
 import { testDue } from './test-due.js';
 import { packTooLarge } from './too-large.js';
+import { triedHere } from './tried-here.js';
 import { unbooked } from './unbooked.js';
 import { untested } from './untested.js';
 
@@ -34,6 +35,7 @@ export const PACK_RULES = [
   testDue,
   untested,
   faultOpen,
+  triedHere,
   accessory,
   stockShort,
   lift,

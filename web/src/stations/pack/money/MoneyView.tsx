@@ -2,6 +2,7 @@ import { Costs } from './Costs.js';
 import { HouseMoney } from './HouseMoney.js';
 import { Needs } from './Needs.js';
 import { NextPurchase } from './NextPurchase.js';
+import { QuoteView } from './QuoteView.js';
 import { WaysToDo } from './WaysToDo.js';
 
 /** What must be come by, what the event costs besides, and how the house reckons with money. */
@@ -10,6 +11,7 @@ export default function MoneyView() {
     <>
       <Needs />
       <Costs />
+      <QuoteView />
       <WaysToDo />
       <NextPurchase />
       <HouseMoney />

@@ -1,10 +1,12 @@
 import { inOrder, newId, showCalendarDay, showMoney, type KindPrice, type Need } from '@idle-satchel/core';
 import { needPatch, pricePatch, type NeedResult } from '@idle-satchel/core/money';
 import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
+import { usedChecks } from '@idle-satchel/core/after-use';
 import { useState } from 'react';
 import { FigureRows } from '../../../ledger/Ledger.js';
 import { RecordForm } from '../../../ledger/RecordForm.js';
 import { useEvent, usePlan, useReading, useResult, useStore } from '../../../store/hooks.js';
+import { Verdicts } from '../../devices/Verdicts.js';
 import { Substitutes } from './Substitutes.js';
 
 /** All of a line that must be come by: its figures, what was agreed, prices of its kind, and what could stand in. */
@@ -20,6 +22,7 @@ export default function NeedPanel({ id, need }: { id: string; need: NeedResult }
       <div>
         <FigureRows of={{ ...prices[need.kind ?? ''], each, cost, before, spare }} />
         {need.kind !== undefined && <Prices kind={need.kind} />}
+        {need.kind !== undefined && <BuyingUsed kind={need.kind} />}
         {device && <Substitutes device={id} label={device.label} />}
       </div>
       <div>
@@ -41,6 +44,26 @@ export default function NeedPanel({ id, need }: { id: string; need: NeedResult }
         />
       </div>
     </div>
+  );
+}
+
+/** What to look at before one is bought used, and what came of the kind so far. */
+function BuyingUsed({ kind }: { kind: string }) {
+  const of = useEvent(({ bundle }) => bundle.kinds.kinds[kind]);
+  const event = usePlan(plan => plan.label);
+  if (!of) return null;
+  return (
+    <section aria-label="Before buying it used" className="pt-2">
+      <details>
+        <summary className="cursor-pointer">Before buying it used, and after use</summary>
+        <ul className="text-[13px] list-disc pl-5">
+          {usedChecks(of).map(each => (
+            <li key={each}>{each}</li>
+          ))}
+        </ul>
+        <Verdicts kind={kind} event={event} />
+      </details>
+    </section>
   );
 }
 
