@@ -10,6 +10,7 @@ export {
   cellWritten,
   MOST_LINES,
   stockFrom,
+  type StockChange,
   type StockFault,
   type StockHouse,
   type StockList,

@@ -55,6 +55,18 @@ export function saidOfMany(field: keyof Item, draft: ItemDraft): ItemFields {
   return value === undefined ? { cleared: [field as ClearableField] } : { [field]: value };
 }
 
+/** What a change does to a thing, in words. */
+export function changeWords(
+  before: Item,
+  { cleared = [], base: _, forgotten: __, ...fields }: ItemFields,
+): readonly string[] {
+  const touched = [...new Set([...Object.keys(fields), ...cleared])] as (keyof Item)[];
+  const was = Object.fromEntries(
+    touched.flatMap(name => (before[name] === undefined ? [] : [[name, before[name]]])),
+  );
+  return changedWords(was, fields as Partial<Item>);
+}
+
 /** What a change did to the fields of a thing, each in words: `State ready → in repair`. */
 export function changedWords(before: Partial<Item>, after: Partial<Item>): readonly string[] {
   const fields = [...new Set([...Object.keys(before), ...Object.keys(after)])] as (keyof Item)[];

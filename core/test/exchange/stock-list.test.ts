@@ -9,7 +9,12 @@ import { libraryKinds } from '../../src/library/index.js';
 const read = (...lines: string[]) =>
   stockFrom(
     lines.map(line => line.split(';')),
-    { kinds: libraryKinds, known: ['N30 01'], dates: 'en-GB', currency: 'GBP' },
+    {
+      kinds: libraryKinds,
+      there: [{ id: 'itemthere1', tape: 'N30 01', kind: 'netw0020m', state: 'ready' }],
+      dates: 'en-GB',
+      currency: 'GBP',
+    },
   );
 
 describe('a list of stock', () => {
@@ -23,7 +28,7 @@ describe('a list of stock', () => {
         { tape: 'N10 03', kind: 'netw0010m', state: 'ready', condition: 'good' },
         { tape: 'RAMP', kind: 'rampcable', state: 'ready', count: 8 },
       ],
-      faults: [],
+      ...{ changes: [], unchanged: 0, faults: [] },
     });
   });
 
@@ -97,9 +102,104 @@ describe('a list of stock', () => {
       ['tape', 'kind'],
       ...Array.from({ length: count }, (_, i) => [`T${i}`, 'no such kind of thing']),
     ];
-    const house = { kinds: libraryKinds, known: [] };
+    const house = { kinds: libraryKinds, there: [] };
     expect(stockFrom(rows(50_001), house).faults).toHaveLength(1);
     expect(stockFrom(rows(50_000), house).faults).toHaveLength(50_000);
+  });
+});
+
+describe('a list of what is on the shelf already', () => {
+  const laptop: Item & { id: string } = {
+    ...{
+      id: 'itemlap01',
+      tape: 'LAP 01',
+      kind: 'laptopcom',
+      state: 'ready',
+      condition: 'good',
+      serial: 'A1',
+    },
+    owner: { how: 'borrowed', who: 'Ines', back: '2026-12-10' },
+    bought: { on: '2024-03-01', from: 'a shop' },
+    tested: { result: 'failed', on: '2026-10-01' },
+  };
+  const ramps: Item & { id: string } = {
+    id: 'itemramp1',
+    tape: 'RAMP',
+    kind: 'rampcable',
+    state: 'ready',
+    count: 8,
+  };
+  const change = (...lines: string[]) =>
+    stockFrom(
+      lines.map(line => line.split(';')),
+      { kinds: libraryKinds, there: [laptop, ramps], dates: 'en-GB', currency: 'GBP', changes: true },
+    );
+  const fieldsOf = (heading: string, line: string) => change(heading, line).changes[0]?.fields;
+
+  it('changes what its cells say, and nothing where they are empty', () => {
+    const { items, changes, unchanged, faults } = change(
+      'tape;kind;pieces;condition;serial number;home place',
+      'lap 01;;;worn;A1;',
+      'RAMP;Cable ramp, 0.9 m;8;;;',
+      'RAMP 2;Cable ramp, 0.9 m;3;;;Hall',
+    );
+    expect(changes).toEqual([{ id: 'itemlap01', line: 2, fields: { condition: 'worn' } }]);
+    expect(unchanged).toBe(1);
+    expect(items).toEqual([{ tape: 'RAMP 2', kind: 'rampcable', state: 'ready', count: 3, home: 'Hall' }]);
+    expect(faults).toEqual([]);
+  });
+
+  it('needs the tape code alone', () => {
+    expect(change('tape;state', 'LAP 01;in repair').changes).toMatchObject([
+      { fields: { state: 'in repair' } },
+    ]);
+    expect(change('kind;state', 'Laptop;ready').faults).toMatchObject([{ line: 1, column: 'tape' }]);
+    expect(change('tape;state', 'NEW 1;ready').faults).toMatchObject([{ line: 2, column: 'kind' }]);
+  });
+
+  it('counts what is counted, and reads a broken condition as a state', () => {
+    expect(fieldsOf('tape;pieces', 'RAMP;5')).toEqual({ count: 5 });
+    expect(fieldsOf('tape;condition', 'LAP 01;broken')).toEqual({ state: 'in repair' });
+  });
+
+  it('leaves what it does not say of an owner, a purchase and a test', () => {
+    expect(fieldsOf('tape;price', 'LAP 01;410')).toEqual({
+      bought: { ...laptop.bought, price: { amount: 410, currency: 'GBP' } },
+    });
+    expect(fieldsOf('tape;goes back', 'LAP 01;12.12.2026')).toEqual({
+      owner: { ...laptop.owner, back: '2026-12-12' },
+    });
+    expect(fieldsOf('tape;whose', 'LAP 01;own')).toEqual({ cleared: ['owner'] });
+  });
+
+  it('takes no failed test back unless it says a later one, or that it passed', () => {
+    const next = { ...laptop.tested, next: '2027-10-01' };
+    expect(fieldsOf('tape;next test', 'LAP 01;2027-10-01')).toEqual({ tested: next });
+    expect(fieldsOf('tape;tested on;next test', 'LAP 01;2026-10-01;2027-10-01')).toEqual({ tested: next });
+    expect(fieldsOf('tape;tested on', 'LAP 01;2026-11-01')).toEqual({
+      tested: { result: 'passed', on: '2026-11-01' },
+    });
+    expect(fieldsOf('tape;result', 'LAP 01;passed')).toEqual({
+      tested: { result: 'passed', on: '2026-10-01' },
+    });
+  });
+
+  it('says of a thing that it names twice that it does, and changes it once', () => {
+    const { changes, faults } = change('tape;condition', 'LAP 01;worn', 'lap 01;poor');
+    expect(changes).toHaveLength(1);
+    expect(faults).toMatchObject([
+      { line: 3, column: 'tape', reason: 'LAP 01 stands in a line above already' },
+    ]);
+  });
+
+  it('is a fault in each line where nothing there is to be changed', () => {
+    const list = [
+      ['tape', 'kind'],
+      ['LAP 01', 'laptopcom'],
+    ];
+    const { faults, changes } = stockFrom(list, { kinds: libraryKinds, there: [laptop] });
+    expect(faults).toMatchObject([{ line: 2, reason: 'LAP 01 is on another item already' }]);
+    expect(changes).toEqual([]);
   });
 });
 

@@ -37,10 +37,7 @@ export function ShelfDoor() {
   const items = shelf.data?.items ?? NO_ITEMS;
   const kinds = shelf.data?.kinds.kinds ?? NO_KINDS;
   const { table, shown, rowSelection, chooseNothing } = useShelfTable(items, kinds, dates, sought);
-  const house = useMemo(
-    () => ({ kinds, known: items.map(({ tape }) => tape), dates, currency }),
-    [kinds, items, dates, currency],
-  );
+  const house = useMemo(() => ({ kinds, there: items, dates, currency }), [kinds, items, dates, currency]);
   const item = items.find(({ id }) => id === open);
   const chosen = items.filter(({ id }) => rowSelection[id]);
   const close = (): void => void navigate('/shelf');

@@ -1,4 +1,14 @@
-import { cellWritten, counted, stockFrom, type StockFault, type StockHouse } from '@idle-satchel/core';
+import {
+  cellWritten,
+  counted,
+  stockFrom,
+  type StockChange,
+  type StockFault,
+  type StockHouse,
+  type StockList,
+} from '@idle-satchel/core';
+import type { ItemLine } from '@idle-satchel/core/api';
+import { changeWords } from '@idle-satchel/core/item-drafts';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { messageOf, wordsOf } from '../../api/client.js';
@@ -20,8 +30,10 @@ async function listText(file: File): Promise<string> {
   return Papa.unparse(await workbookRows(file), { delimiter: ';', newline: '\n' });
 }
 
-/** Faulty lines that are shown at once. */
+/** Lines that are shown at once. */
 const SHOWN = 50;
+
+const NOTHING: StockList = { items: [], changes: [], unchanged: 0, faults: [] };
 
 /** A list of stock pasted or read from a file; every line that cannot be read says why, and nothing is lost. */
 export default function StockDialog({
@@ -29,19 +41,20 @@ export default function StockDialog({
   onClose,
   onMade,
 }: {
-  house: StockHouse;
+  house: Omit<StockHouse, 'there' | 'changes'> & { readonly there: readonly ItemLine[] };
   onClose: () => void;
   onMade: (done: Done) => void;
 }) {
-  const [{ text }, keep, drop] = useKept('stock list', { text: '' });
-  const setText = (next: string): void => keep({ text: next });
+  const [{ text, changing }, keep, drop] = useKept('stock list', { text: '', changing: false });
+  const setText = (next: string): void => keep({ text: next, changing });
   const [problem, setProblem] = useState('');
   const [done, setDone] = useState('');
   const [busy, setBusy] = useState('');
-  const { items, faults } = useMemo(() => {
-    if (text.trim() === '') return { items: [], faults: [] };
-    return stockFrom(read(text).data, house);
-  }, [text, house]);
+  const list = useMemo(
+    () => (text.trim() === '' ? NOTHING : stockFrom(read(text).data, { ...house, changes: changing })),
+    [text, house, changing],
+  );
+  const { items, changes, unchanged, faults } = list;
   const mend = (fault: StockFault, value: string): void => {
     const { data, meta } = read(text);
     setText(Papa.unparse(cellWritten(data, fault, value), { delimiter: meta.delimiter, newline: '\n' }));
@@ -60,20 +73,25 @@ export default function StockDialog({
   };
   const put = async (): Promise<void> => {
     setProblem('');
-    const { made, change, error } = await putStock(items, at =>
-      setBusy(`${at} of ${items.length} are on the shelf …`),
+    const all = items.length + changes.length;
+    const { made, changed, change, error } = await putStock(list, house.there, at =>
+      setBusy(`${at} of ${all} are done …`),
     );
     setBusy('');
-    const words = `${counted(made, 'thing is', 'things are')} on the shelf.`;
-    if (made > 0) onMade({ words, change });
-    if (error !== undefined) return setProblem(`${wordsOf(error)} · ${words}`);
+    const words = [
+      ...(made > 0 || changed === 0 ? [`${counted(made, 'thing is', 'things are')} on the shelf`] : []),
+      ...(changed > 0 ? [`${counted(changed, 'thing is', 'things are')} changed`] : []),
+    ].join(', ');
+    if (made + changed > 0) onMade({ words: `${words}.`, change });
+    if (error !== undefined) return setProblem(`${wordsOf(error)} · ${words}.`);
     // What could not be read stays, to be mended and tried again.
     const { data, meta } = read(text);
     const bad = new Set(faults.map(({ line }) => line));
     const left = data.filter((_, i) => i === 0 || bad.has(i + 1));
     setText(bad.size === 0 ? '' : Papa.unparse(left, { delimiter: meta.delimiter, newline: '\n' }));
-    setDone(words);
+    setDone(`${words}.`);
   };
+  const ready = items.length + changes.length;
   return (
     <Dialog
       title="Paste a list"
@@ -85,7 +103,7 @@ export default function StockDialog({
       <p className="text-faint">
         One line for each thing, the first line naming the columns: tape, kind, and where you have them
         pieces, state, condition, serial number, home place, whose, bought on, price, insured for, tested on,
-        next test, note, in any order. Several pieces get a tape each, numbered on. Nothing is put on the
+        next test, note, in any order. Several pieces get a tape each, numbered on. Nothing is done to the
         shelf before you say so.
       </p>
       <textarea
@@ -99,9 +117,21 @@ export default function StockDialog({
         }}
       />
       <FromFile onFile={file => void take(file)} />
+      <label className="flex gap-2 items-baseline py-1">
+        <input
+          type="checkbox"
+          checked={changing}
+          onChange={event => keep({ text, changing: event.target.checked })}
+        />
+        A tape code that is on the shelf changes that thing; empty cells change nothing
+      </label>
       {faults.length > 0 && <Faults faults={faults.slice(0, SHOWN)} onMend={mend} />}
       {faults.length > SHOWN && (
         <p className="text-stop">and {faults.length - SHOWN} more faults further down.</p>
+      )}
+      {changes.length > 0 && <Changes changes={changes} there={house.there} />}
+      {unchanged > 0 && (
+        <p className="text-faint">{counted(unchanged, 'line says', 'lines say')} what is known already.</p>
       )}
       <p role="status" className={problem ? 'text-stop py-1' : busy ? 'text-faint py-1' : 'text-done py-1'}>
         {problem || busy || done}
@@ -109,16 +139,40 @@ export default function StockDialog({
       <p className="flex gap-2">
         <GuardedButton
           className="button button-main"
-          why={busy || (items.length === 0 ? 'no line can be read as a thing yet' : undefined)}
+          why={busy || (ready === 0 ? 'no line can be read as a thing yet' : undefined)}
           onClick={() => void put()}
         >
-          Put {items.length} on the shelf
+          {changes.length === 0
+            ? `Put ${items.length} on the shelf`
+            : items.length === 0
+              ? `Change ${changes.length}`
+              : `Put ${items.length} on the shelf, change ${changes.length}`}
         </GuardedButton>
-        {faults.length > 0 && items.length > 0 && (
+        {faults.length > 0 && ready > 0 && (
           <span className="text-faint">The faulty lines stay here to be mended.</span>
         )}
       </p>
     </Dialog>
+  );
+}
+
+/** What the list changes of things on the shelf, before it is done. */
+function Changes({ changes, there }: { changes: readonly StockChange[]; there: readonly ItemLine[] }) {
+  const byId = new Map(there.map(item => [item.id, item]));
+  return (
+    <section aria-label="What is changed" className="py-1">
+      <ul className="text-[13px]">
+        {changes.slice(0, SHOWN).map(({ id, fields }) => {
+          const before = byId.get(id);
+          return (
+            <li key={id} className="border-b border-rule py-0.5">
+              <span className="tape">{before?.tape}</span> {before && changeWords(before, fields).join(' · ')}
+            </li>
+          );
+        })}
+      </ul>
+      {changes.length > SHOWN && <p>and {changes.length - SHOWN} more.</p>}
+    </section>
   );
 }
 
