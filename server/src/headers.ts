@@ -2,9 +2,10 @@
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
 
-/** What pages ask a browser for: nothing of the device; photos come from a file field. */
-const PERMISSIONS = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi']
+/** What pages ask a browser for: the camera, which reads codes when somebody says so; photos come from a file field. */
+const PERMISSIONS = ['microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi']
   .map(each => `${each}=()`)
+  .concat('camera=(self)')
   .join(', ');
 
 const guarded = helmet({

@@ -167,5 +167,6 @@ it('answers are kept by nobody, and say what a browser may do with them', async 
   const page = (await setup.api.get('/')).headers;
   expect(page['content-security-policy']).toMatch(/font-src 'self'/);
   expect(page['content-security-policy']).not.toMatch(/https:/);
-  for (const { 'permissions-policy': policy } of [headers, page]) expect(policy).toMatch(/camera=\(\)/);
+  for (const { 'permissions-policy': policy } of [headers, page])
+    expect(policy).toMatch(/microphone=\(\).*camera=\(self\)/);
 });

@@ -73,6 +73,7 @@ const WalkPage = page(async () => (await import('../doors/walk/WalkPage.js')).Wa
 const KindsPage = page(async () => (await import('../doors/kinds/KindsPage.js')).KindsPage);
 const ShelfDoor = page(async () => (await import('../doors/shelf/ShelfDoor.js')).ShelfDoor);
 const BookingsPage = page(async () => (await import('../doors/shelf/BookingsPage.js')).BookingsPage);
+const StockTakePage = page(async () => (await import('../doors/stock-take/StockTakePage.js')).StockTakePage);
 const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -92,6 +93,7 @@ function Pages() {
           <Route path="/venues/:venue" component={VenuePage} />
           <Route path="/venues/:venue/walk" component={WalkPage} />
           <Route path="/shelf/kinds" component={KindsPage} />
+          <Route path="/shelf/stock-take" component={StockTakePage} />
           <Route path="/shelf/bookings" component={BookingsPage} />
           <Route path="/shelf/:item?" component={ShelfDoor} />
           <Route path="/people" component={PeopleDoor} />

@@ -3,7 +3,7 @@ import { openDB, type IDBPDatabase } from 'idb';
 import { fromFirst } from './first-shelves.js';
 import type { Shelves } from './shelves.js';
 
-const VERSION = 2;
+const VERSION = 3;
 
 let opening: Promise<IDBPDatabase<Shelves>> | undefined;
 
@@ -22,9 +22,11 @@ const opened = (): Promise<IDBPDatabase<Shelves>> =>
   new Promise((resolve, reject) => {
     openDB<Shelves>('idle-satchel', VERSION, {
       upgrade: (shelves, old, _now, change) => {
+        shelves.createObjectStore('takes', { keyPath: 'organisation' });
+        if (old === 2) return;
         shelves.createObjectStore('things', { keyPath: 'id' });
         shelves.createObjectStore('documents', { keyPath: 'key' }).createIndex('of', 'of');
-        if (old > 0) return fromFirst(shelves, change);
+        if (old === 1) return fromFirst(shelves, change);
         shelves.createObjectStore('edits', { keyPath: 'id' }).createIndex('of', 'of');
         shelves.createObjectStore('pictures', { keyPath: 'id' });
       },

@@ -1,5 +1,6 @@
 /** What stands on the shelves that a device keeps. */
-import type { DocumentKind, EventBundle } from '@idle-satchel/core/api';
+import type { DocumentKind, EventBundle, ItemList } from '@idle-satchel/core/api';
+import type { Chosen, StockTake } from '@idle-satchel/core/stock-take';
 import type { DBSchema } from 'idb';
 import type { LocalEdit } from '../store/outbox.js';
 
@@ -44,11 +45,23 @@ export interface KeptDocument {
   readonly body: EventBundle['documents'][DocumentKind]['body'];
 }
 
+/** A stock take that is under way, with the shelf as it was when it began. */
+export interface KeptTake {
+  /** Whose shelf it is. */
+  readonly organisation: string;
+  readonly take: StockTake;
+  readonly chosen: Chosen;
+  readonly shelf: ItemList;
+  /** When it was touched last (ms). */
+  readonly touched: number;
+}
+
 export interface Shelves extends DBSchema {
   things: { key: string; value: KeptThing };
   documents: { key: string; value: KeptDocument; indexes: { of: string } };
   edits: { key: string; value: KeptEdit; indexes: { of: string } };
   pictures: { key: string; value: KeptPicture };
+  takes: { key: string; value: KeptTake };
 }
 
 export const keyOf = (of: string, name: DocumentKind): string => `${of} ${name}`;

@@ -176,6 +176,9 @@ function Head({
       <button className="link" onClick={() => onAsk('lists')}>
         Lists and labels
       </button>
+      <Link className="link" to="/shelf/stock-take">
+        Stock take
+      </Link>
       <Link className="link" to="/shelf/bookings">
         Bookings
       </Link>

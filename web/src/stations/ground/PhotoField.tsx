@@ -1,48 +1,17 @@
-import { useState } from 'react';
-import { pictureFrom } from '../../exchange/picture.js';
-import { keepPicture, sendKeptPictures } from '../../offline/pictures.js';
+import { sendKeptPictures } from '../../offline/pictures.js';
 import { useStore } from '../../store/hooks.js';
-import { messageOf } from '../../api/client.js';
+import { TakePhoto } from '../../ui/TakePhoto.js';
 
-/** A photo, taken or chosen: drawn anew without what the file tells, kept on this device until it is sent. */
+/** A photo that an edit refers to: it is sent before that edit is. */
 export function PhotoField({ words, onPicture }: { words: string; onPicture: (id: string) => void }) {
   const store = useStore();
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
-  const take = async (file: File): Promise<void> => {
-    setBusy(true);
-    setProblem('');
-    try {
-      const { bytes } = await pictureFrom(file);
-      store.sendFirst(sendKeptPictures);
-      onPicture(await keepPicture(bytes));
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
   return (
-    <>
-      <label className="button big cursor-pointer focus-within:outline-2 focus-within:outline-brass">
-        {busy ? 'Drawing it …' : words}
-        <input
-          className="sr-only"
-          type="file"
-          accept="image/jpeg,image/png"
-          capture="environment"
-          onChange={event => {
-            const [file] = event.target.files ?? [];
-            event.target.value = '';
-            if (file) void take(file);
-          }}
-        />
-      </label>
-      {problem && (
-        <span role="alert" className="text-stop">
-          {problem}
-        </span>
-      )}
-    </>
+    <TakePhoto
+      words={words}
+      onPicture={id => {
+        store.sendFirst(sendKeptPictures);
+        onPicture(id);
+      }}
+    />
   );
 }
