@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { assess } from '../src/assess.js';
 import { fridayBundle } from '../src/demo/index.js';
 import type { Item } from '../src/documents/index.js';
+import { shelfSheet } from '../src/shelf-sheets/index.js';
 import {
   changedWords,
   changeOf,
@@ -12,7 +13,15 @@ import {
   itemFrom,
   saidOfMany,
 } from '../src/item-drafts/index.js';
-import { attentionOf, dayBars, dayBounds, shelfLine, whereIs } from '../src/shelf-list/index.js';
+import {
+  attentionOf,
+  dayBars,
+  dayBounds,
+  isOverdue,
+  reminderWords,
+  shelfLine,
+  whereIs,
+} from '../src/shelf-list/index.js';
 
 const { shelf, kinds, plan, ...rest } = fridayBundle();
 const own = (id: string): Item => shelf.items[id] as Item;
@@ -38,7 +47,9 @@ describe('a thing in the list', () => {
   it('is in the views that it belongs to', () => {
     const of = (id: string, more?: Partial<Item>): string[] => [...line(id, more).views];
     expect(of('itemcam01')).toEqual(['everything', 'ready']);
-    expect(of('itemfld01')).toEqual(['everything', 'not ready', 'wants attention', 'lent out']);
+    expect(of('itemfld01')).toEqual([
+      ...['everything', 'not ready', 'wants attention', 'overdue', 'lent out'],
+    ]);
     expect(of('itemcam01', { state: 'retired' })).toEqual(['everything', 'retired']);
   });
 
@@ -65,6 +76,76 @@ describe('what wants attention on a day', () => {
     ['what went back too late', { owner: { how: 'hired', who: 'Firm', back: '2026-12-03' } }, ['risk']],
     ['what is retired', { state: 'retired', tested: { result: 'failed' as const } }, []],
   ] as const)('%s', (_, more, expected) => expect(on(more as Partial<Item>)).toEqual(expected));
+});
+
+describe('a battery on the shelf', () => {
+  const attention = (known: Partial<Item>) =>
+    attentionOf({ tape: 'BAT 01', kind: 'battpla15', state: 'ready', ...known }, '2026-12-04', {
+      kind: kinds.kinds.battpla15,
+    }).map(({ severity, words }) => [severity, words]);
+  const worn = (percent: number) => [
+    ['risk', `holds about ${percent} % of what it held when it was new: test it, or retire it`],
+  ];
+  it('is told below seven tenths, as it was measured, else by 0.04 % a cycle', () => {
+    expect(attention({ health: 70 })).toEqual([]);
+    expect(attention({ health: 69.9, cycles: 10 })).toEqual(worn(70));
+    expect(attention({ cycles: 750 })).toEqual([]);
+    expect(attention({ cycles: 751 })).toEqual(worn(70));
+    expect(attention({ cycles: 751, health: 90 })).toEqual([]);
+    expect(attention({})).toEqual([]);
+  });
+  it('is in the list of batteries with what its health is known from', () => {
+    const things = [{ health: 62 }, { cycles: 100 }, {}, { state: 'retired' as const }].map((known, i) => ({
+      item: { tape: `BAT ${i}`, kind: 'battpla15', state: 'ready' as const, ...known },
+      kind: kinds.kinds.battpla15,
+    }));
+    const reading = { today: '2026-12-04', organisation: 'House', system: 'metric' as const };
+    const other = { item: own('itemcam01'), kind: kinds.kinds.hdmidta2m };
+    const [section] = shelfSheet('batteries', [...things, other], reading).sections;
+    expect(section?.rows.map(row => [row[3], row[4], row[5]])).toEqual([
+      ['not logged', '62 %', 'a measurement'],
+      ['100', '96 %', 'its cycles'],
+      ['not logged', '100 %', 'nothing: measure it'],
+    ]);
+  });
+});
+
+describe('what is overdue', () => {
+  it('was to be back before today, from whoever has it or to whomever it belongs', () => {
+    const lent = (back?: string) => ({ lent: { to: 'Maud', on: '2026-11-01', ...(back && { back }) } });
+    expect(isOverdue(lent('2026-12-03'), '2026-12-04')).toBe(true);
+    expect(isOverdue(lent('2026-12-04'), '2026-12-04')).toBe(false);
+    expect(isOverdue(lent(), '2026-12-04')).toBe(false);
+    expect(isOverdue({ owner: { how: 'hired', who: 'Firm', back: '2026-12-03' } }, '2026-12-04')).toBe(true);
+    expect(line('itemfld01', lent('2026-12-03')).views.has('overdue')).toBe(true);
+  });
+
+  it('is asked for in a message that names everything they have, the longest overdue first', () => {
+    const thing = (tape: string, to: string, back?: string) => ({
+      ...{ tape, kind: 'camoneinc', lent: { to, on: '2026-11-01', ...(back && { back }) } },
+    });
+    const all = [
+      thing('B', 'Maud'),
+      thing('A', 'Maud', '2026-12-10'),
+      thing('C', 'Maud', '2026-12-01'),
+      thing('D', 'Ines'),
+    ];
+    const text = reminderWords('Maud', all, {
+      kinds: kinds.kinds,
+      organisation: 'Quillmere',
+      dates: 'en-GB',
+    });
+    const label = kinds.kinds.camoneinc?.label ?? '';
+    expect(text.split('\n')).toEqual([
+      'To Maud:',
+      'You have of us:',
+      `- C, ${label}: back by Tue 1 Dec 2026`,
+      `- A, ${label}: back by Thu 10 Dec 2026`,
+      `- B, ${label}: no day was agreed`,
+      'Please bring it back, or say when you will.',
+      'Quillmere',
+    ]);
+  });
 });
 
 describe('a thing as a form edits it', () => {

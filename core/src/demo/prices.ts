@@ -86,7 +86,7 @@ export function fridayCosts(): Record<string, EventCost> {
 
 /** What the choir that gives the concert is offered. */
 export const fridayQuote = (): Quote => ({
-  ...{ client: 'Nether Quill Singers', number: '26-12', on: '2026-11-20', validDays: 10, costs: true },
+  ...{ client: 'Nether Quill Singers', number: '26-12', on: '2026-11-20', validDays: 30, costs: true },
   hourly: { amount: 6, currency: 'GBP' },
   terms: 'Half when it is booked, the rest within two weeks of the concert.',
   packages: {

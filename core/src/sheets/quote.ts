@@ -1,7 +1,7 @@
 /** The quote: what a client is offered, and until when. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { showCalendarDay, showMoney, showText, type Unit } from '../foundations/index.js';
+import { counted, showCalendarDay, showMoney, showText } from '../foundations/index.js';
 import { quoteOf, type QuoteLine } from '../quote/offer.js';
 import { readingOf } from '../review.js';
 import { aboutEvent } from './about.js';
@@ -36,7 +36,12 @@ export function quoteSheet(bundle: Bundle, assessment: Assessment): Sheet {
     },
     {
       ...{ label: 'Charged for', width: 12, align: 'right' },
-      cell: ({ by }) => (by ? showText(by.amount, by.unit as Unit, reading) : ''),
+      cell: ({ by }) =>
+        by
+          ? by.unit === 'days'
+            ? counted(by.amount, 'day', 'days')
+            : showText(by.amount, by.unit, reading)
+          : '',
     },
     money('Price of one', ({ each }) => each),
     money('Sum', ({ sum }) => sum),

@@ -1,6 +1,8 @@
 /** What on the shelf wants to be seen to, on a day. */
-import type { Item } from '../documents/index.js';
-import { showCalendarDay, type DateLocale, type Severity } from '../foundations/index.js';
+import type { Item, Kind } from '../documents/index.js';
+import { severityOf, showCalendarDay, type DateLocale, type Severity } from '../foundations/index.js';
+import { healthOf } from '../stations/power/battery/health.js';
+import { batteryHealth } from '../stations/power/figures/batteries.js';
 import { isQuarantined, keptBack } from '../stations/ready.js';
 
 export interface Attention {
@@ -17,8 +19,24 @@ const DAY_MS = 24 * 60 * 60_000;
 export const daysAfter = (day: string, days: number): string =>
   new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 
+/** What is known beside a thing: the kind that it is, and how days are written. */
+export interface Beside {
+  readonly kind?: Pick<Kind, 'battery' | 'inner'> | undefined;
+  readonly dates?: DateLocale | undefined;
+}
+
+/** Whether a thing that was lent, borrowed or hired was to be back before a day. */
+export const isOverdue = ({ lent, owner }: Pick<Item, 'lent' | 'owner'>, today: string): boolean =>
+  [lent?.back, owner?.back].some(back => back !== undefined && back < today);
+
+/** What a battery, or the one inside a thing, holds of what a new one holds, %; undefined for what has none. */
+export const healthPercent = (item: Item, { battery, inner }: Pick<Kind, 'battery' | 'inner'>) =>
+  battery || inner
+    ? 100 * healthOf({ ...(battery && { battery }), ...(inner && { inner }), known: item })
+    : undefined;
+
 /** What is wrong with a thing, or due, or late, on a day (`2026-12-04`); the gravest first. */
-export function attentionOf(item: Item, today: string, dates?: DateLocale): readonly Attention[] {
+export function attentionOf(item: Item, today: string, { kind, dates }: Beside = {}): readonly Attention[] {
   if (item.state === 'retired') return [];
   const day = (each: string): string => showCalendarDay(each, dates);
   const found: Attention[] = [];
@@ -39,6 +57,10 @@ export function attentionOf(item: Item, today: string, dates?: DateLocale): read
       const late = due !== undefined && due < today;
       say(late ? 'risk' : 'note', `is faulty: ${what}`);
     }
+  const health = kind && healthPercent(item, kind);
+  const worn = health === undefined ? undefined : severityOf(batteryHealth.found([item.tape], health));
+  if (worn !== undefined && health !== undefined)
+    say(worn, `holds about ${Math.round(health)} % of what it held when it was new: test it, or retire it`);
   const order: readonly Severity[] = ['stop', 'risk', 'note'];
   return found.sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
 }

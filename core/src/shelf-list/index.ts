@@ -2,10 +2,11 @@
 import type { Item, Kind } from '../documents/index.js';
 import { counted, showCalendarDay, type DateLocale } from '../foundations/index.js';
 import { isReady, keptBack } from '../stations/ready.js';
-import { attentionOf, type Attention } from './attention.js';
+import { attentionOf, isOverdue, type Attention } from './attention.js';
 
 export { dayBars, dayBounds, type DayBar } from './calendar.js';
-export { attentionOf, daysAfter, type Attention } from './attention.js';
+export { attentionOf, daysAfter, isOverdue, type Attention } from './attention.js';
+export { reminderWords } from './reminder.js';
 
 export interface ShelfLine {
   readonly id: string;
@@ -33,6 +34,7 @@ export const SHELF_VIEWS = [
   'ready',
   'not ready',
   'wants attention',
+  'overdue',
   'lent out',
   'not our own',
   'in repair',
@@ -60,12 +62,13 @@ export const stateWords = (item: Item): string => keptBack(item)?.replace(/^is /
 export const whoseIs = ({ owner }: Pick<Item, 'owner'>): string =>
   owner ? `${owner.how}: ${owner.who}` : 'own';
 
-function viewsOf(item: Item, attention: readonly Attention[]): ReadonlySet<ShelfView> {
+function viewsOf(item: Item, attention: readonly Attention[], today: string): ReadonlySet<ShelfView> {
   const holds: Readonly<Record<ShelfView, boolean>> = {
     everything: true,
     ready: isReady(item),
     'not ready': !isReady(item) && item.state !== 'retired',
     'wants attention': attention.length > 0,
+    overdue: item.state !== 'retired' && isOverdue(item, today),
     'lent out': item.lent !== undefined,
     'not our own': item.owner !== undefined,
     'in repair': item.state === 'in repair',
@@ -77,12 +80,12 @@ function viewsOf(item: Item, attention: readonly Attention[]): ReadonlySet<Shelf
 /** One thing in words, on a day. */
 export function shelfLine(
   { id, ...item }: Item & { readonly id: string },
-  kinds: Readonly<Record<string, Pick<Kind, 'label' | 'family'>>>,
+  kinds: Readonly<Record<string, Pick<Kind, 'label' | 'family' | 'battery' | 'inner'>>>,
   { today, dates }: { readonly today: string; readonly dates?: DateLocale | undefined },
 ): ShelfLine {
   const { tape, count, serial = '', note = '', home = '', kit = '', condition = '', tested } = item;
   const kind = kinds[item.kind];
-  const attention = attentionOf(item, today, dates);
+  const attention = attentionOf(item, today, { kind, dates });
   const label = kind?.label ?? 'unknown kind';
   const line = {
     ...{ id, tape, home, kit, condition, attention },
@@ -92,7 +95,7 @@ export function shelfLine(
     where: whereIs(item),
     whose: whoseIs(item),
     testedBy: tested?.next === undefined ? '' : showCalendarDay(tested.next, dates),
-    views: viewsOf(item, attention),
+    views: viewsOf(item, attention, today),
   };
   const { what, family, state, where, whose } = line;
   const words = [tape, what, family, state, where, home, kit, whose, serial, note, condition].join(' ');

@@ -9,7 +9,7 @@ import {
 } from '../foundations/index.js';
 import { plainSheet, type PlainColumn } from '../sheets/table.js';
 import type { Sheet } from '../sheets/sheet.js';
-import { attentionOf } from '../shelf-list/attention.js';
+import { attentionOf, healthPercent } from '../shelf-list/attention.js';
 import { stateWords, whereIs, whoseIs } from '../shelf-list/index.js';
 import { takesMains } from '../stations/pack/takes-mains.js';
 import { SHELF_SHEET_WORDS, type ShelfSheetName } from './words.js';
@@ -100,6 +100,8 @@ const dayIn =
   (day: string | undefined): string =>
     day === undefined ? '' : showCalendarDay(day, dates);
 
+const healthIn = ({ item, kind }: ShelfThing): number | undefined => kind && healthPercent(item, kind);
+
 const LISTS: Readonly<Record<ShelfSheetName, (reading: ShelfReading) => List>> = {
   inventory: () => ({
     columns: [
@@ -138,6 +140,45 @@ const LISTS: Readonly<Record<ShelfSheetName, (reading: ShelfReading) => List>> =
     holds: ({ item }) =>
       item.state === 'in repair' ||
       (item.state !== 'retired' && Object.values(item.faults ?? {}).some(each => each.mended === undefined)),
+  }),
+  batteries: ({ today, dates }) => ({
+    columns: [
+      ...[TAPE, WHAT, SERIAL],
+      {
+        ...text('Cycles', 8, ({ item }) => item.cycles?.toString() ?? 'not logged'),
+        align: 'right',
+        number: ({ item: { cycles } }) => (cycles === undefined ? undefined : { value: cycles, unit: '' }),
+      },
+      {
+        ...text('Holds of a new one', 10, thing => {
+          const health = healthIn(thing);
+          return health === undefined ? '' : `${Math.round(health)} %`;
+        }),
+        align: 'right',
+        number: thing => {
+          const value = healthIn(thing);
+          return value === undefined ? undefined : { value: Math.round(value), unit: '%' };
+        },
+      },
+      text('Known from', 16, ({ item }) =>
+        Object.values(item.runs ?? {}).some(({ accepted }) => accepted === true)
+          ? 'its runs'
+          : item.health !== undefined
+            ? 'a measurement'
+            : item.cycles !== undefined
+              ? 'its cycles'
+              : 'nothing: measure it',
+      ),
+      text('What is to be done', 30, ({ item, kind }) =>
+        attentionOf(item, today, { kind, dates })
+          .map(({ words }) => words)
+          .join('; '),
+      ),
+    ],
+    holds: thing => thing.item.state !== 'retired' && healthIn(thing) !== undefined,
+    notes: () => [
+      'A battery that is swollen, hot, wet or dented is not charged: bring it outdoors, and to whoever takes such waste.',
+    ],
   }),
   'lent-out': ({ dates, today }) => ({
     columns: [
@@ -211,8 +252,8 @@ export function shelfSheet(
   const rows = things
     .filter(holds)
     .toSorted((a, b) => a.item.tape.localeCompare(b.item.tape, 'en', { numeric: true }));
-  const wanting = rows.filter(({ item }) =>
-    attentionOf(item, reading.today).some(each => each.severity !== 'note'),
+  const wanting = rows.filter(({ item, kind }) =>
+    attentionOf(item, reading.today, { kind }).some(each => each.severity !== 'note'),
   );
   return plainSheet(`${reading.organisation} · ${showCalendarDay(reading.today, reading.dates)}`, {
     title: SHELF_SHEET_WORDS[name],

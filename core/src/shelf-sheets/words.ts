@@ -3,6 +3,7 @@ export const SHELF_SHEET_WORDS = {
   inventory: 'Everything on the shelf',
   'tests-due': 'Electrical tests',
   repairs: 'To be mended',
+  batteries: 'Health of batteries',
   'lent-out': 'Lent out',
   'not-own': 'Borrowed, hired and resident',
   insurance: 'Insurance list',

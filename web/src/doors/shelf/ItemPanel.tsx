@@ -11,6 +11,7 @@ import { ItemHistory } from './ItemHistory.js';
 import { ItemPhoto } from './ItemPhoto.js';
 import { itemNames, type KindsById } from './item-names.js';
 
+const Reminder = fetched(() => import('./Reminder.js'));
 const MeasuredDialog = fetched(() => import('../../ledger/measured/MeasuredDialog.js'));
 
 const TONE = { stop: 'text-stop', risk: 'text-risk', note: 'text-note' } as const;
@@ -39,7 +40,7 @@ export default function ItemPanel({
   const [measuring, setMeasuring] = useState(false);
   const kind = kinds[item.kind];
   const reading = { system: units, zone: OWN_ZONE, dates };
-  const attention = attentionOf(item, today, dates);
+  const attention = attentionOf(item, today, { kind, dates });
   return (
     <>
       <p className="flex items-baseline gap-3">
@@ -62,6 +63,7 @@ export default function ItemPanel({
         </ul>
       )}
       <ItemForm {...{ item, units, today }} named={itemNames(items, kinds, item.id)} onChange={onChange} />
+      {item.lent && <Reminder {...{ to: item.lent.to, items, kinds, dates }} />}
       <ItemBookings {...{ item, dates }} />
       <ItemFaults {...{ item, dates, onChange }} />
       <ItemPhoto {...{ item, onChange }} />

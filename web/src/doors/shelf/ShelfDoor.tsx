@@ -1,5 +1,5 @@
 import type { ItemLine } from '@idle-satchel/core/api';
-import { SHELF_VIEWS, type ShelfView } from '@idle-satchel/core/shelf-list';
+import { isOverdue, SHELF_VIEWS, type ShelfView } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'wouter';
@@ -51,6 +51,7 @@ export function ShelfDoor() {
       >
         <Head
           {...{ sought, onSought: setSought, shown, all: items.length, isThere: !!shelf.data }}
+          overdue={items.filter(each => each.state !== 'retired' && isOverdue(each, today())).length}
           onAsk={setAsked}
         />
         <div className="px-3">
@@ -120,6 +121,7 @@ function Head({
   shown,
   all,
   isThere,
+  overdue,
   onSought,
   onAsk,
 }: {
@@ -127,6 +129,7 @@ function Head({
   shown: number;
   all: number;
   isThere: boolean;
+  overdue: number;
   onSought: (sought: Sought) => void;
   onAsk: (asked: Asked) => void;
 }) {
@@ -170,6 +173,11 @@ function Head({
       <span className="text-faint grow" role="status">
         {isThere && `${shown} of ${all}`}
       </span>
+      {overdue > 0 && (
+        <button className="link text-risk" onClick={() => onSought({ ...sought, view: 'overdue' })}>
+          ◇ {overdue} overdue
+        </button>
+      )}
       <button className="button" onClick={() => onAsk('stock')}>
         Paste a list
       </button>

@@ -56,7 +56,7 @@ export function Place({
     <>
       <p className="flex gap-3 items-center py-2">
         <b className="grow text-[18px]">{place === '' ? NOWHERE : place}</b>
-        <button className="link big" onClick={() => onPlace(undefined)}>
+        <button className="link big whitespace-nowrap" onClick={() => onPlace(undefined)}>
           Another place
         </button>
       </p>
@@ -110,6 +110,7 @@ function Thing({
         <label className="grow flex gap-3 items-center py-2">
           <input
             type="checkbox"
+            className="shrink-0"
             checked={seen !== undefined}
             onChange={event => (event.target.checked ? onSeen(item) : onUnseen(item))}
           />
