@@ -34,6 +34,7 @@ import {
   ItemsUndo,
   MadeItems,
   NewItems,
+  GearTaken,
 } from './api/shelf.js';
 import { sheetRoutes } from './api/sheet-routes.js';
 import { variantRoutes } from './api/variant-routes.js';
@@ -251,6 +252,17 @@ export const ROUTES = {
   'GET /events/:id/racks.dxf': {
     summary: 'Every rack and its panels as a DXF drawing in metres',
     file: 'image/vnd.dxf',
+  },
+  'GET /shelf/gear': {
+    summary:
+      'Gear as a .satchel.json file for another house: the things in ?ids= (commas between) with their kinds, or all of both; no names, no prices',
+    file: 'application/json',
+  },
+  'POST /shelf/gear': {
+    summary:
+      'Puts the gear of a .satchel.json file on the shelf with the kinds that are new here; ?as=borrowed or ours; ?dry=yes only says what it would do',
+    answer: GearTaken,
+    status: 201,
   },
   'GET /shelf/labels.pdf': {
     summary:

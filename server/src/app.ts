@@ -64,7 +64,7 @@ export function createApp(
     !/^\/(pictures|files)\//.test(request.url ?? '');
   // What is kept as bytes has been read already.
   app.use(API, (request, response, next) => (beside(request) ? onlyJson(request, response, next) : next()));
-  app.use(`${API}/events/import`, readImport);
+  app.use([`${API}/events/import`, `${API}/shelf/gear`], readImport);
   app.use(API, express.json({ limit: '1mb', strict: true, type: beside }));
   register(app, context, routes);
   const description = openApi();

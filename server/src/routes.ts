@@ -9,6 +9,7 @@ import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
 import { pictureRoutes } from './features/pictures/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
+import { gearRoutes } from './features/shelf/gear.js';
 import { shelfListRoutes } from './features/shelf/lists.js';
 import { shelfRoutes } from './features/shelf/routes.js';
 import { venueFileRoutes } from './features/venues/files.js';
@@ -30,5 +31,6 @@ export const routes: readonly Route[] = [
   ...handsRoutes,
   ...sheetRoutes,
   ...shelfListRoutes,
+  ...gearRoutes,
   ...liveRoutes,
 ];

@@ -1,7 +1,7 @@
 /** The contract of the API: every route of it is there, answers what it says, and is described. */
 import { bundleOf, newId, type Bundle } from '@idle-satchel/core';
 import { ROUTES, type Contract, type RouteName } from '@idle-satchel/core/api';
-import { faultsOf, writeBundleFile } from '@idle-satchel/core/documents';
+import { faultsOf, writeBundleFile, writeGearFile } from '@idle-satchel/core/documents';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { API } from '../src/route.js';
 import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
@@ -69,6 +69,12 @@ async function asked(name: RouteName): Promise<{ status: number; body: unknown; 
   if (name === 'PUT /files/:id') return request.set('content-type', 'application/octet-stream').send(PNG);
   if (name === 'POST /events/import') {
     return request.set('content-type', 'application/json').send(writeBundleFile(bundle, true));
+  }
+  if (name === 'POST /shelf/gear') {
+    const { kinds } = bundle.kinds;
+    return request
+      .set('content-type', 'application/json')
+      .send(writeGearFile({ organisation: 'Another house', kinds, items: bundle.shelf.items }));
   }
   if (name === 'PUT /organisation') {
     const answer = await setup.api.get(`${API}/organisation`);

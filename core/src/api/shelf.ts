@@ -116,3 +116,20 @@ export class ItemHistory {
 export class ItemsUndo {
   @Optional() @Text(80, 1) author?: string;
 }
+
+/** A tape code that is on the shelf. */
+export class TapeThere {
+  @Text(16, 1) tape!: string;
+}
+
+/** What a file of gear brought, or would bring. */
+export class GearTaken {
+  @Int(0, MOST) items!: number;
+  @Int(0, MOST) kinds!: number;
+  /** Things whose tape code is on the shelf already: they are left out. */
+  @Many(() => TapeThere, MOST_ITEMS) there!: readonly TapeThere[];
+  /** Whose gear it is. */
+  @Text(80) organisation!: string;
+  /** Under which it is taken back; null where nothing was put there. */
+  @TextOrNull(12) change!: string | null;
+}

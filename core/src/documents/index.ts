@@ -3,6 +3,7 @@ export * from './bundle.js';
 export * from './carry-parts.js';
 export * from './case-parts.js';
 export type { DocumentClass, JsonSchema } from './decorators.js';
+export * from './gear-file.js';
 export * from './kept-with.js';
 export * from './kind-parts.js';
 export * from './kinds.js';

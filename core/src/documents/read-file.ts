@@ -7,15 +7,20 @@ import { planWithoutNames, shelfWithoutNames } from './without-names.js';
 export type Read =
   { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
 
-/** Parses, upgrades and validates a bundle file of any known version. */
-export function readBundleFile(text: string): Read {
-  let raw: unknown;
+/** The value that a text is as JSON, whatever its first mark; what is none is told. */
+export function parsedJson(text: string): { readonly json: unknown } | { readonly faults: readonly [Fault] } {
   try {
-    raw = JSON.parse(text.replace(/^\uFEFF/, ''));
+    return { json: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown };
   } catch (error) {
     return { faults: [{ path: '', reason: `is not JSON: ${error instanceof Error ? error.message : ''}` }] };
   }
-  const upgraded = upgradeBundle(raw);
+}
+
+/** Parses, upgrades and validates a bundle file of any known version. */
+export function readBundleFile(text: string): Read {
+  const parsed = parsedJson(text);
+  if ('faults' in parsed) return parsed;
+  const upgraded = upgradeBundle(parsed.json);
   if ('faults' in upgraded) return upgraded;
   const faults = faultsOf(BundleFile, upgraded.file);
   if (faults.length > 0) return { faults };

@@ -10,7 +10,17 @@ const nameless = <Record extends { readonly by: string }>(
 ): Readonly<globalThis.Record<string, Record>> =>
   Object.fromEntries(Object.entries(records).map(([id, each]) => [id, { ...each, by: SOMEBODY }]));
 
-function itemWithoutNames({ owner, lent, tested, proof, meter, runs, faults, bought, ...item }: Item): Item {
+export function itemWithoutNames({
+  owner,
+  lent,
+  tested,
+  proof,
+  meter,
+  runs,
+  faults,
+  bought,
+  ...item
+}: Item): Item {
   const { by: _by, ...test } = tested ?? { result: 'passed' };
   const { from: _from, ...paid } = bought ?? {};
   return {

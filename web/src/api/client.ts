@@ -67,7 +67,9 @@ export const call = <Name extends RouteName>(
 const JSON_TYPE = { 'content-type': 'application/json' };
 
 /** Sends bytes to a route that takes a file. Rejects with `ApiProblem`. */
-export const sendFile = <Name extends 'PUT /pictures/:id' | 'PUT /files/:id' | 'POST /events/import'>(
+export const sendFile = <
+  Name extends 'PUT /pictures/:id' | 'PUT /files/:id' | 'POST /events/import' | 'POST /shelf/gear',
+>(
   route: Name,
   parameters: Parameters,
   file: Blob,

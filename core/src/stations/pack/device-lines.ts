@@ -17,7 +17,15 @@ const FAMILY_GROUP: Readonly<Partial<Record<Family, PackGroup>>> = {
   case: 'Cases and stands',
 
   support: 'Cases and stands',
+  cable: 'Cables',
+  ramp: 'Floor',
+  hook: 'Floor',
+  mat: 'Floor',
+  tape: 'Floor',
 };
+
+/** The group of the checklist that things of a family are in. */
+export const groupOf = (family: Family | undefined): PackGroup => (family && FAMILY_GROUP[family]) ?? 'Desk';
 
 interface FromShelf {
   readonly devices: MapOf<Equipment> | undefined;
@@ -44,7 +52,7 @@ function deviceLine(
   const kind = kinds.kinds[device.kind];
   const air = kind && byAir(kind);
   return {
-    group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+    group: groupOf(kind?.family),
     label: kind?.label ?? 'Unknown kind',
     purpose: device.label,
     tape: device.item === undefined ? undefined : shelf.items[device.item]?.tape,
@@ -61,7 +69,7 @@ function itemLine(item: string, own: Item, kinds: Kinds): PackLine {
   const kind = kinds.kinds[own.kind];
   const air = kind && byAir(kind);
   return {
-    group: (kind && FAMILY_GROUP[kind.family]) ?? 'Desk',
+    group: groupOf(kind?.family),
     label: kind?.label ?? 'Unknown kind',
     purpose: '',
     ...{ tape: own.tape, item, kind: own.kind, count: own.count ?? 1, inside: undefined },

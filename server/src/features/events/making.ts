@@ -1,13 +1,13 @@
 /** New events: from nothing, from a starter kit, copied, and read from a file. */
-import { inKinds, inOrder, newId, planAt, sameJson, type Bundle } from '@idle-satchel/core';
+import { inOrder, newId, planAt, sameJson, type Bundle } from '@idle-satchel/core';
 import type { Imported, Made, NewEvent } from '@idle-satchel/core/api';
-import type { Kind, Kinds, Plan, Rules, Venue } from '@idle-satchel/core/documents';
+import type { Kinds, Plan, Rules, Venue } from '@idle-satchel/core/documents';
 import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
 import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound } from '../../problem.js';
 import { createDocument } from '../documents/service.js';
-import { applyEdit } from '../edits/service.js';
+import { addKinds, kindsNewTo } from './new-kinds.js';
 import { handsOf, only, shelfOf } from './service.js';
 
 /** A day, ms. */
@@ -72,20 +72,6 @@ async function venueLike(
   return { id: row.id, revision: row.revision, isNew: !known };
 }
 
-/** Kinds that the organisation does not have yet, as one edit. */
-async function addKinds(
-  inside: Scope,
-  kinds: Readonly<Record<string, Kind>>,
-  label: string,
-  author: string,
-): Promise<void> {
-  const row = await only(inside, 'kinds');
-  const { patch } = inKinds().each(Object.entries(kinds), (edit, [id, kind]) => edit.put('kinds', id, kind));
-  if (patch.length === 0) return;
-  const changes = [{ document: row.id, base: row.revision, patch }];
-  await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
-}
-
 async function saveEvent(scope: Scope, id: string, plan: Plan): Promise<Made> {
   await createDocument(scope, id, 'plan', plan);
   await scope.notify({ events: true });
@@ -124,10 +110,6 @@ export async function makeVariant(inside: Scope, copy: string, id: string, label
   return saveEvent(inside, copy, { ...design, parent: design.parent ?? id, label });
 }
 
-/** What things cost, and what came of them, each house finds for itself. */
-const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): object =>
-  kind;
-
 /**
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
  * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
@@ -135,14 +117,7 @@ const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ..
 export async function importEvent(inside: Scope, event: string, bundle: Bundle): Promise<Imported> {
   const kindsRow = await only(inside, 'kinds');
   const kinds = kindsRow.body as Kinds;
-  const clashing = Object.entries(bundle.kinds.kinds).find(([id, kind]) => {
-    const own = kinds.kinds[id];
-    return own && !sameJson(withoutPrices(own), withoutPrices(kind));
-  });
-  if (clashing) {
-    throw invalid([{ path: `/kinds/kinds/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
-  }
-  const newKinds = Object.fromEntries(Object.entries(bundle.kinds.kinds).filter(([id]) => !kinds.kinds[id]));
+  const newKinds = kindsNewTo(kinds, bundle.kinds.kinds, '/kinds/kinds');
   await addKinds(inside, newKinds, 'Kinds from an imported event', 'import');
   const [shelf, hands] = [await shelfOf(inside), await handsOf(inside)];
   const tapes = new Set(Object.values(shelf.items).map(item => item.tape));

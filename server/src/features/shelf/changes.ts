@@ -54,16 +54,20 @@ export async function withTapes<T>(paths: readonly string[], work: () => Promise
   }
 }
 
-/** Puts new items on the shelf. 422 names those of no known kind, 409 those whose tape code is taken. */
+/**
+ * Puts new items on the shelf, under ids of their own where some are given. 422 names those of no known kind, 409 those
+ * whose tape code is taken.
+ */
 export async function putItems(
   inside: Scope,
   items: readonly Item[],
   signed: SignedChange,
+  chosen?: readonly string[],
 ): Promise<{ made: number; change: string }> {
   const { kinds } = (await only(inside, 'kinds')).body as Kinds;
   const rows = await inside.items();
   const taken = new Set(rows.map(({ tape }) => tape));
-  const ids = new Set(rows.map(({ id }) => id));
+  const ids = new Set([...rows.map(({ id }) => id), ...(chosen ?? [])]);
   const faults = items.flatMap(({ kind, tape, goesWith }, i): Fault[] => {
     const twice = taken.has(tape);
     taken.add(tape);
@@ -76,7 +80,7 @@ export async function putItems(
   if (faults.some(({ path }) => !path.endsWith('/tape'))) throw invalid(faults);
   if (faults.length > 0) throw tapesTaken(faults);
   await inside.createItems(
-    items.map(item => [newId(), item] as const),
+    items.map((item, i) => [chosen?.[i] ?? newId(), item] as const),
     signed,
   );
   await inside.notify({ shelf: true });

@@ -11,7 +11,7 @@ import { bytesOf, paperOf } from '../sheets/paper.js';
 import { sheetFile } from '../sheets/sheet-files.js';
 
 /** The things that are asked for (?ids=, commas between), else all. */
-async function wantedItems({ scope, text }: Asked<unknown>): Promise<ItemRow[]> {
+export async function wantedItems({ scope, text }: Asked<unknown>): Promise<ItemRow[]> {
   const rows = await scope.items();
   const ids = text('ids')?.split(',');
   if (!ids) return rows;

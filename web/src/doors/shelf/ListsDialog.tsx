@@ -54,6 +54,15 @@ export default function ListsDialog({
           ))}
         </tbody>
       </table>
+      <p className="pt-3">
+        <a className="button" href={addressOf('GET /shelf/gear', { ids })} download="">
+          A file for another house
+        </a>{' '}
+        <span className="text-faint">
+          {few ? 'These things and their kinds' : 'All things and all kinds'}, without names and prices; it is
+          brought in there by “Paste a list”.
+        </span>
+      </p>
       <p className="flex flex-wrap gap-3 items-baseline pt-3">
         <label>
           <span className="text-faint">Labels with a code that opens the thing on a phone: </span>

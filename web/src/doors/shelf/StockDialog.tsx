@@ -10,13 +10,16 @@ import {
 import type { ItemLine } from '@idle-satchel/core/api';
 import { changeWords } from '@idle-satchel/core/item-drafts';
 import Papa from 'papaparse';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { messageOf, wordsOf } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
+import { fetched } from '../../ui/fetched.js';
 import { useKept } from '../../ui/use-kept.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
 import { putStock } from './put-stock.js';
 import type { Done } from './use-shelf.js';
+
+const GearOfOthers = fetched(() => import('./GearOfOthers.js'));
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
 
@@ -50,6 +53,7 @@ export default function StockDialog({
   const [problem, setProblem] = useState('');
   const [done, setDone] = useState('');
   const [busy, setBusy] = useState('');
+  const [gear, setGear] = useState<File>();
   const list = useMemo(
     () => (text.trim() === '' ? NOTHING : stockFrom(read(text).data, { ...house, changes: changing })),
     [text, house, changing],
@@ -60,6 +64,7 @@ export default function StockDialog({
     setText(Papa.unparse(cellWritten(data, fault, value), { delimiter: meta.delimiter, newline: '\n' }));
   };
   const take = async (file: File): Promise<void> => {
+    if (/\.json$/i.test(file.name)) return setGear(file);
     setProblem('');
     setDone('');
     setBusy('Reading the file …');
@@ -92,6 +97,22 @@ export default function StockDialog({
     setDone(`${words}.`);
   };
   const ready = items.length + changes.length;
+  if (gear)
+    return (
+      <Dialog title="Gear of another house" onClose={onClose}>
+        <Suspense>
+          <GearOfOthers
+            file={gear}
+            onAway={() => setGear(undefined)}
+            onTaken={each => {
+              onMade(each);
+              setDone(each.words);
+              setGear(undefined);
+            }}
+          />
+        </Suspense>
+      </Dialog>
+    );
   return (
     <Dialog
       title="Paste a list"
@@ -100,6 +121,7 @@ export default function StockDialog({
         onClose();
       }}
     >
+      <FromFile onFile={file => void take(file)} />
       <p className="text-faint">
         One line for each thing, the first line naming the columns: tape, kind, and where you have them
         pieces, state, condition, serial number, home place, whose, bought on, price, insured for, tested on,
@@ -116,7 +138,6 @@ export default function StockDialog({
           setDone('');
         }}
       />
-      <FromFile onFile={file => void take(file)} />
       <label className="flex gap-2 items-baseline py-1">
         <input
           type="checkbox"
@@ -225,10 +246,10 @@ function Faults({
 const FromFile = ({ onFile }: { onFile: (file: File) => void }) => (
   <p className="py-1">
     <label>
-      or a CSV file or a workbook (.xlsx){' '}
+      or a CSV file, a workbook (.xlsx), or gear of another house (.satchel.json){' '}
       <input
         type="file"
-        accept=".csv,text/csv,text/plain,.xlsx"
+        accept=".csv,text/csv,text/plain,.xlsx,.json,application/json"
         onChange={event => {
           const file = event.target.files?.[0];
           if (file) onFile(file);

@@ -1,6 +1,6 @@
 import { inOrder, newId, type ExtraLine } from '@idle-satchel/core';
 import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
-import { extraPatch } from '@idle-satchel/core/pack-list';
+import { extraPatch, kitPatch, kitsToTake } from '@idle-satchel/core/pack-list';
 import { useState } from 'react';
 import { RecordForm } from '../../ledger/RecordForm.js';
 import { useEvent, usePlan, useReading, useStore } from '../../store/hooks.js';
@@ -71,6 +71,7 @@ function OwnLines({ onClose }: { onClose: () => void }) {
           </li>
         ))}
       </ul>
+      <WholeKits />
       {edited === undefined && (
         <RecordForm
           key={Object.keys(extras ?? {}).length}
@@ -85,5 +86,40 @@ function OwnLines({ onClose }: { onClose: () => void }) {
         />
       )}
     </Dialog>
+  );
+}
+
+/** Kits of the shelf that are taken along as a whole. */
+function WholeKits() {
+  const store = useStore();
+  const plan = usePlan(each => each);
+  const shelf = useEvent(({ bundle }) => bundle.shelf);
+  const kits = kitsToTake({ plan, shelf });
+  if (kits.length === 0) return null;
+  return (
+    <section aria-label="Kits as a whole" className="py-2">
+      <h3>Kits as a whole</h3>
+      {kits.map(([kit, left]) => (
+        <p key={kit} className="flex gap-3 items-baseline">
+          <span className="grow">
+            {kit}{' '}
+            <span className="text-faint">
+              {left === 0 ? 'all that is ready is planned with' : `${left} ready and not planned with yet`}
+            </span>
+          </span>
+          {left > 0 && (
+            <button
+              className="link"
+              aria-label={`Take ${kit} along`}
+              onClick={() =>
+                store.patchPlan(`Take along: ${kit}`.slice(0, 120), kitPatch(store.get().bundle, kit))
+              }
+            >
+              Take it along
+            </button>
+          )}
+        </p>
+      ))}
+    </section>
   );
 }

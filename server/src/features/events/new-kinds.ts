@@ -1,0 +1,40 @@
+/** Kinds that come from elsewhere: those that are new here are added, nothing that is here is written over. */
+import { inKinds, newId, sameJson } from '@idle-satchel/core';
+import type { Kind, Kinds } from '@idle-satchel/core/documents';
+import type { Scope } from '../../database/scope.js';
+import { invalid } from '../../problem.js';
+import { applyEdit } from '../edits/service.js';
+import { only } from './service.js';
+
+/** What things cost, and what came of them, each house finds for itself. */
+const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): object =>
+  kind;
+
+/** The kinds that a house does not have yet; 422 for one that has the id of another kind there. */
+export function kindsNewTo(
+  { kinds }: Kinds,
+  coming: Readonly<Record<string, Kind>>,
+  pointer: string,
+): Readonly<Record<string, Kind>> {
+  const clashing = Object.entries(coming).find(([id, kind]) => {
+    const own = kinds[id];
+    return own && !sameJson(withoutPrices(own), withoutPrices(kind));
+  });
+  if (clashing)
+    throw invalid([{ path: `${pointer}/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
+  return Object.fromEntries(Object.entries(coming).filter(([id]) => !kinds[id]));
+}
+
+/** Kinds that the organisation does not have yet, as one edit. */
+export async function addKinds(
+  inside: Scope,
+  kinds: Readonly<Record<string, Kind>>,
+  label: string,
+  author: string,
+): Promise<void> {
+  const row = await only(inside, 'kinds');
+  const { patch } = inKinds().each(Object.entries(kinds), (edit, [id, kind]) => edit.put('kinds', id, kind));
+  if (patch.length === 0) return;
+  const changes = [{ document: row.id, base: row.revision, patch }];
+  await applyEdit(inside, { id: newId(), label: label.slice(0, 120), author, changes });
+}
