@@ -26,12 +26,13 @@ export interface Stage {
 /** Problems that a page reported, gathered over a whole file of journeys. */
 const problems: string[] = [];
 
-export async function setStage(processes = 1): Promise<Stage> {
+/** `more`: arguments of the browser beside the usual ones. */
+export async function setStage(processes = 1, more: readonly string[] = []): Promise<Stage> {
   const database = await freshDatabase();
   const env = { INTERFACE: join(import.meta.dirname, '../web/dist'), DEMO: 'yes' };
   const servers: Running[] = [];
   for (let i = 0; i < processes; i++) servers.push(await spawnServer(database.url, env));
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGUMENTS });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...ARGUMENTS, ...more] });
   return {
     browser,
     servers,
