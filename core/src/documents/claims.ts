@@ -1,5 +1,6 @@
 import type { MapOf as Map } from '../foundations/index.js';
-import { Flag, Int, MapOf, One, Optional, Ref, Text } from './decorators.js';
+import { Flag, Int, MapOf, One, Optional, Ref, Refs, Text } from './decorators.js';
+import { MOST_ITEMS } from './item.js';
 import { Instant } from './time-decorators.js';
 
 /** What an overlapping event, or somebody else who booked it, takes from the shelf. */
@@ -27,8 +28,19 @@ export class OwnBooking {
   @MapOf(() => BookedItem) items!: Map<BookedItem>;
 }
 
+/** What an event of the same occasion, before or after, uses too. */
+export class HandedOn {
+  @Text(80) event!: string;
+  /** It stays rigged in between. */
+  @Optional() @Flag() rigged?: boolean;
+  @Refs(MOST_ITEMS) items!: string[];
+}
+
 export class Claims {
   @MapOf(() => Claim) claims!: Map<Claim>;
   /** Absent while the event is not confirmed. */
   @Optional() @One(() => OwnBooking) own?: OwnBooking;
+  /** The event of the same occasion that things come from, and the one that they go on to. */
+  @Optional() @One(() => HandedOn) before?: HandedOn;
+  @Optional() @One(() => HandedOn) after?: HandedOn;
 }

@@ -13,6 +13,7 @@ export * from './claims.js';
 export * from './item.js';
 export * from './item-parts.js';
 export * from './money.js';
+export * from './occasion.js';
 export * from './people.js';
 export * from './prices.js';
 export * from './plan-money.js';

@@ -34,6 +34,7 @@ import {
   type Viewer,
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
+import { Occasion } from './occasion.js';
 import { PlanMoney } from './plan-money.js';
 import { Quote } from './plan-quote.js';
 import { ExtraLine, PackedLine, PrintedList } from './plan-packing.js';
@@ -245,6 +246,8 @@ export class Plan {
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
   @Optional() @One(() => Buckles) buckles?: Buckles;
+  /** The occasion that it is part of: its events hand things on to each other. */
+  @Optional() @One(() => Occasion) occasion?: Occasion;
   @Optional() @One(() => PlanMoney) money?: PlanMoney;
   /** What the client is offered. */
   @Optional() @One(() => Quote) quote?: Quote;

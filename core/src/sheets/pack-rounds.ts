@@ -1,6 +1,7 @@
 /** The checklist for each round of the work: out of the cupboard, into the room, back again. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
+import { counted } from '../foundations/index.js';
 import { groupedLines, type Grouping } from '../pack-list/grouped.js';
 import type { PackLine } from '../stations/pack/index.js';
 import type { Sheet } from './sheet.js';
@@ -10,7 +11,22 @@ const tick = (label: string): ColumnOf<PackLine> => words(label, 7, () => '☐')
 const COUNT = counts<PackLine>('Count', 7, ({ count }) => count);
 const TAPE = words<PackLine>('Tape', 11, ({ tape }) => tape ?? 'WANTED');
 const WHAT = words<PackLine>('What', 36, ({ label }) => label);
-const FOR = words<PackLine>('For', 26, ({ purpose }) => purpose);
+const forWords = ({ purpose, comesFrom, goesOnTo }: PackLine): string =>
+  [
+    ...(purpose === '' ? [] : [purpose]),
+    ...(comesFrom ? [`from “${comesFrom.event}”`] : []),
+    ...(goesOnTo ? [`on to “${goesOnTo.event}”`] : []),
+  ].join(', ');
+const FOR = words<PackLine>('For', 26, forWords);
+
+/** What is not on a list since it stays rigged. */
+function rigged(lines: readonly PackLine[], from: 'comesFrom' | 'goesOnTo'): readonly string[] {
+  const staying = lines.filter(line => line[from]?.rigged === true);
+  const event = staying[0]?.[from]?.event;
+  if (event === undefined) return [];
+  const what = counted(staying.length, 'line stays', 'lines stay');
+  return [from === 'comesFrom' ? `${what} rigged since “${event}”.` : `${what} rigged for “${event}”.`];
+}
 const CASE = words<PackLine>('Case', 16, ({ inside }) => inside);
 
 function round(
@@ -43,7 +59,11 @@ export const packOut = (bundle: Bundle, assessment: Assessment): Sheet =>
     'Pack out',
     'kept',
     [tick('Out'), COUNT, TAPE, WHAT, FOR, CASE],
-    ['What is not there is told to the lead before the vehicle leaves.'],
+    [
+      'What is not there is told to the lead before the vehicle leaves.',
+      ...rigged(Object.values(assessment.pack.lines), 'comesFrom'),
+    ],
+    line => line.comesFrom?.rigged !== true,
   );
 
 /** What is carried in first. */
@@ -65,6 +85,9 @@ export const packBack = (bundle: Bundle, assessment: Assessment): Sheet =>
     'Pack back',
     'case',
     [tick('Back'), tick('Damaged'), COUNT, TAPE, WHAT, FOR],
-    ['What does not come back stays on the record of the venue; damage is noted to the thing.'],
-    (_, id) => !id.startsWith('uses ') && id !== 'tape00000',
+    [
+      'What does not come back stays on the record of the venue; damage is noted to the thing.',
+      ...rigged(Object.values(assessment.pack.lines), 'goesOnTo'),
+    ],
+    (line, id) => line.goesOnTo?.rigged !== true && !id.startsWith('uses ') && id !== 'tape00000',
   );

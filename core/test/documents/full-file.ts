@@ -75,6 +75,7 @@ export const FULL: BundleFile = {
         ...{ kind: 'switchcom', item: item ?? '' },
       },
     },
+    occasion: { label: 'Harvest weekend', stays: true },
     quote: {
       ...{ client: 'Friends of the chapel', number: '2026-11', on: '2026-11-20', validDays: 14 },
       ...{ hourly: { amount: 25, currency: 'GBP' }, crewHours: 20, costs: true, discount: 5, tax: 20 },
@@ -260,6 +261,8 @@ export const FULL: BundleFile = {
     },
   },
   claims: {
+    before: { event: 'Harvest supper', rigged: true, items: ['itemcam01'] },
+    after: { event: 'Harvest service', items: ['itemcam01'] },
     claims: {
       ...claims.claims,
       claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT, booked: true, count: 2 },

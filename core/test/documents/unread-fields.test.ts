@@ -11,9 +11,9 @@ const WAITING: Readonly<Record<string, string>> = {
   hinge: 'ground: how far an open door reaches',
   opens: 'ground: how far an open door reaches',
   turnaround: 'nothing here: bookings, which the server makes',
+  occasion: 'nothing here: claims and bookings, which the server makes',
   serial: 'lists: the customs list',
   whereNow: 'lists: pack out and back',
-  kit: 'lists: a kit taken as a whole',
   insured: 'lists: the insurance list',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */

@@ -6,9 +6,11 @@ import { ItemRows } from './item-rows.js';
 export interface BookedRow {
   readonly item: string;
   readonly count: number | null;
+  /** When it may be had again. */
+  readonly free: string;
 }
 
-/** A booking; half-open in time, and its things are free again at `free`. */
+/** A booking; half-open in time, and all of its things are free again at `free`. */
 export interface BookingRow {
   readonly id: string;
   readonly event: string | null;
@@ -29,12 +31,12 @@ export interface Holding extends BookedRow {
   readonly booking: string;
   readonly label: string;
   readonly from: string;
-  readonly free: string;
 }
 
 const BOOKING = `b.id, b.event_id AS event, b.label, b.author, ${utc('b.from_at')} AS "from",
   ${utc('b.to_at')} AS "to", ${utc('b.free_at')} AS free`;
-const ITEMS = `(SELECT coalesce(json_agg(json_build_object('item', i.item_id, 'count', i.count) ORDER BY i.item_id), '[]')
+const ITEMS = `(SELECT coalesce(json_agg(json_build_object('item', i.item_id, 'count', i.count,
+    'free', ${utc('upper(i.span)')}) ORDER BY i.item_id), '[]')
   FROM booked_items i WHERE i.organisation_id = b.organisation_id AND i.booking_id = b.id) AS items`;
 
 export class BookingRows extends ItemRows {
@@ -65,7 +67,7 @@ export class BookingRows extends ItemRows {
   holdings(items: readonly string[], from: string, free: string, but: string): Promise<Holding[]> {
     return this.select<Holding>(
       `SELECT i.item_id AS item, i.count, b.id AS booking, b.label, ${utc('b.from_at')} AS "from",
-         ${utc('b.free_at')} AS free
+         ${utc('upper(i.span)')} AS free
        FROM booked_items i JOIN bookings b ON b.organisation_id = i.organisation_id AND b.id = i.booking_id
        WHERE i.organisation_id = $1 AND i.item_id = ANY ($2::text[])
          AND i.span && tstzrange($3, $4) AND i.booking_id <> $5 ORDER BY b.from_at, b.id`,
@@ -76,7 +78,7 @@ export class BookingRows extends ItemRows {
   async bookedFromNow(items: readonly string[]): Promise<Holding[]> {
     return this.select<Holding>(
       `SELECT i.item_id AS item, i.count, b.id AS booking, b.label, ${utc('b.from_at')} AS "from",
-         ${utc('b.free_at')} AS free
+         ${utc('upper(i.span)')} AS free
        FROM booked_items i JOIN bookings b ON b.organisation_id = i.organisation_id AND b.id = i.booking_id
        WHERE i.organisation_id = $1 AND i.item_id = ANY ($2::text[]) AND b.to_at > now()
        ORDER BY b.from_at, b.id`,
@@ -94,9 +96,18 @@ export class BookingRows extends ItemRows {
     );
     await this.select(
       `INSERT INTO booked_items (organisation_id, booking_id, item_id, count, span)
-       SELECT $1, $2, item, count, tstzrange($3, $4)
-       FROM jsonb_to_recordset($5::jsonb) AS n (item text, count int) ORDER BY item`,
-      ...[id, from, free, JSON.stringify(items)],
+       SELECT $1, $2, item, count, tstzrange($3, free)
+       FROM jsonb_to_recordset($4::jsonb) AS n (item text, count int, free timestamptz) ORDER BY item`,
+      ...[id, from, JSON.stringify(items)],
+    );
+  }
+  /** What some events have booked and are done with before an instant is free from then on. */
+  async handOn(events: readonly string[], items: readonly string[], from: string): Promise<void> {
+    await this.select(
+      `UPDATE booked_items i SET span = tstzrange(lower(i.span), $4) FROM bookings b
+       WHERE i.organisation_id = $1 AND b.organisation_id = $1 AND b.id = i.booking_id AND b.event_id = ANY ($2::text[])
+         AND b.to_at <= $4 AND i.item_id = ANY ($3::text[]) AND upper(i.span) > $4`,
+      ...[events, items, from],
     );
   }
   /** Whether there was such a booking. */

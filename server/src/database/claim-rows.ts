@@ -8,6 +8,10 @@ export interface EventSpan {
   readonly toAt: string;
   readonly venueId: string;
   readonly venueRevision: number;
+  /** The occasion that it is part of; null where it stands alone. */
+  readonly occasion: string | null;
+  /** What the next event of it there uses too stays rigged after this one. */
+  readonly stays: boolean;
 }
 
 /** What an event takes from the shelf meanwhile. */
@@ -20,11 +24,12 @@ export interface ClaimRow extends EventSpan {
 export const utc = (column: string): string =>
   `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
 const SPAN = `event_id AS "eventId", ${utc('from_at')} AS "fromAt", ${utc('to_at')} AS "toAt",
-  venue_id AS "venueId", venue_revision AS "venueRevision"`;
+  venue_id AS "venueId", venue_revision AS "venueRevision", occasion, stays`;
 
 export const OR_UPDATED = `ON CONFLICT (organisation_id, event_id) DO UPDATE
   SET label = excluded.label, from_at = excluded.from_at, to_at = excluded.to_at, items = excluded.items,
-    venue_id = excluded.venue_id, venue_revision = excluded.venue_revision`;
+    venue_id = excluded.venue_id, venue_revision = excluded.venue_revision,
+    occasion = excluded.occasion, stays = excluded.stays`;
 
 export class ClaimRows extends OwnRows {
   /** When and where every event of the organisation is. */
@@ -48,10 +53,11 @@ export class ClaimRows extends OwnRows {
   }
   async saveClaim(claim: ClaimRow): Promise<void> {
     await this.select(
-      `INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items)
-       VALUES ($1, $2, $3, $4, $5, $6, $7, $8) ${OR_UPDATED}`,
+      `INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items,
+         occasion, stays)
+       VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ${OR_UPDATED}`,
       ...[claim.eventId, claim.label, claim.fromAt, claim.toAt, claim.venueId, claim.venueRevision],
-      JSON.stringify(claim.items),
+      ...[JSON.stringify(claim.items), claim.occasion, claim.stays],
     );
   }
 }

@@ -46,6 +46,7 @@ export class EditRows extends DocumentRows {
       ...[claims.map(({ fromAt }) => fromAt), claims.map(({ toAt }) => toAt)],
       ...[claims.map(({ venueId }) => venueId), claims.map(({ venueRevision }) => venueRevision)],
       claims.map(({ items }) => JSON.stringify(items)),
+      ...[claims.map(({ occasion }) => occasion), claims.map(({ stays }) => stays)],
     );
     return kept?.version ?? undefined;
   }
@@ -78,10 +79,13 @@ WITH wanted AS (
   INSERT INTO edits (organisation_id, id, digest, label, author, browser, undoes, at, answer)
   SELECT $1, $2, $3, $4, $5, $6, $7, now(), $8::jsonb WHERE EXISTS (SELECT FROM kept)
 ), claimed AS (
-  INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items)
-  SELECT $1, event, label, from_at::timestamptz, to_at::timestamptz, venue_id, venue_revision, items::jsonb
-  FROM unnest($16::text[], $17::text[], $18::text[], $19::text[], $20::text[], $21::int[], $22::text[])
-    AS c (event, label, from_at, to_at, venue_id, venue_revision, items)
+  INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items,
+    occasion, stays)
+  SELECT $1, event, label, from_at::timestamptz, to_at::timestamptz, venue_id, venue_revision, items::jsonb, occasion,
+    stays
+  FROM unnest($16::text[], $17::text[], $18::text[], $19::text[], $20::text[], $21::int[], $22::text[],
+      $23::text[], $24::bool[])
+    AS c (event, label, from_at, to_at, venue_id, venue_revision, items, occasion, stays)
   WHERE EXISTS (SELECT FROM kept) ${OR_UPDATED}
 )
 SELECT max(version) AS version, count(pg_notify('satchel',

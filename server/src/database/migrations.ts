@@ -118,6 +118,8 @@ const MIGRATIONS: readonly Migration[] = [
           venue_id varchar(12) NOT NULL,
           venue_revision integer NOT NULL,
           items jsonb NOT NULL,
+          occasion text,
+          stays boolean NOT NULL DEFAULT false,
           PRIMARY KEY (organisation_id, event_id),
           FOREIGN KEY (organisation_id, event_id) REFERENCES documents
         );
@@ -194,6 +196,15 @@ const MIGRATIONS: readonly Migration[] = [
             (organisation_id WITH =, item_id WITH =, span WITH &&) WHERE (count IS NULL)
         );
         CREATE INDEX ON booked_items USING gist (organisation_id, item_id, span);
+      `),
+  },
+  {
+    name: '0007-occasions',
+    // Claims that are made anew on the way here, by the third of these, have them already.
+    up: ({ run }) =>
+      run(`
+        ALTER TABLE claims ADD COLUMN IF NOT EXISTS occasion text,
+          ADD COLUMN IF NOT EXISTS stays boolean NOT NULL DEFAULT false;
       `),
   },
 ];

@@ -10,17 +10,32 @@ import type { StreamResult } from '../stream/index.js';
 import { draft, type Drafts } from './draft.js';
 import { crossingWords } from '../runs/crossing-marks.js';
 
-/** Everything that leaves the cupboard, and comes back. */
+/** Everything that leaves the cupboard, and comes back; what stays rigged between two events does neither. */
 export const gearDrafts = ({ lines }: { readonly lines: PackLines }): Drafts =>
   (['Pack out', 'Count back in'] as const).flatMap(moment =>
-    Object.entries(lines).map(([key, { item = '', count, label, purpose, tape }]) =>
-      draft(`${key}/${item}`, {
-        moment,
-        label: count > 1 ? `${count} × ${label}` : label,
-        detail: purpose,
-        tape,
-      }),
-    ),
+    Object.entries(lines).map(([key, { item = '', count, label, purpose, tape, comesFrom, goesOnTo }]) => {
+      const of = count > 1 ? `${count} × ${label}` : label;
+      const handed = moment === 'Pack out' ? comesFrom : goesOnTo;
+      if (handed?.rigged === true)
+        return moment === 'Pack out'
+          ? draft(`${key}/${item}`, {
+              moment: 'Rig',
+              label: `${of} still stands as after “${handed.event}”`,
+              detail: purpose,
+              tape,
+            })
+          : draft(`${key}/${item}`, {
+              moment,
+              label: `${of} stays as it is for “${handed.event}”`,
+              detail: `${purpose}; locked up, or watched`,
+              tape,
+            });
+      const way = handed && (moment === 'Pack out' ? 'comes from' : 'goes on to');
+      return draft(`${key}/${item}`, {
+        ...{ moment, label: of, tape },
+        detail: way === undefined ? purpose : `${purpose}; ${way} “${handed?.event ?? ''}”`,
+      });
+    }),
   );
 
 export const cameraLabels = ({

@@ -15,6 +15,7 @@ import { piecesByVehicle, vehicleResult, type PiecesIn } from './vehicles/vehicl
 import { addedLines, sparesOf, spareLines, usedUpLines, usedUpOf } from './extra-lines.js';
 import { floorLines, rampPiecesFor, tapeRollsFor } from './floor-lines.js';
 import type { PackLines, PackReads, PackResult } from './result.js';
+import { withHandedOn } from './handed-on.js';
 import { workedHereOf } from './worked-here.js';
 
 export * from './result.js';
@@ -34,7 +35,12 @@ export const pack: Station<PackReads, PackResult> = {
       { lines: listed, devices, kinds: ofKinds, packed: () => reads.packed },
       travelsIn,
     );
-    const lines = parts.part('lines with cases', { lines: listed, travels, devices }, withCases);
+    const cased = parts.part('lines with cases', { lines: listed, travels, devices }, withCases);
+    const lines = parts.part(
+      'lines handed on',
+      { lines: cased, before: () => reads.claims.before, after: () => reads.claims.after },
+      withHandedOn,
+    );
     const sizes = parts.each(
       'sizes',
       () => Object.entries(listed()),

@@ -3,6 +3,7 @@ import type {
   BatteryChange,
   Claims,
   Facts,
+  HandedOn,
   Hands,
   Kinds,
   PackedLine,
@@ -57,6 +58,9 @@ export interface PackReads {
   readonly streams: StreamResult['streams'];
 }
 
+/** An event that a thing comes from or goes on to, and whether it stays rigged in between. */
+export type Handed = Pick<HandedOn, 'event' | 'rigged'>;
+
 /** One line of the checklist: a tagged thing, or a count of untagged ones. */
 export interface PackLine {
   readonly group: PackGroup;
@@ -71,6 +75,9 @@ export interface PackLine {
   readonly inside: string | undefined;
   /** The thing of the shelf that it always goes with; absent where it is there for itself. */
   readonly goesWith?: string;
+  /** The event of the same occasion that it comes from, or goes on to. */
+  readonly comesFrom?: Handed;
+  readonly goesOnTo?: Handed;
   /** How it may travel by air; absent where it has no battery. */
   readonly air?: ByAir;
 }

@@ -23,7 +23,12 @@ export const freeAfter = (to: string, minutes = 0): string =>
 
 /** A booking that is wished for. */
 export interface Wanted extends BookingRow {
-  readonly items: readonly { readonly item: string; readonly count?: number | undefined }[];
+  readonly items: readonly {
+    readonly item: string;
+    readonly count?: number | undefined;
+    /** When it may be had again, where that is another time than that of the whole. */
+    readonly free?: string | undefined;
+  }[];
 }
 
 /** On whose clocks, and how, times are told. */
@@ -67,11 +72,12 @@ async function sorted(
   const had = byItem(await inside.holdings(ids, booking.from, booking.free, booking.id));
   const left: { item: string; reason: string }[] = [];
   const booked: BookedRow[] = [];
-  for (const { item, count } of items) {
+  for (const { item, count, free = booking.free } of items) {
     const body = rows.get(item);
-    const reason = body ? refusal(body, count, had.get(item) ?? [], booking, telling) : 'is not on the shelf';
+    const held = (had.get(item) ?? []).filter(({ from }) => from < free);
+    const reason = body ? refusal(body, count, held, booking, telling) : 'is not on the shelf';
     if (reason !== undefined) left.push({ item, reason });
-    else booked.push({ item, count: body?.count === undefined ? null : (count ?? body.count) });
+    else booked.push({ item, count: body?.count === undefined ? null : (count ?? body.count), free });
   }
   return { rows, booked, left };
 }
@@ -168,7 +174,10 @@ export async function calendarOf(scope: Scope, item: string): Promise<ItemCalend
   const [bookings, planned] = await Promise.all([scope.bookingsOfItem(item), scope.claimsOn(item)]);
   const confirmed = new Set(bookings.map(({ event }) => event));
   return {
-    bookings: bookings.map(lineOf),
+    // Of a thing that is handed on within an occasion another time than of the rest of its booking.
+    bookings: bookings.map(each =>
+      lineOf({ ...each, free: each.items.find(of => of.item === item)?.free ?? each.free }),
+    ),
     planned: planned
       .filter(({ eventId }) => !confirmed.has(eventId))
       .map(({ eventId, label, fromAt, toAt }) => ({ event: eventId, label, from: fromAt, to: toAt })),

@@ -26,6 +26,9 @@ export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
     toAt: new Date(to).toISOString(),
     venueId: plan.venue.id,
     venueRevision: plan.venue.revision,
+    // Of a variant its parent is what the occasion knows.
+    occasion: plan.parent === undefined ? (plan.occasion?.label ?? null) : null,
+    stays: plan.occasion?.stays === true,
     // A variant is one way of doing what its parent does, and takes nothing beside that. One battery may be in several
     // places one after another.
     items:
@@ -44,7 +47,17 @@ export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
 /** Whether an edit left alone all that a claim is made of. */
 export const claimsTheSame = (before: Plan, after: Plan): boolean =>
   (
-    ['label', 'start', 'venue', 'parent', 'runningOrder', 'devices', 'links', 'batteryChanges'] as const
+    [
+      'label',
+      'start',
+      'venue',
+      'parent',
+      'runningOrder',
+      'devices',
+      'links',
+      'batteryChanges',
+      'occasion',
+    ] as const
   ).every(field => before[field] === after[field]);
 
 /** Other events that last at the same time as one. */
@@ -56,9 +69,32 @@ export function overlapping(event: string, all: readonly EventSpan[]): readonly 
     .map(({ eventId }) => eventId);
 }
 
+/** The events of the same occasion that end before one begins, and that begin after it ends, the nearest first. */
+export function neighbours(
+  event: string,
+  all: readonly EventSpan[],
+): { readonly before: readonly EventSpan[]; readonly after: readonly EventSpan[] } {
+  const own = all.find(({ eventId }) => eventId === event);
+  if (!own || own.occasion === null) return { before: [], after: [] };
+  const others = all.filter(each => each !== own && each.occasion === own.occasion);
+  return {
+    before: others
+      .filter(({ toAt }) => toAt <= own.fromAt)
+      .sort((a, b) => b.toAt.localeCompare(a.toAt) || a.eventId.localeCompare(b.eventId)),
+    after: others
+      .filter(({ fromAt }) => fromAt >= own.toAt)
+      .sort((a, b) => a.fromAt.localeCompare(b.fromAt) || a.eventId.localeCompare(b.eventId)),
+  };
+}
+
+/** Whether what two events both use stays rigged between the first and the second. */
+export const staysRigged = (first: EventSpan, second: EventSpan): boolean =>
+  first.stays && first.venueId === second.venueId;
+
 /**
  * What others take while an event lasts and its things come back, as an assessment reads it: what overlapping events
- * plan to take, and what is booked; and what the event has booked itself. A variant may take what its parent takes.
+ * plan to take, and what is booked; what the event has booked itself; and what events of the same occasion hand on to
+ * it and take over from it, which is no claim of theirs. A variant may take what its parent takes.
  */
 export async function claimsFor(
   scope: Scope,
@@ -69,15 +105,29 @@ export async function claimsFor(
   const spans = await scope.spans();
   const own = spans.find(({ eventId }) => eventId === event);
   const until = own && new Date(Date.parse(own.toAt) + turnaround * MINUTE).toISOString();
-  const [planned, booked, mine, ofParent] = await Promise.all([
+  const near = neighbours(event, spans);
+  const [last, next] = [near.before[0], near.after[0]];
+  const [planned, booked, mine, ofParent, handing] = await Promise.all([
     scope.claims(overlapping(event, spans).filter(id => id !== parent)),
     own && until !== undefined ? scope.bookingsIn(own.fromAt, until) : [],
     scope.bookingOfEvent(event),
     parent === undefined ? undefined : scope.bookingOfEvent(parent),
+    last || next ? scope.claims([event, ...[last, next].flatMap(each => each?.eventId ?? [])]) : [],
   ]);
-  const others = booked.filter(({ id }) => id !== mine?.id && id !== ofParent?.id);
+  const ofOccasion = new Set([...near.before, ...near.after].map(({ eventId }) => eventId));
+  const others = booked.filter(
+    ({ id, event: of }) => id !== mine?.id && id !== ofParent?.id && !ofOccasion.has(of ?? ''),
+  );
+  const [bookedBefore, bookedAfter] = await Promise.all(
+    [last, next].map(each => (each ? scope.bookingOfEvent(each.eventId) : undefined)),
+  );
+  const ownItems = itemsOf(event, handing, mine);
+  const before =
+    own && last && handedOn(last.eventId, handing, [itemsOf(last.eventId, handing, bookedBefore), ownItems]);
+  const after =
+    own && next && handedOn(next.eventId, handing, [ownItems, itemsOf(next.eventId, handing, bookedAfter)]);
   return {
-    claims: { ...plannedClaims(planned), ...bookedClaims(others) },
+    claims: { ...plannedClaims(planned), ...bookedClaims(others, own?.fromAt, until) },
     ...(mine && {
       own: {
         ...{ from: mine.from, to: mine.to },
@@ -86,7 +136,31 @@ export async function claimsFor(
         ),
       },
     }),
+    ...(before && { before: { ...before, ...(own && last && staysRigged(last, own) && { rigged: true }) } }),
+    ...(after && { after: { ...after, ...(own && next && staysRigged(own, next) && { rigged: true }) } }),
   };
+}
+
+/** What an event takes: as it is planned, and as it has booked. */
+const itemsOf = (
+  event: string,
+  rows: readonly ClaimRow[],
+  booking: FullBooking | undefined,
+): ReadonlySet<string> =>
+  new Set([
+    ...(rows.find(({ eventId }) => eventId === event)?.items ?? []),
+    ...(booking?.items ?? []).map(({ item }) => item),
+  ]);
+
+/** What two events both take, by the name of the one that is not asked about; undefined where that is nothing. */
+function handedOn(
+  other: string,
+  rows: readonly ClaimRow[],
+  [first, second]: readonly [ReadonlySet<string>, ReadonlySet<string>],
+): Claims['before'] {
+  const items = [...first].filter(item => second.has(item)).sort();
+  const event = rows.find(({ eventId }) => eventId === other)?.label ?? '';
+  return items.length === 0 ? undefined : { event, items };
 }
 
 const plannedClaims = (rows: readonly ClaimRow[]): Claims['claims'] =>
@@ -96,13 +170,15 @@ const plannedClaims = (rows: readonly ClaimRow[]): Claims['claims'] =>
     ),
   );
 
-/** Under the ids of what the same event plans to take, so that it is told once. */
-const bookedClaims = (bookings: readonly FullBooking[]): Claims['claims'] =>
+/** Under the ids of what the same event plans to take, so that it is told once; each thing until it is free again. */
+const bookedClaims = (bookings: readonly FullBooking[], from = '', until = ''): Claims['claims'] =>
   Object.fromEntries(
-    bookings.flatMap(({ id, label, from, free, items }) =>
-      items.map(({ item, count }) => [
-        idFrom(`${id}/${item}`),
-        { item, event: label, from, to: free, booked: true, ...(count !== null && { count }) },
-      ]),
+    bookings.flatMap(({ id, label, from: begins, items }) =>
+      items
+        .filter(({ free }) => begins < until && free > from)
+        .map(({ item, count, free }) => [
+          idFrom(`${id}/${item}`),
+          { item, event: label, from: begins, to: free, booked: true, ...(count !== null && { count }) },
+        ]),
     ),
   );

@@ -1,9 +1,10 @@
-import { counted, inOrder, showDayAndClock } from '@idle-satchel/core';
+import { counted, inOrder, showDayAndClock, type Occasion } from '@idle-satchel/core';
 import type { NotBooked } from '@idle-satchel/core/api';
 import { useState } from 'react';
 import { Link } from 'wouter';
 import { ApiProblem, call, messageOf, wordsOf } from '../../api/client.js';
 import { author } from '../../api/signature.js';
+import { FlagField } from '../../ledger/ChoiceField.js';
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useStore } from '../../store/hooks.js';
 
@@ -50,6 +51,7 @@ export default function Booking() {
           </span>
         )}
       </p>
+      <PartOf />
       <p className="flex flex-wrap gap-2 items-baseline">
         <button className="button" disabled={busy} onClick={() => book(false)}>
           {own ? 'Book again' : 'Confirm and book'}
@@ -111,6 +113,60 @@ function Left({ left, onRest }: { left: readonly NotBooked[]; onRest: () => void
       <button className="button" onClick={onRest}>
         Book the rest
       </button>
+    </>
+  );
+}
+
+/** The occasion that the event is part of: a weekend, several sites or days, whose events hand things on. */
+function PartOf() {
+  const store = useStore();
+  const occasion = usePlan(plan => plan.occasion);
+  const { before, after } = useEvent(state => state.bundle.claims);
+  const keep = (label: string, next: Occasion | undefined): void =>
+    store.editPlan(label, plan => (next ? plan.put('occasion', next) : plan.drop('occasion')));
+  return (
+    <>
+      <label className="block py-1">
+        <span className="text-faint">Part of </span>
+        <input
+          className="field"
+          aria-label="Part of the occasion"
+          placeholder="an occasion: a weekend, a festival"
+          maxLength={60}
+          key={occasion?.label}
+          defaultValue={occasion?.label ?? ''}
+          onBlur={event => {
+            const label = event.target.value.trim();
+            if (label === (occasion?.label ?? '')) return;
+            keep('Part of an occasion', label === '' ? undefined : { ...occasion, label });
+          }}
+        />
+      </label>
+      {occasion && (
+        <FlagField
+          label="What the next event of it here uses too stays rigged"
+          value={occasion.stays === true}
+          onCommit={stays =>
+            keep('What stays rigged', { label: occasion.label, ...(stays && { stays: true }) })
+          }
+        />
+      )}
+      {[before, after].map(
+        (handed, i) =>
+          handed && (
+            <p key={i} className="text-[13px] py-0.5">
+              {counted(handed.items.length, 'thing', 'things')}{' '}
+              {i === 0
+                ? handed.rigged
+                  ? 'stand rigged since'
+                  : 'come from'
+                : handed.rigged
+                  ? 'stay rigged for'
+                  : 'go on to'}{' '}
+              “{handed.event}”.
+            </p>
+          ),
+      )}
     </>
   );
 }
