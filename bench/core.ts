@@ -23,6 +23,7 @@ import { packing, store } from './packing.js';
 import { positions } from './positions.js';
 import { power } from './power.js';
 import { runs } from './runs.js';
+import { shelves } from './shelf.js';
 import { signals } from './signal.js';
 import { calibration, line, ms, quantile, timed } from './measure.js';
 
@@ -226,3 +227,4 @@ routes();
 await signals();
 await runs();
 await power();
+await shelves();

@@ -30,6 +30,7 @@ const PLACES = [
   '/shelf',
   '/shelf/itemfld01',
   '/shelf/bookings',
+  '/shelf/stock-take',
   '/shelf/kinds',
   '/people',
   '/events/eventsatur1/signal',
@@ -88,11 +89,13 @@ describe.each(PLACES)('%s', path => {
   });
 });
 
-describe('dialogs of a venue', () => {
+describe('dialogs of a venue and of the shelf', () => {
   it.each([
     ['/venues/venuegrange1', 'Bring in a drawing'],
     ['/venues/venuegrange1', 'Trace'],
     [`/events/${FRIDAY}/ground`, 'Move to another venue …'],
+    ['/shelf', 'Paste a list'],
+    ['/shelf', 'Lists and labels'],
   ])('%s, %s: nothing serious for axe, in the light and in Blackout', async (path, button) => {
     shared ??= await stage.open('/events');
     const page = shared;
@@ -104,6 +107,21 @@ describe('dialogs of a venue', () => {
     expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
     expect(await brightShare(page)).toBeLessThan(0.12);
     await page.evaluate(() => document.documentElement.classList.remove('blackout'));
+  });
+});
+
+describe('the money of an event', () => {
+  it('has nothing serious for axe, in the light and in Blackout', async () => {
+    shared ??= await stage.open('/events');
+    const page = shared;
+    await page.goto(new URL(`/events/${FRIDAY}/pack`, page.url()).href);
+    await page.getByRole('button', { name: 'Money', exact: true }).click();
+    await page.getByRole('region', { name: 'Quote for a client' }).waitFor();
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Blackout' }).click();
+    expect(await seriousFaults(page, ['color-contrast'])).toEqual([]);
+    expect(await brightShare(page)).toBeLessThan(0.12);
+    await page.getByRole('button', { name: 'Lights up' }).click();
   });
 });
 

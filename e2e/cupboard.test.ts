@@ -164,13 +164,11 @@ describe('a list', () => {
       .replaceAll('"tape": "', '"tape": "X ')
       .replace(/"organisation": "[^"]*"/, '"organisation": "Thornmere"');
     await page.getByRole('button', { name: 'Paste a list' }).click();
-    await page
-      .getByLabel(/gear of another house/)
-      .setInputFiles({
-        name: 'gear.satchel.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(theirs),
-      });
+    await page.getByLabel(/gear of another house/).setInputFiles({
+      name: 'gear.satchel.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(theirs),
+    });
     await page.getByText(/^Gear of Thornmere: \d+ things and 0 kinds that are new here/).waitFor();
     await page.getByRole('button', { name: 'Take it over as borrowed from them' }).click();
     await page

@@ -32,7 +32,10 @@ export async function setStage(processes = 1, more: readonly string[] = []): Pro
   const env = { INTERFACE: join(import.meta.dirname, '../web/dist'), DEMO: 'yes' };
   const servers: Running[] = [];
   for (let i = 0; i < processes; i++) servers.push(await spawnServer(database.url, env));
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...ARGUMENTS, ...more] });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [...ARGUMENTS, ...more],
+  });
   return {
     browser,
     servers,

@@ -126,6 +126,10 @@ describe('a settings file', () => {
     const page = await stage.open(`/events/${FRIDAY}/racks`);
     await page.getByText('Settings, buttons, travel: nothing kept').click();
     const file = (text: string) => ({ name: 'rack.cfg', mimeType: 'text/plain', buffer: Buffer.from(text) });
+    await page.getByLabel('A knob or menu entry of DESK RACK').fill('Fan');
+    await page.getByLabel('What it is set to on DESK RACK').fill('slow');
+    await page.getByRole('button', { name: 'Note it' }).first().click();
+    expect(await page.getByLabel('Fan of DESK RACK').inputValue()).toBe('slow');
     await page.getByLabel('Keep a settings file with DESK RACK').setInputFiles(file('one'));
     await page.getByText('rack, version 1').waitFor();
     await page.getByLabel('New version of rack').setInputFiles(file('second'));

@@ -2,18 +2,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import type { Bundle, Kind } from '../../src/documents/index.js';
+import type { Bundle, Item, Kind } from '../../src/documents/index.js';
 import { applyFix } from '../../src/fixes.js';
 import {
   changedSince,
   extraPatch,
   groupedLines,
   GROUPINGS,
+  kitPatch,
+  kitsToTake,
   printedOf,
   printedPatch,
   whyListed,
   type Grouping,
 } from '../../src/pack-list/index.js';
+import { applyPatch } from '../../src/foundations/index.js';
 import { SHEETS } from '../../src/sheets/all.js';
 import { fewestSpares } from '../../src/stations/pack/extra-lines.js';
 import { EVENTS } from '../events.js';
@@ -199,5 +202,29 @@ describe('the list', () => {
     expect(sections('hire-pick-up', hired)[0]?.heading).toBe('A hire firm');
     expect(sections('hire-pick-up', hired)[0]?.rows[0]?.slice(-2)).toEqual(['£55.00', '£110.00']);
     expect(sections('shopping', hired)).toEqual([]);
+  });
+});
+
+describe('a kit', () => {
+  const items: Bundle['shelf']['items'] = {
+    ...friday.shelf.items,
+    itemkitone: { tape: 'KIT 1', kind: 'camcorsdi', state: 'ready', kit: 'Hall kit' },
+    itemkittwo: { tape: 'KIT 2', kind: 'recordply', state: 'ready', count: 3, kit: 'Hall kit' },
+    itemkitthr: { tape: 'KIT 3', kind: 'camoneinc', state: 'in repair', kit: 'Hall kit' },
+    itemcam01: { ...(friday.shelf.items.itemcam01 as Item), kit: 'Hall kit' },
+  };
+  const bundle = { ...friday, shelf: { items } };
+
+  it('is taken along as a whole: what is ready and not on the list yet, once', () => {
+    // CAM 01 is on the list, KIT 3 is being mended.
+    expect(kitsToTake(bundle.shelf, linesOf(bundle))).toContainEqual(['Hall kit', 2]);
+    const taken = { ...bundle, plan: applyPatch(bundle.plan, kitPatch(bundle, linesOf(bundle), 'Hall kit')) };
+    const lines = Object.values(linesOf(taken)).filter(({ tape }) => tape?.startsWith('KIT'));
+    expect(lines.map(({ tape, count, group, purpose }) => [tape, count, group, purpose])).toEqual([
+      ['KIT 1', 1, 'Cameras', 'of the kit “Hall kit”'],
+      ['KIT 2', 3, 'Desk', 'of the kit “Hall kit”'],
+    ]);
+    expect(kitsToTake(taken.shelf, linesOf(taken))).toContainEqual(['Hall kit', 0]);
+    expect(kitPatch(taken, linesOf(taken), 'Hall kit')).toEqual([]);
   });
 });

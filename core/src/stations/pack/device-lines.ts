@@ -33,33 +33,33 @@ interface FromShelf {
   readonly shelf: Shelf;
 }
 
-/** Every device but what belongs to the house, and what drives there. */
-export const deviceLines = ({ devices, kinds, shelf }: FromShelf): PackLines =>
-  Object.fromEntries(
-    inOrder(devices).flatMap(([id, device]) =>
-      device.resident === true || kinds.kinds[device.kind]?.vehicle
-        ? []
-        : [[id, deviceLine(device, devices, kinds, shelf)]],
-    ),
-  );
+/** A device with what its line hangs on. */
+interface Listed {
+  readonly device: Equipment;
+  readonly kind: Kinds['kinds'][string] | undefined;
+  readonly own: Item | undefined;
+  readonly inside: string | undefined;
+}
 
-function deviceLine(
-  device: Equipment,
-  devices: MapOf<Equipment> | undefined,
-  kinds: Kinds,
-  shelf: Shelf,
-): PackLine {
+/** What the line of a device hangs on; undefined for what belongs to the house, and for what drives there. */
+export function listedDevice(device: Equipment, { devices, kinds, shelf }: FromShelf): Listed | undefined {
   const kind = kinds.kinds[device.kind];
+  if (device.resident === true || kind?.vehicle) return undefined;
+  const inside = devices?.[device.place?.inside ?? '']?.label;
+  return { device, kind, own: shelf.items[device.item ?? ''], inside };
+}
+
+export function deviceLine(_: string, { device, kind, own, inside }: Listed): PackLine {
   const air = kind && byAir(kind);
   return {
     group: groupOf(kind?.family),
     label: kind?.label ?? 'Unknown kind',
     purpose: device.label,
-    tape: device.item === undefined ? undefined : shelf.items[device.item]?.tape,
-    item: device.item !== undefined && shelf.items[device.item] ? device.item : undefined,
+    tape: own?.tape,
+    item: own && device.item,
     kind: device.kind,
     count: 1,
-    inside: devices?.[device.place?.inside ?? '']?.label,
+    inside,
     ...(air && { air }),
   };
 }

@@ -3,7 +3,7 @@ import { asItIs, inOrder, pick, resultOf, type Figure, type Parts } from '../../
 import type { Station } from '../station.js';
 import { cableLine, cablesOf, joinerLines } from './cable-lines.js';
 import { missingOf, piecesOf, weightOf } from './counts.js';
-import { accessoryLines, batteryLines, deviceLines, fittingLines } from './device-lines.js';
+import { accessoryLines, batteryLines, deviceLine, listedDevice, fittingLines } from './device-lines.js';
 import { PACK_FIGURES } from './figures.js';
 import { carriedOf } from './carrying/carried.js';
 import { caseResult, contentsOf, type CasesIn } from './lifting/cases.js';
@@ -105,7 +105,12 @@ function listPart(reads: PackReads, parts: Parts) {
   const designed = parts.part(
     'lines',
     {
-      devices: parts.part('device lines', { devices, kinds, shelf }, deviceLines),
+      devices: parts.each(
+        'device lines',
+        () => inOrder(devices()),
+        (_, device) => listedDevice(device, { devices: devices(), kinds: kinds(), shelf: shelf() }),
+        deviceLine,
+      ),
       batteries: parts.part(
         'battery lines',
         { devices, kinds, shelf, changes: () => reads.batteryChanges },

@@ -3,7 +3,7 @@ import { RECORD_FORMS } from '@idle-satchel/core/record-forms';
 import { extraPatch, kitPatch, kitsToTake } from '@idle-satchel/core/pack-list';
 import { useState } from 'react';
 import { RecordForm } from '../../ledger/RecordForm.js';
-import { useEvent, usePlan, useReading, useStore } from '../../store/hooks.js';
+import { useEvent, usePlan, useReading, useResult, useStore } from '../../store/hooks.js';
 import { Dialog } from '../../ui/Dialog.js';
 
 /** Lines that people add to the list, each with a reason. */
@@ -92,9 +92,9 @@ function OwnLines({ onClose }: { onClose: () => void }) {
 /** Kits of the shelf that are taken along as a whole. */
 function WholeKits() {
   const store = useStore();
-  const plan = usePlan(each => each);
   const shelf = useEvent(({ bundle }) => bundle.shelf);
-  const kits = kitsToTake({ plan, shelf });
+  const { lines } = useResult('pack');
+  const kits = kitsToTake(shelf, lines);
   if (kits.length === 0) return null;
   return (
     <section aria-label="Kits as a whole" className="py-2">
@@ -104,7 +104,7 @@ function WholeKits() {
           <span className="grow">
             {kit}{' '}
             <span className="text-faint">
-              {left === 0 ? 'all that is ready is planned with' : `${left} ready and not planned with yet`}
+              {left === 0 ? 'all that is ready is on the list' : `${left} ready and not on the list yet`}
             </span>
           </span>
           {left > 0 && (
@@ -112,7 +112,7 @@ function WholeKits() {
               className="link"
               aria-label={`Take ${kit} along`}
               onClick={() =>
-                store.patchPlan(`Take along: ${kit}`.slice(0, 120), kitPatch(store.get().bundle, kit))
+                store.patchPlan(`Take along: ${kit}`.slice(0, 120), kitPatch(store.get().bundle, lines, kit))
               }
             >
               Take it along
