@@ -24,19 +24,8 @@ import {
 import { Made } from './api/made.js';
 import { OrganisationInfo } from './api/organisation.js';
 import { PersonChange, PersonLine, PersonList } from './api/people.js';
-import {
-  ChangedItems,
-  ItemChange,
-  ItemHistory,
-  ItemLine,
-  ItemList,
-  ItemsChange,
-  ItemsUndo,
-  MadeItems,
-  NewItems,
-  GearTaken,
-} from './api/shelf.js';
 import { sheetRoutes } from './api/sheet-routes.js';
+import { shelfRoutes } from './api/shelf-routes.js';
 import { variantRoutes } from './api/variant-routes.js';
 import { FileSize, PictureSize, VenueList } from './api/venues.js';
 import type { DocumentClass } from './documents/decorators.js';
@@ -145,34 +134,7 @@ export const ROUTES = {
     summary: 'A kept file, to be saved; it never changes',
     file: 'application/octet-stream',
   },
-  'GET /items': { summary: 'Everything on the shelf, with the kind of each thing', answer: ItemList },
-  'POST /items': {
-    summary: 'Puts new items on the shelf, all of them or none; 409 where a tape code is on another one',
-    body: NewItems,
-    answer: MadeItems,
-    status: 201,
-  },
-  'PATCH /items': {
-    summary:
-      'Changes several items at once, all of them or none; 409 where somebody changed the same since the base',
-    body: ItemsChange,
-    answer: ChangedItems,
-  },
-  'PATCH /items/:id': {
-    summary: 'Changes what is known of an item; 409 where somebody changed the same since the base',
-    body: ItemChange,
-    answer: ItemLine,
-  },
-  'GET /items/:id/history': {
-    summary: 'Who changed an item when, newest first (?before= is the cursor)',
-    answer: ItemHistory,
-  },
-  'POST /item-changes/:id/undo': {
-    summary:
-      'Takes back all that was done to the shelf under one id: items put there are removed, fields are as they were; 409 where somebody changed them since',
-    body: ItemsUndo,
-    answer: ChangedItems,
-  },
+  ...shelfRoutes,
   'GET /items/:id/bookings': {
     summary: 'When a thing is booked, and for which events that are not confirmed it is planned',
     answer: ItemCalendar,
@@ -252,17 +214,6 @@ export const ROUTES = {
   'GET /events/:id/racks.dxf': {
     summary: 'Every rack and its panels as a DXF drawing in metres',
     file: 'image/vnd.dxf',
-  },
-  'GET /shelf/gear': {
-    summary:
-      'Gear as a .satchel.json file for another house: the things in ?ids= (commas between) with their kinds, or all of both; no names, no prices',
-    file: 'application/json',
-  },
-  'POST /shelf/gear': {
-    summary:
-      'Puts the gear of a .satchel.json file on the shelf with the kinds that are new here; ?as=borrowed or ours; ?dry=yes only says what it would do',
-    answer: GearTaken,
-    status: 201,
   },
   'GET /shelf/labels.pdf': {
     summary:

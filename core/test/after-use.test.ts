@@ -1,6 +1,6 @@
 /** What came of gear, and what to look at before it is bought used. */
 import { describe, expect, it } from 'vitest';
-import { triedPatch, usedChecks, verdictPatch, verdictWords } from '../src/after-use/index.js';
+import { triedChanges, usedChecks, verdictPatch, verdictsOf, verdictWords } from '../src/after-use/index.js';
 import { assess } from '../src/assess.js';
 import { fridayBundle } from '../src/demo/index.js';
 import { applyPatch } from '../src/foundations/index.js';
@@ -14,16 +14,14 @@ const kind = (id: string) => libraryKinds[id] ?? { label: id, family: 'tool' };
 describe('what came of a kind', () => {
   it('is counted by what it was', () => {
     let { kinds } = friday;
-    const note = (id: string, verdict: 'worked' | 'broke') =>
-      (kinds = applyPatch(kinds, verdictPatch(kinds, 'camoneinc', id, { on: '2026-10-03', verdict })));
+    const note = (id: string, verdict: 'worked' | 'broke', on = '2026-10-03') =>
+      (kinds = applyPatch(kinds, verdictPatch(kinds, 'camoneinc', id, { on, verdict })));
     expect(verdictWords({})).toBe('');
     note('verdictone', 'broke');
     note('verdicttwo', 'worked');
-    note('verdictthr', 'worked');
+    note('verdictthr', 'worked', '2026-11-03');
     expect(verdictWords(kinds.kinds.camoneinc ?? {})).toBe('worked at 2 events, broke at 1 event');
-    const orders = Object.values(kinds.kinds.camoneinc?.verdicts ?? {}).map(({ order }) => order);
-    expect(orders).toEqual([...orders].sort());
-    expect(new Set(orders).size).toBe(3);
+    expect(verdictsOf(kinds.kinds.camoneinc ?? {})[0]?.[0]).toBe('verdictthr');
   });
 });
 
@@ -33,8 +31,13 @@ describe('what worked at a venue', () => {
     for (const [id, works] of [
       ['triedone01', false],
       ['triedtwo01', true],
-    ] as const)
-      tried = applyPatch(tried, triedPatch(tried, id, { kind: 'laptopcom', on: '2026-10-03', works }));
+    ] as const) {
+      const note = { kind: 'laptopcom', on: '2026-10-03', works };
+      const [survey, pin] = triedChanges(tried, friday.plan, id, note);
+      expect([survey.document, pin.document]).toEqual(['venue', 'plan']);
+      tried = applyPatch(tried, survey.patch);
+      expect(applyPatch(friday.plan, pin.patch).venue.revision).toBe(friday.plan.venue.revision + 1);
+    }
     const { pack, snags } = assess({ ...friday, venue: tried });
     expect(pack.workedHere.laptopwor).toMatchObject({ value: 'worked' });
     expect(pack.workedHere.camwide01).toBeUndefined();

@@ -19,7 +19,7 @@ function workbook(rows: string, after = ''): File {
   const bytes = zipSync(
     Object.fromEntries(Object.entries(parts).map(([name, text]) => [name, strToU8(XML + text)])),
   );
-  return new File([bytes as BlobPart], 'kit.xlsx');
+  return new File([bytes], 'kit.xlsx');
 }
 const words = (at: string, text: string): string => `<c r="${at}" t="inlineStr"><is><t>${text}</t></is></c>`;
 

@@ -1,11 +1,12 @@
 /** What came of gear: noted after use, said when the same is wanted again, and looked for before buying it used. */
-import type { Kind, Kinds, Tried, Venue, Verdict } from '../documents/index.js';
-import { inKinds, inVenue } from '../edits.js';
+import type { Kind, Kinds, Plan, Tried, Venue, Verdict } from '../documents/index.js';
+import { inKinds, inPlan, inVenue } from '../edits.js';
 import {
   counted,
   inOrder,
   orderAfter,
   VERDICTS,
+  type DocumentPatch,
   type Operation,
   type VerdictWord,
 } from '../foundations/index.js';
@@ -31,25 +32,32 @@ export function verdictWords({ verdicts }: Pick<Kind, 'verdicts'>): string {
   }).join(', ');
 }
 
+/** What was noted of a kind, by id; the newest first. */
+export const verdictsOf = ({ verdicts }: Pick<Kind, 'verdicts'>): readonly (readonly [string, Verdict])[] =>
+  inOrder(verdicts).toSorted(([, a], [, b]) => b.on.localeCompare(a.on));
+
 /** The edit that notes what came of a kind. */
-export function verdictPatch(
-  { kinds }: Kinds,
-  kind: string,
-  id: string,
-  verdict: Omit<Verdict, 'order'>,
-): Operation[] {
-  const { verdicts } = kinds[kind] ?? {};
-  const noted = { order: orderAfter(inOrder(verdicts).at(-1)?.[1].order), ...verdict };
+export function verdictPatch({ kinds }: Kinds, kind: string, id: string, verdict: Verdict): Operation[] {
   const edit = inKinds();
-  return verdicts
-    ? edit.put('kinds', kind, 'verdicts', id, noted).patch
-    : edit.put('kinds', kind, 'verdicts', { [id]: noted }).patch;
+  return kinds[kind]?.verdicts
+    ? edit.put('kinds', kind, 'verdicts', id, verdict).patch
+    : edit.put('kinds', kind, 'verdicts', { [id]: verdict }).patch;
 }
 
-/** The edit of a venue that notes whether a thing worked there. */
-export function triedPatch({ tried }: Venue, id: string, note: Omit<Tried, 'order'>): Operation[] {
+/**
+ * The edit of the survey that notes whether a thing worked at the venue, with the plan pinned to what the survey then
+ * is. For a plan that is pinned to the newest revision.
+ */
+export function triedChanges(
+  { tried }: Venue,
+  plan: Pick<Plan, 'venue'>,
+  id: string,
+  note: Omit<Tried, 'order'>,
+): readonly [DocumentPatch, DocumentPatch] {
   const noted = { order: orderAfter(inOrder(tried).at(-1)?.[1].order), ...note };
-  return tried ? inVenue().put('tried', id, noted).patch : inVenue().put('tried', { [id]: noted }).patch;
+  const edit = inVenue();
+  const { change } = tried ? edit.put('tried', id, noted) : edit.put('tried', { [id]: noted });
+  return [change, inPlan().put('venue', 'revision', plan.venue.revision + 1).change];
 }
 
 /** What to look at before a kind is bought used, the gravest first. */

@@ -17,7 +17,6 @@ export class Tried {
 
 /** What came of a kind at an event. */
 export class Verdict {
-  @Text(8) order!: string;
   @Said('On') @Day() on!: string;
   @Said('It') @OneOf(VERDICTS) verdict!: VerdictWord;
   @Said('Where') @Optional() @Text(80, 1) event?: string;

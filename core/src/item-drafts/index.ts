@@ -64,7 +64,7 @@ export function changeWords(
   const was = Object.fromEntries(
     touched.flatMap(name => (before[name] === undefined ? [] : [[name, before[name]]])),
   );
-  return changedWords(was, fields as Partial<Item>);
+  return changedWords(was, fields);
 }
 
 /** What a change did to the fields of a thing, each in words: `State ready → in repair`. */

@@ -18,7 +18,7 @@ const ROUND_PLUG: Kind = {
   fails: 2,
   usesUp: { kind: 'tapecloth', count: 2, hours: 8 },
   verdicts: {
-    verdictone: { order: '1', on: '2026-10-03', verdict: 'broke', event: 'Harvest', what: 'its plug' },
+    verdictone: { on: '2026-10-03', verdict: 'broke', event: 'Harvest', what: 'its plug' },
   },
   prices: {
     priceone01: {

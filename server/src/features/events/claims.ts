@@ -118,9 +118,8 @@ export async function claimsFor(
   const others = booked.filter(
     ({ id, event: of }) => id !== mine?.id && id !== ofParent?.id && !ofOccasion.has(of ?? ''),
   );
-  const [bookedBefore, bookedAfter] = await Promise.all(
-    [last, next].map(each => (each ? scope.bookingOfEvent(each.eventId) : undefined)),
-  );
+  const bookedBefore = last && (await scope.bookingOfEvent(last.eventId));
+  const bookedAfter = next && (await scope.bookingOfEvent(next.eventId));
   const ownItems = itemsOf(event, handing, mine);
   const before =
     own && last && handedOn(last.eventId, handing, [itemsOf(last.eventId, handing, bookedBefore), ownItems]);

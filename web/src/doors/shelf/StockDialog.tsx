@@ -1,42 +1,19 @@
-import {
-  cellWritten,
-  counted,
-  stockFrom,
-  type StockChange,
-  type StockFault,
-  type StockHouse,
-  type StockList,
-} from '@idle-satchel/core';
+import { counted, type StockChange, type StockFault, type StockList } from '@idle-satchel/core';
 import type { ItemLine } from '@idle-satchel/core/api';
 import { changeWords } from '@idle-satchel/core/item-drafts';
-import Papa from 'papaparse';
-import { Suspense, useMemo, useState } from 'react';
-import { messageOf, wordsOf } from '../../api/client.js';
+import { Suspense, useState } from 'react';
 import { Dialog } from '../../ui/Dialog.js';
 import { fetched } from '../../ui/fetched.js';
-import { useKept } from '../../ui/use-kept.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
-import { putStock } from './put-stock.js';
 import type { Done } from './use-shelf.js';
+import { useStockList, type StockReading } from './use-stock-list.js';
 
 const GearOfOthers = fetched(() => import('./GearOfOthers.js'));
 
 const EXAMPLE = 'tape;kind;pieces\nN30;Network cable, 30 m;4\nRAMP 2;Cable ramp, 0.9 m;8';
 
-const read = (text: string): Papa.ParseResult<string[]> =>
-  Papa.parse<string[]>(text.trim(), { skipEmptyLines: false });
-
-/** The text of a list, however the file holds it. */
-async function listText(file: File): Promise<string> {
-  if (!/\.xlsx$/i.test(file.name)) return file.text();
-  const { workbookRows } = await import('../../exchange/workbook.js');
-  return Papa.unparse(await workbookRows(file), { delimiter: ';', newline: '\n' });
-}
-
 /** Lines that are shown at once. */
 const SHOWN = 50;
-
-const NOTHING: StockList = { items: [], changes: [], unchanged: 0, faults: [] };
 
 /** A list of stock pasted or read from a file; every line that cannot be read says why, and nothing is lost. */
 export default function StockDialog({
@@ -44,59 +21,15 @@ export default function StockDialog({
   onClose,
   onMade,
 }: {
-  house: Omit<StockHouse, 'there' | 'changes'> & { readonly there: readonly ItemLine[] };
+  house: StockReading;
   onClose: () => void;
   onMade: (done: Done) => void;
 }) {
-  const [{ text, changing }, keep, drop] = useKept('stock list', { text: '', changing: false });
-  const setText = (next: string): void => keep({ text: next, changing });
-  const [problem, setProblem] = useState('');
-  const [done, setDone] = useState('');
-  const [busy, setBusy] = useState('');
   const [gear, setGear] = useState<File>();
-  const list = useMemo(
-    () => (text.trim() === '' ? NOTHING : stockFrom(read(text).data, { ...house, changes: changing })),
-    [text, house, changing],
+  const { text, changing, list, said, say, take, put, drop, type, setChanging, mend } = useStockList(
+    house,
+    onMade,
   );
-  const { items, changes, unchanged, faults } = list;
-  const mend = (fault: StockFault, value: string): void => {
-    const { data, meta } = read(text);
-    setText(Papa.unparse(cellWritten(data, fault, value), { delimiter: meta.delimiter, newline: '\n' }));
-  };
-  const take = async (file: File): Promise<void> => {
-    if (/\.json$/i.test(file.name)) return setGear(file);
-    setProblem('');
-    setDone('');
-    setBusy('Reading the file …');
-    try {
-      setText(await listText(file));
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy('');
-    }
-  };
-  const put = async (): Promise<void> => {
-    setProblem('');
-    const all = items.length + changes.length;
-    const { made, changed, change, error } = await putStock(list, house.there, at =>
-      setBusy(`${at} of ${all} are done …`),
-    );
-    setBusy('');
-    const words = [
-      ...(made > 0 || changed === 0 ? [`${counted(made, 'thing is', 'things are')} on the shelf`] : []),
-      ...(changed > 0 ? [`${counted(changed, 'thing is', 'things are')} changed`] : []),
-    ].join(', ');
-    if (made + changed > 0) onMade({ words: `${words}.`, change });
-    if (error !== undefined) return setProblem(`${wordsOf(error)} · ${words}.`);
-    // What could not be read stays, to be mended and tried again.
-    const { data, meta } = read(text);
-    const bad = new Set(faults.map(({ line }) => line));
-    const left = data.filter((_, i) => i === 0 || bad.has(i + 1));
-    setText(bad.size === 0 ? '' : Papa.unparse(left, { delimiter: meta.delimiter, newline: '\n' }));
-    setDone(`${words}.`);
-  };
-  const ready = items.length + changes.length;
   if (gear)
     return (
       <Dialog title="Gear of another house" onClose={onClose}>
@@ -106,7 +39,7 @@ export default function StockDialog({
             onAway={() => setGear(undefined)}
             onTaken={each => {
               onMade(each);
-              setDone(each.words);
+              say({ done: each.words });
               setGear(undefined);
             }}
           />
@@ -121,7 +54,6 @@ export default function StockDialog({
         onClose();
       }}
     >
-      <FromFile onFile={file => void take(file)} />
       <p className="text-faint">
         One line for each thing, the first line naming the columns: tape, kind, and where you have them
         pieces, state, condition, serial number, home place, whose, bought on, price, insured for, tested on,
@@ -133,47 +65,76 @@ export default function StockDialog({
         aria-label="The list"
         placeholder={EXAMPLE}
         value={text}
-        onChange={event => {
-          setText(event.target.value);
-          setDone('');
-        }}
+        onChange={event => type(event.target.value)}
       />
+      <FromFile onFile={file => (/\.json$/i.test(file.name) ? setGear(file) : void take(file))} />
       <label className="flex gap-2 items-baseline py-1">
-        <input
-          type="checkbox"
-          checked={changing}
-          onChange={event => keep({ text, changing: event.target.checked })}
-        />
-        A tape code that is on the shelf changes that thing; empty cells change nothing
+        <input type="checkbox" checked={changing} onChange={event => setChanging(event.target.checked)} />A
+        tape code that is on the shelf changes that thing; empty cells change nothing
       </label>
+      <WhatItDoes {...{ list, mend }} there={house.there} />
+      <p
+        role="status"
+        className={`py-1 ${said.problem ? 'text-stop' : said.busy ? 'text-faint' : 'text-done'}`}
+      >
+        {said.problem || said.busy || said.done}
+      </p>
+      <PutButton list={list} busy={said.busy} onPut={() => void put()} />
+    </Dialog>
+  );
+}
+
+/** What is wrong with a list, and what it changes, before anything is done. */
+function WhatItDoes({
+  list: { changes, unchanged, faults },
+  there,
+  mend,
+}: {
+  list: StockList;
+  there: readonly ItemLine[];
+  mend: (fault: StockFault, value: string) => void;
+}) {
+  return (
+    <>
       {faults.length > 0 && <Faults faults={faults.slice(0, SHOWN)} onMend={mend} />}
       {faults.length > SHOWN && (
         <p className="text-stop">and {faults.length - SHOWN} more faults further down.</p>
       )}
-      {changes.length > 0 && <Changes changes={changes} there={house.there} />}
+      {changes.length > 0 && <Changes changes={changes} there={there} />}
       {unchanged > 0 && (
         <p className="text-faint">{counted(unchanged, 'line says', 'lines say')} what is known already.</p>
       )}
-      <p role="status" className={problem ? 'text-stop py-1' : busy ? 'text-faint py-1' : 'text-done py-1'}>
-        {problem || busy || done}
-      </p>
-      <p className="flex gap-2">
-        <GuardedButton
-          className="button button-main"
-          why={busy || (ready === 0 ? 'no line can be read as a thing yet' : undefined)}
-          onClick={() => void put()}
-        >
-          {changes.length === 0
-            ? `Put ${items.length} on the shelf`
-            : items.length === 0
-              ? `Change ${changes.length}`
-              : `Put ${items.length} on the shelf, change ${changes.length}`}
-        </GuardedButton>
-        {faults.length > 0 && ready > 0 && (
-          <span className="text-faint">The faulty lines stay here to be mended.</span>
-        )}
-      </p>
-    </Dialog>
+    </>
+  );
+}
+
+function PutButton({
+  list: { items, changes, faults },
+  busy,
+  onPut,
+}: {
+  list: StockList;
+  busy: string;
+  onPut: () => void;
+}) {
+  const ready = items.length + changes.length;
+  return (
+    <p className="flex gap-2">
+      <GuardedButton
+        className="button button-main"
+        why={busy || (ready === 0 ? 'no line can be read as a thing yet' : undefined)}
+        onClick={onPut}
+      >
+        {changes.length === 0
+          ? `Put ${items.length} on the shelf`
+          : items.length === 0
+            ? `Change ${changes.length}`
+            : `Put ${items.length} on the shelf, change ${changes.length}`}
+      </GuardedButton>
+      {faults.length > 0 && ready > 0 && (
+        <span className="text-faint">The faulty lines stay here to be mended.</span>
+      )}
+    </p>
   );
 }
 

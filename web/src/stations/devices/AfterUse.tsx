@@ -1,25 +1,28 @@
 import { newId, showCalendarDay, type Device } from '@idle-satchel/core';
-import { triedHere, triedPatch } from '@idle-satchel/core/after-use';
+import { triedHere, triedChanges } from '@idle-satchel/core/after-use';
 import { useState } from 'react';
 import { useEvent, usePlan, useReading, useStore } from '../../store/hooks.js';
+import { GuardedButton } from '../../ui/GuardedButton.js';
 import { today } from '../../ui/today.js';
 import { Verdicts } from './Verdicts.js';
 
 /** Whether a thing worked at this venue, and what came of its kind at events. */
-export default function AfterUse({ device }: { device: Device }) {
+export function AfterUse({ device }: { device: Device }) {
   const store = useStore();
   const { dates } = useReading();
   const tried = useEvent(({ assessment }) => assessment.ground.venue.tried);
   const event = usePlan(plan => plan.label);
+  const pinned = usePlan(plan => plan.venue.revision);
+  const newest = useEvent(({ venueNow }) => venueNow === pinned);
   const [what, setWhat] = useState('');
   const here = triedHere(tried, device);
   const note = (works: boolean): void => {
-    const patch = triedPatch(store.get().bundle.venue, newId(), {
+    const { plan, venue } = store.get().bundle;
+    const changes = triedChanges(venue, plan, newId(), {
       ...{ kind: device.kind, ...(device.item && { item: device.item }) },
       ...{ on: today(), works, ...(what.trim() && { what: what.trim() }) },
     });
-    const label = `${device.label} ${works ? 'worked' : 'did not work'} here`;
-    store.commit(label.slice(0, 120), [{ document: 'venue', patch }]);
+    store.commit(`${device.label} ${works ? 'worked' : 'did not work'} here`.slice(0, 120), changes);
     setWhat('');
   };
   const said = here
@@ -38,12 +41,15 @@ export default function AfterUse({ device }: { device: Device }) {
           value={what}
           onChange={change => setWhat(change.target.value)}
         />
-        <button className="button" onClick={() => note(true)}>
+        <button className="button" disabled={!newest} onClick={() => note(true)}>
           It worked here
         </button>
-        <button className="button" onClick={() => note(false)}>
+        <GuardedButton
+          why={newest ? undefined : 'take the newer survey over in Ground first'}
+          onClick={() => note(false)}
+        >
           It did not
-        </button>
+        </GuardedButton>
       </p>
       <Verdicts kind={device.kind} event={event} />
     </details>

@@ -4,7 +4,6 @@ import { fetched } from '../../ui/fetched.js';
 import { DeviceHead } from './DeviceHead.js';
 import PlaceFields from './PlaceFields.js';
 
-const AfterUse = fetched(() => import('./AfterUse.js'));
 const KeptWith = fetched(() => import('./KeptWith.js'));
 
 /** What a device is called, where it is, and how it is taken out again. */
@@ -15,7 +14,6 @@ export default function DeviceFields({ id, device }: { id: string; device: Devic
       <PlaceFields id={id} device={device} />
       <Suspense>
         <KeptWith id={id} device={device} />
-        {!device.resident && <AfterUse device={device} />}
       </Suspense>
     </section>
   );

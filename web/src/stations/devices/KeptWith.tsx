@@ -15,12 +15,23 @@ import { TextField } from '../../ledger/TextField.js';
 import { usePicture } from '../../offline/pictures.js';
 import { usePlan, useStore } from '../../store/hooks.js';
 import { PhotoField } from '../ground/PhotoField.js';
+import { AfterUse } from './AfterUse.js';
 import { Knobs } from './Knobs.js';
 
 const MB = 1024 * 1024;
 
-/** What is kept with a thing: settings files by version, its buttons, its photo, and what its journey asks for. */
+/** What is kept with a thing, whether it worked here, and what came of its kind. */
 export default function KeptWith({ id, device }: { id: string; device: Device }) {
+  return (
+    <>
+      <Kept id={id} device={device} />
+      {!device.resident && <AfterUse device={device} />}
+    </>
+  );
+}
+
+/** What is kept with a thing: settings files by version, its buttons, its photo, and what its journey asks for. */
+function Kept({ id, device }: { id: string; device: Device }) {
   const store = useStore();
   const devices = usePlan(plan => plan.devices);
   return (

@@ -1,5 +1,11 @@
-import { inOrder, newId, showCalendarDay } from '@idle-satchel/core';
-import { verdictPatch, VERDICTS, verdictWords, type VerdictWord } from '@idle-satchel/core/after-use';
+import { newId, showCalendarDay } from '@idle-satchel/core';
+import {
+  verdictPatch,
+  VERDICTS,
+  verdictsOf,
+  verdictWords,
+  type VerdictWord,
+} from '@idle-satchel/core/after-use';
 import { useState } from 'react';
 import { useEvent, useReading, useStore } from '../../store/hooks.js';
 import { today } from '../../ui/today.js';
@@ -24,7 +30,7 @@ export function Verdicts({ kind, event }: { kind: string; event: string }) {
     <section aria-label={`After use: ${of.label}`} className="py-1">
       <p>{words === '' ? `What came of ${of.label} at events is not noted yet.` : `So far: ${words}.`}</p>
       <ul className="text-[13px] text-faint">
-        {inOrder(of.verdicts).map(([id, each]) => (
+        {verdictsOf(of).map(([id, each]) => (
           <li key={id}>
             {[showCalendarDay(each.on, dates), each.event, each.verdict, each.what]
               .filter(Boolean)

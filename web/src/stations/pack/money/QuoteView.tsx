@@ -37,7 +37,7 @@ export function QuoteView() {
           besides={{ packages: quote?.packages ?? {} }}
           system={system}
           keep="Keep"
-          onKeep={record => keep(record as Quote)}
+          onKeep={record => keep(record)}
         />
       ) : (
         <button className="link py-1" onClick={() => setOpen(true)}>
