@@ -2,6 +2,7 @@ import type { ItemLine } from '@idle-satchel/core/api';
 import { differencesOf, thingByCode, type SeenThing, type StockTake } from '@idle-satchel/core/stock-take';
 import { useState } from 'react';
 import { Link } from 'wouter';
+import { FootTabs } from '../../ui/FootTabs.js';
 import { usePageTitle } from '../../ui/page-title.js';
 import { ByCode } from './ByCode.js';
 import { Differences } from './Differences.js';
@@ -74,19 +75,13 @@ function Taking({ open }: { open: OpenTake }) {
         )}
         {tab === 'settle' && <Differences {...{ open, differences }} />}
       </main>
-      <nav aria-label="Stock take" className="grid grid-cols-2 border-t border-ink">
-        {Object.entries(TABS).map(([name, words]) => (
-          <button
-            key={name}
-            className={`py-3 text-[16px] border-t-2 ${name === tab ? 'border-brass text-ink' : 'border-transparent text-faint'}`}
-            aria-current={name === tab ? 'page' : undefined}
-            onClick={() => setTab(name as Tab)}
-          >
-            {words}
-            {name === 'settle' && differences.length > 0 ? ` ${differences.length}` : ''}
-          </button>
-        ))}
-      </nav>
+      <FootTabs
+        label="Stock take"
+        tabs={TABS}
+        tab={tab}
+        counts={{ settle: differences.length }}
+        onTab={setTab}
+      />
     </div>
   );
 }

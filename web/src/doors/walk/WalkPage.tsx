@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'wouter';
 import { unmeasured, type Point } from '@idle-satchel/core';
+import { FootTabs } from '../../ui/FootTabs.js';
 import { SavingWords, UndoButtons } from '../../ui/EditWords.js';
 import { useOpened } from '../../ui/use-opened.js';
 import { Uploads } from '../../stations/ground/Uploads.js';
@@ -61,19 +62,7 @@ function Walk({ venue: id }: { venue: string }) {
         {tab === 'pin' && <PinHere venue={venue} here={here} />}
         {tab === 'line' && <Uploads />}
       </main>
-      <nav aria-label="Walk round" className="grid grid-cols-3 border-t border-ink">
-        {Object.entries(TABS).map(([name, words]) => (
-          <button
-            key={name}
-            className={`py-3 text-[16px] border-t-2 ${name === tab ? 'border-brass text-ink' : 'border-transparent text-faint'}`}
-            aria-current={name === tab ? 'page' : undefined}
-            onClick={() => setTab(name as Tab)}
-          >
-            {words}
-            {name === 'measure' && items.length > 0 ? ` ${items.length}` : ''}
-          </button>
-        ))}
-      </nav>
+      <FootTabs label="Walk round" tabs={TABS} tab={tab} counts={{ measure: items.length }} onTab={setTab} />
     </div>
   );
 }
