@@ -17,12 +17,16 @@ describe('events', () => {
       ...bundle,
       // Another money, other prices, and an event that is not here: none of these comes along.
       rules: { ...bundle.rules, hdmiReach: 'cautious' as const, currency: 'EUR' as const, money: { tax: 7 } },
-      plan: { ...bundle.plan, parent: 'eventelsewh1' },
+      plan: { ...bundle.plan, parent: 'eventelsewh1', quote: { client: 'Their client' } },
       kinds: {
         ...bundle.kinds,
         kinds: {
           ...bundle.kinds.kinds,
           camoneinc: { ...(bundle.kinds.kinds.camoneinc as Kind), price: 1, prices: {} },
+          slideview: {
+            ...{ label: 'Slide viewer', family: 'tool' as const, price: 40 },
+            verdicts: { verdictone: { on: '2026-10-03', verdict: 'broke' as const } },
+          },
         },
       },
       venue: { ...bundle.venue, name: 'Another St Alder’s' },
@@ -33,10 +37,13 @@ describe('events', () => {
       .set('content-type', 'application/json')
       .send(writeBundleFile(foreign, true) as never);
     expect(taken.status, taken.text).toBe(201);
-    expect(taken.body).toMatchObject({ added: { items: 1, kinds: 0, people: 0, venue: true } });
+    expect(taken.body).toMatchObject({ added: { items: 1, kinds: 1, people: 0, venue: true } });
     const { id } = taken.body as { id: string };
     const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
     expect(documents.plan.body.rules).toEqual({ hdmiReach: 'cautious' });
     expect(documents.plan.body.parent).toBeUndefined();
+    expect(documents.plan.body.quote).toBeUndefined();
+    const { kinds } = await get<{ kinds: { kinds: Record<string, Kind> } }>('/items');
+    expect(kinds.kinds.slideview).toEqual({ label: 'Slide viewer', family: 'tool' });
   });
 });

@@ -6,11 +6,10 @@ import { invalid } from '../../problem.js';
 import { applyEdit } from '../edits/service.js';
 import { only } from './service.js';
 
-/** What things cost, and what came of them, each house finds for itself. */
-const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): object =>
-  kind;
+/** What things cost – perhaps in another money – and what came of them, each house finds for itself. */
+const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): Kind => kind;
 
-/** The kinds that a house does not have yet; 422 for one that has the id of another kind there. */
+/** The kinds that a house does not have yet, without what another one found of them; 422 for one that has the id of another kind there. */
 export function kindsNewTo(
   { kinds }: Kinds,
   coming: Readonly<Record<string, Kind>>,
@@ -22,7 +21,9 @@ export function kindsNewTo(
   });
   if (clashing)
     throw invalid([{ path: `${pointer}/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
-  return Object.fromEntries(Object.entries(coming).filter(([id]) => !kinds[id]));
+  return Object.fromEntries(
+    Object.entries(coming).flatMap(([id, kind]) => (kinds[id] ? [] : [[id, withoutPrices(kind)]])),
+  );
 }
 
 /** Kinds that the organisation does not have yet, as one edit. */

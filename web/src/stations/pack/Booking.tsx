@@ -126,12 +126,12 @@ function PartOf() {
     store.editPlan(label, plan => (next ? plan.put('occasion', next) : plan.drop('occasion')));
   return (
     <>
-      <label className="block py-1">
-        <span className="text-faint">Part of </span>
+      <label className="flex items-baseline gap-2 py-1">
+        <span className="text-faint whitespace-nowrap">Part of</span>
         <input
-          className="field"
+          className="field grow"
           aria-label="Part of the occasion"
-          placeholder="an occasion: a weekend, a festival"
+          placeholder="a weekend, a festival"
           maxLength={60}
           key={occasion?.label}
           defaultValue={occasion?.label ?? ''}
