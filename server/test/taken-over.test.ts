@@ -42,7 +42,8 @@ describe('events', () => {
     const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
     expect(documents.plan.body.rules).toEqual({ hdmiReach: 'cautious' });
     expect(documents.plan.body.parent).toBeUndefined();
-    expect(documents.plan.body.quote).toBeUndefined();
+    // A file with names keeps all of its own.
+    expect(documents.plan.body.quote).toEqual({ client: 'Their client' });
     const { kinds } = await get<{ kinds: { kinds: Record<string, Kind> } }>('/items');
     expect(kinds.kinds.slideview).toEqual({ label: 'Slide viewer', family: 'tool' });
   });

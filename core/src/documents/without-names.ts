@@ -40,16 +40,13 @@ export const shelfWithoutNames = ({ items }: Shelf): Shelf => ({
   items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, itemWithoutNames(item)])),
 });
 
-export function planWithoutNames({ quote, ...plan }: Plan): Plan {
+/** What a house asks of a client stays with the house altogether. */
+export function planWithoutNames({ quote: _quote, ...plan }: Plan): Plan {
   const { needs } = plan.money ?? {};
-  const nameless = Object.entries(needs ?? {}).map(([id, { from, ...need }]) => [
+  if (!needs) return plan;
+  const nameless = Object.entries(needs).map(([id, { from, ...need }]) => [
     id,
     { ...need, ...(from !== undefined && { from: SOMEBODY }) },
   ]);
-  const { client: _client, ...offered } = quote ?? {};
-  return {
-    ...plan,
-    ...(needs && { money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } }),
-    ...(quote && { quote: offered }),
-  };
+  return { ...plan, money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } };
 }

@@ -141,8 +141,8 @@ export async function importEvent(inside: Scope, event: string, bundle: Bundle):
       ([key, value]) => !sameJson(rules[key as keyof Rules], value),
     ),
   ) as NonNullable<Plan['rules']>;
-  // The event that it was a variant of is not here, and what its house offers whom is its own.
-  const { rules: _rules, parent: _parent, quote: _quote, ...plan } = bundle.plan;
+  // The event that it was a variant of is not here.
+  const { rules: _rules, parent: _parent, ...plan } = bundle.plan;
   const saved = await saveEvent(inside, event, {
     ...plan,
     ...(Object.keys(own).length > 0 ? { rules: own } : {}),
