@@ -14,7 +14,7 @@ import {
   type Values,
   type Variable,
 } from '../solver/index.js';
-import { ceilingCost, type CeilingProblem, type CeilingWay, type Chosen } from './problem.js';
+import { ceilingCost, reuseWorth, type CeilingProblem, type CeilingWay, type Chosen } from './problem.js';
 
 export interface UnderCeiling {
   readonly chosen: Chosen;
@@ -64,7 +64,7 @@ export async function underCeiling(
 }
 
 function modelOf(problem: CeilingProblem): Modelled {
-  const { lines, goals, wishes, ceiling, reserve, reuse } = problem;
+  const { lines, goals, wishes, ceiling, reserve } = problem;
   const programme = new Programme();
   const ways: [string, CeilingWay, Variable][] = [];
   const there = new Map<string, Sum>();
@@ -77,7 +77,8 @@ function modelOf(problem: CeilingProblem): Modelled {
       ways.push([line.id, way, variable]);
       sums[way.money].push([way.cost, variable]);
       worth.push([way.worth, variable]);
-      if (way.reused && ceiling > 0) worth.push([(reuse * way.cost) / ceiling, variable]);
+      const again = reuseWorth(problem, way);
+      if (again > 0) worth.push([again, variable]);
       for (const goal of way.loses) losing.set(goal, [...(losing.get(goal) ?? []), variable]);
     }
     there.set(

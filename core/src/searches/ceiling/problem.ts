@@ -74,11 +74,20 @@ export function goalsLeft({ goals, lines }: CeilingProblem, chosen: Chosen): Rea
 export const isMet = ({ by, least, with: also }: Wish, left: ReadonlySet<string>): boolean =>
   by.filter(goal => left.has(goal)).length >= least && also.every(goal => left.has(goal));
 
+/**
+ * What it is worth that the next step wants a way too: its share of the ceiling, to the hundredth. Nobody prefers a
+ * choice by less, and what comes in steps is proven sooner.
+ */
+export const reuseWorth = (
+  { reuse, ceiling }: Pick<CeilingProblem, 'reuse' | 'ceiling'>,
+  { reused, cost }: Pick<CeilingWay, 'reused' | 'cost'>,
+): number => (reused && ceiling > 0 ? Math.round((100 * reuse * cost) / ceiling) / 100 : 0);
+
 /** What a choice is worth, with the goals that it leaves. */
 export function worthOf(problem: CeilingProblem, chosen: Chosen, left: ReadonlySet<string>): number {
   const wished = problem.wishes.reduce((sum, wish) => sum + (isMet(wish, left) ? wish.weight : 0), 0);
   const ways = [...chosen.values()];
   const there = ways.reduce((sum, way) => sum + way.worth, 0);
-  const reused = ways.reduce((sum, { reused: again, cost }) => sum + (again ? cost : 0), 0);
-  return wished + there + (problem.ceiling > 0 ? (problem.reuse * reused) / problem.ceiling : 0);
+  const reused = ways.reduce((sum, way) => sum + reuseWorth(problem, way), 0);
+  return wished + there + reused;
 }
