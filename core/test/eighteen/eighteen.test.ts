@@ -102,7 +102,7 @@ const ALL: readonly Expected[] = [
     ],
     later: [
       'one uplink a site, whatever the destinations; what still runs (stream)',
-      'people and stock that sites share (lists)',
+      'people that sites share (crew)',
     ],
   },
   {

@@ -7,6 +7,7 @@ import { FLY_CASE } from './fly-case.js';
 import { HYBRID } from './more.js';
 import { BONDED, CHAPEL, HARD_CASE, INTERVIEW, NETWORK_RACK, STREET } from './nine-to-eighteen.js';
 import { ONE_PERSON, TRAVELLING } from './one-to-six.js';
+import { SITE_OF_MANY } from './relay.js';
 import { staged, type SetUp } from './stage.js';
 
 const shown = (setUp: SetUp) => {
@@ -63,6 +64,25 @@ describe('a tripod', () => {
     const all = kg('camfourth', 'bondedbel', 'battpla15', 'battpla15');
     expect(carried.reduce((sum, each) => sum + each, 0)).toBeCloseTo(all, 9);
     expect(strongEnough?.value).toBe(all <= (bundle.kinds.kinds.tripodflu?.support?.load ?? 0));
+  });
+});
+
+describe('a site of many', () => {
+  it('is told what of its stock another site takes at the same time, by whom, and whether for certain', () => {
+    const bundle = staged(SITE_OF_MANY);
+    const [[line, { item = '' }] = ['', {}]] = Object.entries(assess(bundle).pack.lines).filter(
+      ([, { item: of, group }]) => of !== undefined && group === 'Cameras',
+    );
+    const hours = { from: '2026-12-04T16:00:00Z', to: '2026-12-04T22:00:00Z' };
+    const told = (more: object) =>
+      assess({
+        ...bundle,
+        claims: { claims: { claimone01: { item, event: 'Chapel site', ...hours, ...more } } },
+      })
+        .snags.filter(({ rule }) => rule === 'pack.claimed')
+        .map(({ severity, subjects }) => [severity, subjects]);
+    expect(told({})).toEqual([['risk', [line]]]);
+    expect(told({ booked: true })).toEqual([['stop', [line]]]);
   });
 });
 
