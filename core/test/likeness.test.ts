@@ -1,7 +1,7 @@
 /** Names that people write, by their words and numbers. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { holdsWords, likeness, likest } from '../src/likeness/index.js';
+import { holdsWords, likeness, likest, wordFinder } from '../src/likeness/index.js';
 import { libraryKinds } from '../src/library/index.js';
 
 const NAMES = Object.values(libraryKinds).map(({ label }) => label);
@@ -16,6 +16,8 @@ describe('a text holds what is wanted', () => {
     ['HDMI cable, 15 m', '  ', true],
   ])('%s, wanted %s: %s', (text, wanted, holds) => {
     expect(holdsWords(text, wanted)).toBe(holds);
+    const find = wordFinder();
+    expect([find(text, wanted), find(text, wanted)]).toEqual([holds, holds]);
   });
 });
 

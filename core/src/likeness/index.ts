@@ -10,11 +10,24 @@ const partsOf = (text: string): string[] =>
 const isNumber = (part: string): boolean => /^\d/.test(part);
 
 /** Whether a text holds every word that is wanted, begun at least, and every number; whatever when nothing is wanted. */
-export function holdsWords(text: string, wanted: string): boolean {
-  const parts = partsOf(text);
-  return partsOf(wanted).every(want =>
+export const holdsWords = (text: string, wanted: string): boolean =>
+  holdsParts(partsOf(text), partsOf(wanted));
+
+const holdsParts = (parts: readonly string[], wanted: readonly string[]): boolean =>
+  wanted.every(want =>
     parts.some(part => (isNumber(want) ? Number(part) === Number(want) : part.startsWith(want))),
   );
+
+/** The same for many texts that are asked again with each letter: each is taken apart once. */
+export function wordFinder(): (text: string, wanted: string) => boolean {
+  const known = new Map<string, readonly string[]>();
+  return (text, wanted) => {
+    const sought = partsOf(wanted);
+    if (sought.length === 0) return true;
+    const parts = known.get(text) ?? partsOf(text);
+    known.set(text, parts);
+    return holdsParts(parts, sought);
+  };
 }
 
 /** Whether a word is another with one letter more, less, or otherwise. */

@@ -1,5 +1,5 @@
 /** The shelf as its table shows it: what is looked for, sorted, grouped and chosen. */
-import { holdsWords, type DateLocale } from '@idle-satchel/core';
+import { wordFinder, type DateLocale } from '@idle-satchel/core';
 import type { ItemLine } from '@idle-satchel/core/api';
 import { shelfLine, type ShelfLine, type ShelfView } from '@idle-satchel/core/shelf-list';
 import { useTable, type ExpandedState, type RowSelectionState } from '@tanstack/react-table';
@@ -27,11 +27,13 @@ export function useShelfTable(
     const on = { today: today(), dates };
     return items.map(item => shelfLine(item, kinds, on));
   }, [items, kinds, dates]);
+  // Made anew with the shelf, so that it knows no more than that.
+  const holds = useMemo(() => (all.length > 0 ? wordFinder() : () => true), [all]);
   // Typing goes on while a long shelf is looked through.
   const words = useDeferredValue(wanted);
   const data = useMemo(
-    () => all.filter(line => line.views.has(view) && holdsWords(line.words, words)),
-    [all, view, words],
+    () => all.filter(line => line.views.has(view) && holds(line.words, words)),
+    [all, holds, view, words],
   );
   const table = useTable({
     features,
