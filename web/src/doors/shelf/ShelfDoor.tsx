@@ -38,6 +38,10 @@ export function ShelfDoor() {
   const kinds = shelf.data?.kinds.kinds ?? NO_KINDS;
   const { table, shown, rowSelection, chooseNothing } = useShelfTable(items, kinds, dates, sought);
   const house = useMemo(() => ({ kinds, there: items, dates, currency }), [kinds, items, dates, currency]);
+  const overdue = useMemo(() => {
+    const day = today();
+    return items.filter(each => each.state !== 'retired' && isOverdue(each, day)).length;
+  }, [items]);
   const item = items.find(({ id }) => id === open);
   const chosen = items.filter(({ id }) => rowSelection[id]);
   const close = (): void => void navigate('/shelf');
@@ -51,7 +55,7 @@ export function ShelfDoor() {
       >
         <Head
           {...{ sought, onSought: setSought, shown, all: items.length, isThere: !!shelf.data }}
-          overdue={items.filter(each => each.state !== 'retired' && isOverdue(each, today())).length}
+          overdue={overdue}
           onAsk={setAsked}
         />
         <div className="px-3">
