@@ -20,8 +20,13 @@ export class GearFile {
 
 export type Gear = Pick<GearFile, 'organisation' | 'kinds' | 'items'>;
 
-/** What another house finds for itself: prices, and what came of a kind. */
-const ownOfHouse = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): Kind => kind;
+/** A kind without what each house finds for itself: prices – perhaps in another money – and what came of it. */
+export const withoutFindings = ({
+  price: _price,
+  prices: _prices,
+  verdicts: _verdicts,
+  ...kind
+}: Kind): Kind => kind;
 
 /**
  * Gear as the text of its file, the things that are named with their kinds, without what concerns this house alone: who
@@ -40,7 +45,7 @@ export function writeGearFile({ organisation, kinds, items }: Gear): string {
   });
   const file = {
     ...{ format: GEAR_FORMAT, version: 1, organisation },
-    kinds: Object.fromEntries(Object.entries(kinds).map(([id, kind]) => [id, ownOfHouse(kind)])),
+    kinds: Object.fromEntries(Object.entries(kinds).map(([id, kind]) => [id, withoutFindings(kind)])),
     items: Object.fromEntries(things),
   };
   return `${JSON.stringify(file, null, 2)}\n`;

@@ -49,12 +49,15 @@ export function quoteOf({ plan, rules }: Bundle, { pack, hands }: Assessment): Q
     return undefined;
   };
   const hireDays = numberOf(pack.money.hireDays);
-  if (hireDays === undefined) missing.add('it is not known for how many days the event hires');
   const lines: QuoteLine[] = [
     ...inOrder(quote.packages).map(([id, each]) => packageLine(id, each, known(each.each), hireDays)),
     ...crewLines(quote, quote.hourly && known(quote.hourly), numberOf(hands.crewHours)),
     ...(quote.costs === true ? costLines(pack.money) : []),
   ];
+  const byTheEvent = inOrder(quote.packages).some(
+    ([, { once, days }]) => once !== true && days === undefined,
+  );
+  if (hireDays === undefined && byTheEvent) missing.add('it is not known for how many days the event hires');
   for (const { label, sum } of lines)
     if (sum === undefined) missing.add(`what “${label}” comes to is not known`);
   const together = lines.every(({ sum }) => sum !== undefined)

@@ -179,6 +179,8 @@ describe('a list of what is on the shelf already', () => {
     expect(fieldsOf('tape;tested on', 'LAP 01;2026-11-01')).toEqual({
       tested: { result: 'passed', on: '2026-11-01' },
     });
+    // A day before that of the failure says nothing of it.
+    expect(fieldsOf('tape;tested on', 'LAP 01;2026-09-30')).toBeUndefined();
     expect(fieldsOf('tape;result', 'LAP 01;passed')).toEqual({
       tested: { result: 'passed', on: '2026-10-01' },
     });

@@ -45,13 +45,13 @@ export function changesOf(line: Line, before: Item, house: StockHouse, kind: str
   };
 }
 
+/** Of a test whose day nobody knows none is known to be later. */
+const LATEST = '9999';
+
 /** A list that says nothing of the result of the last test takes no failure back: only a test since then does. */
-const testedSince = (
-  before: Item['tested'],
-  { result, ...tested }: ElectricalTest,
-  saysResult: boolean,
-): ElectricalTest => ({
-  result:
-    before && !saysResult && (tested.on === undefined || tested.on === before.on) ? before.result : result,
-  ...tested,
-});
+function testedSince(before: Item['tested'], tested: ElectricalTest, saysResult: boolean): ElectricalTest {
+  const isLater = (tested.on ?? '') > (before?.on ?? LATEST);
+  if (!before || saysResult || isLater) return tested;
+  const on = before.result === 'failed' ? (before.on ?? tested.on) : tested.on;
+  return { ...tested, result: before.result, ...(on !== undefined && { on }) };
+}

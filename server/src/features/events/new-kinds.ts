@@ -1,13 +1,10 @@
 /** Kinds that come from elsewhere: those that are new here are added, nothing that is here is written over. */
 import { inKinds, newId, sameJson } from '@idle-satchel/core';
-import type { Kind, Kinds } from '@idle-satchel/core/documents';
+import { withoutFindings, type Kind, type Kinds } from '@idle-satchel/core/documents';
 import type { Scope } from '../../database/scope.js';
 import { invalid } from '../../problem.js';
 import { applyEdit } from '../edits/service.js';
 import { only } from './service.js';
-
-/** What things cost – perhaps in another money – and what came of them, each house finds for itself. */
-const withoutPrices = ({ price: _price, prices: _prices, verdicts: _verdicts, ...kind }: Kind): Kind => kind;
 
 /** The kinds that a house does not have yet, without what another one found of them; 422 for one that has the id of another kind there. */
 export function kindsNewTo(
@@ -17,12 +14,12 @@ export function kindsNewTo(
 ): Readonly<Record<string, Kind>> {
   const clashing = Object.entries(coming).find(([id, kind]) => {
     const own = kinds[id];
-    return own && !sameJson(withoutPrices(own), withoutPrices(kind));
+    return own && !sameJson(withoutFindings(own), withoutFindings(kind));
   });
   if (clashing)
     throw invalid([{ path: `${pointer}/${clashing[0]}`, reason: 'differs from the kind of that id here' }]);
   return Object.fromEntries(
-    Object.entries(coming).flatMap(([id, kind]) => (kinds[id] ? [] : [[id, withoutPrices(kind)]])),
+    Object.entries(coming).flatMap(([id, kind]) => (kinds[id] ? [] : [[id, withoutFindings(kind)]])),
   );
 }
 

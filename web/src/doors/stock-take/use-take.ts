@@ -103,7 +103,10 @@ export function useTake(): OpenTake | undefined {
     const { change } = done;
     if (change === undefined) return;
     call('POST /item-changes/:id/undo', { id: change }, { author: author() })
-      .then(() => setDone({ words: 'Taken back: the shelf is as it was.' }))
+      .then(async () => {
+        setDone({ words: 'Taken back: the shelf is as it was.' });
+        put({ shelf: await call('GET /items', {}) });
+      })
       .catch((error: unknown) => setProblem(wordsOf(error)));
   };
   return {
