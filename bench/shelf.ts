@@ -61,7 +61,7 @@ function shelf(): void {
   const all = median(listed, 20, 5);
   line('5,000 things as lines (≤ 300 ms)', ms(all), `${(all / clone).toFixed(1)} × deepClone of them`);
   const lines = listed();
-  const holds = wordFinder();
+  const { holds } = wordFinder();
   const found = median(
     () => lines.filter(({ views, words }) => views.has('ready') && holds(words, 'cupboard 7')),
     20,

@@ -138,7 +138,7 @@ export { EARLY_STATIONS } from './early-stations.js';
 export { addItemPatch, addItemsPatch } from './running-order-edits.js';
 export { readRunningOrder, type ReadItem, type ReadLine } from './running-order-text.js';
 export { groupSnags, joinedByCause, type SnagGroup } from './snag-groups.js';
-export { holdsWords, wordFinder } from './likeness/index.js';
+export { holdsWords, wordFinder, type WordFinder } from './likeness/index.js';
 export { alikeRuns, likeOf, type AlikeRun } from './kind-drafts/alike.js';
 export * from './schematic/index.js';
 export { marksDrawing, marksSvg, type PaperMark } from './paper/marks.js';

@@ -16,8 +16,27 @@ describe('a text holds what is wanted', () => {
     ['HDMI cable, 15 m', '  ', true],
   ])('%s, wanted %s: %s', (text, wanted, holds) => {
     expect(holdsWords(text, wanted)).toBe(holds);
-    const find = wordFinder();
-    expect([find(text, wanted), find(text, wanted)]).toEqual([holds, holds]);
+    const finder = wordFinder();
+    expect([finder.holds(text, wanted), finder.holds(text, '?'), finder.holds(text, wanted)]).toEqual([
+      holds,
+      true,
+      holds,
+    ]);
+  });
+
+  it('is found alike whether or not its words were learned before', () => {
+    const [early, late] = [wordFinder(), wordFinder()];
+    NAMES.forEach(early.learn);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...NAMES),
+        fc.constantFrom('c', 'hdmi 20', 'xlr', '1.5'),
+        (name, wanted) => {
+          expect(early.holds(name, wanted)).toBe(holdsWords(name, wanted));
+          expect(late.holds(name, wanted)).toBe(holdsWords(name, wanted));
+        },
+      ),
+    );
   });
 });
 

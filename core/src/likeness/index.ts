@@ -18,15 +18,28 @@ const holdsParts = (parts: readonly string[], wanted: readonly string[]): boolea
     parts.some(part => (isNumber(want) ? Number(part) === Number(want) : part.startsWith(want))),
   );
 
-/** The same for many texts that are asked again with each letter: each is taken apart once. */
-export function wordFinder(): (text: string, wanted: string) => boolean {
+/** Looks for words in many texts that are asked again with each letter that is typed. */
+export interface WordFinder {
+  /** Takes a text apart before it is asked for, where there is time for it. */
+  readonly learn: (text: string) => void;
+  /** As `holdsWords`; a text is taken apart once. */
+  readonly holds: (text: string, wanted: string) => boolean;
+}
+
+export function wordFinder(): WordFinder {
   const known = new Map<string, readonly string[]>();
-  return (text, wanted) => {
-    const sought = partsOf(wanted);
-    if (sought.length === 0) return true;
+  const learnt = (text: string): readonly string[] => {
     const parts = known.get(text) ?? partsOf(text);
     known.set(text, parts);
-    return holdsParts(parts, sought);
+    return parts;
+  };
+  let sought = { wanted: '', parts: partsOf('') };
+  return {
+    learn: learnt,
+    holds: (text, wanted) => {
+      if (sought.wanted !== wanted) sought = { wanted, parts: partsOf(wanted) };
+      return sought.parts.length === 0 || holdsParts(learnt(text), sought.parts);
+    },
   };
 }
 

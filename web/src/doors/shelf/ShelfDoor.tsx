@@ -1,7 +1,7 @@
 import type { ItemLine } from '@idle-satchel/core/api';
 import { isOverdue, SHELF_VIEWS, type ShelfView } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useMemo, useState } from 'react';
+import { startTransition, Suspense, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'wouter';
 import { organisationQuery } from '../../api/queries.js';
 import { fetched } from '../../ui/fetched.js';
@@ -54,7 +54,8 @@ export function ShelfDoor() {
         className={`flex flex-col min-h-0 pt-3 ${open === undefined ? '' : 'max-md:hidden'}`}
       >
         <Head
-          {...{ sought, onSought: setSought, shown, all: items.length, isThere: !!shelf.data }}
+          {...{ sought, shown, all: items.length, isThere: !!shelf.data }}
+          onSought={part => setSought(now => ({ ...now, ...part }))}
           overdue={overdue}
           onAsk={setAsked}
         />
@@ -134,9 +135,10 @@ function Head({
   all: number;
   isThere: boolean;
   overdue: number;
-  onSought: (sought: Sought) => void;
+  onSought: (part: Partial<Sought>) => void;
   onAsk: (asked: Asked) => void;
 }) {
+  const [typed, setTyped] = useState(sought.wanted);
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2 px-3 pb-2">
       <h1 className="max-md:basis-full">Shelf</h1>
@@ -145,15 +147,19 @@ function Head({
         className="field w-56 max-md:grow"
         aria-label="Find on the shelf"
         placeholder="Find by any word of it"
-        value={sought.wanted}
-        onChange={event => onSought({ ...sought, wanted: event.target.value })}
+        value={typed}
+        onChange={({ target: { value: wanted } }) => {
+          setTyped(wanted);
+          // Typing goes on while a long shelf is looked through.
+          startTransition(() => onSought({ wanted }));
+        }}
       />
       <label>
         <span className="text-faint">Show </span>
         <select
           className="field"
           value={sought.view}
-          onChange={event => onSought({ ...sought, view: event.target.value as ShelfView })}
+          onChange={event => onSought({ view: event.target.value as ShelfView })}
         >
           {SHELF_VIEWS.map(each => (
             <option key={each}>{each}</option>
@@ -165,7 +171,7 @@ function Head({
         <select
           className="field"
           value={sought.grouping}
-          onChange={event => onSought({ ...sought, grouping: event.target.value as Grouping })}
+          onChange={event => onSought({ grouping: event.target.value as Grouping })}
         >
           {Object.entries(GROUPINGS).map(([each, words]) => (
             <option key={each} value={each}>
@@ -178,7 +184,7 @@ function Head({
         {isThere && `${shown} of ${all}`}
       </span>
       {overdue > 0 && (
-        <button className="link text-risk" onClick={() => onSought({ ...sought, view: 'overdue' })}>
+        <button className="link text-risk" onClick={() => onSought({ view: 'overdue' })}>
           ◇ {overdue} overdue
         </button>
       )}
