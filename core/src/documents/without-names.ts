@@ -3,7 +3,7 @@ import type { Item, Shelf } from './item.js';
 import type { Plan } from './plan.js';
 
 /** Stands for a person or a firm that is not named. */
-const SOMEBODY = 'somebody';
+export const SOMEBODY = 'somebody';
 
 const nameless = <Record extends { readonly by: string }>(
   records: Readonly<globalThis.Record<string, Record>>,

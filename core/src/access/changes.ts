@@ -1,0 +1,41 @@
+/** Whether an edit changes only what its maker may change. */
+import { pointerOf } from '../foundations/index.js';
+import { may, mayFurtherIn, type Pathed, type Role } from './roles.js';
+
+type Fields = Readonly<Record<string, unknown>>;
+
+const isRecord = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const fieldsOf = (value: unknown): Fields => (isRecord(value) ? value : {});
+
+/**
+ * The first path that differs between two bodies and that a role may not change, or undefined. Branches that are one
+ * and the same object are not looked into. Whoever may take a record out takes out what they do not see of it, too.
+ */
+export function forbiddenChange(
+  role: Role,
+  document: Pathed,
+  before: unknown,
+  after: unknown,
+  keys: readonly string[] = [],
+): string | undefined {
+  if (before === after) return undefined;
+  const place = { document, path: pointerOf(...keys) };
+  const [was, is] = [fieldsOf(before), fieldsOf(after)];
+  const inside = [...new Set([...Object.keys(was), ...Object.keys(is)])];
+  if (inside.length === 0 || isPlain(before) || isPlain(after)) {
+    if (after === undefined && !may(role, 'read', place)) return undefined;
+    // A map that is empty may be put where records of it may be put.
+    const settles = isRecord(after ?? before) && mayFurtherIn(role, place);
+    return may(role, 'change', place) || settles ? undefined : place.path;
+  }
+  for (const key of inside) {
+    const forbidden = forbiddenChange(role, document, was[key], is[key], [...keys, key]);
+    if (forbidden !== undefined) return forbidden;
+  }
+  return undefined;
+}
+
+/** Whether something is there that has no fields. */
+const isPlain = (value: unknown): boolean => value !== undefined && !isRecord(value);

@@ -1,0 +1,123 @@
+/** A bundle as somebody sees it: without what is not for them. */
+import type {
+  Bundle,
+  Claims,
+  Hands,
+  Item,
+  Kinds,
+  Person,
+  Plan,
+  Rules,
+  Shelf,
+  Venue,
+} from '../documents/index.js';
+import { itemWithoutNames, SOMEBODY } from '../documents/without-names.js';
+import { hiddenFrom, withoutHidden } from './hidden.js';
+import type { Pathed, Role } from './roles.js';
+
+/** Who looks: in a role, and as which person of the house where they are one. */
+export interface Viewer {
+  readonly role: Role;
+  readonly person?: string;
+  /** The one event that a guest sees. */
+  readonly event?: string;
+}
+
+interface Bodies {
+  readonly plan: Plan;
+  readonly venue: Venue;
+  readonly rules: Rules;
+  readonly kinds: Kinds;
+  readonly item: Item;
+  readonly person: Person;
+}
+
+/** A document or record as a role sees it. */
+export function seenBy<Sort extends Pathed>(role: Role, sort: Sort, body: Bodies[Sort]): Bodies[Sort] {
+  const seen = withoutHidden(body, hiddenFrom(role, sort));
+  const nameless = role === 'guest' ? withoutSigners(seen) : seen;
+  // Who lends a thing, owns it or has it is for those who keep the shelf.
+  return sort === 'item' && HELPERS.has(role)
+    ? (itemWithoutNames(nameless as Item) as Bodies[Sort])
+    : nameless;
+}
+
+const HELPERS: ReadonlySet<Role> = new Set<Role>(['hand', 'guest']);
+
+const ANOTHER = 'another event';
+
+/** Any value with `by` of whatever was signed in it made nameless; what has none keeps its identity. */
+function withoutSigners<T>(value: T): T {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+  let changed = false;
+  const nameless = Object.fromEntries(
+    Object.entries(value).map(([key, each]: [string, unknown]) => {
+      const next = key === 'by' && typeof each === 'string' ? SOMEBODY : withoutSigners(each);
+      if (next !== each) changed = true;
+      return [key, next];
+    }),
+  );
+  return changed ? (nameless as T) : value;
+}
+
+/** People of the house who serve an event: on a role of it, or named at a lift. */
+export function servingAt({ assignments, devices }: Plan): ReadonlySet<string> {
+  return new Set([
+    ...Object.values(assignments ?? {}).map(({ person }) => person),
+    ...Object.values(devices ?? {}).flatMap(({ liftedBy }) => liftedBy ?? []),
+  ]);
+}
+
+/** Whether somebody may see an event at all: who plans sees each, a hand those they serve, a guest their own. */
+export function seesEvent({ role, person, event }: Viewer, id: string, plan: Plan): boolean {
+  if (!HELPERS.has(role)) return true;
+  if (role === 'guest') return event === id;
+  return person !== undefined && servingAt(plan).has(person);
+}
+
+const shelfSeenBy = (role: Role, { items }: Shelf): Shelf => ({
+  items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, seenBy(role, 'item', item)])),
+});
+
+/** Whoever plans sees everybody; a hand those who serve with them; a guest that somebody does. */
+function handsSeenBy({ role, person }: Viewer, { people }: Hands, plan: Plan): Hands {
+  const serving = HELPERS.has(role) ? servingAt(plan) : undefined;
+  const seen = Object.entries(people).filter(
+    ([id]) => !serving || serving.has(id) || (role === 'hand' && id === person),
+  );
+  return {
+    people: Object.fromEntries(
+      seen.map(([id, each]) => [
+        id,
+        role === 'guest' ? { ...each, name: SOMEBODY } : seenBy(role, 'person', each),
+      ]),
+    ),
+  };
+}
+
+function claimsSeenBy(role: Role, claims: Claims): Claims {
+  if (!HELPERS.has(role)) return claims;
+  return {
+    ...claims,
+    claims: Object.fromEntries(
+      Object.entries(claims.claims).map(([id, claim]) => [id, { ...claim, event: ANOTHER }]),
+    ),
+    ...(claims.before && { before: { ...claims.before, event: ANOTHER } }),
+    ...(claims.after && { after: { ...claims.after, event: ANOTHER } }),
+  };
+}
+
+/** Everything that an assessment needs, as somebody sees it. An owner sees it as it is. */
+export function bundleSeenBy(viewer: Viewer, bundle: Bundle): Bundle {
+  const { role } = viewer;
+  if (role === 'owner') return bundle;
+  return {
+    plan: seenBy(role, 'plan', bundle.plan),
+    venue: seenBy(role, 'venue', bundle.venue),
+    rules: seenBy(role, 'rules', bundle.rules),
+    kinds: seenBy(role, 'kinds', bundle.kinds),
+    shelf: shelfSeenBy(role, bundle.shelf),
+    hands: handsSeenBy(viewer, bundle.hands, bundle.plan),
+    claims: claimsSeenBy(role, bundle.claims),
+  };
+}
