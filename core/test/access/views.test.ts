@@ -40,19 +40,10 @@ describe('a bundle as it is seen', () => {
   it.each(OTHERS)('has no money for a %s', role => {
     const whole = textOf(friday);
     const seen = textOf(bundleSeenBy({ role }, friday));
-    for (const key of [
-      '"amount"',
-      '"currency":',
-      '"price":',
-      '"prices"',
-      '"bought"',
-      '"insured"',
-      '"quote"',
-    ]) {
-      expect(seen, key).not.toContain(key);
+    for (const key of ['amount', 'price', 'prices', 'bought', 'insured', 'quote']) {
+      expect(seen.includes(`"${key}":`), key).toBe(false);
     }
-    expect(whole).toContain('"amount"');
-    expect(whole).toContain('"price":');
+    expect(whole.includes('"amount":') && whole.includes('"price":')).toBe(true);
   });
 
   it('has for a hand the people who serve with them and themselves, and no owner of a thing', () => {
@@ -86,9 +77,8 @@ describe('a bundle as it is seen', () => {
       },
     };
     const text = textOf(bundleSeenBy({ role: 'guest' }, { ...friday, plan: ticked, claims }));
-    for (const { name } of Object.values(friday.hands.people)) expect(text).not.toContain(name);
-    expect(text).not.toContain('Ilse Signed');
-    expect(text).not.toContain('Wedding');
+    const names = Object.values(friday.hands.people).map(({ name }) => name);
+    expect([...names, 'Ilse Signed', 'Wedding'].filter(name => text.includes(name))).toEqual([]);
   });
 
   it('is there for those who serve at it, and for the guest of that event', () => {
