@@ -131,8 +131,8 @@ export function ensureBuilt() {
 }
 
 /**
- * Starts a server process; resolves with its address once it listens. `exited` resolves when it ends, and
- * `stop` asks it to end and waits.
+ * Starts a server process; resolves with its address once it listens, and with the code that makes its owner where it
+ * has none. `exited` resolves when it ends, and `stop` asks it to end and waits.
  */
 export function startServer(databaseUrl, env = {}) {
   const child = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
@@ -146,13 +146,13 @@ export function startServer(databaseUrl, env = {}) {
     let text = '';
     child.stdout.on('data', chunk => {
       text += chunk;
-      const address = /^listening (\S+)$/m.exec(text)?.[1];
+      const [, code, address] = /^(?:first code (\S+)\n)?listening (\S+)$/m.exec(text) ?? [];
       if (!address) return;
       const stop = async (signal = 'SIGTERM') => {
         child.kill(signal);
         await exited;
       };
-      resolve({ url: address, exited, stop, pid: child.pid });
+      resolve({ url: address, code, exited, stop, pid: child.pid });
     });
   });
 }

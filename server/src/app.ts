@@ -8,6 +8,7 @@ import type { Context } from './context.js';
 import { readImport } from './features/events/routes.js';
 import { readFile } from './features/files/routes.js';
 import { readPicture } from './features/pictures/routes.js';
+import { identify } from './gate/who.js';
 import { except, ofAnswers, ofPages } from './headers.js';
 import { serveInterface } from './interface.js';
 import { openApi } from './openapi.js';
@@ -58,6 +59,7 @@ export function createApp(
     }),
   );
   app.use(API, onlyOwnPages);
+  app.use(API, identify(context));
   app.put(`${API}/pictures/:id`, readPicture);
   app.put(`${API}/files/:id`, readFile);
   const beside = (request: { url?: string | undefined }): boolean =>

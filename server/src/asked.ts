@@ -1,6 +1,7 @@
 /** What a route is asked, in plain values that can be handed to another thread, and how handlers read it. */
 import { isId } from '@idle-satchel/core';
 import type { RouteName } from '@idle-satchel/core/api';
+import type { Actor } from './database/own-rows.js';
 import type { Scope } from './database/scope.js';
 import { invalid, notFound } from './problem.js';
 
@@ -8,6 +9,7 @@ import { invalid, notFound } from './problem.js';
 export interface Wish {
   readonly route: RouteName;
   readonly organisation: string;
+  readonly actor: Actor;
   readonly params: Readonly<Record<string, string>>;
   /** Parameters of the address that stand there once. */
   readonly query: Readonly<Record<string, string>>;

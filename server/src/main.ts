@@ -7,7 +7,8 @@ import { connect } from './database/connection.js';
 import { migrate, NewerDatabase } from './database/migrations.js';
 import { loadDemo } from './demo.js';
 import { LiveRelay } from './features/live/relay.js';
-import { makeFirst } from './features/organisations/first.js';
+import { firstCode } from './features/accounts/first-start.js';
+import { forgetSessions } from './gate/who.js';
 import { compileLater } from './heavy/engine.js';
 import { heavyWork } from './heavy/pool.js';
 import { LOOPBACK_HOSTS } from './origin.js';
@@ -21,8 +22,6 @@ const {
   HOSTS = '',
   INTERFACE,
   DEMO,
-  /** Name of the organisation that an empty database begins with. */
-  ORGANISATION = '',
   /** Requests of one address in a minute; behind a proxy that is the proxy's, and so everybody's. */
   REQUESTS_PER_MINUTE = '6000',
   LOG_LEVEL = 'info',
@@ -43,7 +42,6 @@ async function prepare(url: string): Promise<void> {
   try {
     await migrate(patient);
     if (DEMO === 'yes') await loadDemo(patient);
-    else await makeFirst(patient, ORGANISATION);
   } finally {
     await patient.close();
   }
@@ -86,12 +84,12 @@ async function start(): Promise<void> {
     onTrouble: error => log.error(error, 'a thread for heavy work failed'),
   });
   started.push(() => heavy.close());
-  const relay = new LiveRelay(DATABASE_URL, log);
+  const relay = new LiveRelay(DATABASE_URL, log, () => forgetSessions(sequelize));
   await relay.start();
   started.push(() => relay.close());
 
   const hosts = new Set([...LOOPBACK_HOSTS, ...HOSTS.split(/[\s,]+/).filter(Boolean)]);
-  const context = { sequelize, relay, heavy, log };
+  const context = { sequelize, relay, heavy, log, demo: DEMO === 'yes' };
   const server = createServer(createApp(context, { interfaceFolder: INTERFACE, hosts, requestsPerMinute }));
   server.requestTimeout = REQUEST_MS;
   server.headersTimeout = HEADERS_MS;
@@ -101,6 +99,8 @@ async function start(): Promise<void> {
   started.push(() => void server.close());
   const address = server.address();
   const own = typeof address === 'object' && address ? address.port : PORT;
+  const code = context.demo ? undefined : await firstCode(sequelize);
+  if (code !== undefined) process.stdout.write(`first code ${code}\n`);
   process.stdout.write(`listening http://${HOST}:${own}\n`);
 }
 

@@ -1,22 +1,42 @@
 /** Registering the routes of the contract with Express: bodies are checked, answers sent as JSON or as files. */
 import { setImmediate as others } from 'node:timers/promises';
-import { ROUTES, type AnswerOf, type BodyOf, type Contract, type RouteName } from '@idle-satchel/core/api';
+import {
+  ROUTES,
+  type AnswerOf,
+  type BodyOf,
+  type Contract,
+  type RouteName,
+  type Routes,
+} from '@idle-satchel/core/api';
 import { faultsOf } from '@idle-satchel/core/documents';
 import type { Express, Request, Response } from 'express';
 import { askedOf, type Asked, type Wish } from './asked.js';
-import { scopeOf, type Context } from './context.js';
+import type { Context } from './context.js';
+import { Scope } from './database/scope.js';
+import { allow } from './gate/allow.js';
+import { notSignedIn, whoAsked, type Who } from './gate/who.js';
 import { invalid } from './problem.js';
 
 /** What a handler in the server's own thread is given. */
 export interface Call<Body> extends Asked<Body> {
   readonly context: Context;
   readonly response: Response;
+  readonly who: Who;
+}
+
+/** What a handler is given that answers whoever asks, signed in or not. */
+export interface OpenCall<Body> {
+  readonly body: Body;
+  readonly context: Context;
+  readonly response: Response;
+  readonly who: Who | undefined;
 }
 
 /** A route of the contract with what answers it. */
 export interface Route {
   readonly name: RouteName;
   readonly handle: (call: Call<never>) => Promise<unknown>;
+  readonly open?: (call: OpenCall<never>) => Promise<unknown>;
   /** It may take long: it is answered in a thread of its own. */
   readonly heavy: boolean;
 }
@@ -36,6 +56,11 @@ export class Written {
   constructor(readonly json: string) {}
 }
 
+/** Routes that their contract opens to everybody. */
+type OpenRoute = {
+  [Name in RouteName]: Routes[Name] extends { readonly needs: 'open' } ? Name : never;
+}[RouteName];
+
 type Handled<Name extends RouteName> =
   AnswerOf<Name> extends undefined ? FileAnswer | void : AnswerOf<Name> | Written;
 
@@ -44,6 +69,12 @@ export const route = <Name extends RouteName>(
   name: Name,
   handle: (call: Call<BodyOf<Name>>) => Promise<Handled<Name>>,
 ): Route => ({ name, handle, heavy: false });
+
+/** Answers a route that is open to everybody. */
+export const openRoute = <Name extends OpenRoute>(
+  name: Name,
+  open: (call: OpenCall<BodyOf<Name>>) => Promise<Handled<Name>>,
+): Route => ({ name, open, handle: () => Promise.reject(new Error(`${name} is open`)), heavy: false });
 
 /** Answers a route whose work may take long, in a thread of its own. */
 export const heavyRoute = <Name extends RouteName>(
@@ -63,32 +94,45 @@ export function addressOf(name: RouteName): {
 }
 
 export function register(app: Express, context: Context, routes: readonly Route[]): void {
-  for (const { name, handle, heavy } of routes) {
+  for (const { name, handle, open, heavy } of routes) {
     const { method, path } = addressOf(name);
     const { body, status = 200 }: Contract = ROUTES[name];
-    app[method](`${API}${path}`, async (request: Request, response: Response) => {
+    /** Reading a large body took a while already, and so does looking through it. */
+    const looked = async (request: Request): Promise<never> => {
       if (body) {
-        // Reading a large one took a while already, and so does looking through it.
         await others();
         const faults = faultsOf(body, request.body);
         if (faults.length > 0) throw invalid(faults);
       }
-      const scope = await scopeOf(context, request);
-      const wish = wishOf(name, request, scope.organisationId);
+      return request.body as never;
+    };
+    app[method](`${API}${path}`, async (request: Request, response: Response) => {
+      const who = whoAsked(response);
+      if (open) {
+        const call = { body: await looked(request), context, response, who };
+        send(response.status(status), await open(call));
+        return;
+      }
+      if (!who) throw await notSignedIn(context.sequelize);
+      const scope = new Scope(context.sequelize, who.organisation, null, who);
+      const wish = wishOf(name, request, who);
+      await allow(name, scope, wish.params);
+      await looked(request);
       const answer = heavy
         ? await context.heavy.answer(wish)
-        : await handle({ ...askedOf<never>(wish, scope), context, response });
+        : await handle({ ...askedOf<never>(wish, scope), context, response, who });
       send(response.status(status), answer);
     });
   }
 }
 
-function wishOf(route: RouteName, request: Request, organisation: string): Wish {
+function wishOf(route: RouteName, request: Request, { organisation, viewer, account, name }: Who): Wish {
   const once = (values: object): Record<string, string> =>
     Object.fromEntries(Object.entries(values).filter(([, value]) => typeof value === 'string'));
   return {
     route,
     organisation,
+    actor: { viewer, ...(account !== undefined && { account }), ...(name !== undefined && { name }) },
     params: once(request.params),
     query: once(request.query),
     body: request.body as unknown,

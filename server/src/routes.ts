@@ -1,4 +1,5 @@
 /** Every route that is answered, for the server's thread and for those that do its heavy work. */
+import { accountRoutes } from './features/accounts/routes.js';
 import { bookingRoutes } from './features/bookings/routes.js';
 import { documentRoutes } from './features/documents/routes.js';
 import { editRoutes } from './features/edits/routes.js';
@@ -32,5 +33,6 @@ export const routes: readonly Route[] = [
   ...sheetRoutes,
   ...shelfListRoutes,
   ...gearRoutes,
+  ...accountRoutes,
   ...liveRoutes,
 ];

@@ -13,6 +13,7 @@ import { connect } from '../src/database/connection.js';
 import { migrate } from '../src/database/migrations.js';
 import { loadDemo } from '../src/demo.js';
 import { LiveRelay } from '../src/features/live/relay.js';
+import { forgetSessions } from '../src/gate/who.js';
 import { heavyWork, type Heavy } from '../src/heavy/pool.js';
 
 const admin = process.env.TEST_DATABASE_URL;
@@ -40,29 +41,31 @@ export interface Setup {
   readonly sequelize: Sequelize;
   readonly heavy: Heavy;
   readonly api: ReturnType<typeof supertest>;
+  readonly demo: boolean;
   readonly close: () => Promise<void>;
 }
 
 /** Threads run what was built. */
 export const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
 
-/** The application in this process on a fresh database with the demo data. */
-export async function setUp(): Promise<Setup> {
+/** The application in this process on a fresh database with the demo data; everybody owns it where it is a demo. */
+export async function setUp({ demo = true }: { readonly demo?: boolean } = {}): Promise<Setup> {
   const database = await freshDatabase();
   const sequelize = connect(database.url);
   await migrate(sequelize);
   await loadDemo(sequelize, new Date('2026-11-25T12:00:00Z'));
   const log = pino({ level: 'silent' });
-  const relay = new LiveRelay(database.url, log);
+  const relay = new LiveRelay(database.url, log, () => forgetSessions(sequelize));
   await relay.start();
   const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1 });
-  const app = createApp({ sequelize, relay, heavy, log });
+  const app = createApp({ sequelize, relay, heavy, log, demo });
   return {
     url: database.url,
     app,
     sequelize,
     heavy,
     api: supertest(app),
+    demo,
     close: async () => {
       await heavy.close();
       await relay.close();
@@ -95,17 +98,19 @@ export const move = (device: string, x: number, y: number): Operation => ({
 
 export interface Running {
   readonly address: string;
+  /** The code that its terminal shows where nobody owns the installation. */
+  readonly code: string | undefined;
   readonly kill: (signal?: NodeJS.Signals) => Promise<void>;
 }
 
-/** A server process of its own, as in production. */
+/** A server process of its own, as in production, but with demo data that everybody owns unless it is told otherwise. */
 export function spawnServer(
   databaseUrl: string,
   env: Readonly<Record<string, string>> = {},
 ): Promise<Running> {
   const child = spawn(process.execPath, [join(import.meta.dirname, '../dist/main.js')], {
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal', ...env },
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal', DEMO: 'yes', ...env },
   });
   const ended = new Promise<void>(resolve => child.once('exit', () => resolve()));
   return new Promise((resolve, reject) => {
@@ -114,13 +119,13 @@ export function spawnServer(
     let text = '';
     child.stdout.on('data', (chunk: Buffer) => {
       text += chunk.toString();
-      const address = /^listening (\S+)$/m.exec(text)?.[1];
+      const [, code, address] = /^(?:first code (\S+)\n)?listening (\S+)$/m.exec(text) ?? [];
       if (!address) return;
       const kill = async (signal: NodeJS.Signals = 'SIGTERM'): Promise<void> => {
         child.kill(signal);
         await ended;
       };
-      resolve({ address, kill });
+      resolve({ address, code, kill });
     });
   });
 }

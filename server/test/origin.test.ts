@@ -64,7 +64,7 @@ describe('a page of another site', () => {
 it('a server answers to the names it was given', async () => {
   const relay = { subscribe: () => () => undefined } as never;
   const app = createApp(
-    { sequelize: setup.sequelize, heavy: setup.heavy, relay, log: { error: () => undefined } as never },
+    { ...setup, relay, log: { error: () => undefined } as never },
     { hosts: new Set(['satchel.example']) },
   );
   const status = async (host: string): Promise<number> =>

@@ -1,4 +1,6 @@
 /** Standing up: on an empty database, several at once; and why one does not, in plain words. */
+import { Me } from '@idle-satchel/core/api';
+import { faultsOf } from '@idle-satchel/core/documents';
 import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -116,27 +118,34 @@ describe('a database', () => {
     await older.drop();
   });
 
-  it('that is empty explains itself, and begins with an organisation that is named', async () => {
+  it('that is empty explains itself, and begins with the code of the terminal', async () => {
     const empty = await freshDatabase();
-    const bare = await spawnServer(empty.url);
-    const answer = await fetch(`${bare.address}/api/v1/events`).finally(() => bare.kill());
-    const { title, detail } = (await answer.json()) as { title: string; detail: string };
-    expect(answer.status).toBe(503);
-    expect(title).toMatch(/database is empty/);
-    expect(detail).toMatch(/ORGANISATION/);
-    const named = await spawnServer(empty.url, { ORGANISATION: 'Millrace Street Choir' });
+    const server = await spawnServer(empty.url, { DEMO: 'no' });
     try {
-      const info = await fetch(`${named.address}/api/v1/organisation`);
+      const ask = (path: string, body?: object, cookie = '') =>
+        fetch(`${server.address}/api/v1${path}`, {
+          headers: { 'content-type': 'application/json', cookie },
+          ...(body && { method: 'POST', body: JSON.stringify(body) }),
+        });
+      const answer = await ask('/events');
+      const { title, detail } = (await answer.json()) as { title: string; detail: string };
+      expect([answer.status, title]).toEqual([401, 'Nobody owns this installation yet']);
+      expect(detail).toMatch(/code/);
+      const owner = {
+        ...{ code: server.code ?? '', organisation: 'Millrace Street Choir', name: 'Ada Millrace' },
+        ...{ login: 'ada', password: 'seven geese over the weir' },
+      };
+      expect((await ask('/first-start', { ...owner, code: 'AAAA-BBBB-CCCC-DDDD' })).status).toBe(401);
+      const begun = await ask('/first-start', { ...owner, code: (server.code ?? '').toLowerCase() });
+      expect([begun.status, faultsOf(Me, await begun.json())]).toEqual([201, []]);
+      expect((await ask('/first-start', owner)).status).toBe(409);
+      const [cookie = ''] = begun.headers.getSetCookie().map(each => each.split(';')[0]);
+      const info = await ask('/organisation', undefined, cookie);
       expect(await info.json()).toMatchObject({ organisations: [{ name: 'Millrace Street Choir' }] });
       const first = { label: 'First', start: '2026-12-20T18:00:00Z', zone: 'UTC', kit: 'kitonebelt' };
-      const made = await fetch(`${named.address}/api/v1/events`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(first),
-      });
-      expect(made.status).toBe(201);
+      expect((await ask('/events', first, cookie)).status).toBe(201);
     } finally {
-      await named.kill();
+      await server.kill();
       await empty.drop();
     }
   });

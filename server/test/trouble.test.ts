@@ -44,11 +44,12 @@ describe('too much at once', () => {
   it('of pages that listen is refused, of one address and of one organisation', async () => {
     const hub = new LiveRelay('', log);
     const nothing = (): void => undefined;
+    const always = () => Promise.resolve(true);
     const listener = { writeHead: nothing, write: nothing, on: nothing, end: nothing } as never;
     const fill = (organisation: string, address: (i: number) => string, count: number): number => {
       for (let i = 0; i < count; i++) {
         try {
-          hub.add(organisation, address(i), listener);
+          hub.add({ organisation, address: address(i), response: listener, hears: always, stays: always });
         } catch (error) {
           expect(error).toMatchObject({ status: 503 });
           return i;

@@ -1,5 +1,5 @@
 /** Whether an edit changes only what its maker may change. */
-import { pointerOf } from '../foundations/index.js';
+import { pointerOf, type Operation } from '../foundations/index.js';
 import { may, mayFurtherIn, type Pathed, type Role } from './roles.js';
 
 type Fields = Readonly<Record<string, unknown>>;
@@ -35,6 +35,25 @@ export function forbiddenChange(
     if (forbidden !== undefined) return forbidden;
   }
   return undefined;
+}
+
+/**
+ * The first path that a patch writes to where a role may change neither that nor anything in it, or undefined. What it
+ * would change is not asked: a patch that puts there what is there already is no less an edit.
+ */
+export function forbiddenTarget(
+  role: Role,
+  document: Pathed,
+  patch: readonly Operation[],
+): string | undefined {
+  const targets = patch.flatMap(operation => [
+    ...(operation.op === 'test' ? [] : [operation.path]),
+    ...(operation.op === 'move' ? [operation.from] : []),
+  ]);
+  return targets.find(path => {
+    const place = { document, path };
+    return !may(role, 'change', place) && !mayFurtherIn(role, place);
+  });
 }
 
 /** Whether something is there that has no fields. */

@@ -1,5 +1,12 @@
 /** What of a document a role does not see: taken out of bodies and patches on the way to them, kept on the way back. */
-import { applyPatch, parsePointer, valueAt, type Json, type Operation } from '../foundations/index.js';
+import {
+  applyPatch,
+  parsePointer,
+  pointerOf,
+  valueAt,
+  type Json,
+  type Operation,
+} from '../foundations/index.js';
 import { may, pathsToldApart, type Pathed, type Role } from './roles.js';
 
 /** Hidden places by the keys that lead there; `*` is any key. */
@@ -90,6 +97,33 @@ export function patchWithoutHidden(patch: readonly Operation[], tree: Branch): O
 }
 
 /**
+ * The first path of a patch that reaches for what is hidden, or undefined: to write there, to move it, or to ask by a test
+ * what stands there. Whoever does not see a value is not told whether it is the one they guess, either.
+ */
+export function hiddenReached(patch: readonly Operation[], tree: Branch): string | undefined {
+  for (const operation of patch) {
+    const { path } = operation;
+    const branch = branchAlong(tree, path);
+    if (branch.hidden || (operation.op === 'test' && !isClear(branch))) return path;
+    if ('from' in operation && !isClear(branchAlong(tree, operation.from))) return operation.from;
+    const inside = 'value' in operation ? hiddenIn(operation.value, branch) : undefined;
+    if (inside !== undefined) return path + inside;
+  }
+  return undefined;
+}
+
+/** Where a value has something in a hidden place. */
+function hiddenIn(value: Json, branch: Branch): string | undefined {
+  if (branch.hidden) return '';
+  if (branch.further.size === 0 || !isRecord(value)) return undefined;
+  for (const [key, each] of Object.entries(value as Record<string, Json>)) {
+    const inside = hiddenIn(each, branchAt(branch, key));
+    if (inside !== undefined) return pointerOf(key) + inside;
+  }
+  return undefined;
+}
+
+/**
  * A patch by somebody who does not see all, so that it leaves what they do not see as it is: where it puts a whole
  * record in the place of one, what is hidden of that stays in it.
  */
@@ -115,7 +149,7 @@ function withHidden(value: Json, before: Json | undefined, branch: Branch): Json
   const filled: Record<string, Json> = { ...(value as Record<string, Json>) };
   for (const [key, was] of Object.entries(before as Record<string, Json>)) {
     const further = branchAt(branch, key);
-    if (further.hidden && !Object.hasOwn(filled, key)) filled[key] = was;
+    if (further.hidden) filled[key] = was;
     else if (Object.hasOwn(filled, key)) filled[key] = withHidden(filled[key] as Json, was, further);
   }
   return filled;

@@ -1,6 +1,14 @@
 /** Roles, what each may do, and what each sees. */
-export { forbiddenChange } from './changes.js';
-export { hiddenFrom, patchKeepingHidden, patchWithoutHidden, seesAll, withoutHidden } from './hidden.js';
+export { forbiddenChange, forbiddenTarget } from './changes.js';
+export {
+  hiddenFrom,
+  hiddenReached,
+  patchKeepingHidden,
+  patchWithoutHidden,
+  seesAll,
+  withoutHidden,
+} from './hidden.js';
+export * from './lasting.js';
 export {
   may,
   mayFurtherIn,
@@ -9,11 +17,14 @@ export {
   RESOURCES,
   ROLE_WORDS,
   ROLES,
+  MEMBER_ROLES,
   type Action,
+  type MemberRole,
   type Pathed,
   type Place,
   type Resource,
   type Role,
   type Thing,
 } from './roles.js';
-export { bundleSeenBy, seenBy, seesEvent, servingAt, type Viewer } from './views.js';
+export { SOMEBODY } from '../documents/without-names.js';
+export { bundleSeenBy, seenBy, seesEvent, seesEveryEvent, servingAt, type Viewer } from './views.js';

@@ -7,6 +7,10 @@
 export const ROLES = ['owner', 'planner', 'hand', 'guest'] as const;
 export type Role = (typeof ROLES)[number];
 
+/** Roles that an account is given; guests have a link in the place of one. */
+export const MEMBER_ROLES = ['owner', 'planner', 'hand'] as const satisfies readonly Role[];
+export type MemberRole = (typeof MEMBER_ROLES)[number];
+
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   owner: 'answers for the house: people, money, secrets, backups, roles',
   planner: 'plans events, surveys venues, keeps the shelf and the house rules',

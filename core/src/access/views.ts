@@ -68,9 +68,12 @@ export function servingAt({ assignments, devices }: Plan): ReadonlySet<string> {
   ]);
 }
 
+/** Whether somebody in a role sees every event there is. */
+export const seesEveryEvent = (role: Role): boolean => !HELPERS.has(role);
+
 /** Whether somebody may see an event at all: who plans sees each, a hand those they serve, a guest their own. */
 export function seesEvent({ role, person, event }: Viewer, id: string, plan: Plan): boolean {
-  if (!HELPERS.has(role)) return true;
+  if (seesEveryEvent(role)) return true;
   if (role === 'guest') return event === id;
   return person !== undefined && servingAt(plan).has(person);
 }

@@ -1,4 +1,5 @@
 /** Routes of the sheets: each list of an event and of the shelf, as each sort of file that it can be had as. */
+import type { Resource } from '../access/index.js';
 import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from '../shelf-sheets/words.js';
 import {
   SHEET_FILES,
@@ -10,18 +11,34 @@ import {
 
 type SheetRoute = `GET /events/:id/${SheetName}.${SheetFile}` | `GET /shelf/${ShelfSheetName}.${SheetFile}`;
 
-const filesOf = (path: string, what: string) =>
+/** Lists that say what things cost or are worth. */
+const OF_MONEY: ReadonlySet<string> = new Set<SheetName | ShelfSheetName>([
+  ...(['quote', 'shopping', 'insurance', 'customs'] as const),
+]);
+
+const filesOf = (path: string, what: string, needs: readonly ['read', Resource]) =>
   Object.entries(SHEET_FILES).map(
     ([ending, { words, type: file }]) =>
-      [`GET ${path}.${ending}`, { summary: `${what} as ${words}`, file }] as const,
+      [`GET ${path}.${ending}`, { summary: `${what} as ${words}`, needs, file }] as const,
   );
 
 export const sheetRoutes = Object.fromEntries([
-  ...SHEET_NAMES.flatMap(name => filesOf(`/events/:id/${name}`, `The ${SHEET_WORDS[name].toLowerCase()}`)),
+  ...SHEET_NAMES.flatMap(name =>
+    filesOf(`/events/:id/${name}`, `The ${SHEET_WORDS[name].toLowerCase()}`, [
+      'read',
+      OF_MONEY.has(name) ? 'money' : 'sheets',
+    ]),
+  ),
   ...SHELF_SHEET_NAMES.flatMap(name =>
     filesOf(
       `/shelf/${name}`,
       `Of the shelf: ${SHELF_SHEET_WORDS[name].toLowerCase()}, of the things in ?ids= (commas between) or of all,`,
+      ['read', OF_MONEY.has(name) ? 'money' : 'shelf'],
     ),
   ),
-]) as unknown as Readonly<Record<SheetRoute, { readonly summary: string; readonly file: string }>>;
+]) as unknown as Readonly<
+  Record<
+    SheetRoute,
+    { readonly summary: string; readonly needs: readonly ['read', Resource]; readonly file: string }
+  >
+>;

@@ -92,7 +92,7 @@ export class BookingRows extends ItemRows {
     await this.select(
       `INSERT INTO bookings (organisation_id, id, event_id, label, author, from_at, to_at, free_at)
        VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
-      ...[id, event, label, author, from, to, free],
+      ...[id, event, label, this.actor.name ?? author, from, to, free],
     );
     await this.select(
       `INSERT INTO booked_items (organisation_id, booking_id, item_id, count, span)

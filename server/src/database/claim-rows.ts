@@ -1,5 +1,5 @@
 /** What events take while they last, kept beside their documents so that nobody has to read all of them. */
-import { OwnRows } from './own-rows.js';
+import { ServedRows } from './served-rows.js';
 
 /** When an event lasts, UTC, and where. */
 export interface EventSpan {
@@ -31,7 +31,7 @@ export const OR_UPDATED = `ON CONFLICT (organisation_id, event_id) DO UPDATE
     venue_id = excluded.venue_id, venue_revision = excluded.venue_revision,
     occasion = excluded.occasion, stays = excluded.stays`;
 
-export class ClaimRows extends OwnRows {
+export class ClaimRows extends ServedRows {
   /** When and where every event of the organisation is. */
   spans(): Promise<EventSpan[]> {
     return this.select<EventSpan>(`SELECT ${SPAN} FROM claims WHERE organisation_id = $1`);

@@ -158,15 +158,19 @@ export class DocumentRows extends ClaimRows {
     kind: DocumentKind,
     after: { sortKey: string; id: string } | undefined,
     size: number,
+    /** Only these, where they are said. */
+    among?: ReadonlySet<string>,
   ): Promise<PageOf<string>> {
     const rows = await this.select<{ id: string; sortKey: string }>(
       `SELECT id, sort_key AS "sortKey" FROM documents
        WHERE organisation_id = $1 AND kind = $2 AND body -> 'parent' IS NULL AND ($3::text IS NULL OR (sort_key, id) > ($3, $4))
+         AND ($6::text[] IS NULL OR id = ANY ($6))
        ORDER BY sort_key, id LIMIT $5`,
       kind,
       after?.sortKey ?? null,
       after?.id ?? '',
       size + 1,
+      among ? [...among] : null,
     );
     const last = rows[size - 1];
     return {

@@ -28,7 +28,15 @@ export class EditRows extends DocumentRows {
    * is taken.
    */
   async keepEdit(
-    { id, digest, label, author, browser, undoes, answer }: Omit<Fields<EditRow>, 'organisationId' | 'at'>,
+    {
+      id,
+      digest,
+      label,
+      author,
+      browser,
+      undoes,
+      answer,
+    }: Omit<Fields<EditRow>, 'organisationId' | 'at' | 'accountId'>,
     next: readonly NextRevision[],
   ): Promise<string | undefined> {
     const claims = next.flatMap(({ id: event, claim }) => (claim ? [{ event, ...claim }] : []));
@@ -47,6 +55,7 @@ export class EditRows extends DocumentRows {
       ...[claims.map(({ venueId }) => venueId), claims.map(({ venueRevision }) => venueRevision)],
       claims.map(({ items }) => JSON.stringify(items)),
       ...[claims.map(({ occasion }) => occasion), claims.map(({ stays }) => stays)],
+      this.actor.account ?? null,
     );
     return kept?.version ?? undefined;
   }
@@ -76,8 +85,8 @@ WITH wanted AS (
   INSERT INTO snapshots (organisation_id, document_id, revision, body)
   SELECT $1, id, over + 1, body::jsonb FROM kept WHERE snapshot
 ), edited AS (
-  INSERT INTO edits (organisation_id, id, digest, label, author, browser, undoes, at, answer)
-  SELECT $1, $2, $3, $4, $5, $6, $7, now(), $8::jsonb WHERE EXISTS (SELECT FROM kept)
+  INSERT INTO edits (organisation_id, id, digest, label, author, browser, undoes, at, answer, account_id)
+  SELECT $1, $2, $3, $4, $5, $6, $7, now(), $8::jsonb, $25 WHERE EXISTS (SELECT FROM kept)
 ), claimed AS (
   INSERT INTO claims (organisation_id, event_id, label, from_at, to_at, venue_id, venue_revision, items,
     occasion, stays)

@@ -113,11 +113,11 @@ export class ItemRows extends EditRows {
   ): Promise<void> {
     await this.select(
       `INSERT INTO item_changes
-         (organisation_id, item_id, revision, change_id, label, author, undoes, at, before, after)
-       SELECT $1, id, revision, $3, $4, $5, $6, now(), before, after
+         (organisation_id, item_id, revision, change_id, label, author, undoes, at, before, after, account_id)
+       SELECT $1, id, revision, $3, $4, $5, $6, now(), before, after, $7
        FROM jsonb_to_recordset($2::jsonb) AS n (id text, revision int, before jsonb, after jsonb)`,
       JSON.stringify(items.map(({ id, revision, before, after }) => ({ id, revision, before, after }))),
-      ...[change, label, author, undoes ?? null],
+      ...[change, label, this.actor.name ?? author, undoes ?? null, this.actor.account ?? null],
     );
   }
   /** What was done to an item before a revision, newest first. */

@@ -1,5 +1,5 @@
 /** Tables. Every row but an organisation belongs to one; see `scope.ts` for the one place that queries them. */
-import type { DocumentKind } from '@idle-satchel/core/api';
+import type { DocumentKind, EditAnswer } from '@idle-satchel/core/api';
 import type { Operation } from '@idle-satchel/core';
 import type { Item, Person } from '@idle-satchel/core/documents';
 import { DataTypes, Model, type Sequelize } from 'sequelize';
@@ -30,7 +30,9 @@ export class EditRow extends Model {
   declare browser: string | null;
   declare undoes: string | null;
   declare at: Date;
-  declare answer: object;
+  declare answer: EditAnswer;
+  /** The account of whoever made it; null before there were accounts, and in a demo. */
+  declare accountId: string | null;
 }
 
 /** What an edit did to one document. */
@@ -112,6 +114,7 @@ export function initModels(sequelize: Sequelize): void {
       undoes: DataTypes.STRING(64),
       at: { type: DataTypes.DATE, allowNull: false },
       answer: json(),
+      accountId: DataTypes.STRING(12),
     },
     table('edits'),
   );

@@ -1,4 +1,5 @@
 /** Rows of one organisation: the condition that every query carries, inside a transaction or not. */
+import type { Viewer } from '@idle-satchel/core/access';
 import type pg from 'pg';
 import {
   QueryTypes,
@@ -11,12 +12,28 @@ import {
 
 export type Fields<Row> = { [Key in Exclude<keyof Row, keyof Model>]: Row[Key] };
 
+/** In whose name rows are read and written: as whom they look, and what they sign with. */
+export interface Actor {
+  readonly viewer: Viewer;
+  readonly account?: string;
+  /** Absent where they sign with what they say. */
+  readonly name?: string;
+}
+
+/** The program itself, which sees everything. */
+const ITSELF: Actor = { viewer: { role: 'owner' } };
+
 export class OwnRows {
   constructor(
     readonly sequelize: Sequelize,
     readonly organisationId: string,
     protected readonly transaction: Transaction | null = null,
+    readonly actor: Actor = ITSELF,
   ) {}
+
+  get viewer(): Viewer {
+    return this.actor.viewer;
+  }
 
   /** Whether what is read and written here may yet be taken back as a whole. */
   get isTentative(): boolean {

@@ -11,7 +11,7 @@ export class Scope extends BookingRows {
   atomically<T>(work: (scope: Scope) => Promise<T>): Promise<T> {
     return this.sequelize.transaction(
       { isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED },
-      transaction => work(new Scope(this.sequelize, this.organisationId, transaction)),
+      transaction => work(new Scope(this.sequelize, this.organisationId, transaction, this.actor)),
     );
   }
 

@@ -36,6 +36,8 @@ export const collidedFields = <Body extends object>(
 export function changedFields<Body extends object>(
   row: Revisable<Body>,
   change: FieldsChange<Body>,
+  /** How whoever asks sees what is there. */
+  seen: (body: Body) => object = body => body,
 ): Revisable<Body> {
   const { body, revision, changedAt } = row;
   const collided = collidedFields(row, change);
@@ -43,7 +45,7 @@ export function changedFields<Body extends object>(
     throw new Problem(409, 'Somebody else changed this in the meantime', `at /${collided.join(', /')}`, {
       faults: collided.map(field => ({ path: `/${field}`, reason: 'was changed by somebody else' })),
       revision,
-      now: body,
+      now: seen(body),
     });
   }
   const fields = differing(body, change);

@@ -3,6 +3,7 @@ import type { EventSummary, RouteName } from '@idle-satchel/core/api';
 import { workerData } from 'piscina';
 import { askedOf, type Wish } from '../asked.js';
 import { connect } from '../database/connection.js';
+import type { Actor } from '../database/own-rows.js';
 import { Scope } from '../database/scope.js';
 import { summaryOf } from '../features/events/summary.js';
 import { asProblem, type Problem } from '../problem.js';
@@ -18,6 +19,7 @@ export type Outcome<Answer> =
 
 export interface SummaryWish {
   readonly organisation: string;
+  readonly actor: Actor;
   readonly event: string;
 }
 
@@ -31,11 +33,11 @@ export const answer = (wish: Wish): Promise<Outcome<FileAnswer>> =>
   outcomeOf(async () => {
     const handle = heavy.get(wish.route)?.handle as ((asked: unknown) => Promise<unknown>) | undefined;
     if (!handle) throw new Error(`${wish.route} is not answered here`);
-    return asFile(await handle(askedOf(wish, new Scope(sequelize, wish.organisation))));
+    return asFile(await handle(askedOf(wish, new Scope(sequelize, wish.organisation, null, wish.actor))));
   });
 
-export const summary = ({ organisation, event }: SummaryWish): Promise<Outcome<EventSummary>> =>
-  outcomeOf(() => summaryOf(new Scope(sequelize, organisation), event));
+export const summary = ({ organisation, actor, event }: SummaryWish): Promise<Outcome<EventSummary>> =>
+  outcomeOf(() => summaryOf(new Scope(sequelize, organisation, null, actor), event));
 
 async function outcomeOf<Answer>(work: () => Promise<Answer>): Promise<Outcome<Answer>> {
   try {

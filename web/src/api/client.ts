@@ -1,5 +1,6 @@
 /** Talking to the server by the routes of its contract: JSON in and out, problems as errors with their faults. */
 import type { AnswerOf, BodyOf, NotBooked, RouteName } from '@idle-satchel/core/api';
+import { me } from './me.js';
 
 const API = '/api/v1';
 
@@ -64,6 +65,9 @@ export const call = <Name extends RouteName>(
     ...(how?.outlives && { keepalive: true }),
   });
 
+/** Routes whose 401 says that what was typed does not fit, and nothing of whoever is signed in. */
+const COMING_IN: ReadonlySet<RouteName> = new Set(['POST /session', 'POST /first-start']);
+
 const JSON_TYPE = { 'content-type': 'application/json' };
 
 /** Sends bytes to a route that takes a file. Rejects with `ApiProblem`. */
@@ -111,6 +115,7 @@ async function answered<Name extends RouteName>(
   }
   const answer = await bodyOf(response);
   if (response.ok) return answer as AnswerOf<Name>;
+  if (response.status === 401 && !COMING_IN.has(route)) me.lost();
   const { title = `The server answered ${response.status}`, detail, faults, documents, left } = answer;
   // What can be done about a server that cannot just now.
   const words = response.status === 503 && detail ? `${title}. ${detail}` : title;

@@ -2,6 +2,13 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { call } from './client.js';
 
+/** Who this browser is signed in as. */
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => call('GET /session', {}),
+  staleTime: Infinity,
+});
+
 export const organisationQuery = queryOptions({
   queryKey: ['organisation'],
   queryFn: () => call('GET /organisation', {}),

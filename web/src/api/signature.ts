@@ -1,11 +1,16 @@
-/** The name people sign with on this device, until accounts exist; and the name of the browser itself. */
+/** The name people sign with: that of who is signed in, or in a demo what they say; and the name of the browser itself. */
 import { newId } from '@idle-satchel/core';
+import { me } from './me.js';
 
 const KEY = 'idle-satchel name';
 const BROWSER = 'idle-satchel browser';
 
-export const signedName = (): string => localStorage.getItem(KEY) ?? '';
+/** The name that goes with who is signed in; undefined where anybody may say theirs. */
+export const ownName = (): string | undefined => me.get()?.name;
+
+export const signedName = (): string => ownName() ?? localStorage.getItem(KEY) ?? '';
 export function keepName(name: string): void {
+  if (ownName() !== undefined) return;
   try {
     localStorage.setItem(KEY, name);
   } catch {

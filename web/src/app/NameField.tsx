@@ -1,3 +1,4 @@
+import { ownName } from '../api/signature.js';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 
 /** The name that somebody signs with. */
@@ -15,7 +16,14 @@ export function NameField({
   return (
     <label className={className}>
       Your name
-      <input className="field w-full" required maxLength={80} autoFocus={first} {...field} />
+      <input
+        className="field w-full"
+        required
+        maxLength={80}
+        autoFocus={first}
+        readOnly={ownName() !== undefined}
+        {...field}
+      />
     </label>
   );
 }

@@ -1,15 +1,17 @@
+import { may } from '@idle-satchel/core/roles';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { Link, useLocation } from 'wouter';
 import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from '../ui/blackout.js';
 import { keepClosedSelects } from '../ui/closed-selects.js';
+import { useMe } from '../ui/me.js';
 import { TopLineSlotContext } from '../ui/top-line.js';
 
 const DOORS = [
-  ['/events', 'Events'],
-  ['/venues', 'Venues'],
-  ['/shelf', 'Shelf'],
-  ['/people', 'People'],
+  ['/events', 'Events', 'events'],
+  ['/venues', 'Venues', 'venues'],
+  ['/shelf', 'Shelf', 'shelf'],
+  ['/people', 'People', 'people'],
 ] as const;
 
 /** Puts the focus on the plan, or on the page where there is none, past all that leads elsewhere. */
@@ -27,6 +29,7 @@ const isAt = (pathname: string, door: string): boolean =>
 /** The top line with the four doors; a page may add its own words to it. */
 export function Shell({ children }: { children: ReactNode }) {
   const blackout = useBlackout();
+  const { role = 'guest', account, name } = useMe() ?? {};
   const update = useSyncExternalStore(newerVersion.subscribe, newerVersion.get);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
   useEffect(keepClosedSelects, []);
@@ -55,7 +58,7 @@ export function Shell({ children }: { children: ReactNode }) {
             Menu
           </button>
           <nav aria-label="Doors" className="in-menu flex gap-x-5">
-            {DOORS.map(([to, label]) => (
+            {DOORS.filter(([, , behind]) => may(role, 'read', behind)).map(([to, label]) => (
               <Link
                 key={to}
                 to={to}
@@ -72,8 +75,13 @@ export function Shell({ children }: { children: ReactNode }) {
               Use the newer version
             </button>
           )}
+          {account !== undefined && (
+            <Link className="in-menu link text-faint ml-auto truncate max-w-[20ch]" to="/account">
+              {name}
+            </Link>
+          )}
           <button
-            className="in-menu text-faint hover:text-ink ml-auto"
+            className={`in-menu text-faint hover:text-ink ${account === undefined ? 'ml-auto' : ''}`}
             aria-pressed={blackout}
             onClick={toggleBlackout}
           >

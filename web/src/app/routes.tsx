@@ -4,6 +4,7 @@ import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { addressOf, ApiProblem } from '../api/client.js';
 import { fetchedPage } from '../ui/fetched.js';
 import { usePageTitle } from '../ui/page-title.js';
+import { Gate } from './Gate.js';
 import { Shell } from './Shell.js';
 
 /** What is shown in place of a page: what is the matter, in one sentence, and the way out. */
@@ -74,6 +75,8 @@ const KindsPage = page(async () => (await import('../doors/kinds/KindsPage.js'))
 const ShelfDoor = page(async () => (await import('../doors/shelf/ShelfDoor.js')).ShelfDoor);
 const BookingsPage = page(async () => (await import('../doors/shelf/BookingsPage.js')).BookingsPage);
 const StockTakePage = page(async () => (await import('../doors/stock-take/StockTakePage.js')).StockTakePage);
+const AccessPage = page(async () => (await import('../doors/access/AccessPage.js')).AccessPage);
+const AccountPage = page(async () => (await import('../doors/access/AccountPage.js')).AccountPage);
 const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -97,6 +100,8 @@ function Pages() {
           <Route path="/shelf/bookings" component={BookingsPage} />
           <Route path="/shelf/:item?" component={ShelfDoor} />
           <Route path="/people" component={PeopleDoor} />
+          <Route path="/people/access" component={AccessPage} />
+          <Route path="/account" component={AccountPage} />
           <Route path="/hands">
             <Redirect to="/people" replace />
           </Route>
@@ -110,7 +115,9 @@ function Pages() {
 }
 
 export const App = () => (
-  <Shell>
-    <Pages />
-  </Shell>
+  <Gate>
+    <Shell>
+      <Pages />
+    </Shell>
+  </Gate>
 );

@@ -1,4 +1,5 @@
 /** What is opened here stays on this device, with every edit that the server does not have yet. */
+import { madeBy } from '../api/me.js';
 import type { EventBundle } from '@idle-satchel/core/api';
 import type { LocalEdit } from '../store/outbox.js';
 import { database } from './database.js';
@@ -39,7 +40,11 @@ export async function takeOver(id: string): Promise<LocalEdit[]> {
     return await whileAlone(async open => {
       const change = shelves.transaction('edits', 'readwrite');
       const all = await change.store.index('of').getAll(id);
-      const own = all.filter(({ tab }) => !open.has(tab)).sort((a, b) => a.turn - b.turn);
+      // What somebody else made on this device waits until they are here again.
+      const { by } = madeBy();
+      const own = all
+        .filter(({ tab, edit }) => !open.has(tab) && (edit.by === undefined || edit.by === by))
+        .sort((a, b) => a.turn - b.turn);
       await Promise.all([...own.map(each => change.store.put({ ...each, tab: TAB })), change.done]);
       return own.map(({ edit }) => edit);
     });

@@ -22,6 +22,7 @@ import {
 import type { Plan } from '@idle-satchel/core/documents';
 import { listen } from '../api/live.js';
 import { loadedAgain } from '../api/load.js';
+import { madeBy } from '../api/me.js';
 import { CalmChannel, Channel } from './channel.js';
 import type { EventState } from './event-state.js';
 import { History, whoChanged } from './history.js';
@@ -228,6 +229,7 @@ export class EventStore implements Shown {
       id: newId(random),
       label: label.slice(0, 120),
       changes,
+      ...madeBy(),
       ...(mergeKey === undefined ? {} : { mergeKey }),
       notBefore: mergeKey === undefined ? 0 : Date.now() + MERGE_MS,
     });

@@ -10,6 +10,8 @@ export interface LocalChange {
 export interface LocalEdit {
   readonly id: string;
   readonly label: string;
+  /** The account of whoever made it; absent in a demo. Nobody else sends it. */
+  readonly by?: string;
   readonly undoes?: string;
   readonly changes: readonly LocalChange[];
   /** Edits with the same key merge while they wait. */

@@ -10,6 +10,8 @@ import type { EditQueue } from './queue.js';
 import type { Shown } from './shown.js';
 
 const RETRY_MS = 2000;
+/** What is answered where something is to be sent again: nothing, that nobody is signed in, that it was too much at once. */
+const AWAY: ReadonlySet<number> = new Set([0, 401, 429]);
 
 export class Sender {
   /** What is shown may be older than what the server has. */
@@ -149,7 +151,8 @@ export class Sender {
 
   private async refused(edit: LocalEdit, error: unknown): Promise<boolean> {
     const problem = error instanceof ApiProblem ? error : new ApiProblem(0, String(error));
-    if (problem.status === 0 || problem.status >= 500 || problem.status === 429) {
+    // Who is signed out signs in again: until then it waits.
+    if (AWAY.has(problem.status) || problem.status >= 500) {
       this.wait(problem.message);
       return false;
     }

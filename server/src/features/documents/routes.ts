@@ -2,13 +2,16 @@ import type { Json } from '@idle-satchel/core';
 import { notFound } from '../../problem.js';
 import { heavyRoute, route, Written, type Route } from '../../route.js';
 import { applyEdit } from '../edits/service.js';
+import { asSeen, refuseUnread, writtenAsSeen } from './reading.js';
 import { bodyAt, changesAfter, historyOf } from './service.js';
 
 export const documentRoutes: readonly Route[] = [
   route('GET /documents/:id', async ({ scope, id }) => {
     const row = await scope.written(id());
     if (!row) throw notFound('document');
-    const { kind, revision, body } = row;
+    await refuseUnread(scope, row.id);
+    const { kind, revision } = row;
+    const body = writtenAsSeen(scope, kind, row.body);
     return new Written(`{"document":"${row.id}","kind":"${kind}","revision":${revision},"body":${body}}`);
   }),
   route(
@@ -22,7 +25,7 @@ export const documentRoutes: readonly Route[] = [
     const document = id();
     const now = await scope.revisionOf(document);
     if (!now) throw notFound('document');
-    const value = (await bodyAt(scope, document, body.revision)) as Json;
+    const value = asSeen(scope, now.kind, await bodyAt(scope, document, body.revision)) as Json;
     return applyEdit(scope, {
       id: body.id,
       author: body.author,

@@ -6,6 +6,7 @@ import type { DocumentRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound } from '../../problem.js';
 import { claimOf } from '../events/claims.js';
+import { authorAsSeen, refuseUnread, writtenAsSeen, writtenPatchAsSeen } from './reading.js';
 
 export const CLASSES: Readonly<Record<DocumentKind, DocumentClass>> = {
   plan: Plan,
@@ -51,18 +52,22 @@ const MOST_BYTES = 2_000_000;
 export async function changesAfter(scope: Scope, id: string, since: number): Promise<string> {
   const now = await scope.revisionOf(id);
   if (!now) throw notFound('document');
+  await refuseUnread(scope, id);
   const { changes: count, bytes } = await scope.amountSince(id, since);
   // The first revision came of no edit: who knows none is told what there is.
-  if (since < 1 || since > now.revision || count > MOST_CHANGES || bytes > MOST_BYTES) {
+  const whole = async (): Promise<string> => {
     const row = await scope.written(id);
     if (!row) throw notFound('document');
-    return `{"document":"${id}","revision":${row.revision},"body":${row.body}}`;
-  }
+    return `{"document":"${id}","revision":${row.revision},"body":${writtenAsSeen(scope, row.kind, row.body)}}`;
+  };
+  if (since < 1 || since > now.revision || count > MOST_CHANGES || bytes > MOST_BYTES) return whole();
   const changes = await scope.writtenChanges(id, since);
+  const seen = changes.map(({ patch }) => writtenPatchAsSeen(scope, now.kind, patch));
+  if (seen.includes(undefined)) return whole();
   const each = changes.map(
-    ({ revision, editId, label, author, patch }) =>
+    ({ revision, editId, label, author }, i) =>
       `{"revision":${revision},"edit":${JSON.stringify(editId)},"label":${JSON.stringify(label)},` +
-      `"author":${JSON.stringify(author)},"patch":${patch}}`,
+      `"author":${JSON.stringify(authorAsSeen(scope, author))},"patch":${seen[i]}}`,
   );
   const revision = changes.at(-1)?.revision ?? since;
   return `{"document":"${id}","revision":${revision},"changes":[${each.join()}]}`;

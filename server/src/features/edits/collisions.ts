@@ -1,9 +1,10 @@
 /** What an edit must not be put over: what somebody changed since, and what is not its own to take back. */
-import { collision, sameJson } from '@idle-satchel/core';
+import { collision, sameJson, type Operation } from '@idle-satchel/core';
 import type { DocumentChange, EditRequest } from '@idle-satchel/core/api';
-import type { ChangeRow } from '../../database/models.js';
+import type { ChangeRow, EditRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound, Problem } from '../../problem.js';
+import { asSeen } from '../documents/reading.js';
 import type { Newest } from './newest.js';
 
 type Documents = ReadonlyMap<string, Newest>;
@@ -27,19 +28,23 @@ export async function refuseCollisions(
     }
     if (change.base === revision) continue;
     if (await isLongAgo(scope, change, revision)) {
-      throw collided('This was made long ago, and much has changed since', documents, '');
+      throw collided(scope, 'This was made long ago, and much has changed since', documents, '');
     }
     const path = await collidingPath(scope, change);
     if (path !== undefined) {
-      throw collided('Somebody else changed this in the meantime', documents, path);
+      throw collided(scope, 'Somebody else changed this in the meantime', documents, path);
     }
   }
 }
 
-const collided = (title: string, documents: Documents, path: string): Problem =>
+const collided = (scope: Scope, title: string, documents: Documents, path: string): Problem =>
   new Problem(409, title, `at ${path || 'the whole document'}`, {
     path,
-    documents: [...documents.values()].map(({ id, revision, body }) => ({ document: id, revision, body })),
+    documents: [...documents.values()].map(({ id, kind, revision, body }) => ({
+      document: id,
+      revision,
+      body: asSeen(scope, kind, body),
+    })),
   });
 
 async function isLongAgo(
@@ -73,20 +78,24 @@ async function withoutTakenBack(scope: Scope, changes: readonly ChangeRow[]): Pr
 
 /**
  * Refuses to take back what is not there, is somebody else’s, or is not what the edit says it takes back: whoever
- * believes that an edit was taken back looks no further.
+ * believes that an edit was taken back looks no further. Gives what takes it back, by document, where something is: whoever
+ * does not see all of it sends less.
  */
-export async function refuseFalseUndo(scope: Scope, request: EditRequest): Promise<void> {
-  const { undoes, author, browser, changes } = request;
-  if (undoes === undefined) return;
+export async function refuseFalseUndo(
+  scope: Scope,
+  request: EditRequest,
+): Promise<ReadonlyMap<string, readonly Operation[]>> {
+  const { undoes, changes } = request;
+  if (undoes === undefined) return new Map();
   const edit = await scope.edit(undoes);
   if (!edit) throw invalid([{ path: '/undoes', reason: 'is no edit that was made here' }]);
-  const own = edit.author === author || (browser !== undefined && edit.browser === browser);
-  if (!own) {
+  if (!isOwn(scope, edit, request)) {
     throw new Problem(409, `${edit.author} made this`, 'Whoever made an edit takes it back');
   }
   const inverses = new Map((await scope.changesOf(undoes)).map(row => [row.documentId, row.inverse]));
+  const seen = new Map(edit.answer.documents.map(each => [each.document, each.inverse]));
   const faults = changes.flatMap(({ document, patch }, index) =>
-    sameJson(patch, inverses.get(document))
+    sameJson(patch, inverses.get(document)) || sameJson(patch, seen.get(document))
       ? []
       : [{ path: `/changes/${index}/patch`, reason: 'is not what takes that edit back' }],
   );
@@ -94,4 +103,11 @@ export async function refuseFalseUndo(scope: Scope, request: EditRequest): Promi
     faults.push({ path: '/changes', reason: 'must take back all that the edit did' });
   }
   if (faults.length > 0) throw invalid(faults);
+  return inverses;
+}
+
+/** Whether whoever asks made an edit: by their account, or in a demo by what they sign with or by their browser. */
+function isOwn({ actor }: Scope, edit: EditRow, { author, browser }: EditRequest): boolean {
+  if (actor.account !== undefined) return edit.accountId === actor.account;
+  return edit.author === author || (browser !== undefined && edit.browser === browser);
 }

@@ -12,6 +12,7 @@ import { claimOf, claimsTheSame } from '../events/claims.js';
 import { refuseCollisions, refuseFalseUndo } from './collisions.js';
 import { inTurn } from './in-turn.js';
 import { newestOf, remember, type Newest } from './newest.js';
+import { fittedPatch, inverseAsSeen, refuseForbidden } from './allowed.js';
 import { patched, refuseFaults } from './patched.js';
 
 /** A snapshot is kept at every so many revisions. */
@@ -72,15 +73,20 @@ async function tried(
   digest: string,
   documents: ReadonlyMap<string, Newest>,
 ): Promise<EditAnswer | undefined> {
-  const { id, label, author, browser = null, undoes = null, changes } = request;
-  await refuseFalseUndo(scope, request);
+  const { id, label, browser = null, undoes = null, changes } = request;
+  const author = scope.actor.name ?? request.author;
+  const inverses = await refuseFalseUndo(scope, request);
   await refuseCollisions(scope, request, documents);
   const next: NextRevision[] = [];
-  for (const [index, { document, patch }] of changes.entries()) {
+  for (const [index, { document, patch: sent }] of changes.entries()) {
     const before = documents.get(document) as Newest;
+    const back = inverses.get(document);
+    const patch = back ?? fittedPatch(scope, before, sent, index);
     // Of a large document each of these takes a while, and so does writing it: others come in between.
     const { body, inverse } = patched(before, patch, index);
     await others();
+    // Taking back what one was allowed to do is allowed, to the letter.
+    if (!back) await refuseForbidden(scope, before, patch, body);
     refuseFaults(before, body);
     await others();
     if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan, documents);
@@ -98,7 +104,11 @@ async function tried(
   }
   const answer: EditAnswer = {
     edit: id,
-    documents: next.map(({ id: document, over, inverse }) => ({ document, revision: over + 1, inverse })),
+    documents: next.map(({ id: document, kind, over, inverse }) => ({
+      document,
+      revision: over + 1,
+      inverse: inverseAsSeen(scope, kind, inverse),
+    })),
   };
   const edit = { id, digest, label, author, browser, undoes, answer };
   const version = await scope.keepEdit(edit, next);

@@ -1,5 +1,6 @@
 /** Events with their assessments, kept while nothing that they were made from has changed. */
 import { createAssessor, type Assessment, type Bundle } from '@idle-satchel/core';
+import { bundleSeenBy, type Viewer } from '@idle-satchel/core/access';
 import {
   faultsOf,
   type Fault,
@@ -32,11 +33,14 @@ const keptIn = memoryOf(() => new Map<string, Kept>());
 /** An assessment of a large plan takes much room. */
 const MOST = 6;
 
-/** An event and its assessment. 422 names the document that can no longer be read. */
+/** What tells apart how viewers see one event: their role, and of hands which person they are. */
+export const seenAs = ({ role, person = '' }: Viewer): string => `${role} ${role === 'hand' ? person : ''}`;
+
+/** An event and its assessment, as whoever asks sees it. 422 names the document that can no longer be read. */
 export async function assessedEvent(scope: Scope, event: string): Promise<Assessed> {
   const of = (await madeFrom(scope))(event);
   if (of === undefined) throw notFound('event');
-  const key = `${scope.organisationId} ${event}`;
+  const key = `${scope.organisationId} ${event} ${seenAs(scope.viewer)}`;
   const kept = keptIn(scope);
   const known = kept.get(key);
   if (known?.of === of) return known;
@@ -85,7 +89,7 @@ async function viewsOf(scope: Scope): Promise<Views> {
 }
 
 /**
- * The bundle of an event whose documents are what their classes say: what is made of it need not be afraid. What events
+ * The bundle of an event as whoever asks sees it, whose documents are what their classes say: what is made of it need not be afraid. What events
  * share is read once for all of them.
  */
 export async function readBundle(scope: Scope, event: string): Promise<Bundle> {
@@ -109,7 +113,7 @@ export async function readBundle(scope: Scope, event: string): Promise<Bundle> {
   );
   const { shelf, hands } = await viewsOf(scope);
   const claims = await claimsFor(scope, event, plan.rules?.turnaround ?? rules.turnaround, plan.parent);
-  return { plan, venue, rules, kinds, shelf, hands, claims };
+  return bundleSeenBy(scope.viewer, { plan, venue, rules, kinds, shelf, hands, claims });
 }
 
 /** 422 for a document that was changed by something else than this program. */

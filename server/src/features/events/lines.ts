@@ -5,6 +5,7 @@ import type { Context } from '../../context.js';
 import { memoryOf, putLast } from '../../database/own-memory.js';
 import type { Scope } from '../../database/scope.js';
 import { Problem } from '../../problem.js';
+import { seenAs } from './assessed.js';
 import { madeFrom } from './made-from.js';
 
 interface Kept {
@@ -31,11 +32,12 @@ export async function linesOf(
   const lineOf = async (event: string): Promise<EventSummary | undefined> => {
     const of = made(event);
     if (of === undefined) return undefined;
-    const key = `${scope.organisationId} ${event}`;
+    const key = `${scope.organisationId} ${event} ${seenAs(scope.viewer)}`;
     const known = kept.get(key);
     if (known?.of === of) return known.line;
     const asked = `${key} ${of}`;
-    const work = making.get(asked) ?? heavy.summary({ organisation: scope.organisationId, event });
+    const work =
+      making.get(asked) ?? heavy.summary({ organisation: scope.organisationId, actor: scope.actor, event });
     making.set(asked, work);
     try {
       const line = await work;

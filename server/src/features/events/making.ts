@@ -1,5 +1,6 @@
 /** New events: from nothing, from a starter kit, copied, and read from a file. */
 import { inOrder, newId, planAt, sameJson, type Bundle } from '@idle-satchel/core';
+import { bundleSeenBy, may } from '@idle-satchel/core/access';
 import type { Imported, Made, NewEvent } from '@idle-satchel/core/api';
 import type { Kinds, Plan, Rules, Venue } from '@idle-satchel/core/documents';
 import { begunKit, kits, roomFor } from '@idle-satchel/core/kits';
@@ -112,9 +113,12 @@ export async function makeVariant(inside: Scope, copy: string, id: string, label
 
 /**
  * Takes a bundle over as a new event: its venue, kinds and items are added where the organisation does not
- * have them yet; nothing there is overwritten. Rules that differ become the event's own choices.
+ * have them yet; nothing there is overwritten. Rules that differ become the event's own choices. Of whoever may not
+ * change money or people none of that is taken over.
  */
-export async function importEvent(inside: Scope, event: string, bundle: Bundle): Promise<Imported> {
+export async function importEvent(inside: Scope, event: string, file: Bundle): Promise<Imported> {
+  const { role } = inside.viewer;
+  const bundle = bundleSeenBy(inside.viewer, file);
   const kindsRow = await only(inside, 'kinds');
   const kinds = kindsRow.body as Kinds;
   const newKinds = kindsNewTo(kinds, bundle.kinds.kinds, '/kinds/kinds');
@@ -129,7 +133,9 @@ export async function importEvent(inside: Scope, event: string, bundle: Bundle):
     author: 'import',
     label: 'Put there with an imported event',
   });
-  const newPeople = Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id]);
+  const newPeople = may(role, 'change', 'people')
+    ? Object.entries(bundle.hands.people).filter(([id]) => !hands.people[id])
+    : [];
   for (const [id, person] of newPeople) await inside.createPerson(id, person);
 
   const venue = await venueLike(inside, bundle.venue);

@@ -20,13 +20,14 @@ export const eventRoutes: readonly Route[] = [
     const after = cursor === undefined ? undefined : readCursor(cursor);
     if (cursor !== undefined && !after)
       throw invalid([{ path: '?cursor', reason: 'is not a cursor of this list' }]);
-    const page = await scope.pageOfKind('plan', after, PAGE);
+    const page = await scope.pageOfKind('plan', after, PAGE, await scope.servedEvents());
     return { events: await linesOf(context, scope, page.rows), next: page.next };
   }),
   route('GET /events/lines', async ({ scope, text, context }) => {
     const ids = (text('ids') ?? '').split(',').filter(id => id !== '');
     if (ids.length > PAGE) throw invalid([{ path: '?ids', reason: `are more than ${PAGE}` }]);
-    return { events: await linesOf(context, scope, ids) };
+    const served = await scope.servedEvents();
+    return { events: await linesOf(context, scope, served ? ids.filter(id => served.has(id)) : ids) };
   }),
   route('POST /events', ({ scope, body, chosenId }) =>
     madeOnce(scope, chosenId(), body, (inside, id) => createEvent(inside, id, body)),

@@ -1,12 +1,24 @@
 import { type Rules } from '@idle-satchel/core/documents';
-import { ORGANISATION_COOKIE } from '../../context.js';
+import { AccountRows } from '../../database/account-rows.js';
 import { Organisation } from '../../database/models.js';
+import { giveCookie } from '../../gate/cookies.js';
+import { forgetSessions, type Who } from '../../gate/who.js';
+import type { Context } from '../../context.js';
 import { invalid } from '../../problem.js';
 import { route, type Route } from '../../route.js';
 
+/** The organisations that somebody comes into: in a demo all of them. */
+async function organisationsOf(
+  { sequelize }: Context,
+  { account, session, organisation }: Who,
+): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  if (account !== undefined) return new AccountRows(sequelize).organisationsOf(account);
+  const all = (await Organisation.findAll({ order: [['id', 'ASC']] })).map(({ id, name }) => ({ id, name }));
+  return session === undefined ? all : all.filter(({ id }) => id === organisation);
+}
+
 export const organisationRoutes: readonly Route[] = [
-  route('GET /organisation', async ({ scope }) => {
-    const all = await Organisation.findAll({ order: [['id', 'ASC']] });
+  route('GET /organisation', async ({ scope, context, who }) => {
     const [row] = await scope.allOfKind('rules');
     const rules = row?.body as Rules | undefined;
     return {
@@ -14,13 +26,19 @@ export const organisationRoutes: readonly Route[] = [
       units: rules?.units ?? 'metric',
       ...(rules?.dates && { dates: rules.dates }),
       ...(rules?.currency && { currency: rules.currency }),
-      organisations: all.map(({ id, name }) => ({ id, name })),
+      organisations: await organisationsOf(context, who),
     };
   }),
-  route('PUT /organisation', async ({ body, response }) => {
-    const chosen = await Organisation.findByPk(body.id);
-    if (!chosen) throw invalid([{ path: '/id', reason: 'is not an organisation here' }]);
-    response.cookie(ORGANISATION_COOKIE, chosen.id, { sameSite: 'strict', httpOnly: true, path: '/' });
-    return { id: chosen.id };
+  route('PUT /organisation', async ({ body: { id }, context, response, who }) => {
+    const own = await organisationsOf(context, who);
+    if (!own.some(each => each.id === id)) {
+      throw invalid([{ path: '/id', reason: 'is not an organisation that you come into' }]);
+    }
+    if (who.session === undefined) giveCookie(response, 'organisation', id);
+    else {
+      await new AccountRows(context.sequelize).moveSession(who.session, id);
+      forgetSessions(context.sequelize);
+    }
+    return { id };
   }),
 ];

@@ -1,5 +1,6 @@
 /** Changes of items, one or many: all of them or none, each kept with who made it and what was there before. */
 import { newId, sameJson } from '@idle-satchel/core';
+import { forbiddenChange, seenBy } from '@idle-satchel/core/access';
 import type {
   ChangedItems,
   ItemFields,
@@ -12,6 +13,7 @@ import type { NextItem, SignedChange } from '../../database/item-rows.js';
 import type { ItemRow } from '../../database/models.js';
 import { isTaken } from '../../database/own-rows.js';
 import type { Scope } from '../../database/scope.js';
+import { forbidden } from '../../gate/allow.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { changedFields, collidedFields, type FieldsChange, type Revisable } from '../changed-fields.js';
 import { only } from '../events/service.js';
@@ -25,11 +27,25 @@ export const signedBy = ({ author = NOBODY, label, change = newId() }: ShelfSign
   label: label ?? words,
 });
 
-export const lineOf = ({ id, revision, body }: Pick<ItemRow, 'id' | 'revision' | 'body'>): ItemLine => ({
-  ...body,
-  id,
-  revision,
-});
+/** A thing as whoever asks sees it. */
+export const lineOf =
+  ({ viewer: { role } }: Scope) =>
+  ({ id, revision, body }: Pick<ItemRow, 'id' | 'revision' | 'body'>): ItemLine => ({
+    ...seenBy(role, 'item', body),
+    id,
+    revision,
+  });
+
+/** 403 for what somebody may not change of things; of what is new or taken away all of it counts. */
+export function refuseForbidden(
+  { viewer: { role } }: Scope,
+  items: readonly { readonly before?: object | undefined; readonly after?: object | undefined }[],
+): void {
+  for (const { before, after } of items) {
+    const path = forbiddenChange(role, 'item', before, after);
+    if (path !== undefined) throw forbidden(`${path} is not yours to change`);
+  }
+}
 
 const onAnother = (path: string): Fault => ({ path, reason: 'is on another item already' });
 
@@ -79,6 +95,10 @@ export async function putItems(
   });
   if (faults.some(({ path }) => !path.endsWith('/tape'))) throw invalid(faults);
   if (faults.length > 0) throw tapesTaken(faults);
+  refuseForbidden(
+    inside,
+    items.map(after => ({ after })),
+  );
   await inside.createItems(
     items.map((item, i) => [chosen?.[i] ?? newId(), item] as const),
     signed,
@@ -106,7 +126,9 @@ export function changeItems(
     scope.atomically(async inside => {
       const rows = new Map((await inside.lockItems(ids)).map(row => [row.id, row]));
       await refuseFaulty(inside, changes, rows);
-      const next = changes.map(({ id, ...fields }) => nextItem(rows.get(id) as ItemRow, fields));
+      const next = changes.map(({ id, ...fields }) =>
+        nextItem(rows.get(id) as ItemRow, fields, asSeenBy(inside)),
+      );
       return keep(inside, next, rows, signed);
     }),
   );
@@ -125,9 +147,9 @@ export async function changeItem(
       if (!row) throw notFound('item');
       const faults = await faultsIn(inside, [{ id, ...fields }]);
       if (faults.length > 0) throw invalid(faults.map(fault => ({ ...fault, path: shorter(fault.path) })));
-      const next = nextItem(row, fields);
+      const next = nextItem(row, fields, asSeenBy(inside));
       await keep(inside, [next], new Map([[id, row]]), signed);
-      return lineOf(next);
+      return lineOf(scope)(next);
     }),
   );
 }
@@ -147,8 +169,16 @@ function writtenOver({
 }
 
 /** An item with what a change makes of it. What is noted beside what others note is no collision. */
-const nextItem = (row: ItemRow, change: ItemFields): NextItem =>
-  withDifference(row, changedFields(changedFields(row, writtenOver(change)), addedAfter(row.body, change)));
+const nextItem = (row: ItemRow, change: ItemFields, seen: (body: Item) => Item): NextItem =>
+  withDifference(
+    row,
+    changedFields(changedFields(row, writtenOver(change), seen), addedAfter(row.body, change), seen),
+  );
+
+const asSeenBy =
+  ({ viewer: { role } }: Scope) =>
+  (body: Item): Item =>
+    seenBy(role, 'item', body);
 
 /** A row that becomes another one, with the fields in which they differ. */
 export function withDifference(row: ItemRow, next: Revisable<Item>): NextItem {
@@ -175,9 +205,10 @@ async function keep(
     inside,
     changed.filter(({ after }) => after.state === 'retired'),
   );
+  refuseForbidden(inside, changed);
   await inside.saveItems(changed, signed);
   if (changed.length > 0) await inside.notify({ shelf: true });
-  return { items: next.map(lineOf), change: signed.change };
+  return { items: next.map(lineOf(inside)), change: signed.change };
 }
 
 /** 409 for things that are retired while somebody has booked them: who counts on them is to know first. */

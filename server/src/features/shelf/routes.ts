@@ -1,3 +1,4 @@
+import { seenBy } from '@idle-satchel/core/access';
 import type { Kinds } from '@idle-satchel/core/documents';
 import { counted } from '@idle-satchel/core';
 import { route, type Route } from '../../route.js';
@@ -12,8 +13,8 @@ export const shelfRoutes: readonly Route[] = [
   route('GET /items', async ({ scope }) => {
     const kinds = await only(scope, 'kinds');
     return {
-      items: (await scope.items()).map(lineOf),
-      kinds: kinds.body as Kinds,
+      items: (await scope.items()).map(lineOf(scope)),
+      kinds: seenBy(scope.viewer.role, 'kinds', kinds.body as Kinds),
       kindsDocument: { id: kinds.id, revision: kinds.revision },
     };
   }),

@@ -7,7 +7,7 @@ import type { ItemRow } from '../../database/models.js';
 import type { Scope } from '../../database/scope.js';
 import { notFound, Problem } from '../../problem.js';
 import { changedFields } from '../changed-fields.js';
-import { lineOf, NOBODY, withDifference } from './changes.js';
+import { lineOf, NOBODY, refuseForbidden, withDifference } from './changes.js';
 
 /**
  * Takes back all that was done under one id: what was put there is removed, fields that were changed are as they were.
@@ -40,10 +40,11 @@ export function undoChange(scope: Scope, change: string, author: string = NOBODY
       else back.push(withDifference(row, changedFields<Item>(row, fieldsOf(own.toReversed(), 'before'))));
     }
     await refuseHad(inside, gone);
+    refuseForbidden(inside, [...back, ...gone.map(({ body }) => ({ before: body }))]);
     await inside.removeItems(gone, signed);
     await inside.saveItems(back, signed);
     await inside.notify({ shelf: true });
-    return { items: back.map(lineOf), change: signed.change };
+    return { items: back.map(lineOf(inside)), change: signed.change };
   });
 }
 

@@ -1,0 +1,3 @@
+/** What pages need to know of roles and of coming in, without what a server keeps by them. */
+export * from './lasting.js';
+export * from './roles.js';

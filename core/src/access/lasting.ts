@@ -1,0 +1,10 @@
+/** How long passwords are, and how long what lets people in is good. */
+
+/** Fewest and most characters of a password: long ones need no rules about what is in them (NIST SP 800-63B). */
+export const PASSWORD_LENGTH = { least: 12, most: 200 } as const;
+/** Days that an invitation can be taken up. */
+export const INVITATION_DAYS = 7;
+/** Longest that a link for guests lasts, days. */
+export const MOST_GUEST_DAYS = 90;
+/** Longest that a session lasts without being used, and at all, days. */
+export const SESSION_DAYS = { idle: 7, most: 30 } as const;

@@ -1,0 +1,145 @@
+/** Signing in and out: sessions begin and end here. */
+import { newId } from '@idle-satchel/core';
+import { SESSION_DAYS } from '@idle-satchel/core/access';
+import type { Me } from '@idle-satchel/core/api';
+import type { Request, Response } from 'express';
+import type { Sequelize } from 'sequelize';
+import type { Context } from '../../context.js';
+import { AccountRows, type AccountRow, type SessionOf } from '../../database/account-rows.js';
+import { LinkRows } from '../../database/link-rows.js';
+import { cookieOf, giveCookie, takeCookie } from '../../gate/cookies.js';
+import { hashOf, newSecret } from '../../gate/secrets.js';
+import { forgetSessions, whoOf, type Who } from '../../gate/who.js';
+import { Problem } from '../../problem.js';
+import { fits } from './passwords.js';
+import { refuseTooMany, triedFrom } from './tries.js';
+
+const DAY = 86_400_000;
+/** How long a browser is known again in which somebody signed in, days. */
+const KNOWN_DAYS = 180;
+
+export const daysFromNow = (days: number): Date => new Date(Date.now() + days * DAY);
+
+/** What a browser calls itself, shortly enough to be listed. */
+const deviceOf = (request: Request): string => (request.headers['user-agent'] ?? 'unknown').slice(0, 200);
+export const addressOf = (request: Request): string => (request.ip ?? '').slice(0, 60);
+
+/** Who a browser is, as it is told. */
+export function meOf(context: Pick<Context, 'demo'>, who: Who | undefined): Me {
+  const demo = context.demo && { demo: true };
+  if (!who) return { signedIn: false, ...demo };
+  const { account, name, login, viewer } = who;
+  return {
+    ...{ signedIn: true, ...demo, role: viewer.role },
+    ...(account !== undefined && { account }),
+    ...(name !== undefined && { name }),
+    ...(login !== undefined && { login }),
+    ...(viewer.person !== undefined && { person: viewer.person }),
+    ...(viewer.event !== undefined && { event: viewer.event }),
+  };
+}
+
+/** Begins a session with a new token, in the place of whichever the browser had; gives who it is then. */
+export async function begin(
+  { sequelize }: Pick<Context, 'sequelize'>,
+  response: Response,
+  of: SessionOf,
+  ends = daysFromNow(SESSION_DAYS.most),
+): Promise<Who> {
+  const { req: request } = response;
+  const rows = new AccountRows(sequelize);
+  const before = cookieOf(request, 'session');
+  const token = newSecret();
+  const session = {
+    id: newId(),
+    hash: hashOf(token),
+    device: deviceOf(request),
+    address: addressOf(request),
+  };
+  await rows.createSession(of, session, ends);
+  if (before !== undefined) {
+    const old = await rows.session(hashOf(before));
+    if (old) await rows.endSession(old.id);
+    forgetSessions(sequelize);
+  }
+  giveCookie(response, 'session', token, ends);
+  const row = await rows.session(session.hash);
+  if (!row) throw new Problem(401, 'Sign in first');
+  return whoOf(row);
+}
+
+/** One answer for a name that there is not, and for a password that does not fit. */
+const wrong = (): Problem => new Problem(401, 'This name and password do not fit');
+
+/** Signs in with a name and a password; 401 for whatever does not fit, 429 after too many tries. */
+export async function signIn(
+  context: Context,
+  response: Response,
+  { login, password }: { readonly login: string; readonly password: string },
+): Promise<Who> {
+  const { sequelize } = context;
+  const rows = new AccountRows(sequelize);
+  const account = await rows.account(login);
+  const tried = await triedFrom(rows, response.req, login, account?.id);
+  await refuseTooMany(rows, tried);
+  if (!(await fits(account?.password, password)) || !account) {
+    await rows.noteFailure(tried.pair, tried.address);
+    throw wrong();
+  }
+  await rows.forgetFailures(tried.pair);
+  const organisations = await rows.organisationsOf(account.id);
+  const wanted = cookieOf(response.req, 'organisation');
+  const organisation = (organisations.find(({ id }) => id === wanted) ?? organisations[0])?.id;
+  if (organisation === undefined) {
+    throw new Problem(403, 'You come into no organisation any more', 'Ask its owner for an invitation');
+  }
+  return welcome(context, response, account, organisation);
+}
+
+/** Begins a session of an account, and knows the browser again from then on. */
+export async function welcome(
+  context: Pick<Context, 'sequelize'>,
+  response: Response,
+  account: Pick<AccountRow, 'id' | 'name'>,
+  organisation: string,
+): Promise<Who> {
+  const { sequelize } = context;
+  const who = await begin(context, response, { organisation, account: account.id });
+  const rows = new AccountRows(sequelize);
+  // One browser may be known to several people: a phone in the vestry is.
+  const browser = cookieOf(response.req, 'browser') ?? newSecret();
+  const ends = daysFromNow(KNOWN_DAYS);
+  await rows.keepBrowser(hashOf(browser), account.id, ends);
+  giveCookie(response, 'browser', browser, ends);
+  await note(sequelize, who, response.req, 'signed in', '');
+  return who;
+}
+
+/** Ends the session of a browser. */
+export async function signOut({ sequelize }: Context, response: Response, who: Who): Promise<void> {
+  if (who.session !== undefined) {
+    await new AccountRows(sequelize).endSession(who.session);
+    await ended(sequelize, who.organisation);
+    await note(sequelize, who, response.req, 'signed out', '');
+  }
+  takeCookie(response, 'session');
+}
+
+/** Something about sessions changed: here it is known at once, elsewhere as soon as it is told. */
+export async function ended(sequelize: Sequelize, organisation: string): Promise<void> {
+  forgetSessions(sequelize);
+  await new AccountRows(sequelize).tell(organisation);
+}
+
+/** Keeps in the audit trail what somebody did. */
+export async function note(
+  sequelize: Sequelize,
+  { organisation, account, name, viewer }: Who,
+  request: Request,
+  did: string,
+  what: string,
+): Promise<void> {
+  const who = name ?? `the ${viewer.role} of the demo`;
+  const deed = { account: account ?? null, who, did, what, address: addressOf(request) };
+  await new LinkRows(sequelize, organisation).note(deed);
+}

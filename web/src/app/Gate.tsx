@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query';
+import { Suspense, useEffect, type ReactNode } from 'react';
+import { useLocation } from 'wouter';
+import { sessionQuery } from '../api/queries.js';
+import { me } from '../api/me.js';
+import { fetched } from '../ui/fetched.js';
+import { useMe } from '../ui/me.js';
+
+const SignIn = fetched(() => import('../doors/entry/SignIn.js'));
+const FirstStart = fetched(() => import('../doors/entry/FirstStart.js'));
+const InvitationPage = fetched(() => import('../doors/entry/InvitationPage.js'));
+const GuestPage = fetched(() => import('../doors/entry/GuestPage.js'));
+
+/**
+ * What stands before the doors: whoever is signed in goes through, and whoever is not is asked who they are. What this
+ * device remembers counts until the server has answered, and while it cannot.
+ */
+export function Gate({ children }: { children: ReactNode }) {
+  const [pathname, navigate] = useLocation();
+  const known = useMe();
+  const asked = useQuery(sessionQuery);
+  useEffect(() => {
+    if (asked.data) me.set(asked.data);
+  }, [asked.data]);
+  return (
+    <Suspense fallback={<p className="p-6 text-faint">…</p>}>
+      {pathname === '/invitation' ? (
+        <InvitationPage onDone={() => navigate('/', { replace: true })} />
+      ) : pathname === '/guest' ? (
+        <GuestPage
+          onDone={event => navigate(event === undefined ? '/' : `/events/${event}/day`, { replace: true })}
+        />
+      ) : known?.signedIn ? (
+        children
+      ) : known?.unowned ? (
+        <FirstStart />
+      ) : known ? (
+        <SignIn />
+      ) : (
+        <p className="p-6 text-faint">
+          {asked.error ? `${asked.error.message}.` : 'Asking who you are …'}{' '}
+          {asked.error && (
+            <button className="link" onClick={() => void asked.refetch()}>
+              Try again
+            </button>
+          )}
+        </p>
+      )}
+    </Suspense>
+  );
+}

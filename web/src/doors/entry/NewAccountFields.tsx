@@ -1,0 +1,38 @@
+import { PASSWORD_LENGTH } from '@idle-satchel/core/roles';
+import type { useEntry } from './use-entry.js';
+import { EntryField } from './EntryField.js';
+
+type Field = ReturnType<typeof useEntry<{ name: string; login: string; password: string }>>['field'];
+
+/** What a new account needs. */
+export function NewAccountFields({ field, first = false }: { field: Field; first?: boolean }) {
+  return (
+    <>
+      <EntryField
+        label="Your name"
+        help="What you sign with, and others see"
+        autoComplete="name"
+        maxLength={80}
+        required
+        autoFocus={first}
+        {...field('name')}
+      />
+      <EntryField
+        label="Sign-in name"
+        help="A short name, or an address of mail"
+        autoComplete="username"
+        maxLength={80}
+        required
+        {...field('login')}
+      />
+      <EntryField
+        label="Password"
+        help={`${PASSWORD_LENGTH.least} characters or more: a few words that nobody would guess`}
+        type="password"
+        autoComplete="new-password"
+        required
+        {...field('password')}
+      />
+    </>
+  );
+}
