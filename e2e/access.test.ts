@@ -33,6 +33,10 @@ const PLACES = [
   '/shelf/stock-take',
   '/shelf/kinds',
   '/people',
+  '/people/access',
+  '/account',
+  '/invitation#none',
+  '/guest#none',
   '/events/eventsatur1/signal',
   ...STATIONS.map(name => `/events/${FRIDAY}/${name}`),
 ];

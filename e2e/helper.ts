@@ -26,11 +26,16 @@ export interface Stage {
 /** Problems that a page reported, gathered over a whole file of journeys. */
 const problems: string[] = [];
 
-/** `more`: arguments of the browser beside the usual ones. */
-export async function setStage(processes = 1, more: readonly string[] = []): Promise<Stage> {
+/** `more`: arguments of the browser beside the usual ones; with `accounts` the demo’s data are nobody’s yet. */
+export async function setStage(
+  processes = 1,
+  more: readonly string[] = [],
+  { accounts = false } = {},
+): Promise<Stage> {
   const database = await freshDatabase();
-  const env = { INTERFACE: join(import.meta.dirname, '../web/dist'), DEMO: 'yes' };
+  const env = { INTERFACE: join(import.meta.dirname, '../web/dist'), DEMO: accounts ? 'no' : 'yes' };
   const servers: Running[] = [];
+  if (accounts) await (await spawnServer(database.url)).kill();
   for (let i = 0; i < processes; i++) servers.push(await spawnServer(database.url, env));
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
@@ -48,7 +53,8 @@ export async function setStage(processes = 1, more: readonly string[] = []): Pro
       page.setDefaultTimeout(PATIENCE_MS);
       page.on('pageerror', error => problems.push(error.message));
       await page.goto(`${servers[server]?.address ?? ''}${path}`);
-      if (/\/events\/event/.test(path)) await page.getByRole('navigation', { name: 'Stations' }).waitFor();
+      if (!accounts && /\/events\/event/.test(path))
+        await page.getByRole('navigation', { name: 'Stations' }).waitFor();
       return page;
     },
     clear: async () => {

@@ -56,5 +56,26 @@ export function forbiddenTarget(
   });
 }
 
+/**
+ * Where something is signed (`by`) with another name than that of whoever signs, and was not before; or undefined. What
+ * was signed by others and stays so is not looked at.
+ */
+export function foreignSignature(
+  before: unknown,
+  after: unknown,
+  name: string,
+  keys: readonly string[] = [],
+): string | undefined {
+  if (before === after || !isRecord(after)) return undefined;
+  const was = fieldsOf(before);
+  for (const [key, is] of Object.entries(after)) {
+    const signed = key === 'by' && typeof is === 'string';
+    if (signed && is !== was[key] && is !== name) return pointerOf(...keys, key);
+    const inside = foreignSignature(was[key], is, name, [...keys, key]);
+    if (inside !== undefined) return inside;
+  }
+  return undefined;
+}
+
 /** Whether something is there that has no fields. */
 const isPlain = (value: unknown): boolean => value !== undefined && !isRecord(value);

@@ -1,5 +1,5 @@
 /** Roles, what each may do, and what each sees. */
-export { forbiddenChange, forbiddenTarget } from './changes.js';
+export { forbiddenChange, forbiddenTarget, foreignSignature } from './changes.js';
 export {
   hiddenFrom,
   hiddenReached,

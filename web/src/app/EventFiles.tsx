@@ -1,5 +1,6 @@
 import { SHEET_NAMES, SHEET_WORDS, type SheetName } from '@idle-satchel/core';
 import { addressOf } from '../api/client.js';
+import { useMay } from '../ui/me.js';
 import FileMenu from './FileMenu.js';
 
 /** Lists that are opened as tables too, beside their PDF. */
@@ -21,13 +22,19 @@ const FILES = [
   ),
 ] as const;
 
+/** Lists that say what things cost. */
+const ofMoney = (name: string): boolean => /^(quote|shopping)\./.test(name);
+
 /** The files of an event to take away. */
 export default function EventFiles({ id }: { id: string }) {
+  const money = useMay('read', 'money');
   return (
     <FileMenu
       words="Sheets"
       files={[
-        ...FILES.map(([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const),
+        ...FILES.filter(([name]) => money || !ofMoney(name)).map(
+          ([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const,
+        ),
         [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],
         [addressOf('GET /events/:id/file', { id, names: 'yes' }), 'Event file with people’s names'],
       ]}

@@ -10,6 +10,7 @@ import { openEvent } from '../offline/open.js';
 import { EventDialogs } from './EventDialogs.js';
 import { EventTopLine } from './EventTopLine.js';
 import { fetchedPage } from '../ui/fetched.js';
+import { useMay } from '../ui/me.js';
 import { usePageTitle } from '../ui/page-title.js';
 import { STATION_KEYS, useShortcuts } from '../ui/shortcuts.js';
 import { STATION_WORDS } from '../ui/station-words.js';
@@ -55,7 +56,9 @@ export function EventPage() {
 function Workspace() {
   const { station: wanted } = useParams();
   const { go, ui } = useOpenEvent();
-  const station = STATIONS.find(each => each === wanted) ?? 'brief';
+  // Whoever does not plan sees the day: what is to be done, and by whom.
+  const plans = useMay('change', 'events');
+  const station = plans ? (STATIONS.find(each => each === wanted) ?? 'brief') : 'day';
   const name = useEvent(({ bundle }) => bundle.plan.label);
   const [asked] = useSearchParams();
   const lead = asked.get('lead');
@@ -78,7 +81,7 @@ function Workspace() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] min-h-0">
       <EventTopLine />
-      <Strap station={station} />
+      {plans ? <Strap station={station} /> : <div />}
       <div className={onPlan ? 'bench-and-ledger' : 'min-h-0 overflow-auto'}>
         {/* Before the plan: whoever goes on from the heading with Tab comes to it first. */}
         <h1 ref={heading} tabIndex={-1} className="sr-only">
@@ -106,7 +109,7 @@ function Workspace() {
           </main>
         </div>
       </div>
-      <SnagLine />
+      {plans ? <SnagLine /> : <div />}
       <EventDialogs />
     </div>
   );

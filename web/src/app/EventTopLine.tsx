@@ -4,6 +4,7 @@ import { useEvent, useOpenEvent, usePlan } from '../store/hooks.js';
 import { daysTo } from '../ui/days.js';
 import { SavingWords, UndoButtons } from '../ui/EditWords.js';
 import { fetched } from '../ui/fetched.js';
+import { useMay } from '../ui/me.js';
 import { TopLine } from '../ui/top-line.js';
 
 const EventFiles = fetched(() => import('./EventFiles.js'));
@@ -12,6 +13,9 @@ const EventFiles = fetched(() => import('./EventFiles.js'));
 export function EventTopLine() {
   const { store, ui } = useOpenEvent();
   const { id } = store;
+  const plans = useMay('change', 'events');
+  const changes = useMay('change', 'event');
+  const prints = useMay('read', 'sheets');
   const label = usePlan(plan => plan.label);
   const start = usePlan(plan => plan.start);
   const own = usePlan(plan => plan.rules);
@@ -23,26 +27,36 @@ export function EventTopLine() {
         {label}
       </span>
       <span className="in-menu text-[13.5px] whitespace-nowrap">{daysTo(start)}</span>
-      <Link
-        className="link text-faint text-[13.5px] min-w-0 max-w-[24ch] truncate max-md:hidden"
-        title={venue}
-        to={`/venues/${at}`}
-      >
-        {venue}
-      </Link>
+      {plans ? (
+        <Link
+          className="link text-faint text-[13.5px] min-w-0 max-w-[24ch] truncate max-md:hidden"
+          title={venue}
+          to={`/venues/${at}`}
+        >
+          {venue}
+        </Link>
+      ) : (
+        <span className="text-faint text-[13.5px] min-w-0 max-w-[24ch] truncate max-md:hidden">{venue}</span>
+      )}
       <SavingWords />
-      <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
-        Rules: {own && Object.keys(own).length > 0 ? 'own' : 'house'}
-      </button>
-      <UndoButtons />
-      <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
-        History
-      </button>
-      <span className="in-menu">
-        <Suspense fallback={<span className="text-faint">Sheets</span>}>
-          <EventFiles id={id} />
-        </Suspense>
-      </span>
+      {plans && (
+        <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
+          Rules: {own && Object.keys(own).length > 0 ? 'own' : 'house'}
+        </button>
+      )}
+      {changes && <UndoButtons />}
+      {plans && (
+        <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'history' })}>
+          History
+        </button>
+      )}
+      {prints && (
+        <span className="in-menu">
+          <Suspense fallback={<span className="text-faint">Sheets</span>}>
+            <EventFiles id={id} />
+          </Suspense>
+        </span>
+      )}
     </TopLine>
   );
 }

@@ -3,6 +3,7 @@ import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { addressOf, ApiProblem } from '../api/client.js';
 import { fetchedPage } from '../ui/fetched.js';
+import { useMe } from '../ui/me.js';
 import { usePageTitle } from '../ui/page-title.js';
 import { Gate } from './Gate.js';
 import { Shell } from './Shell.js';
@@ -82,14 +83,17 @@ const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).Peo
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
 function Pages() {
   const [pathname] = useLocation();
+  // A guest has one event, and no list of them.
+  const guest = useMe()?.event;
+  const home = guest === undefined ? '/events' : `/events/${guest}/day`;
   return (
     <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
       <Suspense fallback={<p className="p-6 text-faint">…</p>}>
         <Switch>
           <Route path="/">
-            <Redirect to="/events" replace />
+            <Redirect to={home} replace />
           </Route>
-          <Route path="/events" component={EventsDoor} />
+          <Route path="/events">{guest ? <Redirect to={home} replace /> : <EventsDoor />}</Route>
           <Route path="/events/:event/:station?" component={EventPage} />
           <Route path="/venues" component={VenuesDoor} />
           <Route path="/venues/new" component={SurveyPage} />

@@ -39,14 +39,15 @@ export function EventRow({
 }: {
   event: EventSummary;
   dates: DateLocale | undefined;
-  onCopy: () => void;
+  /** Absent where whoever looks makes no events. */
+  onCopy: (() => void) | undefined;
 }) {
   return (
     <li className="grid grid-cols-[1fr_auto_auto] max-md:grid-cols-[1fr_auto] gap-x-6 items-center py-3 border-b border-rule">
       <div className="min-w-0">
         <Link
           className="tape text-[18px] max-w-full overflow-hidden text-ellipsis hover:bg-shade"
-          to={`/events/${event.id}/brief`}
+          to={`/events/${event.id}/${onCopy ? 'brief' : 'day'}`}
         >
           {event.label}
         </Link>
@@ -62,9 +63,11 @@ export function EventRow({
         <OpenSnags event={event} />
         {event.worst && <p className="text-faint text-[13px]">{event.worst}</p>}
       </div>
-      <button className="button" aria-label={`Copy ${event.label}`} onClick={onCopy}>
-        Copy
-      </button>
+      {onCopy && (
+        <button className="button" aria-label={`Copy ${event.label}`} onClick={onCopy}>
+          Copy
+        </button>
+      )}
     </li>
   );
 }

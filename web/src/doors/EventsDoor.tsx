@@ -4,6 +4,7 @@ import { useLocation } from 'wouter';
 import { ApiProblem, call, sendFile } from '../api/client.js';
 import { madeOnce } from '../api/make.js';
 import { eventsQuery, organisationQuery } from '../api/queries.js';
+import { useMay } from '../ui/me.js';
 import { Door, Loading } from './door.js';
 import { EventRow } from './EventRow.js';
 import { ImportFile } from './ImportFile.js';
@@ -21,6 +22,7 @@ export function EventsDoor() {
   const [problem, setProblem] = useState<readonly string[]>([]);
   const events = useInfiniteQuery(eventsQuery);
   const info = useQuery(organisationQuery);
+  const plans = useMay('change', 'events');
   const { queryKey } = eventsQuery;
   useFreshLines();
   const tell = (error: Error): void =>
@@ -48,10 +50,14 @@ export function EventsDoor() {
       actions={
         <>
           <OrganisationChoice />
-          <ImportFile onFile={chosen => take.mutate(chosen)} onRefused={reason => setProblem([reason])} />
-          <button className="button button-main" onClick={() => setMaking(true)}>
-            New event
-          </button>
+          {plans && (
+            <>
+              <ImportFile onFile={chosen => take.mutate(chosen)} onRefused={reason => setProblem([reason])} />
+              <button className="button button-main" onClick={() => setMaking(true)}>
+                New event
+              </button>
+            </>
+          )}
         </>
       }
     >
@@ -74,12 +80,16 @@ export function EventsDoor() {
             key={event.id}
             event={event}
             dates={info.data?.dates}
-            onCopy={() => copy.mutate(event.id)}
+            onCopy={plans ? () => copy.mutate(event.id) : undefined}
           />
         ))}
       </ul>
       {events.isSuccess && list.length === 0 && (
-        <p className="py-4">No event yet. Make one: it takes a name, a start and a venue.</p>
+        <p className="py-4">
+          {plans
+            ? 'No event yet. Make one: it takes a name, a start and a venue.'
+            : 'No event yet in which you serve. Whoever plans it puts you on a role.'}
+        </p>
       )}
       {events.hasNextPage && (
         <button className="button mt-4" onClick={() => void events.fetchNextPage()}>

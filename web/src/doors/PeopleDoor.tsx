@@ -3,6 +3,8 @@ import type { PersonLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client.js';
 import { peopleQuery } from '../api/queries.js';
+import { Link } from 'wouter';
+import { useMay } from '../ui/me.js';
 import { Door, Loading } from './door.js';
 import { RenameField } from './RenameField.js';
 import { useLiveList } from './use-live-list.js';
@@ -11,6 +13,8 @@ import { useLiveList } from './use-live-list.js';
 export function PeopleDoor() {
   const queries = useQueryClient();
   const people = useQuery(peopleQuery);
+  const changes = useMay('change', 'people');
+  const lets = useMay('change', 'links');
   useLiveList(peopleQuery.queryKey, message => message.hands === true);
   const rename = async ({ id, revision: base }: PersonLine, name: string): Promise<void> => {
     try {
@@ -22,7 +26,16 @@ export function PeopleDoor() {
   const lifting = ({ lift }: Person): string =>
     lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;
   return (
-    <Door title="People">
+    <Door
+      title="People"
+      actions={
+        lets && (
+          <Link className="link" to="/people/access">
+            Who comes in
+          </Link>
+        )
+      }
+    >
       <Loading query={people} what="the people" />
       <table className="table-fixed">
         <thead>
@@ -36,12 +49,16 @@ export function PeopleDoor() {
           {people.data?.people.map(person => (
             <tr key={person.id}>
               <td>
-                <RenameField
-                  label="Name"
-                  value={person.name}
-                  max={80}
-                  onSave={name => rename(person, name)}
-                />
+                {changes ? (
+                  <RenameField
+                    label="Name"
+                    value={person.name}
+                    max={80}
+                    onSave={name => rename(person, name)}
+                  />
+                ) : (
+                  person.name
+                )}
               </td>
               <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>
               <td className="text-faint">

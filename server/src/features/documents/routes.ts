@@ -26,12 +26,16 @@ export const documentRoutes: readonly Route[] = [
     const now = await scope.revisionOf(document);
     if (!now) throw notFound('document');
     const value = asSeen(scope, now.kind, await bodyAt(scope, document, body.revision)) as Json;
-    return applyEdit(scope, {
-      id: body.id,
-      author: body.author,
-      ...(body.browser !== undefined && { browser: body.browser }),
-      label: `Restore revision ${body.revision}`,
-      changes: [{ document, base: now.revision, patch: [{ op: 'replace', path: '', value }] }],
-    });
+    return applyEdit(
+      scope,
+      {
+        id: body.id,
+        author: body.author,
+        ...(body.browser !== undefined && { browser: body.browser }),
+        label: `Restore revision ${body.revision}`,
+        changes: [{ document, base: now.revision, patch: [{ op: 'replace', path: '', value }] }],
+      },
+      true,
+    );
   }),
 ];

@@ -3,6 +3,7 @@ import { PatchError, type Operation } from '@idle-satchel/core';
 import {
   forbiddenChange,
   forbiddenTarget,
+  foreignSignature,
   hiddenFrom,
   hiddenReached,
   may,
@@ -62,6 +63,13 @@ export async function refuseForbidden(
     forbiddenTarget(role, kind, kind === 'plan' ? patch.filter(isOfPlan) : patch) ??
     forbiddenPath(scope, kind, before.body, after);
   if (path !== undefined) throw notYours(path);
+}
+
+/** 403 for what somebody signs in a plan with a name that is not theirs. A demo takes whichever they say. */
+export function refuseForeignSignature({ actor }: Scope, before: Newest, after: object): void {
+  if (actor.name === undefined || before.kind !== 'plan') return;
+  const path = foreignSignature(before.body, after, actor.name);
+  if (path !== undefined) throw forbidden(`${path} is signed with another name than yours`);
 }
 
 const notYours = (path: string) => forbidden(`${path || 'The whole'} is not yours to change`);

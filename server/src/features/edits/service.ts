@@ -12,7 +12,7 @@ import { claimOf, claimsTheSame } from '../events/claims.js';
 import { refuseCollisions, refuseFalseUndo } from './collisions.js';
 import { inTurn } from './in-turn.js';
 import { newestOf, remember, type Newest } from './newest.js';
-import { fittedPatch, inverseAsSeen, refuseForbidden } from './allowed.js';
+import { fittedPatch, inverseAsSeen, refuseForbidden, refuseForeignSignature } from './allowed.js';
 import { patched, refuseFaults } from './patched.js';
 
 /** A snapshot is kept at every so many revisions. */
@@ -28,7 +28,12 @@ const digestOf = ({ id, label, changes, undoes }: EditRequest): string =>
     .digest('hex');
 
 /** Applies an edit, or gives the first answer again when its id was applied before. */
-export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswer> {
+export function applyEdit(
+  scope: Scope,
+  request: EditRequest,
+  /** It brings back what was there once, the signatures of others too. */
+  restoring = false,
+): Promise<EditAnswer> {
   const digest = digestOf(request);
   const ids = request.changes.map(change => change.document);
   if (new Set(ids).size !== ids.length) {
@@ -36,7 +41,7 @@ export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswe
   }
   return inTurn(
     [...ids, request.id].map(id => `${scope.organisationId} ${id}`),
-    () => applied(scope, request, digest),
+    () => applied(scope, request, digest, restoring),
   );
 }
 
@@ -44,7 +49,12 @@ export function applyEdit(scope: Scope, request: EditRequest): Promise<EditAnswe
  * Everything is read and worked out before anything is locked; where a document was changed meanwhile, it is worked out
  * anew over what it is then.
  */
-async function applied(scope: Scope, request: EditRequest, digest: string): Promise<EditAnswer> {
+async function applied(
+  scope: Scope,
+  request: EditRequest,
+  digest: string,
+  restoring: boolean,
+): Promise<EditAnswer> {
   for (let tries = 0; tries < TRIES; tries++) {
     const [first, documents] = await Promise.all([
       scope.answerTo(request.id),
@@ -56,7 +66,7 @@ async function applied(scope: Scope, request: EditRequest, digest: string): Prom
     if (first && first.digest !== digest) throw new Problem(409, 'Another edit has this id already');
     if (first) return first.answer;
     try {
-      const answer = await tried(scope, request, digest, documents);
+      const answer = await tried(scope, request, digest, documents, restoring);
       if (answer) return answer;
     } catch (error) {
       // The same edit arrived at another process at once: that one applies it, so its answer stands.
@@ -72,6 +82,7 @@ async function tried(
   request: EditRequest,
   digest: string,
   documents: ReadonlyMap<string, Newest>,
+  restoring: boolean,
 ): Promise<EditAnswer | undefined> {
   const { id, label, browser = null, undoes = null, changes } = request;
   const author = scope.actor.name ?? request.author;
@@ -87,6 +98,7 @@ async function tried(
     await others();
     // Taking back what one was allowed to do is allowed, to the letter.
     if (!back) await refuseForbidden(scope, before, patch, body);
+    if (!back && !restoring) refuseForeignSignature(scope, before, body);
     refuseFaults(before, body);
     await others();
     if (before.kind === 'plan') await refuseLostVenue(scope, before.body as Plan, body as Plan, documents);

@@ -1,7 +1,7 @@
 import { ROLE_WORDS } from '@idle-satchel/core/roles';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../api/client.js';
+import { call, wordsOf } from '../../api/client.js';
 import { me } from '../../api/me.js';
 import { useMe } from '../../ui/me.js';
 import { Door, Loading } from '../door.js';
@@ -17,6 +17,7 @@ export function AccountPage() {
   const own = useMe();
   const { problem, doing } = useDoing(sessionsQuery.queryKey);
   const [changing, setChanging] = useState(false);
+  const [failed, setFailed] = useState('');
   if (own?.account === undefined)
     return (
       <Door title="Your account">
@@ -24,14 +25,18 @@ export function AccountPage() {
       </Door>
     );
   const role = own.role ?? 'guest';
-  const signOut = () => void doing(async () => me.set(await call('POST /session/end', {})));
+  const signOut = (): void =>
+    void call('POST /session/end', {}).then(
+      next => me.set(next),
+      (error: unknown) => setFailed(wordsOf(error)),
+    );
   return (
     <Door title="Your account" actions={<OrganisationChoice />}>
       <p className="mb-1">
         {own.name}, who signs in as <b>{own.login}</b>.
       </p>
       <p className="mb-4">
-        You are <b>{role}</b> here: {ROLE_WORDS[role]}.
+        Your role here: <b>{role}</b>, who {ROLE_WORDS[role]}.
       </p>
       <p className="flex gap-3 mb-5">
         <button className="button" onClick={() => setChanging(true)}>
@@ -42,7 +47,7 @@ export function AccountPage() {
         </button>
       </p>
       {changing && <NewPassword onClose={() => setChanging(false)} />}
-      {problem && <p className="text-stop mb-3">◆ {problem}</p>}
+      {(problem || failed) && <p className="text-stop mb-3">◆ {problem || failed}</p>}
       <Sessions doing={doing} />
     </Door>
   );

@@ -5,7 +5,7 @@ import { call } from '../../api/client.js';
 import { eventsQuery } from '../../api/queries.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
 import { linkWith } from '../entry/token-here.js';
-import { guestLinksQuery } from './queries.js';
+import { auditQuery, guestLinksQuery } from './queries.js';
 import { ShownOnce } from './ShownOnce.js';
 import { useDoing } from './use-doing.js';
 import { useWhen } from './when.js';
@@ -15,7 +15,7 @@ export function GuestLinks() {
   const links = useQuery(guestLinksQuery).data?.links ?? [];
   const events = useInfiniteQuery(eventsQuery).data?.pages.flatMap(page => page.events) ?? [];
   const when = useWhen();
-  const { problem, doing } = useDoing(guestLinksQuery.queryKey);
+  const { problem, doing } = useDoing(guestLinksQuery.queryKey, auditQuery.queryKey);
   const [chosen, setChosen] = useState('');
   const [label, setLabel] = useState('');
   const [days, setDays] = useState('3');

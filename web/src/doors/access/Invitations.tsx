@@ -5,7 +5,7 @@ import { call } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
 import { GuardedButton } from '../../ui/GuardedButton.js';
 import { linkWith } from '../entry/token-here.js';
-import { invitationsQuery } from './queries.js';
+import { auditQuery, invitationsQuery } from './queries.js';
 import { ShownOnce } from './ShownOnce.js';
 import { useDoing } from './use-doing.js';
 import { useWhen } from './when.js';
@@ -15,7 +15,7 @@ export function Invitations() {
   const open = useQuery(invitationsQuery).data?.invitations ?? [];
   const people = useQuery(peopleQuery).data?.people ?? [];
   const when = useWhen();
-  const { problem, doing } = useDoing(invitationsQuery.queryKey);
+  const { problem, doing } = useDoing(invitationsQuery.queryKey, auditQuery.queryKey);
   const [name, setName] = useState('');
   const [person, setPerson] = useState('');
   const [role, setRole] = useState<MemberRole>('hand');

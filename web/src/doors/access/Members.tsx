@@ -7,7 +7,7 @@ import { peopleQuery } from '../../api/queries.js';
 import { useMe } from '../../ui/me.js';
 import { Loading } from '../door.js';
 import { useLiveList } from '../use-live-list.js';
-import { membersQuery } from './queries.js';
+import { auditQuery, membersQuery } from './queries.js';
 import { useDoing } from './use-doing.js';
 import { useWhen } from './when.js';
 
@@ -15,7 +15,7 @@ import { useWhen } from './when.js';
 export function Members() {
   const query = useQuery(membersQuery);
   useLiveList(membersQuery.queryKey, message => message.accounts === true);
-  const { problem, doing } = useDoing(membersQuery.queryKey);
+  const { problem, doing } = useDoing(membersQuery.queryKey, auditQuery.queryKey);
   const change = (id: string, body: { role?: MemberRole; person?: string }) =>
     void doing(() => call('PATCH /members/:id', { id }, body));
   const members = query.data?.members ?? [];

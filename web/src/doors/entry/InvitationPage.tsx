@@ -34,7 +34,7 @@ export default function InvitationPage({ onDone }: { onDone: () => void }) {
   return (
     <EntryPage title={`${organisation} invites ${name}`}>
       <p className="mb-3">
-        As <b>{role}</b>: {ROLE_WORDS[role]}.
+        As <b>{role}</b>, who {ROLE_WORDS[role]}.
       </p>
       {me?.account !== undefined ? (
         <button className="button button-main" onClick={() => void accept({}).then(cameIn)}>

@@ -12,6 +12,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { anyTools } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
 import { SayMore } from '../../ledger/SayMore.js';
+import { useFieldsOf } from '../../ui/me.js';
 import { InkMarks } from '../../ui/InkMarks.js';
 import type { KindFields, KindTools } from './kind-form.js';
 import { PortTable } from './PortTable.js';
@@ -58,7 +59,8 @@ export function KindForm({
         ? Object.entries(kinds).map(([id, { label }]) => [id, label])
         : draft.ports.map(({ id, label = '' }) => [id, label]),
   };
-  const unasked = [...plain, ...groups].filter(field => !asked(field));
+  const own = useFieldsOf('kinds', plain, '/kinds/any');
+  const unasked = [...own, ...groups].filter(field => !asked(field));
   const submit = handleSubmit(async fields => {
     setTried(true);
     if (Object.keys(faultsOfDraft(fields)).length === 0) await onSave(kindFrom(fields));
@@ -67,7 +69,7 @@ export function KindForm({
     <form aria-label="Kind" className="grid gap-2" onSubmit={event => void submit(event)}>
       <div className="grid lg:grid-cols-[minmax(0,1fr)_21rem] gap-6 items-start">
         <div className="grid sm:grid-cols-2 gap-x-6">
-          {plain.filter(asked).map(field => (
+          {own.filter(asked).map(field => (
             <FormInput key={field.name} field={field} path={field.name} tools={anyTools(tools)} />
           ))}
         </div>

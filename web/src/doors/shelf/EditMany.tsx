@@ -6,6 +6,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { wordsOf } from '../../api/client.js';
 import { anyTools } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
+import { useFieldsOf } from '../../ui/me.js';
 import { itemNames, type KindsById } from './item-names.js';
 import type { ShelfChanges } from './use-shelf.js';
 
@@ -34,7 +35,8 @@ export function EditMany({
   const { control, handleSubmit, setValue, reset } = useForm<Record<string, unknown>>({});
   const draft = useWatch({ control }) as ItemDraft;
   const [tried, setTried] = useState(false);
-  const field = FORM.find(each => each.name === name);
+  const form = useFieldsOf('item', FORM);
+  const field = form.find(each => each.name === name);
   const only = field ? [field.name] : [];
   const faults = tried && field ? faultsOfItem(draft, only) : {};
   const tools = { control, setValue, system: units, faults, named: itemNames(items, kinds) };
@@ -87,7 +89,7 @@ export function EditMany({
                 }}
               >
                 <option value="">choose what …</option>
-                {FORM.map(each => (
+                {form.map(each => (
                   <option key={each.name} value={each.name}>
                     {each.label}
                   </option>

@@ -1,6 +1,7 @@
 import type { UnitSystem } from '@idle-satchel/core';
 import type { ItemFields, ItemLine } from '@idle-satchel/core/api';
 import { changeOf, faultsOfItem, ITEM_FORM, type FormField } from '@idle-satchel/core/item-drafts';
+import { useFieldsOf } from '../../ui/me.js';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { addressOf, wordsOf } from '../../api/client.js';
@@ -52,8 +53,9 @@ export function ItemForm({
   const [problem, setProblem] = useState('');
   const [wished, setWished] = useState<readonly string[]>([]);
   const isAsked = ({ name }: FormField): boolean => USUAL.has(name) || name in known || wished.includes(name);
-  const asked = ITEM_FORM.filter(isAsked);
-  const unasked = ITEM_FORM.filter(field => !isAsked(field));
+  const fields = useFieldsOf('item', ITEM_FORM);
+  const asked = fields.filter(isAsked);
+  const unasked = fields.filter(field => !isAsked(field));
   const tools = anyTools({ control, setValue, system: units, faults, named });
   /** Whether it was kept. */
   const keep = async (fields: ItemFields): Promise<boolean> => {

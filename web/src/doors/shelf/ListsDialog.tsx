@@ -8,7 +8,11 @@ import {
 import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS } from '@idle-satchel/core/shelf-sheets';
 import { useState } from 'react';
 import { addressOf } from '../../api/client.js';
+import { useMay } from '../../ui/me.js';
 import { Dialog } from '../../ui/Dialog.js';
+
+/** Lists that say what things are worth. */
+const OF_MONEY: ReadonlySet<string> = new Set(['insurance', 'customs']);
 
 /** More ids make an address that not everything on the way lets through. */
 const MOST_IDS = 500;
@@ -22,6 +26,7 @@ export default function ListsDialog({
   onClose: () => void;
 }) {
   const [size, setSize] = useState<ItemLabelSize>('tag');
+  const money = useMay('read', 'money');
   const few = chosen.length > 0 && chosen.length <= MOST_IDS;
   const ids = few ? chosen.map(({ id }) => id).join(',') : undefined;
   return (
@@ -35,7 +40,9 @@ export default function ListsDialog({
       </p>
       <table aria-label="Lists">
         <tbody>
-          {SHELF_SHEET_NAMES.filter(name => name !== 'receipt' || few).map(name => (
+          {SHELF_SHEET_NAMES.filter(
+            name => (name !== 'receipt' || few) && (money || !OF_MONEY.has(name)),
+          ).map(name => (
             <tr key={name}>
               <td>{SHELF_SHEET_WORDS[name]}</td>
               {SHEET_ENDINGS.map(ending => (

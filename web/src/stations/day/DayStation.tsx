@@ -1,19 +1,33 @@
+import type { Thing } from '@idle-satchel/core/roles';
 import { idFrom, MOMENTS, showClock, type Check, type Moment } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
-import { keepName, signedName } from '../../api/signature.js';
+import { keepName, ownName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
 import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
+import { useMay, useMe } from '../../ui/me.js';
 import { Reading } from './Reading.js';
 
 const BatteryCard = fetched(withStations(['power', 'hands'], () => import('../power/BatteryCard.js')));
+
+const OwnDuties = fetched(withStations(['hands'], () => import('./OwnDuties.js')));
+
+const DayOrder = fetched(() => import('./DayOrder.js'));
+
+/** Any tick. */
+const A_TICK: Thing = { document: 'plan', path: '/ticks/any' };
 
 /** Day: what to check, when and where; ticks are kept, with name and time. */
 export default function DayStation() {
   useWorkingKey();
   const day = useResult('day');
-  const [name, setName] = useState(signedName());
+  const own = ownName();
+  const [typed, setName] = useState(signedName());
+  const name = own ?? typed;
+  const person = useMe()?.person;
+  const ticks = useMay('change', A_TICK);
+  const plans = useMay('change', 'events');
   const [moment, setMoment] = useState<Moment>('Pack out');
   const checks = Object.entries(day.checks).filter(([, check]) => check.moment === moment);
   return (
@@ -40,31 +54,50 @@ export default function DayStation() {
         </div>
         <ul>
           {checks.map(([id, check]) => (
-            <CheckLine key={id} id={id} check={check} name={name} />
+            <CheckLine key={id} id={id} check={check} name={name} ticks={ticks} />
           ))}
         </ul>
         {checks.length === 0 && <p className="text-faint py-2">Nothing to check at this moment.</p>}
       </section>
       <aside className="max-md:contents px-4 py-2 md:border-l border-rule">
-        <label className="block py-2 max-md:order-first max-md:px-4">
-          <span className="text-faint">Ticks are signed </span>
-          <input
-            className="field w-48"
-            aria-label="Your name"
-            placeholder="your name"
-            maxLength={80}
-            value={name}
-            onChange={event => {
-              setName(event.target.value);
-              keepName(event.target.value.trim());
-            }}
-          />
-        </label>
-        <div className="max-md:px-4">
+        {ticks && own !== undefined && (
+          <p className="py-2 max-md:order-first max-md:px-4">
+            <span className="text-faint">Ticks are signed</span> {own}
+          </p>
+        )}
+        {ticks && own === undefined && (
+          <label className="block py-2 max-md:order-first max-md:px-4">
+            <span className="text-faint">Ticks are signed </span>
+            <input
+              className="field w-48"
+              aria-label="Your name"
+              placeholder="your name"
+              maxLength={80}
+              value={name}
+              onChange={event => {
+                setName(event.target.value);
+                keepName(event.target.value.trim());
+              }}
+            />
+          </label>
+        )}
+        {!plans && (
           <Suspense>
-            <BatteryCard by={name} />
+            <DayOrder />
           </Suspense>
-        </div>
+        )}
+        {person !== undefined && (
+          <Suspense>
+            <OwnDuties person={person} />
+          </Suspense>
+        )}
+        {ticks && (
+          <div className="max-md:px-4">
+            <Suspense>
+              <BatteryCard by={name} />
+            </Suspense>
+          </div>
+        )}
         <div className="max-md:px-4 max-md:pb-4">
           <Heading>Done</Heading>
           <FigureRows of={{ done: day.done, all: day.all, ready: day.readyForDoors }} />
@@ -74,7 +107,18 @@ export default function DayStation() {
   );
 }
 
-function CheckLine({ id, check, name }: { id: string; check: Check; name: string }) {
+function CheckLine({
+  id,
+  check,
+  name,
+  ticks,
+}: {
+  id: string;
+  check: Check;
+  name: string;
+  /** Whoever looks may tick. */
+  ticks: boolean;
+}) {
   const store = useStore();
   const reading = useReading();
   const done = check.tick !== undefined;
@@ -103,7 +147,7 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
           type="checkbox"
           className="size-5 translate-y-1 accent-(--oil)"
           checked={done}
-          disabled={!done && needsValue}
+          disabled={!ticks || (!done && needsValue)}
           title={!done && needsValue ? 'Ticked by its reading' : undefined}
           onChange={done ? takeBack : () => keep()}
         />
@@ -113,7 +157,7 @@ function CheckLine({ id, check, name }: { id: string; check: Check; name: string
         </span>
       </label>
       {check.tape && <span className="tape tape-small">{check.tape}</span>}
-      {needsValue && <Reading check={check} onRead={keep} onTakeBack={takeBack} />}
+      {needsValue && ticks && <Reading check={check} onRead={keep} onTakeBack={takeBack} />}
       {done && (
         <span className="text-[13px] text-done">
           {check.by}, {showClock(check.at ?? '', reading)}

@@ -6,6 +6,7 @@ import { FileLink } from '../../ledger/FileLink.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useResult, useStore } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
+import { useMay } from '../../ui/me.js';
 import { Checklist } from './Checklist.js';
 import { WhereIs } from './WhereIs.js';
 
@@ -23,6 +24,7 @@ type View = keyof typeof VIEWS;
 /** Pack: the gear checklist, derived from the design, with counts and tape codes. */
 export default function PackStation() {
   useWorkingKey();
+  const money = useMay('read', 'money');
   const store = useStore();
   const pack = useResult('pack');
   // The code on the card of a case leads to that case.
@@ -33,16 +35,18 @@ export default function PackStation() {
     <div className="grid md:grid-cols-[minmax(0,1.87fr)_minmax(320px,1fr)] max-md:grid-cols-[minmax(0,1fr)] min-h-full">
       <section aria-label={view === 'list' ? 'Gear checklist' : VIEWS[view]} className="px-5 py-3">
         <p className="flex flex-wrap gap-2 mb-3 items-baseline" role="group" aria-label="View">
-          {(Object.keys(VIEWS) as View[]).map(name => (
-            <button
-              key={name}
-              className="button chosen"
-              aria-pressed={view === name}
-              onClick={() => setView(name)}
-            >
-              {VIEWS[name]}
-            </button>
-          ))}
+          {(Object.keys(VIEWS) as View[])
+            .filter(name => money || name !== 'money')
+            .map(name => (
+              <button
+                key={name}
+                className="button chosen"
+                aria-pressed={view === name}
+                onClick={() => setView(name)}
+              >
+                {VIEWS[name]}
+              </button>
+            ))}
           <WhereIs />
         </p>
         <Suspense>

@@ -1,0 +1,119 @@
+/** Coming in: the owner by the code of the terminal, a hand by an invitation, a guest by a link. */
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { FRIDAY, setStage, type Page, type Stage } from './helper.js';
+
+let stage: Stage;
+let owner: Page;
+let hand: Page;
+beforeAll(async () => (stage = await setStage(2, [], { accounts: true })));
+afterAll(() => stage.close());
+
+/** What a new account is made with. */
+async function fillIn(page: Page, name: string, login: string, password: string): Promise<void> {
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('Sign-in name').fill(login);
+  await page.getByLabel('Password').fill(password);
+}
+
+const pathOf = (link: string): string => link.slice(new URL(link).origin.length);
+
+describe('an installation that nobody owns', () => {
+  it('is owned by whoever types the code of its terminal', async () => {
+    owner = await stage.open('/people');
+    await owner.getByRole('heading', { name: 'Nobody owns this installation yet' }).waitFor();
+    await owner.getByLabel('Code of the terminal').fill('wrong');
+    await fillIn(owner, 'Odile Marsh', 'odile', 'short');
+    await owner.getByRole('button', { name: 'Begin' }).click();
+    await owner.getByRole('alert').getByText('not the code').waitFor();
+    await owner.getByLabel('Code of the terminal').fill(stage.servers[0]?.code ?? '');
+    await owner.getByRole('button', { name: 'Begin' }).click();
+    await owner.getByText('must have 12 characters').waitFor();
+    await owner.getByLabel('Password').fill('seven geese over the weir');
+    await owner.getByRole('button', { name: 'Begin' }).click();
+    // The page that was asked for stands behind the door.
+    await owner.getByRole('heading', { name: 'People' }).waitFor();
+    await owner.getByRole('link', { name: 'Odile Marsh' }).waitFor();
+  });
+});
+
+describe('a hand', () => {
+  it('comes in by an invitation, and sees the day of what they serve at', async () => {
+    await owner.getByRole('link', { name: 'Who comes in' }).click();
+    await owner.getByRole('combobox', { name: 'Who' }).selectOption({ label: 'Petra Lund' });
+    await owner.getByRole('button', { name: 'Make an invitation' }).click();
+    const link = await owner.getByLabel('The link').inputValue();
+    // Another process answers her.
+    hand = await stage.open(pathOf(link), 1);
+    await fillIn(hand, 'Petra Lund', 'petra', 'eleven lamps along the quay');
+    await hand.getByRole('button', { name: 'Make the account' }).click();
+    await hand.getByRole('link', { name: 'Friday 19:30' }).click();
+    await hand.getByRole('region', { name: 'Your duties' }).getByText('Camera operator').waitFor();
+    expect(await hand.getByRole('navigation', { name: 'Stations' }).count()).toBe(0);
+    expect(await hand.getByRole('navigation', { name: 'Doors' }).getByRole('link').allInnerTexts()).toEqual([
+      'Events',
+    ]);
+    expect(await hand.getByRole('button', { name: 'History' }).count()).toBe(0);
+  });
+
+  it('ticks with their own name, which the owner sees at once', async () => {
+    await hand.getByRole('checkbox').first().check();
+    const day = await owner.context().newPage();
+    await day.goto(`${stage.servers[0]?.address}/events/${FRIDAY}/day`);
+    await day
+      .getByRole('listitem')
+      .getByText(/^Petra Lund,/)
+      .waitFor();
+    await day.close();
+  });
+
+  it('finds nothing at addresses that are not theirs', async () => {
+    await hand.goto(`${stage.servers[1]?.address}/events/eventgreen1/day`);
+    await hand.getByRole('heading', { name: 'There is no such event' }).waitFor();
+  });
+
+  it('is out at once when they are let in no more, and what they see says so', async () => {
+    await hand.goto(`${stage.servers[1]?.address}/events/${FRIDAY}/day`);
+    await hand.getByRole('checkbox').first().waitFor();
+    await owner.reload();
+    const line = owner.getByRole('row').filter({ hasText: 'petra' });
+    await line.getByRole('button', { name: 'Let in no more' }).click();
+    await owner.getByRole('button', { name: 'Yes, let Petra Lund in no more' }).click();
+    await owner.getByText('let somebody in no more').waitFor();
+    await hand.getByRole('checkbox').nth(3).click();
+    await hand.getByRole('heading', { name: 'Sign in' }).waitFor();
+  });
+});
+
+describe('a guest', () => {
+  it('presses to see the day of one event, without a name in it or a thing to change', async () => {
+    await owner.getByLabel('For', { exact: true }).fill('the caretaker');
+    await owner.getByRole('button', { name: 'Make a link' }).click();
+    const link = await owner
+      .getByRole('region', { name: 'Links for guests' })
+      .getByLabel('The link')
+      .inputValue();
+    const guest = await stage.open(pathOf(link));
+    await guest.getByRole('button', { name: 'Show the event' }).click();
+    const day = guest.getByRole('region', { name: 'The day' });
+    await day.getByText('St Alder’s').waitFor();
+    expect(await guest.getByRole('checkbox', { disabled: false }).count()).toBe(0);
+    expect(await guest.locator('body').innerText()).not.toMatch(/Petra|Odile/);
+    await guest.goto(`${stage.servers[0]?.address}/shelf`);
+    await guest.getByText('This is not for your role').waitFor();
+  });
+});
+
+describe('an account', () => {
+  it('is signed out, and in again, where the page was', async () => {
+    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await owner.getByRole('heading', { name: 'Sign in' }).waitFor();
+    await owner.getByLabel('Sign-in name').fill('odile');
+    await owner.getByLabel('Password').fill('not that one at all');
+    await owner.getByRole('button', { name: 'Sign in' }).click();
+    await owner.getByRole('alert').getByText('do not fit').waitFor();
+    await owner.getByLabel('Password').fill('seven geese over the weir');
+    await owner.getByRole('button', { name: 'Sign in' }).click();
+    await owner.getByRole('heading', { name: 'Your account' }).waitFor();
+  });
+});
