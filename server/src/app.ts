@@ -1,6 +1,6 @@
 /** The web application: API under /api/v1, and the built interface for everything else. */
 import compression, { type CompressionFilter } from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -32,19 +32,62 @@ export interface AppOptions {
   readonly hosts?: ReadonlySet<string>;
   /** Requests of one address in a minute. */
   readonly requestsPerMinute?: number;
+  /** Proxies before it whose word counts on who asks, and how: their addresses, or how many there are. */
+  readonly trustProxy?: string;
+  /** It answers only what came by TLS. */
+  readonly onlySecure?: boolean;
+  /** The certificate of the authority that made its own, as PEM, for phones to fetch. */
+  readonly authority?: string;
 }
+
+/** What Express reads: a number of proxies, or their addresses. */
+const proxies = (text: string): number | string[] =>
+  /^\d+$/.test(text) ? Number(text) : text.split(/[\s,]+/).filter(Boolean);
+
+/** Browsers that came by TLS once come by nothing else for a year. */
+const STRICTLY = 'max-age=31536000';
+
+const promiseTls: RequestHandler = (request, response, next) => {
+  if (request.secure) response.setHeader('strict-transport-security', STRICTLY);
+  next();
+};
+
+const sendAuthority = (response: Response, authority: string): void =>
+  void response.type('application/x-x509-ca-cert').attachment('local-authority.crt').send(authority);
+
+/** 403 for what did not come by TLS: passwords and cookies are for nobody on the way. */
+const refuseOpenWay: RequestHandler = (request, _response, next) => {
+  if (request.secure) return next();
+  throw new Problem(
+    403,
+    'This is reached by TLS only',
+    'A proxy before it says so with X-Forwarded-Proto: https',
+  );
+};
 
 export function createApp(
   context: Context,
-  { interfaceFolder, hosts = LOOPBACK_HOSTS, requestsPerMinute = REQUESTS_PER_MINUTE }: AppOptions = {},
+  {
+    interfaceFolder,
+    hosts = LOOPBACK_HOSTS,
+    requestsPerMinute = REQUESTS_PER_MINUTE,
+    trustProxy,
+    onlySecure = false,
+    authority,
+  }: AppOptions = {},
 ): Express {
   const app = express();
   app.disable('x-powered-by');
   // Answers of the API are never the same twice for long: nothing is gained by telling them apart.
   app.disable('etag');
+  if (trustProxy !== undefined) app.set('trust proxy', proxies(trustProxy));
+  if (onlySecure) app.use(refuseOpenWay);
   app.use(API, ofAnswers);
   app.use(except(API, ofPages));
   app.use(onlyHosts(hosts));
+  // A certificate of one's own is for one evening: nothing is promised for longer.
+  if (authority === undefined) app.use(promiseTls);
+  else app.get('/local-authority.crt', (_request, response) => sendAuthority(response, authority));
   app.use(compression({ filter: mayCompress }));
   app.use(
     API,

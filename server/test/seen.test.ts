@@ -9,6 +9,7 @@ import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { editOf, FRIDAY } from './helper.js';
 import { ALL_ROLES, API, EveryRole, OTHER_EVENT } from './every-role.js';
+import { member, signedIn } from './people.js';
 
 const SATURDAY = 'eventsatur1';
 const names = Object.keys(ROUTES) as RouteName[];
@@ -19,17 +20,23 @@ beforeAll(async () => {
 });
 afterAll(() => every.setup.close());
 
+/** Stands for the name of whoever signs. */
+const SIGNER = 'whoever signs';
+const SIGNERS = { owner: 'Olwen Tester', planner: 'Pia Tester', hand: 'Hal Tester', guest: 'Choir' } as const;
+const signedBy = (name: string, value: Json): Json =>
+  JSON.parse(JSON.stringify(value).replaceAll(SIGNER, name)) as Json;
+
 /** A value at each path that the table tells apart. */
 const SAMPLES: Readonly<Record<'plan' | 'venue' | 'rules' | 'kinds', Readonly<Record<string, Json>>>> = {
   plan: {
     '': 'Renamed',
     '/money': { hireDays: 2 },
     '/quote': { client: 'Hall' },
-    '/ticks/*': { check: 'x', by: 'Somebody', at: '2026-12-01T10:00:00Z' },
-    '/chargeReadings/*': { battery: 'x', at: '2026-12-01T10:00:00Z', percent: 50, by: 'Somebody' },
+    '/ticks/*': { check: 'x', by: SIGNER, at: '2026-12-01T10:00:00Z' },
+    '/chargeReadings/*': { battery: 'x', at: '2026-12-01T10:00:00Z', percent: 50, by: SIGNER },
     '/batteryChanges/*/done': '2026-12-01T10:00:00Z',
-    '/batteryChanges/*/by': 'Somebody',
-    '/links/*/proof': { length: 3, works: true, at: '2026-12-01T10:00:00Z', by: 'Somebody' },
+    '/batteryChanges/*/by': SIGNER,
+    '/links/*/proof': { length: 3, works: true, at: '2026-12-01T10:00:00Z', by: SIGNER },
     '/links/*/measured': 12,
     '/links/*/laid': true,
     '/devices/*/afterTransport/*': {},
@@ -81,7 +88,7 @@ describe('every path of every document', () => {
       const { target, before } = path === '' ? { target: PLAIN[document], before: [] } : placeIn(body, path);
       if (before.length > 0) expect((await every.edit('owner', id, revision, before)).status).toBe(200);
       const base = revision + Math.min(before.length, 1);
-      const value = SAMPLES[document][path] as Json;
+      const value = signedBy(SIGNERS[role], SAMPLES[document][path] as Json);
       const answer = await every.edit(role, id, base, [{ op: 'add', path: target, value }]);
       const allowed =
         may(role, 'change', { document, path }) &&
@@ -109,6 +116,19 @@ describe('every path of every document', () => {
     expect(await status('guest', `/notes/noteoftest02`)).toBe(403);
   });
 
+  it('nobody signs with the name of another, nor changes who signed', async () => {
+    const { id, revision } = (await every.documents('owner')).plan;
+    const tick = (by: string): Operation[] => [
+      { op: 'add', path: '/ticks/tickforged1', value: { check: 'x', by, at: '2026-12-01T10:00:00Z' } },
+    ];
+    for (const role of ['owner', 'planner', 'hand'] as const)
+      expect((await every.edit(role, id, revision, tick('Somebody Else'))).status, role).toBe(403);
+    expect((await every.edit('hand', id, revision, tick('Hal Tester'))).status).toBe(200);
+    expect((await every.edit('planner', id, revision + 1, tick('Pia Tester'))).status).toBe(200);
+    const back: Operation[] = [{ op: 'replace', path: '/ticks/tickforged1/by', value: 'Hal Tester' }];
+    expect((await every.edit('planner', id, revision + 2, back)).status).toBe(403);
+  });
+
   it('a hand changes nothing of an event that they do not serve', async () => {
     const tick: Json = { check: 'x', by: 'Hal Tester', at: '2026-12-01T10:00:00Z' };
     const patch: Operation[] = [{ op: 'add', path: '/ticks', value: { tickofhand01: tick } }];
@@ -132,7 +152,7 @@ describe('every path of every document', () => {
 const MARKS = {
   money: ['ZQXMONEY', '9876543'],
   keepers: ['ZQXSERIAL', 'ZQXNOTE', 'ZQXLENDER'],
-  helpers: ['ZQXSIGNER', 'ZQXVENUENOTE', 'Petra Lund'],
+  helpers: ['Zqxsigner', 'ZQXVENUENOTE', 'Petra Lund'],
 } as const;
 const notFor: Readonly<Record<Role, readonly string[]>> = {
   owner: [],
@@ -144,9 +164,13 @@ const notFor: Readonly<Record<Role, readonly string[]>> = {
 describe('no answer has a byte that is not for whoever asked', () => {
   beforeAll(async () => {
     const run = (sql: string) => every.setup.sequelize.query(sql, { type: QueryTypes.RAW });
-    const put = async (document: 'plan' | 'venue' | 'kinds' | 'rules', patch: Operation[]): Promise<void> => {
+    await member(every.setup, 'zqxsigner', 'owner');
+    const signer = await signedIn(every.setup, 'zqxsigner');
+    const put = async (document: 'plan' | 'kinds', patch: Operation[]): Promise<void> => {
       const { id, revision } = await every.newest(document);
-      const answer = await every.edit('owner', id, revision, patch);
+      const answer = await signer
+        .post(`${API}/edits`)
+        .send(editOf(revision, patch, { changes: [{ document: id, base: revision, patch }] }));
       expect([answer.status, answer.text]).toEqual([200, answer.text]);
     };
     const money: Json = { amount: 9876543, currency: 'GBP' };
@@ -164,7 +188,7 @@ describe('no answer has a byte that is not for whoever asked', () => {
       {
         op: 'add',
         path: `/links/${link}/proof`,
-        value: { length: 3, works: true, at: '2026-12-01T10:00:00Z', by: 'ZQXSIGNER' },
+        value: { length: 3, works: true, at: '2026-12-01T10:00:00Z', by: 'Zqxsigner Tester' },
       },
     ]);
     await put('kinds', [

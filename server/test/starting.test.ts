@@ -39,6 +39,17 @@ describe('a server that cannot start', () => {
     expect(end.words.trim().split('\n')).toHaveLength(1);
   });
 
+  it.each([
+    [{ HOST: '0.0.0.0', DEMO: 'yes' }, 'a demo stays on a loopback address'],
+    [{ HOST: '0.0.0.0' }, 'wants TLS'],
+    [{ TLS_CERT: '/nowhere.crt' }, 'go together'],
+    [{ TLS_CERT: '/nowhere.crt', TLS_KEY: '/nowhere.key' }, 'cannot be read'],
+  ])('because of %j says so and ends', async (env, words) => {
+    const end = await failing(env);
+    expect([end.code, end.words.trim().split('\n').length]).toEqual([1, 1]);
+    expect(end.words).toContain(words);
+  });
+
   it('because the database of that name, or its password, is wrong says so and ends', async () => {
     const other = new URL(database.url);
     other.pathname = '/nowhere';
