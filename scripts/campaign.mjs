@@ -1,7 +1,7 @@
 // `npm run campaign`: an attack on the application, on loopback only – kills, hostile requests, large plans, listeners, a
 // browser whose server goes away – that ends with one table. `-- --short` takes a twentieth of everything; names of parts
 // (`-- fuzz live`) take only those.
-import { endAll } from './campaign/servers.mjs';
+import { endAll, takeOver } from './campaign/servers.mjs';
 import { startCluster } from './cluster.mjs';
 import { ensureBuilt, ensureInstalled, ensurePackages, Halt, main, say, startServer } from './lib.mjs';
 
@@ -38,6 +38,9 @@ main(async () => {
     try {
       const first = await startServer(cluster.url, { DEMO: 'yes', LOG_LEVEL: 'warn' });
       await first.stop();
+      const accounts = await startServer(cluster.url, { DEMO: 'no', LOG_LEVEL: 'warn' });
+      await takeOver(accounts);
+      await accounts.stop();
       say(`${part} …`);
       const begun = performance.now();
       const work = (await PARTS[part]())[part];

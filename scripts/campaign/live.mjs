@@ -1,5 +1,5 @@
 // Two hundred pages that listen: each hears of every edit, and soon.
-import { documentOf, editOf, FRIDAY, quantile, send, startWatched } from './servers.mjs';
+import { documentOf, editOf, FRIDAY, ownersCookie, quantile, send, startWatched } from './servers.mjs';
 
 export async function live({ cluster, scale }) {
   const listeners = 200;
@@ -10,7 +10,10 @@ export async function live({ cluster, scale }) {
   const delays = [];
   const heard = Array.from({ length: listeners }, () => new Set());
   const listen = async i => {
-    const answer = await fetch(`${server.url}/api/v1/live`, { signal: stop.signal });
+    const answer = await fetch(`${server.url}/api/v1/live`, {
+      signal: stop.signal,
+      headers: { cookie: ownersCookie() },
+    });
     const reader = answer.body.getReader();
     const decoder = new TextDecoder();
     const read = async () => {

@@ -1,6 +1,6 @@
 // A real browser whose server goes away, and comes back: nothing that was done is lost, nothing is there twice.
 import { chromium } from 'playwright-core';
-import { documentOf, FRIDAY, startWatched } from './servers.mjs';
+import { documentOf, FRIDAY, startWatched, ownersCookie } from './servers.mjs';
 
 export async function offline({ cluster }) {
   let server = await startWatched(cluster.url);
@@ -20,6 +20,11 @@ export async function offline({ cluster }) {
   const rows = [];
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    await context.addCookies(
+      ownersCookie()
+        .split('; ')
+        .map(each => ({ name: each.split('=')[0], value: each.split('=')[1], url })),
+    );
     const broken = [];
     const open = async () => {
       const page = await context.newPage();

@@ -71,10 +71,34 @@ export const newId = () =>
 /** Neither side compresses: that is the same work for all. */
 const PLAIN = { 'accept-encoding': 'identity' };
 
+/** What the owner of the house shows to be let in; a server that was killed lets the same in when it is back. */
+let cookie = '';
+export const ownersCookie = () => cookie;
+
+/** Makes the owner of a house that nobody owns yet, and signs in as them from then on. */
+export async function takeOver({ url, code }) {
+  const owner = { code, name: 'Campaign', login: 'campaign', password: newId() + newId() };
+  const answer = await fetch(`${url}/api/v1/first-start`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(owner),
+  });
+  if (answer.status !== 201) throw new Error(`the house has no owner: ${await answer.text()}`);
+  cookie = answer.headers
+    .getSetCookie()
+    .map(each => each.split(';')[0])
+    .join('; ');
+}
+
 export async function send(url, path, { method = 'GET', body, headers } = {}) {
   const answer = await fetch(`${url}/api/v1${path}`, {
     method,
-    headers: { ...PLAIN, ...(body !== undefined && { 'content-type': 'application/json' }), ...headers },
+    headers: {
+      ...PLAIN,
+      cookie,
+      ...(body !== undefined && { 'content-type': 'application/json' }),
+      ...headers,
+    },
     ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
   });
   const text = await answer.text();
