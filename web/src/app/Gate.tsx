@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Suspense, useEffect, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
 import { sessionQuery } from '../api/queries.js';
@@ -19,9 +19,17 @@ export function Gate({ children }: { children: ReactNode }) {
   const [pathname, navigate] = useLocation();
   const known = useMe();
   const asked = useQuery(sessionQuery);
+  const queries = useQueryClient();
   useEffect(() => {
     if (asked.data) me.set(asked.data);
   }, [asked.data]);
+  useEffect(() => {
+    if (!known) return;
+    // What was fetched for whoever was here before is not for whoever comes next.
+    if (!known.signedIn)
+      queries.removeQueries({ predicate: ({ queryKey: [name] }) => name !== sessionQuery.queryKey[0] });
+    queries.setQueryData(sessionQuery.queryKey, known);
+  }, [known, queries]);
   return (
     <Suspense fallback={<p className="p-6 text-faint">…</p>}>
       {pathname === '/invitation' ? (

@@ -55,7 +55,8 @@ export function Members() {
       <dl className="text-faint text-[13px] mt-2">
         {MEMBER_ROLES.map(role => (
           <div key={role}>
-            <dt className="inline font-semibold">{role}</dt>: <dd className="inline">{ROLE_WORDS[role]}</dd>
+            <dt className="inline font-semibold">{role}: </dt>
+            <dd className="inline">{ROLE_WORDS[role]}</dd>
           </div>
         ))}
       </dl>

@@ -1,7 +1,7 @@
-import { PASSWORD_LENGTH } from '@idle-satchel/core/roles';
 import { call } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { NewPasswordField } from '../entry/NewPasswordField.js';
 import { useEntry } from '../entry/use-entry.js';
 
 /** Changes one’s own password. */
@@ -22,14 +22,7 @@ export function NewPassword({ onClose }: { onClose: () => void }) {
           autoFocus
           {...field('password')}
         />
-        <EntryField
-          label="New password"
-          help={`${PASSWORD_LENGTH.least} characters or more: a few words that nobody would guess`}
-          type="password"
-          autoComplete="new-password"
-          required
-          {...field('next')}
-        />
+        <NewPasswordField label="New password" {...field('next')} />
         {problem && <p className="text-stop">◆ {problem}</p>}
         <p className="text-faint">Every other browser that is signed in is signed out.</p>
         <button className="button button-main justify-self-end" disabled={busy}>

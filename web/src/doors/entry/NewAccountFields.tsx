@@ -1,6 +1,6 @@
-import { PASSWORD_LENGTH } from '@idle-satchel/core/roles';
 import type { useEntry } from './use-entry.js';
 import { EntryField } from './EntryField.js';
+import { NewPasswordField } from './NewPasswordField.js';
 
 type Field = ReturnType<typeof useEntry<{ name: string; login: string; password: string }>>['field'];
 
@@ -25,14 +25,7 @@ export function NewAccountFields({ field, first = false }: { field: Field; first
         required
         {...field('login')}
       />
-      <EntryField
-        label="Password"
-        help={`${PASSWORD_LENGTH.least} characters or more: a few words that nobody would guess`}
-        type="password"
-        autoComplete="new-password"
-        required
-        {...field('password')}
-      />
+      <NewPasswordField label="Password" {...field('password')} />
     </>
   );
 }
