@@ -66,6 +66,31 @@ describe('a hand', () => {
     await day.close();
   });
 
+  it('takes over a device of somebody else by a PIN, and gives it back', async () => {
+    await hand.goto(`${stage.servers[1]?.address}/account`);
+    await hand.getByRole('button', { name: 'Set a PIN' }).click();
+    await hand.getByLabel('Password').fill('eleven lamps along the quay');
+    await hand.getByLabel('PIN', { exact: true }).fill('1234');
+    await hand.getByRole('button', { name: 'Set it' }).click();
+    await hand.getByText('tried first').waitFor();
+    await hand.getByLabel('PIN', { exact: true }).fill('2580');
+    await hand.getByRole('button', { name: 'Set it' }).click();
+    await hand.getByRole('dialog').waitFor({ state: 'detached' });
+    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('button', { name: 'Petra Lund' }).click();
+    await owner.getByLabel('PIN', { exact: true }).fill('2580');
+    await owner.getByRole('button', { name: 'Take over' }).click();
+    await owner.getByRole('banner').getByRole('link', { name: 'Petra Lund' }).click();
+    expect(await owner.getByRole('navigation', { name: 'Doors' }).getByRole('link').allInnerTexts()).toEqual([
+      'Events',
+    ]);
+    await owner.getByLabel('Password').fill('seven geese over the weir');
+    await owner.getByRole('button', { name: 'Have it back' }).click();
+    await owner.getByRole('banner').getByRole('link', { name: 'Odile Marsh' }).waitFor();
+    await owner.goto(`${stage.servers[0]?.address}/people/access`);
+    await owner.getByText('Invite somebody').waitFor();
+  });
+
   it('finds nothing at addresses that are not theirs', async () => {
     await hand.goto(`${stage.servers[1]?.address}/events/eventgreen1/day`);
     await hand.getByRole('heading', { name: 'There is no such event' }).waitFor();

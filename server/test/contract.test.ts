@@ -106,6 +106,12 @@ async function askedOfAccounts(name: RouteName): ReturnType<typeof asked> {
       'POST /session': () => Promise.resolve({ body: { login, password: PASSWORD } }),
       'POST /sessions/:id/end': async () => ({ id: (await sessions())[0]?.id ?? '' }),
       'PUT /account/password': () => Promise.resolve({ body: { password: PASSWORD, next: PASSWORD } }),
+      'PUT /account/pin': () => Promise.resolve({ body: { password: PASSWORD, pin: '2580' } }),
+      'POST /session/person': async () => {
+        const account = ((await agent.get(`${API}/session`)).body as { account: string }).account;
+        await agent.put(`${API}/account/pin`).send({ password: PASSWORD, pin: '2580' });
+        return { body: { account, pin: '2580' } };
+      },
       'PATCH /members/:id': async () => ({
         id: await member(setup, newId(), 'hand'),
         body: { role: 'planner' },

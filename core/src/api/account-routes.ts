@@ -1,5 +1,6 @@
 /** Routes of accounts: signing in, sessions, members, links, and the audit trail. */
 import {
+  TakenOver,
   TakenUp,
   AuditPage,
   Ended,
@@ -15,7 +16,9 @@ import {
   NewGuestLink,
   NewInvitation,
   NewPassword,
+  NewPin,
   Offer,
+  PinNames,
   SessionList,
   SignIn,
 } from './accounts.js';
@@ -52,6 +55,24 @@ export const accountRoutes = {
     summary: 'Changes one’s own password; every other browser is signed out',
     needs: ['change', 'self'],
     body: NewPassword,
+    answer: Me,
+  },
+  'PUT /account/pin': {
+    summary: 'Sets the PIN by which one takes over a device that others have signed in',
+    needs: ['change', 'self'],
+    body: NewPin,
+    answer: Ended,
+  },
+  'GET /session/people': {
+    summary: 'Who can take this device over by a PIN',
+    needs: ['change', 'self'],
+    answer: PinNames,
+  },
+  'POST /session/person': {
+    summary:
+      'Takes this device over by a PIN, as a hand; after five wrong ones it is signed out. By a password whoever it is signed in with has it back',
+    needs: ['change', 'self'],
+    body: TakenOver,
     answer: Me,
   },
   'POST /first-start': {

@@ -1,7 +1,7 @@
 /** Signing in, who may come in with which role, and what was done by whom. */
 import { MOST_GUEST_DAYS } from '../access/lasting.js';
 import { MEMBER_ROLES, ROLES, type MemberRole, type Role } from '../access/roles.js';
-import { Flag, Int, Many, OneOf, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
+import { Flag, Int, Many, One, OneOf, Optional, Ref, Text, TextOrNull } from '../documents/decorators.js';
 import { Instant } from '../documents/time-decorators.js';
 import { MOST } from './made.js';
 
@@ -11,6 +11,12 @@ const Login = (): PropertyDecorator => Text(80, 3);
 const Password = (): PropertyDecorator => Text(1000);
 /** What proves a link. */
 const Token = (): PropertyDecorator => Text(100, 20);
+
+/** Somebody by their account. */
+export class AccountName {
+  @Ref() id!: string;
+  @Text(80) name!: string;
+}
 
 /** Who this browser is signed in as, or what it can do to be so. */
 export class Me {
@@ -27,6 +33,8 @@ export class Me {
   @Optional() @Ref() person?: string;
   /** The event that a guest sees. */
   @Optional() @Ref() event?: string;
+  /** Whose device it is, where somebody has it in hand by a PIN. */
+  @Optional() @One(() => AccountName) lentBy?: AccountName;
 }
 
 export class SignIn {
@@ -47,6 +55,23 @@ export class FirstStart {
 export class NewPassword {
   @Password() password!: string;
   @Password() next!: string;
+}
+
+export class NewPin {
+  @Password() password!: string;
+  @Text(20) pin!: string;
+}
+
+/** Those who have a PIN, and can take over a device that is signed in. */
+export class PinNames {
+  @Many(() => AccountName) people!: readonly AccountName[];
+}
+
+/** Takes a device over by one’s PIN, as a hand; whoever it is signed in with has it back whole by their password. */
+export class TakenOver {
+  @Ref() account!: string;
+  @Optional() @Text(20) pin?: string;
+  @Optional() @Password() password?: string;
 }
 
 /** A browser that is signed in. */

@@ -21,6 +21,10 @@ export interface SessionRow {
   readonly role: Role;
   readonly person: string | null;
   readonly event: string | null;
+  /** The account that the device is signed in with, whoever has it in hand; null for guests. */
+  readonly signedIn: string | null;
+  /** Who that is, where somebody has the device in hand by a PIN. */
+  readonly lentBy: string | null;
   /** Whole minutes since it was seen last. */
   readonly idle: number;
 }
@@ -127,6 +131,10 @@ export class AccountRows {
     ends: Date,
   ): Promise<void> {
     await this.count(
+      'DELETE FROM sessions WHERE ends_at < now() OR seen_at < now() - make_interval(days => $1)',
+      SESSION_DAYS.idle,
+    );
+    await this.count(
       `INSERT INTO sessions (id, hash, organisation_id, account_id, link_id, device, address, ends_at)
        VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
       ...[by.id, by.hash, organisation],
@@ -143,12 +151,16 @@ export class AccountRows {
   }
   private async sessionWhere(column: 'hash' | 'id', value: unknown): Promise<SessionRow | undefined> {
     const [row] = await this.rows<SessionRow>(
-      `SELECT s.id, s.organisation_id AS organisation, s.account_id AS account, a.login,
-         coalesce(a.name, g.label) AS name, coalesce(m.role, 'guest') AS role, m.person_id AS person,
+      // Whoever has the device in hand by a PIN is no more than a hand, whatever they are with their password.
+      `SELECT s.id, s.organisation_id AS organisation, a.id AS account, a.login, s.account_id AS "signedIn",
+         CASE WHEN s.acting_id IS NOT NULL THEN own.name END AS "lentBy",
+         coalesce(a.name, g.label) AS name, m.person_id AS person,
+         CASE WHEN s.link_id IS NOT NULL THEN 'guest' WHEN s.acting_id IS NOT NULL THEN 'hand' ELSE m.role END AS role,
          g.event_id AS event, floor(extract(epoch FROM now() - s.seen_at) / 60)::int AS idle
        FROM sessions s
-         LEFT JOIN accounts a ON a.id = s.account_id
-         LEFT JOIN members m ON m.organisation_id = s.organisation_id AND m.account_id = s.account_id
+         LEFT JOIN accounts a ON a.id = coalesce(s.acting_id, s.account_id)
+         LEFT JOIN accounts own ON own.id = s.account_id
+         LEFT JOIN members m ON m.organisation_id = s.organisation_id AND m.account_id = a.id
          LEFT JOIN guest_links g ON g.organisation_id = s.organisation_id AND g.id = s.link_id
        WHERE s.${column} = $1 AND s.ends_at > now() AND s.seen_at > now() - make_interval(days => $2)
          AND (g.ends_at IS NULL OR g.ends_at > now())`,
@@ -159,8 +171,20 @@ export class AccountRows {
   async touchSession(id: string): Promise<void> {
     await this.count('UPDATE sessions SET seen_at = now() WHERE id = $1', id);
   }
+  /** Hands a device to somebody by their PIN; to nobody: whoever signed in has it again. */
+  async handOver(id: string, acting: string | null): Promise<void> {
+    await this.count('UPDATE sessions SET acting_id = $2, wrong_pins = 0 WHERE id = $1', id, acting);
+  }
+  /** Notes a PIN that did not fit; gives how many in a row there were. */
+  async wrongPin(id: string): Promise<number> {
+    const [row] = await this.rows<{ wrong: number }>(
+      'UPDATE sessions SET wrong_pins = wrong_pins + 1 WHERE id = $1 RETURNING wrong_pins AS wrong',
+      id,
+    );
+    return row?.wrong ?? 0;
+  }
   async moveSession(id: string, organisation: string): Promise<void> {
-    await this.count('UPDATE sessions SET organisation_id = $2 WHERE id = $1', id, organisation);
+    await this.count('UPDATE sessions SET organisation_id = $2 WHERE id = $1', ...[id, organisation]);
   }
   sessionsOf(account: string): Promise<SessionSeen[]> {
     return this.rows(
@@ -185,7 +209,7 @@ export class AccountRows {
     );
   }
 
-  /** Tries that failed in the last minutes: of a name from a place, and of a place whoever was tried. */
+  /** Tries of the last minutes that did not succeed: of a name from a place, and of a place whoever was tried. */
   async failures(pair: Buffer, address: Buffer, minutes: number): Promise<{ pair: number; address: number }> {
     const [row] = await this.rows<{ pair: number; address: number }>(
       `SELECT (SELECT count(*) FROM failed_tries WHERE pair = $1 AND at > now() - make_interval(mins => $3))::int AS pair,
@@ -194,11 +218,11 @@ export class AccountRows {
     );
     return row ?? { pair: 0, address: 0 };
   }
-  async noteFailure(pair: Buffer, address: Buffer): Promise<void> {
+  async noteTry(pair: Buffer, address: Buffer): Promise<void> {
     await this.count('INSERT INTO failed_tries (pair, address) VALUES ($1, $2)', pair, address);
     await this.count("DELETE FROM failed_tries WHERE at < now() - interval '1 day'");
   }
-  async forgetFailures(pair: Buffer): Promise<void> {
+  async forgetTries(pair: Buffer): Promise<void> {
     await this.count('DELETE FROM failed_tries WHERE pair = $1', pair);
   }
 

@@ -1,5 +1,12 @@
 /** Tables of accounts: apart from documents, since an account may come into several organisations. */
 
+/** A phone that several use: who has it in hand just now, by a PIN that counts only on a device that is signed in. */
+export const PINS = `
+  ALTER TABLE members ADD pin text;
+  ALTER TABLE sessions ADD acting_id varchar(12), ADD wrong_pins integer NOT NULL DEFAULT 0,
+    ADD FOREIGN KEY (organisation_id, acting_id) REFERENCES members ON DELETE CASCADE;
+`;
+
 /** Of tokens, codes and links only hashes are kept: whoever reads the database cannot use them. */
 export const ACCOUNT_TABLES = `
   CREATE TABLE accounts (

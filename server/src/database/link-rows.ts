@@ -1,5 +1,5 @@
 /** Invitations, links for guests, members and the audit trail of one organisation. */
-import type { MemberRole } from '@idle-satchel/core/access';
+import { AUDIT_DAYS, type MemberRole } from '@idle-satchel/core/access';
 import type { AuditEntry, GuestLink, Invitation, Member } from '@idle-satchel/core/api';
 import { AccountRows } from './account-rows.js';
 import { utc } from './claim-rows.js';
@@ -62,6 +62,27 @@ export class LinkRows extends AccountRows {
     );
     return new Map(rows.map(({ id, role }) => [id, role]));
   }
+  /** Those who have a PIN, by name. */
+  withPin(): Promise<{ readonly id: string; readonly name: string }[]> {
+    return this.rows(
+      `SELECT a.id, a.name FROM members m JOIN accounts a ON a.id = m.account_id
+       WHERE m.organisation_id = $1 AND m.pin IS NOT NULL ORDER BY a.name, a.id`,
+      this.organisation,
+    );
+  }
+  async pinOf(account: string): Promise<string | undefined> {
+    const [row] = await this.rows<{ pin: string | null }>(
+      'SELECT pin FROM members WHERE organisation_id = $1 AND account_id = $2',
+      ...[this.organisation, account],
+    );
+    return row?.pin ?? undefined;
+  }
+  async savePin(account: string, pin: string): Promise<void> {
+    await this.count(
+      'UPDATE members SET pin = $3 WHERE organisation_id = $1 AND account_id = $2',
+      ...[this.organisation, account, pin],
+    );
+  }
   removeMember(account: string): Promise<number> {
     return this.count(
       'DELETE FROM members WHERE organisation_id = $1 AND account_id = $2',
@@ -123,6 +144,10 @@ export class LinkRows extends AccountRows {
     await this.count(
       'INSERT INTO audit (organisation_id, account_id, who, did, what, address) VALUES ($1, $2, $3, $4, $5, $6)',
       ...[this.organisation, account, who.slice(0, 80), did, what.slice(0, 200), address],
+    );
+    await this.count(
+      'DELETE FROM audit WHERE organisation_id = $1 AND at < now() - make_interval(days => $2)',
+      ...[this.organisation, AUDIT_DAYS],
     );
   }
   audit(before: number, most: number): Promise<AuditEntry[]> {

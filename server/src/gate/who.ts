@@ -15,6 +15,10 @@ import { hashOf } from './secrets.js';
 export interface Who extends Actor {
   readonly organisation: string;
   readonly login?: string;
+  /** The account that the device is signed in with, whoever has it in hand. */
+  readonly deviceOf?: string;
+  /** Who that is, where somebody has it in hand by a PIN. */
+  readonly lentBy?: string;
   readonly session?: string;
 }
 
@@ -74,11 +78,15 @@ export const whoOf = ({
   role,
   person,
   event,
+  signedIn,
+  lentBy,
 }: Omit<SessionRow, 'idle'>): Who => ({
   ...{ organisation, name, session: id },
   viewer: { role, ...(person !== null && { person }), ...(event !== null && { event }) },
   ...(account !== null && { account }),
   ...(login !== null && { login }),
+  ...(signedIn !== null && { deviceOf: signedIn }),
+  ...(lentBy !== null && { lentBy }),
 });
 
 /** Organisations of a demo come with its start and never go: they are asked for anew now and then only. */

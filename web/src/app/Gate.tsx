@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Suspense, useEffect, type ReactNode } from 'react';
+import { Suspense, useEffect, useRef, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
 import { sessionQuery } from '../api/queries.js';
 import { me } from '../api/me.js';
@@ -20,14 +20,18 @@ export function Gate({ children }: { children: ReactNode }) {
   const known = useMe();
   const asked = useQuery(sessionQuery);
   const queries = useQueryClient();
+  /** Whoever was here before. */
+  const before = useRef<string>(undefined);
   useEffect(() => {
     if (asked.data) me.set(asked.data);
   }, [asked.data]);
   useEffect(() => {
     if (!known) return;
     // What was fetched for whoever was here before is not for whoever comes next.
-    if (!known.signedIn)
-      queries.removeQueries({ predicate: ({ queryKey: [name] }) => name !== sessionQuery.queryKey[0] });
+    const who = `${known.account ?? known.event ?? ''} ${known.role ?? ''}`;
+    if (before.current !== undefined && before.current !== who)
+      void queries.resetQueries({ predicate: ({ queryKey: [name] }) => name !== sessionQuery.queryKey[0] });
+    before.current = who;
     queries.setQueryData(sessionQuery.queryKey, known);
   }, [known, queries]);
   return (

@@ -1,6 +1,7 @@
 /** The way to the server: what waits is sent in order, one at a time; where it cannot be reached, again soon. */
 import type { EditAnswer, EditRequest } from '@idle-satchel/core/api';
 import { ApiProblem, call, messageOf } from '../api/client.js';
+import { madeBy } from '../api/me.js';
 import { author, browserName } from '../api/signature.js';
 import { ON_THIS_PAGE, SENT_LATER } from './event-state.js';
 import { whoChanged } from './history.js';
@@ -131,7 +132,12 @@ export class Sender {
 
   /** Sends one edit; false when it has to be tried again later. */
   private async send(edit: LocalEdit): Promise<boolean> {
-    const { id } = edit;
+    const { id, by } = edit;
+    // Somebody else signed in meanwhile, in another tab: what was made here is sent by whoever made it.
+    if (by !== undefined && by !== madeBy().by) {
+      this.wait('Somebody else is signed in now');
+      return false;
+    }
     this.queue.taken(id);
     try {
       await this.beforeSending?.();

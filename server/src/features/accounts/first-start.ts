@@ -38,9 +38,9 @@ export async function firstStart(context: Context, response: Response, body: Fir
   if (await rows.hasOwner()) throw owned();
   const tried = await triedFrom(rows, response.req, 'first start', undefined);
   await refuseTooMany(rows, tried);
+  await rows.noteTry(tried.pair, tried.address);
   const hash = hashOf(codeAsShown(body.code));
   if (!(await rows.knowsFirstCode(hash))) {
-    await rows.noteFailure(tried.pair, tried.address);
     throw new Problem(
       401,
       'This is not the code that the terminal shows',

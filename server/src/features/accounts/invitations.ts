@@ -62,6 +62,8 @@ export async function takeUp(
   const { sequelize } = context;
   const held = await new HeldLinks(sequelize).invitation(hashOf(token));
   if (!held) throw gone();
+  if (before?.lentBy !== undefined)
+    throw new Problem(409, 'Sign in with your password first', 'A PIN lets nobody into another house');
   const account = before?.account === undefined ? await accountFor(wanted) : undefined;
   const known = account ?? (await new AccountRows(sequelize).accountById(before?.account ?? ''));
   if (!known) throw gone();

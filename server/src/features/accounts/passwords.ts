@@ -52,7 +52,7 @@ const commonest = new Set<string>(
 const once = (text: string): string => /^(.+?)\1+$/s.exec(text)?.[1] ?? text;
 
 /** Digits or letters that follow each other: 123456, abcdef, or backwards. */
-function runs(text: string): boolean {
+export function isRun(text: string): boolean {
   const steps = [...text].slice(1).map((each, i) => (each.codePointAt(0) ?? 0) - (text.codePointAt(i) ?? 0));
   return steps.every(step => step === 1 || step === -9) || steps.every(step => step === -1 || step === 9);
 }
@@ -66,7 +66,7 @@ export function passwordFault(password: string, names: readonly string[] = []): 
   if (length < PASSWORD_LENGTH.least) return `must have ${PASSWORD_LENGTH.least} characters or more`;
   if (length > PASSWORD_LENGTH.most) return `must have ${PASSWORD_LENGTH.most} characters or fewer`;
   const plain = once(password.toLowerCase());
-  if (plain.length < 4 || runs(plain) || commonest.has(plain) || commonest.has(password.toLowerCase()))
+  if (plain.length < 4 || isRun(plain) || commonest.has(plain) || commonest.has(password.toLowerCase()))
     return 'is among the passwords that are tried first; take a few words that nobody would guess';
   const rest = names
     .flatMap(name => name.toLowerCase().split(/[^\p{L}\p{N}]+/u))

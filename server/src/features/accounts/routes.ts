@@ -9,6 +9,7 @@ import { firstStart } from './first-start.js';
 import { invite, newToken, offerOf, takeUp } from './invitations.js';
 import { changeMember, endMember, endOwnSessions } from './members.js';
 import { fits, hashPassword, passwordFault } from './passwords.js';
+import { setPin, takeOver } from './shared-device.js';
 import { begin, ended, meOf, note, signIn, signOut } from './sign-in.js';
 
 const PAGE = 50;
@@ -79,6 +80,22 @@ const ownRoutes: readonly Route[] = [
   }),
 ];
 
+const deviceRoutes: readonly Route[] = [
+  route('PUT /account/pin', async call => {
+    accountOf(call.who);
+    await setPin(call.context, call.who, call.body);
+    await noted(call, 'set a PIN', '');
+    return { ended: 0 };
+  }),
+  route('GET /session/people', async ({ scope }) => ({ people: await linksOf(scope).withPin() })),
+  route('POST /session/person', async call => {
+    const { context, who, body, response } = call;
+    const next = await takeOver(context, who, body);
+    await note(context.sequelize, next, response.req, 'took a device over', '');
+    return meOf(context, next);
+  }),
+];
+
 const memberRoutes: readonly Route[] = [
   route('GET /members', async ({ scope }) => ({ members: await linksOf(scope).members() })),
   route('PATCH /members/:id', async call => {
@@ -146,4 +163,9 @@ const guestRoutes: readonly Route[] = [
   }),
 ];
 
-export const accountRoutes: readonly Route[] = [...ownRoutes, ...memberRoutes, ...guestRoutes];
+export const accountRoutes: readonly Route[] = [
+  ...ownRoutes,
+  ...deviceRoutes,
+  ...memberRoutes,
+  ...guestRoutes,
+];

@@ -28,7 +28,7 @@ export const addressOf = (request: Request): string => (request.ip ?? '').slice(
 export function meOf(context: Pick<Context, 'demo'>, who: Who | undefined): Me {
   const demo = context.demo && { demo: true };
   if (!who) return { signedIn: false, ...demo };
-  const { account, name, login, viewer } = who;
+  const { account, name, login, viewer, deviceOf, lentBy } = who;
   return {
     ...{ signedIn: true, ...demo, role: viewer.role },
     ...(account !== undefined && { account }),
@@ -36,6 +36,7 @@ export function meOf(context: Pick<Context, 'demo'>, who: Who | undefined): Me {
     ...(login !== undefined && { login }),
     ...(viewer.person !== undefined && { person: viewer.person }),
     ...(viewer.event !== undefined && { event: viewer.event }),
+    ...(deviceOf !== undefined && lentBy !== undefined && { lentBy: { id: deviceOf, name: lentBy } }),
   };
 }
 
@@ -82,11 +83,10 @@ export async function signIn(
   const account = await rows.account(login);
   const tried = await triedFrom(rows, response.req, login, account?.id);
   await refuseTooMany(rows, tried);
-  if (!(await fits(account?.password, password)) || !account) {
-    await rows.noteFailure(tried.pair, tried.address);
-    throw wrong();
-  }
-  await rows.forgetFailures(tried.pair);
+  // Counted before it is compared: many at once are no more tries than one after the other.
+  await rows.noteTry(tried.pair, tried.address);
+  if (!(await fits(account?.password, password)) || !account) throw wrong();
+  await rows.forgetTries(tried.pair);
   const organisations = await rows.organisationsOf(account.id);
   const wanted = cookieOf(response.req, 'organisation');
   const organisation = (organisations.find(({ id }) => id === wanted) ?? organisations[0])?.id;

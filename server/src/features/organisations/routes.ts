@@ -10,9 +10,11 @@ import { route, type Route } from '../../route.js';
 /** The organisations that somebody comes into: in a demo all of them. */
 async function organisationsOf(
   { sequelize }: Context,
-  { account, session, organisation }: Who,
+  { account, session, organisation, lentBy }: Who,
 ): Promise<readonly { readonly id: string; readonly name: string }[]> {
-  if (account !== undefined) return new AccountRows(sequelize).organisationsOf(account);
+  // Whoever has a device in hand by a PIN has it for the house that it is signed in to.
+  if (account !== undefined && lentBy === undefined)
+    return new AccountRows(sequelize).organisationsOf(account);
   const all = (await Organisation.findAll({ order: [['id', 'ASC']] })).map(({ id, name }) => ({ id, name }));
   return session === undefined ? all : all.filter(({ id }) => id === organisation);
 }

@@ -6,7 +6,9 @@ import { me } from '../../api/me.js';
 import { useMe } from '../../ui/me.js';
 import { Door, Loading } from '../door.js';
 import { OrganisationChoice } from '../OrganisationChoice.js';
+import { InHand } from './InHand.js';
 import { NewPassword } from './NewPassword.js';
+import { NewPin } from './NewPin.js';
 import { sessionsQuery } from './queries.js';
 import { deviceWords } from './device-words.js';
 import { useDoing } from './use-doing.js';
@@ -17,6 +19,7 @@ export function AccountPage() {
   const own = useMe();
   const { problem, doing } = useDoing(sessionsQuery.queryKey);
   const [changing, setChanging] = useState(false);
+  const [pinning, setPinning] = useState(false);
   const [failed, setFailed] = useState('');
   if (own?.account === undefined)
     return (
@@ -42,10 +45,15 @@ export function AccountPage() {
         <button className="button" onClick={() => setChanging(true)}>
           Change the password
         </button>
+        <button className="button" onClick={() => setPinning(true)}>
+          Set a PIN
+        </button>
         <button className="button" onClick={signOut}>
           Sign out
         </button>
       </p>
+      <InHand />
+      {pinning && <NewPin onClose={() => setPinning(false)} />}
       {changing && <NewPassword onClose={() => setChanging(false)} />}
       {(problem || failed) && <p className="text-stop mb-3">◆ {problem || failed}</p>}
       <Sessions doing={doing} />

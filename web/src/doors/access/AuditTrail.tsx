@@ -1,3 +1,4 @@
+import { AUDIT_DAYS } from '@idle-satchel/core/roles';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Loading } from '../door.js';
 import { auditQuery } from './queries.js';
@@ -13,6 +14,10 @@ export function AuditTrail() {
       <h2 id="trail" className="mb-1">
         What was done
       </h2>
+      <p className="text-faint mb-1">
+        Who came in, and what was done about that; kept for {AUDIT_DAYS} days. What was changed in an event or
+        on the shelf is in its own history.
+      </p>
       <Loading query={query} what="what was done" />
       {query.data && entries.length === 0 && <p className="text-faint">Nothing yet.</p>}
       {entries.length > 0 && (

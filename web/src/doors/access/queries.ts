@@ -19,6 +19,10 @@ export const sessionsQuery = queryOptions({
   queryFn: () => call('GET /sessions', {}),
   staleTime: 0,
 });
+export const pinNamesQuery = queryOptions({
+  queryKey: ['pin names'],
+  queryFn: () => call('GET /session/people', {}),
+});
 export const auditQuery = infiniteQueryOptions({
   queryKey: ['audit'],
   queryFn: ({ pageParam }) => call('GET /audit', { before: pageParam }),

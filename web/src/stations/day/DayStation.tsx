@@ -1,6 +1,7 @@
 import type { Thing } from '@idle-satchel/core/roles';
 import { idFrom, MOMENTS, showClock, type Check, type Moment } from '@idle-satchel/core';
 import { Suspense, useState } from 'react';
+import { Link } from 'wouter';
 import { keepName, ownName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useReading, useResult, useStore } from '../../store/hooks.js';
@@ -62,7 +63,10 @@ export default function DayStation() {
       <aside className="max-md:contents px-4 py-2 md:border-l border-rule">
         {ticks && own !== undefined && (
           <p className="py-2 max-md:order-first max-md:px-4">
-            <span className="text-faint">Ticks are signed</span> {own}
+            <span className="text-faint">Ticks are signed</span> {own}{' '}
+            <Link className="link" to="/account">
+              Somebody else
+            </Link>
           </p>
         )}
         {ticks && own === undefined && (
