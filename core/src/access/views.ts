@@ -12,7 +12,8 @@ import type {
   Venue,
 } from '../documents/index.js';
 import { itemWithoutNames, SOMEBODY } from '../documents/without-names.js';
-import { hiddenFrom, withoutHidden } from './hidden.js';
+import type { Json } from '../foundations/index.js';
+import { hiddenFrom, patchWithoutHidden, seesAll, withoutHidden } from './hidden.js';
 import type { Pathed, Role } from './roles.js';
 
 /** Who looks: in a role, and as which person of the house where they are one. */
@@ -36,10 +37,28 @@ interface Bodies {
 export function seenBy<Sort extends Pathed>(role: Role, sort: Sort, body: Bodies[Sort]): Bodies[Sort] {
   const seen = withoutHidden(body, hiddenFrom(role, sort));
   const nameless = role === 'guest' ? withoutSigners(seen) : seen;
+  if (sort === 'plan') return venueChangesSeenBy(role, nameless as Plan) as Bodies[Sort];
   // Who lends a thing, owns it or has it is for those who keep the shelf.
   return sort === 'item' && HELPERS.has(role)
     ? (itemWithoutNames(nameless as Item) as Bodies[Sort])
     : nameless;
+}
+
+/** What an event says of its venue is seen as what the venue says of itself. */
+function venueChangesSeenBy(role: Role, plan: Plan): Plan {
+  const hidden = hiddenFrom(role, 'venue');
+  if (!plan.venueChanges || seesAll(role, 'venue')) return plan;
+  const seen = Object.entries(plan.venueChanges).flatMap(([id, change]) => {
+    const { path, value } = change;
+    const [shown] =
+      patchWithoutHidden(
+        [value === undefined ? { op: 'remove', path } : { op: 'add', path, value: value as Json }],
+        hidden,
+      ) ?? [];
+    if (!shown) return [];
+    return [[id, 'value' in shown ? { ...change, value: shown.value } : change] as const];
+  });
+  return { ...plan, venueChanges: Object.fromEntries(seen) };
 }
 
 const HELPERS: ReadonlySet<Role> = new Set<Role>(['hand', 'guest']);

@@ -1,5 +1,6 @@
 /** Routes of the sheets: each list of an event and of the shelf, as each sort of file that it can be had as. */
-import type { Resource } from '../access/index.js';
+import { OF_MONEY } from '../access/of-money.js';
+import type { Resource } from '../access/roles.js';
 import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS, type ShelfSheetName } from '../shelf-sheets/words.js';
 import {
   SHEET_FILES,
@@ -10,11 +11,6 @@ import {
 } from '../sheets/sheet-words.js';
 
 type SheetRoute = `GET /events/:id/${SheetName}.${SheetFile}` | `GET /shelf/${ShelfSheetName}.${SheetFile}`;
-
-/** Lists that say what things cost or are worth. */
-const OF_MONEY: ReadonlySet<string> = new Set<SheetName | ShelfSheetName>([
-  ...(['quote', 'shopping', 'insurance', 'customs'] as const),
-]);
 
 const filesOf = (path: string, what: string, needs: readonly ['read', Resource]) =>
   Object.entries(SHEET_FILES).map(

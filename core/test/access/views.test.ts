@@ -81,6 +81,26 @@ describe('a bundle as it is seen', () => {
     expect([...names, 'Ilse Signed', 'Wedding'].filter(name => text.includes(name))).toEqual([]);
   });
 
+  it('hides from a guest what an event notes of its venue, as it does what the venue notes', () => {
+    const note = { order: '005h', at: [1, 1], text: 'Key under the mat' };
+    const plan = {
+      ...friday.plan,
+      venueChanges: {
+        changeofnote1: { path: '/notes/noteofevent1', value: note },
+        changeofnotes: { path: '/notes', value: { noteofevent2: note } },
+        changeoftest1: { path: '/outdoors', value: true },
+        changeofgone1: { path: '/generator' },
+      },
+    };
+    const changesFor = (role: Role) => seenBy(role, 'plan', plan).venueChanges;
+    expect(changesFor('guest')).toEqual({
+      changeofnotes: { path: '/notes', value: {} },
+      changeoftest1: { path: '/outdoors', value: true },
+      changeofgone1: { path: '/generator' },
+    });
+    expect(changesFor('hand')).toEqual(plan.venueChanges);
+  });
+
   it('is there for those who serve at it, and for the guest of that event', () => {
     const sees = (role: Role, more: object = {}): boolean =>
       seesEvent({ role, ...more }, 'eventfriday1', friday.plan);

@@ -3,6 +3,7 @@ import { AUDIT_DAYS, type MemberRole } from '@idle-satchel/core/access';
 import type { AuditEntry, GuestLink, Invitation, Member } from '@idle-satchel/core/api';
 import { AccountRows } from './account-rows.js';
 import { utc } from './claim-rows.js';
+import type { OwnRows } from './own-rows.js';
 import type { Sequelize, Transaction } from 'sequelize';
 
 /** An invitation that somebody holds the token of. */
@@ -158,6 +159,10 @@ export class LinkRows extends AccountRows {
     );
   }
 }
+
+/** The links and members of the organisation that somebody works in. */
+export const linksOf = ({ sequelize, organisationId }: OwnRows): LinkRows =>
+  new LinkRows(sequelize, organisationId);
 
 /** Links that somebody holds the token of, whichever organisation they lead into. */
 export class HeldLinks extends AccountRows {

@@ -1,4 +1,5 @@
 import { SHEET_NAMES, SHEET_WORDS, type SheetName } from '@idle-satchel/core';
+import { OF_MONEY } from '@idle-satchel/core/roles';
 import { addressOf } from '../api/client.js';
 import { useMay } from '../ui/me.js';
 import FileMenu from './FileMenu.js';
@@ -22,9 +23,6 @@ const FILES = [
   ),
 ] as const;
 
-/** Lists that say what things cost. */
-const ofMoney = (name: string): boolean => /^(quote|shopping)\./.test(name);
-
 /** The files of an event to take away. */
 export default function EventFiles({ id }: { id: string }) {
   const money = useMay('read', 'money');
@@ -32,7 +30,7 @@ export default function EventFiles({ id }: { id: string }) {
     <FileMenu
       words="Sheets"
       files={[
-        ...FILES.filter(([name]) => money || !ofMoney(name)).map(
+        ...FILES.filter(([name]) => money || !OF_MONEY.has(name.split('.')[0] ?? '')).map(
           ([name, words]) => [addressOf(`GET /events/:id/${name}`, { id }), words] as const,
         ),
         [addressOf('GET /events/:id/file', { id }), 'Event file, .satchel.json, without names'],

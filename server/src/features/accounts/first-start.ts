@@ -13,7 +13,7 @@ import type { Who } from '../../gate/who.js';
 import { invalid, Problem } from '../../problem.js';
 import { createDocument } from '../documents/service.js';
 import { newAccount } from './new-account.js';
-import { note, welcome } from './sign-in.js';
+import { daysFromNow, note, welcome } from './sign-in.js';
 import { refuseTooMany, triedFrom } from './tries.js';
 
 /** How long a code can be used, days. */
@@ -24,7 +24,7 @@ export async function firstCode(sequelize: Sequelize): Promise<string | undefine
   const rows = new AccountRows(sequelize);
   if (await rows.hasOwner()) return undefined;
   const code = newCode();
-  await rows.keepFirstCode(hashOf(code), new Date(Date.now() + DAYS * 86_400_000));
+  await rows.keepFirstCode(hashOf(code), daysFromNow(DAYS));
   return code;
 }
 

@@ -5,7 +5,7 @@ import type { MadeLink, NewInvitation, Offer, TakenUp } from '@idle-satchel/core
 import type { Response } from 'express';
 import type { Context } from '../../context.js';
 import { AccountRows } from '../../database/account-rows.js';
-import { HeldLinks, LinkRows, type HeldInvitation } from '../../database/link-rows.js';
+import { HeldLinks, LinkRows, linksOf, type HeldInvitation } from '../../database/link-rows.js';
 import { isTaken } from '../../database/own-rows.js';
 import type { Scope } from '../../database/scope.js';
 import { hashOf, newSecret } from '../../gate/secrets.js';
@@ -38,10 +38,7 @@ export async function invite(scope: Scope, wanted: NewInvitation): Promise<MadeL
     throw invalid([{ path: '/person', reason: 'is nobody of this house' }]);
   }
   const { id, token, ends, endsAt, hash } = newToken(INVITATION_DAYS);
-  await new LinkRows(scope.sequelize, scope.organisationId).createInvitation(
-    { id, hash, ends: endsAt },
-    wanted,
-  );
+  await linksOf(scope).createInvitation({ id, hash, ends: endsAt }, wanted);
   return { id, token, ends };
 }
 

@@ -1,13 +1,11 @@
 /** Who may sign in to an organisation, and as what. */
 import type { Member, MemberChange } from '@idle-satchel/core/api';
 import { AccountRows } from '../../database/account-rows.js';
-import { LinkRows } from '../../database/link-rows.js';
+import { linksOf } from '../../database/link-rows.js';
 import { isTaken } from '../../database/own-rows.js';
 import type { Scope } from '../../database/scope.js';
 import { invalid, notFound, Problem } from '../../problem.js';
 import { ended } from './sign-in.js';
-
-const linksOf = ({ sequelize, organisationId }: Scope): LinkRows => new LinkRows(sequelize, organisationId);
 
 /** 409 where nobody would be left who answers for the house. */
 const lastOwner = (): Problem =>

@@ -1,6 +1,5 @@
 import { AccountRows } from '../../database/account-rows.js';
-import { HeldLinks, LinkRows } from '../../database/link-rows.js';
-import type { Scope } from '../../database/scope.js';
+import { HeldLinks, linksOf } from '../../database/link-rows.js';
 import { hashOf } from '../../gate/secrets.js';
 import type { Who } from '../../gate/who.js';
 import { invalid, notFound, Problem } from '../../problem.js';
@@ -13,8 +12,6 @@ import { setPin, takeOver } from './shared-device.js';
 import { begin, ended, meOf, note, signIn, signOut } from './sign-in.js';
 
 const PAGE = 50;
-
-const linksOf = ({ sequelize, organisationId }: Scope): LinkRows => new LinkRows(sequelize, organisationId);
 
 /** The account of whoever asks; 409 in a demo, which has none. */
 function accountOf({ account }: Who): string {

@@ -7,7 +7,6 @@ import {
   seesEvent,
   seesEveryEvent,
   SOMEBODY,
-  type Pathed,
 } from '@idle-satchel/core/access';
 import type { Operation } from '@idle-satchel/core';
 import type { DocumentKind } from '@idle-satchel/core/api';
@@ -20,22 +19,22 @@ const asTheyAre = ({ viewer: { role } }: Scope, kind: DocumentKind): boolean =>
   seesEveryEvent(role) && seesAll(role, kind);
 
 /**
- * Whether a document is for whoever asks: of plans those of their events, of venues those of their events, and what
+ * Whether a document, if there is such a one, is for whoever asks: of plans those of their events, of venues those of their events, and what
  * all events of the house share.
  */
 export async function mayReadDocument(scope: Scope, id: string): Promise<boolean> {
   const { viewer } = scope;
+  if (seesEveryEvent(viewer.role)) return true;
   const row = await scope.document(id);
   if (!row) return false;
-  if (seesEveryEvent(viewer.role)) return true;
   if (row.kind === 'plan') return seesEvent(viewer, id, row.body as Plan);
   if (row.kind === 'venue') return scope.servesAt(id);
   return true;
 }
 
-/** 404 for a document that there is not, or that is not for whoever asks. */
+/** 404 for a document that is not for whoever asks. */
 export async function refuseUnread(scope: Scope, id: string): Promise<void> {
-  if (!seesEveryEvent(scope.viewer.role) && !(await mayReadDocument(scope, id))) throw notFound('document');
+  if (!(await mayReadDocument(scope, id))) throw notFound('document');
 }
 
 /** The body of a document, as JSON, as whoever asks sees it. */
@@ -45,7 +44,7 @@ export function writtenAsSeen(scope: Scope, kind: DocumentKind, body: string): s
 }
 
 export const asSeen = (scope: Scope, kind: DocumentKind, body: object): object =>
-  asTheyAre(scope, kind) ? body : seenBy(scope.viewer.role, kind as Pathed, body as never);
+  asTheyAre(scope, kind) ? body : seenBy(scope.viewer.role, kind, body as never);
 
 /** A patch as whoever asks sees it; undefined where it cannot be told without what they do not see. */
 export const patchAsSeen = (

@@ -1,4 +1,4 @@
-import { may, seesEveryEvent } from '@idle-satchel/core/access';
+import { may } from '@idle-satchel/core/access';
 import type { LiveMessage } from '@idle-satchel/core/api';
 import type { Scope } from '../../database/scope.js';
 import { AccountRows } from '../../database/account-rows.js';
@@ -11,7 +11,7 @@ async function isFor(
   { document, shelf, hands, accounts, ...rest }: LiveMessage,
 ): Promise<boolean> {
   const { role } = scope.viewer;
-  if (document !== undefined) return seesEveryEvent(role) || mayReadDocument(scope, document);
+  if (document !== undefined) return mayReadDocument(scope, document);
   if (accounts) return may(role, 'read', 'accounts');
   if (shelf || hands) return true;
   return rest.events === true ? may(role, 'read', 'events') : true;

@@ -5,14 +5,12 @@ import {
   SHEET_FILES,
   type ItemLabelSize,
 } from '@idle-satchel/core';
+import { OF_MONEY } from '@idle-satchel/core/roles';
 import { SHELF_SHEET_NAMES, SHELF_SHEET_WORDS } from '@idle-satchel/core/shelf-sheets';
 import { useState } from 'react';
 import { addressOf } from '../../api/client.js';
 import { useMay } from '../../ui/me.js';
 import { Dialog } from '../../ui/Dialog.js';
-
-/** Lists that say what things are worth. */
-const OF_MONEY: ReadonlySet<string> = new Set(['insurance', 'customs']);
 
 /** More ids make an address that not everything on the way lets through. */
 const MOST_IDS = 500;
