@@ -4,6 +4,7 @@
  */
 import type { Action, Resource } from './access/index.js';
 import { accountRoutes } from './api/account-routes.js';
+import { factorRoutes } from './api/factor-routes.js';
 import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
   DocumentChanges,
@@ -35,6 +36,7 @@ import type { DocumentClass } from './documents/decorators.js';
 import { Venue } from './documents/venue.js';
 
 export * from './api/accounts.js';
+export * from './api/factors.js';
 export * from './api/bookings.js';
 export * from './api/bundles.js';
 export * from './api/edits.js';
@@ -64,6 +66,7 @@ type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
 
 export const ROUTES = {
   ...accountRoutes,
+  ...factorRoutes,
   'GET /organisation': {
     needs: ['read', 'organisation'],
     summary: 'The organisation this browser works in, and the others on this machine',

@@ -5,7 +5,8 @@ import { faultsOf, writeBundleFile, writeGearFile } from '@idle-satchel/core/doc
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { API } from '../src/route.js';
 import { editOf, FRIDAY, move, setUp, type Setup } from './helper.js';
-import { member, PASSWORD, signedIn, type Agent } from './people.js';
+import { ACCOUNTS, askedOfAccounts } from './asked-of-accounts.js';
+import { member, signedIn, type Agent } from './people.js';
 
 let setup: Setup;
 /** The owner’s browser. */
@@ -15,7 +16,6 @@ let venue: string;
 beforeAll(async () => {
   setup = await setUp({ demo: false });
   await member(setup, 'olwen', 'owner');
-  await member(setup, login, 'owner');
   owner = await signedIn(setup, 'olwen');
   const answer = await owner.get(`${API}/events/${FRIDAY}/bundle`);
   bundle = bundleOf(answer.body as Parameters<typeof bundleOf>[0]);
@@ -67,7 +67,7 @@ const bodies: Partial<Record<RouteName, () => object>> = {
 
 async function asked(name: RouteName): Promise<{ status: number; body: unknown; type: string }> {
   const [method = '', path = ''] = name.split(' ');
-  if (ACCOUNTS.test(path)) return askedOfAccounts(name);
+  if (ACCOUNTS.test(path)) return askedOfAccounts(setup, name);
   const address = `${API}${path.replace(':id', idOf(path))}`;
   const request = owner[method.toLowerCase() as 'get'](address);
   if (name === 'PUT /pictures/:id') return request.set('content-type', 'image/png').send(PNG);
@@ -86,47 +86,6 @@ async function asked(name: RouteName): Promise<{ status: number; body: unknown; 
     return request.send({ id: (answer.body as { id: string }).id });
   }
   return request.send(bodies[name]?.());
-}
-
-const ACCOUNTS = /^\/(session|account|first-start|members|invitations|guest-links)/;
-const login = 'oda';
-
-/** Asks a route of accounts in a browser of its own, with whatever it needs to be there before. */
-async function askedOfAccounts(name: RouteName): ReturnType<typeof asked> {
-  const [method = '', path = ''] = name.split(' ');
-  const agent = await signedIn(setup, login);
-  const made = async (address: string, body: object): Promise<{ id: string; token: string }> =>
-    (await agent.post(`${API}${address}`).send(body)).body as { id: string; token: string };
-  const invited = () => made('/invitations', { role: 'hand', name: 'Nia' });
-  const link = () => made('/guest-links', { event: FRIDAY, label: 'Choir', days: 1 });
-  const sessions = async () =>
-    ((await agent.get(`${API}/sessions`)).body as { sessions: { id: string }[] }).sessions;
-  const before: Partial<Record<RouteName, () => Promise<{ readonly id?: string; readonly body?: object }>>> =
-    {
-      'POST /session': () => Promise.resolve({ body: { login, password: PASSWORD } }),
-      'POST /sessions/:id/end': async () => ({ id: (await sessions())[0]?.id ?? '' }),
-      'PUT /account/password': () => Promise.resolve({ body: { password: PASSWORD, next: PASSWORD } }),
-      'PUT /account/pin': () => Promise.resolve({ body: { password: PASSWORD, pin: '2580' } }),
-      'POST /session/person': async () => {
-        const account = ((await agent.get(`${API}/session`)).body as { account: string }).account;
-        await agent.put(`${API}/account/pin`).send({ password: PASSWORD, pin: '2580' });
-        return { body: { account, pin: '2580' } };
-      },
-      'PATCH /members/:id': async () => ({
-        id: await member(setup, newId(), 'hand'),
-        body: { role: 'planner' },
-      }),
-      'POST /members/:id/end': async () => ({ id: await member(setup, newId(), 'hand') }),
-      'POST /invitations': () => Promise.resolve({ body: { role: 'hand', name: 'Nia' } }),
-      'POST /invitations/:id/end': async () => ({ id: (await invited()).id }),
-      'POST /invitations/look': async () => ({ body: { token: (await invited()).token } }),
-      'POST /invitations/accept': async () => ({ body: { token: (await invited()).token } }),
-      'POST /guest-links': () => Promise.resolve({ body: { event: FRIDAY, label: 'Choir', days: 1 } }),
-      'POST /guest-links/:id/end': async () => ({ id: (await link()).id }),
-      'POST /guest-links/enter': async () => ({ body: { token: (await link()).token } }),
-    };
-  const { id = '', body } = (await before[name]?.()) ?? {};
-  return agent[method.toLowerCase() as 'get'](`${API}${path.replace(':id', id)}`).send(body);
 }
 
 describe('the contract', () => {

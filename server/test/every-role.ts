@@ -64,6 +64,7 @@ export class EveryRole {
       },
       ...{ members: 'member000001', invitations: 'invite000001', 'guest-links': 'link00000001' },
       'item-changes': 'change000001',
+      account: 'passkey00001',
     });
   }
 

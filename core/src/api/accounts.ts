@@ -29,6 +29,8 @@ export class Me {
   @Optional() @Text(80) name?: string;
   @Optional() @Text(80) login?: string;
   @Optional() @OneOf(ROLES) role?: Role;
+  /** The password fits, and a code of the authenticator is asked for besides. */
+  @Optional() @Flag() wantsCode?: boolean;
   /** The person of the house that they are. */
   @Optional() @Ref() person?: string;
   /** The event that a guest sees. */
@@ -40,6 +42,8 @@ export class Me {
 export class SignIn {
   @Login() login!: string;
   @Password() password!: string;
+  /** Of the authenticator, or one of those on paper. */
+  @Optional() @Text(40) code?: string;
 }
 
 /** What an installation begins with: the code that its terminal shows, its house, and its owner. */

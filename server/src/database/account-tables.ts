@@ -7,6 +7,42 @@ export const PINS = `
     ADD FOREIGN KEY (organisation_id, acting_id) REFERENCES members ON DELETE CASCADE;
 `;
 
+/** What proves somebody besides, or in the place of, a password. */
+export const FACTORS = `
+  CREATE TABLE authenticators (
+    account_id varchar(12) PRIMARY KEY REFERENCES accounts ON DELETE CASCADE,
+    -- Both sides work out the same codes of it: it cannot be kept as a hash.
+    secret text NOT NULL,
+    confirmed boolean NOT NULL DEFAULT false,
+    -- The step of time whose code was taken last: none is taken twice.
+    last_step bigint NOT NULL DEFAULT 0
+  );
+  CREATE TABLE recovery_codes (
+    account_id varchar(12) NOT NULL REFERENCES accounts ON DELETE CASCADE,
+    hash bytea NOT NULL,
+    PRIMARY KEY (account_id, hash)
+  );
+  CREATE TABLE passkeys (
+    id varchar(12) PRIMARY KEY,
+    account_id varchar(12) NOT NULL REFERENCES accounts ON DELETE CASCADE,
+    credential text NOT NULL UNIQUE,
+    public_key bytea NOT NULL,
+    -- How often it was used, as far as it counts: a copy would count from behind.
+    counter bigint NOT NULL,
+    transports jsonb NOT NULL,
+    label text NOT NULL,
+    made_at timestamptz NOT NULL DEFAULT now(),
+    used_at timestamptz
+  );
+  CREATE INDEX ON passkeys (account_id);
+  -- What a passkey is asked to sign; of nobody where it is not known yet who signs in.
+  CREATE TABLE challenges (
+    challenge text PRIMARY KEY,
+    account_id varchar(12) REFERENCES accounts ON DELETE CASCADE,
+    ends_at timestamptz NOT NULL
+  );
+`;
+
 /** Of tokens, codes and links only hashes are kept: whoever reads the database cannot use them. */
 export const ACCOUNT_TABLES = `
   CREATE TABLE accounts (

@@ -1,37 +1,28 @@
 import { AccountRows } from '../../database/account-rows.js';
 import { HeldLinks, linksOf } from '../../database/link-rows.js';
 import { hashOf } from '../../gate/secrets.js';
-import type { Who } from '../../gate/who.js';
 import { invalid, notFound, Problem } from '../../problem.js';
-import { openRoute, route, type Call, type Route } from '../../route.js';
+import { openRoute, route, type Route } from '../../route.js';
+import { factorRoutes } from './factor-routes.js';
 import { firstStart } from './first-start.js';
 import { invite, newToken, offerOf, takeUp } from './invitations.js';
 import { changeMember, endMember, endOwnSessions } from './members.js';
-import { fits, hashPassword, passwordFault } from './passwords.js';
+import { accountOf, proveOwn } from './own-password.js';
+import { hashPassword, passwordFault } from './passwords.js';
 import { setPin, takeOver } from './shared-device.js';
-import { begin, ended, meOf, note, signIn, signOut } from './sign-in.js';
+import { begin, ended, meOf, note, noted, signIn, signOut } from './sign-in.js';
 
 const PAGE = 50;
-
-/** The account of whoever asks; 409 in a demo, which has none. */
-function accountOf({ account }: Who): string {
-  if (account === undefined) throw new Problem(409, 'A demo has no accounts of its own');
-  return account;
-}
-
-type ByWhom = Pick<Call<never>, 'context' | 'who' | 'response'>;
-
-const noted = ({ context, who, response }: ByWhom, did: string, what: string): Promise<void> =>
-  note(context.sequelize, who, response.req, did, what);
 
 const ownRoutes: readonly Route[] = [
   openRoute('GET /session', async ({ context, who }) => ({
     ...meOf(context, who),
     ...(!who && !(await new AccountRows(context.sequelize).hasOwner()) && { unowned: true }),
   })),
-  openRoute('POST /session', async ({ context, response, body }) =>
-    meOf(context, await signIn(context, response, body)),
-  ),
+  openRoute('POST /session', async ({ context, response, body }) => {
+    const who = await signIn(context, response, body);
+    return { ...meOf(context, who), ...(!who && { wantsCode: true }) };
+  }),
   route('POST /session/end', async ({ context, response, who }) => {
     await signOut(context, response, who);
     return meOf(context, undefined);
@@ -61,11 +52,8 @@ const ownRoutes: readonly Route[] = [
   }),
   route('PUT /account/password', async call => {
     const { context, who, response, body, scope } = call;
+    const account = await proveOwn(context, who, response.req, body.password);
     const rows = new AccountRows(context.sequelize);
-    const account = await rows.accountById(accountOf(who));
-    if (!account || !(await fits(account.password, body.password))) {
-      throw invalid([{ path: '/password', reason: 'is not your password' }]);
-    }
     const fault = passwordFault(body.next, [account.name, account.login]);
     if (fault !== undefined) throw invalid([{ path: '/next', reason: fault }]);
     await rows.savePassword(account.id, await hashPassword(body.next));
@@ -79,8 +67,9 @@ const ownRoutes: readonly Route[] = [
 
 const deviceRoutes: readonly Route[] = [
   route('PUT /account/pin', async call => {
-    accountOf(call.who);
-    await setPin(call.context, call.who, call.body);
+    const { context, who, response, body } = call;
+    const { id } = await proveOwn(context, who, response.req, body.password);
+    await setPin(context, who.organisation, id, body.pin);
     await noted(call, 'set a PIN', '');
     return { ended: 0 };
   }),
@@ -163,6 +152,7 @@ const guestRoutes: readonly Route[] = [
 export const accountRoutes: readonly Route[] = [
   ...ownRoutes,
   ...deviceRoutes,
+  ...factorRoutes,
   ...memberRoutes,
   ...guestRoutes,
 ];

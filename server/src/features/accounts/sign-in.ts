@@ -1,18 +1,22 @@
 /** Signing in and out: sessions begin and end here. */
 import { newId } from '@idle-satchel/core';
 import { SESSION_DAYS } from '@idle-satchel/core/access';
-import type { Me } from '@idle-satchel/core/api';
+import type { Me, PasskeyAnswer, SignIn } from '@idle-satchel/core/api';
 import type { Request, Response } from 'express';
 import type { Sequelize } from 'sequelize';
 import type { Context } from '../../context.js';
 import { AccountRows, type AccountRow, type SessionOf } from '../../database/account-rows.js';
+import { FactorRows } from '../../database/factor-rows.js';
 import { LinkRows } from '../../database/link-rows.js';
 import { cookieOf, giveCookie, takeCookie } from '../../gate/cookies.js';
 import { hashOf, newSecret } from '../../gate/secrets.js';
 import { forgetSessions, whoOf, type Who } from '../../gate/who.js';
 import { Problem } from '../../problem.js';
+import type { Call } from '../../route.js';
+import { accountOfPasskey } from './passkeys.js';
 import { fits } from './passwords.js';
-import { refuseTooMany, triedFrom } from './tries.js';
+import { provesSecond } from './second-factor.js';
+import { refuseTooMany, triedCode, triedFrom, type Tried } from './tries.js';
 
 const DAY = 86_400_000;
 /** How long a browser is known again in which somebody signed in, days. */
@@ -72,12 +76,15 @@ export async function begin(
 /** One answer for a name that there is not, and for a password that does not fit. */
 const wrong = (): Problem => new Problem(401, 'This name and password do not fit');
 
-/** Signs in with a name and a password; 401 for whatever does not fit, 429 after too many tries. */
+/**
+ * Signs in with a name and a password, and a code where the account asks for one: undefined until it is given. 401 for
+ * whatever does not fit, 429 after too many tries.
+ */
 export async function signIn(
   context: Context,
   response: Response,
-  { login, password }: { readonly login: string; readonly password: string },
-): Promise<Who> {
+  { login, password, code }: SignIn,
+): Promise<Who | undefined> {
   const { sequelize } = context;
   const rows = new AccountRows(sequelize);
   const account = await rows.account(login);
@@ -86,8 +93,48 @@ export async function signIn(
   // Counted before it is compared: many at once are no more tries than one after the other.
   await rows.noteTry(tried.pair, tried.address);
   if (!(await fits(account?.password, password)) || !account) throw wrong();
+  const secret = await new FactorRows(sequelize).authenticator(account.id, true);
+  if (secret !== undefined) {
+    if (code === undefined) return undefined;
+    await proveSecond(rows, triedCode(response.req, account.id, tried), () =>
+      provesSecond(sequelize, account.id, secret, code),
+    );
+  }
   await rows.forgetTries(tried.pair);
-  const organisations = await rows.organisationsOf(account.id);
+  return enter(context, response, account);
+}
+
+/** 401 for a code that does not fit, 429 after too many of them: whoever tries codes has the password. */
+async function proveSecond(rows: AccountRows, tried: Tried, proves: () => Promise<boolean>): Promise<void> {
+  await refuseTooMany(rows, tried);
+  await rows.noteTry(tried.pair, tried.address);
+  if (!(await proves())) {
+    throw new Problem(401, 'This code does not fit', 'The authenticator shows a new one every half minute', {
+      faults: [{ path: '/code', reason: 'does not fit, or was used before' }],
+    });
+  }
+  await rows.forgetTries(tried.pair);
+}
+
+/** Signs in by a passkey; 401 for whatever does not fit, 429 after too many tries. */
+export async function signInByPasskey(
+  context: Context,
+  response: Response,
+  { credential }: PasskeyAnswer,
+): Promise<Who> {
+  const rows = new AccountRows(context.sequelize);
+  const tried = await triedFrom(rows, response.req, 'passkey', undefined);
+  await refuseTooMany(rows, tried);
+  await rows.noteTry(tried.pair, tried.address);
+  const account = await accountOfPasskey(context.sequelize, response.req, credential);
+  if (!account) throw new Problem(401, 'This passkey does not fit', 'Sign in with your name and password');
+  await rows.forgetTries(tried.pair);
+  return enter(context, response, account);
+}
+
+/** Begins a session of whoever has proven who they are, in the house that they were in last. */
+async function enter(context: Context, response: Response, account: AccountRow): Promise<Who> {
+  const organisations = await new AccountRows(context.sequelize).organisationsOf(account.id);
   const wanted = cookieOf(response.req, 'organisation');
   const organisation = (organisations.find(({ id }) => id === wanted) ?? organisations[0])?.id;
   if (organisation === undefined) {
@@ -143,3 +190,10 @@ export async function note(
   const deed = { account: account ?? null, who, did, what, address: addressOf(request) };
   await new LinkRows(sequelize, organisation).note(deed);
 }
+
+/** The same of whoever asked a route. */
+export const noted = (
+  { context, who, response }: Pick<Call<never>, 'context' | 'who' | 'response'>,
+  did: string,
+  what: string,
+): Promise<void> => note(context.sequelize, who, response.req, did, what);

@@ -61,6 +61,15 @@ export async function triedFrom(
   };
 }
 
+/**
+ * The codes that are tried for an account by whoever has its password, wherever they are: a million of them are tried soon
+ * from many places. A browser that is known is apart, so that they keep its owner out nowhere where they have been.
+ */
+export function triedCode(request: Request, account: string, { known, address }: Tried): Tried {
+  const browser = known ? cookieOf(request, 'browser') : undefined;
+  return { pair: digest('code', account, browser ?? ''), address, known };
+}
+
 /** 429 where too much was tried from there. A browser that is known does not suffer from its neighbours. */
 export async function refuseTooMany(rows: AccountRows, { pair, address, known }: Tried): Promise<void> {
   const failed = await rows.failures(pair, address, MINUTES);

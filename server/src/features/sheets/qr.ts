@@ -8,3 +8,12 @@ export function qrOf(text: string): boolean[][] {
     Array.from({ length: modules.size }, (_each, column) => Boolean(modules.get(row, column))),
   );
 }
+
+/** The dark squares of the code of a text as one path, each a unit wide, and how wide the whole is. */
+export function qrPath(text: string): { readonly size: number; readonly path: string } {
+  const rows = qrOf(text);
+  const path = rows
+    .flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : [])))
+    .join('');
+  return { size: rows.length, path };
+}
