@@ -1,4 +1,5 @@
 /** Coming in: the owner by the code of the terminal, a hand by an invitation, a guest by a link. */
+import { Secret, TOTP } from 'otpauth';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { FRIDAY, setStage, type Page, type Stage } from './helper.js';
 
@@ -140,5 +141,81 @@ describe('an account', () => {
     await owner.getByLabel('Password').fill('seven geese over the weir');
     await owner.getByRole('button', { name: 'Sign in' }).click();
     await owner.getByRole('heading', { name: 'Your account' }).waitFor();
+  });
+});
+
+describe('besides the password', () => {
+  const PASSWORD = 'seven geese over the weir';
+  /** An address that is a name, as passkeys need. */
+  const named = (): string => stage.servers[0]?.address.replace('127.0.0.1', 'localhost') ?? '';
+  const fillSignIn = async (): Promise<void> => {
+    await owner.getByLabel('Sign-in name').fill('odile');
+    await owner.getByLabel('Password').fill(PASSWORD);
+    await owner.getByRole('button', { name: 'Sign in' }).click();
+  };
+  const signOut = async (): Promise<void> => {
+    await owner.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await owner.getByRole('heading', { name: 'Sign in' }).waitFor();
+  };
+
+  it('an authenticator is set up, and signing in asks for its code or one on paper', async () => {
+    await owner.getByText('Passkeys need an address that is a name').waitFor();
+    await owner.getByRole('button', { name: 'Set up an authenticator' }).click();
+    const dialog = owner.getByRole('dialog');
+    await dialog.getByLabel('Password').fill('not that one at all');
+    await dialog.getByRole('button', { name: 'Show the code' }).click();
+    await dialog.getByText('is not your password').waitFor();
+    await dialog.getByLabel('Password').fill(PASSWORD);
+    await dialog.getByRole('button', { name: 'Show the code' }).click();
+    await dialog.getByRole('img', { name: 'Code to scan' }).waitFor();
+    const secret = (await dialog.getByText('Or type it').innerText()).split(':')[1] ?? '';
+    const totp = new TOTP({ secret: Secret.fromBase32(secret.replace(/\s/g, '')) });
+    await dialog.getByLabel('Code that it shows').fill(totp.generate());
+    await dialog.getByRole('button', { name: 'It works' }).click();
+    const codes = await dialog.getByRole('list', { name: 'Codes' }).getByRole('listitem').allInnerTexts();
+    await dialog.getByRole('button', { name: 'I have them' }).click();
+    await owner.getByText('10 codes on paper are left').waitFor();
+    await signOut();
+    await fillSignIn();
+    await owner.getByLabel('Code of the authenticator').fill('000000');
+    await owner.getByRole('button', { name: 'Sign in' }).click();
+    await owner.getByText('does not fit, or was used before').waitFor();
+    await owner.getByLabel('Code of the authenticator').fill(codes[0] ?? '');
+    await owner.getByRole('button', { name: 'Sign in' }).click();
+    await owner.getByText('9 codes on paper are left').waitFor();
+    await owner.getByRole('button', { name: 'Ask for no code any more' }).click();
+    await owner.getByRole('dialog').getByLabel('Password').fill(PASSWORD);
+    await owner.getByRole('button', { name: 'Ask for no code', exact: true }).click();
+    await owner.getByRole('button', { name: 'Set up an authenticator' }).waitFor();
+  });
+
+  it('a passkey is made where the address is a name, signs in by itself, and is ended', async () => {
+    const device = await owner.context().newCDPSession(owner);
+    await device.send('WebAuthn.enable');
+    await device.send('WebAuthn.addVirtualAuthenticator', {
+      options: {
+        ...{ protocol: 'ctap2', transport: 'internal', hasResidentKey: true, hasUserVerification: true },
+        ...{ isUserVerified: true, automaticPresenceSimulation: true },
+      },
+    });
+    await owner.goto(`${named()}/account`);
+    await fillSignIn();
+    await owner.getByRole('button', { name: 'Add a passkey' }).click();
+    const dialog = owner.getByRole('dialog');
+    await dialog.getByLabel('Name of this device').fill('Vestry tablet');
+    await dialog.getByLabel('Password').fill(PASSWORD);
+    await dialog.getByRole('button', { name: 'Make it' }).click();
+    const line = owner.getByRole('listitem').filter({ hasText: 'Vestry tablet' });
+    await line.getByText('never used').waitFor();
+    await signOut();
+    await owner.getByRole('button', { name: 'Use a passkey' }).click();
+    await line.getByText(/used .*\d/).waitFor();
+    await owner.getByRole('button', { name: 'End Vestry tablet' }).click();
+    await dialog.getByLabel('Password').fill(PASSWORD);
+    await dialog.getByRole('button', { name: 'End it' }).click();
+    await line.waitFor({ state: 'detached' });
+    await signOut();
+    await owner.getByRole('button', { name: 'Use a passkey' }).click();
+    await owner.getByRole('alert').getByText('This passkey does not fit').waitFor();
   });
 });

@@ -28,6 +28,7 @@ import { drawingRoutes } from './api/drawing-routes.js';
 import { Made } from './api/made.js';
 import { OrganisationInfo } from './api/organisation.js';
 import { PersonChange, PersonLine, PersonList } from './api/people.js';
+import { personDataRoutes } from './api/person-data-routes.js';
 import { sheetRoutes } from './api/sheet-routes.js';
 import { shelfRoutes } from './api/shelf-routes.js';
 import { variantRoutes } from './api/variant-routes.js';
@@ -44,6 +45,7 @@ export * from './api/events.js';
 export { Made } from './api/made.js';
 export * from './api/organisation.js';
 export * from './api/people.js';
+export * from './api/person-data.js';
 export * from './api/shelf.js';
 export * from './api/variants.js';
 export * from './api/venues.js';
@@ -67,6 +69,7 @@ type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
 export const ROUTES = {
   ...accountRoutes,
   ...factorRoutes,
+  ...personDataRoutes,
   'GET /organisation': {
     needs: ['read', 'organisation'],
     summary: 'The organisation this browser works in, and the others on this machine',

@@ -13,6 +13,7 @@ import { firstCode } from './features/accounts/first-start.js';
 import { forgetSessions } from './gate/who.js';
 import { compileLater } from './heavy/engine.js';
 import { heavyWork } from './heavy/pool.js';
+import { newLog } from './log.js';
 import { LOOPBACK_HOSTS } from './origin.js';
 import { asProblem } from './problem.js';
 
@@ -36,7 +37,7 @@ const {
   LOG_LEVEL = 'info',
 } = process.env;
 const LOOPBACK = new Set(['127.0.0.1', '::1', 'localhost']);
-const log = pino({ level: LOG_LEVEL }, pino.destination({ dest: 2, sync: true }));
+const log = newLog(LOG_LEVEL, pino.destination({ dest: 2, sync: true }));
 
 /** Why it cannot start, in words for whoever starts it. */
 class CannotStart extends Error {}

@@ -1,5 +1,6 @@
 /** Every route that is answered, for the server's thread and for those that do its heavy work. */
 import { accountRoutes } from './features/accounts/routes.js';
+import { personDataRoutes } from './features/person-data/routes.js';
 import { bookingRoutes } from './features/bookings/routes.js';
 import { documentRoutes } from './features/documents/routes.js';
 import { editRoutes } from './features/edits/routes.js';
@@ -34,5 +35,6 @@ export const routes: readonly Route[] = [
   ...shelfListRoutes,
   ...gearRoutes,
   ...accountRoutes,
+  ...personDataRoutes,
   ...liveRoutes,
 ];

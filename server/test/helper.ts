@@ -5,7 +5,7 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import pg from 'pg';
-import { pino } from 'pino';
+import { pino, type Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
 import supertest from 'supertest';
 import { createApp } from '../src/app.js';
@@ -49,12 +49,14 @@ export interface Setup {
 export const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
 
 /** The application in this process on a fresh database with the demo data; everybody owns it where it is a demo. */
-export async function setUp({ demo = true }: { readonly demo?: boolean } = {}): Promise<Setup> {
+export async function setUp({
+  demo = true,
+  log = pino({ level: 'silent' }),
+}: { readonly demo?: boolean; readonly log?: Logger } = {}): Promise<Setup> {
   const database = await freshDatabase();
   const sequelize = connect(database.url);
   await migrate(sequelize);
   await loadDemo(sequelize, new Date('2026-11-25T12:00:00Z'));
-  const log = pino({ level: 'silent' });
   const relay = new LiveRelay(database.url, log, () => forgetSessions(sequelize));
   await relay.start();
   const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1 });

@@ -22,11 +22,14 @@ export async function member(
   { sequelize }: Setup,
   login: string,
   role: MemberRole,
-  { house = HOUSE, person }: { readonly house?: string; readonly person?: string } = {},
+  {
+    house = HOUSE,
+    person,
+    name = `${login[0]?.toUpperCase()}${login.slice(1)} Tester`,
+  }: { readonly house?: string; readonly person?: string; readonly name?: string } = {},
 ): Promise<string> {
   const rows = new AccountRows(sequelize);
   const id = newId();
-  const name = `${login[0]?.toUpperCase()}${login.slice(1)} Tester`;
   await rows.createAccount({ id, login, name, password: await hashPassword(PASSWORD) });
   await rows.saveMember(house, id, { role, person });
   return id;

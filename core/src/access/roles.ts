@@ -132,7 +132,11 @@ const BY_PATH: Readonly<Record<Pathed, Readonly<Record<string, Cell>>>> = {
     '/runs': { read: ALL, change: OPH },
   },
   person: {
-    '': { read: OPH, change: O },
+    '': { read: ALL, change: O },
+    // Whoever leads an event sees them of those who serve at it.
+    '/phone': { read: O, change: O },
+    '/mail': { read: O, change: O },
+    '/note': { read: O, change: O },
   },
 };
 

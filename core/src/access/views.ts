@@ -12,7 +12,7 @@ import type {
   Venue,
 } from '../documents/index.js';
 import { itemWithoutNames, SOMEBODY } from '../documents/without-names.js';
-import type { Json } from '../foundations/index.js';
+import { LEAD_ROLE, type Json } from '../foundations/index.js';
 import { hiddenFrom, patchWithoutHidden, seesAll, withoutHidden } from './hidden.js';
 import type { Pathed, Role } from './roles.js';
 
@@ -101,20 +101,25 @@ const shelfSeenBy = (role: Role, { items }: Shelf): Shelf => ({
   items: Object.fromEntries(Object.entries(items).map(([id, item]) => [id, seenBy(role, 'item', item)])),
 });
 
-/** Whoever plans sees everybody; a hand those who serve with them; a guest that somebody does. */
+/** Whether a person of the house leads an event. */
+export const leadsEvent = ({ assignments }: Plan, id: string): boolean =>
+  Object.values(assignments ?? {}).some(({ role, person }) => role === LEAD_ROLE && person === id);
+
+/**
+ * Whoever plans sees everybody; a hand those who serve with them; a guest that somebody does. Whoever leads the event sees
+ * how those who serve at it are reached.
+ */
 function handsSeenBy({ role, person }: Viewer, { people }: Hands, plan: Plan): Hands {
-  const serving = HELPERS.has(role) ? servingAt(plan) : undefined;
-  const seen = Object.entries(people).filter(
-    ([id]) => !serving || serving.has(id) || (role === 'hand' && id === person),
-  );
-  return {
-    people: Object.fromEntries(
-      seen.map(([id, each]) => [
-        id,
-        role === 'guest' ? { ...each, name: SOMEBODY } : seenBy(role, 'person', each),
-      ]),
-    ),
+  const serving = servingAt(plan);
+  const leads = role !== 'guest' && person !== undefined && leadsEvent(plan, person);
+  const isSeen = (id: string): boolean =>
+    !HELPERS.has(role) || serving.has(id) || (role === 'hand' && id === person);
+  const seen = (id: string, each: Person): Person => {
+    const plain = leads && serving.has(id) ? each : seenBy(role, 'person', each);
+    return role === 'guest' ? { ...plain, name: SOMEBODY } : plain;
   };
+  const shown = Object.entries(people).filter(([id]) => isSeen(id));
+  return { people: Object.fromEntries(shown.map(([id, each]) => [id, seen(id, each)])) };
 }
 
 function claimsSeenBy(role: Role, claims: Claims): Claims {

@@ -1,4 +1,5 @@
 import type { MapOf as Map } from '../foundations/index.js';
+import { MailAddress, PhoneNumber } from './contact-decorators.js';
 import { Flag, MapOf, Many, Num, OneOf, Optional, Text } from './decorators.js';
 
 export const SKILLS = [
@@ -25,6 +26,12 @@ export class Person {
   @Optional() @Flag() young?: boolean;
   /** Most they lift alone, kg; 0 = no lifting. */
   @Optional() @Num(0, 23) lift?: number;
+  @Optional() @PhoneNumber() phone?: string;
+  @Optional() @MailAddress() mail?: string;
+  /** For whoever leads. */
+  @Optional() @Text(500) note?: string;
+  /** They asked not to be known any more: what stays says that somebody was there. */
+  @Optional() @Flag() erased?: boolean;
 }
 
 export class Hands {

@@ -2,7 +2,7 @@
 import { BUNDLE_FORMAT, BundleFile, type Bundle } from './bundle.js';
 import { upgradeBundle } from './upgrades/index.js';
 import { faultsOf, type Fault } from './validate.js';
-import { planWithoutNames, shelfWithoutNames } from './without-names.js';
+import { handsWithoutContacts, planWithoutNames, shelfWithoutNames } from './without-names.js';
 
 export type Read =
   { readonly bundle: Bundle; readonly faults: readonly [] } | { readonly faults: readonly Fault[] };
@@ -28,10 +28,10 @@ export function readBundleFile(text: string): Read {
   return { bundle, faults: [] };
 }
 
-/** A bundle as the text of a `.satchel.json` file; people's names only when asked for. */
+/** A bundle as the text of a `.satchel.json` file; people's names only when asked for, how they are reached never. */
 export function writeBundleFile(bundle: Bundle, withNames = false): string {
   const told = withNames
-    ? bundle
+    ? { ...bundle, hands: handsWithoutContacts(bundle.hands) }
     : {
         ...bundle,
         plan: planWithoutNames(bundle.plan),

@@ -1,5 +1,6 @@
 /** What leaves the house when no names are asked for: without whoever has, owns, measured, tested, lends or sells things. */
 import type { Item, Shelf } from './item.js';
+import type { Hands } from './people.js';
 import type { Plan } from './plan.js';
 
 /** Stands for a person or a firm that is not named. */
@@ -50,3 +51,13 @@ export function planWithoutNames({ quote: _quote, ...plan }: Plan): Plan {
   ]);
   return { ...plan, money: { ...plan.money, needs: Object.fromEntries(nameless) as typeof needs } };
 }
+
+/** People by name and what they can do: how they are reached, and what is noted of them, leaves the house in no file. */
+export const handsWithoutContacts = ({ people }: Hands): Hands => ({
+  people: Object.fromEntries(
+    Object.entries(people).map(([id, { phone: _phone, mail: _mail, note: _note, ...person }]) => [
+      id,
+      person,
+    ]),
+  ),
+});

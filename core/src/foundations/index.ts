@@ -1,3 +1,4 @@
+export * from './crew-words.js';
 export * from './declared.js';
 export * from './edit.js';
 export * from './figure.js';

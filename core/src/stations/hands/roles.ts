@@ -1,6 +1,6 @@
 /** Roles that the design asks for, and who is put on them. */
 import type { SkillName } from '../../documents/index.js';
-import { inOrder } from '../../foundations/index.js';
+import { inOrder, LEAD_ROLE } from '../../foundations/index.js';
 import { carriedBy, movesAbout, WORKED_WORDS, workedByHand } from '../equipment.js';
 import { kindDoes, showsWords, switches } from '../signal/functions.js';
 import type { PlanWiring } from '../signal/index.js';
@@ -23,7 +23,7 @@ export function rolesWanted({
   const all = inOrder(devices);
   const isCamera = (id: string) => kindDoes(wiring.kindOf(id), 'sees');
   const streams = Object.values(outputs ?? {}).some(output => output.kind === 'stream');
-  const roles: Wanted[] = [{ key: 'lead', label: 'Lead', skill: 'lead', why: 'always one' }];
+  const roles: Wanted[] = [{ key: LEAD_ROLE, label: 'Lead', skill: 'lead', why: 'always one' }];
   if (all.some(([id]) => switches(wiring, id))) {
     roles.push({ key: 'mixer', label: 'Vision mixer', skill: 'mixing', why: 'there is a switcher' });
   }

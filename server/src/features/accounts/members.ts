@@ -8,7 +8,7 @@ import { invalid, notFound, Problem } from '../../problem.js';
 import { ended } from './sign-in.js';
 
 /** 409 where nobody would be left who answers for the house. */
-const lastOwner = (): Problem =>
+export const lastOwner = (): Problem =>
   new Problem(409, 'Somebody must own the house', 'Make another person its owner first');
 
 /** Changes what a member is. Their browsers are signed out where their role changes: they come in anew, as that. */

@@ -6,6 +6,7 @@ import { me } from '../../api/me.js';
 import { useMe } from '../../ui/me.js';
 import { Door, Loading } from '../door.js';
 import { OrganisationChoice } from '../OrganisationChoice.js';
+import { Factors } from './Factors.js';
 import { InHand } from './InHand.js';
 import { NewPassword } from './NewPassword.js';
 import { NewPin } from './NewPin.js';
@@ -52,6 +53,7 @@ export function AccountPage() {
           Sign out
         </button>
       </p>
+      {own.lentBy === undefined && <Factors />}
       <InHand />
       {pinning && <NewPin onClose={() => setPinning(false)} />}
       {changing && <NewPassword onClose={() => setChanging(false)} />}

@@ -1,20 +1,18 @@
 import { PIN_LENGTH } from '@idle-satchel/core/roles';
 import { useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
-import { me } from '../../api/me.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
-import { useEntry } from '../entry/use-entry.js';
+import { useDraft } from '../entry/use-draft.js';
 import { pinNamesQuery } from './queries.js';
 
 /** Sets the PIN by which one takes over a device that others have signed in. */
 export function NewPin({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
-  const { field, submit, busy, problem } = useEntry({ password: '', pin: '' }, async draft => {
+  const { field, submit, busy, problem } = useDraft({ password: '', pin: '' }, async draft => {
     await call('PUT /account/pin', {}, draft);
     await queries.invalidateQueries(pinNamesQuery);
     onClose();
-    return me.get() ?? { signedIn: false };
   });
   return (
     <Dialog title="A PIN for devices that several use" onClose={onClose}>

@@ -19,6 +19,11 @@ export const sessionsQuery = queryOptions({
   queryFn: () => call('GET /sessions', {}),
   staleTime: 0,
 });
+export const factorsQuery = queryOptions({
+  queryKey: ['factors'],
+  queryFn: () => call('GET /account/factors', {}),
+  staleTime: 0,
+});
 export const pinNamesQuery = queryOptions({
   queryKey: ['pin names'],
   queryFn: () => call('GET /session/people', {}),

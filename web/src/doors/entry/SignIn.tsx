@@ -1,12 +1,17 @@
+import { useMe } from '../../ui/me.js';
 import { call } from '../../api/client.js';
+import { noPasskeysHere, signInByPasskey } from '../../api/passkeys.js';
+import { cameIn } from './came-in.js';
 import { EntryField } from './EntryField.js';
 import { EntryPage } from './EntryPage.js';
 import { useEntry } from './use-entry.js';
 
-/** Signing in by name and password. */
+/** Signing in by name and password, with a code where the account asks for one; or by a passkey. */
 export default function SignIn() {
-  const { field, submit, busy, problem } = useEntry({ login: '', password: '' }, draft =>
-    call('POST /session', {}, draft),
+  const asks = useMe()?.wantsCode === true;
+  const { field, submit, run, busy, problem } = useEntry(
+    { login: '', password: '', code: '' },
+    ({ code, ...draft }) => call('POST /session', {}, { ...draft, ...(asks && { code }) }),
   );
   return (
     <EntryPage title="Sign in">
@@ -19,14 +24,36 @@ export default function SignIn() {
           required
           {...field('password')}
         />
+        {asks && (
+          <EntryField
+            label="Code of the authenticator"
+            help="Six digits from your phone; or one of your codes on paper"
+            autoComplete="one-time-code"
+            required
+            autoFocus
+            {...field('code')}
+          />
+        )}
         {problem && (
           <p role="alert" className="text-stop">
             ◆ {problem}
           </p>
         )}
-        <button className="button button-main justify-self-start" disabled={busy}>
-          Sign in
-        </button>
+        <p className="flex flex-wrap gap-3">
+          <button className="button button-main" disabled={busy}>
+            Sign in
+          </button>
+          {noPasskeysHere() === undefined && (
+            <button
+              type="button"
+              className="button"
+              disabled={busy}
+              onClick={() => run(() => signInByPasskey().then(cameIn))}
+            >
+              Use a passkey
+            </button>
+          )}
+        </p>
       </form>
       <p className="text-faint mt-4">
         No account yet? Whoever owns this house can send you an invitation. A password that is forgotten is

@@ -1,0 +1,162 @@
+/**
+ * Erasing somebody (GDPR, article 17): their name goes from what is, from what was and from what was done; that somebody was
+ * there stays. Copies elsewhere, such as backups and files that were saved, are out of reach.
+ */
+import { applyPatch, newId, pointerOf, type Operation } from '@idle-satchel/core';
+import { eraserOf, SOMEBODY, type Eraser } from '@idle-satchel/core/access';
+import type { Erased, NameMention } from '@idle-satchel/core/api';
+import type { Item, Person, Plan } from '@idle-satchel/core/documents';
+import type { NextRevision } from '../../database/edit-rows.js';
+import type { PersonRows } from '../../database/person-rows.js';
+import { claimOf } from '../events/claims.js';
+import { sortKeyOf } from '../documents/service.js';
+import type { Somebody } from './known-as.js';
+
+/** Roles and lifts of a person in an event that has yet to come: somebody else must be found for them. */
+function freed(plan: Plan, person: string | undefined, now: number): Operation[] {
+  if (person === undefined || Date.parse(plan.start) < now) return [];
+  const roles = Object.entries(plan.assignments ?? {}).filter(([, each]) => each.person === person);
+  const lifts = Object.entries(plan.devices ?? {}).flatMap(([id, { liftedBy }]) =>
+    liftedBy?.includes(person) ? [{ id, left: liftedBy.filter(each => each !== person) }] : [],
+  );
+  return [
+    ...roles.map(([id]): Operation => ({ op: 'remove', path: pointerOf('assignments', id) })),
+    ...lifts.map(({ id, left }): Operation => ({
+      op: 'replace',
+      path: pointerOf('devices', id, 'liftedBy'),
+      value: left,
+    })),
+  ];
+}
+
+const LABEL = 'A name was erased';
+const rolesIn = (patch: readonly Operation[]): number => patch.filter(({ op }) => op === 'remove').length;
+
+/** Documents become a revision further, so that every device hears of it; taking that back brings nothing back. */
+async function eraseFromDocuments(
+  rows: PersonRows,
+  { id: person, names }: Somebody,
+  eraser: Eraser,
+  also: readonly string[],
+): Promise<Pick<Erased, 'documents' | 'roles'>> {
+  const now = Date.now();
+  const next: NextRevision[] = [];
+  for (const { id, kind, revision, body } of await rows.lockDocuments([...names, ...also], person)) {
+    const patch = [...(kind === 'plan' ? freed(body as Plan, person, now) : []), ...eraser.patch(body)];
+    if (patch.length === 0) continue;
+    const after = applyPatch(body, patch);
+    next.push({
+      ...{
+        id,
+        kind,
+        over: revision,
+        body: after,
+        sortKey: sortKeyOf(kind, after),
+        patch,
+        inverse: [],
+        snapshot: true,
+      },
+      ...(kind === 'plan' && { claim: claimOf(after as Plan) }),
+    });
+  }
+  if (next.length === 0) return { documents: 0, roles: 0 };
+  const edit = newId();
+  const documents = next.map(({ id, over }) => ({ document: id, revision: over + 1, inverse: [] }));
+  const author =
+    rows.actor.name !== undefined && !names.includes(rows.actor.name) ? rows.actor.name : SOMEBODY;
+  await rows.keepEdit(
+    {
+      ...{ id: edit, digest: edit, label: LABEL, author, browser: null, undoes: null },
+      answer: { edit, documents },
+    },
+    next,
+  );
+  return { documents: next.length, roles: next.reduce((sum, { patch }) => sum + rolesIn(patch), 0) };
+}
+
+/** Things, and what is noted of other people. */
+async function eraseFromRecords(
+  rows: PersonRows,
+  { id: own, names }: Somebody,
+  eraser: Eraser,
+  also: readonly string[],
+): Promise<number> {
+  let things = 0;
+  const found = await rows.withWords([...names, ...also]);
+  for (const { sort, id, body } of found) {
+    if (sort === 'document' || id === own) continue;
+    // Somebody else may be called the same: they stay who they are.
+    const { name, ...rest } = body as Person;
+    const after = sort === 'person' ? { ...eraser.value(rest), name } : eraser.value(body);
+    const fields = Object.keys(body).filter(key => after[key as never] !== body[key as never]);
+    if (fields.length === 0) continue;
+    things++;
+    if (sort === 'item') await rows.rewriteItem(id, after as Item, fields);
+    else {
+      const row = await rows.lockPerson(id);
+      if (row)
+        await rows.savePerson(row, {
+          body: after as Person,
+          revision: row.revision + 1,
+          changedAt: row.changedAt,
+        });
+    }
+  }
+  return things;
+}
+
+/** The person stays where something that was refers to them, as somebody; else they go. */
+async function erasePerson(rows: PersonRows, id: string): Promise<void> {
+  const row = await rows.lockPerson(id);
+  if (!row) return;
+  await rows.forgetLinks(id);
+  if ((await rows.namedAt(id, [])).length === 0) return rows.removePerson(id);
+  await rows.savePerson(row, {
+    ...{ body: { name: SOMEBODY, skills: [], erased: true }, revision: row.revision + 1, changedAt: {} },
+  });
+}
+
+/** Erases somebody, all or nothing; `also` are words that mean nobody else. */
+export async function erase(
+  rows: PersonRows,
+  somebody: Somebody,
+  also: readonly string[] = [],
+): Promise<Erased> {
+  const { id, account, names } = somebody;
+  const eraser = eraserOf(names, { also });
+  return rows.atomically(async inside => {
+    const { documents, roles } = await eraseFromDocuments(inside, somebody, eraser, also);
+    const things = await eraseFromRecords(inside, somebody, eraser, also);
+    if (account) {
+      await inside.forgetWhoDid(account.id, SOMEBODY);
+      await inside.forgetAccount(account.id);
+    }
+    const ofPeople = eraserOf([...names, ...(account ? [account.login] : [])], { also, everywhere: true });
+    const records = await inside.rewritePast(
+      [...names, ...also, ...(account ? [account.login] : [])],
+      eraser,
+      ofPeople,
+    );
+    if (id !== undefined) await erasePerson(inside, id);
+    const files = await inside.filesNaming(names);
+    await inside.notify({ shelf: true, hands: true });
+    return { documents, roles, things, records, files };
+  });
+}
+
+const MOST_TEXT = 200;
+const MOST_MENTIONS = 1000;
+
+/** Where words of a name stand by themselves, in what is there now. */
+export async function mentionsOf(rows: PersonRows, { id: own, names }: Somebody): Promise<NameMention[]> {
+  const eraser = eraserOf(names);
+  const found = await rows.withWords(eraser.words);
+  return found
+    .filter(({ sort, id }) => sort !== 'person' || id !== own)
+    .flatMap(({ what, body }) =>
+      eraser.mentions(body).map(({ path, word, text }) => ({
+        ...{ what: what.slice(0, MOST_TEXT), path, word: word.slice(0, 80), text: text.slice(0, MOST_TEXT) },
+      })),
+    )
+    .slice(0, MOST_MENTIONS);
+}
