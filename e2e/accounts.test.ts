@@ -219,3 +219,58 @@ describe('besides the password', () => {
     await owner.getByRole('alert').getByText('This passkey does not fit').waitFor();
   });
 });
+
+describe('what is kept of somebody', () => {
+  const PASSWORD = 'seven geese over the weir';
+  let other: Page;
+
+  it('is shown to the owner beside how they are reached, and saved as a file', async () => {
+    // Where the address is of numbers she is signed in yet.
+    await owner.goto(`${stage.servers[0]?.address}/people`);
+    await owner.getByRole('button', { name: 'More of Wilf Okonjo' }).click();
+    const dialog = owner.getByRole('dialog', { name: 'Wilf Okonjo' });
+    await dialog.getByText('camera C3 SIDE').first().waitFor();
+    await dialog.getByLabel('Mail').fill('wilf');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await dialog.getByText('must be an address of mail').waitFor();
+    await dialog.getByLabel('Mail').fill('wilf@example.org');
+    const [file] = await Promise.all([
+      owner.waitForEvent('download'),
+      dialog.getByRole('button', { name: 'Save all of it' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('kept-of-Wilf-Okonjo.json');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    const line = owner.getByRole('row').filter({ has: owner.getByRole('button', { name: 'More of Wilf' }) });
+    await line.getByText('wilf@example.org').waitFor();
+  });
+
+  it('goes when they ask, from what others look at just now too', async () => {
+    other = await owner.context().newPage();
+    await other.goto(`${stage.servers[1]?.address}/events/${FRIDAY}/day`);
+    const called = other.getByRole('region', { name: 'Whom to call' });
+    await called.getByText('Wilf Okonjo').waitFor();
+    await owner.getByRole('button', { name: 'More of Wilf Okonjo' }).click();
+    await owner.getByRole('button', { name: 'Erase Wilf Okonjo' }).click();
+    const dialog = owner.getByRole('dialog', { name: 'Erase Wilf Okonjo' });
+    await dialog.getByLabel('Type their name').fill('Wilf');
+    await dialog.getByRole('button', { name: 'Erase for good' }).click();
+    await dialog.getByText('is not their name').waitFor();
+    await dialog.getByLabel('Type their name').fill('Wilf Okonjo');
+    await dialog.getByRole('button', { name: 'Erase for good' }).click();
+    await owner.getByRole('dialog', { name: 'Erased' }).getByText('The name is gone').waitFor();
+    await owner.getByRole('button', { name: 'Done' }).click();
+    await owner.getByRole('button', { name: 'More of Wilf' }).waitFor({ state: 'detached' });
+    await called.getByText('Wilf Okonjo').waitFor({ state: 'detached' });
+    expect(await other.locator('body').innerText()).not.toContain('Wilf');
+    await other.close();
+  });
+
+  it('is not erased by the last who answers for the house', async () => {
+    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('button', { name: 'Erase me' }).click();
+    const dialog = owner.getByRole('dialog', { name: 'Erase me' });
+    await dialog.getByLabel('Password').fill(PASSWORD);
+    await dialog.getByRole('button', { name: 'Erase me for good' }).click();
+    await dialog.getByText('Somebody must own the house').waitFor();
+  });
+});

@@ -43,6 +43,11 @@ main(async () => {
     run('bench/dist/first-picture.js', { ADDRESS: server.url });
     run('bench/dist/drag.js', { ADDRESS: server.url });
     run('bench/dist/large-venue.js', { ADDRESS: server.url });
+    // The same data, by people who sign in.
+    const accounts = await startServer(cluster.url, { DEMO: 'no', LOG_LEVEL: 'warn' });
+    const [ACCOUNTS, CODE, SERVER_PID] = [accounts.url, accounts.code, String(accounts.pid)];
+    run('bench/dist/accounts.js', { ADDRESS: server.url, ACCOUNTS, CODE, SERVER_PID });
+    await accounts.stop();
     await server.stop();
   } finally {
     await cluster.stop();

@@ -26,5 +26,20 @@ export function plainError(error: Error): Readonly<Record<string, unknown>> {
   return { type, message, stack, ...(code !== undefined && { code }) };
 }
 
+/** Said of an error in the place of its message, which may name values. */
+const WENT_WRONG = 'something went wrong';
+
 export const newLog = (level: string, to: DestinationStream): Logger =>
-  pino({ level, serializers: { err: plainError } }, to);
+  pino(
+    {
+      level,
+      serializers: { err: plainError },
+      hooks: {
+        logMethod([first, ...more], method) {
+          if (first instanceof Error) method.call(this, { err: first }, String(more[0] ?? WENT_WRONG));
+          else method.call(this, first, ...more);
+        },
+      },
+    },
+    to,
+  );

@@ -64,6 +64,7 @@ class Asking {
     'POST /sessions/:id/end': async () => ({ id: await this.session() }),
     'PUT /account/password': () => Promise.resolve({ body: { ...OWN, next: PASSWORD } }),
     'PUT /account/pin': () => Promise.resolve({ body: { ...OWN, pin: '2580' } }),
+    'POST /account/erase': () => Promise.resolve({ body: OWN }),
     'POST /account/authenticator': () => Promise.resolve({ body: OWN }),
     'PUT /account/authenticator': async () => ({ body: { code: await this.code() } }),
     'POST /account/authenticator/end': () => this.confirmed(),

@@ -39,6 +39,7 @@ const idOf = (path: string): string => {
   if (path.startsWith('/venues') || path.endsWith('/restore')) return venue;
   if (path.startsWith('/item-changes')) return CHANGE;
   if (path.startsWith('/items')) return Object.keys(bundle.shelf.items)[0] ?? '';
+  if (path.endsWith('/erase')) return Object.keys(bundle.hands.people)[1] ?? '';
   if (path.startsWith('/people')) return Object.keys(bundle.hands.people)[0] ?? '';
   if (path.startsWith('/files')) return 'file00000001';
   return path.startsWith('/pictures') ? 'picture0001' : FRIDAY;
@@ -55,6 +56,7 @@ const bodies: Partial<Record<RouteName, () => object>> = {
     items: [{ tape: 'NEW 1', kind: Object.values(bundle.shelf.items)[0]?.kind ?? '', state: 'ready' }],
   }),
   'PATCH /people/:id': () => ({ young: false }),
+  'POST /people/:id/erase': () => ({ name: Object.values(bundle.hands.people)[1]?.name ?? '' }),
   'POST /bookings': () => ({
     ...{ label: 'Test', from: '2027-03-01T10:00:00Z', to: '2027-03-01T12:00:00Z' },
     items: [{ item: 'itemcam01' }],

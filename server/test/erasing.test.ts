@@ -151,7 +151,7 @@ describe('what is kept of somebody', () => {
     expect(own.account).toMatchObject({ login: 'plund77', role: 'hand', otherHouses: 0 });
     const named = own.events.filter(({ event }) => [FRIDAY, COMING].includes(event));
     expect(named).toMatchObject([
-      { event: FRIDAY, signed: 1, roles: ['camera camwide01'] },
+      { event: FRIDAY, signed: 1, roles: ['camera C1 WIDE'] },
       { event: COMING, signed: 0, roles: ['mixer'] },
     ]);
     expect([own.edits, own.sessions.length, own.audit.map(({ did }) => did)]).toEqual([1, 1, ['signed in']]);

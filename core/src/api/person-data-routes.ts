@@ -1,5 +1,6 @@
 /** Routes of what is kept of somebody: shown, exported, erased. */
-import { Erased, Erasure, MentionList, OwnErasure, PersonData } from './person-data.js';
+import { OwnPassword } from './factors.js';
+import { Erased, Erasure, MentionList, PersonData } from './person-data.js';
 
 export const personDataRoutes = {
   'GET /people/:id/data': {
@@ -26,7 +27,7 @@ export const personDataRoutes = {
   'POST /account/erase': {
     summary: 'Erases oneself from this house, and signs out everywhere in it',
     needs: ['change', 'self'],
-    body: OwnErasure,
+    body: OwnPassword,
     answer: Erased,
   },
 } as const;

@@ -5,7 +5,7 @@ import { Person } from '../documents/people.js';
 import { Texts } from '../documents/text-list.js';
 import { Instant } from '../documents/time-decorators.js';
 import { AuditEntry, SessionLine } from './accounts.js';
-import { Factors, OwnPassword } from './factors.js';
+import { Factors } from './factors.js';
 import { MOST } from './made.js';
 
 /** An event that somebody is named in. */
@@ -13,8 +13,8 @@ export class NamedAt {
   @Ref() event!: string;
   @Text(80) label!: string;
   @Instant() start!: string;
-  /** Keys of their roles there. */
-  @Texts(60, 1000) roles!: readonly string[];
+  /** Their roles there, with the device where a role has one. */
+  @Texts(140, 1000) roles!: readonly string[];
   /** How often something there is signed with their name. */
   @Int(0, MOST) signed!: number;
 }
@@ -64,9 +64,6 @@ export class Erasure {
   @Text(80) name!: string;
   @Optional() @Texts(80, 20) also?: readonly string[];
 }
-
-/** Erases oneself. */
-export class OwnErasure extends OwnPassword {}
 
 export class Erased {
   /** Documents whose newest state was changed, things and people, and records of what was. */

@@ -80,8 +80,9 @@ export class PersonRows extends Scope {
     return this.select(
       `SELECT * FROM (
          SELECT id AS event, body ->> 'label' AS label, body ->> 'start' AS start,
-           (SELECT coalesce(jsonb_agg(a.value -> 'role' ORDER BY a.key), '[]') FROM jsonb_each(body -> 'assignments') a
-            WHERE a.value ->> 'person' = $2) AS roles,
+           (SELECT coalesce(jsonb_agg(DISTINCT concat_ws(' ', split_part(a.value ->> 'role', ' ', 1),
+              body -> 'devices' -> split_part(a.value ->> 'role', ' ', 2) ->> 'label')), '[]')
+            FROM jsonb_each(body -> 'assignments') a WHERE a.value ->> 'person' = $2) AS roles,
            (SELECT count(*) FROM jsonb_path_query(body, '$.**.by') AS q (signed)
             WHERE signed #>> '{}' = ANY ($3::text[]))::int AS signed,
            EXISTS (SELECT FROM jsonb_each(body -> 'devices') d WHERE d.value -> 'liftedBy' ? $2) AS lifts

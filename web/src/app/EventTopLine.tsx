@@ -40,7 +40,10 @@ export function EventTopLine() {
       )}
       <SavingWords />
       {plans && (
-        <button className="in-menu text-faint hover:text-ink" onClick={() => ui.set({ dialog: 'rules' })}>
+        <button
+          className="whitespace-nowrap in-menu text-faint hover:text-ink"
+          onClick={() => ui.set({ dialog: 'rules' })}
+        >
           Rules: {own && Object.keys(own).length > 0 ? 'own' : 'house'}
         </button>
       )}

@@ -44,7 +44,7 @@ export function Shell({ children }: { children: ReactNode }) {
           Skip to what is shown
         </button>
         <header
-          className="flex md:flex-wrap items-center gap-x-5 max-md:gap-x-3 px-4 border-b border-rule min-h-10 data-menu:flex-wrap"
+          className="flex md:flex-wrap xl:flex-nowrap items-center gap-x-5 max-md:gap-x-3 px-4 border-b border-rule min-h-10 data-menu:flex-wrap"
           data-menu={menu || undefined}
         >
           <span className="font-tape font-semibold text-[17px] tracking-wide whitespace-nowrap">
@@ -76,7 +76,12 @@ export function Shell({ children }: { children: ReactNode }) {
             </button>
           )}
           {account !== undefined && (
-            <Link className="in-menu link text-faint ml-auto truncate max-w-[20ch]" to="/account">
+            <Link
+              // Beside all that an event shows there is room for the beginning of a name.
+              className={`in-menu link text-faint ml-auto truncate ${isAt(pathname, '/events') ? 'max-w-[7ch] max-md:max-w-none' : 'max-w-[20ch]'}`}
+              title={name}
+              to="/account"
+            >
               {name}
             </Link>
           )}

@@ -78,7 +78,7 @@ const BookingsPage = page(async () => (await import('../doors/shelf/BookingsPage
 const StockTakePage = page(async () => (await import('../doors/stock-take/StockTakePage.js')).StockTakePage);
 const AccessPage = page(async () => (await import('../doors/access/AccessPage.js')).AccessPage);
 const AccountPage = page(async () => (await import('../doors/access/AccountPage.js')).AccountPage);
-const PeopleDoor = page(async () => (await import('../doors/PeopleDoor.js')).PeopleDoor);
+const PeopleDoor = page(async () => (await import('../doors/people/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
 function Pages() {

@@ -5,6 +5,7 @@ import { call, wordsOf } from '../../api/client.js';
 import { me } from '../../api/me.js';
 import { useMe } from '../../ui/me.js';
 import { Door, Loading } from '../door.js';
+import { OwnData } from '../people/OwnData.js';
 import { OrganisationChoice } from '../OrganisationChoice.js';
 import { Factors } from './Factors.js';
 import { InHand } from './InHand.js';
@@ -59,6 +60,7 @@ export function AccountPage() {
       {changing && <NewPassword onClose={() => setChanging(false)} />}
       {(problem || failed) && <p className="text-stop mb-3">◆ {problem || failed}</p>}
       <Sessions doing={doing} />
+      {own.lentBy === undefined && <OwnData name={own.name ?? ''} />}
     </Door>
   );
 }

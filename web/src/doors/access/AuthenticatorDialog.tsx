@@ -52,15 +52,16 @@ function FirstCode({
           role="img"
           aria-label="Code to scan; its text stands beside it"
           viewBox={`${-QUIET} ${-QUIET} ${wide} ${wide}`}
-          className="w-52 bg-white"
+          className="w-52"
           shapeRendering="crispEdges"
         >
+          {/* Dark on light whatever the page is: cameras read it so. */}
+          <rect x={-QUIET} y={-QUIET} width={wide} height={wide} fill="white" />
           <path d={path} fill="black" />
         </svg>
         <div className="grid gap-2 content-start grow basis-56">
           <p>
-            Or type it:{' '}
-            <span className="font-tape break-all select-all">{secret.match(/.{1,4}/g)?.join(' ')}</span>
+            Or type it: <span className="break-all select-all">{secret.match(/.{1,4}/g)?.join(' ')}</span>
           </p>
           <EntryField
             label="Code that it shows"

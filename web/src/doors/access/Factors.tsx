@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { addPasskey, noPasskeysHere } from '../../api/passkeys.js';
+import { ownDataQuery } from '../people/queries.js';
 import { AuthenticatorDialog } from './AuthenticatorDialog.js';
 import { PasswordFirst } from './PasswordFirst.js';
 import { factorsQuery } from './queries.js';
@@ -14,7 +15,7 @@ type Open = { readonly what: 'authenticator' | 'end' | 'codes' | 'passkey' } | {
 /** What lets one in besides the password: an authenticator, codes on paper, passkeys. */
 export function Factors() {
   const { data: factors } = useQuery(factorsQuery);
-  const { doing } = useDoing(factorsQuery.queryKey);
+  const { doing } = useDoing(factorsQuery.queryKey, ownDataQuery.queryKey);
   const [open, setOpen] = useState<Open>();
   const when = useWhen();
   const close = (): void => {

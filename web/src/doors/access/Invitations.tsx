@@ -13,7 +13,7 @@ import { useWhen } from './when.js';
 /** Invites people: the link is given to them by whoever makes it. */
 export function Invitations() {
   const open = useQuery(invitationsQuery).data?.invitations ?? [];
-  const people = useQuery(peopleQuery).data?.people ?? [];
+  const people = useQuery(peopleQuery).data?.people.filter(({ erased }) => !erased) ?? [];
   const when = useWhen();
   const { problem, doing } = useDoing(invitationsQuery.queryKey, auditQuery.queryKey);
   const [name, setName] = useState('');

@@ -75,7 +75,7 @@ function Line({
 }) {
   const own = useMe()?.account === id;
   const when = useWhen();
-  const people = useQuery(peopleQuery).data?.people ?? [];
+  const people = useQuery(peopleQuery).data?.people.filter(({ erased }) => !erased) ?? [];
   const [sure, setSure] = useState(false);
   return (
     <tr>

@@ -24,7 +24,7 @@ export function PasswordFirst({
   return (
     <Dialog title={title} onClose={onClose}>
       <form className="grid gap-2" onSubmit={submit}>
-        <p>{children}</p>
+        <div>{children}</div>
         {named !== undefined && (
           <EntryField label={named} maxLength={80} required autoFocus {...field('label')} />
         )}

@@ -9,7 +9,7 @@ export function RecoveryCodes({ codes, onClose }: { codes: readonly string[]; on
         When the phone is gone, one of these stands for its code, each once. They are shown this once: print
         or write them down, and keep them where you keep keys.
       </p>
-      <ul className="grid grid-cols-2 max-w-md font-tape text-[17px] mb-3" aria-label="Codes">
+      <ul className="grid grid-cols-2 max-w-lg mb-3" aria-label="Codes">
         {codes.map(code => (
           <li key={code} className="select-all">
             {code}

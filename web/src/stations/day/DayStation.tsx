@@ -4,7 +4,7 @@ import { Suspense, useState } from 'react';
 import { Link } from 'wouter';
 import { keepName, ownName, signedName } from '../../api/signature.js';
 import { FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useReading, useResult, useStore } from '../../store/hooks.js';
+import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js';
 import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
 import { useMay, useMe } from '../../ui/me.js';
@@ -13,6 +13,8 @@ import { Reading } from './Reading.js';
 const BatteryCard = fetched(withStations(['power', 'hands'], () => import('../power/BatteryCard.js')));
 
 const OwnDuties = fetched(withStations(['hands'], () => import('./OwnDuties.js')));
+
+const WhomToCall = fetched(withStations(['hands'], () => import('./WhomToCall.js')));
 
 const DayOrder = fetched(() => import('./DayOrder.js'));
 
@@ -29,6 +31,9 @@ export default function DayStation() {
   const person = useMe()?.person;
   const ticks = useMay('change', A_TICK);
   const plans = useMay('change', 'events');
+  const called = useEvent(state =>
+    Object.values(state.bundle.hands.people).some(({ phone, mail }) => phone ?? mail),
+  );
   const [moment, setMoment] = useState<Moment>('Pack out');
   const checks = Object.entries(day.checks).filter(([, check]) => check.moment === moment);
   return (
@@ -93,6 +98,11 @@ export default function DayStation() {
         {person !== undefined && (
           <Suspense>
             <OwnDuties person={person} />
+          </Suspense>
+        )}
+        {called && (
+          <Suspense>
+            <WhomToCall />
           </Suspense>
         )}
         {ticks && (

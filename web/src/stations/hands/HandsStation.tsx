@@ -57,7 +57,8 @@ function PersonChoice({ role }: { role: RoleResult }) {
   const store = useStore();
   const people = useEvent(state => state.bundle.hands.people);
   const assignments = usePlan(plan => plan.assignments);
-  const entries = inOrder(people);
+  // Whoever was erased serves nowhere any more.
+  const entries = inOrder(people).filter(([id, { erased }]) => !erased || id === role.person);
   const level = (id: string): string | undefined =>
     people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);

@@ -98,7 +98,7 @@ function Names({ id, label }: { id: string; label: string }) {
     store.editPlan(`Who lifts ${label}`, plan =>
       plan.set('devices', id, 'liftedBy', next.length > 0 ? [...next] : undefined),
     );
-  const others = inOrder(people).filter(([person]) => !names.includes(person));
+  const others = inOrder(people).filter(([person, { erased }]) => !erased && !names.includes(person));
   return (
     <div className="flex flex-wrap gap-2 py-1 items-baseline">
       {names.map(person => (
