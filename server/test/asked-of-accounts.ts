@@ -33,9 +33,9 @@ class Asking {
   ): Promise<Answer> {
     return (await this.agent.post(`${API}${path}`).set('host', HOST).send(body)).body as Answer;
   }
-  private invited = () => this.made('/invitations', { role: 'hand', name: 'Nia' });
-  private link = () => this.made('/guest-links', { event: FRIDAY, label: 'Choir', days: 1 });
-  private account = async (): Promise<string> =>
+  private readonly invited = () => this.made('/invitations', { role: 'hand', name: 'Nia' });
+  private readonly link = () => this.made('/guest-links', { event: FRIDAY, label: 'Choir', days: 1 });
+  private readonly account = async (): Promise<string> =>
     ((await this.agent.get(`${API}/session`)).body as { account: string }).account;
 
   /** The code of an authenticator that is offered. */

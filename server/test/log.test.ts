@@ -23,7 +23,7 @@ describe('the log', () => {
       'of what must be there once',
       new UniqueConstraintError({
         message: 'Petra Lund',
-        parent: refused as never,
+        parent: refused,
         fields: { name: 'Petra Lund' },
       }),
     ],

@@ -15,7 +15,7 @@ function cbor(value: Cbor): Buffer {
   if (typeof value === 'string')
     return Buffer.concat([head(3, Buffer.byteLength(value)), Buffer.from(value)]);
   if (Buffer.isBuffer(value)) return Buffer.concat([head(2, value.length), value]);
-  const pairs = [...(value as ReadonlyMap<number | string, Cbor>)];
+  const pairs = [...value];
   return Buffer.concat([head(5, pairs.length), ...pairs.flatMap(pair => pair.map(each => cbor(each)))]);
 }
 

@@ -1,3 +1,4 @@
+import { handsWithoutContacts } from '../../src/documents/without-names.js';
 import { Ajv } from 'ajv';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
@@ -180,9 +181,13 @@ describe('the documents’ classes', () => {
 });
 
 describe('bundle files', () => {
-  it('come back as they were written, people’s names only when asked for', () => {
-    const read = readBundleFile(writeBundleFile(bundles.friday, true));
-    expect(read).toEqual({ bundle: bundles.friday, faults: [] });
+  it('come back as they were written, people’s names only when asked for, how they are reached never', () => {
+    const text = writeBundleFile(bundles.friday, true);
+    const hands = handsWithoutContacts(bundles.friday.hands);
+    expect(readBundleFile(text)).toEqual({ bundle: { ...bundles.friday, hands }, faults: [] });
+    const phones = Object.values(bundles.friday.hands.people).flatMap(({ phone }) => phone ?? []);
+    expect(phones.length).toBeGreaterThan(10);
+    expect(phones.filter(phone => text.includes(phone))).toEqual([]);
     const lender = { line: 'camwide01', way: 'borrow' as const, from: 'Odile' };
     const lent = { ...bundles.friday.plan, money: { needs: { needone01: lender } } };
     expect(writeBundleFile({ ...bundles.friday, plan: lent }, true)).toContain('"from": "Odile"');

@@ -32,6 +32,8 @@ export function Gate({ children }: { children: ReactNode }) {
     if (before.current !== undefined && before.current !== who)
       void queries.resetQueries({ predicate: ({ queryKey: [name] }) => name !== sessionQuery.queryKey[0] });
     before.current = who;
+    // An answer that is on its way yet is of before.
+    void queries.cancelQueries({ queryKey: sessionQuery.queryKey });
     queries.setQueryData(sessionQuery.queryKey, known);
   }, [known, queries]);
   return (

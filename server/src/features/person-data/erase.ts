@@ -5,7 +5,7 @@
 import { applyPatch, newId, pointerOf, type Operation } from '@idle-satchel/core';
 import { eraserOf, SOMEBODY, type Eraser } from '@idle-satchel/core/access';
 import type { Erased, NameMention } from '@idle-satchel/core/api';
-import type { Item, Person, Plan } from '@idle-satchel/core/documents';
+import type { Item, Plan } from '@idle-satchel/core/documents';
 import type { NextRevision } from '../../database/edit-rows.js';
 import type { PersonRows } from '../../database/person-rows.js';
 import { claimOf } from '../events/claims.js';
@@ -81,26 +81,26 @@ async function eraseFromRecords(
   eraser: Eraser,
   also: readonly string[],
 ): Promise<number> {
-  let things = 0;
   const found = await rows.withWords([...names, ...also]);
-  for (const { sort, id, body } of found) {
-    if (sort === 'document' || id === own) continue;
-    // Somebody else may be called the same: they stay who they are.
-    const { name, ...rest } = body as Person;
-    const after = sort === 'person' ? { ...eraser.value(rest), name } : eraser.value(body);
-    const fields = Object.keys(body).filter(key => after[key as never] !== body[key as never]);
+  const idsOf = (sort: string): string[] => found.flatMap(each => (each.sort === sort ? [each.id] : []));
+  let things = 0;
+  for (const { id, body } of await rows.lockItems(idsOf('item'))) {
+    const after: Item = eraser.value(body);
+    const fields = Object.keys(body).filter(key => after[key as keyof Item] !== body[key as keyof Item]);
     if (fields.length === 0) continue;
     things++;
-    if (sort === 'item') await rows.rewriteItem(id, after as Item, fields);
-    else {
-      const row = await rows.lockPerson(id);
-      if (row)
-        await rows.savePerson(row, {
-          body: after as Person,
-          revision: row.revision + 1,
-          changedAt: row.changedAt,
-        });
-    }
+    await rows.rewriteItem(id, after, fields);
+  }
+  for (const id of idsOf('person').filter(each => each !== own)) {
+    const row = await rows.lockPerson(id);
+    if (!row) continue;
+    // Somebody else may be called the same: they stay who they are.
+    const { name, ...rest } = row.body;
+    const after = eraser.value(rest);
+    if (after === rest) continue;
+    things++;
+    const { revision, changedAt } = row;
+    await rows.savePerson(row, { body: { ...after, name }, revision: revision + 1, changedAt });
   }
   return things;
 }

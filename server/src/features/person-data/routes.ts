@@ -1,4 +1,6 @@
 /** What is kept of somebody: shown to whoever answers for the house and to themselves, and erased when they ask. */
+import { SOMEBODY } from '@idle-satchel/core/access';
+import { linksOf } from '../../database/link-rows.js';
 import { invalid, Problem } from '../../problem.js';
 import { route, type Route } from '../../route.js';
 import { lastOwner } from '../accounts/members.js';
@@ -43,6 +45,9 @@ export const personDataRoutes: readonly Route[] = [
     const somebody = await accountKnown(rows, id, who.viewer.person);
     if (somebody.account?.role === 'owner' && (await rows.owners()) === 1) throw lastOwner();
     const erased = await erase(rows, somebody);
+    await linksOf(scope).note({
+      ...{ account: null, who: SOMEBODY, did: 'erased themselves', what: '', address: '' },
+    });
     await ended(scope.sequelize, scope.organisationId);
     takeCookie(response, 'session');
     return erased;

@@ -1,17 +1,22 @@
-import { useMe } from '../../ui/me.js';
+import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { noPasskeysHere, signInByPasskey } from '../../api/passkeys.js';
 import { cameIn } from './came-in.js';
 import { EntryField } from './EntryField.js';
 import { EntryPage } from './EntryPage.js';
-import { useEntry } from './use-entry.js';
+import { useDraft } from './use-draft.js';
 
 /** Signing in by name and password, with a code where the account asks for one; or by a passkey. */
 export default function SignIn() {
-  const asks = useMe()?.wantsCode === true;
-  const { field, submit, run, busy, problem } = useEntry(
+  /** The password fits, and a code is asked for besides. */
+  const [asks, setAsks] = useState(false);
+  const { field, submit, run, busy, problem } = useDraft(
     { login: '', password: '', code: '' },
-    ({ code, ...draft }) => call('POST /session', {}, { ...draft, ...(asks && { code }) }),
+    async ({ code, ...draft }) => {
+      const next = await call('POST /session', {}, { ...draft, ...(asks && { code }) });
+      if (next.wantsCode) setAsks(true);
+      else await cameIn(next);
+    },
   );
   return (
     <EntryPage title="Sign in">
