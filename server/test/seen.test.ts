@@ -151,14 +151,15 @@ describe('every path of every document', () => {
 /** What nobody would write, put where it is not for everybody, with who may read it there. */
 const MARKS = {
   money: ['ZQXMONEY', '9876543'],
+  reached: ['0999 111 222', 'zqx@mark.example', 'ZQXCONTACT'],
   keepers: ['ZQXSERIAL', 'ZQXNOTE', 'ZQXLENDER'],
   helpers: ['Zqxsigner', 'ZQXVENUENOTE', 'Petra Lund'],
 } as const;
 const notFor: Readonly<Record<Role, readonly string[]>> = {
   owner: [],
-  planner: [...MARKS.money],
-  hand: [...MARKS.money, ...MARKS.keepers],
-  guest: [...MARKS.money, ...MARKS.keepers, ...MARKS.helpers],
+  planner: [...MARKS.money, ...MARKS.reached],
+  hand: [...MARKS.money, ...MARKS.reached, ...MARKS.keepers],
+  guest: [...MARKS.money, ...MARKS.reached, ...MARKS.keepers, ...MARKS.helpers],
 };
 
 describe('no answer has a byte that is not for whoever asked', () => {
@@ -204,6 +205,9 @@ describe('no answer has a byte that is not for whoever asked', () => {
       owner: { how: 'borrowed', who: 'ZQXLENDER' },
     });
     expect([answer.status, answer.text]).toEqual([200, answer.text]);
+    const reached = { phone: '0999 111 222', mail: 'zqx@mark.example', note: 'ZQXCONTACT' };
+    const kept = await every.agents.owner.patch(`${API}/people/${every.ids.people}`).send(reached);
+    expect([kept.status, kept.text]).toEqual([200, kept.text]);
     await run(`UPDATE documents SET body = jsonb_set(body, '{notes}', '{"notetest0001": {"order": "005h", "text": "ZQXVENUENOTE"}}')
       WHERE id = '${every.ids.venues}'`);
   });

@@ -58,6 +58,27 @@ describe('a bundle as it is seen', () => {
     }
   });
 
+  it('says how those who serve are reached to whoever leads, and to nobody else', () => {
+    const lead = 'odilemarsh';
+    const reachedIn = (bundle: typeof friday, role: Role, person?: string): string[] =>
+      Object.entries(
+        bundleSeenBy({ role, ...(person !== undefined && { person }) }, bundle).hands.people,
+      ).flatMap(([id, { phone, mail, note }]) => ((phone ?? mail ?? note) === undefined ? [] : [id]));
+    const everybody = reachedIn(friday, 'owner');
+    const serving = everybody.filter(id => servingAt(friday.plan).has(id));
+    expect(serving.length).toBeLessThan(everybody.length);
+    for (const role of ['planner', 'hand'] as const) {
+      expect(reachedIn(friday, role, lead).sort()).toEqual(serving.sort());
+      expect(reachedIn(friday, role, 'petralund1')).toEqual([]);
+      expect(reachedIn(friday, role)).toEqual([]);
+    }
+    // A guest is nobody of the house, whatever the link says.
+    expect(reachedIn(friday, 'guest', lead)).toEqual([]);
+    const { assignlead: _, ...others } = friday.plan.assignments ?? {};
+    const led = { ...friday, plan: { ...friday.plan, assignments: others } };
+    expect(reachedIn(led, 'hand', lead)).toEqual([]);
+  });
+
   it('has nobody’s name for a guest, and names no other event', () => {
     const ticked = applyPatch(friday.plan, [
       {

@@ -1,5 +1,4 @@
 /** Invitations: links that let one more person in, once, within a week. */
-import { newId } from '@idle-satchel/core';
 import { INVITATION_DAYS } from '@idle-satchel/core/access';
 import type { MadeLink, NewInvitation, Offer, TakenUp } from '@idle-satchel/core/api';
 import type { Response } from 'express';
@@ -8,11 +7,12 @@ import { AccountRows } from '../../database/account-rows.js';
 import { HeldLinks, LinkRows, linksOf, type HeldInvitation } from '../../database/link-rows.js';
 import { isTaken } from '../../database/own-rows.js';
 import type { Scope } from '../../database/scope.js';
-import { hashOf, newSecret } from '../../gate/secrets.js';
+import { hashOf } from '../../gate/secrets.js';
 import type { Who } from '../../gate/who.js';
 import { invalid, Problem } from '../../problem.js';
+import { newToken } from './link-token.js';
 import { newAccount } from './new-account.js';
-import { daysFromNow, ended, note, welcome } from './sign-in.js';
+import { ended, note, welcome } from './sign-in.js';
 
 const gone = (): Problem =>
   new Problem(
@@ -20,17 +20,6 @@ const gone = (): Problem =>
     'This invitation is not good any more',
     'It can be used once, within a week; ask for a new one',
   );
-
-/** A link that is shown once. */
-export interface NewToken extends MadeLink {
-  readonly hash: Buffer;
-  readonly endsAt: Date;
-}
-export function newToken(days: number): NewToken {
-  const token = newSecret();
-  const endsAt = daysFromNow(days);
-  return { id: newId(), token, ends: endsAt.toISOString(), endsAt, hash: hashOf(token) };
-}
 
 export async function invite(scope: Scope, wanted: NewInvitation): Promise<MadeLink> {
   const { person } = wanted;

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
 import { PasswordFirst } from './PasswordFirst.js';
 
@@ -71,14 +72,9 @@ function FirstCode({
             autoFocus
             {...field('code')}
           />
-          {problem && (
-            <p role="alert" className="text-stop">
-              ◆ {problem}
-            </p>
-          )}
-          <button className="button button-main justify-self-end" disabled={busy}>
+          <FormEnd problem={problem} busy={busy}>
             It works
-          </button>
+          </FormEnd>
         </div>
       </form>
     </Dialog>

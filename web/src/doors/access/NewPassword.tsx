@@ -1,6 +1,7 @@
 import { call } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { NewPasswordField } from '../entry/NewPasswordField.js';
 import { useEntry } from '../entry/use-entry.js';
 
@@ -23,11 +24,10 @@ export function NewPassword({ onClose }: { onClose: () => void }) {
           {...field('password')}
         />
         <NewPasswordField label="New password" {...field('next')} />
-        {problem && <p className="text-stop">◆ {problem}</p>}
         <p className="text-faint">Every other browser that is signed in is signed out.</p>
-        <button className="button button-main justify-self-end" disabled={busy}>
+        <FormEnd problem={problem} busy={busy}>
           Change it
-        </button>
+        </FormEnd>
       </form>
     </Dialog>
   );

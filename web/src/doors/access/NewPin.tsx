@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
 import { pinNamesQuery } from './queries.js';
 
@@ -38,10 +39,9 @@ export function NewPin({ onClose }: { onClose: () => void }) {
           required
           {...field('pin')}
         />
-        {problem && <p className="text-stop">◆ {problem}</p>}
-        <button className="button button-main justify-self-end" disabled={busy}>
+        <FormEnd problem={problem} busy={busy}>
           Set it
-        </button>
+        </FormEnd>
       </form>
     </Dialog>
   );

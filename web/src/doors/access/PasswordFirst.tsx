@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
 
 /** Something about how one is let in is changed: one proves once more who one is. */
@@ -36,14 +37,9 @@ export function PasswordFirst({
           autoFocus={named === undefined}
           {...field('password')}
         />
-        {problem && (
-          <p role="alert" className="text-stop">
-            ◆ {problem}
-          </p>
-        )}
-        <button className="button button-main justify-self-end" disabled={busy}>
+        <FormEnd problem={problem} busy={busy}>
           {button}
-        </button>
+        </FormEnd>
       </form>
     </Dialog>
   );

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
 
 const CONTACTS = ['phone', 'mail', 'note'] as const;
@@ -34,14 +35,11 @@ export function ContactForm({ person, onDone }: { person: PersonLine; onDone: ()
           {...field('note')}
         />
       </div>
-      {problem && (
-        <p role="alert" className="text-stop md:col-span-2">
-          ◆ {problem}
-        </p>
-      )}
-      <button className="button button-main justify-self-end md:col-span-2" disabled={busy}>
-        Keep it
-      </button>
+      <div className="md:col-span-2 grid">
+        <FormEnd problem={problem} busy={busy}>
+          Keep it
+        </FormEnd>
+      </div>
     </form>
   );
 }

@@ -5,6 +5,7 @@ import { call } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
+import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
 import { OutOfReach } from './OutOfReach.js';
 import { mentionsQuery } from './queries.js';
@@ -73,14 +74,9 @@ export function EraseSomebody({ person, onClose }: { person: PersonLine; onClose
         )}
         <OutOfReach />
         <EntryField label="Type their name" autoComplete="off" required {...field('name')} />
-        {problem && (
-          <p role="alert" className="text-stop">
-            ◆ {problem}
-          </p>
-        )}
-        <button className="button button-main justify-self-end" disabled={busy}>
+        <FormEnd problem={problem} busy={busy}>
           Erase for good
-        </button>
+        </FormEnd>
       </form>
     </Dialog>
   );
