@@ -66,7 +66,11 @@ export const call = <Name extends RouteName>(
   });
 
 /** Routes whose 401 says that what was typed does not fit, and nothing of whoever is signed in. */
-const COMING_IN: ReadonlySet<RouteName> = new Set(['POST /session', 'POST /first-start']);
+const COMING_IN: ReadonlySet<RouteName> = new Set([
+  'POST /session',
+  'POST /session/passkey',
+  'POST /first-start',
+]);
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 
@@ -103,6 +107,7 @@ async function answered<Name extends RouteName>(
   const silent = new AbortController();
   const timer = setTimeout(() => silent.abort(), patience);
   let response: Response;
+  const asking = me.get();
   try {
     response = await fetch(addressOf(route, parameters), { method, ...request, signal: silent.signal });
   } catch {
@@ -115,7 +120,8 @@ async function answered<Name extends RouteName>(
   }
   const answer = await bodyOf(response);
   if (response.ok) return answer as AnswerOf<Name>;
-  if (response.status === 401 && !COMING_IN.has(route)) me.lost();
+  // Whoever came in since it was asked is not lost by it.
+  if (response.status === 401 && !COMING_IN.has(route) && me.get() === asking) me.lost();
   const { title = `The server answered ${response.status}`, detail, faults, documents, left } = answer;
   // What can be done about a server that cannot just now.
   const words = response.status === 503 && detail ? `${title}. ${detail}` : title;

@@ -33,7 +33,7 @@ export function Gate({ children }: { children: ReactNode }) {
       void queries.resetQueries({ predicate: ({ queryKey: [name] }) => name !== sessionQuery.queryKey[0] });
     before.current = who;
     // An answer that is on its way yet is of before.
-    void queries.cancelQueries({ queryKey: sessionQuery.queryKey });
+    void queries.cancelQueries({ queryKey: sessionQuery.queryKey }, { revert: false, silent: true });
     queries.setQueryData(sessionQuery.queryKey, known);
   }, [known, queries]);
   return (

@@ -1,5 +1,6 @@
 import { may } from '@idle-satchel/core/roles';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { User } from 'lucide-react';
 import { Link, useLocation } from 'wouter';
 import { newerVersion } from '../offline/newer-version.js';
 import { toggleBlackout, useBlackout } from '../ui/blackout.js';
@@ -44,7 +45,7 @@ export function Shell({ children }: { children: ReactNode }) {
           Skip to what is shown
         </button>
         <header
-          className="flex md:flex-wrap xl:flex-nowrap items-center gap-x-5 max-md:gap-x-3 px-4 border-b border-rule min-h-10 data-menu:flex-wrap"
+          className="flex md:flex-wrap items-center gap-x-5 max-md:gap-x-3 px-4 border-b border-rule min-h-10 data-menu:flex-wrap"
           data-menu={menu || undefined}
         >
           <span className="font-tape font-semibold text-[17px] tracking-wide whitespace-nowrap">
@@ -77,12 +78,13 @@ export function Shell({ children }: { children: ReactNode }) {
           )}
           {account !== undefined && (
             <Link
-              // Beside all that an event shows there is room for the beginning of a name.
-              className={`in-menu link text-faint ml-auto truncate ${isAt(pathname, '/events') ? 'max-w-[7ch] max-md:max-w-none' : 'max-w-[20ch]'}`}
+              className="in-menu link text-faint ml-auto truncate max-w-[20ch]"
               title={name}
               to="/account"
             >
-              {name}
+              {/* Beside all that an event shows there is room for a sign only. */}
+              {isAt(pathname, '/events') && <User size={17} aria-hidden className="max-md:hidden" />}
+              <span className={isAt(pathname, '/events') ? 'md:sr-only' : ''}>{name}</span>
             </Link>
           )}
           <button
