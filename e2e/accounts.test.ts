@@ -182,13 +182,7 @@ describe('besides the password', () => {
     await owner.getByText('does not fit, or was used before').waitFor();
     await owner.getByLabel('Code of the authenticator').fill(codes[0] ?? '');
     await owner.getByRole('button', { name: 'Sign in' }).click();
-    await owner
-      .getByText('9 codes on paper are left')
-      .waitFor({ timeout: 20000 })
-      .catch(async e => {
-        console.log('BODY', await owner.locator('body').innerText(), owner.url());
-        throw e;
-      });
+    await owner.getByText('9 codes on paper are left').waitFor();
     await owner.getByRole('button', { name: 'Ask for no code any more' }).click();
     await owner.getByRole('dialog').getByLabel('Password').fill(PASSWORD);
     await owner.getByRole('button', { name: 'Ask for no code', exact: true }).click();
