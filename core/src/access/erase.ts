@@ -34,6 +34,7 @@ const TAPE_FITS = 16;
 
 /** A text in the place of another, no longer than its field takes it: as long as that was, or as what always fits. */
 function fitted(before: string, after: string, key: string): string {
+  if (after === before) return before;
   const most = Math.max(before.length, key === 'tape' ? TAPE_FITS : ALWAYS_FITS);
   return after.slice(0, most).replace(/[\uD800-\uDBFF]$/, '');
 }
@@ -42,7 +43,7 @@ const isLong = (name: string): boolean =>
   /\S\s+\S/.test(name.trim()) || (UNSPACED.test(name) && name.length > 1);
 
 /** Where a word of an erased name still stands, and in which text. */
-export interface Mention {
+interface Mention {
   readonly path: string;
   readonly word: string;
   readonly text: string;

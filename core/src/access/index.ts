@@ -27,13 +27,5 @@ export {
   type Thing,
 } from './roles.js';
 export { SOMEBODY } from '../documents/without-names.js';
-export {
-  bundleSeenBy,
-  leadsEvent,
-  seenBy,
-  seesEvent,
-  seesEveryEvent,
-  servingAt,
-  type Viewer,
-} from './views.js';
-export { eraserOf, type Eraser, type Mention } from './erase.js';
+export { bundleSeenBy, seenBy, seesEvent, seesEveryEvent, servingAt, type Viewer } from './views.js';
+export { eraserOf, type Eraser } from './erase.js';

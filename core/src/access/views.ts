@@ -102,7 +102,7 @@ const shelfSeenBy = (role: Role, { items }: Shelf): Shelf => ({
 });
 
 /** Whether a person of the house leads an event. */
-export const leadsEvent = ({ assignments }: Plan, id: string): boolean =>
+const leadsEvent = ({ assignments }: Plan, id: string): boolean =>
   Object.values(assignments ?? {}).some(({ role, person }) => role === LEAD_ROLE && person === id);
 
 /**

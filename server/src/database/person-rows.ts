@@ -68,12 +68,12 @@ export class PersonRows extends Scope {
     );
     return row;
   }
-  /** How many own the house. */
-  async owners(): Promise<number> {
-    const [row] = await this.select<{ count: number }>(
-      "SELECT count(*)::int AS count FROM members WHERE organisation_id = $1 AND role = 'owner'",
+  /** Accounts that own the house; nobody else becomes one, or ceases to be, for the rest of the transaction. */
+  async lockOwners(): Promise<readonly string[]> {
+    const rows = await this.select<{ id: string; role: string }>(
+      'SELECT account_id AS id, role FROM members WHERE organisation_id = $1 ORDER BY account_id FOR UPDATE',
     );
-    return row?.count ?? 0;
+    return rows.flatMap(({ id, role }) => (role === 'owner' ? [id] : []));
   }
   /** Events in which somebody is on a role, named at a lift, or signed something by a name. */
   namedAt(person: string | undefined, names: readonly string[]): Promise<NamedAt[]> {

@@ -1,4 +1,5 @@
 /** Passkeys of this device: a key that never leaves it, and the finger, face or code that lets it sign. */
+import type { Json } from '@idle-satchel/core';
 import type { Factors, Me } from '@idle-satchel/core/api';
 import {
   browserSupportsWebAuthn,
@@ -35,15 +36,14 @@ const unanswered = (error: unknown): never => {
 export async function signInByPasskey(): Promise<Me> {
   const { options } = await call('POST /session/passkey-options', {});
   const optionsJSON = options as unknown as PublicKeyCredentialRequestOptionsJSON;
-  const credential = await startAuthentication({ optionsJSON }).catch(unanswered);
-  return call('POST /session/passkey', {}, { credential: JSON.parse(JSON.stringify(credential)) as never });
+  const credential = (await startAuthentication({ optionsJSON }).catch(unanswered)) as unknown as Json;
+  return call('POST /session/passkey', {}, { credential });
 }
 
 /** Makes a passkey on this device; 422 where the password does not fit. */
 export async function addPasskey(password: string, label: string): Promise<Factors> {
   const { options } = await call('POST /account/passkey-options', {}, { password });
   const optionsJSON = options as unknown as PublicKeyCredentialCreationOptionsJSON;
-  const made = await startRegistration({ optionsJSON }).catch(unanswered);
-  const credential = JSON.parse(JSON.stringify(made)) as never;
+  const credential = (await startRegistration({ optionsJSON }).catch(unanswered)) as unknown as Json;
   return call('POST /account/passkeys', {}, { label, credential });
 }

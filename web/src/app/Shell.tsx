@@ -38,6 +38,7 @@ export function Shell({ children }: { children: ReactNode }) {
   /** Where the menu of a narrow screen was opened; it shuts when another page is gone to. */
   const [menuAt, setMenuAt] = useState<string>();
   const menu = menuAt === pathname;
+  const inEvent = pathname.startsWith('/events/');
   return (
     <TopLineSlotContext value={slot}>
       <div className="h-full grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] min-h-0 relative">
@@ -83,8 +84,8 @@ export function Shell({ children }: { children: ReactNode }) {
               to="/account"
             >
               {/* Beside all that an event shows there is room for a sign only. */}
-              {isAt(pathname, '/events') && <User size={17} aria-hidden className="max-md:hidden" />}
-              <span className={isAt(pathname, '/events') ? 'md:sr-only' : ''}>{name}</span>
+              {inEvent && <User size={17} aria-hidden className="max-md:hidden" />}
+              <span className={inEvent ? 'md:sr-only' : ''}>{name}</span>
             </Link>
           )}
           <button

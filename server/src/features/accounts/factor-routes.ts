@@ -9,8 +9,8 @@ import { confirmAuthenticator, newRecoveryCodes, offerAuthenticator } from './se
 import { meOf, noted, signInByPasskey } from './sign-in.js';
 
 const listed = (codes: readonly string[]) => ({ codes: codes.map(code => ({ code })) });
-/** What passes to a browser, without what is not set. */
-const asJson = (options: object): Json => JSON.parse(JSON.stringify(options)) as Json;
+/** What passes to a browser as the standard has it. */
+const asJson = (options: object): Json => options as unknown as Json;
 
 export const factorRoutes: readonly Route[] = [
   route('GET /account/factors', ({ context, who }) =>

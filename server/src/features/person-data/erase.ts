@@ -8,6 +8,7 @@ import type { Erased, NameMention } from '@idle-satchel/core/api';
 import type { Item, Plan } from '@idle-satchel/core/documents';
 import type { NextRevision } from '../../database/edit-rows.js';
 import type { PersonRows } from '../../database/person-rows.js';
+import { lastOwner } from '../accounts/members.js';
 import { claimOf } from '../events/claims.js';
 import { sortKeyOf } from '../documents/service.js';
 import type { Somebody } from './known-as.js';
@@ -116,7 +117,7 @@ async function erasePerson(rows: PersonRows, id: string): Promise<void> {
   });
 }
 
-/** Erases somebody, all or nothing; `also` are words that mean nobody else. */
+/** Erases somebody, all or nothing; `also` are words that mean nobody else. 409 for the last who owns the house. */
 export async function erase(
   rows: PersonRows,
   somebody: Somebody,
@@ -124,19 +125,19 @@ export async function erase(
 ): Promise<Erased> {
   const { id, account, names } = somebody;
   const eraser = eraserOf(names, { also });
+  // In the audit trail, which is of nothing but people, by their sign-in name too.
+  const known = [...names, ...(account ? [account.login] : [])];
+  const ofPeople = eraserOf(known, { also, everywhere: true });
   return rows.atomically(async inside => {
+    const owners = await inside.lockOwners();
+    if (account && owners.every(owner => owner === account.id) && owners.length > 0) throw lastOwner();
     const { documents, roles } = await eraseFromDocuments(inside, somebody, eraser, also);
     const things = await eraseFromRecords(inside, somebody, eraser, also);
     if (account) {
       await inside.forgetWhoDid(account.id, SOMEBODY);
       await inside.forgetAccount(account.id);
     }
-    const ofPeople = eraserOf([...names, ...(account ? [account.login] : [])], { also, everywhere: true });
-    const records = await inside.rewritePast(
-      [...names, ...also, ...(account ? [account.login] : [])],
-      eraser,
-      ofPeople,
-    );
+    const records = await inside.rewritePast([...known, ...also], eraser, ofPeople);
     if (id !== undefined) await erasePerson(inside, id);
     const files = await inside.filesNaming(names);
     await inside.notify({ shelf: true, hands: true });

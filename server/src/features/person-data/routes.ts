@@ -3,7 +3,6 @@ import { SOMEBODY } from '@idle-satchel/core/access';
 import { linksOf } from '../../database/link-rows.js';
 import { invalid, Problem } from '../../problem.js';
 import { route, type Route } from '../../route.js';
-import { lastOwner } from '../accounts/members.js';
 import { accountOf, proveOwn } from '../accounts/own-password.js';
 import { ended, noted } from '../accounts/sign-in.js';
 import { takeCookie } from '../../gate/cookies.js';
@@ -28,7 +27,6 @@ export const personDataRoutes: readonly Route[] = [
       throw invalid([{ path: '/name', reason: 'is not their name' }]);
     if (who.account !== undefined && somebody.account?.id === who.account)
       throw new Problem(409, 'This is yourself', 'You erase yourself on the page of your account');
-    if (somebody.account?.role === 'owner' && (await rows.owners()) === 1) throw lastOwner();
     const erased = await erase(rows, somebody, body.also);
     await ended(scope.sequelize, scope.organisationId);
     await noted(call, 'erased somebody', '');
@@ -43,7 +41,6 @@ export const personDataRoutes: readonly Route[] = [
     const { id } = await proveOwn(context, who, response.req, body.password);
     const rows = personRowsOf(scope);
     const somebody = await accountKnown(rows, id, who.viewer.person);
-    if (somebody.account?.role === 'owner' && (await rows.owners()) === 1) throw lastOwner();
     const erased = await erase(rows, somebody);
     await linksOf(scope).note({
       ...{ account: null, who: SOMEBODY, did: 'erased themselves', what: '', address: '' },

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { addPasskey, noPasskeysHere } from '../../api/passkeys.js';
@@ -7,20 +7,23 @@ import { AuthenticatorDialog } from './AuthenticatorDialog.js';
 import { PasswordFirst } from './PasswordFirst.js';
 import { factorsQuery } from './queries.js';
 import { RecoveryCodes } from './RecoveryCodes.js';
-import { useDoing } from './use-doing.js';
 import { useWhen } from './when.js';
 
-type Open = { readonly what: 'authenticator' | 'end' | 'codes' | 'passkey' } | { readonly passkey: string };
+interface Open {
+  readonly what: 'authenticator' | 'end' | 'codes' | 'passkey' | 'endPasskey';
+  /** Of the passkey. */
+  readonly id?: string;
+}
 
 /** What lets one in besides the password: an authenticator, codes on paper, passkeys. */
 export function Factors() {
   const { data: factors } = useQuery(factorsQuery);
-  const { doing } = useDoing(factorsQuery.queryKey, ownDataQuery.queryKey);
+  const queries = useQueryClient();
   const [open, setOpen] = useState<Open>();
   const when = useWhen();
   const close = (): void => {
     setOpen(undefined);
-    void doing(() => Promise.resolve());
+    for (const { queryKey } of [factorsQuery, ownDataQuery]) void queries.invalidateQueries({ queryKey });
   };
   if (!factors) return null;
   const { authenticator, recoveryCodes, passkeys } = factors;
@@ -53,7 +56,11 @@ export function Factors() {
         {passkeys.map(({ id, label, made, used }) => (
           <li key={id}>
             Passkey <b>{label}</b>, made {when(made)}, {used === null ? 'never used' : `used ${when(used)}`}{' '}
-            <button className="link" aria-label={`End ${label}`} onClick={() => setOpen({ passkey: id })}>
+            <button
+              className="link"
+              aria-label={`End ${label}`}
+              onClick={() => setOpen({ what: 'endPasskey', id })}
+            >
               End it
             </button>
           </li>
@@ -71,60 +78,54 @@ export function Factors() {
   );
 }
 
+/** What is asked beside the password, and what comes of it. */
+interface Asked {
+  readonly title: string;
+  readonly button: string;
+  readonly words: string;
+  readonly named?: string;
+  readonly send: (draft: { password: string; label: string }) => Promise<unknown>;
+}
+
 /** Whatever is changed asks for the password first. */
 function FactorDialog({ open, onClose }: { open: Open; onClose: () => void }) {
   const [codes, setCodes] = useState<readonly string[]>();
   if (codes) return <RecoveryCodes codes={codes} onClose={onClose} />;
-  if ('passkey' in open)
-    return (
-      <PasswordFirst
-        title="End a passkey"
-        button="End it"
-        onClose={onClose}
-        send={({ password }) =>
-          call('POST /account/passkeys/:id/end', { id: open.passkey }, { password }).then(onClose)
-        }
-      >
-        It lets nobody in any more. Take it off the device as well.
-      </PasswordFirst>
-    );
   if (open.what === 'authenticator') return <AuthenticatorDialog onCodes={setCodes} onClose={onClose} />;
-  if (open.what === 'codes')
-    return (
-      <PasswordFirst
-        title="New codes on paper"
-        button="Make them"
-        onClose={onClose}
-        send={async ({ password }) =>
-          setCodes(
-            (await call('POST /account/recovery-codes', {}, { password })).codes.map(each => each.code),
-          )
-        }
-      >
-        Those you have do not count any more then.
-      </PasswordFirst>
-    );
-  if (open.what === 'end')
-    return (
-      <PasswordFirst
-        title="No code any more"
-        button="Ask for no code"
-        onClose={onClose}
-        send={({ password }) => call('POST /account/authenticator/end', {}, { password }).then(onClose)}
-      >
-        Signing in asks for the password alone then. Your codes on paper do not count any more.
-      </PasswordFirst>
-    );
+  const asked: Readonly<Record<typeof open.what, Asked>> = {
+    codes: {
+      title: 'New codes on paper',
+      button: 'Make them',
+      words: 'Those you have do not count any more then.',
+      send: async ({ password }) =>
+        setCodes((await call('POST /account/recovery-codes', {}, { password })).codes.map(each => each.code)),
+    },
+    end: {
+      title: 'No code any more',
+      button: 'Ask for no code',
+      words: 'Signing in asks for the password alone then. Your codes on paper do not count any more.',
+      send: ({ password }) => call('POST /account/authenticator/end', {}, { password }).then(onClose),
+    },
+    passkey: {
+      title: 'Add a passkey',
+      button: 'Make it',
+      named: 'Name of this device',
+      words:
+        'This device keeps a key for you, and asks for your finger, face or code when you sign in. No password and no other code is asked for then: leave it on no device that others unlock.',
+      send: ({ password, label }) => addPasskey(password, label).then(onClose),
+    },
+    endPasskey: {
+      title: 'End a passkey',
+      button: 'End it',
+      words: 'It lets nobody in any more. Take it off the device as well.',
+      send: ({ password }) =>
+        call('POST /account/passkeys/:id/end', { id: open.id ?? '' }, { password }).then(onClose),
+    },
+  };
+  const { words, ...rest } = asked[open.what];
   return (
-    <PasswordFirst
-      title="Add a passkey"
-      button="Make it"
-      named="Name of this device"
-      onClose={onClose}
-      send={({ password, label }) => addPasskey(password, label).then(onClose)}
-    >
-      This device keeps a key for you, and asks for your finger, face or code when you sign in. No password
-      and no other code is asked for then: leave it on no device that others unlock.
+    <PasswordFirst {...rest} onClose={onClose}>
+      {words}
     </PasswordFirst>
   );
 }

@@ -7,6 +7,7 @@ import { Dialog } from '../../ui/Dialog.js';
 import { EntryField } from '../entry/EntryField.js';
 import { FormEnd } from '../entry/FormEnd.js';
 import { useDraft } from '../entry/use-draft.js';
+import { counted } from './kept-words.js';
 import { OutOfReach } from './OutOfReach.js';
 import { mentionsQuery } from './queries.js';
 
@@ -28,10 +29,12 @@ export function EraseSomebody({ person, onClose }: { person: PersonLine; onClose
     return (
       <Dialog title="Erased" onClose={close}>
         <p className="mb-2">
-          The name is gone from {done.documents} plans and other documents, {done.things} things or people,
-          and {done.records} records of what was.{' '}
-          {done.roles > 0 && `${done.roles} roles to come are free again. `}
-          {done.files > 0 && `${done.files} settings files have it in them: look through them by hand.`}
+          The name is gone from {counted(done.documents, 'document', 'documents')},{' '}
+          {counted(done.things, 'thing or person', 'things or people')}, and{' '}
+          {counted(done.records, 'record', 'records')} of what was.{' '}
+          {done.roles > 0 && `Free again: ${counted(done.roles, 'role', 'roles')} to come. `}
+          {done.files > 0 &&
+            `Look by hand through ${counted(done.files, 'settings file', 'settings files')} with it in.`}
         </p>
         <OutOfReach />
         <p className="flex justify-end mt-3">

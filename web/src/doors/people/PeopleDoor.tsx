@@ -1,4 +1,3 @@
-import type { Person } from '@idle-satchel/core';
 import type { PersonLine } from '@idle-satchel/core/api';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
@@ -10,6 +9,7 @@ import { useMay } from '../../ui/me.js';
 import { Door, Loading } from '../door.js';
 import { RenameField } from '../RenameField.js';
 import { useLiveList } from '../use-live-list.js';
+import { liftWords } from './lift-words.js';
 
 const PersonDialog = fetched(() => import('./PersonDialog.js'));
 
@@ -32,8 +32,6 @@ export function PeopleDoor() {
       await queries.invalidateQueries(peopleQuery);
     }
   };
-  const lifting = ({ lift }: Person): string =>
-    lift === 0 ? 'no lifting' : lift === undefined ? '' : `lifts up to ${lift} kg`;
   return (
     <Door
       title="People"
@@ -72,7 +70,7 @@ export function PeopleDoor() {
               </td>
               <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>
               <td className="text-faint">
-                {[person.young ? 'under 18' : '', lifting(person)].filter(Boolean).join(', ')}
+                {[person.young ? 'under 18' : '', liftWords(person.lift)].filter(Boolean).join(', ')}
               </td>
               {changes && (
                 <td>

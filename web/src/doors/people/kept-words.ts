@@ -1,10 +1,12 @@
 /** What is kept of somebody, in words: what it is, and what is known. */
 import type { PersonData } from '@idle-satchel/core/api';
+import { liftWords } from './lift-words.js';
 
 type Line = readonly [what: string, kept: string];
 type When = (instant: string) => string;
 
-const counted = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
+export const counted = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`;
 const listed = (...words: readonly (string | false | undefined)[]): string =>
   words.filter(Boolean).join(', ');
 
@@ -21,7 +23,7 @@ const personWords = ({
     name,
     ...skills.map(({ skill, level }) => `${skill} (${level})`),
     young && 'under 18',
-    lift !== undefined && `lifts up to ${lift} kg`,
+    liftWords(lift),
     phone,
     mail,
     note,

@@ -8,6 +8,7 @@ import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js'
 import { withStations } from '../../store/with-stations.js';
 import { fetched } from '../../ui/fetched.js';
 import { useMay, useMe } from '../../ui/me.js';
+import { isReached } from './reached.js';
 import { Reading } from './Reading.js';
 
 const BatteryCard = fetched(withStations(['power', 'hands'], () => import('../power/BatteryCard.js')));
@@ -31,9 +32,7 @@ export default function DayStation() {
   const person = useMe()?.person;
   const ticks = useMay('change', A_TICK);
   const plans = useMay('change', 'events');
-  const called = useEvent(state =>
-    Object.values(state.bundle.hands.people).some(({ phone, mail }) => phone ?? mail),
-  );
+  const called = useEvent(state => Object.values(state.bundle.hands.people).some(isReached));
   const [moment, setMoment] = useState<Moment>('Pack out');
   const checks = Object.entries(day.checks).filter(([, check]) => check.moment === moment);
   return (

@@ -1,15 +1,14 @@
 import { Heading } from '../../ledger/Ledger.js';
 import { useEvent, useResult } from '../../store/hooks.js';
+import { isReached } from './reached.js';
 
 /** How those who serve here are reached: for whoever leads. Nobody else is sent it. */
 export default function WhomToCall() {
   const { roles } = useResult('hands');
   const people = useEvent(state => state.bundle.hands.people);
-  const reached = Object.values(roles).flatMap(({ key, label, person = '' }) => {
-    const { name = '', phone, mail, note } = people[person] ?? {};
-    return phone === undefined && mail === undefined && note === undefined
-      ? []
-      : [{ key, label, name, phone, mail, note }];
+  const reached = Object.values(roles).flatMap(({ key, label, person: id = '' }) => {
+    const person = people[id];
+    return person && isReached(person) ? [{ ...person, key, label }] : [];
   });
   if (reached.length === 0) return null;
   return (
