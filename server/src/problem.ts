@@ -49,6 +49,9 @@ const DATABASE_REFUSALS: readonly (readonly [code: RegExp, status: number, title
   [/^(53|57014$|55P03$|40001$|40P01$|25P03$)/, 503, 'The database is too busy'],
 ];
 
+/** What the driver says, without a code, of a connection that was lost before or while it was asked, or that was closed. */
+const LOST = /^Connection terminated|is not queryable$|after the connection manager was closed/;
+
 /** What Sequelize calls it when there is no connection, where it gives no code. */
 const UNCONNECTED = /^Sequelize(Connection|Host|Access|Invalid)|^SequelizeConnectionAcquireTimeout/;
 
@@ -72,7 +75,7 @@ export function asProblem(error: unknown): Problem | undefined {
   if (/^(Z_|ERR_ZLIB|ERR__ERROR)/.test(sign)) return new Problem(400, 'The body is not encoded as it says');
   const away = DATABASE_REFUSALS.find(([codes]) => codes.test(sign));
   if (away) return new Problem(away[1], away[2], undefined, {}, RETRY_AFTER);
-  if (UNCONNECTED.test(name) || /^Connection terminated/.test(original?.message ?? message)) {
+  if (UNCONNECTED.test(name) || LOST.test(original?.message ?? message)) {
     return busy('The database cannot be reached');
   }
   // What serves the files of the interface says so of one that is not there.

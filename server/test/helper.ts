@@ -48,6 +48,9 @@ export interface Setup {
 /** Threads run what was built. */
 export const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/worker.js'));
 
+/** A slow machine takes longer than anybody would wait for, ms. */
+export const PATIENT = 300_000;
+
 /** The application in this process on a fresh database with the demo data; everybody owns it where it is a demo. */
 export async function setUp({
   demo = true,
@@ -59,7 +62,7 @@ export async function setUp({
   await loadDemo(sequelize, new Date('2026-11-25T12:00:00Z'));
   const relay = new LiveRelay(database.url, log, () => forgetSessions(sequelize));
   await relay.start();
-  const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1 });
+  const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1, longest: PATIENT });
   const app = createApp({ sequelize, relay, heavy, log, demo });
   return {
     url: database.url,

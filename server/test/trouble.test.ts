@@ -4,10 +4,11 @@ import supertest from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../src/app.js';
 import { connect } from '../src/database/connection.js';
+import { initModels } from '../src/database/models.js';
 import { LiveRelay } from '../src/features/live/relay.js';
 import { heavyWork } from '../src/heavy/pool.js';
 import { asProblem, type Problem } from '../src/problem.js';
-import { FRIDAY, HEAVY, setUp, type Setup } from './helper.js';
+import { FRIDAY, HEAVY, PATIENT, setUp, type Setup } from './helper.js';
 
 let setup: Setup;
 beforeAll(async () => (setup = await setUp()));
@@ -20,7 +21,13 @@ const relay = {} as never;
 
 describe('too much at once', () => {
   const busyWith = async (options: { longest?: number; mostWaiting?: number }, requests: number) => {
-    const heavy = heavyWork({ databaseUrl: setup.url, worker: HEAVY, threads: 1, ...options });
+    const heavy = heavyWork({
+      databaseUrl: setup.url,
+      worker: HEAVY,
+      threads: 1,
+      longest: PATIENT,
+      ...options,
+    });
     const api = supertest(createApp({ ...setup, heavy, relay, log }));
     const answers = await Promise.all(
       Array.from({ length: requests }, () => api.get(`${API}/events/${FRIDAY}/cut-list.csv`)),
@@ -128,6 +135,18 @@ describe('a database', () => {
     expect([answer.status, answer.headers['retry-after']]).toEqual([503, '2']);
     expect((answer.body as Problem).title).toBe('The database cannot be reached');
     await sequelize.close();
+    // The models are of the process: they go back to the database that is there.
+    initModels(setup.sequelize);
+  });
+
+  it.each([
+    'Connection terminated unexpectedly',
+    'Client was closed and is not queryable',
+    'ConnectionManager.getConnection was called after the connection manager was closed!',
+  ])('that was lost on the way is away: %s', words => {
+    const original = new Error(words);
+    expect(asProblem(original)?.status).toBe(503);
+    expect(asProblem(Object.assign(new Error('x'), { original }))?.status).toBe(503);
   });
 
   it.each([
