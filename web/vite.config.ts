@@ -15,6 +15,7 @@ const FIGURES = [at('../core/dist/assessing.js'), at('../core/dist/early-station
 const LATE = at('../core/dist/late-stations.js');
 const POWER = at('../core/dist/power-stations.js');
 const RACKS = at('../core/dist/rack-stations.js');
+const HANDS = at('../core/dist/hands-stations.js');
 const EVENT_PAGE = at('src/app/EventPage.tsx');
 const PLAN = at('src/bench/PlanPicture.tsx');
 /** Little modules that the plan, Power or the later stations share, so that none of these waits for another. */
@@ -38,13 +39,13 @@ function reachedFrom(id: string, graph: Graph, found = new Set<string>()): Set<s
 const samePackage = (a: string, b: string): boolean =>
   [at('../core/dist/'), at('src/')].some(folder => a.startsWith(folder) && b.startsWith(folder));
 
-type Together = 'event' | 'plan' | 'late' | 'power-stations' | 'rack-stations';
+type Together = 'event' | 'plan' | 'late' | 'hands-stations' | 'power-stations' | 'rack-stations';
 let together: Readonly<Record<Together, ReadonlySet<string>>> | undefined;
 
 /**
  * Far from the server each file costs a way there and back, so what every event needs at once travels together: all
  * that pictures are worked out with, and the page of an event; then the picture of the plan; the stations that no
- * picture needs; Power; Racks. Each page that is fetched later stays a file of its own.
+ * picture needs; Hands; Power; Racks. Each page that is fetched later stays a file of its own.
  */
 function togetherWith(id: string, graph: Graph): string | null {
   if (!together) {
@@ -59,7 +60,7 @@ function togetherWith(id: string, graph: Graph): string | null {
       return new Set(found);
     };
     together = {
-      ...{ event, plan: further(PLAN), late: further(LATE) },
+      ...{ event, plan: further(PLAN), late: further(LATE), 'hands-stations': further(HANDS) },
       ...{ 'power-stations': further(POWER), 'rack-stations': further(RACKS) },
     };
   }

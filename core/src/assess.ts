@@ -11,6 +11,7 @@ import type { Bundle } from './documents/index.js';
 import { EARLY_STATIONS } from './early-stations.js';
 import { LATE_STATIONS } from './late-stations.js';
 import { POWER_STATIONS } from './power-stations.js';
+import { HANDS_STATIONS } from './hands-stations.js';
 import { RACK_STATIONS } from './rack-stations.js';
 import { RULES } from './rules.js';
 
@@ -18,7 +19,7 @@ export type { Assessment, Assessor } from './assessing.js';
 
 /** All stations and all rules. */
 export const BOOK: Book = {
-  stations: { ...EARLY_STATIONS, ...LATE_STATIONS, ...POWER_STATIONS, ...RACK_STATIONS },
+  stations: { ...EARLY_STATIONS, ...LATE_STATIONS, ...HANDS_STATIONS, ...POWER_STATIONS, ...RACK_STATIONS },
   rules: RULES,
 };
 const all = () => BOOK;

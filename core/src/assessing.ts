@@ -14,7 +14,7 @@ import {
   type Snag,
   type StationName,
 } from './foundations/index.js';
-import { camerasBesideMixer, modemsAt, whoCounts } from './stations/standing-where.js';
+import { camerasBesideMixer, modemsAt, whoCounts, workPlaces } from './stations/standing-where.js';
 import { readsBy, type Derived, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf, mountedOf, placedOf } from './stations/equipment.js';
@@ -143,6 +143,7 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     });
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
+    const working = () => shared.remembered('work places', standing(), workPlaces);
     const mounted = () => mountedOf(plan.devices, shared);
     const inKinds = () => ({ devices: mounted(), kinds: bundle.kinds.kinds });
     const held = () => shared.remembered('held in racks', inKinds(), heldByRack);
@@ -158,7 +159,10 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     const reads = readsBy(
       bundle,
       rules,
-      { placed, equipment, mounted, held, innards, besideMixer, modems, ofRuns },
+      {
+        ...{ placed, equipment, mounted, held, innards, besideMixer, modems, ofRuns },
+        workPlaces: working,
+      },
       () => results,
     );
     const visits = resultOf<Record<StationName, Visit>>(

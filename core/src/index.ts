@@ -39,6 +39,7 @@ export { TABLE_HEIGHT } from './stations/ground/places.js';
 export { adoptInVenue, changeForEvent, withMaps } from './stations/ground/venue-changes.js';
 export { packedPatch } from './packed-into.js';
 export { SHORTEST, stretchVenue } from './stations/ground/stretch.js';
+export { attentionOf, USUAL_ATTENTION } from './stations/hands/attention.js';
 export { assignPatch } from './stations/hands/assign.js';
 export type { RoleResult } from './stations/hands/index.js';
 export type { PackLine } from './stations/pack/index.js';

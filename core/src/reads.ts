@@ -5,7 +5,7 @@ import type { BriefResult } from './stations/brief/index.js';
 import type { InRacks } from './stations/in-rack/inner.js';
 import type { DayResult } from './stations/day/index.js';
 import type { GroundResult } from './stations/ground/index.js';
-import type { HandsResult } from './stations/hands/index.js';
+import type { HandsReads, HandsResult } from './stations/hands/index.js';
 import type { PackResult } from './stations/pack/index.js';
 import type { PowerResult } from './stations/power/index.js';
 import type { RacksReads, RacksResult } from './stations/racks/index.js';
@@ -43,6 +43,8 @@ export interface Derived {
   readonly besideMixer: () => readonly string[];
   /** Where the modems on the mobile network stand. */
   readonly modems: () => Readonly<Record<string, Point>>;
+  /** Where the things stand that somebody works at. */
+  readonly workPlaces: () => HandsReads['workPlaces'];
   /** Of what Runs says only these parts: the same object while none of them has changed, so that its reader rests. */
   readonly ofRuns: <Name extends keyof RunsResult>(
     reader: StationName,
@@ -57,7 +59,7 @@ export interface Derived {
 export function readsBy(
   { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
   rules: Rules,
-  { placed: devices, equipment, mounted, held, innards, besideMixer, modems, ofRuns }: Derived,
+  { placed: devices, equipment, mounted, held, innards, besideMixer, modems, workPlaces, ofRuns }: Derived,
   results: () => Results,
 ) {
   const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
@@ -130,6 +132,8 @@ export function readsBy(
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },
+      ...{ kinds, shelf, links, shotsWanted: plan.shots, zone: plan.zone },
+      ...{ workPlaces: workPlaces(), letIn: results().ground.venue.facts?.crew },
       brief: results().brief,
       shots: results().shots,
       signal: results().signal,

@@ -75,6 +75,8 @@ const UNITS: Readonly<Record<Unit, Dimension>> = {
   N: of({ kg: 1, m: 1, s: -2 }),
   'm/s': of({ m: 1, s: -1 }),
   'm/s²': of({ m: 1, s: -2 }),
+  's/m': of({ s: 1, m: -1 }),
+  '/min': of({ s: -1 }),
   L: of({ m: 3 }),
   'dB(A)': ONE,
   instant: 'instant',

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { assess, BOOK } from '../src/assess.js';
 import { createAssessorBy, type Book } from '../src/assessing.js';
 import { EARLY_STATIONS } from '../src/early-stations.js';
+import { HANDS_STATIONS } from '../src/hands-stations.js';
 import { LATE_STATIONS } from '../src/late-stations.js';
 import { POWER_STATIONS } from '../src/power-stations.js';
 import { RACK_STATIONS } from '../src/rack-stations.js';
@@ -10,7 +11,7 @@ import { STATIONS } from '../src/foundations/index.js';
 import { friday } from './stations/edited.js';
 
 const early = Object.keys(EARLY_STATIONS) as (keyof typeof EARLY_STATIONS)[];
-const LATER = { ...LATE_STATIONS, ...POWER_STATIONS, ...RACK_STATIONS };
+const LATER = { ...LATE_STATIONS, ...HANDS_STATIONS, ...POWER_STATIONS, ...RACK_STATIONS };
 const late = Object.keys(LATER) as (keyof typeof LATER)[];
 
 describe('the stations', () => {
@@ -33,8 +34,9 @@ describe('the stations', () => {
   });
 
   it.each([
-    ['power and racks', {}],
-    ['racks', POWER_STATIONS],
+    ['hands, power and racks', {}],
+    ['hands and racks', POWER_STATIONS],
+    ['power and racks', HANDS_STATIONS],
   ])('but %s are read by no other, so that they come by themselves', (_, more) => {
     const whole = assess(friday);
     const stations = { ...EARLY_STATIONS, ...LATE_STATIONS, ...more };

@@ -34,6 +34,8 @@ const {
   LAN_AUTHORITY = '',
   /** Requests of one address in a minute. */
   REQUESTS_PER_MINUTE = '6000',
+  /** Longest that one sheet or summary may take, the waiting before it included, s. */
+  WORK_SECONDS = '45',
   LOG_LEVEL = 'info',
 } = process.env;
 const LOOPBACK = new Set(['127.0.0.1', '::1', 'localhost']);
@@ -107,6 +109,9 @@ async function start(): Promise<void> {
   const requestsPerMinute = Number(REQUESTS_PER_MINUTE);
   if (!(requestsPerMinute >= 1))
     throw new CannotStart(`REQUESTS_PER_MINUTE is ${REQUESTS_PER_MINUTE}; it must be a number from 1 on`);
+  const workSeconds = Number(WORK_SECONDS);
+  if (!(workSeconds >= 1 && workSeconds <= 3600))
+    throw new CannotStart(`WORK_SECONDS is ${WORK_SECONDS}; it must be a number from 1 to 3600`);
   const tls = certificate();
   refuseOpen(tls !== undefined);
   if (!/^postgres(ql)?:\/\//.test(DATABASE_URL))
@@ -119,6 +124,7 @@ async function start(): Promise<void> {
     databaseUrl: DATABASE_URL,
     worker: new URL('./heavy/worker.js', import.meta.url),
     threads: Math.max(1, Math.min(4, availableParallelism())),
+    longest: workSeconds * 1000,
     onTrouble: error => log.error(error, 'a thread for heavy work failed'),
   });
   started.push(() => heavy.close());

@@ -50,6 +50,8 @@ export const HEAVY = pathToFileURL(join(import.meta.dirname, '../dist/heavy/work
 
 /** A slow machine takes longer than anybody would wait for, ms. */
 export const PATIENT = 300_000;
+/** How servers of tests run, unless a test says otherwise. */
+const SPAWNED = { PORT: '0', LOG_LEVEL: 'fatal', DEMO: 'yes', WORK_SECONDS: String(PATIENT / 1000) };
 
 /** The application in this process on a fresh database with the demo data; everybody owns it where it is a demo. */
 export async function setUp({
@@ -115,7 +117,7 @@ export function spawnServer(
 ): Promise<Running> {
   const child = spawn(process.execPath, [join(import.meta.dirname, '../dist/main.js')], {
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'fatal', DEMO: 'yes', ...env },
+    env: { ...process.env, DATABASE_URL: databaseUrl, ...SPAWNED, ...env },
   });
   const ended = new Promise<void>(resolve => child.once('exit', () => resolve()));
   return new Promise((resolve, reject) => {

@@ -40,6 +40,7 @@ describe('a server that cannot start', () => {
   });
 
   it.each([
+    [{ WORK_SECONDS: '0' }, 'WORK_SECONDS is 0'],
     [{ HOST: '0.0.0.0', DEMO: 'yes' }, 'a demo stays on a loopback address'],
     [{ HOST: '0.0.0.0' }, 'wants TLS'],
     [{ TLS_CERT: '/nowhere.crt' }, 'go together'],

@@ -14,6 +14,9 @@ export const demoRules: Rules = {
   money: QUILLMERE_MONEY,
 };
 
+/** What one half of the handbells asks of everybody. */
+const BELLS = { cuts: 5, captions: 8, slides: 2, reframes: 10, cues: 6, chats: 6 } as const;
+
 type DeviceSketch = Omit<Device, 'order'>;
 
 const DESK = { at: [4.5, 14.75], height: 0.75 } as const;
@@ -170,22 +173,45 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
       itemcheck1: { order: '002h', label: 'Line check and sound check', phase: 'check', minutes: 25 },
       itemrehea1: { order: '003h', label: 'Rehearse opening and tables', phase: 'rehearse', minutes: 40 },
       itemdoors1: { order: '004h', label: 'Doors', phase: 'wait', minutes: 30 },
-      itemwelco1: { order: '005h', label: 'Welcome', phase: 'live', minutes: 5, mark: 'marklecte' },
+      itemwelco1: {
+        order: '005h',
+        label: 'Welcome',
+        phase: 'live',
+        minutes: 5,
+        mark: 'marklecte',
+        work: { cuts: 2, captions: 2, cues: 2, chats: 1 },
+      },
       itembells1: {
         order: '006h',
         label: 'Handbells, first half',
         phase: 'live',
         minutes: 30,
         mark: 'marktable',
+        work: BELLS,
       },
-      itemsolo01: { order: '007h', label: 'Soloist', phase: 'live', minutes: 12, mark: 'marksolo1' },
-      itemchoir1: { order: '008h', label: 'Choir of 24', phase: 'live', minutes: 18, mark: 'markchoir' },
+      itemsolo01: {
+        order: '007h',
+        label: 'Soloist',
+        phase: 'live',
+        minutes: 12,
+        mark: 'marksolo1',
+        work: { cuts: 3, captions: 3, reframes: 4, cues: 3, chats: 2 },
+      },
+      itemchoir1: {
+        order: '008h',
+        label: 'Choir of 24',
+        phase: 'live',
+        minutes: 18,
+        mark: 'markchoir',
+        work: { cuts: 4, captions: 6, slides: 4, reframes: 8, cues: 4, chats: 3 },
+      },
       itembells2: {
         order: '009h',
         label: 'Handbells, second half',
         phase: 'live',
         minutes: 30,
         mark: 'marktable',
+        work: BELLS,
       },
       itemstrike: { order: '00ah', label: 'Strike and load', phase: 'strike', minutes: 45 },
     },

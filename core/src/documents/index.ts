@@ -1,4 +1,5 @@
 export * from './assembly.js';
+export * from './attention.js';
 export * from './bundle.js';
 export * from './carry-parts.js';
 export * from './case-parts.js';
@@ -33,6 +34,7 @@ export * from './rack-words.js';
 export * from './read-file.js';
 export * from '../foundations/rungs.js';
 export * from './rules.js';
+export * from './running-work.js';
 export * from './schema.js';
 export { faultsOf, faultsSince, type Fault } from './validate.js';
 export { isDay, isInstant, isTimeZone } from './clocks.js';

@@ -1,3 +1,4 @@
+import { Attention } from './attention.js';
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { CURRENCIES, type Currency } from './money.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
@@ -45,6 +46,7 @@ export class RuleChoices {
   @Optional() @OneOf(['meeting', 'desk']) delayAt?: DelayAt;
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
+  @Optional() @One(() => Attention) attention?: Attention;
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Leads of each kind that go along spare. */
   @Optional() @Int(0, 20) spareLeads?: number;
@@ -82,6 +84,7 @@ export class Rules {
   /** How far coax carries: by its attenuation, or 90 m whatever it is; absent = by attenuation. */
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
+  @Optional() @One(() => Attention) attention?: Attention;
   /** Cables of each kind that stay spare when leads are cut; absent = none. */
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Absent = none. */

@@ -63,8 +63,12 @@ export type Layout = (typeof LAYOUTS)[number];
 
 export const TASKS = [
   ...(['slides', 'clips', 'captions', 'call', 'encode', 'mix', 'control', 'attendee'] as const),
+  'speaker',
 ] as const;
-/** What a computer does; `attendee` watches a call as its guests see it. */
+/**
+ * What a computer does; `attendee` watches a call as its guests see it, and `speaker` is the own one of whoever speaks,
+ * who works it.
+ */
 export type Task = (typeof TASKS)[number];
 
 export const CABLE_MAKES = [

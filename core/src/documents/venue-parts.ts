@@ -252,6 +252,8 @@ export class Facts {
   @Optional() @Num(1, 100) ceiling?: number;
   /** How many people may be in the building. */
   @Optional() @Int(0, 200000) people?: number;
+  /** How many of the crew are let in. */
+  @Optional() @Int(0, 1000) crew?: number;
   /** Height above the sea, m: the air is thinner there. */
   @Optional() @Num(-430, 5500) altitude?: number;
   @Optional() @Text(300) access?: string;

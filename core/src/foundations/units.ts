@@ -19,6 +19,8 @@ export type Unit =
   | 'N'
   | 'm/s'
   | 'm/s²'
+  | 's/m'
+  | '/min'
   | 'L'
   | 'm/min'
   | 'Ω·mm²/m'

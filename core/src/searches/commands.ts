@@ -28,6 +28,7 @@ import { loadVehicles } from './load/index.js';
 import { packCases } from './pack-cases/index.js';
 import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
 import { substitutes, type SubstitutesOptions } from './substitutes/index.js';
+import { leastCrew } from './crew/index.js';
 import { cutAll } from './stock/index.js';
 import { swapBatteries } from './swaps/index.js';
 import { waysOut } from './ways-out/index.js';
@@ -48,6 +49,10 @@ class PositionsOptions {
   @Optional() @Flag() anywhere?: boolean;
   @Optional() @Many(() => RoundOption, 100) refused?: Round[];
   @Optional() @Many(() => RoundOption, 100) insisted?: Round[];
+}
+
+class CrewOption {
+  @Optional() @Refs(300) people?: string[];
 }
 
 class LinkOption {
@@ -140,6 +145,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
     ...asked,
   })),
   [deskPlaces.name]: command(deskPlaces, NoOptions, asAsked),
+  [leastCrew.name]: command(leastCrew, CrewOption, (asked: CrewOption) => asked),
   [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),

@@ -7,6 +7,7 @@ export * from './load/index.js';
 export * from './pack-cases/index.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
+export * from './crew/index.js';
 export { gapOf } from './gap.js';
 export * from './search.js';
 export * from './solver/index.js';

@@ -1,15 +1,20 @@
-/** What hangs on where a few things stand, apart from everything else: cameras beside the mix, modems of the mobile network. */
+/**
+ * What hangs on where a few things stand, apart from everything else: cameras beside the mix, modems of the mobile network,
+ * and what somebody works at.
+ */
 import type { Kinds } from '../documents/index.js';
 import { distance, inOrder, type MapOf, type Point } from '../foundations/index.js';
 import type { Equipment } from './equipment.js';
 import type { GroundResult, PlaceResult } from './ground/index.js';
-import { isModem, kindDoes, switches } from './signal/functions.js';
+import { deviceDoes, isModem, kindDoes, switches } from './signal/functions.js';
 
 /** The few things whose places count, by their ids; they stay the same while anything is moved about. */
 export interface WhoCounts {
   readonly mixes: readonly string[];
   readonly cameras: readonly string[];
   readonly modems: readonly string[];
+  /** Things that somebody works at while it is live. */
+  readonly worked: readonly string[];
 }
 
 export function whoCounts({
@@ -26,8 +31,16 @@ export function whoCounts({
     mixes: all.filter(id => switches(things, id)),
     cameras: all.filter(id => kindDoes(kindOf(id), 'sees')),
     modems: all.filter(id => isModem(kindOf(id))),
+    worked: all.filter(
+      id =>
+        switches(things, id) ||
+        deviceDoes(things, id, 'controls') ||
+        WORKED_AT.some(does => kindDoes(kindOf(id), does)),
+    ),
   };
 }
+
+const WORKED_AT = ['sees', 'plays', 'mixes sound'] as const;
 
 interface Standing {
   readonly who: WhoCounts;
@@ -55,5 +68,17 @@ export const modemsAt = ({ who, places }: Standing): Readonly<Record<string, Poi
     who.modems.flatMap((id): [string, Point][] => {
       const at = places[id]?.at;
       return at ? [[id, at]] : [];
+    }),
+  );
+
+/** Where each thing stands that somebody works at, and on which gallery. */
+export const workPlaces = ({
+  who,
+  places,
+}: Standing): Readonly<Record<string, { readonly at: Point; readonly level: string | undefined }>> =>
+  Object.fromEntries(
+    who.worked.flatMap(id => {
+      const { at, level } = places[id] ?? {};
+      return at ? [[id, { at, level }]] : [];
     }),
   );

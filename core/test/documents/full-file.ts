@@ -255,6 +255,7 @@ export const FULL: BundleFile = {
     ...rules,
     turnaround: 60,
     reaches: { ethernet: 90 },
+    attention: { cut: 1.5, walk: 0.8 },
     money: {
       ...{ tax: 20, reserve: 12, resale: 40, life: 5, buffer: 4 },
       rates: { rateeuro01: { currency: 'EUR', rate: 0.85, on: '2026-11-01', source: 'a bank' } },

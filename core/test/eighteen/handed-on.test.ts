@@ -8,7 +8,7 @@ import { staged, toldOf, type SetUp } from './stage.js';
 describe('talkback in the return of a control room', () => {
   const toldWith = (more: Partial<SetUp>): string[] => {
     const bundle = staged({ ...CONTROL_ROOM, ...more });
-    return toldOf(assess(bundle).snags, bundle).filter(told => /loop|line-missing/.test(told));
+    return toldOf(assess(bundle).snags, bundle).filter(told => /loop|unheard/.test(told));
   };
   const stripped = {
     devices: [
@@ -35,7 +35,7 @@ describe('talkback in the return of a control room', () => {
         : lead,
     );
     expect(toldWith({ ...stripped, leads: [...leads, 'deembed01.sdiout001 > patchbay2.patchin03'] })).toEqual(
-      ['note signal.line-missing · tally · camcarry1', 'risk signal.line-missing · talkback · camcarry1'],
+      ['note hands.unheard · tally · camcarry1', 'risk hands.unheard · talkback · camcarry1'],
     );
   });
 });

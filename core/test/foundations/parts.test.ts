@@ -146,6 +146,7 @@ const EXPECTED: readonly string[] = [
     'hands: rigging',
     'hands: shared',
     'hands: work',
+    'hands: work places',
   ],
   ...[
     'pack: cable lines/linknort1',

@@ -192,6 +192,33 @@ const TABLE: readonly Row[] = [
     ['plan', set('/assignments/assignmix1/person', 'hedyfallow')],
   ],
   [
+    'hands.unheard',
+    'risk',
+    ['plan', set('/label', 'As it is')],
+    [
+      'plan',
+      set('/assignments/assigncam1/person', 'tobinashgr'),
+      set('/assignments/assigncam3/person', 'tobinashgr'),
+    ],
+  ],
+  [
+    'hands.overload',
+    'risk',
+    ['plan', set('/runningOrder/itemchoir1/work/cuts', 30.5)],
+    ['plan', set('/runningOrder/itemchoir1/work/cuts', 30)],
+  ],
+  [
+    'hands.two-jobs',
+    'risk',
+    [
+      'plan',
+      set('/devices/camwide01/worked', 'roaming'),
+      set('/assignments/assigncam3/person', 'petralund1'),
+    ],
+    ['plan', set('/devices/camwide01/worked', 'roaming')],
+  ],
+  ['hands.crew-limit', 'risk', ['venue', set('/facts/crew', 7)], ['venue', set('/facts/crew', 8)]],
+  [
     'hands.late-ready',
     'risk',
     ['plan', set('/runningOrder/itemrig001/minutes', 5)],

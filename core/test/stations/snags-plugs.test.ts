@@ -90,7 +90,7 @@ describe('plugs', () => {
 
 describe('beltpacks', () => {
   it('are given to all operators at once, with a base', () => {
-    const [snag] = found(friday, 'signal.line-missing').filter(({ subjects: [line] }) => line === 'talkback');
+    const [snag] = found(friday, 'hands.unheard').filter(({ subjects: [line] }) => line === 'talkback');
     const [fix] = fixesFor(snag?.id ?? '', friday);
     expect(fix?.label).toBe('Give a beltpack to each: 2 wanted, 2 on the shelf');
     const { cameras } = assess(applyFix(friday, fix ?? { changes: [] })).signal;

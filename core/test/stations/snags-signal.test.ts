@@ -207,7 +207,7 @@ const TABLE: readonly Row[] = [
     ],
   ],
   [
-    'signal.line-missing',
+    'hands.unheard',
     'note',
     ['plan', set('/label', 'As it is')],
     [

@@ -132,7 +132,9 @@ describe('Hands: work shared, and the call', () => {
       work - 4,
       ['plan', set('/devices/camwide01/worked', 'locked')],
     ],
-    ['roles of this design', 'hands.wanted', 8],
+    // Lead, director, mixer, two operators, words, sound, watcher, network, floor.
+    ['roles of this design', 'hands.wanted', 10],
+    ['crew inside: seven, and nobody watches the stream yet', 'hands.inside', 8],
     ['the call: rigging and checking as planned', 'hands.call', '2026-12-04T16:40:00.000Z'],
     [
       'the call: as long as the work takes where less is planned',

@@ -11,8 +11,6 @@ import type { Outcome, SummaryWish } from './worker.js';
 
 /** What is asked beyond this waits no more: it is told to come again. */
 const MOST_WAITING = 24;
-/** Longest that one piece of work may take, the waiting before it included, ms. */
-const LONGEST = 45_000;
 /** Memory of one thread, MB: in all, and for what is young, so that less of it is looked through again and again. */
 const MEMORY = { maxOldGenerationSizeMb: 1024, maxYoungGenerationSizeMb: 96 };
 /** A thread that nobody asks is kept this long: a new one has to load and warm up everything first, ms. */
@@ -32,7 +30,8 @@ export interface HeavyOptions {
   readonly threads: number;
   /** Hears of a thread that failed while it had nothing to do. */
   readonly onTrouble?: (error: unknown) => void;
-  readonly longest?: number;
+  /** Longest that one piece of work may take, the waiting before it included, ms. */
+  readonly longest: number;
   readonly mostWaiting?: number;
 }
 
@@ -41,7 +40,7 @@ export function heavyWork({
   worker,
   threads,
   onTrouble = () => undefined,
-  longest = LONGEST,
+  longest,
   mostWaiting = MOST_WAITING,
 }: HeavyOptions): Heavy {
   const pool = new Piscina({

@@ -6,13 +6,14 @@ import {
   type CableMake,
   type RuleChoices,
   type Rules,
+  USUAL_ATTENTION,
 } from '@idle-satchel/core';
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
 
 /** Rules that are one word or number each. */
-type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches'>;
+type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches' | 'attention'>;
 
 interface Choice {
   readonly rule: PlainRule;
@@ -195,9 +196,40 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
           />
         ))}
       </details>
+      <details className="py-1.5" open={rules.attention !== undefined}>
+        <summary>Attention that one thing takes while it is live, where the house reckons otherwise</summary>
+        {ATTENTION.map(([name, label, unit, most]) => (
+          <NumberField
+            key={name}
+            label={`${label} (usually ${USUAL_ATTENTION[name]} ${unit})`}
+            unit={unit}
+            value={rules.attention?.[name]}
+            min={0}
+            max={most}
+            optional
+            onCommit={value => {
+              const { [name]: _before, ...others } = rules.attention ?? {};
+              const next = { ...others, ...(value !== undefined && { [name]: value }) };
+              store.editPlan('Choose what takes attention', plan => plan.put('rules', 'attention', next));
+            }}
+          />
+        ))}
+      </details>
     </Dialog>
   );
 }
+
+const ATTENTION = [
+  ['cut', 'A cut', 's', 600],
+  ['call', 'A camera called ready', 's', 600],
+  ['caption', 'A caption', 's', 600],
+  ['slide', 'A slide', 's', 600],
+  ['reframe', 'A camera framed anew', 's', 600],
+  ['clip', 'A clip started', 's', 600],
+  ['cue', 'A sound cue', 's', 600],
+  ['chat', 'An answer in the chat', 's', 600],
+  ['walk', 'Each metre walked', 's/m', 60],
+] as const;
 
 /** Mains leads are checked for voltage drop instead, and plain HDMI has its schools. */
 const REACHED = (Object.keys(MAKE_WORDS) as CableMake[]).filter(

@@ -15,16 +15,21 @@ const racks = once(async () => {
   const [{ RACK_STATIONS }] = await Promise.all([import('@idle-satchel/core/rack-stations'), power()]);
   return RACK_STATIONS;
 });
+/** With Pack, which they read. */
+const hands = once(async () => {
+  const [{ HANDS_STATIONS }] = await Promise.all([import('@idle-satchel/core/hands-stations'), late()]);
+  return HANDS_STATIONS;
+});
 const COMES_WITH: Readonly<Record<Later, () => Promise<void>>> = {
-  ...{ stream: late, pack: late, hands: late, day: late },
-  ...{ power, racks },
+  ...{ stream: late, pack: late, day: late },
+  ...{ hands, power, racks },
 };
 
 /** Resolves when a station and those that it reads are here. */
 export const stationHere = (name: Later): Promise<void> => COMES_WITH[name]();
 
 export async function allStations(): Promise<void> {
-  await Promise.all([late(), racks()]);
+  await Promise.all([hands(), racks()]);
 }
 
 /** Fetches stations for the first who asks; a failure is no answer for the next. */

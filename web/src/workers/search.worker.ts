@@ -9,6 +9,7 @@ import {
   ended,
   findPositions,
   gapOf,
+  leastCrew,
   loadVehicles,
   packCases,
   shareOut,
@@ -43,6 +44,7 @@ const SEARCHES = {
   load: loadVehicles,
   ceiling: whatFits,
   substitutes,
+  crew: leastCrew,
 } as const;
 type Searches = typeof SEARCHES;
 

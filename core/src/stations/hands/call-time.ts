@@ -1,9 +1,9 @@
 /** Work before the line check, how long it takes the people there are, and when they must come. */
-import { constant, taken, type Figure, type Term } from '../../foundations/index.js';
+import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import { PER_LINK, PER_LINK_WORDS } from '../runs/plugging.js';
 import * as figures from './figures.js';
-import type { Roles } from './result.js';
+import type { HandsReads, Roles } from './result.js';
 
 export interface Design {
   readonly operated: number;
@@ -58,6 +58,29 @@ export const filledOf = ({ roles }: { readonly roles: Roles }): Figure =>
 
 export const peopleOf = ({ roles }: { readonly roles: Roles }): Figure =>
   figures.peopleCount.found([], new Set(Object.values(roles).flatMap(({ person }) => person ?? [])).size);
+
+/** People of the crew who are inside, a role that nobody fills yet counted as one person. */
+export const insideOf = ({
+  people,
+  wanted,
+  filled,
+}: Readonly<Record<'people' | 'wanted' | 'filled', Figure>>): Figure =>
+  figures.inside.calc([], [taken('people', people), taken('wanted', wanted), taken('filled', filled)]);
+
+/** How many more of the crew are let in. */
+export const placesLeftOf = ({
+  inside,
+  letIn,
+}: {
+  readonly inside: Figure;
+  readonly letIn: HandsReads['letIn'];
+}): Figure =>
+  letIn === undefined
+    ? figures.placesLeft.unknown([], 'the survey does not say how many of the crew are let in')
+    : figures.placesLeft.calc(
+        [],
+        [given('allowed', letIn, 'people', 'venue', '/facts/crew'), taken('inside', inside)],
+      );
 
 export function riggingOf({ work, people }: { readonly work: Figure; readonly people: Figure }): Figure {
   if (people.value === 0) return figures.rigging.unknown([], 'nobody is put on a role yet');

@@ -75,7 +75,76 @@ export const operatorApart = declare({
   limits: { raises: 'hands.operator-apart', risk: { above: 2.5 } },
 });
 
+const ATTENTION = houseRule('seconds of attention that each thing takes, spread over the item');
+
+export const itemLeast = declare({
+  key: 'hands.workload.*.items.*.least',
+  label: 'At least to do',
+  unit: '%',
+  basis: ATTENTION,
+});
+export const itemMost = declare({
+  key: 'hands.workload.*.items.*.most',
+  label: 'At most to do',
+  unit: '%',
+  basis: ATTENTION,
+});
+export const peak = declare({
+  key: 'hands.workload.*.peak',
+  label: 'To do in the fullest item',
+  unit: '%',
+  basis: ATTENTION,
+  formula: 'max(load)',
+  limits: { raises: 'hands.overload', risk: { above: 100 } },
+});
+export const atOnce = declare({
+  key: 'hands.workload.*.atOnce',
+  label: 'Takes both hands at once',
+  unit: '',
+  basis: DEFINITION,
+  formula: 'sum(thing)',
+  limits: { raises: 'hands.two-jobs', risk: { above: 1 } },
+});
+export const verdict = declare({
+  key: 'hands.workload.*.verdict',
+  label: 'By one person',
+  unit: '',
+  basis: ATTENTION,
+});
+export const lineTalkback = declare({
+  key: 'hands.lines.*.talkback',
+  label: 'Its operator hears whoever calls by',
+  unit: '',
+  basis: DEFINITION,
+  method: 'the talkback of the camera, where somebody else works it than calls',
+  limits: { raises: 'hands.unheard', risk: { is: null } },
+});
+export const lineTally = declare({
+  key: 'hands.lines.*.tally',
+  label: 'Its operator sees what is on air by',
+  unit: '',
+  basis: DEFINITION,
+  method: 'the tally of the camera, where somebody else works it than mixes',
+  limits: { raises: 'hands.unheard', note: { is: null } },
+});
+export const inside = declare({
+  key: 'hands.inside',
+  label: 'Crew inside',
+  unit: 'people',
+  basis: DEFINITION,
+  formula: 'people + wanted - filled',
+});
+export const placesLeft = declare({
+  key: 'hands.placesLeft',
+  label: 'Places left for the crew',
+  unit: 'people',
+  basis: measurement('how many the venue lets in'),
+  formula: 'allowed - inside',
+  limits: { raises: 'hands.crew-limit', risk: { below: 0 } },
+});
+
 export const HANDS_FIGURES = [
+  ...[lineTalkback, lineTally, itemLeast, itemMost, peak, atOnce, verdict, inside, placesLeft],
   crewHours,
   ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],
 ];

@@ -7,16 +7,21 @@ import {
   callOf,
   crewHoursOf,
   filledOf,
+  insideOf,
   peopleOf,
+  placesLeftOf,
   riggingOf,
   savedBy,
   wantedOf,
   workOf,
 } from './call-time.js';
+import { crewsOf, mixOf, placesOf } from './crews.js';
 import { HANDS_FIGURES } from './figures.js';
 import type { HandsReads, HandsResult } from './result.js';
+import { operatorLines } from './operator-lines.js';
 import { rolesOf, rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
+import { isLive, workloadOf } from './workload.js';
 
 export type * from './result.js';
 
@@ -28,7 +33,12 @@ export const hands: Station<HandsReads, HandsResult> = {
     const wiring = () => reads.signal.wiring;
     const cameras = () => inOrder(devices()).filter(([id]) => kindDoes(wiring().kindOf(id), 'sees'));
     const operated = () => cameras().filter(([, { worked }]) => workedByHand(worked)).length;
-    const wanted = parts.part('wanted', { devices, outputs: () => reads.outputs, wiring }, rolesWanted);
+    const views = () => reads.signal.views;
+    const wanted = parts.part(
+      'wanted',
+      { devices, outputs: () => reads.outputs, wiring, views },
+      rolesWanted,
+    );
     const roles = parts.part(
       'roles',
       { wanted, assignments: () => reads.assignments, people: () => reads.hands.people },
@@ -49,9 +59,28 @@ export const hands: Station<HandsReads, HandsResult> = {
     );
     const people = parts.part('people', { roles }, peopleOf);
     const rigging = parts.part('rigging', { work, people }, riggingOf);
+    const sources = () => reads.signal.sources;
+    const countables = () => reads.signal.countables;
+    const mix = parts.part('mix', { roles, sources, countables, wiring }, mixOf);
+    const crews = parts.part('crews', { roles }, crewsOf);
+    const places = parts.part('work places', { crews, places: () => reads.workPlaces }, placesOf);
+    const workload = parts.each(
+      'workload',
+      () => Object.entries(crews()).filter(([, { own }]) => own.some(isLive)),
+      (person, crew) => ({
+        crew,
+        runningOrder: reads.runningOrder,
+        shots: reads.shotsWanted,
+        mix: mix(),
+        attention: reads.rules.attention,
+        places: places()[person] ?? {},
+      }),
+      workloadOf,
+    );
     const { brief } = reads;
     const rolesNeeded = parts.part('roles wanted', { roles }, wantedOf);
     const rolesFilled = parts.part('roles filled', { roles }, filledOf);
+    const inside = parts.part('inside', { people, wanted: rolesNeeded, filled: rolesFilled }, insideOf);
     return resultOf<HandsResult>({
       roles,
       people,
@@ -65,6 +94,10 @@ export const hands: Station<HandsReads, HandsResult> = {
         { people, wanted: rolesNeeded, filled: rolesFilled, rigging, phases: () => brief.phases },
         crewHoursOf,
       ),
+      inside,
+      placesLeft: parts.part('places left', { inside, letIn: () => reads.letIn }, placesLeftOf),
+      workload,
+      lines: parts.part('lines', { roles, cameras: () => reads.signal.cameras }, operatorLines),
       shared: parts.part('shared', { roles, cameras: () => reads.shots.cameras }, sharedOperators),
       call: parts.part('call', { rigging, start: () => brief.start, phases: () => brief.phases }, callOf),
     });

@@ -1,26 +1,62 @@
 /** What Hands reads and what comes of it. */
-import type { Assignment, Hands, Output, Rules, RunningItem, SkillName } from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf } from '../../foundations/index.js';
+import type {
+  Assignment,
+  Hands,
+  Output,
+  Rules,
+  RunningItem,
+  Shot,
+  SkillName,
+} from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf, type Point } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PackResult } from '../pack/index.js';
 import type { RunsResult } from '../runs/index.js';
 import type { ShotsResult } from '../shots/index.js';
-import type { SignalResult } from '../signal/index.js';
+import type { SignalReads, SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
+import type { Job } from './attention.js';
 
-export interface HandsReads {
+/** Where somebody works at a thing, and on which gallery. */
+export interface WorkPlace {
+  readonly at: Point;
+  readonly level: string | undefined;
+}
+
+export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf' | 'links'> {
   readonly devices: MapOf<Equipment> | undefined;
   readonly outputs: MapOf<Output> | undefined;
   readonly runningOrder: MapOf<RunningItem> | undefined;
+  readonly shotsWanted: MapOf<Shot> | undefined;
   readonly assignments: MapOf<Assignment> | undefined;
   readonly hands: Hands;
   readonly rules: Rules;
+  /** Clocks of the event. */
+  readonly zone: string;
+  /** Where the things stand that somebody works at, by device. */
+  readonly workPlaces: Readonly<Record<string, WorkPlace>>;
+  /** How many of the crew are let in, where the survey says it. */
+  readonly letIn: number | undefined;
   readonly brief: BriefResult;
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
   readonly runs: Pick<RunsResult, 'runs' | 'totalOnFloor'>;
   readonly carried: PackResult['carried'];
+}
+
+/** What a role does while it is live. */
+export interface RoleDone {
+  /** Jobs that the running order counts. */
+  readonly jobs: readonly Job[];
+  /** The cameras that it frames. */
+  readonly cameras: readonly string[];
+  /** The device at which it is done; undefined: wherever they are. */
+  readonly at: string | undefined;
+  /** It takes both hands from the first moment to the last. */
+  readonly bothHands: boolean;
+  /** It takes attention that no count of the running order says. */
+  readonly unsaid: boolean;
 }
 
 export interface RoleResult {
@@ -29,7 +65,12 @@ export interface RoleResult {
   readonly label: string;
   readonly skill: SkillName;
   readonly why: string;
+  readonly where: string;
+  readonly when: string;
+  readonly done: RoleDone;
   readonly person: string | undefined;
+  /** The role besides which that person does it, as nobody is put on it. */
+  readonly besides: string | undefined;
   readonly assignment: string | undefined;
   readonly filled: Figure;
 }
@@ -43,12 +84,47 @@ export interface SharedOperator {
   readonly apart: Figure;
 }
 
+/** What the operator of a camera needs of whoever calls and mixes; nothing where that is the same person. */
+export interface OperatorLines {
+  readonly talkback?: Figure;
+  readonly tally?: Figure;
+}
+
+/** What one item of the running order asks of one person. */
+export interface ItemLoad {
+  /** Of their attention, as far as is known, %. */
+  readonly least: Figure;
+  /** The most that it can be; unknown where something is not counted. */
+  readonly most: Figure;
+}
+
+/** What the live part asks of one person. */
+export interface Workload {
+  /** Keys of their roles. */
+  readonly roles: readonly string[];
+  readonly items: Readonly<Record<string, ItemLoad>>;
+  /** Of the fullest item, %. */
+  readonly peak: Figure;
+  /** Things at once that take both hands, or one such beside anything else that is done. */
+  readonly atOnce: Figure;
+  /** Whether one person can do it. */
+  readonly verdict: Figure;
+}
+
 export interface HandsResult {
   /** By position in the design; keyed by the role’s key. */
   readonly roles: Roles;
   readonly wanted: Figure;
   readonly filled: Figure;
   readonly people: Figure;
+  /** People of the crew who are inside, found and not found yet. */
+  readonly inside: Figure;
+  /** How many more are let in. */
+  readonly placesLeft: Figure;
+  /** Of everybody with something to do while it is live, by person. */
+  readonly workload: Readonly<Record<string, Workload>>;
+  /** By camera. */
+  readonly lines: Readonly<Record<string, OperatorLines>>;
   /** Work before the line check, in minutes of one person. */
   readonly work: Figure;
   /** Minutes of one person that leads save which arrive plugged in their case. */

@@ -102,7 +102,7 @@ const DATA_IN_RETURN = { ...IN_RETURN, method: 'data of the return picture' };
  * Whether the return picture of a camera comes from an output that puts talkback into it, and with that tally and
  * control, over whatever passes a picture on; not where something takes it out again.
  */
-function inReturn(wiring: PlanWiring, id: string): boolean {
+export function inReturn(wiring: PlanWiring, id: string): boolean {
   for (const [, { from }] of leadsBack(wiring, id)) {
     if (wiring.kindOf(from.device)?.strips) return false;
     if (wiring.portOf(from)?.talkback) return true;

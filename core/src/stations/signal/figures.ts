@@ -222,14 +222,12 @@ export const cameraTalkback = declare({
   label: 'Hears by',
   unit: '',
   basis: WIRING,
-  limits: { raises: 'signal.line-missing', risk: { is: null } },
 });
 export const cameraTally = declare({
   key: 'signal.cameras.*.tally',
   label: 'Sees that it is on air by',
   unit: '',
   basis: WIRING,
-  limits: { raises: 'signal.line-missing', note: { is: null } },
 });
 export const cameraCoax = declare({
   key: 'signal.cameras.*.coax',

@@ -7,8 +7,12 @@ import {
   type RunningItem,
   PHASE_WORDS,
 } from '@idle-satchel/core';
+import { Suspense } from 'react';
 import { TextField } from '../../ledger/TextField.js';
 import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js';
+import { fetched } from '../../ui/fetched.js';
+
+const WorkOf = fetched(() => import('./WorkOf.js'));
 
 /** One item of the running order: when, what, where and how long. */
 export function ItemRow({
@@ -74,6 +78,13 @@ export function ItemRow({
         <MarkOf id={id} item={item} />
       </td>
       <td>{item.phase === 'live' && <LayoutsOf id={id} item={item} />}</td>
+      <td>
+        {item.phase === 'live' && (
+          <Suspense>
+            <WorkOf id={id} item={item} />
+          </Suspense>
+        )}
+      </td>
       <td className="text-right whitespace-nowrap">
         <button
           className="link"

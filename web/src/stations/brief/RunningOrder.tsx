@@ -41,6 +41,7 @@ export function RunningOrder() {
             <th className="text-right">Minutes</th>
             <th>Where</th>
             <th>Layouts</th>
+            <th>What it asks</th>
             <th />
           </tr>
         </thead>

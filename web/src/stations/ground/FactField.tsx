@@ -7,6 +7,7 @@ import { useResult, useStore } from '../../store/hooks.js';
 const WORDS = {
   ceiling: 'Ceiling, above zero',
   people: 'People who may be in',
+  crew: 'Crew who are let in',
   altitude: 'Above the sea',
   access: 'When one gets in',
   noise: 'Noise',
@@ -36,15 +37,16 @@ export function FactField({ name, label = WORDS[name] }: { name: keyof typeof WO
         <LengthField label={label} optional value={facts?.altitude} min={-430} max={5500} onCommit={set} />
       );
     case 'people':
+    case 'crew':
       return (
         <NumberField
           label={label}
-          unit=""
+          unit="people"
           optional
           whole
-          value={facts?.people}
+          value={facts?.[name]}
           min={0}
-          max={200000}
+          max={name === 'crew' ? 1000 : 200000}
           onCommit={set}
         />
       );

@@ -1,7 +1,12 @@
 import { assignPatch, inOrder, numberOf, PHASE_ORDER, showClock, type RoleResult } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
+import { Suspense } from 'react';
+import { fetched } from '../../ui/fetched.js';
 import { linear } from '../../ui/linear.js';
+
+const LoadBands = fetched(() => import('./LoadBands.js'));
+const LeastCrew = fetched(() => import('./LeastCrew.js'));
 
 /** Hands: the roles that the design asks for, who does them, and when they must come. */
 export default function HandsStation() {
@@ -17,6 +22,7 @@ export default function HandsStation() {
             <tr>
               <th>Role</th>
               <th>Why</th>
+              <th>Where and when</th>
               <th>Who</th>
             </tr>
           </thead>
@@ -28,6 +34,9 @@ export default function HandsStation() {
                   {role.label}
                 </td>
                 <td className="text-faint">{role.why}</td>
+                <td className="text-faint">
+                  {role.where}, {role.when}
+                </td>
                 <td>
                   <PersonChoice role={role} />
                 </td>
@@ -39,17 +48,47 @@ export default function HandsStation() {
           A young person is never alone with one adult, and lifts nothing heavy. Breaks and water for
           everybody; nobody strikes alone at night.
         </p>
+        <h2 className="mt-4">What each has to do</h2>
+        <Suspense>
+          <LoadBands />
+        </Suspense>
+        <h2 className="mt-4">The day</h2>
         <CallTimeline />
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>People</Heading>
         <FigureRows of={{ wanted: hands.wanted, filled: hands.filled, people: hands.people }} />
+        <FigureRows of={{ inside: hands.inside, placesLeft: hands.placesLeft }} />
+        <Workloads />
+        <Suspense>
+          <LeastCrew />
+        </Suspense>
         <Heading>Ready in time</Heading>
         <FigureRow figure={hands.work} unit="of one person" />
         {numberOf(hands.saved) !== 0 && <FigureRow figure={hands.saved} unit="of one person" />}
         <FigureRows of={{ rigging: hands.rigging, call: hands.call }} />
       </aside>
     </div>
+  );
+}
+
+/** Whether each can do what they are down for by themselves. */
+function Workloads() {
+  const { workload } = useResult('hands');
+  const people = useEvent(state => state.bundle.hands.people);
+  const shared = Object.entries(workload).filter(([, { roles }]) => roles.length > 1);
+  if (shared.length === 0) return null;
+  return (
+    <>
+      <Heading>Several roles at once</Heading>
+      {shared.map(([person, { peak, verdict }]) => (
+        <div key={person}>
+          <div className="pt-1">{people[person]?.name}</div>
+          <FigureRow figure={peak} />
+          <FigureRow figure={verdict} />
+        </div>
+      ))}
+    </>
   );
 }
 
@@ -63,7 +102,8 @@ function PersonChoice({ role }: { role: RoleResult }) {
     people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);
   const others = entries.filter(([id]) => level(id) === undefined);
-  const { assignment } = role;
+  const { assignment, besides } = role;
+  const doing = people[role.person ?? '']?.name;
   const choose = (person: string): void => {
     if (person) store.patchPlan(`Put somebody on ${role.label}`, assignPatch(assignments, role, person));
     else if (assignment !== undefined)
@@ -73,10 +113,10 @@ function PersonChoice({ role }: { role: RoleResult }) {
     <select
       className="field"
       aria-label={`Person for ${role.label}`}
-      value={role.person ?? ''}
+      value={besides === undefined ? (role.person ?? '') : ''}
       onChange={event => choose(event.target.value)}
     >
-      <option value="">nobody yet</option>
+      <option value="">{besides === undefined ? 'nobody yet' : `${doing ?? ''}, besides ${besides}`}</option>
       <optgroup label="Have the skill">
         {able.map(([id, { name, young }]) => (
           <option key={id} value={id}>

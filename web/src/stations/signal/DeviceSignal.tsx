@@ -29,6 +29,7 @@ const TASK_WORDS: Readonly<Record<Task, string>> = {
   mix: 'mixes',
   control: 'steers',
   attendee: 'watches as a guest',
+  speaker: 'belongs to whoever speaks',
 };
 const VIEWER_WORDS: Readonly<Record<Viewer, string>> = {
   mixer: 'whoever mixes',

@@ -1,7 +1,13 @@
 /** Every rule of Hands. */
+import { crewLimit } from './crew-limit.js';
 import { lateReady } from './late-ready.js';
 import { operatorApart } from './operator-apart.js';
+import { overload } from './overload.js';
+import { twoJobs } from './two-jobs.js';
 import { unfilled } from './unfilled.js';
+import { unheard } from './unheard.js';
 import { unskilled } from './unskilled.js';
 
-export const HANDS_RULES = [unfilled, unskilled, operatorApart, lateReady];
+export const HANDS_RULES = [
+  ...[unfilled, unskilled, operatorApart, unheard, twoJobs, overload, crewLimit, lateReady],
+];

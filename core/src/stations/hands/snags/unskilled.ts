@@ -6,9 +6,13 @@ export const unskilled = handsRule({
   rule: 'hands.unskilled',
   reads: ({ own, hands }) => ({ roles: own.roles, people: hands.people }),
   *find({ roles, people }) {
-    for (const [key, { label, skill, person, filled }] of Object.entries(roles)) {
+    for (const [key, { label, skill, person, besides, filled }] of Object.entries(roles)) {
       const whoever = people[person ?? ''];
-      if (!whoever || whoever.skills.some(each => each.skill === skill && each.level !== 'learning'))
+      if (
+        besides !== undefined ||
+        !whoever ||
+        whoever.skills.some(each => each.skill === skill && each.level !== 'learning')
+      )
         continue;
       yield {
         severity: 'risk',

@@ -1,6 +1,5 @@
 import type { Port } from '../../../documents/index.js';
 import { idFrom, inOrder, listed, severityOf, type Fix } from '../../../foundations/index.js';
-import { beltpacks } from '../add-gear.js';
 import { connect, type AtHand } from '../connect.js';
 import { deviceDoes, switches } from '../functions.js';
 import { networkOf, onNetwork } from '../network.js';
@@ -8,51 +7,29 @@ import { adding, named, offersOf } from '../offers.js';
 import { clashOf } from '../port-fit.js';
 import { signalRule } from '../result.js';
 
-const WORDS = {
-  control: {
-    title: (names: string) => `Nothing steers ${names}: it stays as it was left.`,
-    advice: 'Put it on one network with what controls it, or lead a control lead to it, or lock it off.',
-  },
-  talkback: {
-    title: (names: string) => `Whoever mixes cannot speak to the operator of ${names}.`,
-    advice: 'Give them a beltpack, or talkback with the return picture.',
-  },
-  tally: {
-    title: (names: string) => `The operator of ${names} does not see when it is on air.`,
-    advice: 'Lead tally to it, or fix a screen with the programme to the camera.',
-  },
-} as const;
-const LINES = ['control', 'talkback', 'tally'] as const;
-
-/** Cameras to which control, talkback or tally is missing. */
+/** Remote cameras that nothing steers. */
 export const lineMissing = signalRule({
   rule: 'signal.line-missing',
   reads: ({ own }) => ({ cameras: own.cameras, devices: own.wiring.devices }),
   *find({ cameras, devices }) {
-    for (const line of LINES) {
-      const missing = Object.entries(cameras).flatMap(([id, lines]) => {
-        const figure = lines[line];
-        const severity = figure && severityOf(figure);
-        return severity === undefined ? [] : [{ id, figure, severity }];
-      });
-      const [first] = missing;
-      if (!first) continue;
-      const names = listed(missing.map(({ id }) => devices[id]?.label ?? id));
-      yield {
-        severity: first.severity,
-        subjects: [line, ...missing.map(({ id }) => id)],
-        title: WORDS[line].title(names),
-        because: missing.flatMap(({ figure }) => figure ?? []),
-        advice: WORDS[line].advice,
-      };
-    }
+    const missing = Object.entries(cameras).flatMap(([id, { control }]) => {
+      const severity = control && severityOf(control);
+      return severity === undefined ? [] : [{ id, figure: control, severity }];
+    });
+    const [first] = missing;
+    if (!first) return;
+    const names = listed(missing.map(({ id }) => devices[id]?.label ?? id));
+    yield {
+      severity: first.severity,
+      subjects: ['control', ...missing.map(({ id }) => id)],
+      title: `Nothing steers ${names}: it stays as it was left.`,
+      because: missing.flatMap(({ figure }) => figure ?? []),
+      advice: 'Put it on one network with what controls it, or lead a control lead to it, or lock it off.',
+    };
   },
-  *fixes({ id, subjects: [line, ...cameras] }, { own: { wiring, leads }, kinds, shelf, links }) {
+  *fixes({ id, subjects: [, ...cameras] }, { own: { wiring, leads }, kinds, shelf, links }) {
     const [camera] = cameras;
-    const desk = inOrder(wiring.devices).find(([device]) => switches(wiring, device))?.[0];
-    if (line === 'talkback' && desk !== undefined)
-      yield* beltpacks(cameras, desk, id, { kinds, shelf, wiring });
-    if (line !== 'control' || camera === undefined || cameras.length > 1) return;
+    if (camera === undefined || cameras.length > 1) return;
     const stock = { kinds, shelf, wiring };
     for (const [device] of inOrder(wiring.devices)) {
       const family = wiring.kindOf(device)?.family;

@@ -12,6 +12,7 @@ const WORDS: Readonly<Record<Task, string>> = {
   mix: 'mixes',
   control: 'steers',
   attendee: 'watches as a guest',
+  speaker: 'belongs to whoever speaks',
 };
 const HEAVY: readonly Task[] = ['slides', 'mix', 'encode', 'call'];
 

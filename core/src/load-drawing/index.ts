@@ -1,0 +1,113 @@
+/** Loads of people as bands over the time that is live: of each item how much of their attention it takes. */
+import type { Assessment } from '../assess.js';
+import type { Bundle } from '../documents/index.js';
+import { inOrder, numberOf, showClock, type Reading } from '../foundations/index.js';
+
+/** All lengths in units of the drawing. */
+export const LOADS = { width: 720, left: 6, right: 700, head: 34, band: 62, full: 34, top: 18 } as const;
+
+export interface LoadStep {
+  readonly id: string;
+  readonly x: number;
+  readonly width: number;
+  /** Height of what is sure, and of what it may be at most beyond that; undefined where that is not known. */
+  readonly least: number;
+  readonly most: number | undefined;
+  /** In percent, where there is room for it. */
+  readonly words: string | undefined;
+  readonly tooMuch: boolean;
+}
+
+export interface LoadBand {
+  readonly person: string;
+  readonly name: string;
+  readonly roles: string;
+  readonly verdict: string;
+  /** It is more than one person can do; or it is not known whether. */
+  readonly state: 'fits' | 'too much' | 'unknown';
+  /** Of the line of all their attention, and of the ground. */
+  readonly full: number;
+  readonly ground: number;
+  readonly steps: readonly LoadStep[];
+}
+
+export interface LoadDrawing {
+  readonly height: number;
+  readonly items: readonly {
+    readonly id: string;
+    readonly x: number;
+    readonly width: number;
+    readonly clock: string;
+    readonly label: string | undefined;
+  }[];
+  readonly bands: readonly LoadBand[];
+}
+
+/** Width of a letter of the labels. */
+const LETTER = 6.4;
+/** A load is drawn to this share of all attention at most. */
+const TALLEST = 1.3;
+
+/** The bands of everybody with something to do; undefined where nothing is live, or nobody is on anything. */
+export function loadDrawing(
+  { plan, hands: { people } }: Bundle,
+  { hands, brief }: Pick<Assessment, 'hands' | 'brief'>,
+  reading: Reading,
+): LoadDrawing | undefined {
+  const live = inOrder(plan.runningOrder).filter(([, { phase, minutes }]) => phase === 'live' && minutes > 0);
+  const whole = live.reduce((sum, [, { minutes }]) => sum + minutes, 0);
+  const loads = Object.entries(hands.workload);
+  if (whole === 0 || loads.length === 0) return undefined;
+  const scale = (LOADS.right - LOADS.left) / whole;
+  let passed = 0;
+  const items = live.map(([id, { label, minutes }]) => {
+    const x = LOADS.left + passed * scale;
+    passed += minutes;
+    const width = minutes * scale;
+    const begins = brief.items[id]?.begins.value;
+    return {
+      ...{ id, x, width, label: fitting(label, width) },
+      clock: typeof begins === 'string' && width > 6 * LETTER ? showClock(begins, reading) : '',
+    };
+  });
+  const bands = loads.map(([person, load], row): LoadBand => {
+    const ground = LOADS.head + row * LOADS.band + LOADS.top + LOADS.full;
+    return {
+      person,
+      name: people[person]?.name ?? person,
+      roles: load.roles.map(key => hands.roles[key]?.label ?? key).join(', '),
+      verdict: String(load.verdict.value ?? `not known: ${load.verdict.why ?? ''}`),
+      state:
+        load.verdict.value === null
+          ? 'unknown'
+          : load.verdict.value === 'too much for one'
+            ? 'too much'
+            : 'fits',
+      ...{ ground, full: ground - LOADS.full },
+      steps: items.flatMap(({ id, x, width }): LoadStep[] => {
+        const { least, most } = load.items[id] ?? {};
+        const sure = numberOf(least);
+        if (sure === undefined) return [];
+        const may = numberOf(most);
+        const percent = `${Math.round(sure)} %`;
+        return [
+          {
+            ...{ id, x, width, least: heightOf(sure), tooMuch: sure > 100 },
+            most: may === undefined ? undefined : heightOf(may),
+            words: width > (percent.length + 1) * LETTER ? percent : undefined,
+          },
+        ];
+      }),
+    };
+  });
+  return { height: LOADS.head + bands.length * LOADS.band + 4, items, bands };
+}
+
+const heightOf = (percent: number): number => Math.min(percent / 100, TALLEST) * LOADS.full;
+
+/** As much of a label as there is room for. */
+function fitting(label: string, width: number): string | undefined {
+  const room = Math.floor((width - 6) / LETTER);
+  if (room < 3) return undefined;
+  return label.length > room ? `${label.slice(0, room - 1)}…` : label;
+}
