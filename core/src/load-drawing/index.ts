@@ -13,8 +13,8 @@ export interface LoadStep {
   /** Height of what is sure, and of what it may be at most beyond that; undefined where that is not known. */
   readonly least: number;
   readonly most: number | undefined;
-  /** In percent, where there is room for it. */
-  readonly words: string | undefined;
+  /** In percent, where there is room for it: how far above the ground, and whether it stands on the bar. */
+  readonly words: { readonly text: string; readonly up: number; readonly onBar: boolean } | undefined;
   readonly tooMuch: boolean;
 }
 
@@ -45,6 +45,8 @@ export interface LoadDrawing {
 
 /** Width of a letter of the labels. */
 const LETTER = 6.4;
+/** Height of a line of words. */
+const LINE = 15;
 /** A load is drawn to this share of all attention at most. */
 const TALLEST = 1.3;
 
@@ -89,12 +91,12 @@ export function loadDrawing(
         const sure = numberOf(least);
         if (sure === undefined) return [];
         const may = numberOf(most);
-        const percent = `${Math.round(sure)} %`;
+        const text = percentWords(sure, may);
+        const heights = [heightOf(sure), may === undefined ? undefined : heightOf(may)] as const;
         return [
           {
-            ...{ id, x, width, least: heightOf(sure), tooMuch: sure > 100 },
-            most: may === undefined ? undefined : heightOf(may),
-            words: width > (percent.length + 1) * LETTER ? percent : undefined,
+            ...{ id, x, width, least: heights[0], most: heights[1], tooMuch: sure > 100 },
+            words: width > (text.length + 1) * LETTER ? { text, ...standing(...heights) } : undefined,
           },
         ];
       }),
@@ -104,6 +106,19 @@ export function loadDrawing(
 }
 
 const heightOf = (percent: number): number => Math.min(percent / 100, TALLEST) * LOADS.full;
+
+/** Between the least and the most; “?” where nothing is known. */
+function percentWords(least: number, most: number | undefined): string {
+  const [low, high] = [Math.round(least), most === undefined ? undefined : Math.round(most)];
+  if (high === undefined) return low === 0 ? '?' : `≥ ${low} %`;
+  return high === low ? `${low} %` : `${low}–${high} %`;
+}
+
+/** Where words stand so that no line goes through them: on the bar, above it in the dashed frame, or above both. */
+function standing(least: number, most = 0): { up: number; onBar: boolean } {
+  if (least > LINE) return { up: 4, onBar: true };
+  return { up: (most - least > LINE ? least : Math.max(least, most)) + 3, onBar: false };
+}
 
 /** As much of a label as there is room for. */
 function fitting(label: string, width: number): string | undefined {

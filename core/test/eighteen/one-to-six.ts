@@ -13,7 +13,7 @@ export const SEMINAR: SetUp = {
   devices: [
     ['camwide01', 'C1 WIDE', 'camoneinc', { at: [3.2, 3.2], height: 2 }, LOCKED],
     ['camclose1', 'C2 CLOSE', 'camhdmic1', { at: [2.6, 6.8], height: 2 }, { ...LOCKED, cleared: true }],
-    ['laptopspk', 'SPEAKER', 'laptopcom', { at: [2.9, 8.2], height: 0.75 }, { tasks: ['slides'] }],
+    ['laptopspk', 'SPEAKER', 'laptopcom', { at: [2.9, 8.2], height: 0.75 }, { tasks: ['slides', 'speaker'] }],
     ['switcher1', 'SWITCHER', 'switchpla', DESK],
     ['projector', 'PROJECTOR', 'projector', { at: [8, 5], height: 3 }, { viewers: ['mixer'] }],
   ],

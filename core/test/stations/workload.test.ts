@@ -193,6 +193,11 @@ describe('roles', () => {
     const nobody = rolesOf(remove('/assignments/assignmix1'));
     expect([nobody.caller?.person, nobody.caller?.besides]).toEqual(['odilemarsh', 'Lead']);
     expect(rolesOf(set('/assignments/assignmix1/person', 'josiahvane')).caller?.besides).toBe('Vision mixer');
+    // Where neither is found one is missing, not two.
+    const none = rolesOf(remove('/assignments/assignmix1'), remove('/assignments/assignlead'));
+    expect([none.caller?.person, none.caller?.besides, none.caller?.filled.value]).toEqual([
+      ...[undefined, 'Vision mixer', true],
+    ]);
     // What falls to somebody is no reason to say that they have not done it before.
     expect(snagsOf(withPlan(), 'hands.unskilled')).toEqual([]);
   });

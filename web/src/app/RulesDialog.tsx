@@ -196,25 +196,7 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
           />
         ))}
       </details>
-      <details className="py-1.5" open={rules.attention !== undefined}>
-        <summary>Attention that one thing takes while it is live, where the house reckons otherwise</summary>
-        {ATTENTION.map(([name, label, unit, most]) => (
-          <NumberField
-            key={name}
-            label={`${label} (usually ${USUAL_ATTENTION[name]} ${unit})`}
-            unit={unit}
-            value={rules.attention?.[name]}
-            min={0}
-            max={most}
-            optional
-            onCommit={value => {
-              const { [name]: _before, ...others } = rules.attention ?? {};
-              const next = { ...others, ...(value !== undefined && { [name]: value }) };
-              store.editPlan('Choose what takes attention', plan => plan.put('rules', 'attention', next));
-            }}
-          />
-        ))}
-      </details>
+      <AttentionRules attention={rules.attention} />
     </Dialog>
   );
 }
@@ -235,3 +217,29 @@ const ATTENTION = [
 const REACHED = (Object.keys(MAKE_WORDS) as CableMake[]).filter(
   make => !make.startsWith('mains') && make !== 'hdmi-plain',
 );
+
+/** What takes how much attention, where the house reckons otherwise. */
+function AttentionRules({ attention }: { attention: RuleChoices['attention'] }) {
+  const store = useStore();
+  return (
+    <details className="py-1.5" open={attention !== undefined}>
+      <summary>Attention that one thing takes while it is live, where the house reckons otherwise</summary>
+      {ATTENTION.map(([name, label, unit, most]) => (
+        <NumberField
+          key={name}
+          label={`${label} (usually ${USUAL_ATTENTION[name]} ${unit})`}
+          unit={unit}
+          value={attention?.[name]}
+          min={0}
+          max={most}
+          optional
+          onCommit={value => {
+            const { [name]: _before, ...others } = attention ?? {};
+            const next = { ...others, ...(value !== undefined && { [name]: value }) };
+            store.editPlan('Choose what takes attention', plan => plan.put('rules', 'attention', next));
+          }}
+        />
+      ))}
+    </details>
+  );
+}

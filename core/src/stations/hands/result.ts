@@ -69,7 +69,7 @@ export interface RoleResult {
   readonly when: string;
   readonly done: RoleDone;
   readonly person: string | undefined;
-  /** The role besides which that person does it, as nobody is put on it. */
+  /** The role to which it falls, as nobody is put on it: whoever does that does this besides. */
   readonly besides: string | undefined;
   readonly assignment: string | undefined;
   readonly filled: Figure;

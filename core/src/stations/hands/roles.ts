@@ -273,7 +273,9 @@ export function rolesOf({
   return Object.fromEntries(
     wanted.map(({ fallsTo, ...role }): [string, RoleResult] => {
       const own = known(role.key);
-      const besides = own === undefined ? fallsTo.find(key => labels.has(key) && known(key)) : undefined;
+      const next = fallsTo.filter(key => labels.has(key));
+      // Where nobody does any of them yet, whoever will do the first does this too: one is missing, not two.
+      const besides = own === undefined ? (next.find(known) ?? next[0]) : undefined;
       const person = own ?? (besides === undefined ? undefined : known(besides));
       return [
         role.key,
@@ -282,7 +284,7 @@ export function rolesOf({
           person,
           besides: besides === undefined ? undefined : labels.get(besides),
           assignment: assigned.get(role.key)?.id,
-          filled: roleFilled.found([role.key], person !== undefined, [], {
+          filled: roleFilled.found([role.key], (person ?? besides) !== undefined, [], {
             method:
               own !== undefined
                 ? 'a person is put on it'

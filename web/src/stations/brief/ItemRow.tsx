@@ -37,8 +37,8 @@ export function ItemRow({
   const times = useResult('brief').items;
   const reading = useReading();
   const at = (iso: unknown): string => (typeof iso === 'string' ? showClock(iso, reading) : '');
-  return (
-    <tr>
+  const row = (
+    <tr className={item.phase === 'live' ? '[&>td]:border-b-0 [&>td]:pb-0' : ''}>
       <td>{at(times[id]?.begins.value)}</td>
       <td>{at(times[id]?.ends.value)}</td>
       <td>
@@ -54,22 +54,7 @@ export function ItemRow({
         />
       </td>
       <td>
-        <select
-          className="field"
-          aria-label={`Phase of ${item.label}`}
-          value={item.phase}
-          onChange={event =>
-            store.editPlan('Change a phase', plan =>
-              plan.put('runningOrder', id, 'phase', event.target.value as RunningItem['phase']),
-            )
-          }
-        >
-          {PHASE_ORDER.map(phase => (
-            <option key={phase} value={phase}>
-              {PHASE_WORDS[phase]}
-            </option>
-          ))}
-        </select>
+        <PhaseOf id={id} item={item} />
       </td>
       <td className="text-right">
         <Minutes id={id} item={item} />
@@ -78,13 +63,6 @@ export function ItemRow({
         <MarkOf id={id} item={item} />
       </td>
       <td>{item.phase === 'live' && <LayoutsOf id={id} item={item} />}</td>
-      <td>
-        {item.phase === 'live' && (
-          <Suspense>
-            <WorkOf id={id} item={item} />
-          </Suspense>
-        )}
-      </td>
       <td className="text-right whitespace-nowrap">
         <button
           className="link"
@@ -113,6 +91,42 @@ export function ItemRow({
         </button>
       </td>
     </tr>
+  );
+  if (item.phase !== 'live') return row;
+  return (
+    <>
+      {row}
+      <tr>
+        <td colSpan={2} />
+        <td colSpan={6}>
+          <Suspense>
+            <WorkOf id={id} item={item} />
+          </Suspense>
+        </td>
+      </tr>
+    </>
+  );
+}
+
+function PhaseOf({ id, item }: { id: string; item: RunningItem }) {
+  const store = useStore();
+  return (
+    <select
+      className="field"
+      aria-label={`Phase of ${item.label}`}
+      value={item.phase}
+      onChange={event =>
+        store.editPlan('Change a phase', plan =>
+          plan.put('runningOrder', id, 'phase', event.target.value as RunningItem['phase']),
+        )
+      }
+    >
+      {PHASE_ORDER.map(phase => (
+        <option key={phase} value={phase}>
+          {PHASE_WORDS[phase]}
+        </option>
+      ))}
+    </select>
   );
 }
 

@@ -41,7 +41,6 @@ export function RunningOrder() {
             <th className="text-right">Minutes</th>
             <th>Where</th>
             <th>Layouts</th>
-            <th>What it asks</th>
             <th />
           </tr>
         </thead>

@@ -116,7 +116,13 @@ function PersonChoice({ role }: { role: RoleResult }) {
       value={besides === undefined ? (role.person ?? '') : ''}
       onChange={event => choose(event.target.value)}
     >
-      <option value="">{besides === undefined ? 'nobody yet' : `${doing ?? ''}, besides ${besides}`}</option>
+      <option value="">
+        {besides === undefined
+          ? 'nobody yet'
+          : doing === undefined
+            ? `whoever is on ${besides}`
+            : `${doing}, besides ${besides}`}
+      </option>
       <optgroup label="Have the skill">
         {able.map(([id, { name, young }]) => (
           <option key={id} value={id}>

@@ -97,14 +97,14 @@ function Band({
             height={least}
             fill={tooMuch ? 'var(--madder)' : 'var(--oil)'}
           />
-          {words !== undefined && (
+          {words && (
             <text
               x={x + 4}
-              y={ground - (least > 15 ? 4 : least + 3)}
+              y={ground - words.up}
               fontSize={11.5}
-              fill={least > 15 ? 'var(--on-oil)' : 'var(--ink)'}
+              fill={words.onBar ? 'var(--on-oil)' : 'var(--ink)'}
             >
-              {words}
+              {words.text}
             </text>
           )}
         </g>

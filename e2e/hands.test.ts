@@ -1,0 +1,62 @@
+/** Journeys of the crew: what the running order asks of people, who has too much, who could do it with the fewest. */
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
+import { figure, FRIDAY, saved, setStage, undo, type Stage } from './helper.js';
+
+let stage: Stage;
+beforeAll(async () => (stage = await setStage()));
+afterEach(() => stage.clear());
+afterAll(() => stage.close());
+
+describe('what an item asks', () => {
+  it('is counted under Brief, is too much for one under Hands, and is cured from there', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/brief`);
+    await page.getByLabel('Work of Soloist').click();
+    const captions = page.locator('details[open]').getByLabel('Captions');
+    // 130 captions of 6 s in 12 min.
+    await captions.fill('130');
+    await captions.press('Enter');
+    await page.getByText('asks for 3 cuts a minute, 130 captions').waitFor();
+    await page.getByRole('link', { name: /Hands/ }).click();
+    await page.getByText('Sunniva Rayne Graphics and words · ◆ too much for one').waitFor();
+    await page.keyboard.press('s');
+    const snag = page.getByText(
+      'Sunniva Rayne has 109 % to do in “Soloist”, from 20:05, as Graphics and words.',
+    );
+    await snag.click();
+    await page.getByRole('button', { name: 'Make do with 120 captions in “Soloist”' }).click();
+    await snag.waitFor({ state: 'detached' });
+    await page.getByText('Sunniva Rayne Graphics and words · ✓ one person can do this').waitFor();
+    await saved(page);
+    for (let edits = 0; edits < 2; edits++) await undo(page);
+  });
+});
+
+describe('the least crew', () => {
+  it('is found, says who does what, and is taken and taken back in one step', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/hands`);
+    const watcher = page.getByLabel('Person for Stream watcher');
+    expect(await watcher.inputValue()).toBe('');
+    const least = page.getByRole('region', { name: 'Least crew' });
+    await least.getByRole('button', { name: 'Who could do it with the fewest' }).click();
+    await least.getByText('5 people').first().waitFor();
+    expect(await least.getByRole('listitem').count()).toBe(5);
+    await least.getByRole('button', { name: 'Have 5 people do it' }).click();
+    await expect.poll(() => watcher.inputValue()).not.toBe('');
+    await expect.poll(() => figure(page, 'hands.people').innerText()).toContain('5');
+    await saved(page);
+    await undo(page);
+    await expect.poll(() => watcher.inputValue()).toBe('');
+  });
+});
+
+describe('a role', () => {
+  it('that falls to whoever mixes is taken over, and given back', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/hands`);
+    const director = page.getByLabel('Person for Director');
+    await director.getByText('Tobin Ashgrove, besides Vision mixer').waitFor({ state: 'attached' });
+    await director.selectOption('odilemarsh');
+    await page.getByText('Odile Marsh Director · ✓ one person can do this').waitFor();
+    await director.selectOption('');
+    await director.getByText('Tobin Ashgrove, besides Vision mixer').waitFor({ state: 'attached' });
+  });
+});
