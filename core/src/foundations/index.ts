@@ -1,4 +1,5 @@
 export * from './crew-words.js';
+export * from './cut-label.js';
 export * from './declared.js';
 export * from './edit.js';
 export * from './figure.js';

@@ -1,7 +1,7 @@
 /** Loads of people as bands over the time that is live: of each item how much of their attention it takes. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { inOrder, numberOf, showClock, type Reading } from '../foundations/index.js';
+import { cutLabel, inOrder, numberOf, showClock, type Reading } from '../foundations/index.js';
 
 /** All lengths in units of the drawing. */
 export const LOADS = { width: 720, left: 6, right: 700, head: 34, band: 62, full: 34, top: 18 } as const;
@@ -68,7 +68,7 @@ export function loadDrawing(
     const width = minutes * scale;
     const begins = brief.items[id]?.begins.value;
     return {
-      ...{ id, x, width, label: fitting(label, width) },
+      ...{ id, x, width, label: cutLabel(label, (width - 6) / LETTER) },
       clock: typeof begins === 'string' && width > 6 * LETTER ? showClock(begins, reading) : '',
     };
   });
@@ -118,11 +118,4 @@ function percentWords(least: number, most: number | undefined): string {
 function standing(least: number, most = 0): { up: number; onBar: boolean } {
   if (least > LINE) return { up: 4, onBar: true };
   return { up: (most - least > LINE ? least : Math.max(least, most)) + 3, onBar: false };
-}
-
-/** As much of a label as there is room for. */
-function fitting(label: string, width: number): string | undefined {
-  const room = Math.floor((width - 6) / LETTER);
-  if (room < 3) return undefined;
-  return label.length > room ? `${label.slice(0, room - 1)}…` : label;
 }

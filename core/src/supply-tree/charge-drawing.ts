@@ -1,7 +1,7 @@
 /** The charge of batteries along the day, as it is drawn over the running order. */
 import type { Assessment } from '../assess.js';
 import type { Phase } from '../documents/index.js';
-import { numberOf, showClock, showText, type Reading } from '../foundations/index.js';
+import { cutLabel, numberOf, showClock, showText, type Reading } from '../foundations/index.js';
 
 export interface ChargeLine {
   readonly id: string;
@@ -75,12 +75,11 @@ export function chargeDrawing(
     }),
     items: timeline.map(({ from, to, item, label, phase }) => {
       const width = x(to) - x(from);
-      const room = Math.floor((width - 6) / LETTER);
       return {
         id: item ?? label,
         x: x(from),
         width,
-        label: room < 3 ? undefined : label.length > room ? `${label.slice(0, room - 1)}…` : label,
+        label: cutLabel(label, (width - 6) / LETTER),
         tone: toneOf(phase),
       };
     }),

@@ -202,6 +202,26 @@ describe('roles', () => {
     expect(snagsOf(withPlan(), 'hands.unskilled')).toEqual([]);
   });
 
+  it('put the mix that is sent first, whatever order switchers are in; one that nothing comes into is no mix', () => {
+    const second = { order: '000a', label: 'ROOM MIX', kind: 'switchcom', place: { inside: 'deskrack1' } };
+    expect(rolesOf(set('/devices/roommix01', second)).mixer?.where).toBe('SWITCHER');
+    const plugged = rolesOf(
+      set('/devices/roommix01', second),
+      set('/devices/camextra1', { order: '000b', label: 'C4', kind: 'camoneinc' }),
+      set('/links/linkextra', {
+        from: { device: 'camextra1', port: 'hdmiout01' },
+        to: { device: 'roommix01', port: 'hdmiin01' },
+      }),
+    );
+    expect(
+      Object.values(plugged).flatMap(({ key, where }) =>
+        key.startsWith('mixer') ? [`${key}: ${where}`] : [],
+      ),
+    ).toEqual([...['mixer: SWITCHER', 'mixer roommix01: ROOM MIX']]);
+    // Before anything is plugged in, somebody will mix what is there.
+    expect(rolesOf(set('/links', {})).mixer?.where).toBe('SWITCHER');
+  });
+
   it('ask for no director where nobody works a camera', () => {
     const locked = ['camwide01', 'camside01'].map(id => set(`/devices/${id}/worked`, 'locked'));
     expect(rolesOf(...locked).caller).toBeUndefined();

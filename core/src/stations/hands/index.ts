@@ -17,9 +17,10 @@ import {
 } from './call-time.js';
 import { crewsOf, mixOf, placesOf } from './crews.js';
 import { HANDS_FIGURES } from './figures.js';
+import { rolesOf } from './filling.js';
 import type { HandsReads, HandsResult } from './result.js';
 import { operatorLines } from './operator-lines.js';
-import { rolesOf, rolesWanted } from './roles.js';
+import { rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
 import { isLive, workloadOf } from './workload.js';
 
@@ -36,7 +37,7 @@ export const hands: Station<HandsReads, HandsResult> = {
     const views = () => reads.signal.views;
     const wanted = parts.part(
       'wanted',
-      { devices, outputs: () => reads.outputs, wiring, views },
+      { devices, outputs: () => reads.outputs, wiring, views, fed: () => reads.signal.outputs },
       rolesWanted,
     );
     const roles = parts.part(

@@ -1,17 +1,17 @@
-/** Roles that the design asks for, where and when each is done, and who is put on them. */
+/** Roles that the design asks for, and where and when each is done. */
 import type { SkillName } from '../../documents/index.js';
 import { inOrder, LEAD_ROLE, listed, type MapOf } from '../../foundations/index.js';
 import { carriedBy, movesAbout, WORKED_WORDS, workedByHand, type Equipment } from '../equipment.js';
 import { inReturn } from '../signal/camera-lines.js';
-import { deviceDoes, kindDoes, showsWords } from '../signal/functions.js';
+import { deviceDoes, isSent, kindDoes, showsWords, switches } from '../signal/functions.js';
 import type { PlanWiring, SignalResult } from '../signal/index.js';
 import { onNetwork } from '../signal/network.js';
 import { onwards } from '../signal/switching.js';
 import type { Job } from './attention.js';
-import { roleFilled } from './figures.js';
-import type { HandsReads, RoleDone, RoleResult, Roles } from './result.js';
+import type { HandsReads, RoleDone } from './result.js';
 
-interface Wanted {
+/** A role that the design asks for, before anybody is put on it. */
+export interface Wanted {
   readonly key: string;
   readonly label: string;
   readonly skill: SkillName;
@@ -42,7 +42,7 @@ interface Asking {
   readonly wiring: PlanWiring;
   readonly devices: readonly (readonly [id: string, device: Equipment])[];
   readonly cameras: readonly (readonly [id: string, device: Equipment])[];
-  /** Switchers that somebody works by themselves, the one whose mix is sent or comes first at the head. */
+  /** Switchers that are worked by themselves, first the one whose mix is sent, or else comes out somewhere. */
   readonly mixes: readonly (readonly [id: string, device: Equipment])[];
   readonly streams: boolean;
 }
@@ -53,19 +53,18 @@ export function rolesWanted({
   outputs,
   wiring,
   views,
+  fed,
 }: Pick<HandsReads, 'devices' | 'outputs'> & {
   readonly wiring: PlanWiring;
   readonly views: SignalResult['views'];
+  readonly fed: SignalResult['outputs'];
 }): readonly Wanted[] {
   const all = inOrder(devices);
-  const mixing = new Set(
-    Object.values(views).flatMap(each => (each.viewer === 'mixer' ? [each.device] : [])),
-  );
   const asking: Asking = {
     wiring,
     devices: all,
     cameras: all.filter(([id]) => kindDoes(wiring.kindOf(id), 'sees')),
-    mixes: all.filter(([id]) => mixing.has(id)),
+    mixes: mixesOf(all, { outputs, wiring, views, fed }),
     streams: Object.values(outputs ?? {}).some(output => output.kind === 'stream'),
   };
   return [
@@ -83,6 +82,29 @@ export function rolesWanted({
       ...{ where: IN_ROOM, when: 'from doors to the end', done: done([], { unsaid: true }), fallsTo: [] },
     },
   ];
+}
+
+/** Switchers that are mixed apart from each other; where nothing is plugged in yet, the first there is. */
+function mixesOf(
+  devices: Asking['devices'],
+  {
+    outputs,
+    wiring,
+    views,
+    fed,
+  }: Pick<HandsReads, 'outputs'> & Pick<SignalResult, 'wiring' | 'views'> & { fed: SignalResult['outputs'] },
+): Asking['mixes'] {
+  const mixing = new Set(
+    Object.values(views).flatMap(each => (each.viewer === 'mixer' ? [each.device] : [])),
+  );
+  const mixes = devices.filter(([id]) => mixing.has(id));
+  if (mixes.length === 0) return devices.filter(([id]) => switches(wiring, id)).slice(0, 1);
+  const feeding = inOrder(outputs).flatMap(([id, output]) => {
+    const switcher = fed[id]?.switcher;
+    return mixing.has(switcher) ? [{ switcher, sent: isSent(output) }] : [];
+  });
+  const main = (feeding.find(({ sent }) => sent) ?? feeding[0])?.switcher;
+  return [...mixes.filter(([id]) => id === main), ...mixes.filter(([id]) => id !== main)];
 }
 
 /** Who calls, who works each mix, and who sets the exposure of cameras from afar. */
@@ -247,53 +269,5 @@ function isTethered(camera: string, devices: HandsReads['devices'], wiring: Plan
         wiring.portOf(from.device === id ? from : to)?.connector !== 'air' &&
         ![from, to].every(({ device }) => aboard.has(device ?? '')),
     ),
-  );
-}
-
-/** Each role with whoever is put on it, or does it besides another one. */
-export function rolesOf({
-  wanted,
-  assignments,
-  people,
-}: {
-  readonly wanted: readonly Wanted[];
-  readonly assignments: HandsReads['assignments'];
-  readonly people: HandsReads['hands']['people'];
-}): Roles {
-  const assigned = new Map(
-    inOrder(assignments)
-      .toReversed()
-      .map(([id, { role, person }]) => [role, { id, person }] as const),
-  );
-  const known = (key: string): string | undefined => {
-    const person = assigned.get(key)?.person;
-    return person !== undefined && Object.hasOwn(people, person) ? person : undefined;
-  };
-  const labels = new Map(wanted.map(({ key, label }) => [key, label]));
-  return Object.fromEntries(
-    wanted.map(({ fallsTo, ...role }): [string, RoleResult] => {
-      const own = known(role.key);
-      const next = fallsTo.filter(key => labels.has(key));
-      // Where nobody does any of them yet, whoever will do the first does this too: one is missing, not two.
-      const besides = own === undefined ? (next.find(known) ?? next[0]) : undefined;
-      const person = own ?? (besides === undefined ? undefined : known(besides));
-      return [
-        role.key,
-        {
-          ...role,
-          person,
-          besides: besides === undefined ? undefined : labels.get(besides),
-          assignment: assigned.get(role.key)?.id,
-          filled: roleFilled.found([role.key], (person ?? besides) !== undefined, [], {
-            method:
-              own !== undefined
-                ? 'a person is put on it'
-                : besides === undefined
-                  ? 'nobody is put on it'
-                  : `falls to ${labels.get(besides) ?? besides} until somebody else is put on it`,
-          }),
-        },
-      ];
-    }),
   );
 }
