@@ -186,7 +186,7 @@ describe('roles', () => {
     always(({ hands }, { plan }) => {
       const roles = Object.values(hands.roles);
       expect(hands.wanted.value).toBe(roles.length);
-      expect(hands.filled.value).toBe(roles.filter(role => role.person).length);
+      expect(hands.filled.value).toBe(roles.filter(role => role.person ?? role.besides).length);
       expect(number(hands.people)).toBeLessThanOrEqual(number(hands.filled));
       for (const role of roles)
         if (role.assignment) expect(plan.assignments?.[role.assignment]?.role).toBe(role.key);
