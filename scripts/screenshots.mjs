@@ -1,8 +1,9 @@
-// `npm run screenshots`: one picture of each main view from the demo data, into docs/screenshots.
+// `npm run screenshots`: one picture of each main view from the demo data, into docs/screenshots; `-- hands day`: of these.
 import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
 import { ensureBuilt, ensureInstalled, ensurePackages, main, root, startServer } from './lib.mjs';
 
+const named = process.argv.slice(2);
 const EVENT = '/events/eventfriday1';
 const VIEWS = [
   ['events', '/events'],
@@ -57,7 +58,7 @@ main(async () => {
         width = 1280,
         height = 800,
       } = {},
-    ] of VIEWS) {
+    ] of VIEWS.filter(([view]) => named.length === 0 || named.includes(view))) {
       const context = await browser.newContext({ viewport: { width, height } });
       if (blackout) await context.addInitScript(() => localStorage.setItem('idle-satchel blackout', 'on'));
       const page = await context.newPage();
