@@ -145,7 +145,6 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
     ...asked,
   })),
   [deskPlaces.name]: command(deskPlaces, NoOptions, asAsked),
-  [leastCrew.name]: command(leastCrew, CrewOption, (asked: CrewOption) => asked),
   [connectTheRest.name]: command(connectTheRest, NoOptions, asAsked),
   [cutAll.name]: command(cutAll, NoOptions, asAsked),
   [shareOut.name]: command(shareOut, NoOptions, asAsked),
@@ -157,6 +156,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [whatFits.name]: command(whatFits, CeilingOption, (asked: CeilingOptions) => asked),
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
+  [leastCrew.name]: command(leastCrew, CrewOption, (asked: CrewOption) => asked),
 };
 
 /** Every fault of the options of a search; an empty list means that they can be followed. */
