@@ -132,7 +132,7 @@ export function readsBy(
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },
-      ...{ kinds, shelf, links, shotsWanted: plan.shots, zone: plan.zone },
+      ...{ kinds, shelf, shotsWanted: plan.shots, zone: plan.zone },
       ...{ workPlaces: workPlaces(), letIn: results().ground.venue.facts?.crew },
       brief: results().brief,
       shots: results().shots,

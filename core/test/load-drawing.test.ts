@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '../src/assess.js';
 import { loadDrawing, LOADS } from '../src/load-drawing/index.js';
-import { withCount, workWords } from '../src/running-work.js';
+import { withCount, asksWords } from '../src/item-asks.js';
 import { friday } from './stations/edited.js';
 
 const READING = { system: 'metric', zone: 'Europe/London' } as const;
@@ -41,9 +41,9 @@ describe('bands of loads', () => {
 
 describe('what an item asks', () => {
   it('is told in words, one of a thing and several, and as nothing where all is none', () => {
-    expect(workWords(undefined)).toBeUndefined();
-    expect(workWords({ cuts: 1, captions: 0, chats: 2 })).toBe('1 cut a minute, 2 answers');
-    expect(workWords({ captions: 0 })).toBe('nothing to do');
+    expect(asksWords(undefined)).toBeUndefined();
+    expect(asksWords({ cuts: 1, captions: 0, chats: 2 })).toBe('1 cut a minute, 2 answers');
+    expect(asksWords({ captions: 0 })).toBe('nothing to do');
   });
 
   it('is not counted any more when the last count is taken out', () => {

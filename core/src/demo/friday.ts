@@ -179,7 +179,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
         phase: 'live',
         minutes: 5,
         mark: 'marklecte',
-        work: { cuts: 2, captions: 2, cues: 2, chats: 1 },
+        asks: { cuts: 2, captions: 2, cues: 2, chats: 1 },
       },
       itembells1: {
         order: '006h',
@@ -187,7 +187,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
         phase: 'live',
         minutes: 30,
         mark: 'marktable',
-        work: BELLS,
+        asks: BELLS,
       },
       itemsolo01: {
         order: '007h',
@@ -195,7 +195,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
         phase: 'live',
         minutes: 12,
         mark: 'marksolo1',
-        work: { cuts: 3, captions: 3, reframes: 4, cues: 3, chats: 2 },
+        asks: { cuts: 3, captions: 3, reframes: 4, cues: 3, chats: 2 },
       },
       itemchoir1: {
         order: '008h',
@@ -203,7 +203,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
         phase: 'live',
         minutes: 18,
         mark: 'markchoir',
-        work: { cuts: 4, captions: 6, slides: 4, reframes: 8, cues: 4, chats: 3 },
+        asks: { cuts: 4, captions: 6, slides: 4, reframes: 8, cues: 4, chats: 3 },
       },
       itembells2: {
         order: '009h',
@@ -211,7 +211,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
         phase: 'live',
         minutes: 30,
         mark: 'marktable',
-        work: BELLS,
+        asks: BELLS,
       },
       itemstrike: { order: '00ah', label: 'Strike and load', phase: 'strike', minutes: 45 },
     },

@@ -34,7 +34,7 @@ export * from './rack-words.js';
 export * from './read-file.js';
 export * from '../foundations/rungs.js';
 export * from './rules.js';
-export * from './running-work.js';
+export * from './item-asks.js';
 export * from './schema.js';
 export { faultsOf, faultsSince, type Fault } from './validate.js';
 export { isDay, isInstant, isTimeZone } from './clocks.js';

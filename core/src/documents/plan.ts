@@ -34,7 +34,7 @@ import {
   type Viewer,
 } from './signal-words.js';
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
-import { ItemWork } from './running-work.js';
+import { ItemAsks } from './item-asks.js';
 import { Occasion } from './occasion.js';
 import { PlanMoney } from './plan-money.js';
 import { Quote } from './plan-quote.js';
@@ -86,7 +86,7 @@ export class RunningItem {
   @Optional() @Ref() mark?: string;
   /** Layouts and graphics that it needs, all at once. */
   @Optional() @Words(LAYOUTS) layouts?: Layout[];
-  @Optional() @One(() => ItemWork) work?: ItemWork;
+  @Optional() @One(() => ItemAsks) asks?: ItemAsks;
 }
 
 export class Shot {

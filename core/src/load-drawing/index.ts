@@ -2,6 +2,7 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
 import { cutLabel, inOrder, numberOf, showClock, type Reading } from '../foundations/index.js';
+import { ALL_OF_IT, TOO_MUCH } from '../stations/hands/attention.js';
 
 /** All lengths in units of the drawing. */
 export const LOADS = { width: 720, left: 6, right: 700, head: 34, band: 62, full: 34, top: 18 } as const;
@@ -79,12 +80,7 @@ export function loadDrawing(
       name: people[person]?.name ?? person,
       roles: load.roles.map(key => hands.roles[key]?.label ?? key).join(', '),
       verdict: String(load.verdict.value ?? `not known: ${load.verdict.why ?? ''}`),
-      state:
-        load.verdict.value === null
-          ? 'unknown'
-          : load.verdict.value === 'too much for one'
-            ? 'too much'
-            : 'fits',
+      state: load.verdict.value === null ? 'unknown' : load.verdict.value === TOO_MUCH ? 'too much' : 'fits',
       ...{ ground, full: ground - LOADS.full },
       steps: items.flatMap(({ id, x, width }): LoadStep[] => {
         const { least, most } = load.items[id] ?? {};
@@ -95,7 +91,7 @@ export function loadDrawing(
         const heights = [heightOf(sure), may === undefined ? undefined : heightOf(may)] as const;
         return [
           {
-            ...{ id, x, width, least: heights[0], most: heights[1], tooMuch: sure > 100 },
+            ...{ id, x, width, least: heights[0], most: heights[1], tooMuch: sure > ALL_OF_IT },
             words: width > (text.length + 1) * LETTER ? { text, ...standing(...heights) } : undefined,
           },
         ];
@@ -105,7 +101,7 @@ export function loadDrawing(
   return { height: LOADS.head + bands.length * LOADS.band + 4, items, bands };
 }
 
-const heightOf = (percent: number): number => Math.min(percent / 100, TALLEST) * LOADS.full;
+const heightOf = (percent: number): number => Math.min(percent / ALL_OF_IT, TALLEST) * LOADS.full;
 
 /** Between the least and the most; “?” where nothing is known. */
 function percentWords(least: number, most: number | undefined): string {

@@ -1,7 +1,7 @@
 /** What the set-ups say of their crews: roles, loads by the minute, lines to operators, the least crew. */
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import type { ItemWork } from '../../src/documents/index.js';
+import type { ItemAsks } from '../../src/documents/index.js';
 import { applyPatch, inOrder, numberOf } from '../../src/foundations/index.js';
 import { leastCrew, runSearch } from '../../src/searches/index.js';
 import { set } from '../stations/edited.js';
@@ -12,10 +12,10 @@ import { ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
 import { staged, type SetUp } from './stage.js';
 
 /** A set-up of which the live part asks for something, done by so many. */
-function asking(setUp: SetUp, work: ItemWork, crew = setUp.crew) {
+function asking(setUp: SetUp, work: ItemAsks, crew = setUp.crew) {
   const bundle = staged({ ...setUp, crew });
   const [live = ''] = inOrder(bundle.plan.runningOrder).find(([, { phase }]) => phase === 'live') ?? [];
-  const plan = applyPatch(bundle.plan, [set(`/runningOrder/${live}/work`, work)]);
+  const plan = applyPatch(bundle.plan, [set(`/runningOrder/${live}/asks`, work)]);
   const minutes = plan.runningOrder?.[live]?.minutes ?? NaN;
   return { bundle: { ...bundle, plan }, live, minutes, hands: assess({ ...bundle, plan }).hands };
 }

@@ -131,7 +131,7 @@ describe('the least crew', () => {
   });
 
   it('says what nothing counts', async () => {
-    const { work: _work, ...soloist } = friday.plan.runningOrder?.itemsolo01 ?? {};
+    const { asks: _asks, ...soloist } = friday.plan.runningOrder?.itemsolo01 ?? {};
     const { answer } = await asked({
       ...friday,
       plan: {

@@ -204,8 +204,8 @@ const TABLE: readonly Row[] = [
   [
     'hands.overload',
     'risk',
-    ['plan', set('/runningOrder/itemchoir1/work/cuts', 30.5)],
-    ['plan', set('/runningOrder/itemchoir1/work/cuts', 30)],
+    ['plan', set('/runningOrder/itemchoir1/asks/cuts', 30.5)],
+    ['plan', set('/runningOrder/itemchoir1/asks/cuts', 30)],
   ],
   [
     'hands.two-jobs',

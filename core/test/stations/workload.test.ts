@@ -2,11 +2,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
-import type { Bundle, ItemWork } from '../../src/documents/index.js';
+import type { Bundle, ItemAsks } from '../../src/documents/index.js';
 import { applyPatch, numberOf, type Operation } from '../../src/foundations/index.js';
-import { WORK_FIELDS } from '../../src/running-work.js';
-import { whoCounts, workPlaces } from '../../src/stations/standing-where.js';
-import { mixOf } from '../../src/stations/hands/crews.js';
+import { ASK_FIELDS } from '../../src/item-asks.js';
+import { loadReads } from '../../src/searches/crew/load-reads.js';
 import { groupLoads } from '../../src/stations/hands/workload.js';
 import { friday, remove, set } from './edited.js';
 
@@ -52,7 +51,7 @@ describe('a load', () => {
 
   it('is not known at most where nobody counted, and is sure of what the shots ask', () => {
     const shot = { order: '009h', mark: 'marksolo1', size: 'full figure', camera: 'camside01' };
-    const bundle = withPlan(remove('/runningOrder/itemsolo01/work'), set('/shots/shotsecond', shot));
+    const bundle = withPlan(remove('/runningOrder/itemsolo01/asks'), set('/shots/shotsecond', shot));
     const { items, verdict } = handsOf(bundle).workload.wilfokonjo ?? {};
     // Two shots of one mark: framed anew once.
     expect(numberOf(items?.itemsolo01?.least)).toBeCloseTo((100 * 8) / 720, 12);
@@ -89,9 +88,9 @@ describe('a load', () => {
   });
 
   const work = fc.record(
-    Object.fromEntries(WORK_FIELDS.map(({ name }) => [name, fc.integer({ min: 0, max: 9 })])),
+    Object.fromEntries(ASK_FIELDS.map(({ name }) => [name, fc.integer({ min: 0, max: 9 })])),
     { requiredKeys: [] },
-  ) as fc.Arbitrary<ItemWork>;
+  ) as fc.Arbitrary<ItemAsks>;
 
   it('is never less than what is sure, and a search reckons as figures do', () => {
     fc.assert(
@@ -101,19 +100,13 @@ describe('a load', () => {
         fc.integer({ min: 1, max: 60 }),
         (a, b, minutes) => {
           const bundle = withPlan(
-            set('/runningOrder/itembells1/work', a),
+            set('/runningOrder/itembells1/asks', a),
             set('/runningOrder/itembells1/minutes', minutes),
-            b ? set('/runningOrder/itemchoir1/work', b) : remove('/runningOrder/itemchoir1/work'),
+            b ? set('/runningOrder/itemchoir1/asks', b) : remove('/runningOrder/itemchoir1/asks'),
           );
-          const { hands, signal, ground } = assess(bundle);
-          const reads = {
-            ...{ runningOrder: bundle.plan.runningOrder, shots: bundle.plan.shots, attention: undefined },
-            mix: mixOf({ roles: hands.roles, ...signal }),
-            places: workPlaces({
-              who: whoCounts({ devices: bundle.plan.devices, kinds: bundle.kinds }),
-              places: ground.places,
-            }),
-          };
+          const assessment = assess(bundle);
+          const { hands } = assessment;
+          const reads = loadReads(bundle, assessment);
           for (const [person, { items }] of Object.entries(hands.workload)) {
             const all = Object.values(hands.roles);
             const own = all.filter(each => each.person === person);
@@ -139,7 +132,7 @@ describe('a load', () => {
 });
 
 describe('too much for one', () => {
-  const busy = (cuts: number) => withPlan(set('/runningOrder/itemchoir1/work/cuts', cuts));
+  const busy = (cuts: number) => withPlan(set('/runningOrder/itemchoir1/asks/cuts', cuts));
 
   it('begins above all of one’s attention, names item, minute and roles, and is cured', () => {
     expect(snagsOf(busy(30), 'hands.overload')).toEqual([]);
@@ -162,7 +155,7 @@ describe('too much for one', () => {
     ]);
     // With nothing that is sure to be done at the other camera it is not said.
     const idle = Object.entries(friday.plan.runningOrder ?? {}).flatMap(([id, { phase }]) =>
-      phase === 'live' ? [remove(`/runningOrder/${id}/work`)] : [],
+      phase === 'live' ? [remove(`/runningOrder/${id}/asks`)] : [],
     );
     const unknown = { ...besides, plan: applyPatch(besides.plan, idle) };
     expect(snagsOf(unknown, 'hands.two-jobs')).toEqual([]);

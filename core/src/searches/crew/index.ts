@@ -3,11 +3,11 @@ import { assess } from '../../assess.js';
 import { inPlan } from '../../edits.js';
 import type { Bundle, SkillName } from '../../documents/index.js';
 import { idFrom, inOrder } from '../../foundations/index.js';
-import { mixOf } from '../../stations/hands/crews.js';
+import { ALL_OF_IT } from '../../stations/hands/attention.js';
 import type { RoleResult, Roles } from '../../stations/hands/result.js';
 import { groupLoads, isLive, type LoadReads } from '../../stations/hands/workload.js';
-import { whoCounts, workPlaces } from '../../stations/standing-where.js';
-import { OptionError, type Search } from '../search.js';
+import { loadReads } from './load-reads.js';
+import { OptionError, provenLeast, type Search } from '../search.js';
 import { fewestPeople, uncovered, type Able, type Cover } from './cover.js';
 
 export interface CrewOptions {
@@ -56,7 +56,8 @@ export const leastCrew: Search<CrewOptions, CrewTask, LeastCrew> = {
   about: 'the fewest people who can do every role between them, and who does what',
   *problemOf(bundle, { people: asked }) {
     yield { stage: 'problem', share: 0 };
-    const { hands, signal, ground, rules } = assess(bundle);
+    const assessment = assess(bundle);
+    const { hands } = assessment;
     const { people } = bundle.hands;
     asked?.forEach((id, i) => {
       if (!Object.hasOwn(people, id)) throw new OptionError(`/people/${i}`, 'names nobody of the house');
@@ -70,14 +71,7 @@ export const leastCrew: Search<CrewOptions, CrewTask, LeastCrew> = {
       bundle,
       roles,
       all: hands.roles,
-      reads: {
-        ...{ runningOrder: bundle.plan.runningOrder, shots: bundle.plan.shots, attention: rules.attention },
-        mix: mixOf({ roles: hands.roles, ...signal }),
-        places: workPlaces({
-          who: whoCounts({ devices: bundle.plan.devices, kinds: bundle.kinds }),
-          places: ground.places,
-        }),
-      },
+      reads: loadReads(bundle, assessment),
       people: inOrder(people)
         .filter(([id, { young, erased }]) => !young && !erased && (may?.has(id) ?? true))
         .map(([id, { name, skills }]) => ({
@@ -144,7 +138,7 @@ const asItIs = (roles: readonly RoleResult[]): Way => ({
  */
 function callerOperates(roles: readonly RoleResult[]): Way | undefined {
   const caller = roles.find(({ key }) => key === 'caller');
-  const operators = roles.filter(({ key }) => key.startsWith('camera ') || key.startsWith('remote '));
+  const operators = roles.filter(({ done }) => done.cameras.length > 0);
   if (!caller || operators.length === 0) return undefined;
   const together = [caller, ...operators];
   return {
@@ -168,7 +162,7 @@ function canDo(roles: readonly RoleResult[], { calls }: Way, { all, reads }: Cre
   const others = calls ? Object.values(all) : Object.values(all).filter(each => !roles.includes(each));
   const loads = groupLoads(live, others, reads);
   if (held > 0 && loads.some(({ load }) => load > 0)) return false;
-  return loads.every(({ load, atOnePlace }) => atOnePlace && load <= 100);
+  return loads.every(({ load, atOnePlace }) => atOnePlace && load <= ALL_OF_IT);
 }
 
 /** No fewer people than this can do some roles: what all of them take together in the fullest item, and both hands. */
@@ -178,7 +172,7 @@ function leastOf(roles: readonly RoleResult[], { reads }: CrewTask): number {
   for (const role of live)
     for (const { id, load } of groupLoads([role], [], reads)) sums.set(id, (sums.get(id) ?? 0) + load);
   // A hair is taken off for what sums of numbers lose.
-  const full = Math.max(0, ...sums.values()) / 100 - 1e-9;
+  const full = Math.max(0, ...sums.values()) / ALL_OF_IT - 1e-9;
   return Math.max(Math.ceil(full), live.filter(({ done }) => done.bothHands).length);
 }
 
@@ -249,15 +243,7 @@ function foundOf(task: CrewTask, best: Planned | undefined, anybody: number) {
   );
   return {
     answer,
-    objectives:
-      crew.length === 0
-        ? []
-        : [
-            {
-              ...{ label: 'people', unit: '', better: 'less' as const },
-              ...{ value: crew.length, bound: crew.length },
-            },
-          ],
+    objectives: crew.length === 0 ? [] : [provenLeast('people', '', crew.length)],
     offers:
       patch.length === 0
         ? []

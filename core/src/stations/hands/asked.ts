@@ -1,5 +1,5 @@
 /** What each item of the running order asks of roles: how often each job is done, between the least and the most. */
-import type { ItemWork, RunningItem, Shot } from '../../documents/index.js';
+import type { ItemAsks, RunningItem, Shot } from '../../documents/index.js';
 import { inOrder, type MapOf } from '../../foundations/index.js';
 import type { Job } from './attention.js';
 import type { RoleResult } from './result.js';
@@ -30,7 +30,7 @@ export interface Mix {
 export const BY_MINUTE: ReadonlySet<Job> = new Set<Job>(['cut', 'call']);
 
 /** Jobs of which the running order counts one thing. */
-const COUNTED: Readonly<Record<keyof ItemWork, readonly Job[]>> = {
+const COUNTED: Readonly<Record<keyof ItemAsks, readonly Job[]>> = {
   cuts: ['cut', 'call'],
   captions: ['caption'],
   slides: ['slide'],
@@ -42,10 +42,10 @@ const COUNTED: Readonly<Record<keyof ItemWork, readonly Job[]>> = {
 
 const COUNTS = Object.fromEntries(
   Object.entries(COUNTED).flatMap(([name, jobs]) => jobs.map(job => [job, name])),
-) as Readonly<Record<Job, keyof ItemWork>>;
+) as Readonly<Record<Job, keyof ItemAsks>>;
 
 /** Under which name of the running order a job is counted. */
-export const countOf = (job: Job): keyof ItemWork => COUNTS[job];
+export const countOf = (job: Job): keyof ItemAsks => COUNTS[job];
 
 /** What an item asks of some roles that one person does; `others` are roles that somebody else does, or nobody yet. */
 export function askedOf(
@@ -55,7 +55,7 @@ export function askedOf(
   shots: MapOf<Shot> | undefined,
   mix: Mix,
 ): readonly RoleAsked[] {
-  const said = (job: Job): number | undefined => item.work && (item.work[countOf(job)] ?? 0);
+  const said = (job: Job): number | undefined => item.asks && (item.asks[countOf(job)] ?? 0);
   return own.map(role => ({
     role,
     jobs: role.done.jobs.flatMap((job): Asked[] => {
@@ -83,15 +83,11 @@ function cutsOf(said: number | undefined, { pictures }: Mix): Asked {
 
 /** A camera is called before the cut to it where somebody else works it; how many of the cuts go to those is not said. */
 function callsOf(said: number | undefined, { pictures, cameras }: Mix, others: readonly RoleResult[]): Asked {
-  const worked = new Set(
-    others.flatMap(({ done, key }) => (isWorking(key) ? [...done.cameras, done.at] : [])),
-  );
+  const worked = new Set(others.flatMap(({ done }) => done.cameras));
   const called = cameras.filter(id => worked.has(id)).length;
   if (called === 0) return { job: 'call', least: 0, most: 0 };
   return { job: 'call', least: called === pictures ? (said ?? 0) : 0, most: said };
 }
-
-const isWorking = (key: string): boolean => key.startsWith('camera ') || key.startsWith('remote ');
 
 /** Each further shot of a camera in one item is framed anew; how often besides, the running order says. */
 function reframesOf(

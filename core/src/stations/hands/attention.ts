@@ -23,6 +23,12 @@ export const USUAL_ATTENTION: Readonly<Required<Attention>> = {
   walk: 1,
 };
 
+/** All of one’s attention, %. */
+export const ALL_OF_IT = 100;
+
+/** What is said of a person who is asked more than one can do. */
+export const TOO_MUCH = 'too much for one';
+
 export const attentionOf = (own: Attention | undefined): Required<Attention> => ({
   ...USUAL_ATTENTION,
   ...own,

@@ -1,5 +1,6 @@
 /** Every figure of Hands. */
 import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
+import { ALL_OF_IT } from './attention.js';
 
 export const roleFilled = declare({
   key: 'hands.roles.*.filled',
@@ -95,7 +96,7 @@ export const peak = declare({
   unit: '%',
   basis: ATTENTION,
   formula: 'max(load)',
-  limits: { raises: 'hands.overload', risk: { above: 100 } },
+  limits: { raises: 'hands.overload', risk: { above: ALL_OF_IT } },
 });
 export const atOnce = declare({
   key: 'hands.workload.*.atOnce',

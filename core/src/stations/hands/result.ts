@@ -24,7 +24,7 @@ export interface WorkPlace {
   readonly level: string | undefined;
 }
 
-export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf' | 'links'> {
+export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf'> {
   readonly devices: MapOf<Equipment> | undefined;
   readonly outputs: MapOf<Output> | undefined;
   readonly runningOrder: MapOf<RunningItem> | undefined;
@@ -49,7 +49,7 @@ export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf' | 'links
 export interface RoleDone {
   /** Jobs that the running order counts. */
   readonly jobs: readonly Job[];
-  /** The cameras that it frames. */
+  /** The cameras that it works. */
   readonly cameras: readonly string[];
   /** The device at which it is done; undefined: wherever they are. */
   readonly at: string | undefined;

@@ -154,7 +154,9 @@ function cameraRoles(
     ...{ label: `Camera operator, ${label}`, skill: 'camera' },
     why: `${label} is worked ${WORKED_WORDS[worked ?? 'operated']}`,
     ...{ where: label, when: LIVE },
-    done: moves ? done([], { at: id, bothHands: true }) : done(['reframe'], { at: id, cameras: [id] }),
+    done: moves
+      ? done([], { at: id, cameras: [id], bothHands: true })
+      : done(['reframe'], { at: id, cameras: [id] }),
     fallsTo: [],
   };
   if (!moves || (worked !== 'crane' && !isTethered(id, devices, wiring))) return [operator];

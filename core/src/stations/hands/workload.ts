@@ -12,7 +12,7 @@ import {
   type Term,
 } from '../../foundations/index.js';
 import { askedOf, BY_MINUTE, countOf, type Asked, type Mix, type RoleAsked } from './asked.js';
-import { attentionOf, JOB_WORDS, JOBS, type Job } from './attention.js';
+import { ALL_OF_IT, attentionOf, JOB_WORDS, JOBS, TOO_MUCH, type Job } from './attention.js';
 import type { Crew } from './crews.js';
 import * as figures from './figures.js';
 import type { HandsReads, ItemLoad, RoleResult, Workload } from './result.js';
@@ -64,9 +64,9 @@ function shareOf(
 ): Share {
   const name = `${job}s`;
   const unit = BY_MINUTE.has(job) ? '/min' : 'pieces';
-  const own = item.work?.[countOf(job)];
-  const pointer = `/runningOrder/${item.id}/work/${countOf(job)}`;
-  const source = !item.work
+  const own = item.asks?.[countOf(job)];
+  const pointer = `/runningOrder/${item.id}/asks/${countOf(job)}`;
+  const source = !item.asks
     ? 'those that its shots make sure; nobody has counted them'
     : own === undefined
       ? 'none, as the running order counts others'
@@ -241,9 +241,6 @@ export function workloadOf(
   };
 }
 
-/** Most of one’s attention, %. */
-const ALL = 100;
-
 function verdictOf(
   person: string,
   live: readonly RoleResult[],
@@ -254,11 +251,11 @@ function verdictOf(
   const terms = [taken('peak', peak), taken('at_once', atOnce)];
   const say = (value: string, method: string): Figure =>
     figures.verdict.found([person], value, terms, { method });
-  if ((numberOf(atOnce) ?? 0) > 1) return say('too much for one', 'more than one thing takes both hands');
-  if ((numberOf(peak) ?? 0) > ALL) return say('too much for one', 'more than all of their attention');
+  if ((numberOf(atOnce) ?? 0) > 1) return say(TOO_MUCH, 'more than one thing takes both hands');
+  if ((numberOf(peak) ?? 0) > ALL_OF_IT) return say(TOO_MUCH, 'more than all of their attention');
   if (loads.length === 0)
     return figures.verdict.unknown([person], 'the running order has nothing that is live', terms);
-  const open = loads.find(({ load }) => !((numberOf(load.most) ?? Infinity) <= ALL));
+  const open = loads.find(({ load }) => !((numberOf(load.most) ?? Infinity) <= ALL_OF_IT));
   const away = loads.find(({ walk }) => walk.most !== 0);
   if (!open && !away)
     return say('one person can do this', 'at most all of their attention in every item, at one place');

@@ -12,7 +12,7 @@ import { TextField } from '../../ledger/TextField.js';
 import { useEvent, useReading, useResult, useStore } from '../../store/hooks.js';
 import { fetched } from '../../ui/fetched.js';
 
-const WorkOf = fetched(() => import('./WorkOf.js'));
+const AsksOf = fetched(() => import('./AsksOf.js'));
 
 /** One item of the running order: when, what, where and how long. */
 export function ItemRow({
@@ -100,7 +100,7 @@ export function ItemRow({
         <td colSpan={2} />
         <td colSpan={6}>
           <Suspense>
-            <WorkOf id={id} item={item} />
+            <AsksOf id={id} item={item} />
           </Suspense>
         </td>
       </tr>

@@ -1,4 +1,4 @@
-import type { ItemWork, RunningItem } from '../../../documents/index.js';
+import type { ItemAsks, RunningItem } from '../../../documents/index.js';
 import {
   inOrder,
   listed,
@@ -10,7 +10,7 @@ import {
 } from '../../../foundations/index.js';
 import { fix, inPlan } from '../../../edits.js';
 import { fixesByAssigning } from '../assign.js';
-import { attentionOf, JOB_WORDS, type Job } from '../attention.js';
+import { ALL_OF_IT, attentionOf, JOB_WORDS, type Job } from '../attention.js';
 import { countOf } from '../asked.js';
 import { handsRule, type HandsSeen, type Workload } from '../result.js';
 
@@ -61,24 +61,26 @@ const SPARED: readonly Job[] = ['chat', 'caption', 'reframe', 'clip', 'slide', '
 function* fixesByLess(load: Workload, { own, runningOrder, rules }: HandsSeen): Generator<Fix> {
   const attention = attentionOf(rules.attention);
   const full = Object.entries(load.items).flatMap(([id, { least }]) =>
-    (numberOf(least) ?? 0) > 100 ? [{ id, over: (numberOf(least) ?? 0) - 100 }] : [],
+    (numberOf(least) ?? 0) > ALL_OF_IT ? [{ id, over: (numberOf(least) ?? 0) - ALL_OF_IT }] : [],
   );
   for (const job of SPARED) {
     const owners = load.roles.filter(key => own.roles[key]?.done.jobs.includes(job));
     const cameras = owners.reduce((sum, key) => sum + (own.roles[key]?.done.cameras.length ?? 0), 0);
-    if (owners.length === 0) continue;
     const calls = job === 'cut' && load.roles.includes('caller') ? attention.call : 0;
     const each = (attention[job] + calls) * (job === 'reframe' ? cameras : 1);
-    const fewer = full.map(({ id, over }) => fewerIn(runningOrder, id, job, over, each));
-    if (fewer.some(count => count === undefined)) continue;
-    const [first] = full;
-    const where =
-      full.length > 1 ? 'in each full item' : `in “${runningOrder?.[first?.id ?? '']?.label ?? ''}”`;
-    const words = job === 'cut' ? `${fewer[0] ?? 0} cuts a minute` : `${fewer[0] ?? 0} ${JOB_WORDS[job]}`;
+    const fewer = full.flatMap(({ id, over }) => {
+      const count = fewerIn(runningOrder, id, job, over, each);
+      return count === undefined ? [] : [{ id, count }];
+    });
+    const [first] = fewer;
+    if (owners.length === 0 || fewer.length < full.length || !first) continue;
+    const words = job === 'cut' ? 'cuts a minute' : JOB_WORDS[job];
     yield fix(
-      full.length > 1 ? `Ask for fewer ${JOB_WORDS[job]} ${where}` : `Make do with ${words} ${where}`,
-      inPlan().each(full, (edit, { id }) =>
-        edit.put('runningOrder', id, 'work', countOf(job), fewer[full.findIndex(one => one.id === id)] ?? 0),
+      full.length > 1
+        ? `Ask for fewer ${JOB_WORDS[job]} in each full item`
+        : `Make do with ${first.count} ${words} in “${runningOrder?.[first.id]?.label ?? ''}”`,
+      inPlan().each(fewer, (edit, { id, count }) =>
+        edit.put('runningOrder', id, 'asks', countOf(job), count),
       ),
       'less',
     );
@@ -94,9 +96,9 @@ function fewerIn(
   seconds: number,
 ): number | undefined {
   const item = items?.[id];
-  const count = item?.work?.[countOf(job) satisfies keyof ItemWork];
+  const count = item?.asks?.[countOf(job) satisfies keyof ItemAsks];
   if (!item || count === undefined || count === 0 || seconds === 0) return undefined;
-  const excess = (over / 100) * item.minutes * 60;
+  const excess = (over / ALL_OF_IT) * item.minutes * 60;
   const left =
     job === 'cut'
       ? Math.floor((count - excess / (seconds * item.minutes)) * 2) / 2

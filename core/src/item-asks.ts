@@ -1,8 +1,8 @@
 /** What an item of the running order asks of people: its fields, and in words. */
-import type { ItemWork } from './documents/index.js';
+import type { ItemAsks } from './documents/index.js';
 
-export interface WorkField {
-  readonly name: keyof ItemWork;
+export interface AskField {
+  readonly name: keyof ItemAsks;
   readonly label: string;
   /** Behind the number, of several and of one. */
   readonly words: readonly [several: string, one: string];
@@ -11,7 +11,7 @@ export interface WorkField {
 }
 
 /** Fields in the order in which they are asked for. */
-export const WORK_FIELDS: readonly WorkField[] = [
+export const ASK_FIELDS: readonly AskField[] = [
   { name: 'cuts', label: 'Cuts a minute', words: ['cuts a minute', 'cut a minute'], most: 60, whole: false },
   { name: 'captions', label: 'Captions', words: ['captions', 'caption'], most: 500, whole: true },
   { name: 'slides', label: 'Slides', words: ['slides', 'slide'], most: 500, whole: true },
@@ -25,10 +25,10 @@ export const WORK_FIELDS: readonly WorkField[] = [
 ];
 
 /** What is counted of an item, most usual first; undefined where nothing is. */
-export function workWords(work: ItemWork | undefined): string | undefined {
-  if (!work) return undefined;
-  const said = WORK_FIELDS.flatMap(({ name, words: [several, one] }) => {
-    const count = work[name];
+export function asksWords(asks: ItemAsks | undefined): string | undefined {
+  if (!asks) return undefined;
+  const said = ASK_FIELDS.flatMap(({ name, words: [several, one] }) => {
+    const count = asks[name];
     return count ? [`${count} ${count === 1 ? one : several}`] : [];
   });
   return said.length === 0 ? 'nothing to do' : said.join(', ');
@@ -36,11 +36,11 @@ export function workWords(work: ItemWork | undefined): string | undefined {
 
 /** The same work with one count set, or taken out; undefined where nothing is counted any more. */
 export function withCount(
-  work: ItemWork | undefined,
-  name: keyof ItemWork,
+  asks: ItemAsks | undefined,
+  name: keyof ItemAsks,
   count: number | undefined,
-): ItemWork | undefined {
-  const { [name]: _before, ...others } = work ?? {};
+): ItemAsks | undefined {
+  const { [name]: _before, ...others } = asks ?? {};
   const next = { ...others, ...(count !== undefined && { [name]: count }) };
   return Object.keys(next).length === 0 ? undefined : next;
 }
