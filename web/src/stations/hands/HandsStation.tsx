@@ -1,7 +1,7 @@
 import { assignPatch, inOrder, numberOf, PHASE_ORDER, showClock, type RoleResult } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
 import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
-import { Suspense } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { fetched } from '../../ui/fetched.js';
 import { linear } from '../../ui/linear.js';
 
@@ -21,8 +21,8 @@ export default function HandsStation() {
           <thead>
             <tr>
               <th>Role</th>
-              <th>Why</th>
-              <th>Where and when</th>
+              <th className="max-md:hidden">Why</th>
+              <th className="max-md:hidden">Where and when</th>
               <th>Who</th>
             </tr>
           </thead>
@@ -32,9 +32,12 @@ export default function HandsStation() {
                 <td>
                   {role.filled.value === false && <span className="text-risk">◇ </span>}
                   {role.label}
+                  <span className="md:hidden block text-faint text-[13px]">
+                    {role.where}, {role.when}
+                  </span>
                 </td>
-                <td className="text-faint">{role.why}</td>
-                <td className="text-faint">
+                <td className="text-faint max-md:hidden">{role.why}</td>
+                <td className="text-faint max-md:hidden">
                   {role.where}, {role.when}
                 </td>
                 <td>
@@ -49,11 +52,15 @@ export default function HandsStation() {
           everybody; nobody strikes alone at night.
         </p>
         <h2 className="mt-4">What each has to do</h2>
-        <Suspense>
-          <LoadBands />
-        </Suspense>
+        <Wide label="What each has to do">
+          <Suspense>
+            <LoadBands />
+          </Suspense>
+        </Wide>
         <h2 className="mt-4">The day</h2>
-        <CallTimeline />
+        <Wide label="The day">
+          <CallTimeline />
+        </Wide>
       </section>
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>People</Heading>
@@ -68,6 +75,15 @@ export default function HandsStation() {
         {numberOf(hands.saved) !== 0 && <FigureRow figure={hands.saved} unit="of one person" />}
         <FigureRows of={{ rigging: hands.rigging, call: hands.call }} />
       </aside>
+    </div>
+  );
+}
+
+/** A drawing that keeps the size of its words where the page is narrower: it is pushed sideways. */
+function Wide({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
+      <div className="max-md:w-[700px]">{children}</div>
     </div>
   );
 }
@@ -111,7 +127,7 @@ function PersonChoice({ role }: { role: RoleResult }) {
   };
   return (
     <select
-      className="field"
+      className="field max-md:w-[170px]"
       aria-label={`Person for ${role.label}`}
       value={besides === undefined ? (role.person ?? '') : ''}
       onChange={event => choose(event.target.value)}
