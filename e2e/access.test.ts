@@ -33,6 +33,7 @@ const PLACES = [
   '/shelf/stock-take',
   '/shelf/kinds',
   '/people',
+  '/people/zitamorrow',
   '/people/access',
   '/account',
   '/invitation#none',

@@ -9,7 +9,7 @@ import { search } from './search.js';
 const NAMES = Object.entries(SEARCHES).map(([name, { about }]) => `    ${name.padEnd(10)}${about}\n`);
 const USAGE = `usage: satchel validate FILE
        satchel assess FILE [--figures | --snags]
-       satchel search NAME FILE [--options JSON] [--apply OUT]
+       satchel search NAME FILE [--options JSON] [--with FILE …] [--apply OUT]
 
   validate   prints every fault of a .satchel.json file with its JSON path
   assess     prints the assessment as JSON
@@ -17,6 +17,7 @@ const USAGE = `usage: satchel validate FILE
   --snags    one line each: severity, station, title, worst first
   search     prints what a search found, how sure that is, and what it offers, as JSON
 ${NAMES.join('')}  --options  what is asked of it, such as '{"link":"camera1out"}'
+  --with     another event that a roster is made for, once for each
   --apply    writes the event with the best offer taken to another file
 `;
 
@@ -24,6 +25,7 @@ const OPTIONS = {
   figures: { type: 'boolean' },
   snags: { type: 'boolean' },
   options: { type: 'string' },
+  with: { type: 'string', multiple: true },
   apply: { type: 'string' },
 } as const;
 
@@ -31,7 +33,7 @@ const OPTIONS = {
 const TAKES: Readonly<Record<string, readonly string[]>> = {
   validate: [],
   assess: ['figures', 'snags'],
-  search: ['options', 'apply'],
+  search: ['options', 'with', 'apply'],
 };
 
 async function run(args: string[]): Promise<string> {
@@ -43,7 +45,7 @@ async function run(args: string[]): Promise<string> {
   if (first === undefined || more.length > 0 || (second === undefined) === (command === 'search')) {
     throw new Refusal(USAGE);
   }
-  if (command === 'search') return search(first, second ?? '', values.options, values.apply);
+  if (command === 'search') return search(first, second ?? '', values);
   const bundle = readBundle(first);
   if (command === 'validate') return `${first}: no faults\n`;
   if (values.figures && values.snags) throw new Refusal(USAGE);

@@ -1,5 +1,5 @@
 /** `satchel search`: any search on a file, and its best offer as a file of its own. */
-import { applyFix } from '@idle-satchel/core';
+import { applyFix, assess } from '@idle-satchel/core';
 import type { Bundle } from '@idle-satchel/core/documents';
 import { optionFaults, SEARCHES } from '@idle-satchel/core/search-commands';
 import {
@@ -8,23 +8,32 @@ import {
   isProven,
   NoAnswer,
   OptionError,
+  roster,
+  rosterEventOf,
   type Found,
   type ProgrammeSolver,
+  type RosterOptions,
 } from '@idle-satchel/core/searches';
 import highsOf from 'highs';
 import { faultLines, readBundle, writeBundle } from './files.js';
 import { Refusal } from './refusal.js';
 
-/** Runs a search by name. `options`: JSON text; `applied`: where the event with the best offer is written. */
+/** How a search is asked: JSON text, files of further events, and where the event with the best offer is written. */
+export interface AskedHow {
+  readonly options?: string | undefined;
+  readonly with?: readonly string[] | undefined;
+  readonly apply?: string | undefined;
+}
+
+/** Runs a search by name. */
 export async function search(
   name: string,
   path: string,
-  options: string | undefined,
-  applied: string | undefined,
+  { options = '{}', with: others = [], apply: applied }: AskedHow,
 ): Promise<string> {
   const command = Object.hasOwn(SEARCHES, name) ? SEARCHES[name] : undefined;
   if (!command) throw new Refusal(`“${name}” is no search; there are: ${Object.keys(SEARCHES).join(', ')}`);
-  const asked = parsed(options ?? '{}');
+  const asked = others.length === 0 ? parsed(options) : withEvents(name, parsed(options), others);
   const faults = optionFaults(command, asked);
   if (faults.length > 0) throw new Refusal(`--options ${faultLines(faults)}`);
   const bundle = readBundle(path);
@@ -37,6 +46,19 @@ export async function search(
     });
   if (applied !== undefined) applyBest(found, bundle, applied);
   return `${JSON.stringify(report(name, found), null, 2)}\n`;
+}
+
+/** What is asked, with the events of other files beside those that it has. */
+function withEvents(name: string, asked: unknown, paths: readonly string[]): unknown {
+  if (name !== roster.name) throw new Refusal(`--with is for ${roster.name} only`);
+  const { events = [] } = asked as RosterOptions;
+  const read = paths.map((path, i) => {
+    const bundle = readBundle(path);
+    const event = rosterEventOf(`with${String(i + 1).padStart(6, '0')}`, bundle, assess(bundle));
+    if (!event) throw new Refusal(`${path}: it is not known when it begins and ends`);
+    return event;
+  });
+  return { ...(asked as object), events: [...events, ...read] };
 }
 
 function parsed(options: string): unknown {

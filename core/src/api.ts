@@ -27,7 +27,7 @@ import {
 import { drawingRoutes } from './api/drawing-routes.js';
 import { Made } from './api/made.js';
 import { OrganisationInfo } from './api/organisation.js';
-import { PersonChange, PersonLine, PersonList } from './api/people.js';
+import { peopleRoutes } from './api/people-routes.js';
 import { personDataRoutes } from './api/person-data-routes.js';
 import { sheetRoutes } from './api/sheet-routes.js';
 import { shelfRoutes } from './api/shelf-routes.js';
@@ -69,6 +69,7 @@ type Address = `${'GET' | 'POST' | 'PUT' | 'PATCH'} /${string}`;
 export const ROUTES = {
   ...accountRoutes,
   ...factorRoutes,
+  ...peopleRoutes,
   ...personDataRoutes,
   'GET /organisation': {
     needs: ['read', 'organisation'],
@@ -202,17 +203,6 @@ export const ROUTES = {
     summary: 'Ends a booking: others may have its things at once',
     body: Release,
     answer: Made,
-  },
-  'GET /people': {
-    needs: ['read', 'people'],
-    summary: 'The organisation’s people and their skills',
-    answer: PersonList,
-  },
-  'PATCH /people/:id': {
-    needs: ['change', 'people'],
-    summary: 'Renames a person or changes their skills; 409 where somebody changed the same since the base',
-    body: PersonChange,
-    answer: PersonLine,
   },
   'GET /documents/:id': {
     needs: ['read', 'event'],

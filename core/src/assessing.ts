@@ -15,6 +15,7 @@ import {
   type StationName,
 } from './foundations/index.js';
 import { camerasBesideMixer, modemsAt, whoCounts, workPlaces } from './stations/standing-where.js';
+import { peopleOn } from './stations/youth.js';
 import { readsBy, type Derived, type ReadsOf, type Results } from './reads.js';
 import { review, type BuckleState, type AcceptedSnag } from './review.js';
 import { equipmentOf, mountedOf, placedOf } from './stations/equipment.js';
@@ -144,6 +145,12 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
     const besideMixer = () => shared.remembered('beside the mixer', standing(), camerasBesideMixer);
     const modems = () => shared.remembered('modems', standing(), modemsAt);
     const working = () => shared.remembered('work places', standing(), workPlaces);
+    const people = () =>
+      shared.remembered(
+        'people',
+        { people: bundle.hands.people, start: plan.start, zone: plan.zone },
+        peopleOn,
+      );
     const mounted = () => mountedOf(plan.devices, shared);
     const inKinds = () => ({ devices: mounted(), kinds: bundle.kinds.kinds });
     const held = () => shared.remembered('held in racks', inKinds(), heldByRack);
@@ -160,7 +167,7 @@ export function createChainBy(book: () => Book, worked?: (part: string) => void)
       bundle,
       rules,
       {
-        ...{ placed, equipment, mounted, held, innards, besideMixer, modems, ofRuns },
+        ...{ placed, equipment, mounted, held, innards, besideMixer, modems, people, ofRuns },
         workPlaces: working,
       },
       () => results,

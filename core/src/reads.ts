@@ -45,6 +45,8 @@ export interface Derived {
   readonly modems: () => Readonly<Record<string, Point>>;
   /** Where the things stand that somebody works at. */
   readonly workPlaces: () => HandsReads['workPlaces'];
+  /** The people, with who is under 18 on the day of the event. */
+  readonly people: () => Bundle['hands']['people'];
   /** Of what Runs says only these parts: the same object while none of them has changed, so that its reader rests. */
   readonly ofRuns: <Name extends keyof RunsResult>(
     reader: StationName,
@@ -57,11 +59,12 @@ export interface Derived {
  * `results`: those of the stations that come before.
  */
 export function readsBy(
-  { plan, venue: sharedVenue, kinds, shelf, hands: people, claims }: Bundle,
+  { plan, venue: sharedVenue, kinds, shelf, claims }: Bundle,
   rules: Rules,
-  { placed: devices, equipment, mounted, held, innards, besideMixer, modems, workPlaces, ofRuns }: Derived,
+  derived: Derived,
   results: () => Results,
 ) {
+  const { placed: devices, equipment, ofRuns } = derived;
   const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
   return {
     brief: () => ({ start: plan.start, outputs, runningOrder }),
@@ -80,7 +83,7 @@ export function readsBy(
       rules,
       shots: plan.shots,
       runningOrder,
-      besideMixer: besideMixer(),
+      besideMixer: derived.besideMixer(),
     }),
     stream: () => ({
       outputs,
@@ -90,7 +93,7 @@ export function readsBy(
       shelf,
       brief: results().brief,
       signal: results().signal,
-      modems: modems(),
+      modems: derived.modems(),
     }),
     runs: () => ({
       devices: equipment,
@@ -100,7 +103,7 @@ export function readsBy(
       shelf,
       claims,
       rules,
-      innards: innards(),
+      innards: derived.innards(),
       ground: results().ground,
       signal: results().signal,
     }),
@@ -115,7 +118,7 @@ export function readsBy(
       runs: ofRuns('power', ['runs']),
     }),
     racks: () => ({
-      ...{ devices: mounted(), held: held(), kinds, shelf },
+      ...{ devices: derived.mounted(), held: derived.held(), kinds, shelf },
       ...{ units: rules.units, temperatures: plan.temperatures },
       wiring: results().signal.wiring,
       ...{ loads: results().power.devices, altitude: results().ground.venue.facts?.altitude },
@@ -123,7 +126,7 @@ export function readsBy(
     pack: () => ({
       ...{ devices: equipment, batteryChanges, packed: plan.packed, kinds, shelf, claims },
       ...{ units: rules.units, runs: ofRuns('pack', ['runs', 'hooks', 'mats', 'ramps', 'taped']) },
-      ...{ people: people.people, way: results().ground.venue.facts?.way },
+      ...{ people: derived.people(), way: results().ground.venue.facts?.way },
       tried: results().ground.venue.tried,
       ...{ start: results().brief.start, end: results().brief.end, zone: plan.zone, dates: rules.dates },
       ...{ money: plan.money, currency: rules.currency, moneyRules: rules.money },
@@ -131,9 +134,10 @@ export function readsBy(
       ...{ phases: results().brief.phases, streams: results().stream.streams },
     }),
     hands: () => ({
-      ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, hands: people, rules },
+      ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, rules },
+      people: derived.people(),
       ...{ kinds, shelf, shotsWanted: plan.shots, zone: plan.zone },
-      ...{ workPlaces: workPlaces(), letIn: results().ground.venue.facts?.crew },
+      ...{ workPlaces: derived.workPlaces(), letIn: results().ground.venue.facts?.crew },
       brief: results().brief,
       shots: results().shots,
       signal: results().signal,

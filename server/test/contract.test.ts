@@ -55,6 +55,8 @@ const bodies: Partial<Record<RouteName, () => object>> = {
   'POST /items': () => ({
     items: [{ tape: 'NEW 1', kind: Object.values(bundle.shelf.items)[0]?.kind ?? '', state: 'ready' }],
   }),
+  'POST /people': () => ({ people: [{ name: 'Somebody new', skills: [] }] }),
+  'PATCH /people': () => ({ people: [{ id: 'petralund1', most: 3 }] }),
   'PATCH /people/:id': () => ({ young: false }),
   'POST /people/:id/erase': () => ({ name: Object.values(bundle.hands.people)[1]?.name ?? '' }),
   'POST /bookings': () => ({

@@ -137,6 +137,17 @@ const BY_PATH: Readonly<Record<Pathed, Readonly<Record<string, Cell>>>> = {
     '/phone': { read: O, change: O },
     '/mail': { read: O, change: O },
     '/note': { read: O, change: O },
+    '/needs': { read: O, change: O },
+    '/guardian': { read: O, change: O },
+    // Who plans asks when people come; others do not.
+    '/youngUntil': { read: OP, change: O },
+    '/most': { read: OP, change: O },
+    '/travel': { read: OP, change: O },
+    '/seats': { read: OP, change: O },
+    '/vetted': { read: OP, change: O },
+    '/presence': { read: OP, change: O },
+    '/ties': { read: OP, change: O },
+    '/training': { read: OP, change: O },
   },
 };
 

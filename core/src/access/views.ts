@@ -13,6 +13,7 @@ import type {
 } from '../documents/index.js';
 import { itemWithoutNames, SOMEBODY } from '../documents/without-names.js';
 import { LEAD_ROLE, type Json } from '../foundations/index.js';
+import { peopleOn } from '../stations/youth.js';
 import { hiddenFrom, patchWithoutHidden, seesAll, withoutHidden } from './hidden.js';
 import type { Pathed, Role } from './roles.js';
 
@@ -118,7 +119,8 @@ function handsSeenBy({ role, person }: Viewer, { people }: Hands, plan: Plan): H
     const plain = leads && serving.has(id) ? each : seenBy(role, 'person', each);
     return role === 'guest' ? { ...plain, name: SOMEBODY } : plain;
   };
-  const shown = Object.entries(people).filter(([id]) => isSeen(id));
+  // Until when somebody is under 18 is not for everybody; that they are at the event is.
+  const shown = Object.entries(peopleOn({ ...plan, people })).filter(([id]) => isSeen(id));
   return { people: Object.fromEntries(shown.map(([id, each]) => [id, seen(id, each)])) };
 }
 

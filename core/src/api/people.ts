@@ -1,8 +1,7 @@
-/** People who help. */
-import { MailAddress, PhoneNumber } from '../documents/contact-decorators.js';
-import { Flag, Int, Many, Num, Optional, Ref, Text, Words } from '../documents/decorators.js';
-import { Person, Skill } from '../documents/people.js';
-import { ChangeBase, MOST } from './made.js';
+/** People who help: seen, put there and changed. */
+import { allOptional, Int, Many, Optional, Ref, Words } from '../documents/decorators.js';
+import { CLEARABLE_OF_PERSON, Person, PersonFields } from '../documents/people.js';
+import { MOST } from './made.js';
 
 export class PersonLine extends Person {
   @Ref() id!: string;
@@ -13,17 +12,37 @@ export class PersonList {
   @Many(() => PersonLine, 100_000) people!: readonly PersonLine[];
 }
 
-/** What of a person may be absent, and so can be cleared. */
-const CLEARABLE_OF_PERSON = ['lift', 'phone', 'mail', 'note'] as const;
+/** People that one request puts there or changes at most. */
+const MOST_AT_ONCE = 1000;
+
+/** People to put there: all of them, or none. */
+export class NewPeople {
+  @Many(() => PersonFields, MOST_AT_ONCE) people!: readonly PersonFields[];
+}
+
+export class KeptPerson {
+  @Ref() id!: string;
+  @Int(1, MOST) revision!: number;
+}
+
+/** Those who were put there or changed, in the same order. */
+export class KeptPeople {
+  @Many(() => KeptPerson, MOST_AT_ONCE) people!: readonly KeptPerson[];
+}
 
 /** What can be changed of a person; absent fields stay. */
-export class PersonChange extends ChangeBase {
-  @Optional() @Text(80, 1) name?: string;
-  @Optional() @Many(() => Skill, 20) skills?: Skill[];
-  @Optional() @Flag() young?: boolean;
-  @Optional() @Num(0, 23) lift?: number;
-  @Optional() @PhoneNumber() phone?: string;
-  @Optional() @MailAddress() mail?: string;
-  @Optional() @Text(500) note?: string;
+export class PersonChange extends (PersonFields as new () => Partial<PersonFields>) {
   @Optional() @Words(CLEARABLE_OF_PERSON) cleared?: (typeof CLEARABLE_OF_PERSON)[number][];
+  /** The revision that was seen; what somebody else changed since is not written over. Absent: whatever is there. */
+  @Optional() @Int(1, MOST) base?: number;
+}
+allOptional(PersonChange, PersonFields);
+
+export class PersonChanged extends PersonChange {
+  @Ref() id!: string;
+}
+
+/** Changes of several people: all of them, or none. */
+export class PeopleChange {
+  @Many(() => PersonChanged, MOST_AT_ONCE) people!: readonly PersonChanged[];
 }

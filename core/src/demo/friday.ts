@@ -5,7 +5,8 @@ import { usualRules } from '../kits/usual-rules.js';
 import { FRIDAY_PACKED } from './friday-packed.js';
 import { demoKinds } from './kinds.js';
 import { fridayCosts, fridayQuote, QUILLMERE_MONEY } from './prices.js';
-import { demoHands, demoShelf } from './shelf.js';
+import { demoHands } from './people.js';
+import { demoShelf } from './shelf.js';
 import { stAlders } from './st-alders.js';
 
 export const demoRules: Rules = {
@@ -244,6 +245,6 @@ export const fridayBundle = (start?: string): Bundle => ({
   rules: demoRules,
   kinds: demoKinds,
   shelf: demoShelf(start),
-  hands: demoHands,
+  hands: demoHands(start ?? fridayPlan().start),
   claims: { claims: {} },
 });

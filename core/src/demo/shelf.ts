@@ -1,5 +1,5 @@
 /** The demo shelf: about 90 items with tape codes. */
-import type { Hands, Item, Person, Shelf, SkillName } from '../documents/index.js';
+import type { Item, Shelf } from '../documents/index.js';
 import { dayBefore, withRecords } from './shelf-records.js';
 
 /** Tape code prefix, how many, and the kind; ids follow from the code. */
@@ -133,40 +133,3 @@ function items(start: string): Record<string, Item> {
 
 /** The shelf as it is when the weekend begins at `start`. */
 export const demoShelf = (start = '2026-12-04T19:30:00Z'): Shelf => ({ items: items(start) });
-
-const who = (
-  name: string,
-  skills: Partial<Record<SkillName, 1 | 2 | 3>>,
-  more: Partial<Person> = {},
-): Person => ({
-  name,
-  skills: Object.entries(skills).map(([skill, level]) => ({
-    skill: skill as SkillName,
-    level: level === 3 ? 'can lead' : level === 2 ? 'can do' : 'learning',
-  })),
-  ...more,
-});
-
-/** Made-up people with mixed skills: two under 18, two who cannot lift. */
-export const demoHands: Hands = {
-  people: {
-    odilemarsh: who('Odile Marsh', { lead: 3, mixing: 2, stream: 2 }, { phone: '01632 960 101' }),
-    tobinashgr: who('Tobin Ashgrove', { mixing: 3, graphics: 2, camera: 2 }, { phone: '01632 960 102' }),
-    petralund1: who('Petra Lund', { camera: 3, floor: 2 }, { phone: '01632 960 103' }),
-    inescalder: who('Ines Calder', { sound: 3, stream: 2 }, { phone: '01632 960 104' }),
-    wilfokonjo: who('Wilf Okonjo', { camera: 2, loading: 2 }, { lift: 20, phone: '01632 960 105' }),
-    maudtarran: who('Maud Tarrant', { floor: 3 }, { lift: 0, phone: '01632 960 106' }),
-    benedictam: who('Benedict Amory', { graphics: 2, stream: 1 }, { young: true, lift: 10 }),
-    sunnivaray: who('Sunniva Rayne', { graphics: 3, lead: 2 }, { phone: '01632 960 108' }),
-    callumdrey: who('Callum Dreyer', { loading: 3, floor: 2 }, { lift: 23, phone: '01632 960 109' }),
-    noorhasket: who('Noor Haskett', { sound: 2, floor: 2 }, { phone: '01632 960 110' }),
-    agathepeel: who('Agathe Peel', { camera: 2, graphics: 1 }, { phone: '01632 960 111' }),
-    josiahvane: who('Josiah Vane', { loading: 2 }, { lift: 0, phone: '01632 960 112' }),
-    linneabroo: who('Linnea Brook', { stream: 3, lead: 2 }, { phone: '01632 960 113' }),
-    rufusadeye: who('Rufus Adeyemi', { camera: 1 }, { young: true, lift: 10 }),
-    hedyfallow: who('Hedy Fallow', { mixing: 2, camera: 2 }, { phone: '01632 960 115' }),
-    gustavfall: who('Gustav Fallow', { loading: 2, sound: 1 }, { phone: '01632 960 116' }),
-    zitamorrow: who('Zita Morrow', { floor: 2, graphics: 2 }, { phone: '01632 960 117' }),
-    ebenquayle: who('Eben Quayle', { loading: 2, camera: 1 }, { phone: '01632 960 118' }),
-  },
-};

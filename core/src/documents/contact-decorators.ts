@@ -1,6 +1,10 @@
 /** Fields by which somebody is reached. */
 import { constraint } from './decorators.js';
 
+/** So many characters fit into a number and an address. */
+export const LONGEST_PHONE = 40;
+export const LONGEST_MAIL = 201;
+
 /** At least three digits, and what is written between them. */
 const PHONE = /^(?=(?:\D*\d){3})[+(]?[\d\s()./*#x-]{3,40}$/;
 /** Something at something: whether anybody reads it there only they can tell (RFC 5321, 4.1.2, loosely). */

@@ -16,6 +16,7 @@ export * from './item-parts.js';
 export * from './money.js';
 export * from './occasion.js';
 export * from './people.js';
+export type { Guardian, Presence, Skill, Tie, Training, Vetting } from './person-parts.js';
 export * from './prices.js';
 export * from './plan-money.js';
 export * from './device.js';

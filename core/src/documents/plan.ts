@@ -1,6 +1,7 @@
 import { Device } from './device.js';
 import type { MapOf as Map, Point } from '../foundations/index.js';
 import { FREE_VALUE_LIMIT } from '../foundations/json-size.js';
+import { ANSWERS, type AnswerHow } from '../foundations/crew-words.js';
 import { RUNGS, type Rung } from '../foundations/rungs.js';
 import {
   AnyJson,
@@ -153,11 +154,19 @@ export class PrintedLabel {
   @Instant() at!: string;
 }
 
+/** That somebody was asked for a role, and what they said. */
+export class Answer {
+  @OneOf(ANSWERS) how!: AnswerHow;
+  @Instant() at!: string;
+}
+
 /** A person put on a role that the design asks for. */
 export class Assignment {
   /** Key of the role: its name, and its device where it has one. */
   @Text(60, 1) role!: string;
   @Ref() person!: string;
+  /** Absent = they were not asked. */
+  @Optional() @One(() => Answer) answer?: Answer;
 }
 
 export class Tick {

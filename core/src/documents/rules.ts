@@ -1,4 +1,5 @@
 import { Attention } from './attention.js';
+import { CrewRules } from './crew-rules.js';
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
 import { CURRENCIES, type Currency } from './money.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
@@ -47,6 +48,7 @@ export class RuleChoices {
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
   @Optional() @One(() => Attention) attention?: Attention;
+  @Optional() @One(() => CrewRules) crew?: CrewRules;
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Leads of each kind that go along spare. */
   @Optional() @Int(0, 20) spareLeads?: number;
@@ -85,6 +87,7 @@ export class Rules {
   @Optional() @OneOf(['attenuation', 'flat']) coaxReach?: CoaxReach;
   @Optional() @One(() => Reaches) reaches?: ReachRule;
   @Optional() @One(() => Attention) attention?: Attention;
+  @Optional() @One(() => CrewRules) crew?: CrewRules;
   /** Cables of each kind that stay spare when leads are cut; absent = none. */
   @Optional() @Int(0, 20) cableSpares?: number;
   /** Absent = none. */

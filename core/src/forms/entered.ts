@@ -17,6 +17,7 @@ function valueOf({ input, of }: FormField, value: unknown): unknown {
       return value === null || typeof value !== 'object' ? undefined : entered(of, value);
     case 'text':
     case 'day':
+    case 'time':
     case 'ref':
     case 'one of':
       return typeof value === 'string' && value.trim() !== '' ? value.trim() : undefined;

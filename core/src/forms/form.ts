@@ -1,9 +1,10 @@
 /** Forms derived from document classes: what each field is called, how it is entered, and when it is asked for. */
+import { LONGEST_MAIL, LONGEST_PHONE } from '../documents/contact-decorators.js';
 import { fieldsOf, type DocumentClass, type Field } from '../documents/decorators.js';
 import type { Unit } from '../foundations/index.js';
 
 export type FieldInput =
-  'text' | 'day' | 'number' | 'whole' | 'flag' | 'one of' | 'some of' | 'ref' | 'group' | 'records';
+  'text' | 'day' | 'time' | 'number' | 'whole' | 'flag' | 'one of' | 'some of' | 'ref' | 'group' | 'records';
 
 export interface FormField {
   readonly name: string;
@@ -42,6 +43,11 @@ function formField({ name, words, rule, nested, optional = false }: Field): Form
   switch (rule?.name) {
     case 'text':
       return { ...plain, input: 'text', min: Number(second ?? 0), max: Number(first) };
+    case 'phoneNumber':
+    case 'mailAddress':
+      return { ...plain, input: 'text', max: rule.name === 'phoneNumber' ? LONGEST_PHONE : LONGEST_MAIL };
+    case 'clock':
+      return { ...plain, input: 'time' };
     case 'num':
     case 'int':
       return {

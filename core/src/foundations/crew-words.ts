@@ -2,3 +2,42 @@
 
 /** Key of the role that every event has: whoever leads it answers for it, and calls the others. */
 export const LEAD_ROLE = 'lead';
+
+export const SKILLS = [
+  'lead',
+  'mixing',
+  'camera',
+  'graphics',
+  'stream',
+  'sound',
+  'floor',
+  'loading',
+] as const;
+export type SkillName = (typeof SKILLS)[number];
+
+export const SKILL_LEVELS = ['learning', 'can do', 'can lead'] as const;
+export type SkillLevel = (typeof SKILL_LEVELS)[number];
+
+/** What somebody says of some days. Whoever says when they come does not come on other days. */
+export const PRESENCES = ['come', 'are away', 'would rather not'] as const;
+export type PresenceHow = (typeof PRESENCES)[number];
+
+/**
+ * How two people go together: of one household, who come in one car; together, for another reason; related, though of
+ * two households; never at one event.
+ */
+export const TIES = ['one household', 'come together', 'related', 'keep apart'] as const;
+export type TieHow = (typeof TIES)[number];
+
+/** Answers of somebody who was put on a role: asked and not answered yet, yes, no. */
+export const ANSWERS = ['asked', 'yes', 'no'] as const;
+export type AnswerHow = (typeof ANSWERS)[number];
+
+/**
+ * Hours of rest between the last duty of a day and the first of the next: 11 (Directive 2003/88/EC), of those under 18
+ * 12, of children 14 (Directive 94/33/EC); local law may want more. Minutes from one venue to another: house figure.
+ */
+export const USUAL_CARE = { rest: 11, restYoung: 12, restUnder15: 14, between: 30 } as const;
+
+/** What wishes that are not kept count beside each other: house figures. */
+export const USUAL_WISHES = { ratherNot: 5, apartFromHousehold: 3, learner: 2, change: 1 } as const;

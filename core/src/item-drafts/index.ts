@@ -2,9 +2,9 @@
 import type { ClearableField, ItemFields } from '../api/shelf.js';
 import { Item } from '../documents/index.js';
 import { faultsOf } from '../documents/validate.js';
+import { changesOf } from '../forms/changes.js';
 import { entered } from '../forms/entered.js';
 import { formOf, type FormField } from '../forms/form.js';
-import { sameJson } from '../foundations/index.js';
 
 export type { FieldInput, FormField } from '../forms/form.js';
 
@@ -38,15 +38,7 @@ export function faultsOfItem(
 
 /** What a draft changes of an item, of some of its fields; fields that are blank now are cleared. */
 export function changeOf(before: Item, draft: ItemDraft, only: readonly (keyof Item)[] = FIELDS): ItemFields {
-  const after = itemFrom(draft, before);
-  const changed = only.filter(field => !sameJson(before[field], after[field]));
-  const cleared = changed.filter(field => after[field] === undefined) as ClearableField[];
-  return {
-    ...Object.fromEntries(
-      changed.flatMap(field => (after[field] === undefined ? [] : [[field, after[field]]])),
-    ),
-    ...(cleared.length > 0 && { cleared }),
-  };
+  return changesOf(before, itemFrom(draft, before), only) as ItemFields;
 }
 
 /** One field said alike of many things: what is blank is cleared of all of them. */

@@ -22,17 +22,18 @@ export interface RecordForm {
   readonly of: DocumentClass;
 }
 
-const form = (of: DocumentClass): RecordForm => ({ fields: formOf(of), of });
+/** The form of a class of records. */
+export const recordForm = (of: DocumentClass): RecordForm => ({ fields: formOf(of), of });
 
 export const RECORD_FORMS = {
-  need: form(Need),
-  cost: form(EventCost),
-  price: form(KindPrice),
-  rate: form(ExchangeRate),
-  house: form(MoneyRules),
-  extra: form(ExtraLine),
-  quote: form(Quote),
-  package: form(QuotePackage),
+  need: recordForm(Need),
+  cost: recordForm(EventCost),
+  price: recordForm(KindPrice),
+  rate: recordForm(ExchangeRate),
+  house: recordForm(MoneyRules),
+  extra: recordForm(ExtraLine),
+  quote: recordForm(Quote),
+  package: recordForm(QuotePackage),
 } as const;
 
 /** The record that a draft says, beside what of it no form edits. */

@@ -29,6 +29,8 @@ import { packCases } from './pack-cases/index.js';
 import { runSearch, type Found, type Means, type Report, type Search, type Stop } from './search.js';
 import { substitutes, type SubstitutesOptions } from './substitutes/index.js';
 import { leastCrew } from './crew/index.js';
+import { RosterOption } from './roster-options.js';
+import { roster, type RosterOptions } from './roster/index.js';
 import { cutAll } from './stock/index.js';
 import { swapBatteries } from './swaps/index.js';
 import { waysOut } from './ways-out/index.js';
@@ -157,6 +159,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
   [leastCrew.name]: command(leastCrew, CrewOption, (asked: CrewOption) => asked),
+  [roster.name]: command(roster, RosterOption, (asked: RosterOptions) => asked),
 };
 
 /** Every fault of the options of a search; an empty list means that they can be followed. */

@@ -4,14 +4,14 @@ import { BUNDLE_FORMAT, type BundleFile, type Kind } from '../../src/documents/i
 import { allFields, type Field } from './fields.js';
 import { Kind as KindClass } from '../../src/documents/kinds.js';
 
-const AT = '2026-12-04T16:00:00Z';
-const BY = 'Petra Lund';
+const [AT, BY] = ['2026-12-04T16:00:00Z', 'Petra Lund'] as const;
 const SHOWN = [{ path: 'power.circuits.circuitone', shown: '6.1 A' }];
 const NAMED = { label: 'named' };
 const PLACED = { ...NAMED, order: '1' };
+const TRAINED = { what: 'Pan-tilt', on: '2026-05-01', until: '2028-05-01', by: BY };
 
 const friday = fridayBundle();
-const { plan, venue, kinds, shelf, rules, claims } = friday;
+const { plan, venue, kinds, shelf, hands, rules, claims } = friday;
 
 /** Kinds until every field that a kind has was seen once. */
 const ROUND_PLUG: Kind = {
@@ -139,6 +139,10 @@ export const FULL: BundleFile = {
       change0001: { battery: device ?? '', item: 'itembig01', after: 30, done: AT, by: BY },
     },
     chargeReadings: { reading001: { battery: device ?? '', at: AT, percent: 60, by: BY } },
+    assignments: {
+      ...plan.assignments,
+      assignmix1: { ...first(plan.assignments, 'assignmix1'), answer: { how: 'asked', at: AT } },
+    },
     links: {
       ...plan.links,
       [link ?? '']: { ...ownLink, way: { pins: [{ at: [3, 3] }], avoid: ['aisleone1'], ceiling: true } },
@@ -251,11 +255,34 @@ export const FULL: BundleFile = {
       },
     },
   },
+  hands: {
+    people: {
+      ...hands.people,
+      petralund1: {
+        ...first(hands.people, 'petralund1'),
+        ...{ youngUntil: '2027-01-31', most: 3, travel: 25, seats: 3, lift: 12, mail: 'petra@example.org' },
+        ...{ languages: 'English', needs: 'a chair', note: 'likes tea', training: { training01: TRAINED } },
+        guardian: { name: 'Ada Lund', phone: '01632 960 120', mail: 'ada@example.org' },
+        vetted: { until: '2027-05-01', by: BY },
+        presence: {
+          presence01: {
+            ...{ how: 'come', from: '2026-01-01', until: '2026-12-31', rule: 'FREQ=MONTHLY;BYDAY=2SU,4SU' },
+            ...{ except: ['2026-12-27'], start: '09:00', end: '13:00' },
+          },
+        },
+        ties: { tieodile01: { person: 'odilemarsh', how: 'come together' } },
+      },
+    },
+  },
   rules: {
     ...rules,
     turnaround: 60,
     reaches: { ethernet: 90 },
     attention: { cut: 1.5, walk: 0.8 },
+    crew: {
+      ...{ rest: 11, restYoung: 12, restUnder15: 14, youngLeave: '21:30', vetted: true, between: 30 },
+      wishes: { ratherNot: 5, apartFromHousehold: 3, learner: 2, change: 1 },
+    },
     money: {
       ...{ tax: 20, reserve: 12, resale: 40, life: 5, buffer: 4 },
       rates: { rateeuro01: { currency: 'EUR', rate: 0.85, on: '2026-11-01', source: 'a bank' } },

@@ -15,7 +15,7 @@ import {
 
 export const friday = fridayBundle();
 
-export type Part = 'plan' | 'venue' | 'kinds' | 'shelf' | 'claims';
+export type Part = 'plan' | 'venue' | 'kinds' | 'shelf' | 'claims' | 'hands';
 export type Change = readonly [part: Part, ...patch: Operation[]];
 export const changed = (...changes: readonly Change[]): Bundle =>
   changes.reduce<Bundle>(

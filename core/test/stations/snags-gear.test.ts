@@ -16,6 +16,10 @@ const ON_DRAWER = [
   set('/kinds/raktray02/weight', 9),
 ];
 
+const LEAD = { role: 'lead', person: 'odilemarsh' };
+const MIXER = { role: 'mixer', person: 'tobinashgr' };
+const RUFUS = { role: 'camera camside01', person: 'rufusadeye' };
+
 const TABLE: readonly Row[] = [
   [
     'runs.no-route',
@@ -218,6 +222,25 @@ const TABLE: readonly Row[] = [
     ['plan', set('/devices/camwide01/worked', 'roaming')],
   ],
   ['hands.crew-limit', 'risk', ['venue', set('/facts/crew', 7)], ['venue', set('/facts/crew', 8)]],
+  [
+    'hands.away',
+    'risk',
+    ['hands', set('/people/petralund1/presence', { awayone001: { how: 'are away', from: '2026-12-04' } })],
+    ['hands', set('/people/petralund1/presence', { awayone001: { how: 'are away', from: '2026-12-05' } })],
+  ],
+  [
+    'hands.young-alone',
+    'risk',
+    ['plan', set('/assignments', { assignlead: LEAD, assigncam3: RUFUS })],
+    ['plan', set('/assignments', { assignlead: LEAD, assigncam3: RUFUS, assignmix1: MIXER })],
+  ],
+  [
+    // Everything is struck at 21:50.
+    'hands.young-late',
+    'risk',
+    ['plan', set('/assignments/assigncam3', RUFUS), set('/rules', { crew: { youngLeave: '21:49' } })],
+    ['plan', set('/assignments/assigncam3', RUFUS), set('/rules', { crew: { youngLeave: '21:50' } })],
+  ],
   [
     'hands.late-ready',
     'risk',

@@ -234,6 +234,15 @@ export class PersonRows extends Scope {
         person,
       );
   }
+  /** People who say that they go with somebody, or are kept apart from them. */
+  async tiedTo(person: string): Promise<string[]> {
+    const rows = await this.select<{ id: string }>(
+      `SELECT id FROM people WHERE organisation_id = $1
+         AND EXISTS (SELECT FROM jsonb_each(body -> 'ties') AS tie WHERE tie.value ->> 'person' = $2) ORDER BY id`,
+      person,
+    );
+    return rows.map(({ id }) => id);
+  }
   async removePerson(person: string): Promise<void> {
     await this.select('DELETE FROM people WHERE organisation_id = $1 AND id = $2 RETURNING 1', person);
   }

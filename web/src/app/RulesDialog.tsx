@@ -11,9 +11,10 @@ import {
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
+import { PeopleRules } from './PeopleRules.js';
 
 /** Rules that are one word or number each. */
-type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches' | 'attention'>;
+type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches' | 'attention' | 'crew'>;
 
 interface Choice {
   readonly rule: PlainRule;
@@ -197,6 +198,7 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
         ))}
       </details>
       <AttentionRules attention={rules.attention} />
+      <PeopleRules crew={rules.crew} />
     </Dialog>
   );
 }

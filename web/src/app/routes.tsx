@@ -78,6 +78,7 @@ const BookingsPage = page(async () => (await import('../doors/shelf/BookingsPage
 const StockTakePage = page(async () => (await import('../doors/stock-take/StockTakePage.js')).StockTakePage);
 const AccessPage = page(async () => (await import('../doors/access/AccessPage.js')).AccessPage);
 const AccountPage = page(async () => (await import('../doors/access/AccountPage.js')).AccountPage);
+const PersonPage = page(async () => (await import('../doors/people/PersonPage.js')).PersonPage);
 const PeopleDoor = page(async () => (await import('../doors/people/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -105,6 +106,7 @@ function Pages() {
           <Route path="/shelf/:item?" component={ShelfDoor} />
           <Route path="/people" component={PeopleDoor} />
           <Route path="/people/access" component={AccessPage} />
+          <Route path="/people/:person" component={PersonPage} />
           <Route path="/account" component={AccountPage} />
           <Route path="/hands">
             <Redirect to="/people" replace />

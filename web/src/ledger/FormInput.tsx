@@ -70,12 +70,14 @@ function PlainInput({ field, path, tools }: Part) {
     <div className={input === 'text' ? 'col-span-full' : ''}>
       <label className="flex flex-wrap items-baseline gap-x-4 py-1 border-b border-rule">
         <span className={input === 'text' ? '' : 'grow'}>{label}</span>
-        {input === 'text' || input === 'day' ? (
+        {input === 'text' || input === 'day' || input === 'time' ? (
           <input
             className={input === 'text' ? 'field grow' : 'field'}
             {...(input === 'text'
               ? { maxLength: max }
-              : { type: 'date', min: '2000-01-01', max: '2099-12-31' })}
+              : input === 'time'
+                ? { type: 'time' }
+                : { type: 'date', min: '2000-01-01', max: '2099-12-31' })}
             value={text}
             aria-invalid={fault !== undefined}
             onChange={onChange}

@@ -1,8 +1,8 @@
 /** The least crew: the fewest people of the house who can do every role of an event between them, and who does what. */
 import { assess } from '../../assess.js';
 import { inPlan } from '../../edits.js';
-import type { Bundle, SkillName } from '../../documents/index.js';
-import { idFrom, inOrder } from '../../foundations/index.js';
+import type { Bundle } from '../../documents/index.js';
+import { idFrom, inOrder, type SkillName } from '../../foundations/index.js';
 import { ALL_OF_IT } from '../../stations/hands/attention.js';
 import type { RoleResult, Roles } from '../../stations/hands/result.js';
 import { groupLoads, isLive, type LoadReads } from '../../stations/hands/workload.js';

@@ -21,7 +21,9 @@ export function highsSolver(load: () => Promise<Highs>, now: () => number): Prog
       return solved(highs, model, limits);
     } catch (error) {
       // Out of memory, it stops for good: the next model is solved by one that is loaded anew.
-      if (!(error instanceof Error) || error.name !== 'RuntimeError') throw error;
+      const isOver =
+        error instanceof highs.errors.HighsError || (error instanceof Error && error.name === 'RuntimeError');
+      if (!isOver) throw error;
       loading = undefined;
       return asBefore(model, limits.start);
     }
@@ -46,7 +48,7 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
       ...(seconds !== undefined && { time_limit: seconds }),
     });
     if (start) own.setSolution(known(start));
-    let { modelStatus: status } = own.run(listening(highs, report, wanted));
+    let { modelStatus: status } = ranOnce(highs, own, listening(highs, report, wanted));
     if (status === modelStatus.unboundedOrInfeasible) {
       // Which of both it is, is told without the simplifying that found it.
       own.options.set({ presolve: 'off' });
@@ -57,6 +59,17 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
     const answer = answerOf(own, model, status === modelStatus.optimal && (gap === 0 || !isWhole(model)));
     return answer.incumbent ? answer : asBefore(model, start, answer.bound);
   });
+}
+
+/** Runs; where the solver fails at its own simplifying, as it does of a few models, once more without that. */
+function ranOnce({ errors }: Highs, own: HighsModel, hears: Parameters<HighsModel['run']>[0]) {
+  try {
+    return own.run(hears);
+  } catch (error) {
+    if (!(error instanceof errors.HighsError)) throw error;
+    own.options.set({ presolve: 'off' });
+    return own.run(hears);
+  }
 }
 
 /** What was known before, where it is an answer and nothing was found. */

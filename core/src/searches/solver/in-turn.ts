@@ -13,17 +13,18 @@ export interface InTurn {
   readonly kept: readonly Row[];
 }
 
-/** Throws `NoAnswer` where nothing keeps the rules. Each sum may take as long as the limits say. */
+/** Throws `NoAnswer` where nothing keeps the rules. Each sum may take as long as the limits say, asked anew for each. */
 export async function inTurn(
   model: Model,
   sums: readonly Sum[],
   solve: ProgrammeSolver,
-  limits: Limits = {},
+  limitsNow: Limits | (() => Limits) = {},
 ): Promise<InTurn> {
   const kept: Row[] = [];
   const solved: Solved[] = [];
   let values: Values | undefined;
   for (const objective of sums) {
+    const limits = typeof limitsNow === 'function' ? limitsNow() : limitsNow;
     const start = values ?? limits.start;
     const rows = [...model.rows, ...kept];
     const own = await solve({ ...model, rows, objective }, { ...limits, ...(start && { start }) });

@@ -1,6 +1,7 @@
 /** Putting a person on a role. */
 import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
 import type { HandsReads, HandsSeen, RoleResult } from './result.js';
+import { levelOf } from './levels.js';
 import { inPlan } from '../../edits.js';
 
 const RANK = { 'can lead': 1, 'can do': 0 } as const;
@@ -17,16 +18,17 @@ export function assignPatch(
   }).patch;
 }
 
-/** People with the skill who have no role yet, the most able first. */
+/** People with the skill who have no role yet and are not away, the most able first. */
 function* assignFixes(
-  { hands, assignments }: HandsReads,
+  { people, assignments, own: { says } }: HandsSeen,
   role: RoleResult,
   taken: ReadonlySet<string>,
 ): Generator<Fix> {
-  const able = inOrder(hands.people)
+  const able = inOrder(people)
     .flatMap(([id, person]) => {
-      const level = person.skills.find(skill => skill.skill === role.skill)?.level;
-      return level && level !== 'learning' && !taken.has(id) ? [{ id, name: person.name, level }] : [];
+      const level = levelOf(person, role.skill);
+      const isFree = !taken.has(id) && says[id] !== 'is away' && !person.erased;
+      return level && level !== 'learning' && isFree ? [{ id, name: person.name, level }] : [];
     })
     .sort((a, b) => RANK[b.level] - RANK[a.level]);
   for (const { id, name } of able) {

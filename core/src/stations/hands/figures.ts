@@ -144,7 +144,51 @@ export const placesLeft = declare({
   limits: { raises: 'hands.crew-limit', risk: { below: 0 } },
 });
 
+export const askedFrom = declare({
+  key: 'hands.askedFrom',
+  label: 'Asked to come from',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'later(start, -before)',
+});
+export const leave = declare({
+  key: 'hands.leave',
+  label: 'Everything is struck',
+  unit: 'instant',
+  basis: DEFINITION,
+  formula: 'later(end, strike)',
+});
+export const saysOnDuty = declare({
+  key: 'hands.onDuty.*.says',
+  label: 'Says of this time',
+  unit: '',
+  basis: measurement('what they said of when they come'),
+  method: 'of whoever is put on a role',
+  limits: {
+    raises: 'hands.away',
+    risk: { is: 'is away' },
+    note: { is: 'would rather not' },
+  },
+});
+export const adultsWith = declare({
+  key: 'hands.young.*.adults',
+  label: 'Adults with them, of no family',
+  unit: 'people',
+  basis: houseRule('two adults who are no family of theirs and of each other', 'usual in safeguarding'),
+  method: 'on roles at the event, the most of whom no two are of one family',
+  limits: { raises: 'hands.young-alone', risk: { below: 2 } },
+});
+export const youngStays = declare({
+  key: 'hands.young.*.stays',
+  label: 'Stays beyond the house’s time',
+  unit: 'min',
+  basis: houseRule('when whoever is under 18 has left', 'local law may say it too'),
+  method: 'from when the house wants them to have left to when everything is struck',
+  limits: { raises: 'hands.young-late', risk: { above: 0 } },
+});
+
 export const HANDS_FIGURES = [
+  ...[askedFrom, leave, saysOnDuty, adultsWith, youngStays],
   ...[lineTalkback, lineTally, itemLeast, itemMost, peak, atOnce, verdict, inside, placesLeft],
   crewHours,
   ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],

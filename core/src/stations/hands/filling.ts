@@ -12,10 +12,12 @@ export function rolesOf({
 }: {
   readonly wanted: readonly Wanted[];
   readonly assignments: HandsReads['assignments'];
-  readonly people: HandsReads['hands']['people'];
+  readonly people: HandsReads['people'];
 }): Roles {
+  // Whoever said no is not on it any more, though it is kept that they did.
   const assigned = new Map(
     inOrder(assignments)
+      .filter(([, { answer }]) => answer?.how !== 'no')
       .toReversed()
       .map(([id, { role, person }]) => [role, { id, person }] as const),
   );

@@ -19,6 +19,16 @@ import { crewsOf, mixOf, placesOf } from './crews.js';
 import { HANDS_FIGURES } from './figures.js';
 import { rolesOf } from './filling.js';
 import type { HandsReads, HandsResult } from './result.js';
+import {
+  askedFromOf,
+  leaveOf,
+  onDutyOf,
+  onRoles,
+  saysAt,
+  spanOf,
+  underageOf,
+  youngOnDuty,
+} from './on-duty.js';
 import { operatorLines } from './operator-lines.js';
 import { rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
@@ -42,7 +52,7 @@ export const hands: Station<HandsReads, HandsResult> = {
     );
     const roles = parts.part(
       'roles',
-      { wanted, assignments: () => reads.assignments, people: () => reads.hands.people },
+      { wanted, assignments: () => reads.assignments, people: () => reads.people },
       rolesOf,
     );
     const arriving = () => pluggedLeads(reads.signal.plugged, reads.runs.runs);
@@ -79,6 +89,17 @@ export const hands: Station<HandsReads, HandsResult> = {
       workloadOf,
     );
     const { brief } = reads;
+    const before = () => brief.before;
+    const askedFrom = parts.part('asked from', { start: () => brief.start, before }, askedFromOf);
+    const leave = parts.part('leave', { end: () => brief.end, strike: () => brief.phases.strike }, leaveOf);
+    const span = parts.part('span', { from: askedFrom, to: leave }, spanOf);
+    const onDuty = parts.part('on roles', { roles }, onRoles);
+    const says = parts.each(
+      'says',
+      () => Object.entries(reads.people),
+      (_, person) => ({ person, span: span(), zone: reads.zone }),
+      saysAt,
+    );
     const rolesNeeded = parts.part('roles wanted', { roles }, wantedOf);
     const rolesFilled = parts.part('roles filled', { roles }, filledOf);
     const inside = parts.part('inside', { people, wanted: rolesNeeded, filled: rolesFilled }, insideOf);
@@ -100,6 +121,20 @@ export const hands: Station<HandsReads, HandsResult> = {
       workload,
       lines: parts.part('lines', { roles, cameras: () => reads.signal.cameras }, operatorLines),
       shared: parts.part('shared', { roles, cameras: () => reads.shots.cameras }, sharedOperators),
+      askedFrom,
+      leave,
+      says,
+      underage: parts.part('underage', { people: () => reads.people }, underageOf),
+      onDuty: parts.part('on duty', { onDuty, says }, onDutyOf),
+      young: parts.part(
+        'young',
+        {
+          ...{ onDuty, people: () => reads.people, leave, zone: () => reads.zone },
+          leaveBy: () => reads.rules.crew?.youngLeave,
+          vetted: () => reads.rules.crew?.vetted,
+        },
+        youngOnDuty,
+      ),
       call: parts.part('call', { rigging, start: () => brief.start, phases: () => brief.phases }, callOf),
     });
   },

@@ -1,14 +1,6 @@
 /** What Hands reads and what comes of it. */
-import type {
-  Assignment,
-  Hands,
-  Output,
-  Rules,
-  RunningItem,
-  Shot,
-  SkillName,
-} from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf, type Point } from '../../foundations/index.js';
+import type { Assignment, Hands, Output, Rules, RunningItem, Shot } from '../../documents/index.js';
+import { rulesOf, type Figure, type MapOf, type Point, type SkillName } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PackResult } from '../pack/index.js';
@@ -17,6 +9,7 @@ import type { ShotsResult } from '../shots/index.js';
 import type { SignalReads, SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
 import type { Job } from './attention.js';
+import type { Says } from './presence.js';
 
 /** Where somebody works at a thing, and on which gallery. */
 export interface WorkPlace {
@@ -30,7 +23,8 @@ export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf'> {
   readonly runningOrder: MapOf<RunningItem> | undefined;
   readonly shotsWanted: MapOf<Shot> | undefined;
   readonly assignments: MapOf<Assignment> | undefined;
-  readonly hands: Hands;
+  /** Who is young is so on the day of the event. */
+  readonly people: Hands['people'];
   readonly rules: Rules;
   /** Clocks of the event. */
   readonly zone: string;
@@ -111,6 +105,17 @@ export interface Workload {
   readonly verdict: Figure;
 }
 
+/** Of somebody on a role: what they say of the time of it. */
+export interface OnDuty {
+  readonly says: Figure;
+}
+
+export interface YoungOnDuty {
+  readonly adults: Figure;
+  /** Where the house says when they have left. */
+  readonly stays?: Figure;
+}
+
 export interface HandsResult {
   /** By position in the design; keyed by the role’s key. */
   readonly roles: Roles;
@@ -136,6 +141,17 @@ export interface HandsResult {
   readonly crewHours: Figure;
   /** When the first people must be there. */
   readonly call: Figure;
+  /** When people are asked to come, and when everything is struck, as it is planned. */
+  readonly askedFrom: Figure;
+  readonly leave: Figure;
+  /** What each person of the house says of the time between, by id. */
+  readonly says: Readonly<Record<string, Says>>;
+  /** Everybody who is under 18 on the day of the event. */
+  readonly underage: readonly string[];
+  /** Of those who are put on a role. */
+  readonly onDuty: Readonly<Record<string, OnDuty>>;
+  /** Of those under 18 who are put on a role. */
+  readonly young: Readonly<Record<string, YoungOnDuty>>;
 }
 
 export type HandsSeen = Seen<HandsReads, HandsResult>;

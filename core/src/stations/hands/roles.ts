@@ -1,6 +1,5 @@
 /** Roles that the design asks for, and where and when each is done. */
-import type { SkillName } from '../../documents/index.js';
-import { inOrder, LEAD_ROLE, listed, type MapOf } from '../../foundations/index.js';
+import { inOrder, LEAD_ROLE, listed, type MapOf, type SkillName } from '../../foundations/index.js';
 import { carriedBy, movesAbout, WORKED_WORDS, workedByHand, type Equipment } from '../equipment.js';
 import { inReturn } from '../signal/camera-lines.js';
 import { deviceDoes, isSent, kindDoes, showsWords, switches } from '../signal/functions.js';

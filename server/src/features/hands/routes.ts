@@ -1,32 +1,28 @@
-import { seenBy, type Role } from '@idle-satchel/core/access';
-import type { PersonRow } from '../../database/models.js';
-import { notFound, Problem } from '../../problem.js';
 import { route, type Route } from '../../route.js';
-import { changedFields } from '../changed-fields.js';
-
-/** A person as a role sees them. */
-const lineOf = (role: Role, { id, revision, body }: Pick<PersonRow, 'id' | 'revision' | 'body'>) => ({
-  id,
-  revision,
-  ...seenBy(role, 'person', body),
-});
+import { madeOnce } from '../making-once.js';
+import { changePerson, lineOf, putPeople } from './service.js';
 
 export const handsRoutes: readonly Route[] = [
   route('GET /people', async ({ scope }) => ({
-    people: (await scope.people()).map(row => lineOf(scope.viewer.role, row)),
+    people: (await scope.people()).map(row => lineOf(scope, row)),
   })),
-  route('PATCH /people/:id', ({ scope, id, body: { cleared = [], ...fields } }) =>
+  route('POST /people', ({ scope, body, chosenId }) =>
+    madeOnce(scope, chosenId(), body, async inside => ({ people: await putPeople(inside, body.people) })),
+  ),
+  route('PATCH /people', ({ scope, body: { people } }) =>
     scope.atomically(async inside => {
-      const row = await inside.lockPerson(id());
-      if (!row) throw notFound('person');
-      if (row.body.erased) throw new Problem(409, 'Nothing is known of them any more');
-      const gone = Object.fromEntries(cleared.map(field => [field, undefined]));
-      const next = changedFields(row, { ...fields, ...gone });
-      if (next.revision > row.revision) {
-        await inside.savePerson(row, next);
-        await inside.notify({ hands: true });
-      }
-      return lineOf(scope.viewer.role, { id: row.id, ...next });
+      const changed = [];
+      // In one order, so that two of them never wait for each other.
+      for (const [i, { id, ...fields }] of [...people.entries()].sort(([, a], [, b]) =>
+        a.id < b.id ? -1 : 1,
+      ))
+        changed.push({ i, row: await changePerson(inside, id, fields, `/people/${i}`) });
+      return {
+        people: changed.sort((a, b) => a.i - b.i).map(({ row: { id, revision } }) => ({ id, revision })),
+      };
     }),
+  ),
+  route('PATCH /people/:id', ({ scope, id, body }) =>
+    scope.atomically(async inside => lineOf(inside, await changePerson(inside, id(), body))),
   ),
 ];

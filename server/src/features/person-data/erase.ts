@@ -106,11 +106,25 @@ async function eraseFromRecords(
   return things;
 }
 
+/** Nobody goes with them, or is kept apart from them, any more. */
+async function eraseTies(rows: PersonRows, id: string): Promise<void> {
+  for (const other of await rows.tiedTo(id)) {
+    const row = await rows.lockPerson(other);
+    if (!row) continue;
+    const { ties = {}, ...rest } = row.body;
+    const left = Object.entries(ties).filter(([, { person }]) => person !== id);
+    const body = left.length === 0 ? rest : { ...rest, ties: Object.fromEntries(left) };
+    const revision = row.revision + 1;
+    await rows.savePerson(row, { body, revision, changedAt: { ...row.changedAt, ties: revision } });
+  }
+}
+
 /** The person stays where something that was refers to them, as somebody; else they go. */
 async function erasePerson(rows: PersonRows, id: string): Promise<void> {
   const row = await rows.lockPerson(id);
   if (!row) return;
   await rows.forgetLinks(id);
+  await eraseTies(rows, id);
   if ((await rows.namedAt(id, [])).length === 0) return rows.removePerson(id);
   await rows.savePerson(row, {
     ...{ body: { name: SOMEBODY, skills: [], erased: true }, revision: row.revision + 1, changedAt: {} },

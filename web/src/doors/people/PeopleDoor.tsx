@@ -1,7 +1,9 @@
 import type { PersonLine } from '@idle-satchel/core/api';
+import { isYoungOn, presenceWords } from '@idle-satchel/core/person-forms';
+import { inOrder } from '@idle-satchel/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
-import { peopleQuery } from '../../api/queries.js';
+import { organisationQuery, peopleQuery } from '../../api/queries.js';
 import { Suspense, useState } from 'react';
 import { Link } from 'wouter';
 import { fetched } from '../../ui/fetched.js';
@@ -10,8 +12,9 @@ import { Door, Loading } from '../door.js';
 import { RenameField } from '../RenameField.js';
 import { useLiveList } from '../use-live-list.js';
 import { liftWords } from './lift-words.js';
+import { today } from '../../ui/today.js';
 
-const PersonDialog = fetched(() => import('./PersonDialog.js'));
+const AddSomebody = fetched(() => import('./AddSomebody.js'));
 
 /** The people who help, and what they can do. */
 export function PeopleDoor() {
@@ -20,11 +23,9 @@ export function PeopleDoor() {
   const changes = useMay('change', 'people');
   const lets = useMay('change', 'links');
   useLiveList(peopleQuery.queryKey, message => message.hands === true);
-  /** Whose contact, or what is kept of whom, is looked at. */
-  const [opened, setOpened] = useState<PersonLine>();
+  const dates = useQuery(organisationQuery).data?.dates;
+  const [adding, setAdding] = useState(false);
   const known = people.data?.people.filter(({ erased }) => !erased) ?? [];
-  // Whoever was just erased is in the list no more, and what became of it is still told.
-  const shown = opened && (known.find(({ id }) => id === opened.id) ?? opened);
   const rename = async ({ id, revision: base }: PersonLine, name: string): Promise<void> => {
     try {
       await call('PATCH /people/:id', { id }, { name, base });
@@ -36,21 +37,34 @@ export function PeopleDoor() {
     <Door
       title="People"
       actions={
-        lets && (
-          <Link className="link" to="/people/access">
-            Who comes in
-          </Link>
-        )
+        <>
+          {changes && (
+            <button className="button" aria-expanded={adding} onClick={() => setAdding(!adding)}>
+              Add somebody
+            </button>
+          )}
+          {lets && (
+            <Link className="link" to="/people/access">
+              Who comes in
+            </Link>
+          )}
+        </>
       }
     >
+      {adding && (
+        <Suspense>
+          <AddSomebody />
+        </Suspense>
+      )}
       <Loading query={people} what="the people" />
       <table className="table-fixed">
         <thead>
           <tr>
-            <th className="w-64 max-md:w-28">Name</th>
+            <th className="w-52 max-md:w-36">Name</th>
             <th>Skills</th>
-            <th className="w-56 max-md:w-24">Care</th>
-            {changes && <th className="w-56 max-md:w-24">Reached by</th>}
+            <th className="w-36 max-md:hidden">Care</th>
+            <th className="w-72 max-md:hidden">When they come</th>
+            {changes && <th className="w-52 max-md:w-28">Reached by</th>}
           </tr>
         </thead>
         <tbody>
@@ -67,21 +81,21 @@ export function PeopleDoor() {
                 ) : (
                   person.name
                 )}
+                {isYoungOn(person, today()) && <span className="md:hidden text-faint">under 18</span>}
               </td>
               <td>{person.skills.map(({ skill, level }) => `${skill} (${level})`).join(', ')}</td>
-              <td className="text-faint">
-                {[person.young ? 'under 18' : '', liftWords(person.lift)].filter(Boolean).join(', ')}
+              <td className="text-faint max-md:hidden">
+                {[isYoungOn(person, today()) ? 'under 18' : '', liftWords(person.lift)]
+                  .filter(Boolean)
+                  .join(', ')}
               </td>
+              <td className="text-faint max-md:hidden">{comesWords(person, dates)}</td>
               {changes && (
                 <td>
                   {[person.phone, person.mail].filter(Boolean).join(', ')}{' '}
-                  <button
-                    className="link"
-                    aria-label={`More of ${person.name}`}
-                    onClick={() => setOpened(person)}
-                  >
-                    {person.phone || person.mail ? 'More' : 'Add …'}
-                  </button>
+                  <Link className="link" to={`/people/${person.id}`} aria-label={`More of ${person.name}`}>
+                    {person.phone || person.mail ? 'More' : 'Say more'}
+                  </Link>
                 </td>
               )}
             </tr>
@@ -92,11 +106,13 @@ export function PeopleDoor() {
         Only what is needed is kept here. How people are reached is seen by owners, and by whoever leads an
         event of those who serve at it. What is kept of somebody is shown to them, and erased when they ask.
       </p>
-      {shown && (
-        <Suspense>
-          <PersonDialog person={shown} onClose={() => setOpened(undefined)} />
-        </Suspense>
-      )}
     </Door>
   );
 }
+
+/** When somebody comes, and how often at most. */
+const comesWords = ({ presence, most }: PersonLine, dates: Parameters<typeof presenceWords>[1]): string =>
+  [
+    ...inOrder(presence).map(([, each]) => presenceWords(each, dates)),
+    ...(most === undefined ? [] : [`${most} a month at most`]),
+  ].join('; ');

@@ -1,5 +1,7 @@
 /** What is kept of somebody, in words: what it is, and what is known. */
 import type { PersonData } from '@idle-satchel/core/api';
+import { inOrder, showCalendarDay } from '@idle-satchel/core';
+import { presenceWords, trainingWords } from '@idle-satchel/core/person-forms';
 import { liftWords } from './lift-words.js';
 
 type Line = readonly [what: string, kept: string];
@@ -10,24 +12,42 @@ export const counted = (count: number, one: string, many: string): string =>
 const listed = (...words: readonly (string | false | undefined)[]): string =>
   words.filter(Boolean).join(', ');
 
-const personWords = ({
-  name,
-  skills,
-  young,
-  lift,
-  phone,
-  mail,
-  note,
-}: NonNullable<PersonData['person']>): string =>
+const personWords = (person: NonNullable<PersonData['person']>): string =>
   listed(
-    name,
-    ...skills.map(({ skill, level }) => `${skill} (${level})`),
-    young && 'under 18',
-    liftWords(lift),
-    phone,
-    mail,
-    note,
+    person.name,
+    ...person.skills.map(({ skill, level }) => `${skill} (${level})`),
+    person.youngUntil === undefined
+      ? person.young && 'under 18'
+      : `under 18 until ${showCalendarDay(person.youngUntil)}`,
+    liftWords(person.lift),
+    person.phone,
+    person.mail,
+    person.most !== undefined && `${person.most} events a month at most`,
+    person.travel !== undefined && `${person.travel} min on the way`,
+    person.seats !== undefined && `takes ${person.seats} along`,
+    person.languages,
+    person.needs,
+    person.note,
   );
+
+function personLines(person: NonNullable<PersonData['person']>): Line[] {
+  const { guardian, vetted, presence, ties, training } = person;
+  return [
+    ['Person', personWords(person)],
+    ...(guardian ? [['Guardian', listed(guardian.name, guardian.phone, guardian.mail)] as const] : []),
+    ...(vetted
+      ? [
+          [
+            'Vetted',
+            listed(`until ${showCalendarDay(vetted.until)}`, vetted.by && `seen by ${vetted.by}`),
+          ] as const,
+        ]
+      : []),
+    ...inOrder(presence).map(([, each]): Line => ['Comes', presenceWords(each)]),
+    ...(ties ? [['With whom', counted(Object.keys(ties).length, 'person', 'people')] as const] : []),
+    ...inOrder(training).map(([, each]): Line => ['Shown', trainingWords(each)]),
+  ];
+}
 
 function accountLines({ account, factors, sessions, audit }: PersonData, when: When): Line[] {
   if (!account) return [];
@@ -57,7 +77,7 @@ function accountLines({ account, factors, sessions, audit }: PersonData, when: W
 export function keptLines(data: PersonData, when: When): readonly Line[] {
   const { person, events, edits, shelfChanges, bookings } = data;
   return [
-    ...(person ? [['Person', personWords(person)] as const] : []),
+    ...(person ? personLines(person) : []),
     ...accountLines(data, when),
     ...events.map(({ label, start, roles, signed }): Line => [
       `${label}, ${when(start)}`,

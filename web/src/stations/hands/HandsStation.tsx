@@ -118,6 +118,9 @@ function PersonChoice({ role }: { role: RoleResult }) {
     people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);
   const others = entries.filter(([id]) => level(id) === undefined);
+  const { says, underage } = useResult('hands');
+  const careOf = (id: string): string =>
+    `${underage.includes(id) ? ' · under 18' : ''}${says[id] === undefined || says[id] === 'does not say' ? '' : ` · ${says[id]}`}`;
   const { assignment, besides } = role;
   const doing = people[role.person ?? '']?.name;
   const choose = (person: string): void => {
@@ -140,18 +143,18 @@ function PersonChoice({ role }: { role: RoleResult }) {
             : `${doing}, besides ${besides}`}
       </option>
       <optgroup label="Have the skill">
-        {able.map(([id, { name, young }]) => (
+        {able.map(([id, { name }]) => (
           <option key={id} value={id}>
             {name} · {level(id)}
-            {young ? ' · under 18' : ''}
+            {careOf(id)}
           </option>
         ))}
       </optgroup>
       <optgroup label="Others">
-        {others.map(([id, { name, young }]) => (
+        {others.map(([id, { name }]) => (
           <option key={id} value={id}>
             {name}
-            {young ? ' · under 18' : ''}
+            {careOf(id)}
           </option>
         ))}
       </optgroup>

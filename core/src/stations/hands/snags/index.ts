@@ -1,4 +1,5 @@
 /** Every rule of Hands. */
+import { away } from './away.js';
 import { crewLimit } from './crew-limit.js';
 import { lateReady } from './late-ready.js';
 import { operatorApart } from './operator-apart.js';
@@ -7,7 +8,10 @@ import { twoJobs } from './two-jobs.js';
 import { unfilled } from './unfilled.js';
 import { unheard } from './unheard.js';
 import { unskilled } from './unskilled.js';
+import { youngAlone } from './young-alone.js';
+import { youngLate } from './young-late.js';
 
 export const HANDS_RULES = [
   ...[unfilled, unskilled, operatorApart, unheard, twoJobs, overload, crewLimit, lateReady],
+  ...[away, youngAlone, youngLate],
 ];

@@ -5,9 +5,9 @@ import { handsRule } from '../result.js';
 /** One person on cameras that are more than a few steps apart. */
 export const operatorApart = handsRule({
   rule: 'hands.operator-apart',
-  reads: ({ own, hands, devices, rules }) => ({
+  reads: ({ own, people, devices, rules }) => ({
     shared: own.shared,
-    people: hands.people,
+    people,
     devices,
     units: rules.units,
   }),

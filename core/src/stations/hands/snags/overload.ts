@@ -17,11 +17,11 @@ import { handsRule, type HandsSeen, type Workload } from '../result.js';
 /** One person is asked more than all of their attention in an item of the running order. */
 export const overload = handsRule({
   rule: 'hands.overload',
-  reads: ({ own, brief, hands, runningOrder, rules, zone }) => ({
+  reads: ({ own, brief, people, runningOrder, rules, zone }) => ({
     workload: own.workload,
     roles: own.roles,
     times: brief.items,
-    people: hands.people,
+    people,
     runningOrder,
     dates: rules.dates,
     zone,

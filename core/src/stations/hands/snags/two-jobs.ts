@@ -5,7 +5,7 @@ import { handsRule } from '../result.js';
 /** One person with something that takes both hands all the time, and something else besides. */
 export const twoJobs = handsRule({
   rule: 'hands.two-jobs',
-  reads: ({ own, hands }) => ({ workload: own.workload, people: hands.people }),
+  reads: ({ own, people }) => ({ workload: own.workload, people }),
   *find({ workload, people }) {
     for (const [person, { atOnce }] of Object.entries(workload)) {
       const severity = severityOf(atOnce);

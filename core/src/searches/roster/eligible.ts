@@ -1,0 +1,52 @@
+/** Whether somebody can be put on a job at all, looked at by itself; and if not, why. */
+import type { Person } from '../../documents/index.js';
+import { dayIn, instantOfClock, minutesBetween, type SkillName } from '../../foundations/index.js';
+import { levelOf } from '../../stations/hands/levels.js';
+import { saysOf, type Says } from '../../stations/hands/presence.js';
+import { isYoungOn } from '../../stations/youth.js';
+import type { Care, Job, RosterEvent } from './problem.js';
+
+/** Why somebody cannot do a job, and what giving that up would cost beside other reasons; safety is not given up. */
+export interface Hindrance {
+  readonly why: 'skill' | 'away' | 'late';
+  readonly words: string;
+}
+
+/** What of somebody holds for a whole event. */
+export interface AtEvent {
+  readonly says: Says;
+  readonly young: boolean;
+  /** They would have to stay longer than the house lets those under 18. */
+  readonly late: boolean;
+}
+
+export function atEvent(person: Person, event: RosterEvent, { youngLeave }: Care): AtEvent {
+  const young = isYoungOn(person, dayIn(event.zone, event.from));
+  return {
+    says: saysOf(person, event, event.zone),
+    young,
+    late: young && youngLeave !== undefined && isAfter(event, youngLeave),
+  };
+}
+
+/** Whether an event ends after a time of the evening on which it begins. */
+const isAfter = ({ from, to, zone }: RosterEvent, clock: string): boolean =>
+  minutesBetween(instantOfClock(clock, from, zone), to) > 0;
+
+/** Skills that somebody is only learning, of those that a job needs. */
+export const learningFor = (person: Person, { skills }: Job): SkillName[] =>
+  skills.filter(skill => levelOf(person, skill) === 'learning');
+
+export function hindranceOf(
+  person: Person,
+  event: RosterEvent,
+  job: Job,
+  at: AtEvent,
+): Hindrance | undefined {
+  const { name } = person;
+  const lacking = job.skills.find(skill => levelOf(person, skill) === undefined);
+  if (lacking !== undefined) return { why: 'skill', words: `${name} has not learnt ${lacking}` };
+  if (at.says === 'is away') return { why: 'away', words: `${name} is away at ${event.label}` };
+  if (at.late) return { why: 'late', words: `${name} is under 18 and ${event.label} ends too late for them` };
+  return undefined;
+}

@@ -1,0 +1,65 @@
+/** People: somebody new, what they can do, when they come and with whom; what a station says of that. */
+import { afterAll, beforeAll, describe, it } from 'vitest';
+import { FRIDAY, setStage, type Page, type Stage } from './helper.js';
+
+let stage: Stage;
+let page: Page;
+
+beforeAll(async () => {
+  stage = await setStage();
+  page = await stage.open('/people');
+});
+afterAll(() => stage.close());
+
+const keep = () => page.getByRole('button', { name: 'Keep', exact: true }).click();
+
+describe('somebody who helps', () => {
+  it('is added by name, and what they can do is said', async () => {
+    await page.getByRole('button', { name: 'Add somebody' }).click();
+    await page.getByLabel('Name of who helps').fill('Ottoline Græsholm');
+    await page.getByRole('button', { name: 'Add them' }).click();
+    await page.getByRole('heading', { name: 'Ottoline Græsholm', exact: true }).waitFor();
+    await page.getByLabel('camera').selectOption('learning');
+    await page.getByLabel('Under 18 until').fill('2030-05-31');
+    await page.getByLabel('Say more').selectOption({ label: 'Guardian' });
+    await page.getByLabel('Phone').last().fill('no number');
+    await keep();
+    await page.getByText('must be digits').waitFor();
+    await page.getByLabel('Phone').last().fill('01632 960 140');
+    await keep();
+    // Who it is must be said too.
+    await page.getByText('say it').waitFor();
+    await page.getByLabel('Name').last().fill('Runa Græsholm');
+    await keep();
+    await page.getByText('Runa Græsholm, 01632 960 140').waitFor();
+  });
+
+  it('says when they come and with whom, each of which is taken out again', async () => {
+    await page.getByRole('button', { name: 'Say when' }).click();
+    await page.getByLabel('Which days').selectOption({ label: 'second and fourth of a month' });
+    await page.getByLabel(/^They/).selectOption('come');
+    await page.getByLabel('From', { exact: true }).fill('2026-01-01');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('come: second and fourth Sunday of a month, from Thu 1 Jan 2026').waitFor();
+    await page.getByRole('button', { name: 'Say with whom' }).click();
+    await page.getByLabel(/^Who/).selectOption({ label: 'Petra Lund' });
+    await page.getByLabel(/^How/).selectOption('come together');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('Petra Lund: come together').waitFor();
+    await page.getByRole('button', { name: 'Take out: Petra Lund: come together' }).click();
+    await page.getByText('Nobody is said to go with them').waitFor();
+  });
+
+  it('is told to be away where a role of that day is given out, and a snag says so', async () => {
+    await page.goto(`${stage.servers[0]?.address}/events/${FRIDAY}/hands`);
+    const choice = page.getByLabel('Person for Camera operator, C3 SIDE');
+    await choice.waitFor();
+    const option = choice.getByRole('option', { name: 'Ottoline Græsholm · learning · under 18 · is away' });
+    await choice.selectOption((await option.getAttribute('value')) ?? '');
+    await page.keyboard.press('s');
+    await page
+      .getByText('Ottoline Græsholm, who is down for Camera operator, C3 SIDE, is away then.')
+      .first()
+      .waitFor();
+  });
+});
