@@ -17,7 +17,19 @@ const WAITING: Readonly<Record<string, string>> = {
   insured: 'lists: the insurance list',
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
-const WORDS_ONLY = ['address', 'archived', 'access', 'tracing', 'ink', 'photo', 'scale', 'mail', 'guardian', 'languages', 'training'];
+const WORDS_ONLY = [
+  'address',
+  'archived',
+  'access',
+  'tracing',
+  'ink',
+  'photo',
+  'scale',
+  'mail',
+  'guardian',
+  'languages',
+  'training',
+];
 
 interface Schema {
   readonly properties?: Readonly<Record<string, Schema>>;
