@@ -26,7 +26,7 @@ export async function whyEmpty(
       programme.exactly([[1, empty]], 0, stays);
     }
   }
-  const model = { ...programme, variables: programme.variables, rows: programme.rows, objective: [] };
+  const model = { ...programme, objective: [] };
   const conflict = await whyNone(model, solve, now, seconds);
   const unblocked: string[] = [];
   for (const each of conflict.rules.filter(givesWay)) {

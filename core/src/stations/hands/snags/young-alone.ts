@@ -4,8 +4,9 @@ import { handsRule } from '../result.js';
 /** Somebody under 18 without two adults beside them who are no family of theirs and of each other. */
 export const youngAlone = handsRule({
   rule: 'hands.young-alone',
-  reads: ({ own, people }) => ({ young: own.young, people }),
-  *find({ young, people }) {
+  reads: ({ own, people, rules }) => ({ young: own.young, people, vetted: rules.crew?.vetted }),
+  *find({ young, people, vetted = false }) {
+    const who = vetted ? 'vetted adults' : 'adults';
     for (const [id, { adults }] of Object.entries(young)) {
       const severity = severityOf(adults);
       if (severity === undefined) continue;
@@ -13,12 +14,9 @@ export const youngAlone = handsRule({
       yield {
         severity,
         subjects: [id],
-        title:
-          adults.value === 0
-            ? `${name} is under 18, and no adult who is no family of theirs is on a role.`
-            : `${name} is under 18, and the adults on roles are all of one family.`,
+        title: `${name} is under 18, and no two ${who} are on roles who are no family, of theirs and of each other.`,
         because: [adults],
-        advice: 'Two adults who are no family, of theirs and of each other; also in cars and at load-out.',
+        advice: 'Put another one on a role; two are beside them in cars and at load-out too.',
       };
     }
   },
