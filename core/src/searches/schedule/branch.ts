@@ -1,0 +1,291 @@
+/**
+ * The shortest schedule of work with people and tools that are too few to do everything at once (the resource-constrained
+ * project scheduling problem): depth-first branch and bound over what begins at each moment at which something ends, after
+ * Demeulemeester and Herroelen (1992), with left shifts and cut sets as dominance.
+ */
+import { goesBefore, type Moment } from './moment.js';
+import { scarceOf, type Scarce } from './scarce.js';
+import {
+  grouped,
+  inOrderOf,
+  tailsOf,
+  type Grouped,
+  type Schedule,
+  type Work,
+  type Workshop,
+} from './work.js';
+
+interface Begun {
+  readonly piece: number;
+  readonly at: number;
+  readonly groups: readonly number[];
+}
+
+export interface Shortest {
+  readonly schedule: Schedule;
+  /** No schedule is shorter than this. */
+  readonly bound: number;
+}
+
+export interface Clock {
+  /** Asked every now and then; once it is true, the search ends with what it has. */
+  readonly isOver: () => boolean;
+}
+
+/** So many moments are looked at between two looks at the clock. */
+const BETWEEN_LOOKS = 512;
+/** So many cut sets are remembered at most. */
+const MOST_REMEMBERED = 200_000;
+
+export class Branching {
+  private readonly people: Grouped;
+  private readonly tails: readonly number[];
+  private best: readonly Begun[] = [];
+  private bestEnds: number;
+  private readonly trail: Begun[] = [];
+  private readonly seen = new Map<string, Moment[]>();
+  private remembered = 0;
+  private moments = 0;
+  private over = false;
+  readonly bound: number;
+
+  private readonly order: readonly number[];
+  private readonly sets: readonly Scarce[];
+
+  /** `start`: a schedule that is known already, if any. */
+  constructor(
+    private readonly shop: Workshop,
+    private readonly start?: Schedule,
+  ) {
+    this.people = grouped(shop);
+    this.tails = tailsOf(shop.work);
+    this.order = inOrderOf(shop.work);
+    this.sets = scarceOf(shop, this.people);
+    this.bestEnds = start?.ends ?? Infinity;
+    this.bound = this.leastFrom(this.first());
+  }
+
+  /** The shortest that is found before the clock says that it is over; it is proven where it is not. */
+  shortest({ isOver }: Clock): Shortest {
+    if (this.bound < this.bestEnds) this.look(this.first(), true, isOver);
+    const schedule = this.start && this.best.length === 0 ? this.start : this.scheduleOf(this.best);
+    return { schedule, bound: this.over ? Math.min(this.bound, schedule.ends) : schedule.ends };
+  }
+
+  private work(piece: number): Work {
+    const work = this.shop.work[piece];
+    if (!work) throw new RangeError(`there is no piece ${piece}`);
+    return work;
+  }
+
+  private first(): Moment {
+    const { work, tools } = this.shop;
+    return {
+      time: Math.min(
+        ...work.filter(({ after }) => after.length === 0).map(({ notBefore }) => notBefore),
+        Infinity,
+      ),
+      begun: work.map(() => false),
+      ends: work.map(() => 0),
+      running: [],
+      free: this.people.members.map(({ length }) => length),
+      tools,
+      left: this.sets.map(({ of }) => work.reduce((sum, { minutes }, i) => sum + minutes * (of[i] ?? 0), 0)),
+      before: new Map(),
+    };
+  }
+
+  /** Pieces that may begin at a moment, those with most behind them first. */
+  private ready({ time, begun, ends }: Moment): number[] {
+    return this.shop.work
+      .flatMap(({ after, notBefore }, i) =>
+        !begun[i] && notBefore <= time && after.every(each => begun[each] && (ends[each] ?? 0) <= time)
+          ? [i]
+          : [],
+      )
+      .sort((a, b) => (this.tails[b] ?? 0) - (this.tails[a] ?? 0) || a - b);
+  }
+
+  private look(moment: Moment, hasBegun: boolean, isOver: () => boolean): void {
+    if (this.over) return;
+    if (++this.moments % BETWEEN_LOOKS === 0 && this.bestEnds < Infinity && isOver()) this.over = true;
+    if (moment.begun.every(Boolean)) {
+      const ends = Math.max(0, ...moment.ends);
+      if (ends < this.bestEnds) [this.best, this.bestEnds] = [[...this.trail], ends];
+      return;
+    }
+    // Where nothing has begun since the moment before, that one is no rival: this is what comes of waiting there.
+    if (this.leastFrom(moment) >= this.bestEnds || (hasBegun && this.isDominated(moment))) return;
+    this.choose(moment, this.ready(moment), 0, [], isOver);
+  }
+
+  /** Each of what is ready begins or waits, with people of each mixture of groups; then on to the next moment. */
+  private choose(
+    moment: Moment,
+    ready: readonly number[],
+    i: number,
+    waiting: readonly number[],
+    isOver: () => boolean,
+  ): void {
+    if (this.over) return;
+    const piece = ready[i];
+    if (piece === undefined) return this.goOn(moment, waiting, waiting.length < ready.length, isOver);
+    if (this.hasTools(moment, piece)) {
+      for (const groups of this.mixtures(piece, moment.free)) {
+        if (this.couldBeEarlier(moment, piece, groups)) continue;
+        this.trail.push({ piece, at: moment.time, groups });
+        this.choose(this.begin(moment, piece, groups), ready, i + 1, waiting, isOver);
+        this.trail.pop();
+      }
+    }
+    this.choose(moment, ready, i + 1, [...waiting, piece], isOver);
+  }
+
+  private hasTools({ tools }: Moment, piece: number): boolean {
+    return this.work(piece).tools.every((count, tool) => count <= (tools[tool] ?? 0));
+  }
+
+  /** Ways to take the people of a piece from the groups that have some free; each mixture once. */
+  private mixtures(piece: number, free: readonly number[]): number[][] {
+    const found = new Map<string, number[]>();
+    const seats = this.people.seats[piece] ?? [];
+    const left = [...free];
+    const sit = (seat: number, taken: number[]): void => {
+      const groups = seats[seat];
+      if (!groups) {
+        const sorted = taken.toSorted((a, b) => a - b);
+        found.set(sorted.join(' '), [...taken]);
+        return;
+      }
+      for (const group of groups) {
+        if ((left[group] ?? 0) === 0) continue;
+        left[group] = (left[group] ?? 0) - 1;
+        sit(seat + 1, [...taken, group]);
+        left[group] = (left[group] ?? 0) + 1;
+      }
+    };
+    sit(0, []);
+    return [...found.values()];
+  }
+
+  /** Left shift: what waited for nothing since the moment before is looked at as begun there. */
+  private couldBeEarlier({ before }: Moment, piece: number, groups: readonly number[]): boolean {
+    const free = before.get(piece);
+    if (!free) return false;
+    const wanted = new Map<number, number>();
+    for (const group of groups) wanted.set(group, (wanted.get(group) ?? 0) + 1);
+    return [...wanted].every(([group, count]) => count <= (free[group] ?? 0));
+  }
+
+  private begin(moment: Moment, piece: number, groups: readonly number[]): Moment {
+    const { minutes, tools } = this.work(piece);
+    const ends = moment.time + minutes;
+    const free = [...moment.free];
+    for (const group of groups) free[group] = (free[group] ?? 0) - 1;
+    return {
+      ...moment,
+      begun: moment.begun.with(piece, true),
+      ends: moment.ends.with(piece, ends),
+      running: [...moment.running, { piece, ends, groups }],
+      free,
+      tools: moment.tools.map((count, tool) => count - (tools[tool] ?? 0)),
+      left: moment.left.map((minutesLeft, set) => minutesLeft - minutes * (this.sets[set]?.of[piece] ?? 0)),
+    };
+  }
+
+  /** The next moment at which something ends, or may begin by the clock. */
+  private goOn(moment: Moment, waiting: readonly number[], hasBegun: boolean, isOver: () => boolean): void {
+    const { time, running, begun } = moment;
+    const later = [
+      ...running.map(({ ends }) => ends),
+      ...this.shop.work.flatMap(({ notBefore }, i) => (!begun[i] && notBefore > time ? [notBefore] : [])),
+    ].filter(each => each > time || running.some(({ ends }) => ends === each));
+    if (begun.every(Boolean)) return this.look(moment, true, isOver);
+    const next = Math.min(...later);
+    if (!Number.isFinite(next)) return;
+    const free = [...moment.free];
+    const tools = [...moment.tools];
+    for (const { piece, ends, groups } of running) {
+      if (ends > next) continue;
+      for (const group of groups) free[group] = (free[group] ?? 0) + 1;
+      this.work(piece).tools.forEach((count, tool) => (tools[tool] = (tools[tool] ?? 0) + count));
+    }
+    const before = new Map(
+      waiting.filter(piece => this.hasTools(moment, piece)).map(piece => [piece, moment.free] as const),
+    );
+    const still = running.filter(({ ends }) => ends > next);
+    this.look({ ...moment, time: next, running: still, free, tools, before }, hasBegun, isOver);
+  }
+
+  /** No end is earlier than this: longest paths, and what is left to do shared out among those who may do it. */
+  private leastFrom({ time, begun, ends, running, left }: Moment): number {
+    let least = time;
+    for (const each of running) least = Math.max(least, each.ends);
+    const { earliest } = this;
+    for (const i of this.order) {
+      if (begun[i]) {
+        earliest[i] = ends[i] ?? 0;
+        continue;
+      }
+      const { after, notBefore, minutes } = this.work(i);
+      let from = Math.max(time, notBefore);
+      for (const each of after) from = Math.max(from, earliest[each] ?? 0);
+      least = Math.max(least, from + (this.tails[i] ?? 0));
+      earliest[i] = from + minutes;
+    }
+    this.sets.forEach(({ uses, count, pieces }, set) => {
+      let busy = left[set] ?? 0;
+      if (busy === 0) return;
+      for (const each of running) busy += (each.ends - time) * uses(each.piece, each.groups);
+      // Whichever of it ends last, something may have to follow.
+      let follows = Infinity;
+      for (const i of pieces)
+        if (!begun[i]) follows = Math.min(follows, (this.tails[i] ?? 0) - (this.shop.work[i]?.minutes ?? 0));
+      for (const each of running)
+        if (uses(each.piece, each.groups) > 0)
+          follows = Math.min(
+            follows,
+            (this.tails[each.piece] ?? 0) - (this.shop.work[each.piece]?.minutes ?? 0),
+          );
+      least = Math.max(least, time + Math.ceil(busy / count - 1e-9) + follows);
+    });
+    return least;
+  }
+  /** When each piece can be done at the earliest, of the moment that is looked at. */
+  private readonly earliest: number[] = [];
+
+  /**
+   * Cut sets: the same has begun as once before, no later then, and all that was going on ended no later or goes on as
+   * long with people of the same groups. What follows is no better than it was then.
+   */
+  private isDominated(moment: Moment): boolean {
+    const key = moment.begun.map(each => (each ? '1' : '0')).join('');
+    const others = this.seen.get(key) ?? [];
+    if (others.some(other => goesBefore(other, moment))) return true;
+    if (this.remembered < MOST_REMEMBERED) {
+      this.remembered++;
+      this.seen.set(key, [...others.filter(other => !goesBefore(moment, other)), moment]);
+    }
+    return false;
+  }
+
+  /** People by name: of each group whoever is free. */
+  private scheduleOf(begun: readonly Begun[]): Schedule {
+    const begins = this.shop.work.map(() => 0);
+    const who: number[][] = this.shop.work.map(() => []);
+    const freeFrom = Array.from({ length: this.shop.people }, () => 0);
+    for (const { piece, at, groups } of [...begun].sort((a, b) => a.at - b.at)) {
+      begins[piece] = at;
+      const own: number[] = [];
+      for (const group of groups) {
+        const members = this.people.members[group] ?? [];
+        const person = members.find(each => (freeFrom[each] ?? 0) <= at && !own.includes(each));
+        if (person === undefined) throw new RangeError(`nobody of group ${group} is free at ${at}`);
+        own.push(person);
+      }
+      for (const person of own) freeFrom[person] = at + this.work(piece).minutes;
+      who[piece] = own;
+    }
+    return { begins, who, ends: Number.isFinite(this.bestEnds) ? this.bestEnds : 0 };
+  }
+}

@@ -1,0 +1,81 @@
+/** What there is only so much of, and how much of it work takes: what bounds how soon everything can be done. */
+import type { Grouped, Workshop } from './work.js';
+
+/** Something that there is only so much of: people of some groups, or a tool. */
+export interface Scarce {
+  readonly count: number;
+  /** How much of it each piece takes for certain. */
+  readonly of: readonly number[];
+  /** Pieces that take some for certain. */
+  readonly pieces: readonly number[];
+  /** How much of it a piece takes that goes on, with people of some groups. */
+  readonly uses: (piece: number, groups: readonly number[]) => number;
+}
+
+/** People of the groups that each seat is for, everybody together, and each tool. */
+export function scarceOf({ tools, work }: Workshop, { members, seats }: Grouped): Scarce[] {
+  const everybody = [...new Set(seats.flat(2))].sort((a, b) => a - b);
+  const different = new Map([everybody, ...seats.flat()].map(groups => [groups.join(' '), groups]));
+  const ofPeople = [...different.values()].map((groups): Scarce => {
+    const within = new Set(groups);
+    const of = seats.map(each => each.filter(seat => seat.every(group => within.has(group))).length);
+    return {
+      ...{ of, pieces: piecesOf(of) },
+      count: groups.reduce((sum, group) => sum + (members[group]?.length ?? 0), 0),
+      uses: (_, taken) => taken.filter(group => within.has(group)).length,
+    };
+  });
+  const ofTools = tools.map((count, tool): Scarce => {
+    const of = work.map(each => each.tools[tool] ?? 0);
+    return { count, of, pieces: piecesOf(of), uses: piece => of[piece] ?? 0 };
+  });
+  const oneAtATime = notTogether({ tools, work }, { members, seats }).map((pieces): Scarce => {
+    const of = work.map((_, i) => (pieces.includes(i) ? 1 : 0));
+    return { count: 1, of, pieces, uses: piece => of[piece] ?? 0 };
+  });
+  return [...ofPeople, ...ofTools, ...oneAtATime];
+}
+
+const piecesOf = (of: readonly number[]): number[] => of.flatMap((count, i) => (count > 0 ? [i] : []));
+
+/** Sets of pieces of which no two can go on at once, each as large as it gets from one of them on. */
+function notTogether(
+  { work, tools }: Pick<Workshop, 'work' | 'tools'>,
+  { members, seats }: Grouped,
+): number[][] {
+  const apart = work.map((one, i) =>
+    work.map(
+      (other, j) =>
+        i !== j &&
+        (one.tools.some((count, tool) => count + (other.tools[tool] ?? 0) > (tools[tool] ?? 0)) ||
+          !canSit([...(seats[i] ?? []), ...(seats[j] ?? [])], members)),
+    ),
+  );
+  const byLength = work.map((_, i) => i).sort((a, b) => (work[b]?.minutes ?? 0) - (work[a]?.minutes ?? 0));
+  const found = byLength.map(first =>
+    byLength
+      .reduce<number[]>(
+        (set, each) => (each !== first && set.every(other => apart[each]?.[other]) ? [...set, each] : set),
+        [first],
+      )
+      .sort((a, b) => a - b),
+  );
+  return [...new Map(found.filter(({ length }) => length > 1).map(set => [set.join(' '), set])).values()];
+}
+
+/** Whether there is somebody for each of some seats at once. */
+function canSit(seats: readonly (readonly number[])[], members: Grouped['members']): boolean {
+  const left = members.map(({ length }) => length);
+  const sit = (i: number): boolean => {
+    const groups = seats[i];
+    if (!groups) return true;
+    return groups.some(group => {
+      if ((left[group] ?? 0) === 0) return false;
+      left[group] = (left[group] ?? 0) - 1;
+      const rest = sit(i + 1);
+      left[group] = (left[group] ?? 0) + 1;
+      return rest;
+    });
+  };
+  return sit(0);
+}
