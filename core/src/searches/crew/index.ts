@@ -4,6 +4,7 @@ import { inPlan } from '../../edits.js';
 import type { Bundle } from '../../documents/index.js';
 import { idFrom, inOrder, type SkillName } from '../../foundations/index.js';
 import { ALL_OF_IT } from '../../stations/hands/attention.js';
+import { peopleOn } from '../../stations/youth.js';
 import type { RoleResult, Roles } from '../../stations/hands/result.js';
 import { groupLoads, isLive, type LoadReads } from '../../stations/hands/workload.js';
 import { loadReads } from './load-reads.js';
@@ -58,7 +59,7 @@ export const leastCrew: Search<CrewOptions, CrewTask, LeastCrew> = {
     yield { stage: 'problem', share: 0 };
     const assessment = assess(bundle);
     const { hands } = assessment;
-    const { people } = bundle.hands;
+    const people = peopleOn({ ...bundle.plan, people: bundle.hands.people });
     asked?.forEach((id, i) => {
       if (!Object.hasOwn(people, id)) throw new OptionError(`/people/${i}`, 'names nobody of the house');
     });

@@ -21,9 +21,7 @@ export function highsSolver(load: () => Promise<Highs>, now: () => number): Prog
       return solved(highs, model, limits);
     } catch (error) {
       // Out of memory, it stops for good: the next model is solved by one that is loaded anew.
-      const isOver =
-        error instanceof highs.errors.HighsError || (error instanceof Error && error.name === 'RuntimeError');
-      if (!isOver) throw error;
+      if (!isOf(error, 'RuntimeError') && !isOf(error, 'HighsError')) throw error;
       loading = undefined;
       return asBefore(model, limits.start);
     }
@@ -48,7 +46,7 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
       ...(seconds !== undefined && { time_limit: seconds }),
     });
     if (start) own.setSolution(known(start));
-    let { modelStatus: status } = ranOnce(highs, own, listening(highs, report, wanted));
+    let { modelStatus: status } = ranOnce(own, listening(highs, report, wanted));
     if (status === modelStatus.unboundedOrInfeasible) {
       // Which of both it is, is told without the simplifying that found it.
       own.options.set({ presolve: 'off' });
@@ -61,12 +59,14 @@ function solved(highs: Highs, model: Model, limits: Limits): Solved {
   });
 }
 
+const isOf = (error: unknown, name: string): boolean => error instanceof Error && error.name === name;
+
 /** Runs; where the solver fails at its own simplifying, as it does of a few models, once more without that. */
-function ranOnce({ errors }: Highs, own: HighsModel, hears: Parameters<HighsModel['run']>[0]) {
+function ranOnce(own: HighsModel, hears: Parameters<HighsModel['run']>[0]) {
   try {
     return own.run(hears);
   } catch (error) {
-    if (!(error instanceof errors.HighsError)) throw error;
+    if (!isOf(error, 'HighsError')) throw error;
     own.options.set({ presolve: 'off' });
     return own.run(hears);
   }

@@ -1,5 +1,13 @@
 /** From when to when people are asked, what they say of it, and what those under 18 need. */
-import { dayIn, given, instantOfClock, minutesBetween, taken, type Figure } from '../../foundations/index.js';
+import {
+  dayIn,
+  given,
+  inOrder,
+  instantOfClock,
+  minutesBetween,
+  taken,
+  type Figure,
+} from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import { isFamily, unrelatedAmong } from '../ties.js';
 import { isVettedOn } from '../youth.js';
@@ -38,7 +46,7 @@ export const onRoles = ({ roles }: { readonly roles: Roles }): readonly string[]
 
 /** Everybody who is under 18 on the day. */
 export const underageOf = ({ people }: Pick<HandsReads, 'people'>): readonly string[] =>
-  Object.entries(people).flatMap(([id, { young }]) => (young ? [id] : []));
+  inOrder(people).flatMap(([id, { young }]) => (young ? [id] : []));
 
 /** What those on a role say of the time of it. */
 export const onDutyOf = ({
