@@ -33,7 +33,7 @@ describe('an installation that nobody owns', () => {
     await owner.getByRole('button', { name: 'Begin' }).click();
     // The page that was asked for stands behind the door.
     await owner.getByRole('heading', { name: 'People' }).waitFor();
-    await owner.getByRole('link', { name: 'Odile Marsh' }).waitFor();
+    await owner.getByRole('link', { name: 'More of Odile Marsh' }).waitFor();
   });
 });
 
@@ -77,7 +77,7 @@ describe('a hand', () => {
     await hand.getByLabel('PIN', { exact: true }).fill('2580');
     await hand.getByRole('button', { name: 'Set it' }).click();
     await hand.getByRole('dialog').waitFor({ state: 'detached' });
-    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('banner').getByRole('link', { name: 'Odile Marsh' }).click();
     await owner.getByRole('button', { name: 'Petra Lund' }).click();
     await owner.getByLabel('PIN', { exact: true }).fill('2580');
     await owner.getByRole('button', { name: 'Take over' }).click();
@@ -131,7 +131,7 @@ describe('a guest', () => {
 
 describe('an account', () => {
   it('is signed out, and in again, where the page was', async () => {
-    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('banner').getByRole('link', { name: 'Odile Marsh' }).click();
     await owner.getByRole('button', { name: 'Sign out', exact: true }).click();
     await owner.getByRole('heading', { name: 'Sign in' }).waitFor();
     await owner.getByLabel('Sign-in name').fill('odile');
@@ -268,7 +268,7 @@ describe('what is kept of somebody', () => {
   });
 
   it('is not erased by the last who answers for the house', async () => {
-    await owner.getByRole('link', { name: 'Odile Marsh' }).click();
+    await owner.getByRole('banner').getByRole('link', { name: 'Odile Marsh' }).click();
     await owner.getByRole('button', { name: 'Erase me' }).click();
     const dialog = owner.getByRole('dialog', { name: 'Erase me' });
     await dialog.getByLabel('Password').fill(PASSWORD);

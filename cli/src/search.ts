@@ -33,12 +33,13 @@ export async function search(
 ): Promise<string> {
   const command = Object.hasOwn(SEARCHES, name) ? SEARCHES[name] : undefined;
   if (!command) throw new Refusal(`“${name}” is no search; there are: ${Object.keys(SEARCHES).join(', ')}`);
-  const asked = others.length === 0 ? parsed(options) : withEvents(name, parsed(options), others);
-  const faults = optionFaults(command, asked);
+  const own = parsed(options);
+  const faults = optionFaults(command, own);
   if (faults.length > 0) throw new Refusal(`--options ${faultLines(faults)}`);
+  const asked = others.length === 0 ? (own as object) : withEvents(name, own as RosterOptions, others);
   const bundle = readBundle(path);
   const found = await command
-    .run(bundle, asked as object, { solve: highs(), now: () => performance.now() })
+    .run(bundle, asked, { solve: highs(), now: () => performance.now() })
     .catch((error: unknown) => {
       if (error instanceof OptionError) throw new Refusal(`--options ${error.message}`);
       if (error instanceof NoAnswer) throw new Refusal(error.message);
@@ -49,16 +50,15 @@ export async function search(
 }
 
 /** What is asked, with the events of other files beside those that it has. */
-function withEvents(name: string, asked: unknown, paths: readonly string[]): unknown {
+function withEvents(name: string, asked: RosterOptions, paths: readonly string[]): RosterOptions {
   if (name !== roster.name) throw new Refusal(`--with is for ${roster.name} only`);
-  const { events = [] } = asked as RosterOptions;
   const read = paths.map((path, i) => {
     const bundle = readBundle(path);
     const event = rosterEventOf(`with${String(i + 1).padStart(6, '0')}`, bundle, assess(bundle));
     if (!event) throw new Refusal(`${path}: it is not known when it begins and ends`);
     return event;
   });
-  return { ...(asked as object), events: [...events, ...read] };
+  return { ...asked, events: [...(asked.events ?? []), ...read] };
 }
 
 function parsed(options: string): unknown {

@@ -12,7 +12,11 @@ const WEEKDAYS = {
 } as const;
 type Weekday = keyof typeof WEEKDAYS;
 
-const ORDINALS = { 1: 'first', 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth', [-1]: 'last' } as const;
+type Ordinal = 1 | 2 | 3 | 4 | 5 | -1 | -2 | -3 | -4 | -5;
+const ORDINALS: Readonly<Record<Ordinal, string>> = {
+  ...{ 1: 'first', 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth' },
+  ...{ [-1]: 'last', [-2]: 'second last', [-3]: 'third last', [-4]: 'fourth last', [-5]: 'fifth last' },
+};
 
 /** How often, with the weekdays that it is of. */
 export interface DayPattern {
@@ -20,7 +24,7 @@ export interface DayPattern {
   readonly rule: (days: string) => string;
 }
 
-const monthly = (...nth: readonly (keyof typeof ORDINALS)[]): DayPattern => ({
+const monthly = (...nth: readonly Ordinal[]): DayPattern => ({
   words: `${nth.map(each => ORDINALS[each]).join(' and ')} of a month`,
   rule: day => `FREQ=MONTHLY;BYDAY=${nth.map(each => `${each}${day}`).join(',')}`,
 });
@@ -44,10 +48,22 @@ const EVERY: Readonly<Record<string, readonly [one: string, several: string]>> =
   YEARLY: ['every year', 'years'],
 };
 
+/** `2SU`: which Sunday; undefined where it is of any. */
+const nthOf = (day: string): Ordinal | undefined =>
+  day.length > 2 ? (Number(day.slice(0, -2)) as Ordinal) : undefined;
+const weekdayOf = (day: string): string => WEEKDAYS[day.slice(-2) as Weekday];
+
 function dayWords(day: string): string {
-  const name = WEEKDAYS[day.slice(-2) as Weekday];
-  const nth = Number(day.slice(0, -2));
-  return nth === 0 ? name : `${ORDINALS[nth as keyof typeof ORDINALS] ?? day.slice(0, -2)} ${name}`;
+  const nth = nthOf(day);
+  return nth === undefined ? weekdayOf(day) : `${ORDINALS[nth]} ${weekdayOf(day)}`;
+}
+
+/** Numbered weekdays; of one weekday its name once. */
+function numberedWords(days: readonly string[]): string {
+  const [first = ''] = days;
+  const isOne = days.every(day => weekdayOf(day) === weekdayOf(first));
+  if (!isOne) return listed(days.map(dayWords));
+  return `${listed(days.map(day => ORDINALS[nthOf(day) ?? 1]))} ${weekdayOf(first)}`;
 }
 
 /** A rule in words: “second and fourth Sunday of a month”; what it says besides stays as it is written. */
@@ -59,16 +75,10 @@ export function patternWords(rule: string): string {
   const [one = rule, several = ''] = EVERY[frequency] ?? [];
   const every = interval === '1' ? one : `every ${interval} ${several}`;
   const days = by === '' ? [] : by.split(',');
-  const isNumbered = days.length > 0 && days.every(day => day.length > 2);
+  const isNumbered = days.length > 0 && days.every(day => nthOf(day) !== undefined);
   const rest = [...parts].filter(([name]) => !['FREQ', 'INTERVAL', 'BYDAY'].includes(name));
   const besides = rest.length === 0 ? '' : ` (${rest.map(part => part.join('=')).join(', ')})`;
-  if (isNumbered && frequency === 'MONTHLY' && interval === '1') {
-    const weekdays = new Set(days.map(day => day.slice(-2)));
-    const words =
-      weekdays.size === 1
-        ? `${listed(days.map(day => ORDINALS[Number(day.slice(0, -2)) as keyof typeof ORDINALS]))} ${WEEKDAYS[days[0]?.slice(-2) as Weekday]}`
-        : listed(days.map(dayWords));
-    return `${words} of a month${besides}`;
-  }
+  if (isNumbered && frequency === 'MONTHLY' && interval === '1')
+    return `${numberedWords(days)} of a month${besides}`;
   return `${every}${days.length === 0 ? '' : ` on ${listed(days.map(dayWords))}`}${besides}`;
 }

@@ -1,6 +1,6 @@
 /** Who is young on a day: nothing of anybody’s age is kept but until when they are under 18. */
 import type { Hands, Person } from '../documents/index.js';
-import { dayIn } from '../foundations/index.js';
+import { dayIn, instantOfClock, minutesBetween } from '../foundations/index.js';
 
 type Age = Pick<Person, 'young' | 'youngUntil'>;
 
@@ -16,6 +16,13 @@ export function isUnder15On({ young = false, youngUntil }: Age, day: string): bo
   if (youngUntil === undefined) return young ? undefined : false;
   return `${Number(day.slice(0, 4)) + 3}${day.slice(4)}` < youngUntil;
 }
+
+/** Minutes for which an event goes on after a time of the day on which it begins; below 0 where it ends before. */
+export const minutesBeyond = (
+  { from, to }: { readonly from: string; readonly to: string },
+  clock: string,
+  zone: string,
+): number => minutesBetween(instantOfClock(clock, from, zone), to);
 
 /** Whether somebody’s vetting still holds on a day. */
 export const isVettedOn = (person: Pick<Person, 'vetted'> | undefined, day: string): boolean =>

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { Branching } from '../../src/searches/schedule/branch.js';
 import { improved } from '../../src/searches/schedule/list.js';
 import {
-  circleIn,
+  impossibleIn,
   tailsOf,
   type Schedule,
   type Work,
@@ -229,7 +229,18 @@ describe('work', () => {
       piece(1, [[0]], { after: [1, 2] }),
     ];
     expect(tailsOf(work)).toEqual([7, 4, 5, 1]);
-    expect(circleIn(work)).toBeUndefined();
-    expect(circleIn([...work, piece(1, [[0]], { after: [5] }), piece(1, [[0]], { after: [4] })])).toBe(4);
+    const by = (of: readonly Work[], tools: readonly number[] = []) =>
+      impossibleIn({ people: 1, tools, work: of });
+    expect(by(work)).toBeUndefined();
+    expect(by([...work, piece(1, [[0]], { after: [5] }), piece(1, [[0]], { after: [4] })])).toBe(4);
+  });
+
+  it('is refused where nobody can do it, one person would be two, or a tool is short', () => {
+    const by = (of: Work, tools: readonly number[] = []): Workshop => ({ people: 1, tools, work: [of] });
+    expect(impossibleIn(by(piece(1, [[]])))).toBe(0);
+    expect(impossibleIn(by(piece(1, [[0], [0]])))).toBe(0);
+    expect(impossibleIn(by(piece(1, [[0]], { tools: [2] }), [1]))).toBe(0);
+    expect(impossibleIn(by(piece(1, [[0]], { tools: [2] }), [2]))).toBeUndefined();
+    expect(() => new Branching(by(piece(1, [[]])))).toThrow('piece 0 cannot be done');
   });
 });

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import type { Hands, Person } from '../../src/documents/index.js';
 import { assess } from '../../src/assess.js';
 import { isFamily, tied, unrelatedAmong } from '../../src/stations/ties.js';
-import { isUnder15On, isYoungOn, peopleOn } from '../../src/stations/youth.js';
+import { isUnder15On, isYoungOn, minutesBeyond, peopleOn } from '../../src/stations/youth.js';
 import { friday } from './edited.js';
 
 describe('somebody', () => {
@@ -50,6 +50,19 @@ describe('somebody', () => {
       return pack.cases.deskrack1?.lifters?.wilfokonjo?.young;
     });
     expect(limits).toEqual([true, false]);
+  });
+});
+
+describe('an event that goes on', () => {
+  it('is measured from the evening of the day on which it begins, also after midnight', () => {
+    const beyond = (from: string, to: string) => minutesBeyond({ from, to }, '21:30', 'Europe/London');
+    expect(beyond('2026-12-04T16:00:00Z', '2026-12-04T21:30:00Z')).toBe(0);
+    expect(beyond('2026-12-04T16:00:00Z', '2026-12-05T00:30:00Z')).toBe(180);
+    // Also where it lasts into the morning.
+    expect(beyond('2026-12-04T16:00:00Z', '2026-12-05T05:30:00Z')).toBe(480);
+    expect(beyond('2026-12-04T09:00:00Z', '2026-12-04T12:30:00Z')).toBe(-540);
+    // The clocks of the place count: in summer 21:30 is 20:30 UTC.
+    expect(beyond('2026-07-03T16:00:00Z', '2026-07-03T20:31:00Z')).toBe(1);
   });
 });
 

@@ -2,10 +2,8 @@ import type { UnitSystem } from '@idle-satchel/core';
 import { faultsOfRecord, recordFrom, type RecordForm as Form } from '@idle-satchel/core/record-forms';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { anyTools, type FieldTools } from './form-tools.js';
+import { anyTools, NOTHING_NAMED, type FieldTools } from './form-tools.js';
 import { FormInput } from './FormInput.js';
-
-const NOTHING_NAMED = (): readonly (readonly [string, string])[] => [];
 
 /** A record of a document in a form of its own, kept when somebody says so; what is wrong is told at its field. */
 export function RecordForm({

@@ -15,3 +15,6 @@ export interface FieldTools<Values extends FieldValues = FieldValues> {
 /** Tools of a form of any values as those of its fields, which know their own paths only. */
 export const anyTools = <Values extends FieldValues>(tools: FieldTools<Values>): FieldTools =>
   tools as unknown as FieldTools;
+
+/** For forms without a field that names another thing. */
+export const NOTHING_NAMED: FieldTools['named'] = () => [];

@@ -1,12 +1,12 @@
 /** Whether somebody can be put on a job at all, looked at by itself; and if not, why. */
 import type { Person } from '../../documents/index.js';
-import { dayIn, instantOfClock, minutesBetween, type SkillName } from '../../foundations/index.js';
+import { dayIn, type SkillName } from '../../foundations/index.js';
 import { levelOf } from '../../stations/hands/levels.js';
 import { saysOf, type Says } from '../../stations/hands/presence.js';
-import { isYoungOn } from '../../stations/youth.js';
+import { isYoungOn, minutesBeyond } from '../../stations/youth.js';
 import type { Care, Job, RosterEvent } from './problem.js';
 
-/** Why somebody cannot do a job, and what giving that up would cost beside other reasons; safety is not given up. */
+/** Why somebody cannot do a job. */
 export interface Hindrance {
   readonly why: 'skill' | 'away' | 'late';
   readonly words: string;
@@ -25,13 +25,9 @@ export function atEvent(person: Person, event: RosterEvent, { youngLeave }: Care
   return {
     says: saysOf(person, event, event.zone),
     young,
-    late: young && youngLeave !== undefined && isAfter(event, youngLeave),
+    late: young && youngLeave !== undefined && minutesBeyond(event, youngLeave, event.zone) > 0,
   };
 }
-
-/** Whether an event ends after a time of the evening on which it begins. */
-const isAfter = ({ from, to, zone }: RosterEvent, clock: string): boolean =>
-  minutesBetween(instantOfClock(clock, from, zone), to) > 0;
 
 /** Skills that somebody is only learning, of those that a job needs. */
 export const learningFor = (person: Person, { skills }: Job): SkillName[] =>

@@ -250,8 +250,8 @@ const idOf = ({ assignments }: OwnEvent, role: string): string =>
 /** What the solver leaves of a number that is whole, or has few places. */
 const rounded = (value: number): number => Math.round(value * 1e6) / 1e6 + 0;
 
-function objectiveOf({ label, unit, counted, better }: Stage, solved: Solved | undefined): Objective {
+function objectiveOf({ label, counted, better }: Stage, solved: Solved | undefined): Objective {
   const { value = NaN, bound = -Infinity } = solved ?? {};
   const least = solved?.status === 'best' ? value : Math.min(value, bound);
-  return { label, unit, better, value: rounded(counted(value)), bound: rounded(counted(least)) };
+  return { label, unit: '', better, value: rounded(counted(value)), bound: rounded(counted(least)) };
 }

@@ -3,9 +3,9 @@ import { dayIn, inOrder } from '../../foundations/index.js';
 import { levelOf } from '../../stations/hands/levels.js';
 import { isFamily, tied } from '../../stations/ties.js';
 import { isVettedOn } from '../../stations/youth.js';
-import { familiesAmong } from './families.js';
 import { Programme, rule, type Rule, type Sum, type Variable } from '../solver/index.js';
 import { clashOf, type Clash } from './between.js';
+import { familiesAmong } from './families.js';
 import { atEvent, hindranceOf, learningFor, type AtEvent } from './eligible.js';
 import type { Job, RosterEvent, RosterProblem } from './problem.js';
 
@@ -47,6 +47,8 @@ const PRICE = {
   skill: 50,
   safety: 1000,
 };
+
+const named = (words: string, reason: keyof typeof PRICE): Rule => rule(words, '', PRICE[reason]);
 
 /** Whether people could give a rule up if they agreed; what they have not learnt and what keeps them safe stays. */
 export const givesWay = ({ price }: Rule): boolean => price < PRICE.learner;
@@ -131,14 +133,14 @@ class Building {
       if (hindrance && !stays && !isAsked) continue;
       const on = this.programme.yesNo();
       if (hindrance && isAsked && !stays) {
-        const price = hindrance.why === 'late' ? PRICE.safety : PRICE[hindrance.why];
-        this.programme.atMost([[1, on]], 0, rule(hindrance.words, '', price));
+        const reason = hindrance.why === 'late' ? 'safety' : hindrance.why;
+        this.programme.atMost([[1, on]], 0, named(hindrance.words, reason));
       }
       own.push([1, on]);
       this.keep({ event, job, person: id, on, learning: learningFor(this.person(id), job).length > 0 });
       if (stays) {
         const words = `${this.person(id).name} has said yes to ${job.label} at ${event.label}`;
-        this.programme.atLeast([[1, on]], 1, event.fixed ? undefined : rule(words, '', PRICE.accepted));
+        this.programme.atLeast([[1, on]], 1, event.fixed ? undefined : named(words, 'accepted'));
       }
     }
     if (event.fixed) return;
@@ -161,7 +163,7 @@ class Building {
           this.programme.atMost(
             sum,
             1,
-            rule(`${this.person(id).name} does one thing at ${event.label}`, '', PRICE.safety),
+            named(`${this.person(id).name} does one thing at ${event.label}`, 'safety'),
           );
       }
   }
@@ -178,7 +180,7 @@ class Building {
           const clash = clashOf(person, one, other, care);
           if (clash === undefined) continue;
           const words = CLASH_WORDS[clash](person.name, one.label, other.label);
-          this.programme.atMost([...here, ...there], 1, rule(words, '', PRICE.safety));
+          this.programme.atMost([...here, ...there], 1, named(words, 'safety'));
         }
   }
 
@@ -201,7 +203,7 @@ class Building {
           this.programme.atMost(
             sum,
             Math.max(left, fixed),
-            rule(`${name} does at most ${most} in ${month}`, '', PRICE.monthly),
+            named(`${name} does at most ${most} in ${month}`, 'monthly'),
           );
       }
     }
@@ -222,13 +224,13 @@ class Building {
             this.programme.atMost(
               [...here, ...there],
               1,
-              rule(`${names} are not both at ${event.label}`, '', PRICE.apart),
+              named(`${names} are not both at ${event.label}`, 'apart'),
             );
           if (together && here.length + there.length > 0)
             this.programme.exactly(
               [...here, ...there.map(([, on]) => [-1, on] as const)],
               0,
-              rule(`${names} come together`, '', PRICE.together),
+              named(`${names} come together`, 'together'),
             );
         }
       }
@@ -236,7 +238,7 @@ class Building {
 
   /** Whoever is learning does it beside somebody who can lead it. */
   learners(): void {
-    for (const { event, job, person, on, learning } of [...this.choices]) {
+    for (const { event, job, person, on, learning } of this.choices) {
       if (!learning || event.fixed) continue;
       for (const skill of learningFor(this.person(person), job)) {
         const leaders = this.ids.filter(
@@ -245,10 +247,9 @@ class Building {
         this.programme.atMost(
           [[1, on], ...leaders.flatMap(id => this.onDuty(id, event).map(([, each]) => [-1, each] as const))],
           0,
-          rule(
+          named(
             `${this.person(person).name} is learning ${skill}, beside somebody who can lead it`,
-            '',
-            PRICE.learner,
+            'learner',
           ),
         );
       }
@@ -267,10 +268,9 @@ class Building {
         const own = this.onDuty(id, event);
         if (own.length === 0 || !this.at(id, event).young) continue;
         const others = adults.filter(adult => !isFamily(this.problem.people, id, adult));
-        const words = rule(
+        const words = named(
           `${this.person(id).name} is under 18: two ${care.vetted ? 'vetted ' : ''}adults beside them, of no family`,
-          '',
-          PRICE.safety,
+          'safety',
         );
         this.beside(event, others, own, 2, words);
         for (const family of familiesAmong(this.problem.people, others)) {

@@ -10,7 +10,6 @@ export type RosterWay = (typeof ROSTER_WAYS)[number];
 
 export interface Stage {
   readonly label: string;
-  readonly unit: string;
   readonly least: Sum;
   /** What people count, of what the sum comes to. */
   readonly counted: (sum: number) => number;
@@ -28,7 +27,7 @@ export function stagesOf(model: RosterModel, problem: RosterProblem, way: Roster
 function holes({ holes: all }: RosterModel): Stage {
   const tie = 1 / (1 + all.length);
   return {
-    ...{ label: 'holes', unit: '', better: 'less' },
+    ...{ label: 'holes', better: 'less' },
     // What a vital one counts besides never makes a whole one.
     counted: sum => Math.floor(sum + 1e-6),
     least: all.map(({ job, empty }) => [job.vital ? 1 + tie / 2 : 1, empty]),
@@ -37,7 +36,7 @@ function holes({ holes: all }: RosterModel): Stage {
 
 /** Jobs that somebody else does than so far. */
 const changes = (model: RosterModel): Stage => ({
-  ...{ label: 'changes', unit: '', better: 'less' },
+  ...{ label: 'changes', better: 'less' },
   least: stays(model).map(({ on }) => [-1, on]),
   counted: sum => taken(model) + sum,
 });
@@ -50,7 +49,7 @@ const stays = ({ choices }: RosterModel): Choice[] =>
 
 /** Turns of learners. */
 const turns = (model: RosterModel): Stage => ({
-  ...{ label: 'turns of learners', unit: '', better: 'more' },
+  ...{ label: 'turns of learners', better: 'more' },
   counted: sum => -sum,
   least: learning(model).map(({ on }) => [-1, on]),
 });
@@ -76,7 +75,7 @@ function loadsOf(model: RosterModel, { past, people }: RosterProblem): Load[] {
 function largest({ programme }: RosterModel, loads: readonly Load[]): Stage {
   const most = programme.whole(0, 1e6);
   for (const { past, duties } of loads) programme.atMost([...duties, [-1, most] as const], -past);
-  return { label: 'largest load', unit: '', least: [[1, most]], counted: sum => sum, better: 'less' };
+  return { label: 'largest load', least: [[1, most]], counted: sum => sum, better: 'less' };
 }
 
 /** The sum of the squares of all loads: each further duty counts more than the one before it. */
@@ -92,7 +91,7 @@ function squares({ programme, choices }: RosterModel, loads: readonly Load[]): S
     before += past ** 2;
   }
   return {
-    ...{ label: 'sum of squares of loads', unit: '', better: 'less' },
+    ...{ label: 'sum of squares of loads', better: 'less' },
     ...{ least, counted: sum => before + sum },
   };
 }
@@ -104,7 +103,7 @@ function wishes(model: RosterModel, problem: RosterProblem): Stage {
     ({ person, event }) => !event.fixed && model.at(person, event).says === 'would rather not',
   );
   return {
-    ...{ label: 'wishes not kept', unit: '', better: 'less' },
+    ...{ label: 'wishes not kept', better: 'less' },
     counted: sum => change * taken(model) + sum,
     least: [
       ...unwilling.map(({ on }) => [ratherNot, on] as const),
@@ -117,7 +116,7 @@ function wishes(model: RosterModel, problem: RosterProblem): Stage {
 
 /** One of a household without the other at an event to which both could come. */
 function apart({ programme, onDuty }: RosterModel, { people, events }: RosterProblem): Variable[] {
-  const ids = Object.keys(people);
+  const ids = inOrder(people).map(([id]) => id);
   return ids.flatMap((one, i) =>
     ids.slice(i + 1).flatMap(other => {
       if (!tied(people, one, other, ['one household'])) return [];

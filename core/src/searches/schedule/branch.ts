@@ -7,6 +7,7 @@ import { goesBefore, type Moment } from './moment.js';
 import { scarceOf, type Scarce } from './scarce.js';
 import {
   grouped,
+  impossibleIn,
   inOrderOf,
   tailsOf,
   type Grouped,
@@ -40,6 +41,8 @@ const MOST_REMEMBERED = 200_000;
 export class Branching {
   private readonly people: Grouped;
   private readonly tails: readonly number[];
+  /** Minutes after the end of each piece that what must follow it takes. */
+  private readonly follows: readonly number[];
   private best: readonly Begun[] = [];
   private bestEnds: number;
   private readonly trail: Begun[] = [];
@@ -47,18 +50,22 @@ export class Branching {
   private remembered = 0;
   private moments = 0;
   private over = false;
+  private isOver = (): boolean => false;
   readonly bound: number;
 
   private readonly order: readonly number[];
   private readonly sets: readonly Scarce[];
 
-  /** `start`: a schedule that is known already, if any. */
+  /** `start`: a schedule that is known already, if any. Throws where a piece cannot be done: see `impossibleIn`. */
   constructor(
     private readonly shop: Workshop,
     private readonly start?: Schedule,
   ) {
+    const impossible = impossibleIn(shop);
+    if (impossible !== undefined) throw new RangeError(`piece ${impossible} cannot be done`);
     this.people = grouped(shop);
     this.tails = tailsOf(shop.work);
+    this.follows = this.tails.map((tail, i) => tail - this.work(i).minutes);
     this.order = inOrderOf(shop.work);
     this.sets = scarceOf(shop, this.people);
     this.bestEnds = start?.ends ?? Infinity;
@@ -67,7 +74,8 @@ export class Branching {
 
   /** The shortest that is found before the clock says that it is over; it is proven where it is not. */
   shortest({ isOver }: Clock): Shortest {
-    if (this.bound < this.bestEnds) this.look(this.first(), true, isOver);
+    this.isOver = isOver;
+    if (this.bound < this.bestEnds) this.look(this.first(), true);
     const schedule = this.start && this.best.length === 0 ? this.start : this.scheduleOf(this.best);
     return { schedule, bound: this.over ? Math.min(this.bound, schedule.ends) : schedule.ends };
   }
@@ -106,9 +114,9 @@ export class Branching {
       .sort((a, b) => (this.tails[b] ?? 0) - (this.tails[a] ?? 0) || a - b);
   }
 
-  private look(moment: Moment, hasBegun: boolean, isOver: () => boolean): void {
+  private look(moment: Moment, hasBegun: boolean): void {
     if (this.over) return;
-    if (++this.moments % BETWEEN_LOOKS === 0 && this.bestEnds < Infinity && isOver()) this.over = true;
+    if (++this.moments % BETWEEN_LOOKS === 0 && this.bestEnds < Infinity && this.isOver()) this.over = true;
     if (moment.begun.every(Boolean)) {
       const ends = Math.max(0, ...moment.ends);
       if (ends < this.bestEnds) [this.best, this.bestEnds] = [[...this.trail], ends];
@@ -116,29 +124,23 @@ export class Branching {
     }
     // Where nothing has begun since the moment before, that one is no rival: this is what comes of waiting there.
     if (this.leastFrom(moment) >= this.bestEnds || (hasBegun && this.isDominated(moment))) return;
-    this.choose(moment, this.ready(moment), 0, [], isOver);
+    this.choose(moment, this.ready(moment), 0, []);
   }
 
   /** Each of what is ready begins or waits, with people of each mixture of groups; then on to the next moment. */
-  private choose(
-    moment: Moment,
-    ready: readonly number[],
-    i: number,
-    waiting: readonly number[],
-    isOver: () => boolean,
-  ): void {
+  private choose(moment: Moment, ready: readonly number[], i: number, waiting: readonly number[]): void {
     if (this.over) return;
     const piece = ready[i];
-    if (piece === undefined) return this.goOn(moment, waiting, waiting.length < ready.length, isOver);
+    if (piece === undefined) return this.goOn(moment, waiting, waiting.length < ready.length);
     if (this.hasTools(moment, piece)) {
       for (const groups of this.mixtures(piece, moment.free)) {
         if (this.couldBeEarlier(moment, piece, groups)) continue;
         this.trail.push({ piece, at: moment.time, groups });
-        this.choose(this.begin(moment, piece, groups), ready, i + 1, waiting, isOver);
+        this.choose(this.begin(moment, piece, groups), ready, i + 1, waiting);
         this.trail.pop();
       }
     }
-    this.choose(moment, ready, i + 1, [...waiting, piece], isOver);
+    this.choose(moment, ready, i + 1, [...waiting, piece]);
   }
 
   private hasTools({ tools }: Moment, piece: number): boolean {
@@ -194,14 +196,13 @@ export class Branching {
   }
 
   /** The next moment at which something ends, or may begin by the clock. */
-  private goOn(moment: Moment, waiting: readonly number[], hasBegun: boolean, isOver: () => boolean): void {
+  private goOn(moment: Moment, waiting: readonly number[], hasBegun: boolean): void {
     const { time, running, begun } = moment;
-    const later = [
+    if (begun.every(Boolean)) return this.look(moment, true);
+    const next = Math.min(
       ...running.map(({ ends }) => ends),
       ...this.shop.work.flatMap(({ notBefore }, i) => (!begun[i] && notBefore > time ? [notBefore] : [])),
-    ].filter(each => each > time || running.some(({ ends }) => ends === each));
-    if (begun.every(Boolean)) return this.look(moment, true, isOver);
-    const next = Math.min(...later);
+    );
     if (!Number.isFinite(next)) return;
     const free = [...moment.free];
     const tools = [...moment.tools];
@@ -214,7 +215,7 @@ export class Branching {
       waiting.filter(piece => this.hasTools(moment, piece)).map(piece => [piece, moment.free] as const),
     );
     const still = running.filter(({ ends }) => ends > next);
-    this.look({ ...moment, time: next, running: still, free, tools, before }, hasBegun, isOver);
+    this.look({ ...moment, time: next, running: still, free, tools, before }, hasBegun);
   }
 
   /** No end is earlier than this: longest paths, and what is left to do shared out among those who may do it. */
@@ -239,14 +240,9 @@ export class Branching {
       for (const each of running) busy += (each.ends - time) * uses(each.piece, each.groups);
       // Whichever of it ends last, something may have to follow.
       let follows = Infinity;
-      for (const i of pieces)
-        if (!begun[i]) follows = Math.min(follows, (this.tails[i] ?? 0) - (this.shop.work[i]?.minutes ?? 0));
+      for (const i of pieces) if (!begun[i]) follows = Math.min(follows, this.follows[i] ?? 0);
       for (const each of running)
-        if (uses(each.piece, each.groups) > 0)
-          follows = Math.min(
-            follows,
-            (this.tails[each.piece] ?? 0) - (this.shop.work[each.piece]?.minutes ?? 0),
-          );
+        if (uses(each.piece, each.groups) > 0) follows = Math.min(follows, this.follows[each.piece] ?? 0);
       least = Math.max(least, time + Math.ceil(busy / count - 1e-9) + follows);
     });
     return least;

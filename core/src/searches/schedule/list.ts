@@ -20,7 +20,7 @@ function mostTaken(taken: readonly Taken[], from: number, to: number): number {
 }
 
 /** Places pieces in an order in which each stands behind what must be done before it (serial schedule generation). */
-export function placed(shop: Workshop, order: readonly number[], flexible: readonly number[]): Schedule {
+function placed(shop: Workshop, order: readonly number[], flexible: readonly number[]): Schedule {
   const people: Taken[][] = Array.from({ length: shop.people }, () => []);
   const tools: Taken[][] = shop.tools.map(() => []);
   const begins = shop.work.map(() => 0);
@@ -81,7 +81,7 @@ function seatedAt(
 }
 
 /** How many seats each may take: who may do little is sent first. */
-export const flexibility = ({ people, work }: Workshop): number[] =>
+const flexibility = ({ people, work }: Workshop): number[] =>
   Array.from({ length: people }, (_, person) =>
     work.reduce((sum, { seats }) => sum + seats.filter(seat => seat.includes(person)).length, 0),
   );
@@ -110,7 +110,8 @@ const WARM = 0.05;
 
 /**
  * Puts one piece elsewhere in the order again and again, and keeps what is no longer, or little longer while it is early
- * (simulated annealing), until so many steps are done, the bound is met or time is over. `random`: 0…1.
+ * (simulated annealing), until so many steps are done, the bound is met or time is over. `random`: 0…1. Every piece must
+ * be possible: see `impossibleIn`.
  */
 export function improved(
   shop: Workshop,

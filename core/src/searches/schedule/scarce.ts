@@ -1,5 +1,5 @@
 /** What there is only so much of, and how much of it work takes: what bounds how soon everything can be done. */
-import type { Grouped, Workshop } from './work.js';
+import { canSit, type Grouped, type Workshop } from './work.js';
 
 /** Something that there is only so much of: people of some groups, or a tool. */
 export interface Scarce {
@@ -61,21 +61,4 @@ function notTogether(
       .sort((a, b) => a - b),
   );
   return [...new Map(found.filter(({ length }) => length > 1).map(set => [set.join(' '), set])).values()];
-}
-
-/** Whether there is somebody for each of some seats at once. */
-function canSit(seats: readonly (readonly number[])[], members: Grouped['members']): boolean {
-  const left = members.map(({ length }) => length);
-  const sit = (i: number): boolean => {
-    const groups = seats[i];
-    if (!groups) return true;
-    return groups.some(group => {
-      if ((left[group] ?? 0) === 0) return false;
-      left[group] = (left[group] ?? 0) - 1;
-      const rest = sit(i + 1);
-      left[group] = (left[group] ?? 0) + 1;
-      return rest;
-    });
-  };
-  return sit(0);
 }

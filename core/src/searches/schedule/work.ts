@@ -70,7 +70,7 @@ export function tailsOf(work: readonly Work[]): number[] {
 }
 
 /** A piece of work that waits for itself, by way of others; undefined where there is none. */
-export function circleIn(work: readonly Work[]): number | undefined {
+function circleIn(work: readonly Work[]): number | undefined {
   const left = new Map(work.map(({ after }, i) => [i, new Set(after)]));
   for (;;) {
     const free = [...left].filter(([, after]) => [...after].every(each => !left.has(each)));
@@ -91,4 +91,31 @@ export function inOrderOf(work: readonly Work[]): number[] {
   };
   work.forEach((_, i) => put(i));
   return order;
+}
+
+/** Whether there is somebody for each of some seats at once. */
+export function canSit(seats: readonly (readonly number[])[], members: Grouped['members']): boolean {
+  const left = members.map(({ length }) => length);
+  const sit = (i: number): boolean => {
+    const groups = seats[i];
+    if (!groups) return true;
+    return groups.some(group => {
+      if ((left[group] ?? 0) === 0) return false;
+      left[group] = (left[group] ?? 0) - 1;
+      const rest = sit(i + 1);
+      left[group] = (left[group] ?? 0) + 1;
+      return rest;
+    });
+  };
+  return sit(0);
+}
+
+/** A piece that can never be done: it waits for itself, or there is nobody for its seats, or too little of a tool. */
+export function impossibleIn(shop: Workshop): number | undefined {
+  const { members, seats } = grouped(shop);
+  const lacking = shop.work.findIndex(
+    ({ tools }, i) =>
+      tools.some((count, tool) => count > (shop.tools[tool] ?? 0)) || !canSit(seats[i] ?? [], members),
+  );
+  return lacking >= 0 ? lacking : circleIn(shop.work);
 }

@@ -129,7 +129,7 @@ export const hands: Station<HandsReads, HandsResult> = {
       young: parts.part(
         'young',
         {
-          ...{ onDuty, people: () => reads.people, leave, zone: () => reads.zone },
+          ...{ onDuty, people: () => reads.people, leave, span, zone: () => reads.zone },
           leaveBy: () => reads.rules.crew?.youngLeave,
           vetted: () => reads.rules.crew?.vetted,
         },

@@ -1,16 +1,8 @@
 /** From when to when people are asked, what they say of it, and what those under 18 need. */
-import {
-  dayIn,
-  given,
-  inOrder,
-  instantOfClock,
-  minutesBetween,
-  taken,
-  type Figure,
-} from '../../foundations/index.js';
+import { dayIn, given, inOrder, taken, type Figure } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import { isFamily, unrelatedAmong } from '../ties.js';
-import { isVettedOn } from '../youth.js';
+import { isVettedOn, minutesBeyond } from '../youth.js';
 import * as figures from './figures.js';
 import { saysOf, type Says, type Span } from './presence.js';
 import type { HandsReads, OnDuty, Roles, YoungOnDuty } from './result.js';
@@ -65,6 +57,7 @@ export function youngOnDuty({
   onDuty,
   people,
   leave,
+  span,
   leaveBy,
   vetted = false,
   zone,
@@ -72,6 +65,7 @@ export function youngOnDuty({
   readonly onDuty: readonly string[];
   readonly people: HandsReads['people'];
   readonly leave: Figure;
+  readonly span: Span | undefined;
   /** When the house wants them to have left. */
   readonly leaveBy: string | undefined;
   /** Only adults who are vetted count. */
@@ -80,7 +74,7 @@ export function youngOnDuty({
 }): Readonly<Record<string, YoungOnDuty>> {
   const isYoung = (id: string): boolean => people[id]?.young ?? false;
   const isFit = (id: string): boolean =>
-    !vetted || (typeof leave.value === 'string' && isVettedOn(people[id], dayIn(zone, leave.value)));
+    !vetted || (span !== undefined && isVettedOn(people[id], dayIn(zone, span.to)));
   const adults = onDuty.filter(id => !isYoung(id) && isFit(id));
   return Object.fromEntries(
     onDuty.filter(isYoung).map(id => {
@@ -89,19 +83,16 @@ export function youngOnDuty({
         id,
         {
           adults: figures.adultsWith.found([id], unrelatedAmong(people, others)),
-          ...(leaveBy !== undefined && { stays: staysOf(id, leave, leaveBy, zone) }),
+          ...(leaveBy !== undefined && { stays: staysOf(id, leave, span, leaveBy, zone) }),
         },
       ];
     }),
   );
 }
 
-function staysOf(id: string, leave: Figure, leaveBy: string, zone: string): Figure {
+function staysOf(id: string, leave: Figure, span: Span | undefined, leaveBy: string, zone: string): Figure {
   const terms = [taken('leave', leave), given('leave_by', leaveBy, '', 'rules', '/crew/youngLeave')];
-  if (typeof leave.value !== 'string')
-    return figures.youngStays.unknown([id], 'it is not known when it ends', terms);
-  // A night goes on until four.
-  const evening = minutesBetween(instantOfClock('04:00', leave.value, zone), leave.value) < 0 ? -1 : 0;
-  const by = instantOfClock(leaveBy, leave.value, zone, evening);
-  return figures.youngStays.found([id], minutesBetween(by, leave.value), terms);
+  return span
+    ? figures.youngStays.found([id], minutesBeyond(span, leaveBy, zone), terms)
+    : figures.youngStays.unknown([id], 'it is not known when it begins and ends', terms);
 }

@@ -47,7 +47,10 @@ export async function putPeople(inside: Scope, people: readonly PersonFields[]):
   return made.map(({ id }) => ({ id, revision: 1 }));
 }
 
-/** Changes a person; 404 where there is none, 409 where they are erased, or somebody changed the same since. `at`: where the change stands in what was sent. */
+/**
+ * Changes a person; 404 where there is none, 409 where they are erased, or somebody changed the same since. `at`: where
+ * the change stands in what was sent.
+ */
 export async function changePerson(
   inside: Scope,
   id: string,

@@ -11,13 +11,12 @@ import {
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { wordsOf } from '../../api/client.js';
-import { anyTools } from '../../ledger/form-tools.js';
+import { anyTools, NOTHING_NAMED } from '../../ledger/form-tools.js';
 import { FormInput } from '../../ledger/FormInput.js';
 import { SayMore } from '../../ledger/SayMore.js';
 
 /** What is asked of everybody; the rest where somebody wants to say it. */
 const USUAL = new Set(['name', 'youngUntil', 'lift', 'phone', 'mail', 'most', 'note']);
-const NOTHING_NAMED = (): readonly (readonly [string, string])[] => [];
 
 /** What is known of somebody, to be changed; what others change meanwhile is told, and not written over. */
 export default function PersonForm({
@@ -34,12 +33,11 @@ export default function PersonForm({
   const { control, handleSubmit, setValue, reset, formState, getValues } = useForm<Record<string, unknown>>({
     defaultValues: { ...seen },
   });
-  const [skills, setSkills] = useState(seen.skills);
+  /** Skills as they are chosen, until they are kept. */
+  const [chosen, setChosen] = useState<PersonLine['skills']>();
+  const skills = chosen ?? seen.skills;
   const { isDirty, isSubmitting } = formState;
-  if (!isDirty && skills === seen.skills && person !== seen) {
-    setSeen(person);
-    setSkills(person.skills);
-  }
+  if (!isDirty && chosen === undefined && person !== seen) setSeen(person);
   useEffect(() => reset({ ...seen }), [seen, reset]);
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const [problem, setProblem] = useState('');
@@ -56,11 +54,11 @@ export default function PersonForm({
     try {
       await onChange({
         ...changeOfPerson(seen, values),
-        ...(skills !== seen.skills && { skills: [...skills] }),
+        ...(chosen && { skills: chosen }),
         base: seen.revision,
       });
       reset(getValues());
-      setSeen(before => ({ ...before, skills }));
+      setChosen(undefined);
       setWished([]);
     } catch (error) {
       setProblem(wordsOf(error));
@@ -84,7 +82,7 @@ export default function PersonForm({
             <select
               className="field"
               value={skills.find(each => each.skill === skill)?.level ?? ''}
-              onChange={({ target }) => setSkills(skillsWith(skills, skill, target.value))}
+              onChange={({ target }) => setChosen(skillsWith(skills, skill, target.value))}
             >
               <option value="">–</option>
               {SKILL_LEVELS.map(level => (

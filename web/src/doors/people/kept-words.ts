@@ -1,6 +1,6 @@
 /** What is kept of somebody, in words: what it is, and what is known. */
 import type { PersonData } from '@idle-satchel/core/api';
-import { inOrder, showCalendarDay } from '@idle-satchel/core';
+import { inOrder, showCalendarDay, type DateLocale } from '@idle-satchel/core';
 import { presenceWords, trainingWords } from '@idle-satchel/core/person-forms';
 import { liftWords } from './lift-words.js';
 
@@ -12,13 +12,13 @@ export const counted = (count: number, one: string, many: string): string =>
 const listed = (...words: readonly (string | false | undefined)[]): string =>
   words.filter(Boolean).join(', ');
 
-const personWords = (person: NonNullable<PersonData['person']>): string =>
+const personWords = (person: NonNullable<PersonData['person']>, dates: DateLocale | undefined): string =>
   listed(
     person.name,
     ...person.skills.map(({ skill, level }) => `${skill} (${level})`),
     person.youngUntil === undefined
       ? person.young && 'under 18'
-      : `under 18 until ${showCalendarDay(person.youngUntil)}`,
+      : `under 18 until ${showCalendarDay(person.youngUntil, dates)}`,
     liftWords(person.lift),
     person.phone,
     person.mail,
@@ -30,22 +30,22 @@ const personWords = (person: NonNullable<PersonData['person']>): string =>
     person.note,
   );
 
-function personLines(person: NonNullable<PersonData['person']>): Line[] {
+function personLines(person: NonNullable<PersonData['person']>, dates: DateLocale | undefined): Line[] {
   const { guardian, vetted, presence, ties, training } = person;
   return [
-    ['Person', personWords(person)],
+    ['Person', personWords(person, dates)],
     ...(guardian ? [['Guardian', listed(guardian.name, guardian.phone, guardian.mail)] as const] : []),
     ...(vetted
       ? [
           [
             'Vetted',
-            listed(`until ${showCalendarDay(vetted.until)}`, vetted.by && `seen by ${vetted.by}`),
+            listed(`until ${showCalendarDay(vetted.until, dates)}`, vetted.by && `seen by ${vetted.by}`),
           ] as const,
         ]
       : []),
-    ...inOrder(presence).map(([, each]): Line => ['Comes', presenceWords(each)]),
+    ...inOrder(presence).map(([, each]): Line => ['Comes', presenceWords(each, dates)]),
     ...(ties ? [['With whom', counted(Object.keys(ties).length, 'person', 'people')] as const] : []),
-    ...inOrder(training).map(([, each]): Line => ['Shown', trainingWords(each)]),
+    ...inOrder(training).map(([, each]): Line => ['Shown', trainingWords(each, dates)]),
   ];
 }
 
@@ -74,10 +74,11 @@ function accountLines({ account, factors, sessions, audit }: PersonData, when: W
   ];
 }
 
-export function keptLines(data: PersonData, when: When): readonly Line[] {
+/** `dates`: how the house writes days. */
+export function keptLines(data: PersonData, when: When, dates?: DateLocale): readonly Line[] {
   const { person, events, edits, shelfChanges, bookings } = data;
   return [
-    ...(person ? personLines(person) : []),
+    ...(person ? personLines(person, dates) : []),
     ...accountLines(data, when),
     ...events.map(({ label, start, roles, signed }): Line => [
       `${label}, ${when(start)}`,
