@@ -49,6 +49,43 @@ describe('the least crew', () => {
   });
 });
 
+describe('getting ready', () => {
+  it('is scheduled, taken, moved with the keys and let go, and taken back', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/hands`);
+    const ready = page.getByRole('region', { name: 'Ready in time' });
+    await ready.getByRole('button', { name: 'Who does what, and in which order' }).click();
+    await ready.getByText('74 min when all goes as usual, and no order is shorter: proven.').waitFor();
+    await ready.getByRole('row').filter({ hasText: '16:45' }).waitFor();
+    await ready.getByRole('button', { name: 'Do it in this order' }).click();
+    const bars = page.getByRole('group', { name: 'Who does what before the rehearsal' });
+    const power = bars.getByRole('button', { name: /^Power up/ });
+    // Called at 16:40 as is planned; rigging 12 min, then plugging in 12.
+    await expect.poll(() => power.getAttribute('aria-label')).toContain('Power up, 17:04–17:09');
+    await power.focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect.poll(() => power.getAttribute('aria-label')).toContain('Power up, 17:09–17:14');
+    await expect.poll(() => figure(page, 'hands.schedule.takes').innerText()).toContain('79');
+    await power.focus();
+    await page.keyboard.press('Delete');
+    await expect.poll(() => power.getAttribute('aria-label')).toContain('Power up, 17:04–17:09');
+    await saved(page);
+    // Pulled by hand, and put back.
+    const box = await power.boundingBox();
+    if (!box) throw new Error('the bar is not drawn');
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 4 });
+    await page.mouse.up();
+    await bars.getByRole('button', { name: /^Power up.*fixed$/ }).waitFor();
+    await page.getByRole('button', { name: 'Let all begin as soon as they can' }).click();
+    await expect.poll(() => power.getAttribute('aria-label')).toContain('Power up, 17:04–17:09');
+    await saved(page);
+    await page.getByRole('button', { name: 'Take the schedule out' }).click();
+    await bars.waitFor({ state: 'detached' });
+    await saved(page);
+  });
+});
+
 describe('a role', () => {
   it('that falls to whoever mixes is taken over, and given back', async () => {
     const page = await stage.open(`/events/${FRIDAY}/hands`);

@@ -67,7 +67,7 @@ export function readsBy(
   const { placed: devices, equipment, ofRuns } = derived;
   const { links, outputs, runningOrder, batteryChanges, chargeReadings, fedTogether } = plan;
   return {
-    brief: () => ({ start: plan.start, outputs, runningOrder }),
+    brief: () => ({ start: plan.start, outputs, runningOrder, quiet: plan.hours?.quiet }),
     ground: () => ({ sharedVenue, venueChanges: plan.venueChanges, devices, kinds, rules }),
     shots: () => ({
       ...{ devices, equipment, shots: plan.shots, runningOrder, links },
@@ -135,13 +135,13 @@ export function readsBy(
     }),
     hands: () => ({
       ...{ devices: equipment, outputs, runningOrder, assignments: plan.assignments, rules },
-      people: derived.people(),
-      ...{ kinds, shelf, shotsWanted: plan.shots, zone: plan.zone },
+      ...{ kinds, shelf, shotsWanted: plan.shots, zone: plan.zone, people: derived.people() },
       ...{ workPlaces: derived.workPlaces(), letIn: results().ground.venue.facts?.crew },
       brief: results().brief,
       shots: results().shots,
       signal: results().signal,
-      runs: ofRuns('hands', ['runs', 'totalOnFloor']),
+      runs: ofRuns('hands', ['runs', 'totalOnFloor', 'looms', 'ramps']),
+      ...{ schedule: plan.schedule, hours: plan.hours },
       carried: results().pack.carried,
     }),
     day: () => ({

@@ -3,6 +3,7 @@ import type { Bundle } from '../src/documents/index.js';
 import { measuredKinds } from './measured-kinds.js';
 import { paidFor } from './paid-for.js';
 import { fullRack } from './racked.js';
+import { scheduled } from './scheduled.js';
 import { withYoung } from './with-young.js';
 import { applyPatch, type Json, type Operation } from '../src/foundations/index.js';
 
@@ -24,6 +25,7 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ['friday with one who lifts its rack', liftedBy(friday, 1)],
   ['friday with prices, a ceiling, costs, and a shelf that lacks a few things', paidFor(friday)],
   ['friday with somebody under 18, and when they leave', withYoung(friday)],
+  ['friday with a schedule of one piece of work', scheduled(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   [
     'an event at 120 V with nobody and nothing to take',

@@ -28,5 +28,7 @@ export class CrewRules {
   @Optional() @Flag() vetted?: boolean;
   /** Usual way from one venue to another, min. */
   @Optional() @Num(0, 600) between?: number;
+  /** Days on which everything is to be ready by doors, %: people are called as early as that takes. */
+  @Optional() @Num(50, 99.9) ready?: number;
   @Optional() @One(() => RosterWishes) wishes?: RosterWishes;
 }

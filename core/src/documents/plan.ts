@@ -37,7 +37,9 @@ import {
 import { BatteryChange, ChargeReading } from './plan-batteries.js';
 import { ItemAsks } from './item-asks.js';
 import { Occasion } from './occasion.js';
+import { PlanHours } from './plan-hours.js';
 import { PlanMoney } from './plan-money.js';
+import { CrewSchedule } from './plan-schedule.js';
 import { Quote } from './plan-quote.js';
 import { ExtraLine, PackedLine, PrintedList } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
@@ -229,6 +231,7 @@ export class Plan {
   @Instant() start!: string;
   /** IANA time zone of the place. */
   @TimeZone() zone!: string;
+  @Optional() @One(() => PlanHours) hours?: PlanHours;
   @One(() => VenuePin) venue!: VenuePin;
   @Optional() @MapOf(() => VenueChange) venueChanges?: Map<VenueChange>;
   /** The event that this is another way of doing: it takes nothing from the shelf while it is one. */
@@ -254,6 +257,8 @@ export class Plan {
   /** Which devices are to hang on one circuit, and which on two. */
   @Optional() @MapOf(() => FedTogether, 500) fedTogether?: Map<FedTogether>;
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
+  /** The work before the rehearsal: in which order, and who does what. */
+  @Optional() @One(() => CrewSchedule) schedule?: CrewSchedule;
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
   @Optional() @One(() => Buckles) buckles?: Buckles;

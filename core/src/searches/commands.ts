@@ -30,6 +30,7 @@ import { runSearch, type Found, type Means, type Report, type Search, type Stop 
 import { substitutes, type SubstitutesOptions } from './substitutes/index.js';
 import { leastCrew } from './crew/index.js';
 import { RosterOption } from './roster-options.js';
+import { readyInTime } from './ready/index.js';
 import { roster, type RosterOptions } from './roster/index.js';
 import { cutAll } from './stock/index.js';
 import { swapBatteries } from './swaps/index.js';
@@ -108,6 +109,13 @@ class SubstitutesOption {
   @Optional() @Int(1, 200) most?: number;
 }
 
+class ReadyOption {
+  @Optional() @Num(0.1, 600) seconds?: number;
+  @Optional() @Int(100, 100_000) draws?: number;
+  @Optional() @Int(1, 1e6) seed?: number;
+  @Optional() @Num(50, 99.9) share?: number;
+}
+
 /** One search that can be asked by name. */
 export interface SearchCommand {
   readonly about: string;
@@ -159,6 +167,7 @@ export const SEARCHES: Readonly<Record<string, SearchCommand>> = {
   [swapBatteries.name]: command(swapBatteries, NoOptions, asAsked),
   [waysOut.name]: command(waysOut, LinkOption, (asked: LinkOption) => asked),
   [leastCrew.name]: command(leastCrew, CrewOption, (asked: CrewOption) => asked),
+  [readyInTime.name]: command(readyInTime, ReadyOption, (asked: ReadyOption) => asked),
   [roster.name]: command(roster, RosterOption, (asked: RosterOptions) => asked),
 };
 

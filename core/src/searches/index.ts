@@ -8,6 +8,7 @@ export * from './pack-cases/index.js';
 export * from './placement/index.js';
 export * from './connect/index.js';
 export * from './crew/index.js';
+export * from './ready/index.js';
 export * from './roster/index.js';
 export { gapOf } from './gap.js';
 export * from './search.js';

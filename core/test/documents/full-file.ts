@@ -76,6 +76,11 @@ export const FULL: BundleFile = {
       },
     },
     occasion: { label: 'Harvest weekend', stays: true },
+    hours: { open: AT, locked: AT, quiet: AT },
+    schedule: {
+      ...{ spare: 12.5, share: 90 },
+      work: { workone001: { order: '1', task: 'power', people: ['odilemarsh'], notBefore: 20 } },
+    },
     quote: {
       ...{ client: 'Friends of the chapel', number: '2026-11', on: '2026-11-20', validDays: 14 },
       ...{ hourly: { amount: 25, currency: 'GBP' }, crewHours: 20, costs: true, discount: 5, tax: 20 },
@@ -93,14 +98,8 @@ export const FULL: BundleFile = {
       hireDays: 2,
       needs: {
         needone01: {
-          ...{
-            line: device ?? '',
-            way: 'hire',
-            net: true,
-            days: 2,
-            from: 'A hire firm',
-            delivery: '2026-12-01',
-          },
+          ...{ line: device ?? '', way: 'hire', net: true, days: 2 },
+          ...{ from: 'A hire firm', delivery: '2026-12-01' },
           each: { amount: 12, currency: 'GBP' },
         },
       },
@@ -119,13 +118,8 @@ export const FULL: BundleFile = {
         assembly: { id: 'assemblyone', version: 1 },
         settings: {
           settings01: {
-            order: '1',
-            label: 'Set-up',
-            version: 2,
-            file: 'file00000001',
-            name: 'a.bin',
-            bytes: 9,
-            at: AT,
+            ...{ order: '1', label: 'Set-up', version: 2 },
+            ...{ file: 'file00000001', name: 'a.bin', bytes: 9, at: AT },
           },
         },
         knobs: { knobone001: { order: '1', knob: 'Gain', to: '12 dB' } },
@@ -281,6 +275,7 @@ export const FULL: BundleFile = {
     attention: { cut: 1.5, walk: 0.8 },
     crew: {
       ...{ rest: 11, restYoung: 12, restUnder15: 14, youngLeave: '21:30', vetted: true, between: 30 },
+      ready: 85,
       wishes: { ratherNot: 5, apartFromHousehold: 3, learner: 2, change: 1 },
     },
     money: {

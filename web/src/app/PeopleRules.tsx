@@ -4,11 +4,12 @@ import { useStore } from '../store/hooks.js';
 
 type Crew = NonNullable<RuleChoices['crew']>;
 
-const HOURS = [
-  ['rest', 'Rest overnight', 'h', 24],
-  ['restYoung', 'Rest of those under 18', 'h', 24],
-  ['restUnder15', 'Rest of those under 15', 'h', 24],
-  ['between', 'Way from one venue to another', 'min', 600],
+const NUMBERS = [
+  ['rest', 'Rest overnight', 'h', 0, 24],
+  ['restYoung', 'Rest of those under 18', 'h', 0, 24],
+  ['restUnder15', 'Rest of those under 15', 'h', 0, 24],
+  ['between', 'Way from one venue to another', 'min', 0, 600],
+  ['ready', 'Days on which all is ready by doors', '%', 50, 99.9],
 ] as const;
 
 const WISHES = [
@@ -29,14 +30,14 @@ export function PeopleRules({ crew = {} }: { crew: Crew | undefined }) {
   };
   return (
     <details className="py-1.5" open={Object.keys(crew).length > 0}>
-      <summary>People: rest, those under 18, and what a roster weighs</summary>
-      {HOURS.map(([name, label, unit, most]) => (
+      <summary>People: rest, those under 18, ready in time, and what a roster weighs</summary>
+      {NUMBERS.map(([name, label, unit, least, most]) => (
         <NumberField
           key={name}
           label={`${label} (usually ${USUAL_CARE[name]} ${unit})`}
           unit={unit}
           value={crew[name]}
-          min={0}
+          min={least}
           max={most}
           optional
           onCommit={value => choose({ [name]: value })}

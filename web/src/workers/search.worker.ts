@@ -12,6 +12,7 @@ import {
   leastCrew,
   loadVehicles,
   packCases,
+  readyInTime,
   shareOut,
   substitutes,
   swapBatteries,
@@ -45,6 +46,7 @@ const SEARCHES = {
   ceiling: whatFits,
   substitutes,
   crew: leastCrew,
+  schedule: readyInTime,
 } as const;
 type Searches = typeof SEARCHES;
 

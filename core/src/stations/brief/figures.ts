@@ -1,5 +1,5 @@
 /** Every figure of Brief. */
-import { declare, DEFINITION } from '../../foundations/index.js';
+import { declare, DEFINITION, measurement } from '../../foundations/index.js';
 
 export const briefStart = declare({
   key: 'brief.start',
@@ -37,6 +37,14 @@ export const liveMinutes = declare({
   formula: 'sum(planned)',
   limits: { raises: 'brief.no-live-item', risk: { is: 0 } },
 });
+export const pastQuiet = declare({
+  key: 'brief.pastQuiet',
+  label: 'Live after it must be quiet',
+  unit: 'min',
+  basis: measurement('what the venue says'),
+  formula: 'minutes(quiet, end)',
+  limits: { raises: 'brief.after-quiet', risk: { above: 0 } },
+});
 /** Items run phase by phase; the first live one begins at the start. */
 export const itemBegins = declare({
   key: 'brief.items.*.begins',
@@ -61,5 +69,15 @@ export const outputsWanted = declare({
 });
 
 export const BRIEF_FIGURES = [
-  ...[briefStart, briefEnd, briefBefore, phaseMinutes, liveMinutes, itemBegins, itemEnds, outputsWanted],
+  ...[
+    briefStart,
+    briefEnd,
+    briefBefore,
+    phaseMinutes,
+    liveMinutes,
+    pastQuiet,
+    itemBegins,
+    itemEnds,
+    outputsWanted,
+  ],
 ];

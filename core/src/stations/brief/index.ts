@@ -3,7 +3,7 @@ import { resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
 import { BRIEF_FIGURES } from './figures.js';
 import type { BriefReads, BriefResult } from './result.js';
-import { beforeOf, endOf, itemTimes, outputsOf, phasesOf, startOf } from './running-order.js';
+import { beforeOf, endOf, itemTimes, outputsOf, pastQuietOf, phasesOf, startOf } from './running-order.js';
 
 export type * from './result.js';
 
@@ -15,9 +15,11 @@ export const brief: Station<BriefReads, BriefResult> = {
     const runningOrder = () => reads.runningOrder;
     const phases = parts.part('phases', { runningOrder }, phasesOf);
     const before = parts.part('before', { runningOrder }, beforeOf);
+    const end = parts.part('end', { start, live: () => phases().live }, endOf);
     return resultOf<BriefResult>({
       start: parts.part('start', { start }, startOf),
-      end: parts.part('end', { start, live: () => phases().live }, endOf),
+      end,
+      pastQuiet: parts.part('past quiet', { end, quiet: () => reads.quiet }, pastQuietOf),
       phases,
       before,
       items: parts.part('items', { start, runningOrder, before }, itemTimes),

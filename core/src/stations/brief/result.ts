@@ -7,6 +7,8 @@ export interface BriefReads {
   readonly start: string;
   readonly outputs: MapOf<Output> | undefined;
   readonly runningOrder: MapOf<RunningItem> | undefined;
+  /** From when on nothing may sound. */
+  readonly quiet: string | undefined;
 }
 
 export interface ItemTimes {
@@ -19,6 +21,8 @@ export interface BriefResult {
   readonly start: Figure;
   /** The end of the last live item. */
   readonly end: Figure;
+  /** How long it goes on after nothing may sound any more, min; undefined where nobody has said when that is. */
+  readonly pastQuiet: Figure | undefined;
   /** Planned minutes of each phase. */
   readonly phases: Readonly<Record<Phase, Figure>>;
   /** Planned minutes before the start. */

@@ -35,6 +35,18 @@ export const startOf = ({ start }: Pick<BriefReads, 'start'>): Figure =>
 export const endOf = ({ start, live }: Pick<BriefReads, 'start'> & { readonly live: Figure }): Figure =>
   figures.briefEnd.calc([], [startTerm(start), taken('live', live)]);
 
+/** How long the live part goes on after the venue wants quiet. */
+export const pastQuietOf = ({
+  end,
+  quiet,
+}: Pick<BriefReads, 'quiet'> & { readonly end: Figure }): Figure | undefined =>
+  quiet === undefined
+    ? undefined
+    : figures.pastQuiet.calc(
+        [],
+        [given('quiet', quiet, 'instant', 'plan', '/hours/quiet'), taken('end', end)],
+      );
+
 /** Items run phase by phase; the first live item begins at the start. */
 export function itemTimes({
   start,

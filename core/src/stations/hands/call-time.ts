@@ -4,6 +4,8 @@ import type { BriefResult } from '../brief/index.js';
 import { PER_LINK, PER_LINK_WORDS } from '../runs/plugging.js';
 import * as figures from './figures.js';
 import type { HandsReads, Roles } from './result.js';
+import { lasting, TAPING } from './tasks/durations.js';
+import type { ScheduleResult } from './tasks/result.js';
 
 export interface Design {
   readonly operated: number;
@@ -22,17 +24,16 @@ export interface Design {
 export function workOf({ operated, locked, floor, ramps, links, carrying }: Design): Figure {
   const counted = (name: string, count: number): Term =>
     constant(name, count, 'pieces', 'counted in the design');
-  const each = (name: string, minutes: number, words: string): Term => constant(name, minutes, 'min', words);
   return figures.work.calc(
     [],
     [
-      ...[counted('operated', operated), each('per_operated', 12, 'to rig an operated camera')],
-      ...[counted('locked', locked), each('per_locked', 8, 'to rig a locked camera')],
-      ...[taken('floor', floor), constant('taping', 4, 'm/min', 'laid and taped')],
-      ...[counted('ramps', ramps), each('per_ramp', 3, 'to lay a ramp')],
-      ...[counted('links', links), each('per_link', PER_LINK, PER_LINK_WORDS)],
+      ...[counted('operated', operated), lasting('per_operated', 'operated')],
+      ...[counted('locked', locked), lasting('per_locked', 'locked')],
+      ...[taken('floor', floor), TAPING],
+      ...[counted('ramps', ramps), lasting('per_ramp', 'ramp')],
+      ...[counted('links', links), constant('per_link', PER_LINK, 'min', PER_LINK_WORDS)],
       ...(carrying.value === null ? [] : [taken('carried', carrying)]),
-      ...[counted('cameras', operated + locked), each('per_setting', 5, 'formats 2 min, white balance 3')],
+      ...[counted('cameras', operated + locked), lasting('formats', 'formats'), lasting('white', 'white')],
     ],
   );
 }
@@ -88,11 +89,19 @@ export function riggingOf({ work, people }: { readonly work: Figure; readonly pe
     [],
     [
       ...[taken('work', work), taken('people', people)],
-      constant('power_up', 5, 'min', 'power up and warm'),
-      constant('line_check', 10, 'min', 'line check'),
+      ...[lasting('power_up', 'powerUp'), lasting('line_check', 'lineCheck')],
     ],
   );
 }
+
+/** What getting ready takes: by the schedule that somebody accepted, where it is whole; else the work shared evenly. */
+export const takenBy = ({
+  rigging,
+  schedule,
+}: {
+  readonly rigging: Figure;
+  readonly schedule: ScheduleResult | undefined;
+}): Figure => (schedule && schedule.ready.value !== null ? schedule.ready : rigging);
 
 /** When the first people must be there: counted back from the start over whichever is longer. */
 export const callOf = ({

@@ -1,6 +1,8 @@
 /** Every figure of Hands. */
 import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
 import { ALL_OF_IT } from './attention.js';
+import { USUAL_DURATIONS } from './tasks/durations.js';
+import { TASK_FIGURES } from './tasks/figures.js';
 
 export const roleFilled = declare({
   key: 'hands.roles.*.filled',
@@ -34,15 +36,15 @@ export const work = declare({
   key: 'hands.work',
   label: 'Work before the line check',
   unit: 'min',
-  basis: houseRule('minutes of one person', 'usual durations, until a log of one’s own says otherwise'),
+  basis: USUAL_DURATIONS,
   formula:
-    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * per_setting + sum(carried)',
+    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * (formats + white) + sum(carried)',
 });
 export const saved = declare({
   key: 'hands.saved',
   label: 'Saved by cases that arrive wired',
   unit: 'min',
-  basis: houseRule('minutes of one person', 'usual durations, until a log of one’s own says otherwise'),
+  basis: USUAL_DURATIONS,
   formula: 'links * per_link',
 });
 export const rigging = declare({
@@ -187,7 +189,26 @@ export const youngStays = declare({
   limits: { raises: 'hands.young-late', risk: { above: 0 } },
 });
 
+export const beforeOpen = declare({
+  key: 'hands.beforeOpen',
+  label: 'Called before the venue opens',
+  unit: 'min',
+  basis: measurement('what the venue says'),
+  formula: 'minutes(call, open)',
+  limits: { raises: 'hands.before-open', risk: { above: 0 } },
+});
+export const afterLocked = declare({
+  key: 'hands.afterLocked',
+  label: 'Struck after the venue is locked',
+  unit: 'min',
+  basis: measurement('what the venue says'),
+  formula: 'minutes(locked, leave)',
+  limits: { raises: 'hands.after-locked', risk: { above: 0 } },
+});
+
 export const HANDS_FIGURES = [
+  ...[beforeOpen, afterLocked],
+  ...TASK_FIGURES,
   ...[askedFrom, leave, saysOnDuty, adultsWith, youngStays],
   ...[lineTalkback, lineTally, itemLeast, itemMost, peak, atOnce, verdict, inside, placesLeft],
   crewHours,

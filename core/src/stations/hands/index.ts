@@ -1,20 +1,7 @@
 /** Hands: roles that the design asks for, who does them, and when they must come. */
-import { inOrder, resultOf } from '../../foundations/index.js';
-import { workedByHand } from '../equipment.js';
-import { kindDoes } from '../signal/functions.js';
+import { resultOf } from '../../foundations/index.js';
 import type { Station } from '../station.js';
-import {
-  callOf,
-  crewHoursOf,
-  filledOf,
-  insideOf,
-  peopleOf,
-  placesLeftOf,
-  riggingOf,
-  savedBy,
-  wantedOf,
-  workOf,
-} from './call-time.js';
+import { filledOf, insideOf, peopleOf, placesLeftOf, wantedOf } from './call-time.js';
 import { crewsOf, mixOf, placesOf } from './crews.js';
 import { HANDS_FIGURES } from './figures.js';
 import { rolesOf } from './filling.js';
@@ -32,6 +19,7 @@ import {
 import { operatorLines } from './operator-lines.js';
 import { rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
+import { gettingReady } from './getting-ready.js';
 import { isLive, workloadOf } from './workload.js';
 
 export type * from './result.js';
@@ -42,8 +30,6 @@ export const hands: Station<HandsReads, HandsResult> = {
   compute(reads, parts) {
     const devices = () => reads.devices;
     const wiring = () => reads.signal.wiring;
-    const cameras = () => inOrder(devices()).filter(([id]) => kindDoes(wiring().kindOf(id), 'sees'));
-    const operated = () => cameras().filter(([, { worked }]) => workedByHand(worked)).length;
     const views = () => reads.signal.views;
     const wanted = parts.part(
       'wanted',
@@ -55,21 +41,6 @@ export const hands: Station<HandsReads, HandsResult> = {
       { wanted, assignments: () => reads.assignments, people: () => reads.people },
       rolesOf,
     );
-    const arriving = () => pluggedLeads(reads.signal.plugged, reads.runs.runs);
-    const work = parts.part(
-      'work',
-      {
-        operated,
-        locked: () => cameras().length - operated(),
-        floor: () => reads.runs.totalOnFloor,
-        ramps: () => aislesCrossed(reads.runs.runs),
-        links: () => Object.keys(reads.runs.runs).length - arriving(),
-        carrying: () => reads.carried.work,
-      },
-      workOf,
-    );
-    const people = parts.part('people', { roles }, peopleOf);
-    const rigging = parts.part('rigging', { work, people }, riggingOf);
     const sources = () => reads.signal.sources;
     const countables = () => reads.signal.countables;
     const mix = parts.part('mix', { roles, sources, countables, wiring }, mixOf);
@@ -91,31 +62,27 @@ export const hands: Station<HandsReads, HandsResult> = {
     const { brief } = reads;
     const before = () => brief.before;
     const askedFrom = parts.part('asked from', { start: () => brief.start, before }, askedFromOf);
+    const people = parts.part('people', { roles }, peopleOf);
+    const rolesNeeded = parts.part('roles wanted', { roles }, wantedOf);
+    const rolesFilled = parts.part('roles filled', { roles }, filledOf);
     const leave = parts.part('leave', { end: () => brief.end, strike: () => brief.phases.strike }, leaveOf);
     const span = parts.part('span', { from: askedFrom, to: leave }, spanOf);
     const onDuty = parts.part('on roles', { roles }, onRoles);
+    const getting = gettingReady(reads, parts, {
+      ...{ people, onDuty, leave, wanted: rolesNeeded, filled: rolesFilled },
+    });
     const says = parts.each(
       'says',
       () => Object.entries(reads.people),
       (_, person) => ({ person, span: span(), zone: reads.zone }),
       saysAt,
     );
-    const rolesNeeded = parts.part('roles wanted', { roles }, wantedOf);
-    const rolesFilled = parts.part('roles filled', { roles }, filledOf);
     const inside = parts.part('inside', { people, wanted: rolesNeeded, filled: rolesFilled }, insideOf);
     return resultOf<HandsResult>({
       roles,
       people,
-      work,
-      saved: parts.part('saved', { links: arriving }, savedBy),
-      rigging,
       wanted: rolesNeeded,
       filled: rolesFilled,
-      crewHours: parts.part(
-        'crew hours',
-        { people, wanted: rolesNeeded, filled: rolesFilled, rigging, phases: () => brief.phases },
-        crewHoursOf,
-      ),
       inside,
       placesLeft: parts.part('places left', { inside, letIn: () => reads.letIn }, placesLeftOf),
       workload,
@@ -135,19 +102,7 @@ export const hands: Station<HandsReads, HandsResult> = {
         },
         youngOnDuty,
       ),
-      call: parts.part('call', { rigging, start: () => brief.start, phases: () => brief.phases }, callOf),
+      ...getting,
     });
   },
 };
-
-/** How many leads arrive plugged. */
-const pluggedLeads = (plugged: HandsReads['signal']['plugged'], runs: HandsReads['runs']['runs']): number =>
-  Object.keys(plugged).filter(id => runs[id] !== undefined).length;
-
-/** How many clear aisles leads cross. */
-const aislesCrossed = (runs: HandsReads['runs']['runs']): number =>
-  new Set(
-    Object.values(runs).flatMap(({ crossings }) =>
-      crossings.flatMap(({ kind, id }) => (kind === 'aisle' ? [id] : [])),
-    ),
-  ).size;

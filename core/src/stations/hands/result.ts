@@ -1,5 +1,14 @@
 /** What Hands reads and what comes of it. */
-import type { Assignment, Hands, Output, Rules, RunningItem, Shot } from '../../documents/index.js';
+import type {
+  Assignment,
+  CrewSchedule,
+  Hands,
+  Output,
+  PlanHours,
+  Rules,
+  RunningItem,
+  Shot,
+} from '../../documents/index.js';
 import { rulesOf, type Figure, type MapOf, type Point, type SkillName } from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
@@ -10,6 +19,7 @@ import type { SignalReads, SignalResult } from '../signal/index.js';
 import type { Seen } from '../station.js';
 import type { Job } from './attention.js';
 import type { Says } from './presence.js';
+import type { ScheduleResult, Tasks } from './tasks/result.js';
 
 /** Where somebody works at a thing, and on which gallery. */
 export interface WorkPlace {
@@ -35,7 +45,9 @@ export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf'> {
   readonly brief: BriefResult;
   readonly shots: ShotsResult;
   readonly signal: SignalResult;
-  readonly runs: Pick<RunsResult, 'runs' | 'totalOnFloor'>;
+  readonly runs: Pick<RunsResult, 'runs' | 'totalOnFloor' | 'looms' | 'ramps'>;
+  readonly schedule: CrewSchedule | undefined;
+  readonly hours: PlanHours | undefined;
   readonly carried: PackResult['carried'];
 }
 
@@ -139,11 +151,21 @@ export interface HandsResult {
   readonly shared: Readonly<Record<string, SharedOperator>>;
   /** Of all people together, of those too who are not found yet. */
   readonly crewHours: Figure;
+  /** Work before the rehearsal, one piece each. */
+  readonly tasks: Tasks;
+  /** Work after the end, one piece each, and minutes that it takes those who are there. */
+  readonly strike: Tasks;
+  readonly striking: Figure;
+  /** Where a schedule was accepted. */
+  readonly schedule: ScheduleResult | undefined;
   /** When the first people must be there. */
   readonly call: Figure;
   /** When people are asked to come, and when everything is struck, as it is planned. */
   readonly askedFrom: Figure;
   readonly leave: Figure;
+  /** Minutes that people are called before the venue opens, and that it is struck after it is locked; where it says so. */
+  readonly beforeOpen: Figure | undefined;
+  readonly afterLocked: Figure | undefined;
   /** What each person of the house says of the time between, by id. */
   readonly says: Readonly<Record<string, Says>>;
   /** Everybody who is under 18 on the day of the event. */

@@ -1,6 +1,6 @@
 import { PHASE_ORDER, PHASE_WORDS } from '@idle-satchel/core';
-import { fromField, toField } from '../../ui/days.js';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
+import { InstantField } from '../../ledger/InstantField.js';
 import { TextField } from '../../ledger/TextField.js';
 import { usePlan, useResult, useStore } from '../../store/hooks.js';
 import { Outputs } from './Outputs.js';
@@ -30,16 +30,13 @@ export default function BriefStation() {
           </label>
           <label>
             <span className="text-faint">Live at </span>
-            <input
-              className="field"
-              type="datetime-local"
-              key={start}
-              defaultValue={toField(start, zone)}
-              onBlur={event => {
-                const value = fromField(event.target.value, zone);
-                if (value && value !== start)
-                  store.editPlan('Change the start', plan => plan.put('start', value));
-              }}
+            <InstantField
+              label="Live at"
+              value={start}
+              zone={zone}
+              onCommit={value =>
+                value !== undefined && store.editPlan('Change the start', plan => plan.put('start', value))
+              }
             />{' '}
             <span className="text-faint">{zone}</span>
           </label>
@@ -50,6 +47,7 @@ export default function BriefStation() {
       <aside className="px-4 py-2 border-l border-rule">
         <Heading>Times</Heading>
         <FigureRows of={{ start: brief.start, end: brief.end, before: brief.before }} />
+        <VenueHours />
         <Heading>Phases</Heading>
         {PHASE_ORDER.map(phase => (
           <FigureRow key={phase} label={PHASE_WORDS[phase]} figure={brief.phases[phase]} />
@@ -58,5 +56,41 @@ export default function BriefStation() {
         <FigureRow figure={brief.outputsWanted} />
       </aside>
     </div>
+  );
+}
+
+const HOURS = [
+  ['open', 'Let in from'],
+  ['locked', 'Everybody out by'],
+  ['quiet', 'Quiet from'],
+] as const;
+
+/** When the venue lets people in, wants quiet, and is locked: where it has said so. */
+function VenueHours() {
+  const store = useStore();
+  const brief = useResult('brief');
+  const hours = usePlan(plan => plan.hours) ?? {};
+  const zone = usePlan(plan => plan.zone);
+  return (
+    <>
+      <Heading>Hours of the venue</Heading>
+      {HOURS.map(([name, label]) => (
+        <div key={name} className="flex items-baseline gap-x-4 py-1 border-b border-rule">
+          <span className="grow">{label}</span>
+          <InstantField
+            label={label}
+            value={hours[name]}
+            zone={zone}
+            optional
+            onCommit={value =>
+              store.editPlan(`Say “${label.toLowerCase()}”`, plan =>
+                value === undefined ? plan.drop('hours', name) : plan.put('hours', name, value),
+              )
+            }
+          />
+        </div>
+      ))}
+      {brief.pastQuiet && <FigureRow figure={brief.pastQuiet} />}
+    </>
   );
 }

@@ -7,6 +7,8 @@ import { linear } from '../../ui/linear.js';
 
 const LoadBands = fetched(() => import('./LoadBands.js'));
 const LeastCrew = fetched(() => import('./LeastCrew.js'));
+const ReadyInTime = fetched(() => import('./ReadyInTime.js'));
+const ScheduleBars = fetched(() => import('./ScheduleBars.js'));
 
 /** Hands: the roles that the design asks for, who does them, and when they must come. */
 export default function HandsStation() {
@@ -57,6 +59,10 @@ export default function HandsStation() {
             <LoadBands />
           </Suspense>
         </Wide>
+        <h2 className="mt-4">Getting ready</h2>
+        <Suspense>
+          <ScheduleBars />
+        </Suspense>
         <h2 className="mt-4">The day</h2>
         <Wide label="The day">
           <CallTimeline />
@@ -73,7 +79,18 @@ export default function HandsStation() {
         <Heading>Ready in time</Heading>
         <FigureRow figure={hands.work} unit="of one person" />
         {numberOf(hands.saved) !== 0 && <FigureRow figure={hands.saved} unit="of one person" />}
-        <FigureRows of={{ rigging: hands.rigging, call: hands.call }} />
+        {hands.schedule ? (
+          <FigureRows of={{ takes: hands.schedule.takes, ready: hands.schedule.ready }} />
+        ) : (
+          <FigureRow figure={hands.rigging} />
+        )}
+        <FigureRow figure={hands.call} />
+        {hands.beforeOpen && <FigureRow figure={hands.beforeOpen} />}
+        <FigureRow figure={hands.striking} />
+        {hands.afterLocked && <FigureRow figure={hands.afterLocked} />}
+        <Suspense>
+          <ReadyInTime />
+        </Suspense>
       </aside>
     </div>
   );

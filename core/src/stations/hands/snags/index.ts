@@ -1,7 +1,10 @@
 /** Every rule of Hands. */
 import { away } from './away.js';
 import { crewLimit } from './crew-limit.js';
+import { afterLocked, beforeOpen } from './hours.js';
 import { lateReady } from './late-ready.js';
+import { longStrike } from './long-strike.js';
+import { scheduleOld } from './schedule-old.js';
 import { operatorApart } from './operator-apart.js';
 import { overload } from './overload.js';
 import { twoJobs } from './two-jobs.js';
@@ -12,6 +15,6 @@ import { youngAlone } from './young-alone.js';
 import { youngLate } from './young-late.js';
 
 export const HANDS_RULES = [
-  ...[unfilled, unskilled, operatorApart, unheard, twoJobs, overload, crewLimit, lateReady],
-  ...[away, youngAlone, youngLate],
+  ...[unfilled, unskilled, operatorApart, unheard, twoJobs, overload, crewLimit, lateReady, scheduleOld],
+  ...[away, youngAlone, youngLate, beforeOpen, afterLocked, longStrike],
 ];

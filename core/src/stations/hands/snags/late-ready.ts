@@ -1,4 +1,5 @@
 import { inOrder, numberOf, type Figure } from '../../../foundations/index.js';
+import { takenBy } from '../call-time.js';
 import { handsRule } from '../result.js';
 import { fix, inPlan } from '../../../edits.js';
 
@@ -9,7 +10,7 @@ const givenBy = ({ rig, check }: { readonly rig: Figure; readonly check: Figure 
 /** Rigging takes longer than the running order gives it. */
 export const lateReady = handsRule({
   rule: 'hands.late-ready',
-  reads: ({ own, brief }) => ({ rigging: own.rigging, call: own.call, phases: brief.phases }),
+  reads: ({ own, brief }) => ({ rigging: takenBy(own), call: own.call, phases: brief.phases }),
   *find({ rigging, call, phases }) {
     const needed = numberOf(rigging);
     const given = givenBy(phases);
@@ -24,7 +25,7 @@ export const lateReady = handsRule({
   },
   *fixes(_snag, { own, brief, runningOrder }) {
     const [id, item] = inOrder(runningOrder).find(([, each]) => each.phase === 'rig') ?? [];
-    const short = Math.ceil((numberOf(own.rigging) ?? 0) - givenBy(brief.phases));
+    const short = Math.ceil((numberOf(takenBy(own)) ?? 0) - givenBy(brief.phases));
     if (id === undefined || !item) return;
     yield fix(
       `Give rigging ${short} min more`,

@@ -1,0 +1,105 @@
+/** The schedule that somebody accepted, with the durations that the design has now. */
+import type { CrewSchedule } from '../../../documents/index.js';
+import { given, inOrder, numberOf, taken, type Term } from '../../../foundations/index.js';
+import * as figures from './figures.js';
+import type { ScheduledTask, ScheduleResult, Tasks } from './result.js';
+import { beginsOf, slackOf, waitsOf } from './sequence.js';
+
+/** Less than this is no time to spare, min. */
+const HAIR = 1e-6;
+
+export interface ScheduleReads {
+  readonly tasks: Tasks;
+  readonly schedule: CrewSchedule | undefined;
+  /** Who is on any role. */
+  readonly onDuty: readonly string[];
+}
+
+export function scheduleOf({ tasks, schedule, onDuty }: ScheduleReads): ScheduleResult | undefined {
+  if (!schedule) return undefined;
+  const here = new Set(onDuty);
+  const doing = new Map(
+    inOrder(schedule.work).map(([, { task, people, notBefore }]) => [
+      task,
+      // Of whom one is not there any more, that nobody does: it is left out until it is looked for anew.
+      { people: people.every(each => here.has(each)) ? people : [], notBefore },
+    ]),
+  );
+  const keys = behind(
+    [...doing.keys()].filter(key => tasks[key] && (doing.get(key)?.people.length ?? 0) > 0),
+    tasks,
+  );
+  const place = new Map(keys.map((key, i) => [key, i]));
+  const pieces = keys.map(key => ({
+    after: (tasks[key]?.after ?? []).flatMap(each => place.get(each) ?? []),
+    people: doing.get(key)?.people ?? [],
+    ladder: tasks[key]?.ladder ?? false,
+    notBefore: doing.get(key)?.notBefore ?? 0,
+  }));
+  const waits = waitsOf(pieces);
+  const minutes = keys.map(key => numberOf(tasks[key]?.usual) ?? 0);
+  const begins = beginsOf(
+    waits,
+    pieces.map(({ notBefore }) => notBefore),
+    minutes,
+  );
+  const slack = slackOf(waits, begins, minutes);
+  const own = Object.fromEntries(
+    keys.flatMap((key, i): [string, ScheduledTask][] => {
+      const task = tasks[key];
+      if (!task) return [];
+      const begin = figures.taskBegins.found([key], begins[i] ?? 0);
+      return [
+        [
+          key,
+          {
+            people: pieces[i]?.people ?? [],
+            begins: begin,
+            ends: figures.taskEnds.calc([key], [taken('begins', begin), taken('usual', task.usual)]),
+            critical: (slack[i] ?? 0) < HAIR,
+            fixed: doing.get(key)?.notBefore !== undefined,
+          },
+        ],
+      ];
+    }),
+  );
+  return resultOfSchedule(tasks, own, schedule);
+}
+
+function resultOfSchedule(
+  tasks: Tasks,
+  own: Readonly<Record<string, ScheduledTask>>,
+  { spare }: CrewSchedule,
+): ScheduleResult {
+  const left = Object.keys(tasks).filter(key => !own[key]);
+  const all = Object.values(own).map(({ ends }): Term => taken('ends', ends));
+  const takes =
+    all.length > 0
+      ? figures.scheduleTakes.calc([], all)
+      : figures.scheduleTakes.unknown([], 'nothing of the work is in the schedule');
+  return {
+    tasks: own,
+    takes,
+    ready:
+      left.length > 0
+        ? figures.scheduleReady.unknown([], 'the schedule leaves out some of the work')
+        : figures.scheduleReady.calc(
+            [],
+            [taken('takes', takes), given('spare', spare, 'min', 'plan', '/schedule/spare')],
+          ),
+    left: figures.scheduleLeft.found([], left.length),
+  };
+}
+
+/** Keys in an order in which each stands behind what is done before it, as near to the given order as that goes. */
+function behind(keys: readonly string[], tasks: Tasks): string[] {
+  const wanted = new Set(keys);
+  const placed = new Set<string>();
+  const put = (key: string): void => {
+    if (placed.has(key)) return;
+    for (const each of tasks[key]?.after ?? []) if (wanted.has(each)) put(each);
+    placed.add(key);
+  };
+  keys.forEach(put);
+  return [...placed];
+}
