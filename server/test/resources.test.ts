@@ -26,12 +26,24 @@ describe('events', () => {
       .post('/api/v1/events')
       .send({ label: 'Evening', start: '2026-12-18T18:00:00Z', zone: 'Europe/London', venue: 'venuestald1' });
     expect(made.status).toBe(201);
+    const own = await get<{ documents: { plan: { revision: number } } }>(`/events/${FRIDAY}/bundle`);
+    const patch = [
+      { op: 'add', path: '/hours', value: { quiet: '2026-12-04T22:00:00Z' } },
+      {
+        ...{ op: 'add', path: '/assignments/assignlead/answer' },
+        value: { how: 'yes', at: '2026-11-26T09:00:00Z' },
+      },
+    ];
+    const changes = [{ document: FRIDAY, base: own.documents.plan.revision, patch }];
+    const edit = { id: 'ofthisday1', label: 'Of this day', author: 'Tester', changes };
+    expect((await setup.api.post('/api/v1/edits').send(edit)).status).toBe(200);
     const copied = await setup.api.post(`/api/v1/events/${FRIDAY}/copy`).send({});
     expect(copied.status).toBe(201);
     const { id } = copied.body as { id: string };
     const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
     expect(documents.plan.body.label).toBe('Copy of Friday 19:30 – opening concert');
-    expect(documents.plan.body.buckles).toBeUndefined();
+    expect([documents.plan.body.buckles, documents.plan.body.hours]).toEqual([undefined, undefined]);
+    expect(documents.plan.body.assignments?.assignlead).toEqual({ role: 'lead', person: 'odilemarsh' });
     expect(Object.keys(documents.plan.body.devices ?? {})).toContain('camwide01');
   });
 

@@ -84,7 +84,8 @@ export async function copyEvent(inside: Scope, copy: string, id: string): Promis
   const original = await inside.document(id, 'plan');
   if (!original) throw notFound('event');
   const { ticks: _t, accepted: _a, buckles: _b, chargeReadings: _r, ...kept } = original.body as Plan;
-  const { printedList: _l, parent: _p, ...design } = kept;
+  // The venue said its hours of that day only.
+  const { printedList: _l, parent: _p, hours: _h, ...design } = kept;
   const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
   // What lies on the floor of one event does not lie on that of the next.
   const links = Object.fromEntries(
@@ -93,8 +94,13 @@ export async function copyEvent(inside: Scope, copy: string, id: string): Promis
   const batteryChanges = Object.fromEntries(
     inOrder(design.batteryChanges).map(([change, { done: _done, by: _by, ...rest }]) => [change, rest]),
   );
+  // Nobody was asked for the next yet.
+  const assignments = Object.fromEntries(
+    inOrder(design.assignments).map(([assignment, { answer: _answer, ...rest }]) => [assignment, rest]),
+  );
   return saveEvent(inside, copy, {
     ...design,
+    ...(design.assignments && { assignments }),
     ...(design.links && { links }),
     ...(design.batteryChanges && { batteryChanges }),
     start,

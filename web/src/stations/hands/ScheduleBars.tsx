@@ -33,7 +33,7 @@ export default function ScheduleBars() {
           <Bars drawing={drawing} look={setLooked} />
         </div>
       </div>
-      <p className="text-[13px] min-h-[1.6em]" aria-live="polite">
+      <p className="text-[13px] leading-5 h-10 max-md:h-20" aria-live="polite">
         {shown === undefined ? (
           <span className="text-faint">
             A thick edge: any delay of it delays everything. Drag a bar, or use the arrow keys on it, and it
