@@ -18,6 +18,7 @@ import { compute } from 'visibility-polygon';
 import { arrange } from './arrange.js';
 import { eighteen } from './eighteen.js';
 import { growth } from './growth.js';
+import { ready } from './ready.js';
 import { racks } from './racks.js';
 import { packing, store } from './packing.js';
 import { positions } from './positions.js';
@@ -216,6 +217,7 @@ function visibility(): void {
 assessment();
 eighteen();
 growth();
+await ready();
 racks();
 arrange();
 // With STORE set: the minutes that its stored runs take, instead.

@@ -49,6 +49,27 @@ describe('the least crew', () => {
   });
 });
 
+describe('an answer', () => {
+  it('is noted, empties the role where it is no, and stays written down when somebody else is put on it', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/hands`);
+    const person = page.getByLabel('Person for Camera operator, C3 SIDE');
+    const answer = page.getByLabel('Answer for Camera operator, C3 SIDE');
+    expect(await answer.inputValue()).toBe('');
+    await answer.selectOption('said yes');
+    await expect.poll(() => answer.inputValue()).toBe('yes');
+    await answer.selectOption('said no');
+    await page.getByText('Wilf Okonjo said no').waitFor();
+    expect(await person.inputValue()).toBe('');
+    await person.selectOption('petralund1');
+    await expect.poll(() => person.inputValue()).toBe('petralund1');
+    await page.getByText('Wilf Okonjo said no').waitFor();
+    expect(await answer.inputValue()).toBe('');
+    await saved(page);
+    for (let edits = 0; edits < 3; edits++) await undo(page);
+    await expect.poll(() => person.inputValue()).toBe('wilfokonjo');
+  });
+});
+
 describe('getting ready', () => {
   it('is scheduled, taken, moved with the keys and let go, and taken back', async () => {
     const page = await stage.open(`/events/${FRIDAY}/hands`);

@@ -28,11 +28,22 @@ export function definitions(): Record<string, JsonSchema> {
   return schemas;
 }
 
-/** A self-contained JSON Schema (draft 7) of one document class. */
+/** Names of the classes that a schema leads to. */
+function* namedIn(schema: unknown): Generator<string> {
+  if (typeof schema !== 'object' || schema === null) return;
+  for (const [key, value] of Object.entries(schema))
+    if (key === '$ref' && typeof value === 'string') yield value.slice('#/definitions/'.length);
+    else yield* namedIn(value);
+}
+
+/** A self-contained JSON Schema (draft 7) of one document class: it, and the classes that it leads to. */
 export function schemaOf(type: DocumentClass): JsonSchema {
+  const all = definitions();
+  const reached = new Set([type.name]);
+  for (const name of reached) for (const next of namedIn(all[name])) reached.add(next);
   return {
     $schema: 'http://json-schema.org/draft-07/schema#',
     $ref: `#/definitions/${type.name}`,
-    definitions: definitions(),
+    definitions: Object.fromEntries(Object.entries(all).filter(([name]) => reached.has(name))),
   };
 }

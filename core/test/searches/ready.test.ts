@@ -154,7 +154,7 @@ describe('Friday', () => {
     // Power down 5, unplug the rack 6, and then take a camera down, 6.
     expect(answer.strike).toMatchObject({ takes: 17, bound: 17, planned: 45 });
     expect(answer.unknown).toEqual([
-      expect.stringContaining('the way from the vehicle to the room was not surveyed'),
+      expect.stringContaining('how far it is from the vehicle to the room was not measured'),
     ]);
   });
 

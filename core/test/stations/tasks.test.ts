@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../../src/assess.js';
 import type { Bundle } from '../../src/documents/index.js';
-import { numberOf } from '../../src/foundations/index.js';
+import { numberOf, pick } from '../../src/foundations/index.js';
 import { beginsOf, slackOf, waitsOf, type Placed } from '../../src/stations/hands/tasks/sequence.js';
 import { EIGHTEEN } from '../eighteen/all.js';
 import { staged } from '../eighteen/stage.js';
@@ -73,6 +73,17 @@ it.each([...EVENTS, ...SET_UPS])('of %s, nothing waits for itself or for what th
     expect(numberOf(usual), label).toBeGreaterThan(0);
     done.add(key);
   }
+});
+
+it('is none where there is nothing, and has a sound check where a stream is wanted', () => {
+  const { devices: _devices, links: _links, ...plan } = friday.plan;
+  expect(tasksIn({ ...friday, plan })).toEqual({});
+  const only = (...outputs: string[]): Bundle => ({
+    ...friday,
+    plan: { ...friday.plan, outputs: pick(friday.plan.outputs ?? {}, outputs) },
+  });
+  expect(Object.keys(tasksIn(only('outstream1')))).toContain('sound check');
+  expect(Object.keys(tasksIn(only()))).not.toContain('sound check');
 });
 
 describe('striking', () => {

@@ -1,7 +1,7 @@
 /** Ready in time: the shortest schedule of the work before the rehearsal, and how often it is done by doors. */
 import { assess } from '../../assess.js';
 import { inPlan } from '../../edits.js';
-import type { Bundle, ScheduledWork } from '../../documents/index.js';
+import type { ScheduledWork } from '../../documents/index.js';
 import {
   idFrom,
   inOrder,
@@ -9,6 +9,7 @@ import {
   numberOf,
   ordersFor,
   USUAL_CARE,
+  type Figure,
   type SkillName,
 } from '../../foundations/index.js';
 import type { Tasks } from '../../stations/hands/tasks/result.js';
@@ -79,7 +80,6 @@ export interface ReadyInTime {
 }
 
 export interface ReadyTask {
-  readonly bundle: Bundle;
   readonly tasks: Tasks;
   readonly strike: Tasks;
   readonly strikePlanned: number;
@@ -104,7 +104,7 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
   about: 'the shortest schedule before the rehearsal, how often it is ready by doors, and the call for that',
   *problemOf(bundle, { seconds = 10, draws = 10_000, seed = 1, share }) {
     yield { stage: 'problem', share: 0 };
-    const { hands, brief } = assess(bundle);
+    const { hands, brief, pack } = assess(bundle);
     const people = peopleOn({ ...bundle.plan, people: bundle.hands.people });
     const here = new Set(Object.values(hands.roles).flatMap(({ person }) => person ?? []));
     const away = (id: string): boolean => hands.says[id] === 'is away';
@@ -117,7 +117,6 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
     const isKnown = typeof start.value === 'string' && typeof call.value === 'string';
     return {
       ...{
-        bundle,
         workers,
         tasks: hands.tasks,
         strike: hands.strike,
@@ -132,7 +131,7 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
       strikePlanned: numberOf(brief.phases.strike) ?? 0,
       called: isKnown ? minutesBetween(String(call.value), String(start.value)) : undefined,
       share: share ?? bundle.plan.rules?.crew?.ready ?? bundle.rules.crew?.ready ?? USUAL_CARE.ready,
-      unknown: unknownOf(hands.tasks, workers),
+      unknown: unknownOf(hands.tasks, workers, pack.carried.work),
       options: { seconds, draws, seed },
     };
   },
@@ -255,15 +254,13 @@ function callsOf(ends: Float64Array, task: ReadyTask): ChanceOfCall[] {
   );
 }
 
-function unknownOf(tasks: Tasks, workers: readonly Worker[]): string[] {
+function unknownOf(tasks: Tasks, workers: readonly Worker[], carrying: Figure): string[] {
   const all = Object.entries(tasks).map(([key, each]) => ({ key, ...each, ...seatsOf(each, workers) }));
   const skills = new Map<SkillName, string[]>();
   for (const { unknown, label } of all)
     if (unknown !== undefined) skills.set(unknown, [...(skills.get(unknown) ?? []), label]);
   return [
-    ...(all.some(({ skill }) => skill === 'loading')
-      ? []
-      : ['carrying in is not counted: the way from the vehicle to the room was not surveyed']),
+    ...(carrying.why === undefined ? [] : [`carrying in is not counted: ${carrying.why}`]),
     ...[...skills].map(([skill, labels]) => `nobody who is there can do ${skill}: ${labels.join(', ')}`),
     ...all.flatMap(({ short, label, adults }) =>
       short

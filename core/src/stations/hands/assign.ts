@@ -12,10 +12,11 @@ export function assignPatch(
   role: Pick<RoleResult, 'key' | 'assignment'>,
   person: string,
 ): Operation[] {
-  return inPlan({ assignments }).put('assignments', role.assignment ?? idFrom(`role/${role.key}`), {
-    role: role.key,
-    person,
-  }).patch;
+  const usual = idFrom(`role/${role.key}`);
+  // Whoever said no stays written down.
+  const free = assignments?.[usual] === undefined ? usual : idFrom(`role/${role.key}/${person}`);
+  return inPlan({ assignments }).put('assignments', role.assignment ?? free, { role: role.key, person })
+    .patch;
 }
 
 /** People with the skill who have no role yet and are not away, the most able first. */

@@ -15,11 +15,15 @@ export function rolesOf({
   readonly people: HandsReads['people'];
 }): Roles {
   // Whoever said no is not on it any more, though it is kept that they did.
+  const all = inOrder(assignments);
+  const saidNo = all.flatMap(([, { role, person, answer }]) =>
+    answer?.how === 'no' ? [{ role, person }] : [],
+  );
   const assigned = new Map(
-    inOrder(assignments)
+    all
       .filter(([, { answer }]) => answer?.how !== 'no')
       .toReversed()
-      .map(([id, { role, person }]) => [role, { id, person }] as const),
+      .map(([id, { role, person, answer }]) => [role, { id, person, answer: answer?.how }] as const),
   );
   const known = (key: string): string | undefined => {
     const person = assigned.get(key)?.person;
@@ -40,6 +44,8 @@ export function rolesOf({
           person,
           besides: besides === undefined ? undefined : labels.get(besides),
           assignment: assigned.get(role.key)?.id,
+          answer: assigned.get(role.key)?.answer,
+          declined: saidNo.flatMap(each => (each.role === role.key ? [each.person] : [])),
           filled: roleFilled.found([role.key], (person ?? besides) !== undefined, [], {
             method:
               own !== undefined

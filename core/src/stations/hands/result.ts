@@ -9,7 +9,14 @@ import type {
   RunningItem,
   Shot,
 } from '../../documents/index.js';
-import { rulesOf, type Figure, type MapOf, type Point, type SkillName } from '../../foundations/index.js';
+import {
+  rulesOf,
+  type AnswerHow,
+  type Figure,
+  type MapOf,
+  type Point,
+  type SkillName,
+} from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import type { Equipment } from '../equipment.js';
 import type { PackResult } from '../pack/index.js';
@@ -78,6 +85,10 @@ export interface RoleResult {
   /** The role to which it falls, as nobody is put on it: whoever does that does this besides. */
   readonly besides: string | undefined;
   readonly assignment: string | undefined;
+  /** What they said when they were asked; undefined where nobody asked them. */
+  readonly answer: AnswerHow | undefined;
+  /** Who was asked and said no. */
+  readonly declined: readonly string[];
   readonly filled: Figure;
 }
 

@@ -1,9 +1,10 @@
-import { assignPatch, inOrder, numberOf, PHASE_ORDER, showClock, type RoleResult } from '@idle-satchel/core';
+import { numberOf, PHASE_ORDER, showClock } from '@idle-satchel/core';
 import { FigureRow, FigureRows, Heading, useWorkingKey } from '../../ledger/Ledger.js';
-import { useEvent, usePlan, useReading, useResult, useStore, useUi } from '../../store/hooks.js';
+import { useEvent, useReading, useResult, useUi } from '../../store/hooks.js';
 import { Suspense, type ReactNode } from 'react';
 import { fetched } from '../../ui/fetched.js';
 import { linear } from '../../ui/linear.js';
+import { WhoDoesIt } from './WhoDoesIt.js';
 
 const LoadBands = fetched(() => import('./LoadBands.js'));
 const LeastCrew = fetched(() => import('./LeastCrew.js'));
@@ -43,7 +44,7 @@ export default function HandsStation() {
                   {role.where}, {role.when}
                 </td>
                 <td>
-                  <PersonChoice role={role} />
+                  <WhoDoesIt role={role} />
                 </td>
               </tr>
             ))}
@@ -122,60 +123,6 @@ function Workloads() {
         </div>
       ))}
     </>
-  );
-}
-
-function PersonChoice({ role }: { role: RoleResult }) {
-  const store = useStore();
-  const people = useEvent(state => state.bundle.hands.people);
-  const assignments = usePlan(plan => plan.assignments);
-  // Whoever was erased serves nowhere any more.
-  const entries = inOrder(people).filter(([id, { erased }]) => !erased || id === role.person);
-  const level = (id: string): string | undefined =>
-    people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
-  const able = entries.filter(([id]) => level(id) !== undefined);
-  const others = entries.filter(([id]) => level(id) === undefined);
-  const { says, underage } = useResult('hands');
-  const careOf = (id: string): string =>
-    `${underage.includes(id) ? ' · under 18' : ''}${says[id] === undefined || says[id] === 'does not say' ? '' : ` · ${says[id]}`}`;
-  const { assignment, besides } = role;
-  const doing = people[role.person ?? '']?.name;
-  const choose = (person: string): void => {
-    if (person) store.patchPlan(`Put somebody on ${role.label}`, assignPatch(assignments, role, person));
-    else if (assignment !== undefined)
-      store.editPlan(`Take somebody off ${role.label}`, plan => plan.drop('assignments', assignment));
-  };
-  return (
-    <select
-      className="field max-md:w-[170px]"
-      aria-label={`Person for ${role.label}`}
-      value={besides === undefined ? (role.person ?? '') : ''}
-      onChange={event => choose(event.target.value)}
-    >
-      <option value="">
-        {besides === undefined
-          ? 'nobody yet'
-          : doing === undefined
-            ? `whoever is on ${besides}`
-            : `${doing}, besides ${besides}`}
-      </option>
-      <optgroup label="Have the skill">
-        {able.map(([id, { name }]) => (
-          <option key={id} value={id}>
-            {name} · {level(id)}
-            {careOf(id)}
-          </option>
-        ))}
-      </optgroup>
-      <optgroup label="Others">
-        {others.map(([id, { name }]) => (
-          <option key={id} value={id}>
-            {name}
-            {careOf(id)}
-          </option>
-        ))}
-      </optgroup>
-    </select>
   );
 }
 

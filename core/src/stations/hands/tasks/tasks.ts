@@ -84,6 +84,7 @@ const leadsOf = (
 
 export function tasksOf(reads: TaskReads): Tasks {
   const { devices, wiring, outputs } = reads;
+  if (inOrder(devices).length === 0) return {};
   const asked = new Map<string, Asked>();
   const put = (key: string, task: Asked): string => {
     asked.set(key, task);
@@ -140,8 +141,10 @@ export function tasksOf(reads: TaskReads): Tasks {
       ...{ after: [check], device: id },
     }),
   );
-  const heard = inOrder(devices).some(([id]) => kindDoes(wiring.kindOf(id), 'mixes sound'));
   const all = Object.values(outputs ?? {});
+  const sent = all.some(isSent);
+  // Where nothing is sent or recorded, sound is the room’s own.
+  const heard = sent || all.some(({ kind }) => kind === 'recording');
   const sound = heard ? [one('sound check', 'Sound check', 'sound', 'sound', [check])] : [];
   const sync =
     heard && cameras.length > 0
@@ -149,7 +152,7 @@ export function tasksOf(reads: TaskReads): Tasks {
       : [];
   if (all.some(({ kind }) => kind === 'recording'))
     one('record test', 'Record, and play it back', 'recording', mixed ? 'mixing' : 'stream', [check]);
-  if (all.some(isSent)) {
+  if (sent) {
     const line = one('speed test', 'Speed of the line', 'speedTest', 'stream', [power]);
     one('private stream', 'A stream that nobody is told of', 'privateStream', 'stream', [
       ...[check, line],
