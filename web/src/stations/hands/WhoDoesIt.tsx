@@ -33,7 +33,7 @@ function PersonChoice({ role }: { role: RoleResult }) {
   };
   return (
     <select
-      className="field max-md:w-[170px]"
+      className={`field max-md:w-[170px] ${assignment === undefined ? '' : 'md:w-[200px]'}`}
       aria-label={`Person for ${role.label}`}
       value={besides === undefined ? (role.person ?? '') : ''}
       onChange={event => choose(event.target.value)}
