@@ -1,5 +1,5 @@
 /** How often work in a settled order is done in time, from many drawn days (Monte Carlo). */
-import { beginsOf, slackOf, waitsOf, type Placed } from '../../stations/hands/tasks/sequence.js';
+import { beginsOf, isCritical, slackOf, waitsOf, type Placed } from '../../stations/hands/tasks/sequence.js';
 
 /** A settled order, with drawn minutes: day after day, piece after piece. */
 export interface Days {
@@ -43,9 +43,6 @@ export function inTheirOrder(minutes: Float64Array, order: readonly number[]): F
   return moved;
 }
 
-/** Less than this is no time to spare, min. */
-const HAIR = 1e-6;
-
 /** Of each piece, the share of days on which nothing is done later only because of it: it has no time to spare. */
 export function criticalShares({ waits, notBefore, minutes }: Days, most: number): number[] {
   const count = waits.length;
@@ -54,7 +51,7 @@ export function criticalShares({ waits, notBefore, minutes }: Days, most: number
   for (let day = 0; day < days; day++) {
     const own = minutes.subarray(day * count, (day + 1) * count);
     slackOf(waits, beginsOf(waits, notBefore, own), own).forEach((slack, i) => {
-      if (slack < HAIR) hits[i] = (hits[i] ?? 0) + 1;
+      if (isCritical(slack)) hits[i] = (hits[i] ?? 0) + 1;
     });
   }
   return hits.map(each => each / Math.max(1, days));

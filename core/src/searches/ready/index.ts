@@ -130,7 +130,8 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
       ...{ rehearse: numberOf(brief.phases.rehearse) ?? 0, wait: numberOf(brief.phases.wait) ?? 0 },
       strikePlanned: numberOf(brief.phases.strike) ?? 0,
       called: isKnown ? minutesBetween(String(call.value), String(start.value)) : undefined,
-      share: share ?? bundle.plan.rules?.crew?.ready ?? bundle.rules.crew?.ready ?? USUAL_CARE.ready,
+      // An event that says anything of its crew says all of it.
+      share: share ?? (bundle.plan.rules?.crew ?? bundle.rules.crew)?.ready ?? USUAL_CARE.ready,
       unknown: unknownOf(hands.tasks, workers, pack.carried.work),
       options: { seconds, draws, seed },
     };

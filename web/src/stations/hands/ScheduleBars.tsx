@@ -6,7 +6,7 @@ import {
   type ScheduleDrawing,
   type ScheduleRow,
 } from '@idle-satchel/core/schedule-drawing';
-import { useState, type KeyboardEvent } from 'react';
+import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useEvent, useReading, useStore } from '../../store/hooks.js';
 import { usePointerDrag } from '../../ui/pointer-drag.js';
 
@@ -17,7 +17,8 @@ export default function ScheduleBars() {
   const reading = useReading();
   const store = useStore();
   const [looked, setLooked] = useState<string>();
-  const drawing = scheduleDrawing(bundle, assessment, reading);
+  // Not drawn anew while the pointer only passes over it.
+  const drawing = useMemo(() => scheduleDrawing(bundle, assessment, reading), [bundle, assessment, reading]);
   if (!drawing)
     return (
       <p className="text-faint">

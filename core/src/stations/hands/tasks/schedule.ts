@@ -3,10 +3,7 @@ import type { CrewSchedule } from '../../../documents/index.js';
 import { given, inOrder, numberOf, taken, type Term } from '../../../foundations/index.js';
 import * as figures from './figures.js';
 import type { ScheduledTask, ScheduleResult, Tasks } from './result.js';
-import { beginsOf, slackOf, waitsOf } from './sequence.js';
-
-/** Less than this is no time to spare, min. */
-const HAIR = 1e-6;
+import { beginsOf, isCritical, slackOf, waitsOf } from './sequence.js';
 
 export interface ScheduleReads {
   readonly tasks: Tasks;
@@ -56,7 +53,7 @@ export function scheduleOf({ tasks, schedule, onDuty }: ScheduleReads): Schedule
             people: pieces[i]?.people ?? [],
             begins: begin,
             ends: figures.taskEnds.calc([key], [taken('begins', begin), taken('usual', task.usual)]),
-            critical: (slack[i] ?? 0) < HAIR,
+            critical: isCritical(slack[i] ?? 0),
             fixed: doing.get(key)?.notBefore !== undefined,
           },
         ],

@@ -43,6 +43,12 @@ export function beginsOf(
   return begins;
 }
 
+/** Less than this is no time to spare, min. */
+const HAIR = 1e-6;
+
+/** Whether a piece with so much slack has none: any delay of it delays everything. */
+export const isCritical = (slack: number): boolean => slack < HAIR;
+
 /** Minutes by which each piece may be later, while nothing is done later than now. */
 export function slackOf(
   waits: readonly (readonly number[])[],
