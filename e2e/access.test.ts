@@ -34,6 +34,7 @@ const PLACES = [
   '/shelf/kinds',
   '/people',
   '/people/zitamorrow',
+  '/people/roster',
   '/people/access',
   '/account',
   '/invitation#none',

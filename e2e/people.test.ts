@@ -64,3 +64,34 @@ describe('somebody who helps', () => {
       .waitFor();
   });
 });
+
+describe('the roster of a span of days', () => {
+  const cell = (row: number, column: number) =>
+    page.getByRole('grid', { name: 'Roster' }).locator('tbody tr').nth(row).locator('td').nth(column);
+
+  it('is gone through by keys, changed by hand, looked for, written into the plans, and taken back', async () => {
+    await page.goto(`${stage.servers[0]?.address}/people`);
+    await page.getByRole('link', { name: 'Roster' }).click();
+    await page.getByRole('link', { name: 'Sunday 15:00 – thanksgiving on the green' }).waitFor();
+    await cell(0, 0).focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('End');
+    await page.keyboard.press('Home');
+    await page.keyboard.press('Control+Home');
+    const panel = page.getByRole('region', { name: 'Agathe Peel at Friday 19:30 – opening concert' });
+    await panel.waitFor();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Enter');
+    await cell(0, 0).getByText('kept').waitFor();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Look for a roster' }).click();
+    const found = page.getByRole('region', { name: 'What was found' });
+    await found.getByText('proven').first().waitFor();
+    await cell(0, 0).getByText('kept').waitFor();
+    await page.getByRole('button', { name: /^Write \d+ changes into the plans/ }).click();
+    await page.getByRole('button', { name: 'Take back what was written' }).click();
+    await page.getByRole('button', { name: 'Take back what was written' }).waitFor({ state: 'detached' });
+    await cell(0, 0).getByText('Camera operator').waitFor({ state: 'detached' });
+  });
+});

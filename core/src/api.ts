@@ -29,6 +29,7 @@ import { Made } from './api/made.js';
 import { OrganisationInfo } from './api/organisation.js';
 import { peopleRoutes } from './api/people-routes.js';
 import { personDataRoutes } from './api/person-data-routes.js';
+import { rosterRoutes } from './api/roster-routes.js';
 import { sheetRoutes } from './api/sheet-routes.js';
 import { shelfRoutes } from './api/shelf-routes.js';
 import { variantRoutes } from './api/variant-routes.js';
@@ -46,6 +47,7 @@ export { Made } from './api/made.js';
 export * from './api/organisation.js';
 export * from './api/people.js';
 export * from './api/person-data.js';
+export * from './api/roster.js';
 export * from './api/shelf.js';
 export * from './api/variants.js';
 export * from './api/venues.js';
@@ -71,6 +73,7 @@ export const ROUTES = {
   ...factorRoutes,
   ...peopleRoutes,
   ...personDataRoutes,
+  ...rosterRoutes,
   'GET /organisation': {
     needs: ['read', 'organisation'],
     summary: 'The organisation this browser works in, and the others on this machine',

@@ -10,6 +10,7 @@ import { handsRoutes } from './features/hands/routes.js';
 import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
 import { pictureRoutes } from './features/pictures/routes.js';
+import { rosterRoutes } from './features/roster/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
 import { gearRoutes } from './features/shelf/gear.js';
 import { shelfListRoutes } from './features/shelf/lists.js';
@@ -36,5 +37,6 @@ export const routes: readonly Route[] = [
   ...gearRoutes,
   ...accountRoutes,
   ...personDataRoutes,
+  ...rosterRoutes,
   ...liveRoutes,
 ];

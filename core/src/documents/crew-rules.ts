@@ -1,5 +1,5 @@
 /** House rules of people. */
-import { Flag, Num, One, Optional } from './decorators.js';
+import { Flag, Int, Num, One, Optional } from './decorators.js';
 import { Clock } from './time-decorators.js';
 
 /** What wishes that a roster does not keep count beside each other; 0 = nothing. */
@@ -30,5 +30,7 @@ export class CrewRules {
   @Optional() @Num(0, 600) between?: number;
   /** Days on which everything is to be ready by doors, %: people are called as early as that takes. */
   @Optional() @Num(50, 99.9) ready?: number;
+  /** Days before a roster whose duties count for fair shares. */
+  @Optional() @Int(0, 1000) remembers?: number;
   @Optional() @One(() => RosterWishes) wishes?: RosterWishes;
 }

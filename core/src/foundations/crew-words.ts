@@ -36,9 +36,12 @@ export type AnswerHow = (typeof ANSWERS)[number];
 /**
  * Hours of rest between the last duty of a day and the first of the next: 11 (Directive 2003/88/EC), of those under 18
  * 12, of children 14 (Directive 94/33/EC); local law may want more. Minutes from one venue to another, and days of a
- * hundred on which everything is ready by doors: house figures.
+ * hundred on which everything is ready by doors, days before that fair shares remember: house figures.
  */
-export const USUAL_CARE = { rest: 11, restYoung: 12, restUnder15: 14, between: 30, ready: 90 } as const;
+export const USUAL_CARE = {
+  ...{ rest: 11, restYoung: 12, restUnder15: 14 },
+  ...{ between: 30, ready: 90, remembers: 180 },
+} as const;
 
 /** What wishes that are not kept count beside each other: house figures. */
 export const USUAL_WISHES = { ratherNot: 5, apartFromHousehold: 3, learner: 2, change: 1 } as const;

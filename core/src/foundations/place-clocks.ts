@@ -51,3 +51,7 @@ export function instantOfClock(clock: string, on: string, zone: string, days = 0
 /** The day that the clocks of a zone show at an instant, `2026-12-04`. */
 export const dayIn = (zone: string, at: string): string =>
   new Date(shownAt(Date.parse(at), zone)).toISOString().slice(0, 10);
+
+/** A day some days later. */
+export const daysAfter = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * 24 * 60 * MINUTE).toISOString().slice(0, 10);

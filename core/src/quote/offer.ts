@@ -2,8 +2,7 @@
 import type { Assessment } from '../assess.js';
 import type { Bundle, Money, Plan, Quote, QuotePackage } from '../documents/index.js';
 import { inPlan } from '../edits.js';
-import { inOrder, numberOf, orderAfter, toCents, type Operation } from '../foundations/index.js';
-import { daysAfter } from '../shelf-list/attention.js';
+import { daysAfter, inOrder, numberOf, orderAfter, toCents, type Operation } from '../foundations/index.js';
 import { converted, type MoneyHouse } from '../stations/pack/money/prices.js';
 
 /** Days for which an offer stands where nobody says otherwise. */

@@ -8,6 +8,7 @@ import {
   OneOf,
   Optional,
   Ref,
+  Refs,
   Text,
   Words,
 } from '../documents/decorators.js';
@@ -26,6 +27,7 @@ class JobOption {
   @Flag() vital!: boolean;
   @Optional() @Ref() person?: string;
   @Optional() @Flag() accepted?: boolean;
+  @Optional() @Flag() kept?: boolean;
 }
 
 class EventOption {
@@ -36,6 +38,7 @@ class EventOption {
   @Instant() to!: string;
   @Optional() @Ref() venue?: string;
   @Many(() => JobOption, 60) jobs!: JobOption[];
+  @Optional() @Refs(300) saidNo?: string[];
   @Optional() @Flag() fixed?: boolean;
 }
 

@@ -1,6 +1,12 @@
 /** What on the shelf wants to be seen to, on a day. */
 import type { Item, Kind } from '../documents/index.js';
-import { severityOf, showCalendarDay, type DateLocale, type Severity } from '../foundations/index.js';
+import {
+  daysAfter,
+  severityOf,
+  showCalendarDay,
+  type DateLocale,
+  type Severity,
+} from '../foundations/index.js';
 import { healthOf } from '../stations/power/battery/health.js';
 import { batteryHealth } from '../stations/power/figures/batteries.js';
 import { isQuarantined, keptBack } from '../stations/ready.js';
@@ -13,11 +19,6 @@ export interface Attention {
 
 /** How long before a day it is spoken of, days. */
 const AHEAD = { test: 30, back: 7 } as const;
-const DAY_MS = 24 * 60 * 60_000;
-
-/** A day some days later. */
-export const daysAfter = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 
 /** What is known beside a thing: the kind that it is, and how days are written. */
 export interface Beside {

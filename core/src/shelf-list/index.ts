@@ -5,7 +5,7 @@ import { isReady, keptBack } from '../stations/ready.js';
 import { attentionOf, isOverdue, type Attention } from './attention.js';
 
 export { dayBars, dayBounds, type DayBar } from './calendar.js';
-export { attentionOf, daysAfter, isOverdue, type Attention } from './attention.js';
+export { attentionOf, isOverdue, type Attention } from './attention.js';
 export { reminderWords } from './reminder.js';
 
 export interface ShelfLine {

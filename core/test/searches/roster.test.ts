@@ -46,6 +46,21 @@ describe('a roster', () => {
     expect(await holes(early)).toBe(0);
   });
 
+  it('asks nobody again who said no, moves nobody who is kept, and says so where that leaves a hole', async () => {
+    const people = { ann: person('Ann', { mixing: 'can do', camera: 'can do' }) };
+    const { answer } = await solved(
+      problemOf(people, [event('Friday', ...FRIDAY, [mixer], { saidNo: ['ann'] })]),
+    );
+    expect(answer.empty[0]?.why.rules).toEqual(['Ann said no at Friday']);
+    expect(answer.empty[0]?.unblocked).toEqual(['Ann said no at Friday']);
+    const kept = job('camera', { person: 'ann', kept: true });
+    const both = await solved(
+      problemOf(people, [event('Friday', ...FRIDAY, [{ ...mixer, vital: true }, kept])]),
+    );
+    expect(both.answer.duties.map(({ label }) => label)).toEqual(['camera']);
+    expect(both.answer.empty[0]?.why.rules).toContain('Ann is kept on camera at Friday');
+  });
+
   it('says why a job stays empty, no more than is needed for it, and who could unblock it', async () => {
     const away: Presence = { how: 'are away', from: '2026-12-04' };
     const people = {

@@ -1,14 +1,21 @@
-/** One edit of one document, from a page that keeps no event open. */
+/** Edits from a page that keeps no event open. */
 import { newId, type Operation } from '@idle-satchel/core';
 import type { EditAnswer } from '@idle-satchel/core/api';
 import { call } from './client.js';
 import { author, browserName } from './signature.js';
 
-/** Applies a patch to a document as it was at a revision. Rejects with `ApiProblem`. */
-export const sendEdit = (
+/** What is done to a document as it was at a revision. */
+export interface Change {
+  readonly document: string;
+  readonly base: number;
+  readonly patch: readonly Operation[];
+}
+
+/** Applies changes of documents, all or none; `undoes` names the edit that they take back. Rejects with `ApiProblem`. */
+export const sendChanges = (
   label: string,
-  { id, revision }: { readonly id: string; readonly revision: number },
-  patch: readonly Operation[],
+  changes: readonly Change[],
+  undoes?: string,
 ): Promise<EditAnswer> =>
   call(
     'POST /edits',
@@ -18,6 +25,14 @@ export const sendEdit = (
       label: label.slice(0, 120),
       author: author(),
       browser: browserName(),
-      changes: [{ document: id, base: revision, patch }],
+      ...(undoes !== undefined && { undoes }),
+      changes,
     },
   );
+
+/** Applies a patch to one document. Rejects with `ApiProblem`. */
+export const sendEdit = (
+  label: string,
+  { id: document, revision: base }: { readonly id: string; readonly revision: number },
+  patch: readonly Operation[],
+): Promise<EditAnswer> => sendChanges(label, [{ document, base, patch }]);

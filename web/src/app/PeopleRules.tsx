@@ -10,6 +10,7 @@ const NUMBERS = [
   ['restUnder15', 'Rest of those under 15', 'h', 0, 24],
   ['between', 'Way from one venue to another', 'min', 0, 600],
   ['ready', 'Days on which all is ready by doors', '%', 50, 99.9],
+  ['remembers', 'Duties before that fair shares remember', 'days', 0, 1000],
 ] as const;
 
 const WISHES = [

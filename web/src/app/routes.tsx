@@ -79,6 +79,7 @@ const StockTakePage = page(async () => (await import('../doors/stock-take/StockT
 const AccessPage = page(async () => (await import('../doors/access/AccessPage.js')).AccessPage);
 const AccountPage = page(async () => (await import('../doors/access/AccountPage.js')).AccountPage);
 const PersonPage = page(async () => (await import('../doors/people/PersonPage.js')).PersonPage);
+const RosterPage = page(async () => (await import('../doors/roster/RosterPage.js')).RosterPage);
 const PeopleDoor = page(async () => (await import('../doors/people/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -106,6 +107,7 @@ function Pages() {
           <Route path="/shelf/:item?" component={ShelfDoor} />
           <Route path="/people" component={PeopleDoor} />
           <Route path="/people/access" component={AccessPage} />
+          <Route path="/people/roster" component={RosterPage} />
           <Route path="/people/:person" component={PersonPage} />
           <Route path="/account" component={AccountPage} />
           <Route path="/hands">

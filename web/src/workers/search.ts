@@ -1,6 +1,6 @@
 /** A search in a worker of its own, which is ended when it is not wanted any more. */
 import type { Bundle, Point } from '@idle-satchel/core';
-import type { Found, Layouts, Progress, WhyNot } from '@idle-satchel/core/searches';
+import type { Found, Layouts, Progress, RosterAnswer, RosterTask, WhyNot } from '@idle-satchel/core/searches';
 import { proxy } from 'comlink';
 import { remoteWorker } from './remote.js';
 import type { AnswerOf, OptionsOf, Searcher, SearchName } from './search.worker.js';
@@ -19,6 +19,10 @@ export class SearchWorker {
     return this.searcher.ask(
       each => each.run(name, bundle, options, proxy(report)) as Promise<Found<AnswerOf<Name>>>,
     );
+  }
+
+  roster(task: RosterTask, report: (progress: Progress) => void): Promise<Found<RosterAnswer>> {
+    return this.searcher.ask(each => each.roster(task, proxy(report)));
   }
 
   /** Asks about the positions that this worker found last. */

@@ -13,6 +13,7 @@ import {
   loadVehicles,
   packCases,
   readyInTime,
+  roster,
   shareOut,
   substitutes,
   swapBatteries,
@@ -24,6 +25,8 @@ import {
   type Means,
   type Prepared,
   type Progress,
+  type RosterAnswer,
+  type RosterTask,
   type Search,
   type Steps,
   type WhyNot,
@@ -103,6 +106,9 @@ const searcher = {
     if (name === 'positions') places = problem as Prepared;
     return reporting(search.solve(problem, meansOf(report)), report);
   },
+  /** The roster of several events: of no bundle, since none has them all. */
+  roster: (task: RosterTask, report: (progress: Progress) => void): Promise<Found<RosterAnswer>> =>
+    reporting(roster.solve(task, meansOf(report)), report),
   /** Why the best of the layouts that were found last has no camera at a place. */
   async whyNot({ layouts: [best] }: Layouts, at: Point, level: string | undefined): Promise<WhyNot> {
     if (!places || !best) return { reason: 'search first', layout: undefined, loses: 0 };

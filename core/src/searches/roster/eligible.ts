@@ -14,15 +14,22 @@ export interface Hindrance {
 
 /** What of somebody holds for a whole event. */
 export interface AtEvent {
+  readonly id: string;
   readonly says: Says;
   readonly young: boolean;
   /** They would have to stay longer than the house lets those under 18. */
   readonly late: boolean;
 }
 
-export function atEvent(person: Person, event: RosterEvent, { youngLeave }: Care): AtEvent {
+export function atEvent(
+  id: string,
+  person: Person,
+  event: RosterEvent,
+  { youngLeave }: Pick<Care, 'youngLeave'>,
+): AtEvent {
   const young = isYoungOn(person, dayIn(event.zone, event.from));
   return {
+    id,
     says: saysOf(person, event, event.zone),
     young,
     late: young && youngLeave !== undefined && minutesBeyond(event, youngLeave, event.zone) > 0,
@@ -42,6 +49,7 @@ export function hindranceOf(
   const { name } = person;
   const lacking = job.skills.find(skill => levelOf(person, skill) === undefined);
   if (lacking !== undefined) return { why: 'skill', words: `${name} has not learnt ${lacking}` };
+  if (event.saidNo?.includes(at.id)) return { why: 'away', words: `${name} said no at ${event.label}` };
   if (at.says === 'is away') return { why: 'away', words: `${name} is away at ${event.label}` };
   if (at.late) return { why: 'late', words: `${name} is under 18 and ${event.label} ends too late for them` };
   return undefined;

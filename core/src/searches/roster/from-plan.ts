@@ -28,9 +28,14 @@ export function rosterEventOf(
   const accepted = new Set(
     inOrder(plan.assignments).flatMap(([, { role, answer }]) => (answer?.how === 'yes' ? [role] : [])),
   );
+  const there = new Set(own.map(({ person }) => person));
+  const saidNo = inOrder(plan.assignments).flatMap(([, { person, answer }]) =>
+    answer?.how === 'no' && !there.has(person) ? [person] : [],
+  );
   return {
     ...{ id, label: plan.label, zone: plan.zone, from, to, venue: plan.venue.id },
     jobs: [...together.values()].map(roles => jobOf(roles, accepted)),
+    ...(saidNo.length > 0 && { saidNo: [...new Set(saidNo)] }),
   };
 }
 

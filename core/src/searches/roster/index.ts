@@ -3,6 +3,7 @@ import { inPlan } from '../../edits.js';
 import { idFrom, inOrder, minutesBetween } from '../../foundations/index.js';
 import type { Bundle } from '../../documents/index.js';
 import { assess } from '../../assess.js';
+import { assignmentFor } from '../../stations/hands/assign.js';
 import { OptionError, type Found, type Objective, type Offer, type Search } from '../search.js';
 import {
   inTurn,
@@ -22,8 +23,9 @@ import { stagesOf, type Stage, type RosterWay } from './stages.js';
 import { standbysOf, type Standby } from './standby.js';
 import { whyEmpty } from './why-empty.js';
 
+export { careOf } from './care.js';
 export { rosterEventOf } from './from-plan.js';
-export type { Job, RosterEvent } from './problem.js';
+export type { Care, Job, RosterEvent, RosterProblem } from './problem.js';
 export { ROSTER_WAYS, type RosterWay } from './stages.js';
 
 export interface Counted {
@@ -96,7 +98,8 @@ interface OwnEvent {
 }
 
 export interface RosterTask {
-  readonly own: OwnEvent;
+  /** Absent where the roster is made of no file. */
+  readonly own?: OwnEvent;
   readonly problem: RosterProblem;
   readonly way: RosterWay;
   readonly seconds: number;
@@ -154,17 +157,23 @@ const at = ({ id }: RosterEvent, { roles, label }: Job): At => ({ event: id, rol
 const againstOf = ({ against }: RosterModel): RosterAnswer['against'] =>
   against.map(({ event, job, why }) => ({ ...at(event, job), why }));
 
+/** Throws where there is nothing to fill, or an event is there twice or ends before it begins. */
+function checkEvents(events: readonly RosterEvent[], pathOf: (i: number) => string): void {
+  if (events.length === 0)
+    throw new OptionError('/events', 'are none, and this event has no time that is known');
+  events.forEach(({ id, label, from, to }, i) => {
+    if (events.findIndex(other => other.id === id) < i)
+      throw new OptionError(pathOf(i), `is there twice: ${id}`);
+    if (minutesBetween(from, to) < 0) throw new OptionError(pathOf(i), `${label} ends before it begins`);
+  });
+}
+
 function taskOf(bundle: Bundle, options: RosterOptions): RosterTask {
   const { people } = bundle.hands;
   const own = rosterEventOf(options.own ?? OWN, bundle, assess(bundle));
   const events = [own, ...(options.events ?? [])].filter(event => event !== undefined);
-  if (events.length === 0)
-    throw new OptionError('/events', 'are none, and this event has no time that is known');
-  events.forEach(({ id, label, from, to }, i) => {
-    const path = `/events/${own === undefined ? i : i - 1}`;
-    if (events.findIndex(other => other.id === id) < i) throw new OptionError(path, `is there twice: ${id}`);
-    if (minutesBetween(from, to) < 0) throw new OptionError(path, `${label} ends before it begins`);
-  });
+  const at = (i: number): string => `/events/${own === undefined ? i : i - 1}`;
+  checkEvents(events, at);
   const known = (list: readonly Counted[], path: string): readonly Counted[] => {
     list.forEach(({ person }, i) => {
       if (!Object.hasOwn(people, person))
@@ -175,7 +184,7 @@ function taskOf(bundle: Bundle, options: RosterOptions): RosterTask {
   return {
     own: { id: options.own ?? OWN, assignments: bundle.plan.assignments },
     problem: {
-      ...{ events, people, care: careOf(bundle) },
+      ...{ events, people, care: careOf(bundle.plan.rules?.crew ?? bundle.rules.crew) },
       past: Object.fromEntries(
         known(options.past ?? [], '/past').map(({ person, count }) => [person, count]),
       ),
@@ -197,7 +206,7 @@ function found(
   stages: readonly Stage[],
   { values, solved }: { readonly values: Values; readonly solved: readonly Solved[] },
   empty: readonly EmptyJob[],
-  ownEvent: OwnEvent,
+  ownEvent: OwnEvent | undefined,
 ): Found<RosterAnswer> {
   const { people, past } = problem;
   const name = (id: string): string => people[id]?.name ?? id;
@@ -233,19 +242,20 @@ function found(
 }
 
 /** The edit of the event of the file; others are changed by whoever has their plans. */
-function offersOf(problem: RosterProblem, chosen: readonly Choice[], own: OwnEvent): Offer[] {
-  const { patch } = inPlan({ assignments: own.assignments }).each(
+function offersOf(problem: RosterProblem, chosen: readonly Choice[], own: OwnEvent | undefined): Offer[] {
+  if (!own) return [];
+  const { assignments } = own;
+  const { patch } = inPlan({ assignments }).each(
     chosen.filter(({ event, job, person }) => event.id === own.id && job.person !== person),
     (edit, { job, person }) =>
-      edit.each(job.roles, (each, role) => each.put('assignments', idOf(own, role), { role, person })),
+      edit.each(job.roles, (each, role) =>
+        each.put('assignments', assignmentFor(assignments, role, person), { role, person }),
+      ),
   );
   if (patch.length === 0) return [];
   const label = `Put these people on ${problem.events[0]?.label ?? 'it'}`;
   return [{ id: idFrom('roster'), label, changes: [{ document: 'plan', patch }] }];
 }
-
-const idOf = ({ assignments }: OwnEvent, role: string): string =>
-  inOrder(assignments).find(([, each]) => each.role === role)?.[0] ?? idFrom(`role/${role}`);
 
 /** What the solver leaves of a number that is whole, or has few places. */
 const rounded = (value: number): number => Math.round(value * 1e6) / 1e6 + 0;

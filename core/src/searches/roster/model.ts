@@ -59,7 +59,8 @@ export interface Asked {
   readonly job: Job;
 }
 
-const CLASH_WORDS: Readonly<Record<Clash, (name: string, one: string, other: string) => string>> = {
+/** Why somebody cannot have two duties, in a sentence. */
+export const CLASH_WORDS: Readonly<Record<Clash, (name: string, one: string, other: string) => string>> = {
   'at once': (name, one, other) => `${name} cannot be at ${one} and ${other} at once`,
   way: (name, one, other) => `${name} has no time for the way between ${one} and ${other}`,
   rest: (name, one, other) => `${name} rests between ${one} and ${other}`,
@@ -103,7 +104,7 @@ class Building {
     const key = `${person} ${event.id}`;
     const before = this.known.get(key);
     if (before) return before;
-    const made = atEvent(this.person(person), event, this.problem.care);
+    const made = atEvent(person, this.person(person), event, this.problem.care);
     this.known.set(key, made);
     return made;
   };
@@ -126,7 +127,8 @@ class Building {
     const isAsked = this.asked?.event.id === event.id && this.asked.job === job;
     const own: [number, Variable][] = [];
     for (const id of this.ids) {
-      const stays = (event.fixed === true || job.accepted === true) && job.person === id;
+      const held = event.fixed === true || job.accepted === true || job.kept === true;
+      const stays = held && job.person === id;
       if (event.fixed && !stays) continue;
       const hindrance = hindranceOf(this.person(id), event, job, this.at(id, event));
       if (hindrance && stays) this.against.push({ event, job, why: hindrance.words });
@@ -139,7 +141,8 @@ class Building {
       own.push([1, on]);
       this.keep({ event, job, person: id, on, learning: learningFor(this.person(id), job).length > 0 });
       if (stays) {
-        const words = `${this.person(id).name} has said yes to ${job.label} at ${event.label}`;
+        const how = job.accepted ? 'has said yes to' : 'is kept on';
+        const words = `${this.person(id).name} ${how} ${job.label} at ${event.label}`;
         this.programme.atLeast([[1, on]], 1, event.fixed ? undefined : named(words, 'accepted'));
       }
     }

@@ -15,6 +15,8 @@ export interface Job {
   readonly person?: string;
   /** They said yes: it stays theirs. */
   readonly accepted?: boolean;
+  /** Whoever makes the roster wants it to stay theirs. */
+  readonly kept?: boolean;
 }
 
 export interface RosterEvent {
@@ -28,6 +30,8 @@ export interface RosterEvent {
   /** Where it is: a day’s next duty elsewhere needs the way there. Absent = somewhere else than all others. */
   readonly venue?: string;
   readonly jobs: readonly Job[];
+  /** People who were asked to do something at it, and said no. */
+  readonly saidNo?: readonly string[];
   /** It is only looked at: whoever is on it has this duty, and nothing of it is filled or changed. */
   readonly fixed?: boolean;
 }

@@ -103,7 +103,7 @@ function wishes(model: RosterModel, problem: RosterProblem): Stage {
     ({ person, event }) => !event.fixed && model.at(person, event).says === 'would rather not',
   );
   return {
-    ...{ label: 'wishes not kept', better: 'less' },
+    ...{ label: 'wishes not kept, less turns of learners', better: 'less' },
     counted: sum => change * taken(model) + sum,
     least: [
       ...unwilling.map(({ on }) => [ratherNot, on] as const),

@@ -1,4 +1,5 @@
 /** Putting a person on a role. */
+import type { Assignment } from '../../documents/index.js';
 import { idFrom, inOrder, type Fix, type Operation } from '../../foundations/index.js';
 import type { HandsReads, HandsSeen, RoleResult } from './result.js';
 import { levelOf } from './levels.js';
@@ -6,29 +7,38 @@ import { inPlan } from '../../edits.js';
 
 const RANK = { 'can lead': 1, 'can do': 0 } as const;
 
-/** Operations that put a person on a role, in place of whoever had it. */
-export function assignPatch(
-  assignments: HandsReads['assignments'],
-  role: Pick<RoleResult, 'key' | 'assignment'>,
-  person: string,
-): Operation[] {
-  const usual = idFrom(`role/${role.key}`);
-  // Whoever said no stays written down.
-  const free = assignments?.[usual] === undefined ? usual : idFrom(`role/${role.key}/${person}`);
-  return inPlan({ assignments }).put('assignments', role.assignment ?? free, { role: role.key, person })
-    .patch;
+/**
+ * The record by which somebody is put on a role: that of whoever has it so far, else a new one, which leaves written down
+ * who said no.
+ */
+export function assignmentFor(assignments: HandsReads['assignments'], role: string, person: string): string {
+  const so = inOrder(assignments).find(([, each]) => each.role === role && each.answer?.how !== 'no');
+  const usual = idFrom(`role/${role}`);
+  return so?.[0] ?? (assignments?.[usual] === undefined ? usual : idFrom(`role/${role}/${person}`));
 }
 
-/** People with the skill who have no role yet and are not away, the most able first. */
+/** Operations that put a person on a role, in place of whoever had it. */
+export const assignPatch = (
+  assignments: HandsReads['assignments'],
+  { key: role }: Pick<RoleResult, 'key'>,
+  person: string,
+): Operation[] =>
+  inPlan({ assignments }).put('assignments', assignmentFor(assignments, role, person), { role, person })
+    .patch;
+
+const no = ({ person, answer }: Assignment): string[] => (answer?.how === 'no' ? [person] : []);
+
+/** People with the skill who have no role yet, are not away and did not say no, the most able first. */
 function* assignFixes(
   { people, assignments, own: { says } }: HandsSeen,
   role: RoleResult,
   taken: ReadonlySet<string>,
 ): Generator<Fix> {
+  const saidNo = new Set(Object.values(assignments ?? {}).flatMap(no));
   const able = inOrder(people)
     .flatMap(([id, person]) => {
       const level = levelOf(person, role.skill);
-      const isFree = !taken.has(id) && says[id] !== 'is away' && !person.erased;
+      const isFree = !taken.has(id) && says[id] !== 'is away' && !saidNo.has(id) && !person.erased;
       return level && level !== 'learning' && isFree ? [{ id, name: person.name, level }] : [];
     })
     .sort((a, b) => RANK[b.level] - RANK[a.level]);

@@ -43,6 +43,9 @@ export function PeopleDoor() {
               Add somebody
             </button>
           )}
+          <Link className="link" to="/people/roster">
+            Roster
+          </Link>
           {lets && (
             <Link className="link" to="/people/access">
               Who comes in

@@ -1,6 +1,6 @@
-import { counted, showCalendarDay, showDayAndClock } from '@idle-satchel/core';
+import { counted, daysAfter, showCalendarDay, showDayAndClock } from '@idle-satchel/core';
 import type { BookingLine } from '@idle-satchel/core/api';
-import { dayBars, dayBounds, daysAfter, type DayBar } from '@idle-satchel/core/shelf-list';
+import { dayBars, dayBounds, type DayBar } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'wouter';

@@ -1,0 +1,12 @@
+/** Routes of the roster. */
+import type { Contract } from '../api.js';
+import { RosterSpan } from './roster.js';
+
+export const rosterRoutes = {
+  'GET /roster': {
+    needs: ['read', 'people'],
+    summary:
+      'Events from ?from= to ?to= (days; from today on, four weeks) as a roster is made of them: jobs, who is on them, duties before',
+    answer: RosterSpan,
+  },
+} as const satisfies Record<string, Contract>;

@@ -1,0 +1,28 @@
+/** A roster on a screen: what is known, what is drafted, how that reads as a grid, and what it changes in the plans. */
+export { changesOf, planChangesOf, type PlanChange, type RosterChange } from './changes.js';
+export {
+  cellsOf,
+  offeredTo,
+  openJobs,
+  rowsOf,
+  type CellJob,
+  type OpenJob,
+  type RosterCell,
+  type RosterRow,
+} from './grid.js';
+export { ROSTER_WAYS, type RosterWay } from '../searches/roster/stages.js';
+export { rosterEventOf } from '../searches/roster/from-plan.js';
+export type { RosterEvent } from '../searches/roster/problem.js';
+export {
+  draftOf,
+  factsOf,
+  keyOfJob,
+  NO_DRAFT,
+  personOn,
+  problemOf,
+  withKept,
+  withPerson,
+  type Draft,
+  type RosterFacts,
+  type RosterLine,
+} from './state.js';
