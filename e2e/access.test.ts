@@ -35,6 +35,8 @@ const PLACES = [
   '/people',
   '/people/zitamorrow',
   '/people/roster',
+  '/people/asking',
+  '/duties',
   '/people/access',
   '/account',
   '/invitation#none',

@@ -95,3 +95,43 @@ describe('the roster of a span of days', () => {
     await cell(0, 0).getByText('Camera operator').waitFor({ state: 'detached' });
   });
 });
+
+describe('asking somebody', () => {
+  it('gives a link of their own, by which they answer without signing in; the answer is told on the page', async () => {
+    await page.goto(`${stage.servers[0]?.address}/people/asking`);
+    await page.getByRole('button', { name: 'Ask Tobin Ashgrove' }).click();
+    await page.getByLabel('Subject').fill('Mixing on Friday?');
+    await page.getByRole('button', { name: 'I send it myself' }).click();
+    const text = await page.getByLabel('What to send').inputValue();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Remind Tobin Ashgrove' }).waitFor();
+    await page.getByText('Mixing on Friday?').waitFor();
+    const phone = await page.context().newPage();
+    await phone.setViewportSize({ width: 390, height: 844 });
+    await phone.goto(/http\S+#\S+/.exec(text)?.[0] ?? '');
+    const duty = phone.getByRole('region', { name: 'Friday 19:30 – opening concert' });
+    await duty.getByText('Vision mixer').waitFor();
+    await duty.getByRole('button', { name: 'Only if nobody else can' }).click();
+    await duty.getByText('You come unless somebody else can.').waitFor();
+    await page
+      .getByRole('row', { name: /Tobin Ashgrove/ })
+      .getByText('only if nobody else can')
+      .waitFor();
+    await duty.getByRole('button', { name: 'No, I cannot' }).click();
+    await duty.getByText('You said no.').waitFor();
+    await page.getByRole('row', { name: /Tobin Ashgrove/ }).waitFor({ state: 'detached' });
+    const comes = phone.getByRole('region', { name: 'When you come' });
+    await comes.getByRole('button', { name: 'Say when' }).click();
+    await comes.getByLabel(/^You/).selectOption('come');
+    await comes.getByLabel('From', { exact: true }).fill('2030-03-01');
+    await comes.getByRole('button', { name: 'Keep it' }).click();
+    await comes.getByText('You come: Fri 1 Mar 2030').waitFor();
+    await phone.getByRole('button', { name: 'Make the address of a calendar' }).click();
+    const calendar = await phone.request.get(await phone.getByLabel('The link').inputValue());
+    if (!(await calendar.text()).startsWith('BEGIN:VCALENDAR')) throw new Error('no calendar');
+    await page.getByRole('button', { name: 'Take back the link of Tobin Ashgrove' }).click();
+    await phone.reload();
+    await phone.getByText('This link is not good any more').waitFor();
+    await phone.close();
+  });
+});

@@ -4,6 +4,7 @@
  */
 import type { Action, Resource } from './access/index.js';
 import { accountRoutes } from './api/account-routes.js';
+import { dutyRoutes } from './api/duty-routes.js';
 import { factorRoutes } from './api/factor-routes.js';
 import { EventBundle, Revised, VenueBundle } from './api/bundles.js';
 import {
@@ -41,6 +42,7 @@ export * from './api/accounts.js';
 export * from './api/factors.js';
 export * from './api/bookings.js';
 export * from './api/bundles.js';
+export * from './api/duties.js';
 export * from './api/edits.js';
 export * from './api/events.js';
 export { Made } from './api/made.js';
@@ -74,6 +76,7 @@ export const ROUTES = {
   ...peopleRoutes,
   ...personDataRoutes,
   ...rosterRoutes,
+  ...dutyRoutes,
   'GET /organisation': {
     needs: ['read', 'organisation'],
     summary: 'The organisation this browser works in, and the others on this machine',

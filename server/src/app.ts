@@ -19,6 +19,8 @@ import { routes } from './routes.js';
 
 /** Requests of one address in a minute. */
 const REQUESTS_PER_MINUTE = 6000;
+/** Of those, by personal links and calendars. */
+const REQUESTS_BY_LINK = 60;
 
 /** What is told as it happens must not wait for more to be compressed with it. */
 const mayCompress: CompressionFilter = (request, response) =>
@@ -32,6 +34,8 @@ export interface AppOptions {
   readonly hosts?: ReadonlySet<string>;
   /** Requests of one address in a minute. */
   readonly requestsPerMinute?: number;
+  /** Of those, by personal links and calendars. */
+  readonly requestsByLink?: number;
   /** Proxies before it whose word counts on who asks, and how: their addresses, or how many there are. */
   readonly trustProxy?: string;
   /** It answers only what came by TLS. */
@@ -65,12 +69,17 @@ const refuseOpenWay: RequestHandler = (request, _response, next) => {
   );
 };
 
+const tooMany = (): never => {
+  throw new Problem(429, 'Too many requests; wait a minute');
+};
+
 export function createApp(
   context: Context,
   {
     interfaceFolder,
     hosts = LOOPBACK_HOSTS,
     requestsPerMinute = REQUESTS_PER_MINUTE,
+    requestsByLink = REQUESTS_BY_LINK,
     trustProxy,
     onlySecure = false,
     authority,
@@ -96,9 +105,18 @@ export function createApp(
       windowMs: 60_000,
       standardHeaders: true,
       legacyHeaders: false,
-      handler: () => {
-        throw new Problem(429, 'Too many requests; wait a minute');
-      },
+      handler: tooMany,
+    }),
+  );
+  // Nobody tries many tokens; calendars ask now and then.
+  app.use(
+    [`${API}/duties`, `${API}/calendar`],
+    rateLimit({
+      limit: requestsByLink,
+      windowMs: 60_000,
+      standardHeaders: true,
+      legacyHeaders: false,
+      handler: tooMany,
     }),
   );
   app.use(API, onlyOwnPages);

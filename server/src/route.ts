@@ -27,6 +27,8 @@ export interface Call<Body> extends Asked<Body> {
 /** What a handler is given that answers whoever asks, signed in or not. */
 export interface OpenCall<Body> {
   readonly body: Body;
+  /** Parameters of its path. */
+  readonly params: Readonly<Record<string, string>>;
   readonly context: Context;
   readonly response: Response;
   readonly who: Who | undefined;
@@ -109,7 +111,7 @@ export function register(app: Express, context: Context, routes: readonly Route[
     app[method](`${API}${path}`, async (request: Request, response: Response) => {
       const who = whoAsked(response);
       if (open) {
-        const call = { body: await looked(request), context, response, who };
+        const call = { body: await looked(request), params: once(request.params), context, response, who };
         send(response.status(status), await open(call));
         return;
       }
@@ -126,9 +128,11 @@ export function register(app: Express, context: Context, routes: readonly Route[
   }
 }
 
+/** Those that stand there once. */
+const once = (values: object): Record<string, string> =>
+  Object.fromEntries(Object.entries(values).filter(([, value]) => typeof value === 'string'));
+
 function wishOf(route: RouteName, request: Request, { organisation, viewer, account, name }: Who): Wish {
-  const once = (values: object): Record<string, string> =>
-    Object.fromEntries(Object.entries(values).filter(([, value]) => typeof value === 'string'));
   return {
     route,
     organisation,

@@ -3,6 +3,7 @@ import { accountRoutes } from './features/accounts/routes.js';
 import { personDataRoutes } from './features/person-data/routes.js';
 import { bookingRoutes } from './features/bookings/routes.js';
 import { documentRoutes } from './features/documents/routes.js';
+import { dutyRoutes } from './features/duties/routes.js';
 import { editRoutes } from './features/edits/routes.js';
 import { eventRoutes } from './features/events/routes.js';
 import { fileRoutes } from './features/files/routes.js';
@@ -10,6 +11,7 @@ import { handsRoutes } from './features/hands/routes.js';
 import { liveRoutes } from './features/live/routes.js';
 import { organisationRoutes } from './features/organisations/routes.js';
 import { pictureRoutes } from './features/pictures/routes.js';
+import { requestRoutes } from './features/requests/routes.js';
 import { rosterRoutes } from './features/roster/routes.js';
 import { sheetRoutes } from './features/sheets/routes.js';
 import { gearRoutes } from './features/shelf/gear.js';
@@ -38,5 +40,7 @@ export const routes: readonly Route[] = [
   ...accountRoutes,
   ...personDataRoutes,
   ...rosterRoutes,
+  ...dutyRoutes,
+  ...requestRoutes,
   ...liveRoutes,
 ];

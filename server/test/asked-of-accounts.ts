@@ -7,12 +7,16 @@ import { FRIDAY, type Setup } from './helper.js';
 import { member, PASSWORD, SERVING, signedIn, type Agent } from './people.js';
 import { SoftwareAuthenticator } from './software-authenticator.js';
 
-/** Addresses of accounts. */
-export const ACCOUNTS = /^\/(session|account|first-start|members|invitations|guest-links)/;
+/** Addresses of accounts, and of links. */
+export const ACCOUNTS =
+  /^\/(session|account|first-start|members|invitations|guest-links|duties|duty-links|calendar|requests)/;
 
 const HOST = 'localhost';
 const origin = `http://${HOST}`;
 const OWN = { password: PASSWORD };
+
+const REQUEST = { person: SERVING, way: 'by hand', subject: 'Help', text: 'Come: {link}' };
+const tokenIn = (text: string): string => text.slice(text.indexOf('#') + 1);
 
 /** What a route is asked with: the id in its address, and its body. */
 interface With {
@@ -37,6 +41,13 @@ class Asking {
   private readonly link = () => this.made('/guest-links', { event: FRIDAY, label: 'Choir', days: 1 });
   private readonly account = async (): Promise<string> =>
     ((await this.agent.get(`${API}/session`)).body as { account: string }).account;
+
+  /** A personal link, made to be sent by hand. */
+  private async duties(): Promise<{ id: string; token: string }> {
+    const { id, text } = await this.made<{ id: string; text: string }>('/requests', REQUEST);
+    return { id, token: text };
+  }
+  private readonly dutyToken = async () => ({ token: tokenIn((await this.duties()).token) });
 
   /** The code of an authenticator that is offered. */
   private async code(): Promise<string> {
@@ -99,6 +110,21 @@ class Asking {
     'POST /invitations/accept': async () => ({ body: { token: (await this.invited()).token } }),
     'POST /guest-links': () => Promise.resolve({ body: { event: FRIDAY, label: 'Choir', days: 1 } }),
     'POST /guest-links/:id/end': async () => ({ id: (await this.link()).id }),
+    'POST /requests': () => Promise.resolve({ body: REQUEST }),
+    'POST /duty-links/:id/end': async () => ({ id: (await this.duties()).id }),
+    'POST /duties/look': async () => ({ body: await this.dutyToken() }),
+    'POST /duties/answer': async () => ({ body: { ...(await this.dutyToken()), event: FRIDAY, how: 'yes' } }),
+    'POST /duties/take': async () => {
+      const own = { ...(await this.dutyToken()), event: FRIDAY };
+      await this.made('/duties/answer', { ...own, how: 'swap' });
+      const other = await this.made<{ text: string }>('/requests', { ...REQUEST, person: 'agathepeel' });
+      return { body: { ...own, token: tokenIn(other.text), role: 'camera camwide01' } };
+    },
+    'POST /duties/presence': async () => ({ body: { ...(await this.dutyToken()), presence: {} } }),
+    'POST /duties/calendar': async () => ({ body: await this.dutyToken() }),
+    'GET /calendar/:token': async () => ({
+      id: (await this.made('/duties/calendar', await this.dutyToken())).token,
+    }),
     'POST /guest-links/enter': async () => ({ body: { token: (await this.link()).token } }),
   };
 }
@@ -109,7 +135,7 @@ export async function askedOfAccounts(setup: Setup, name: RouteName) {
   await member(setup, login, 'owner');
   const agent = await signedIn(setup, login);
   const { id = '', body } = (await new Asking(setup, agent, login).before[name]?.()) ?? {};
-  return agent[method.toLowerCase() as 'get'](`${API}${path.replace(':id', id)}`)
+  return agent[method.toLowerCase() as 'get'](`${API}${path.replace(/:id|:token/, id)}`)
     .set('host', HOST)
     .send(body);
 }

@@ -136,6 +136,12 @@ describe('what is kept of somebody', () => {
     const lent = { to: 'PETRA LUND', on: '2026-12-01' };
     expect((await owner.patch(`${API}/items/itemcam01`).send({ lent })).status).toBe(200);
     await owner.patch(`${API}/people/wilfokonjo`).send({ note: 'comes with Petra Lund' });
+    // Asked by links and messages, to them and to somebody else.
+    for (const person of [SERVING, 'wilfokonjo'])
+      await post(owner, '/requests', {
+        ...{ person, way: 'by hand', subject: `With ${NAME}?` },
+        text: `${NAME} asked for you: {link}`,
+      }).expect(201);
     await post(owner, '/invitations', { role: 'hand', name: NAME });
     await post(owner, '/guest-links', { event: FRIDAY, label: 'Mother of Petra Lund', days: 1 });
     await post(owner, '/bookings', {

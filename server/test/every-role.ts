@@ -63,6 +63,7 @@ export class EveryRole {
         sessions: 'session00001',
       },
       ...{ members: 'member000001', invitations: 'invite000001', 'guest-links': 'link00000001' },
+      'duty-links': 'link00000001',
       'item-changes': 'change000001',
       account: 'passkey00001',
     });

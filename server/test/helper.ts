@@ -12,6 +12,7 @@ import { createApp } from '../src/app.js';
 import { connect } from '../src/database/connection.js';
 import { migrate } from '../src/database/migrations.js';
 import { loadDemo } from '../src/demo.js';
+import { NO_POST, type Post } from '../src/features/requests/post.js';
 import { LiveRelay } from '../src/features/live/relay.js';
 import { forgetSessions } from '../src/gate/who.js';
 import { heavyWork, type Heavy } from '../src/heavy/pool.js';
@@ -42,6 +43,7 @@ export interface Setup {
   readonly heavy: Heavy;
   readonly api: ReturnType<typeof supertest>;
   readonly demo: boolean;
+  readonly post: Post;
   readonly close: () => Promise<void>;
 }
 
@@ -57,7 +59,8 @@ const SPAWNED = { PORT: '0', LOG_LEVEL: 'fatal', DEMO: 'yes', WORK_SECONDS: Stri
 export async function setUp({
   demo = true,
   log = pino({ level: 'silent' }),
-}: { readonly demo?: boolean; readonly log?: Logger } = {}): Promise<Setup> {
+  post = NO_POST,
+}: { readonly demo?: boolean; readonly log?: Logger; readonly post?: Post } = {}): Promise<Setup> {
   const database = await freshDatabase();
   const sequelize = connect(database.url);
   await migrate(sequelize);
@@ -65,14 +68,14 @@ export async function setUp({
   const relay = new LiveRelay(database.url, log, () => forgetSessions(sequelize));
   await relay.start();
   const heavy = heavyWork({ databaseUrl: database.url, worker: HEAVY, threads: 1, longest: PATIENT });
-  const app = createApp({ sequelize, relay, heavy, log, demo });
+  const app = createApp({ sequelize, relay, heavy, log, post, demo });
   return {
     url: database.url,
     app,
     sequelize,
     heavy,
     api: supertest(app),
-    demo,
+    ...{ demo, post },
     close: async () => {
       await heavy.close();
       await relay.close();

@@ -9,6 +9,9 @@ export const MOST_WRONG_PINS = 5;
 export const INVITATION_DAYS = 7;
 /** Longest that a link for guests lasts, days. */
 export const MOST_GUEST_DAYS = 90;
+/** How long somebody’s own link to their duties is good, and messages to them are kept, days. */
+export const DUTY_LINK_DAYS = 60;
+export const MESSAGE_DAYS = 90;
 /** How long it is kept who did what, days: a year, and some to look back on it. */
 export const AUDIT_DAYS = 400;
 /** Longest that a session lasts without being used, and at all, days. */

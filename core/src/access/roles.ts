@@ -38,6 +38,7 @@ export const RESOURCES = [
   'live',
   'accounts',
   'links',
+  'requests',
   'audit',
   'self',
 ] as const;
@@ -80,6 +81,8 @@ const BY_RESOURCE: Readonly<Record<Resource, Cell>> = {
   live: { read: ALL, change: O },
   accounts: { read: O, change: O },
   links: { read: OP, change: OP },
+  // How people are asked, and what they are sent; not how they are reached.
+  requests: { read: OP, change: OP },
   audit: { read: O, change: O },
   self: { read: ALL, change: OPH },
 };

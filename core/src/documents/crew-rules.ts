@@ -32,5 +32,7 @@ export class CrewRules {
   @Optional() @Num(50, 99.9) ready?: number;
   /** Days before a roster whose duties count for fair shares. */
   @Optional() @Int(0, 1000) remembers?: number;
+  /** Days before an event on which people are to have answered. */
+  @Optional() @Int(0, 60) replyDays?: number;
   @Optional() @One(() => RosterWishes) wishes?: RosterWishes;
 }

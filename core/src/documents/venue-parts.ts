@@ -257,6 +257,8 @@ export class Facts {
   /** Height above the sea, m: the air is thinner there. */
   @Optional() @Num(-430, 5500) altitude?: number;
   @Optional() @Text(300) access?: string;
+  /** Where people leave their cars. */
+  @Optional() @Text(300) parking?: string;
   @Optional() @Text(300) noise?: string;
   /** From where the vehicle stands to the room. */
   @Optional() @One(() => WayIn) way?: WayIn;

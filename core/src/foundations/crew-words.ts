@@ -29,18 +29,19 @@ export type PresenceHow = (typeof PRESENCES)[number];
 export const TIES = ['one household', 'come together', 'related', 'keep apart'] as const;
 export type TieHow = (typeof TIES)[number];
 
-/** Answers of somebody who was put on a role: asked and not answered yet, yes, no. */
-export const ANSWERS = ['asked', 'yes', 'no'] as const;
+/** Answers of somebody who was put on a role: asked and not answered yet, yes, no, yes unless somebody else can. */
+export const ANSWERS = ['asked', 'yes', 'no', 'swap'] as const;
 export type AnswerHow = (typeof ANSWERS)[number];
 
 /**
  * Hours of rest between the last duty of a day and the first of the next: 11 (Directive 2003/88/EC), of those under 18
  * 12, of children 14 (Directive 94/33/EC); local law may want more. Minutes from one venue to another, and days of a
- * hundred on which everything is ready by doors, days before that fair shares remember: house figures.
+ * hundred on which everything is ready by doors, days before that fair shares remember,
+ * days before an event on which answers are wanted: house figures.
  */
 export const USUAL_CARE = {
   ...{ rest: 11, restYoung: 12, restUnder15: 14 },
-  ...{ between: 30, ready: 90, remembers: 180 },
+  ...{ between: 30, ready: 90, remembers: 180, replyDays: 7 },
 } as const;
 
 /** What wishes that are not kept count beside each other: house figures. */

@@ -16,6 +16,11 @@ export { presenceWords, trainingWords } from './words.js';
 /** What people enter of somebody, apart from what comes several times. */
 export const PERSON_FORM = recordForm(PersonFields);
 export const PRESENCE_FORM = recordForm(Presence);
+/** The same, as one says it of oneself. */
+export const OWN_PRESENCE_FORM: typeof PRESENCE_FORM = {
+  ...PRESENCE_FORM,
+  fields: PRESENCE_FORM.fields.map(field => (field.name === 'how' ? { ...field, label: 'You' } : field)),
+};
 export const TIE_FORM = recordForm(Tie);
 export const TRAINING_FORM = recordForm(Training);
 

@@ -24,6 +24,28 @@ export class DutyRows extends Scope {
       to,
     );
   }
+  /** Events that end after an instant, as far as their start tells, in which somebody is on a role or said no to one. */
+  async eventsOf(person: string, after: string): Promise<string[]> {
+    const rows = await this.select<{ id: string }>(
+      `SELECT id FROM documents WHERE organisation_id = $1 AND kind = 'plan' AND body -> 'parent' IS NULL AND sort_key > $3
+         AND jsonb_path_exists(body, '$.assignments.*.person ? (@ == $p)', jsonb_build_object('p', $2::text))
+       ORDER BY sort_key, id LIMIT 100`,
+      ...[person, after],
+    );
+    return rows.map(({ id }) => id);
+  }
+  /** Roles at events after an instant that somebody would hand over. */
+  swaps(
+    after: string,
+  ): Promise<{ readonly event: string; readonly role: string; readonly person: string }[]> {
+    return this.select(
+      `SELECT d.id AS event, a.value ->> 'role' AS role, a.value ->> 'person' AS person
+       FROM documents d, jsonb_each(CASE jsonb_typeof(body -> 'assignments') WHEN 'object' THEN body -> 'assignments' ELSE '{}' END) a
+       WHERE organisation_id = $1 AND kind = 'plan' AND body -> 'parent' IS NULL AND sort_key > $2
+         AND a.value -> 'answer' ->> 'how' = 'swap' ORDER BY sort_key, d.id, role`,
+      after,
+    );
+  }
 }
 
 export const dutiesOf = ({ sequelize, organisationId, actor }: Scope): DutyRows =>

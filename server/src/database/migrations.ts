@@ -4,6 +4,7 @@ import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { Umzug } from 'umzug';
 import { claimOf } from '../features/events/claims.js';
 import { ACCOUNT_TABLES, FACTORS, PINS } from './account-tables.js';
+import { DUTY_TABLES } from './duty-tables.js';
 import { Scope } from './scope.js';
 
 /** The transaction in which every change is made, and noted. */
@@ -211,6 +212,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '0008-accounts', up: ({ run }) => run(ACCOUNT_TABLES) },
   { name: '0009-pins', up: ({ run }) => run(PINS) },
   { name: '0010-factors', up: ({ run }) => run(FACTORS) },
+  { name: '0011-duty-links', up: ({ run }) => run(DUTY_TABLES) },
 ];
 
 /** Claims of the events that are there already; one that cannot be read any more claims nothing. */

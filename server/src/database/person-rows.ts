@@ -28,6 +28,7 @@ const PAST: readonly Past[] = [
   { table: 'bookings', keys: ['id'], json: [], texts: { label: 'label', author: 'author' } },
   { table: 'claims', keys: ['event_id'], json: [], texts: { label: 'label' } },
   { table: 'invitations', keys: ['id'], json: [], texts: { name: 'who' } },
+  { table: 'messages', keys: ['id'], json: [], texts: { subject: 'label', text: 'label', why: 'label' } },
   { table: 'guest_links', keys: ['id'], json: [], texts: { label: 'who' } },
 ];
 const AUDIT: Past = { table: 'audit', keys: ['number'], json: [], texts: { who: 'who', what: 'who' } };
@@ -231,6 +232,11 @@ export class PersonRows extends Scope {
     for (const table of ['members', 'invitations'])
       await this.select(
         `UPDATE ${table} SET person_id = NULL WHERE organisation_id = $1 AND person_id = $2 RETURNING 1`,
+        person,
+      );
+    for (const table of ['duty_links', 'messages'])
+      await this.select(
+        `DELETE FROM ${table} WHERE organisation_id = $1 AND person_id = $2 RETURNING id`,
         person,
       );
   }

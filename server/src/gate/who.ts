@@ -105,17 +105,18 @@ async function demoOwner(sequelize: Sequelize, wanted: string | undefined): Prom
 }
 
 /** Addresses below the API, with their methods, that answer whoever asks. */
-const OPEN: ReadonlySet<string> = new Set([
+const OPEN: readonly RegExp[] = [
   'GET /openapi.json',
   ...Object.entries<Contract>(ROUTES).flatMap(([name, { needs }]) => (needs === 'open' ? [name] : [])),
-]);
+].map(name => new RegExp(`^${name.replaceAll('.', String.raw`\.`).replace(/:\w+/g, '[^/]+')}$`));
 
 /** Finds out who asks before anything that they sent is read; 401 for what is not open to everybody. */
 export const identify =
   (context: Pick<Context, 'sequelize' | 'demo'>): RequestHandler =>
   async (request, response, next) => {
     const who = await whoAsks(context, request);
-    if (!who && !OPEN.has(`${request.method} ${request.path}`)) throw await notSignedIn(context.sequelize);
+    if (!who && !OPEN.some(each => each.test(`${request.method} ${request.path}`)))
+      throw await notSignedIn(context.sequelize);
     response.locals.who = who;
     next();
   };

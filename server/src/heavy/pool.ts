@@ -7,7 +7,8 @@ import type { EventSummary } from '@idle-satchel/core/api';
 import type { Wish } from '../asked.js';
 import { busy, Problem } from '../problem.js';
 import { FileAnswer } from '../route.js';
-import type { Outcome, SummaryWish } from './worker.js';
+import type { Told } from '../features/duties/told.js';
+import type { Outcome, SummaryWish, ToldWish } from './worker.js';
 
 /** What is asked beyond this waits no more: it is told to come again. */
 const MOST_WAITING = 24;
@@ -20,6 +21,7 @@ const IDLE = 600_000;
 export interface Heavy {
   answer(wish: Wish): Promise<FileAnswer>;
   summary(wish: SummaryWish): Promise<EventSummary>;
+  told(wish: ToldWish): Promise<Told>;
   close(): Promise<void>;
 }
 
@@ -57,7 +59,7 @@ export function heavyWork({
   pool.on('error', onTrouble);
   // Counted here: the pool itself does not hold what can be given up to the length of its queue.
   let asked = 0;
-  const run = async <Answer>(name: 'answer' | 'summary', wish: object): Promise<Answer> => {
+  const run = async <Answer>(name: 'answer' | 'summary' | 'told', wish: object): Promise<Answer> => {
     if (asked >= threads + mostWaiting)
       throw busy('Too much is asked for at once', 'Ask again in a moment', 5);
     let outcome: Outcome<Answer>;
@@ -79,6 +81,7 @@ export function heavyWork({
       return new FileAnswer(bytes, type, name);
     },
     summary: wish => run<EventSummary>('summary', wish),
+    told: wish => run<Told>('told', wish),
     close: () => pool.destroy(),
   };
 }

@@ -1,10 +1,12 @@
-/** What a thread for heavy work runs: routes that may take long, and what the list of events says of one. */
+/** What a thread for heavy work runs: routes that may take long, what the list of events says of one, and what
+ * somebody is told by their own link. */
 import type { EventSummary, RouteName } from '@idle-satchel/core/api';
 import { workerData } from 'piscina';
 import { askedOf, type Wish } from '../asked.js';
 import { connect } from '../database/connection.js';
 import type { Actor } from '../database/own-rows.js';
 import { Scope } from '../database/scope.js';
+import { toldTo, type Told } from '../features/duties/told.js';
 import { summaryOf } from '../features/events/summary.js';
 import { asProblem, type Problem } from '../problem.js';
 import { FileAnswer, Written, type Route } from '../route.js';
@@ -23,6 +25,11 @@ export interface SummaryWish {
   readonly event: string;
 }
 
+export interface ToldWish {
+  readonly organisation: string;
+  readonly person: string;
+}
+
 const { databaseUrl } = workerData as { readonly databaseUrl: string };
 const sequelize = connect(databaseUrl, { most: 2 });
 
@@ -38,6 +45,10 @@ export const answer = (wish: Wish): Promise<Outcome<FileAnswer>> =>
 
 export const summary = ({ organisation, actor, event }: SummaryWish): Promise<Outcome<EventSummary>> =>
   outcomeOf(() => summaryOf(new Scope(sequelize, organisation, null, actor), event));
+
+/** What somebody is told by their own link: all of the house counts for it, and little of it is told. */
+export const told = ({ organisation, person }: ToldWish): Promise<Outcome<Told>> =>
+  outcomeOf(() => toldTo(new Scope(sequelize, organisation, null, { viewer: { role: 'owner' } }), person));
 
 async function outcomeOf<Answer>(work: () => Promise<Answer>): Promise<Outcome<Answer>> {
   try {

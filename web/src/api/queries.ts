@@ -53,3 +53,11 @@ export const historyQuery = (id: string) =>
     getNextPageParam: page => page.next,
     staleTime: 0,
   });
+
+/** Events from one day to another as a roster is made of them. */
+export const rosterQuery = (from: string, to: string) =>
+  queryOptions({
+    queryKey: ['roster', from, to],
+    queryFn: () => call('GET /roster', { from, to }),
+    placeholderData: before => before,
+  });

@@ -10,6 +10,7 @@ const SignIn = fetched(() => import('../doors/entry/SignIn.js'));
 const FirstStart = fetched(() => import('../doors/entry/FirstStart.js'));
 const InvitationPage = fetched(() => import('../doors/entry/InvitationPage.js'));
 const GuestPage = fetched(() => import('../doors/entry/GuestPage.js'));
+const DutiesPage = fetched(() => import('../doors/duties/DutiesPage.js'));
 
 /**
  * What stands before the doors: whoever is signed in goes through, and whoever is not is asked who they are. What this
@@ -40,6 +41,8 @@ export function Gate({ children }: { children: ReactNode }) {
     <Suspense fallback={<p className="p-6 text-faint">…</p>}>
       {pathname === '/invitation' ? (
         <InvitationPage onDone={() => navigate('/', { replace: true })} />
+      ) : pathname === '/duties' ? (
+        <DutiesPage />
       ) : pathname === '/guest' ? (
         <GuestPage
           onDone={event => navigate(event === undefined ? '/' : `/events/${event}/day`, { replace: true })}

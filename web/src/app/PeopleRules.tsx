@@ -11,6 +11,7 @@ const NUMBERS = [
   ['between', 'Way from one venue to another', 'min', 0, 600],
   ['ready', 'Days on which all is ready by doors', '%', 50, 99.9],
   ['remembers', 'Duties before that fair shares remember', 'days', 0, 1000],
+  ['replyDays', 'Answers are wanted before an event', 'days', 0, 60],
 ] as const;
 
 const WISHES = [

@@ -80,6 +80,7 @@ const AccessPage = page(async () => (await import('../doors/access/AccessPage.js
 const AccountPage = page(async () => (await import('../doors/access/AccountPage.js')).AccountPage);
 const PersonPage = page(async () => (await import('../doors/people/PersonPage.js')).PersonPage);
 const RosterPage = page(async () => (await import('../doors/roster/RosterPage.js')).RosterPage);
+const AskingPage = page(async () => (await import('../doors/asking/AskingPage.js')).AskingPage);
 const PeopleDoor = page(async () => (await import('../doors/people/PeopleDoor.js')).PeopleDoor);
 
 /** The page at the address; one that breaks leaves the doors above it, and another address begins anew. */
@@ -108,6 +109,7 @@ function Pages() {
           <Route path="/people" component={PeopleDoor} />
           <Route path="/people/access" component={AccessPage} />
           <Route path="/people/roster" component={RosterPage} />
+          <Route path="/people/asking" component={AskingPage} />
           <Route path="/people/:person" component={PersonPage} />
           <Route path="/account" component={AccountPage} />
           <Route path="/hands">

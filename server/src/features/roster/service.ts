@@ -12,7 +12,7 @@ import { madeFrom } from '../events/made-from.js';
 import { only } from '../events/service.js';
 
 /** Events that are filled at once at most. */
-const MOST_EVENTS = 60;
+const MOST_EVENTS = 100;
 /** Days before and after a span in which a duty may still be in the way of rest, or of a month. */
 const BESIDE = 2;
 /** Longest span, days. */

@@ -46,6 +46,9 @@ export function PeopleDoor() {
           <Link className="link" to="/people/roster">
             Roster
           </Link>
+          <Link className="link" to="/people/asking">
+            Asking
+          </Link>
           {lets && (
             <Link className="link" to="/people/access">
               Who comes in

@@ -6,7 +6,7 @@ import { useState, type ReactNode } from 'react';
 import { wordsOf } from '../../api/client.js';
 import { random } from '../../api/random.js';
 import { RecordForm } from '../../ledger/RecordForm.js';
-import { PresenceForm } from './PresenceForm.js';
+import PresenceForm from './PresenceForm.js';
 
 type Lists = 'presence' | 'ties' | 'training';
 

@@ -1,11 +1,26 @@
 import type { UnitSystem } from '@idle-satchel/core';
-import { DAY_PATTERNS, PRESENCE_FORM, ruleOf, WEEKDAY_NAMES } from '@idle-satchel/core/person-forms';
+import {
+  DAY_PATTERNS,
+  OWN_PRESENCE_FORM,
+  PRESENCE_FORM,
+  ruleOf,
+  WEEKDAY_NAMES,
+} from '@idle-satchel/core/person-forms';
 import { useState } from 'react';
 import { RecordForm } from '../../ledger/RecordForm.js';
 import { today } from '../../ui/today.js';
 
 /** When somebody comes, or does not: a day, a span, or days that come again. */
-export function PresenceForm({ system, onKeep }: { system: UnitSystem; onKeep: (record: object) => void }) {
+export default function PresenceForm({
+  system,
+  own = false,
+  onKeep,
+}: {
+  system: UnitSystem;
+  /** It is said by whom it is of. */
+  own?: boolean;
+  onKeep: (record: object) => void;
+}) {
   const [pattern, setPattern] = useState(-1);
   const [day, setDay] = useState('SU');
   const rule = pattern < 0 ? undefined : ruleOf(pattern, day);
@@ -41,8 +56,8 @@ export function PresenceForm({ system, onKeep }: { system: UnitSystem; onKeep: (
         )}
       </p>
       <RecordForm
-        name="When they come"
-        form={PRESENCE_FORM}
+        name={own ? 'When you come' : 'When they come'}
+        form={own ? OWN_PRESENCE_FORM : PRESENCE_FORM}
         record={{ how: 'are away', from: today() }}
         besides={rule === undefined ? {} : { rule }}
         system={system}

@@ -11,21 +11,14 @@ import {
   type RosterFacts,
 } from '@idle-satchel/core/roster-sheet';
 import type { Found, Progress, RosterAnswer, RosterWay } from '@idle-satchel/core/searches';
-import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { call, wordsOf } from '../../api/client.js';
-import { peopleQuery } from '../../api/queries.js';
+import { wordsOf } from '../../api/client.js';
+import { peopleQuery, rosterQuery } from '../../api/queries.js';
 import { sendChanges } from '../../api/send-edit.js';
 import { useKept } from '../../ui/use-kept.js';
 import { SearchWorker } from '../../workers/search.js';
 import { useLiveList } from '../use-live-list.js';
-
-const rosterQuery = (from: string, to: string) =>
-  queryOptions({
-    queryKey: ['roster', from, to],
-    queryFn: () => call('GET /roster', { from, to }),
-    placeholderData: before => before,
-  });
 
 /** Longest that is looked for, s. */
 const SECONDS = 20;

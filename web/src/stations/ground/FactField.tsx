@@ -10,6 +10,7 @@ const WORDS = {
   crew: 'Crew who are let in',
   altitude: 'Above the sea',
   access: 'When one gets in',
+  parking: 'Where cars are left',
   noise: 'Noise',
 } as const satisfies Record<Exclude<keyof Facts, 'way'>, string>;
 

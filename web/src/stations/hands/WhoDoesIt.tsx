@@ -65,7 +65,7 @@ function PersonChoice({ role }: { role: RoleResult }) {
   );
 }
 
-const ANSWER_WORDS = { asked: 'asked', yes: 'said yes', no: 'said no' } as const;
+const ANSWER_WORDS = { asked: 'asked', yes: 'said yes', no: 'said no', swap: 'would swap' } as const;
 
 /** What whoever is put on a role has said, and who has said no. */
 function Answers({ role: { label, assignment, answer, declined } }: { role: RoleResult }) {
