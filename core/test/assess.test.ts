@@ -97,7 +97,7 @@ describe('the demo event', () => {
       'power.battery-short',
       'shots.hidden',
       'power.circuit-over',
-      'hands.unfilled',
+      'hands.unheard',
     ]) {
       expect(rules).toContain(rule);
     }

@@ -1,20 +1,11 @@
-/** Personal links: what they show, what is answered by them, and what stays shut; calendars; how people are asked. */
-import type {
-  LinkToken,
-  EventBundle,
-  MyDuties,
-  RequestMade,
-  Requests,
-  RosterSpan,
-} from '@idle-satchel/core/api';
+/** Personal links: what they show, what is answered by them, and what stays shut; calendars. */
+import type { LinkToken, EventBundle, MyDuties, RequestMade, RosterSpan } from '@idle-satchel/core/api';
 import type { Plan, Presence } from '@idle-satchel/core/documents';
 import type { Operation } from '@idle-satchel/core';
 import ICAL from 'ical.js';
 import { QueryTypes } from 'sequelize';
-import { SMTPServer } from 'smtp-server';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../src/app.js';
-import { postBy, type Mail, type Post } from '../src/features/requests/post.js';
 import { editOf, FRIDAY, setUp, type Setup } from './helper.js';
 import { browser, member, SERVING, signedIn, type Agent } from './people.js';
 import supertest from 'supertest';
@@ -24,25 +15,13 @@ const SATURDAY = 'eventsatur1';
 /** An event of the demo, moved to where nobody’s calendar ends soon. */
 const COMING = '2099-12-04T19:30:00Z';
 
-/** What would have been sent. */
-const sent: Mail[] = [];
-let refuses = false;
-const post: Post = {
-  sends: true,
-  send: async mail => {
-    if (refuses) throw Object.assign(new Error(`no such mailbox ${mail.to}`), { code: 'EENVELOPE' });
-    sent.push(mail);
-  },
-};
-
 let setup: Setup;
 let owner: Agent;
 /** Whoever has a link has no session. */
 let nobody: Agent;
 beforeAll(async () => {
-  setup = await setUp({ demo: false, post });
+  setup = await setUp({ demo: false });
   await member(setup, 'olwen', 'owner');
-  await member(setup, 'pia', 'planner');
   owner = await signedIn(setup, 'olwen');
   nobody = browser(setup);
   for (const event of [FRIDAY, SATURDAY])
@@ -69,8 +48,8 @@ const request = (agent: Agent, body: object) =>
     .send({ person: SERVING, way: 'by hand', subject: 'Help', text: TEXT, ...body });
 /** A link for somebody, and the token that is in it. */
 async function linkOf(person: string): Promise<{ id: string; token: string }> {
-  const { body } = await request(owner, { person });
-  const { id, text = '' } = body as RequestMade;
+  const answer = await request(owner, { person });
+  const { id, text = '' } = answer.body as RequestMade;
   return { id, token: /#(\S+)$/.exec(text)?.[1] ?? '' };
 }
 const ask = (path: string, body: object) => nobody.post(`${API}/duties/${path}`).send(body);
@@ -252,65 +231,6 @@ describe('the calendar of somebody', () => {
     expect([(await feed(first)).status, (await feed(second)).status]).toEqual([404, 200]);
     await owner.post(`${API}/duty-links/${id}/end`).send({});
     expect((await feed(second)).status).toBe(404);
-  });
-});
-
-describe('asking people', () => {
-  it('by mail needs an address of theirs, and of those under 18 of whoever answers for them', async () => {
-    const planner = await signedIn(setup, 'pia');
-    expect((await request(planner, { way: 'mail' })).status).toBe(409);
-    await owner.patch(`${API}/people/${SERVING}`).send({ mail: 'petra@example.org' });
-    const made = (await request(planner, { way: 'mail' })).body as RequestMade;
-    // Whoever plans sees neither the address nor the link of a message that was sent.
-    expect([made.state, made.text]).toEqual(['sent', undefined]);
-    expect(sent.at(-1)).toMatchObject({ to: 'petra@example.org', subject: 'Help' });
-    const token = /#(\S+)$/.exec(sent.at(-1)?.text ?? '')?.[1] ?? '';
-    expect((await look(token)).name).toBe('Petra Lund');
-    await owner.patch(`${API}/people/rufusadeye`).send({ mail: 'rufus@example.org' });
-    expect((await request(owner, { way: 'mail', person: 'rufusadeye' })).status).toBe(409);
-    const guardian = { name: 'Comfort Adeyemi', mail: 'comfort@example.org' };
-    await owner.patch(`${API}/people/rufusadeye`).send({ guardian });
-    await request(owner, { way: 'mail', person: 'rufusadeye' }).expect(201);
-    expect(sent.at(-1)?.to).toBe('comfort@example.org');
-  });
-
-  it('keeps what was sent without the link, and says what could not be', async () => {
-    refuses = true;
-    const failed = (await request(owner, { way: 'mail' })).body as RequestMade;
-    refuses = false;
-    expect([failed.state, failed.why]).toEqual(['failed', 'the mail server did not take it']);
-    const { messages, links, sends, replyDays } = (await owner.get(`${API}/requests`)).body as Requests;
-    expect([sends, replyDays]).toEqual([true, 7]);
-    expect(messages[0]).toMatchObject({ person: SERVING, state: 'failed', text: TEXT });
-    expect(links.some(({ person }) => person === SERVING)).toBe(true);
-  });
-
-  it.each([
-    [{ text: 'no place for it' }, 422],
-    [{ person: 'nobodyhere1' }, 404],
-    [{ way: 'pigeon' }, 422],
-    [{ subject: '' }, 422],
-  ])('%j is refused with %i', async (body, status) => {
-    expect((await request(owner, body)).status).toBe(status);
-  });
-
-  it('sends by a mail server that was set up, and speaks no plain text beyond this machine', async () => {
-    const got: string[] = [];
-    const server = new SMTPServer({
-      ...{ authOptional: true, disabledCommands: ['STARTTLS'], logger: false },
-      onData: (stream, _session, done) => {
-        stream.on('data', (chunk: Buffer) => got.push(chunk.toString()));
-        stream.on('end', () => done());
-      },
-    });
-    await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve));
-    const { port } = server.server.address() as { port: number };
-    const mail = postBy(`smtp://127.0.0.1:${port}`, 'house@example.org');
-    await mail.send({ to: 'petra@example.org', subject: 'Hólmfríður?', text: 'Come, please\n' });
-    await new Promise<void>(resolve => server.close(resolve));
-    expect(mail.sends).toBe(true);
-    expect(got.join('')).toMatch(/From: house@example\.org[^]*To: petra@example\.org[^]*Come, please/);
-    expect(() => postBy('https://mail.example', 'house@example.org')).toThrow('smtp://');
   });
 });
 

@@ -64,9 +64,9 @@ describe('a span of days', () => {
     ['2026-12-04', '2026-12-03', '?to'],
     ['2026-01-01', '2027-02-06', '?to'],
   ])('from %s to %s is refused at %s', async (from, to, path) => {
-    const { status, body } = await asked(from, to);
-    const { faults } = body as { faults: { path: string }[] };
-    expect([status, faults[0]?.path]).toEqual([422, path]);
+    const answer = await asked(from, to);
+    const { faults } = answer.body as { faults: { path: string }[] };
+    expect([answer.status, faults[0]?.path]).toEqual([422, path]);
   });
 
   it('may be 400 days, and be empty', async () => {

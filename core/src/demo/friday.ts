@@ -233,6 +233,7 @@ export function fridayPlan(start = '2026-12-04T19:30:00Z'): Plan {
       assignsoun: { role: 'sound', person: 'inescalder' },
       assigngrap: { role: 'graphics', person: 'sunnivaray' },
       assignfloo: { role: 'floor', person: 'maudtarran' },
+      assignmoni: { role: 'monitor', person: 'inescalder' },
     },
     money: { costs: fridayCosts() },
     quote: fridayQuote(),

@@ -18,7 +18,8 @@ const who = (
 
 /**
  * Made-up people with mixed skills, for a weekend that begins at `start`: two under 18, a couple, two who cannot lift, one
- * who works every second Sunday, one who goes home early on Saturday.
+ * who works every second Sunday, one who goes home early on Saturday. Who can watch the stream is busy or away on Sunday:
+ * that role stays empty, whoever is asked.
  */
 export const demoHands = (start: string): Hands => ({
   people: {
@@ -26,7 +27,7 @@ export const demoHands = (start: string): Hands => ({
       'Odile Marsh',
       { lead: 3, mixing: 2, stream: 2 },
       {
-        phone: '01632 960 101',
+        ...{ phone: '01632 960 101', mail: 'odile@quillmere.example' },
         vetted: { until: dayBefore(start, -400) },
       },
     ),
@@ -39,7 +40,11 @@ export const demoHands = (start: string): Hands => ({
         presence: { petralate1: { how: 'are away', from: dayBefore(start, -1), start: '17:00' } },
       },
     ),
-    inescalder: who('Ines Calder', { sound: 3, stream: 2 }, { phone: '01632 960 104' }),
+    inescalder: who(
+      'Ines Calder',
+      { sound: 3, stream: 2 },
+      { phone: '01632 960 104', mail: 'ines@quillmere.example' },
+    ),
     wilfokonjo: who('Wilf Okonjo', { camera: 2, loading: 2 }, { lift: 20, phone: '01632 960 105' }),
     maudtarran: who(
       'Maud Tarrant',
@@ -62,22 +67,33 @@ export const demoHands = (start: string): Hands => ({
     ),
     sunnivaray: who('Sunniva Rayne', { graphics: 3, lead: 2 }, { phone: '01632 960 108' }),
     callumdrey: who('Callum Dreyer', { loading: 3, floor: 2 }, { lift: 23, phone: '01632 960 109' }),
-    noorhasket: who('Noor Haskett', { sound: 2, floor: 2 }, { phone: '01632 960 110', most: 2 }),
+    noorhasket: who(
+      'Noor Haskett',
+      { sound: 2, floor: 2 },
+      { phone: '01632 960 110', mail: 'noor@quillmere.example', most: 2 },
+    ),
     agathepeel: who('Agathe Peel', { camera: 2, graphics: 1 }, { phone: '01632 960 111' }),
-    josiahvane: who('Josiah Vane', { loading: 2 }, { lift: 0, phone: '01632 960 112' }),
-    linneabroo: who('Linnea Brook', { stream: 3, lead: 2 }, { phone: '01632 960 113' }),
+    josiahvane: who('Josiah Vane', { lead: 2, loading: 2 }, { lift: 0, phone: '01632 960 112' }),
+    linneabroo: who(
+      'Linnea Brook',
+      { stream: 3, lead: 2 },
+      {
+        ...{ phone: '01632 960 113', mail: 'linnea@quillmere.example' },
+        presence: { linneasun1: { how: 'are away', from: dayBefore(start, -2) } },
+      },
+    ),
     rufusadeye: who(
       'Rufus Adeyemi',
       { camera: 1 },
       {
         ...{ youngUntil: dayBefore(start, -500), lift: 10 },
-        guardian: { name: 'Comfort Adeyemi', phone: '01632 960 132' },
+        guardian: { name: 'Comfort Adeyemi', phone: '01632 960 132', mail: 'comfort@quillmere.example' },
       },
     ),
     hedyfallow: who('Hedy Fallow', { mixing: 2, camera: 2 }, { phone: '01632 960 115' }),
     gustavfall: who(
       'Gustav Fallow',
-      { loading: 2, sound: 1 },
+      { loading: 2, floor: 2, sound: 1 },
       {
         phone: '01632 960 116',
         ties: { tiehedy001: { person: 'hedyfallow', how: 'one household' } },
@@ -85,7 +101,7 @@ export const demoHands = (start: string): Hands => ({
     ),
     zitamorrow: who(
       'Zita Morrow',
-      { floor: 2, graphics: 2 },
+      { floor: 2, graphics: 2, stream: 2 },
       {
         phone: '01632 960 117',
         presence: {
@@ -96,6 +112,6 @@ export const demoHands = (start: string): Hands => ({
         },
       },
     ),
-    ebenquayle: who('Eben Quayle', { loading: 2, camera: 1 }, { phone: '01632 960 118' }),
+    ebenquayle: who('Eben Quayle', { loading: 2, camera: 2 }, { phone: '01632 960 118' }),
   },
 });

@@ -11,7 +11,7 @@ export const quillGrange: Venue = {
   facts: {
     ceiling: 2.9,
     people: 120,
-    access: 'from 08:00; the key is in the box by the west door',
+    access: 'from 07:30; the key is in the box by the west door',
     noise: 'the kitchen fridge starts and stops behind the west wall',
     way: { distance: 15, steps: 3, doors: 2, width: 0.85, height: 2, slope: 0, floor: 'hard' },
   },

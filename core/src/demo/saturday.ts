@@ -4,6 +4,8 @@ import { withItems } from '../kits/begin.js';
 import { kitFrom } from '../kits/sketch.js';
 import { quillGrange } from './quill-grange.js';
 import { demoShelf } from './shelf.js';
+import { saturdaySchedule } from './saturday-schedule.js';
+import { saturdayRoster } from './weekend-roster.js';
 
 const IN_RACK = { inside: 'deskrack1' } as const;
 
@@ -131,10 +133,12 @@ export function saturdayPlan(start = '2026-12-05T10:00:00Z'): Plan {
     start,
     zone: 'Europe/London',
     venue: { id: 'venuegrange1', revision: 1 },
+    assignments: saturdayRoster(start),
+    schedule: saturdaySchedule(),
     ...workshop.plan,
     devices: withItems(workshop.plan.devices, demoShelf()),
     runningOrder: {
-      itemrig001: { order: '001h', label: 'Unload and rig', phase: 'rig', minutes: 90 },
+      itemrig001: { order: '001h', label: 'Unload and rig', phase: 'rig', minutes: 120 },
       itemcheck1: { order: '002h', label: 'Line check', phase: 'check', minutes: 25 },
       itemleader: {
         order: '003h',

@@ -153,6 +153,8 @@ export const stAlders: Venue = {
     ceiling: 9.5,
     people: 180,
     access: 'south door from 16:30; the verger has the key and locks up at 22:00',
+    parking: 'twelve places by the lychgate; unload at the south door, then move',
+    emergency: 'gather at the lychgate; first aid box in the vestry; the verger has every key',
     noise: 'the organ blower hums in the north aisle',
   },
   houseLines: {

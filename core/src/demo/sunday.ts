@@ -1,5 +1,6 @@
 /** The demo event “Sunday 15:00 – thanksgiving on the green”: daylight, and nothing but batteries. */
 import type { Plan } from '../documents/index.js';
+import { sundayRoster } from './weekend-roster.js';
 
 const plug = (from: string, fromPort: string, to: string, toPort: string) => ({
   from: { device: from, port: fromPort },
@@ -16,6 +17,7 @@ export function sundayPlan(start = '2026-12-06T15:00:00Z'): Plan {
     start,
     zone: 'Europe/London',
     venue: { id: 'venuemillra1', revision: 1 },
+    assignments: sundayRoster(start),
     outputs: {
       outstream1: { order: '001h', label: 'Public stream', kind: 'stream', device: 'bondedbe1' },
       outrecord1: { order: '002h', label: 'Recording', kind: 'recording', device: 'bondedbe1' },

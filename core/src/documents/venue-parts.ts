@@ -259,6 +259,8 @@ export class Facts {
   @Optional() @Text(300) access?: string;
   /** Where people leave their cars. */
   @Optional() @Text(300) parking?: string;
+  /** Where people gather, where first aid and the keys are, whom one calls. */
+  @Optional() @Text(300) emergency?: string;
   @Optional() @Text(300) noise?: string;
   /** From where the vehicle stands to the room. */
   @Optional() @One(() => WayIn) way?: WayIn;

@@ -4,10 +4,12 @@ import type { Bundle } from '../documents/index.js';
 import { batteryCardSheet } from './battery-card.js';
 import { breakerList } from './breaker-list.js';
 import { buttonSheet } from './button-sheet.js';
+import { callSheet } from './call-sheet.js';
 import { caseCards } from './case-cards.js';
 import { chargeListSheet } from './charge-list.js';
 import { circuitSheet } from './circuit-sheet.js';
 import { checkList } from './check-list.js';
+import { creditsSheet } from './credits.js';
 import { cutList } from './cut-list.js';
 import { innerWiring } from './inner-wiring.js';
 import { knobCard } from './knob-card.js';
@@ -15,6 +17,7 @@ import { layList } from './lay-list.js';
 import { liftingCard } from './lifting-card.js';
 import { lightsOut } from './lights-out.js';
 import { loadCard } from './load-card.js';
+import { dutyCards } from './duty-cards.js';
 import { hirePickUp, shoppingList } from './need-lists.js';
 import { packList } from './pack-list.js';
 import { loadIn, packBack, packOut } from './pack-rounds.js';
@@ -23,6 +26,7 @@ import { quoteSheet } from './quote.js';
 import { rolesSheet } from './roles.js';
 import { runningOrderSheet } from './running-order.js';
 import { settingsCard } from './settings-card.js';
+import { wallChart } from './wall-chart.js';
 import type { SheetName } from './sheet-words.js';
 import type { Sheet } from './sheet.js';
 import { formatCard, inputList, patchList } from './signal-lists.js';
@@ -55,5 +59,9 @@ export const SHEETS: Readonly<Record<SheetName, (bundle: Bundle, assessment: Ass
   'knob-card': knobCard,
   'button-sheet': ({ plan }, assessment) => buttonSheet(plan, assessment),
   roles: ({ plan, hands }, assessment) => rolesSheet(plan, assessment, hands),
+  'call-sheet': callSheet,
+  'duty-cards': dutyCards,
+  'wall-chart': wallChart,
+  credits: creditsSheet,
   'check-list': ({ plan }, assessment) => checkList(plan, assessment),
 };

@@ -27,6 +27,10 @@ export const SHEET_WORDS = {
   'knob-card': 'Knobs and menus',
   'button-sheet': 'Button sheet',
   roles: 'Roles',
+  'call-sheet': 'Call sheet',
+  'duty-cards': 'Duty cards',
+  'wall-chart': 'Wall chart of getting ready',
+  credits: 'Credits',
   'check-list': 'Check list',
 } as const;
 export type SheetName = keyof typeof SHEET_WORDS;

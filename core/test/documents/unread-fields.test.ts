@@ -11,6 +11,8 @@ const WAITING: Readonly<Record<string, string>> = {
   hinge: 'ground: how far an open door reaches',
   opens: 'ground: how far an open door reaches',
   turnaround: 'nothing here: bookings, which the server makes',
+  remembers: 'nothing here: the roster of several events, which the server asks for',
+  replyDays: 'nothing here: asking people, which the server does',
   occasion: 'nothing here: claims and bookings, which the server makes',
   serial: 'lists: the customs list',
   whereNow: 'lists: pack out and back',
@@ -18,9 +20,7 @@ const WAITING: Readonly<Record<string, string>> = {
 };
 /** Shown where they were entered, or what a document is called by; nothing follows from them. */
 const WORDS_ONLY = [
-  'address',
   'archived',
-  'access',
   'tracing',
   'ink',
   'photo',

@@ -187,7 +187,7 @@ const TABLE: readonly Row[] = [
     'hands.unfilled',
     'risk',
     ['plan', remove('/assignments/assignlead')],
-    ['plan', set('/assignments/assignmoni', { role: 'monitor', person: 'linneabroo' })],
+    ['plan', set('/assignments/assignlead', { role: 'lead', person: 'linneabroo' })],
   ],
   [
     'hands.unskilled',
@@ -221,7 +221,7 @@ const TABLE: readonly Row[] = [
     ],
     ['plan', set('/devices/camwide01/worked', 'roaming')],
   ],
-  ['hands.crew-limit', 'risk', ['venue', set('/facts/crew', 7)], ['venue', set('/facts/crew', 8)]],
+  ['hands.crew-limit', 'risk', ['venue', set('/facts/crew', 6)], ['venue', set('/facts/crew', 7)]],
   [
     'hands.away',
     'risk',

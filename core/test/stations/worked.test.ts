@@ -134,7 +134,7 @@ describe('Hands: work shared, and the call', () => {
     ],
     // Lead, director, mixer, two operators, words, sound, watcher, network, floor.
     ['roles of this design', 'hands.wanted', 10],
-    ['crew inside: seven, and nobody watches the stream yet', 'hands.inside', 8],
+    ['crew inside: seven, one of whom watches the stream too', 'hands.inside', 7],
     ['the call: rigging and checking as planned', 'hands.call', '2026-12-04T16:40:00.000Z'],
     [
       'the call: as long as the work takes where less is planned',

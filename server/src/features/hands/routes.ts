@@ -1,8 +1,36 @@
-import { route, type Route } from '../../route.js';
+import { peopleSheet } from '@idle-satchel/core/people-lists';
+import { SHEET_ENDINGS } from '@idle-satchel/core';
+import type { Rules } from '@idle-satchel/core/documents';
+import type { Scope } from '../../database/scope.js';
+import { FileAnswer, heavyRoute, route, type Route } from '../../route.js';
+import { only } from '../events/service.js';
+import { paperOf } from '../sheets/paper.js';
+import { sheetFile } from '../sheets/sheet-files.js';
 import { madeOnce } from '../making-once.js';
 import { changePerson, lineOf, putPeople } from './service.js';
+import { vcardsOf } from './vcards.js';
+
+/** Everybody of the house who is known. */
+const known = async (scope: Scope) =>
+  (await scope.people()).filter(({ body }) => !body.erased).map(({ id, body: person }) => ({ id, person }));
 
 export const handsRoutes: readonly Route[] = [
+  ...SHEET_ENDINGS.map(sort =>
+    heavyRoute(`GET /people/list.${sort}`, async ({ scope }) => {
+      const rules = (await only(scope, 'rules')).body as Rules;
+      const today = new Date().toISOString().slice(0, 10);
+      const sheet = peopleSheet(
+        (await known(scope)).map(({ person }) => person),
+        { organisation: rules.organisation, today, dates: rules.dates },
+      );
+      return sheetFile(sheet, sort, 'people', { paper: paperOf(rules) });
+    }),
+  ),
+  route(
+    'GET /people/contacts.vcf',
+    async ({ scope }) =>
+      new FileAnswer(vcardsOf(await known(scope)), 'text/vcard; charset=utf-8', 'people.vcf'),
+  ),
   route('GET /people', async ({ scope }) => ({
     people: (await scope.people()).map(row => lineOf(scope, row)),
   })),

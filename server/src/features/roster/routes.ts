@@ -1,18 +1,33 @@
-import { daysAfter } from '@idle-satchel/core';
-import { isDay } from '@idle-satchel/core/documents';
+import { daysAfter, SHEET_ENDINGS } from '@idle-satchel/core';
+import { isDay, type Rules } from '@idle-satchel/core/documents';
+import { rosterList } from '@idle-satchel/core/roster-sheet';
 import type { Asked } from '../../asked.js';
 import { invalid } from '../../problem.js';
 import { heavyRoute, type Route } from '../../route.js';
+import { only } from '../events/service.js';
+import { paperOf } from '../sheets/paper.js';
+import { sheetFile } from '../sheets/sheet-files.js';
 import { rosterSpan } from './service.js';
 
 /** How far is looked ahead where that is not said, days. */
 const AHEAD = 28;
 
+const spanOf = ({ scope, text }: Asked<unknown>) => {
+  const from = day(text, 'from', new Date().toISOString().slice(0, 10));
+  return rosterSpan(scope, { from, to: day(text, 'to', daysAfter(from, AHEAD)) });
+};
+
 export const rosterRoutes: readonly Route[] = [
-  heavyRoute('GET /roster', ({ scope, text }) => {
-    const from = day(text, 'from', new Date().toISOString().slice(0, 10));
-    return rosterSpan(scope, { from, to: day(text, 'to', daysAfter(from, AHEAD)) });
-  }),
+  heavyRoute('GET /roster', spanOf),
+  ...SHEET_ENDINGS.map(sort =>
+    heavyRoute(`GET /roster/list.${sort}`, async asked => {
+      const { scope } = asked;
+      const rules = (await only(scope, 'rules')).body as Rules;
+      const people = Object.fromEntries((await scope.people()).map(({ id, body }) => [id, body]));
+      const { lines } = await spanOf(asked);
+      return sheetFile(rosterList(lines, people, rules), sort, 'roster', { paper: paperOf(rules) });
+    }),
+  ),
 ];
 
 function day(text: Asked<unknown>['text'], name: string, usual: string): string {

@@ -9,6 +9,7 @@ import {
 import type { Asked } from '../../asked.js';
 import { FileAnswer, heavyRoute, type Route } from '../../route.js';
 import { assessedEvent, type Assessed } from '../events/assessed.js';
+import { callSheetPdf } from './call-sheet.js';
 import { cameraPlan } from './camera-plan.js';
 import { elevationsDxf, elevationsPdf, elevationsSvg } from './elevations.js';
 import { labelsPdf, labelsSvg, type LabelRequest } from './labels.js';
@@ -67,8 +68,13 @@ export const sheetRoutes: readonly Route[] = [
     const { bundle, assessment } = await assessedFor(asked);
     return new FileAnswer(elevationsDxf(bundle, assessment), 'image/vnd.dxf', 'racks.dxf');
   }),
+  heavyRoute('GET /events/:id/call-sheet.pdf', async asked => {
+    const { bundle, assessment } = await assessedFor(asked);
+    const pdf = callSheetPdf(bundle, assessment, paperOf(assessment.rules));
+    return new FileAnswer(await bytesOf(pdf), PDF, 'call-sheet.pdf');
+  }),
   ...SHEET_NAMES.flatMap(name =>
-    SHEET_ENDINGS.map(sort =>
+    SHEET_ENDINGS.filter(sort => name !== 'call-sheet' || sort !== 'pdf').map(sort =>
       heavyRoute(`GET /events/:id/${name}.${sort}`, async asked => {
         const { bundle, assessment } = await assessedFor(asked);
         const { origin, id } = asked;

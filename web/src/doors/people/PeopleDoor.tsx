@@ -14,6 +14,7 @@ import { useLiveList } from '../use-live-list.js';
 import { liftWords } from './lift-words.js';
 import { today } from '../../ui/today.js';
 
+const PeopleLists = fetched(() => import('./PeopleLists.js'));
 const AddSomebody = fetched(() => import('./AddSomebody.js'));
 
 /** The people who help, and what they can do. */
@@ -21,10 +22,10 @@ export function PeopleDoor() {
   const queries = useQueryClient();
   const people = useQuery(peopleQuery);
   const changes = useMay('change', 'people');
-  const lets = useMay('change', 'links');
   useLiveList(peopleQuery.queryKey, message => message.hands === true);
   const dates = useQuery(organisationQuery).data?.dates;
   const [adding, setAdding] = useState(false);
+  const [lists, setLists] = useState(false);
   const known = people.data?.people.filter(({ erased }) => !erased) ?? [];
   const rename = async ({ id, revision: base }: PersonLine, name: string): Promise<void> => {
     try {
@@ -43,23 +44,23 @@ export function PeopleDoor() {
               Add somebody
             </button>
           )}
-          <Link className="link" to="/people/roster">
-            Roster
-          </Link>
-          <Link className="link" to="/people/asking">
-            Asking
-          </Link>
-          {lets && (
-            <Link className="link" to="/people/access">
-              Who comes in
-            </Link>
+          {changes && (
+            <button className="link" aria-expanded={lists} onClick={() => setLists(!lists)}>
+              Lists
+            </button>
           )}
+          <Further />
         </>
       }
     >
       {adding && (
         <Suspense>
           <AddSomebody />
+        </Suspense>
+      )}
+      {lists && (
+        <Suspense>
+          <PeopleLists all={people.data?.people ?? []} />
         </Suspense>
       )}
       <Loading query={people} what="the people" />
@@ -113,6 +114,26 @@ export function PeopleDoor() {
         event of those who serve at it. What is kept of somebody is shown to them, and erased when they ask.
       </p>
     </Door>
+  );
+}
+
+/** Pages of people behind this one. */
+function Further() {
+  const lets = useMay('change', 'links');
+  return (
+    <>
+      <Link className="link" to="/people/roster">
+        Roster
+      </Link>
+      <Link className="link" to="/people/asking">
+        Asking
+      </Link>
+      {lets && (
+        <Link className="link" to="/people/access">
+          Who comes in
+        </Link>
+      )}
+    </>
   );
 }
 

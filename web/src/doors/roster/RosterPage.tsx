@@ -1,8 +1,9 @@
-import { counted, daysAfter, type DateLocale } from '@idle-satchel/core';
+import { counted, daysAfter, SHEET_FILES, type DateLocale } from '@idle-satchel/core';
 import { NO_DRAFT, ROSTER_WAYS, type RosterWay } from '@idle-satchel/core/roster-sheet';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'wouter';
+import { addressOf } from '../../api/client.js';
 import { organisationQuery } from '../../api/queries.js';
 import { useMay } from '../../ui/me.js';
 import { today } from '../../ui/today.js';
@@ -30,6 +31,14 @@ export function RosterPage() {
         <>
           <DayField label="From" day={days.from} onDay={from => setDays({ ...days, from })} />
           <DayField label="To" day={days.to} onDay={to => setDays({ ...days, to })} />
+          {(['pdf', 'csv', 'xlsx', 'txt'] as const).map(sort => (
+            <a key={sort} className="link" href={addressOf(`GET /roster/list.${sort}`, days)}>
+              {SHEET_FILES[sort].short}
+            </a>
+          ))}
+          <Link className="link" to="/people/asking">
+            Asking
+          </Link>
           <Link className="link" to="/people">
             All people
           </Link>

@@ -11,6 +11,7 @@ const WORDS = {
   altitude: 'Above the sea',
   access: 'When one gets in',
   parking: 'Where cars are left',
+  emergency: 'In an emergency',
   noise: 'Noise',
 } as const satisfies Record<Exclude<keyof Facts, 'way'>, string>;
 

@@ -8,7 +8,7 @@ export const Facts = memo(function Facts() {
   return (
     <>
       <Heading>The place</Heading>
-      {(['ceiling', 'people', 'crew', 'access', 'parking', 'noise'] as const).map(name => (
+      {(['ceiling', 'people', 'crew', 'access', 'parking', 'emergency', 'noise'] as const).map(name => (
         <FactField key={name} name={name} />
       ))}
       <Heading>The way in</Heading>

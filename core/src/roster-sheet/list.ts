@@ -1,0 +1,68 @@
+/** The roster of a span as a list: month by month who does what at which event, and what they answered. */
+import type { Hands } from '../documents/index.js';
+import { dayIn, inOrder, showClock, showDay, type AnswerHow, type DateLocale } from '../foundations/index.js';
+import { plainSheet } from '../sheets/table.js';
+import type { Sheet } from '../sheets/sheet.js';
+import type { RosterLine } from './state.js';
+
+interface Row {
+  readonly when: string;
+  readonly event: string;
+  readonly role: string;
+  readonly who: string;
+  readonly answer: string;
+}
+
+const ANSWER_WORDS: Readonly<Record<AnswerHow, string>> = {
+  asked: 'asked',
+  yes: 'yes',
+  no: 'no',
+  swap: 'only if nobody else can',
+};
+
+const COLUMNS = (
+  [
+    ['When', 26, 'when'],
+    ['Event', 32, 'event'],
+    ['Role', 26, 'role'],
+    ['Who', 22, 'who'],
+    ['Answer', 16, 'answer'],
+  ] as const
+).map(([label, width, key]) => ({ label, width, cell: (row: Row) => row[key] }));
+
+/** Of all events that are more than looked at; on the clocks of their places. */
+export function rosterList(
+  lines: readonly RosterLine[],
+  people: Hands['people'],
+  { organisation, dates }: { readonly organisation: string; readonly dates?: DateLocale | undefined },
+): Sheet {
+  const months = new Map<string, Row[]>();
+  for (const { event, assignments } of lines.filter(each => !each.event.fixed)) {
+    const reading = { zone: event.zone, dates };
+    const when = `${showDay(event.from, reading)}, ${showClock(event.from, reading)}–${showClock(event.to, reading)}`;
+    const month = dayIn(event.zone, event.from).slice(0, 7);
+    const rows = event.jobs.map(({ label, roles, person }): Row => {
+      const answers = inOrder(assignments).flatMap(([, each]) =>
+        each.person === person && roles.includes(each.role) ? [each.answer?.how] : [],
+      );
+      const how = answers.find(each => each !== 'yes') ?? answers[0];
+      return {
+        ...{ when, event: event.label, role: label },
+        who: person === undefined ? 'NOBODY YET' : (people[person]?.name ?? 'somebody'),
+        answer:
+          person === undefined
+            ? ''
+            : answers.includes(undefined) || how === undefined
+              ? 'not asked'
+              : ANSWER_WORDS[how],
+      };
+    });
+    months.set(month, [...(months.get(month) ?? []), ...rows]);
+  }
+  return plainSheet(organisation, {
+    title: 'Roster',
+    columns: COLUMNS,
+    sections: [...months].map(([heading, rows]) => ({ heading, rows })),
+    notes: months.size === 0 ? ['No event begins in this time.'] : [],
+  });
+}
