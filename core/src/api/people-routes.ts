@@ -1,23 +1,10 @@
 /** Routes of people who help. */
 import type { Contract } from '../api.js';
-import { SHEET_FILES, type SheetFile } from '../sheets/sheet-words.js';
+import { listFiles } from './list-files.js';
 import { KeptPeople, NewPeople, PeopleChange, PersonChange, PersonLine, PersonList } from './people.js';
 
-type ListRoute = `GET /people/list.${SheetFile}`;
-const lists = Object.fromEntries(
-  Object.entries(SHEET_FILES).map(([ending, { words, type: file }]) => [
-    `GET /people/list.${ending}`,
-    { summary: `Everybody with what is known of them, as ${words}`, needs: ['change', 'people'], file },
-  ]),
-) as unknown as Readonly<
-  Record<
-    ListRoute,
-    { readonly summary: string; readonly needs: readonly ['change', 'people']; readonly file: string }
-  >
->;
-
 export const peopleRoutes = {
-  ...lists,
+  ...listFiles('/people/list', 'Everybody with what is known of them,', ['change', 'people']),
   'GET /people/contacts.vcf': {
     needs: ['change', 'people'],
     summary: 'How people are reached, as vCards',

@@ -1,23 +1,10 @@
 /** Routes of the roster. */
 import type { Contract } from '../api.js';
-import { SHEET_FILES, type SheetFile } from '../sheets/sheet-words.js';
+import { listFiles } from './list-files.js';
 import { RosterSpan } from './roster.js';
 
-type ListRoute = `GET /roster/list.${SheetFile}`;
-const lists = Object.fromEntries(
-  Object.entries(SHEET_FILES).map(([ending, { words, type: file }]) => [
-    `GET /roster/list.${ending}`,
-    { summary: `The roster of the same days as ${words}`, needs: ['read', 'people'], file },
-  ]),
-) as unknown as Readonly<
-  Record<
-    ListRoute,
-    { readonly summary: string; readonly needs: readonly ['read', 'people']; readonly file: string }
-  >
->;
-
 export const rosterRoutes = {
-  ...lists,
+  ...listFiles('/roster/list', 'The roster of the same days', ['read', 'people']),
   'GET /roster': {
     needs: ['read', 'people'],
     summary:

@@ -1,6 +1,6 @@
 /** Whom a house has asked for what, who has answered, and who is late with it. */
 import type { Plan } from '../documents/index.js';
-import { dayIn, inOrder, minutesBetween, type AnswerHow } from '../foundations/index.js';
+import { dayIn, inOrder, minutesBetween, OPEN_FIRST, type AnswerHow } from '../foundations/index.js';
 import type { RosterEvent } from '../searches/roster/problem.js';
 import type { DutyRole } from './duty.js';
 import { replyBy } from './words.js';
@@ -84,8 +84,6 @@ function dutiesAt({ id, revision, event, assignments }: AskedEvent): [string, As
   return [...found];
 }
 
-/** Answers that want something yet before those that do not. */
-const OPEN_FIRST: readonly (AnswerHow | undefined)[] = [undefined, 'asked', 'swap', 'yes'];
 const isMoreOpen = (one: AnswerHow | undefined, other: AnswerHow | undefined): boolean =>
   OPEN_FIRST.indexOf(one) <= OPEN_FIRST.indexOf(other);
 

@@ -1,7 +1,7 @@
 /** What somebody does at one event, as they themselves are told it. */
 import type { Assessment } from '../assess.js';
 import type { Bundle } from '../documents/index.js';
-import { inOrder, type AnswerHow } from '../foundations/index.js';
+import { inOrder, OPEN_FIRST, type AnswerHow } from '../foundations/index.js';
 import type { RoleResult } from '../stations/hands/index.js';
 
 export interface DutyRole {
@@ -29,9 +29,6 @@ export interface Duty {
   /** Adults who do the other roles, by the first of their names. */
   readonly beside: readonly { readonly role: string; readonly name: string }[];
 }
-
-/** What wants something yet before what does not. */
-const OPEN_FIRST: readonly (AnswerHow | undefined)[] = [undefined, 'asked', 'swap', 'yes', 'no'];
 
 /** The first of somebody’s names: enough to know whom one meets. */
 export const givenName = (name: string): string => name.trim().split(/\s+/)[0] ?? '';

@@ -32,6 +32,14 @@ export type TieHow = (typeof TIES)[number];
 /** Answers of somebody who was put on a role: asked and not answered yet, yes, no, yes unless somebody else can. */
 export const ANSWERS = ['asked', 'yes', 'no', 'swap'] as const;
 export type AnswerHow = (typeof ANSWERS)[number];
+export const ANSWER_WORDS: Readonly<Record<AnswerHow, string>> = {
+  asked: 'asked',
+  yes: 'said yes',
+  no: 'said no',
+  swap: 'only if nobody else can',
+};
+/** Answers that want something yet before those that do not; undefined: nobody has asked. */
+export const OPEN_FIRST: readonly (AnswerHow | undefined)[] = [undefined, 'asked', 'swap', 'yes', 'no'];
 
 /**
  * Hours of rest between the last duty of a day and the first of the next: 11 (Directive 2003/88/EC), of those under 18

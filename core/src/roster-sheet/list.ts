@@ -1,6 +1,6 @@
 /** The roster of a span as a list: month by month who does what at which event, and what they answered. */
 import type { Hands } from '../documents/index.js';
-import { dayIn, inOrder, showClock, showDay, type AnswerHow, type DateLocale } from '../foundations/index.js';
+import { ANSWER_WORDS, dayIn, inOrder, showClock, showDay, type DateLocale } from '../foundations/index.js';
 import { plainSheet } from '../sheets/table.js';
 import type { Sheet } from '../sheets/sheet.js';
 import type { RosterLine } from './state.js';
@@ -12,13 +12,6 @@ interface Row {
   readonly who: string;
   readonly answer: string;
 }
-
-const ANSWER_WORDS: Readonly<Record<AnswerHow, string>> = {
-  asked: 'asked',
-  yes: 'yes',
-  no: 'no',
-  swap: 'only if nobody else can',
-};
 
 const COLUMNS = (
   [

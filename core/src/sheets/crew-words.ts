@@ -1,6 +1,6 @@
 /** What the sheets for people have in common: who is on a role, and what is said of times. */
 import type { Hands } from '../documents/index.js';
-import { showDayAndClock, type Figure, type Reading } from '../foundations/index.js';
+import { ANSWER_WORDS, showDayAndClock, type Figure, type Reading } from '../foundations/index.js';
 import type { RoleResult } from '../stations/hands/index.js';
 import { words, type ColumnOf } from './table.js';
 
@@ -28,11 +28,6 @@ export const momentOf = ({ value, why }: Figure, reading: Reading): string =>
 export function whoDoes({ person, besides, answer }: RoleResult, { people }: Hands): string {
   if (person === undefined) return besides === undefined ? 'NOBODY YET' : `whoever is on ${besides}`;
   const known = people[person];
-  const open =
-    answer === 'yes' || answer === undefined
-      ? undefined
-      : answer === 'swap'
-        ? 'only if nobody else can'
-        : 'has not answered';
+  const open = answer === 'yes' || answer === undefined ? undefined : ANSWER_WORDS[answer];
   return [known?.name ?? 'somebody', known?.phone, open].filter(Boolean).join(' · ');
 }

@@ -26,9 +26,9 @@ describe('a load', () => {
     // 8 captions of 6 s and 2 slides of 3 s in 30 min; 6 and 4 in 18 min.
     expect(of('sunnivaray', 'itembells1')).toEqual([(100 * (8 * 6 + 2 * 3)) / 1800, (100 * 54) / 1800]);
     expect(of('sunnivaray', 'itemchoir1')[0]).toBeCloseTo((100 * (6 * 6 + 4 * 3)) / 1080, 12);
-    // 8 re-frames of 8 s; 6 cues of 4 s.
+    // 8 re-frames of 8 s; 6 cues of 4 s, and 6 answers of 15 s to those who watch.
     expect(of('petralund1', 'itemchoir1')[0]).toBeCloseTo((100 * 8 * 8) / 1080, 12);
-    expect(of('inescalder', 'itembells2')[0]).toBeCloseTo((100 * 6 * 4) / 1800, 12);
+    expect(of('inescalder', 'itembells2')[0]).toBeCloseTo((100 * (6 * 4 + 6 * 15)) / 1800, 12);
   });
 
   it('of whoever calls lies between no call and one for every cut, where only some cameras are worked', () => {
@@ -238,6 +238,7 @@ describe('the crew', () => {
   it('may be as many as are let in, those that are not found yet counted too', () => {
     const letIn = (crew: number): Bundle => ({
       ...friday,
+      plan: applyPatch(friday.plan, [{ op: 'remove', path: '/assignments/assignmoni' }]),
       venue: applyPatch(friday.venue, [set('/facts/crew', crew)]),
     });
     expect(handsOf(friday).placesLeft.value).toBeNull();

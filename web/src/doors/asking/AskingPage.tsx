@@ -1,4 +1,4 @@
-import { counted, daysAfter, showCalendarDay, showClock, showDay } from '@idle-satchel/core';
+import { ANSWER_WORDS, counted, daysAfter, showCalendarDay, showClock, showDay } from '@idle-satchel/core';
 import {
   askingOf,
   openDuties,
@@ -26,9 +26,9 @@ const AHEAD = 60;
 const STATE_WORDS: Readonly<Record<AskingState, readonly [glyph: string, words: string, tone: string]>> = {
   late: ['◇', 'no answer in time', 'text-risk'],
   'not asked': ['○', 'not asked', ''],
-  'would swap': ['◇', 'only if nobody else can', 'text-risk'],
-  waiting: ['…', 'asked', 'text-faint'],
-  yes: ['✓', 'said yes', 'text-done'],
+  'would swap': ['◇', ANSWER_WORDS.swap, 'text-risk'],
+  waiting: ['…', ANSWER_WORDS.asked, 'text-faint'],
+  yes: ['✓', ANSWER_WORDS.yes, 'text-done'],
 };
 
 /** Whom the house has asked for what, who is late with an answer, and the messages that ask. */
@@ -146,7 +146,9 @@ function Row({
           <div key={duty.event}>
             <span className="text-faint">{whenOf(duty, dates)}</span>{' '}
             {duty.roles.map(({ label }) => label).join(', ')}
-            {duties.length > 1 && duty.answer && <span className="text-faint"> · {SAID[duty.answer]}</span>}
+            {duties.length > 1 && duty.answer && (
+              <span className="text-faint"> · {ANSWER_WORDS[duty.answer]}</span>
+            )}
           </div>
         ))}
       </td>
@@ -169,8 +171,6 @@ function Row({
 }
 
 const askWord = (state: AskingState): string => (state === 'late' || state === 'waiting' ? 'Remind' : 'Ask');
-
-const SAID = { asked: 'asked', yes: 'said yes', swap: 'only if nobody else can', no: 'said no' } as const;
 
 const whenOf = ({ from, to, zone }: AskedDuty, dates: Knowing['dates']): string =>
   `${showDay(from, { zone, dates })}, ${showClock(from, { zone, dates })}–${showClock(to, { zone, dates })}`;

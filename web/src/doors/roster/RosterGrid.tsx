@@ -1,4 +1,4 @@
-import { showDay } from '@idle-satchel/core';
+import { ANSWER_WORDS, showDay } from '@idle-satchel/core';
 import {
   cellsOf,
   openJobs,
@@ -216,7 +216,7 @@ function Cell({
         <div key={key} className={fresh ? 'font-semibold' : ''}>
           {fresh && <span className="text-brass">+ </span>}
           {job.label}
-          {[learning && 'learning', job.accepted && !fresh && 'said yes', kept && 'kept']
+          {[learning && 'learning', job.accepted && !fresh && ANSWER_WORDS.yes, kept && 'kept']
             .filter(word => word !== false && word !== undefined)
             .map(word => (
               <span key={word} className="text-faint font-normal">

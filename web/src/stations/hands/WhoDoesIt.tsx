@@ -1,4 +1,11 @@
-import { ANSWERS, assignPatch, inOrder, type AnswerHow, type RoleResult } from '@idle-satchel/core';
+import {
+  ANSWER_WORDS,
+  ANSWERS,
+  assignPatch,
+  inOrder,
+  type AnswerHow,
+  type RoleResult,
+} from '@idle-satchel/core';
 import { useEvent, usePlan, useResult, useStore } from '../../store/hooks.js';
 
 /** Who is put on a role, and what they have said. */
@@ -64,8 +71,6 @@ function PersonChoice({ role }: { role: RoleResult }) {
     </select>
   );
 }
-
-const ANSWER_WORDS = { asked: 'asked', yes: 'said yes', no: 'said no', swap: 'would swap' } as const;
 
 /** What whoever is put on a role has said, and who has said no. */
 function Answers({ role: { label, assignment, answer, declined } }: { role: RoleResult }) {
