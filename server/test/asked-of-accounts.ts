@@ -115,10 +115,11 @@ class Asking {
     'POST /duties/look': async () => ({ body: await this.dutyToken() }),
     'POST /duties/answer': async () => ({ body: { ...(await this.dutyToken()), event: FRIDAY, how: 'yes' } }),
     'POST /duties/take': async () => {
-      const own = { ...(await this.dutyToken()), event: FRIDAY };
+      const linkOf = async (person: string): Promise<string> =>
+        tokenIn((await this.made<{ text: string }>('/requests', { ...REQUEST, person })).text);
+      const own = { token: await linkOf('maudtarran'), event: FRIDAY };
       await this.made('/duties/answer', { ...own, how: 'swap' });
-      const other = await this.made<{ text: string }>('/requests', { ...REQUEST, person: 'agathepeel' });
-      return { body: { ...own, token: tokenIn(other.text), role: 'camera camwide01' } };
+      return { body: { ...own, token: await linkOf('callumdrey'), role: 'floor' } };
     },
     'POST /duties/presence': async () => ({ body: { ...(await this.dutyToken()), presence: {} } }),
     'POST /duties/calendar': async () => ({ body: await this.dutyToken() }),

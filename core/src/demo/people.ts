@@ -28,6 +28,7 @@ export const demoHands = (start: string): Hands => ({
       { lead: 3, mixing: 2, stream: 2 },
       {
         ...{ phone: '01632 960 101', mail: 'odile@quillmere.example' },
+        presence: { odilesund1: { how: 'are away', from: dayBefore(start, -2) } },
         vetted: { until: dayBefore(start, -400) },
       },
     ),
@@ -87,7 +88,7 @@ export const demoHands = (start: string): Hands => ({
       { camera: 1 },
       {
         ...{ youngUntil: dayBefore(start, -500), lift: 10 },
-        guardian: { name: 'Comfort Adeyemi', phone: '01632 960 132', mail: 'comfort@quillmere.example' },
+        guardian: { name: 'Comfort Adeyemi', phone: '01632 960 132' },
       },
     ),
     hedyfallow: who('Hedy Fallow', { mixing: 2, camera: 2 }, { phone: '01632 960 115' }),

@@ -31,9 +31,9 @@ export function saturdayRoster(start: string): Assignments {
 export function sundayRoster(start: string): Assignments {
   const put = on(start);
   return {
-    assignlead: put('lead', 'odilemarsh', 'yes'),
-    assigncam1: put('camera camgreen1', 'rufusadeye', 'asked'),
+    assignlead: put('lead', 'sunnivaray', 'yes'),
+    assigncam1: put('camera camgreen1', 'hedyfallow', 'asked'),
     assignsoun: put('sound', 'inescalder', 'yes'),
-    assignfloo: put('floor', 'petralund1', 'yes'),
+    assignfloo: put('floor', 'callumdrey', 'yes'),
   };
 }
