@@ -3,7 +3,7 @@ import type { Plan } from '../documents/index.js';
 import { dayIn, inOrder, minutesBetween, OPEN_FIRST, type AnswerHow } from '../foundations/index.js';
 import type { RosterEvent } from '../searches/roster/problem.js';
 import type { DutyRole } from './duty.js';
-import { replyBy } from './words.js';
+import { replyBy, type MessageKind } from './words.js';
 
 /** An event and who is put on what. */
 interface AskedEvent {
@@ -25,7 +25,7 @@ export interface AskedDuty {
   /** The venue, by its id. */
   readonly place: string | undefined;
   readonly roles: readonly Pick<DutyRole, 'key' | 'label'>[];
-  /** Records of the plan that put them there. */
+  /** Records of the plan that put them there, of which they have not said anything yet. */
   readonly records: readonly string[];
   readonly answer?: AnswerHow;
   /** When they were asked, or answered. */
@@ -76,7 +76,7 @@ function dutiesAt({ id, revision, event, assignments }: AskedEvent): [string, As
       roles: [...(before?.roles ?? []), { key: role, label: job.label }].filter(
         (each, i, all) => all.findIndex(other => other.label === each.label) === i,
       ),
-      records: [...(before?.records ?? []), record],
+      records: [...(before?.records ?? []), ...(isOpen(answer?.how) ? [record] : [])],
       ...(latest.answer && { answer: latest.answer }),
       ...(latest.at !== undefined && { at: latest.at }),
     });
@@ -108,4 +108,10 @@ function askingFor(person: string, duties: readonly AskedDuty[], days: number, n
 
 /** What of somebody’s duties is asked for in a message: all that they have not said yes to. */
 export const openDuties = ({ duties }: Asking): readonly AskedDuty[] =>
-  duties.filter(({ answer }) => answer === undefined || answer === 'asked');
+  duties.filter(({ answer }) => isOpen(answer));
+
+const isOpen = (how: AnswerHow | undefined): boolean => how === undefined || how === 'asked';
+
+/** Whoever was asked for all of it before is reminded. */
+export const messageKindOf = (asking: Asking): MessageKind =>
+  openDuties(asking).every(({ answer }) => answer === 'asked') ? 'remind' : 'ask';

@@ -2,6 +2,7 @@
 export {
   askingOf,
   ASKING_STATES,
+  messageKindOf,
   openDuties,
   type AskedDuty,
   type Asking,
@@ -9,4 +10,5 @@ export {
 } from './asking.js';
 export { askedChanges } from './asked-changes.js';
 export { dutyOf, givenName, type Duty, type DutyRole } from './duty.js';
+export { reachOf, type Reach } from './reach.js';
 export { LINK_HERE, messageOf, MESSAGES, replyBy, type Message, type MessageKind } from './words.js';

@@ -22,6 +22,7 @@ export {
   personOn,
   problemOf,
   withKept,
+  withoutEvents,
   withPerson,
   type Draft,
   type RosterFacts,

@@ -79,6 +79,15 @@ export function withKept({ who, kept }: Draft, key: string): Draft {
   return { who, kept: kept.includes(key) ? kept.filter(each => each !== key) : [...kept, key] };
 }
 
+/** A draft without what it wishes for some events. */
+export function withoutEvents({ who, kept }: Draft, lines: readonly RosterLine[]): Draft {
+  const gone = new Set(lines.flatMap(({ id, event }) => event.jobs.map(({ roles }) => keyOfJob(id, roles))));
+  return {
+    who: Object.fromEntries(Object.entries(who).filter(([key]) => !gone.has(key))),
+    kept: kept.filter(key => !gone.has(key)),
+  };
+}
+
 /** An event as the draft would have it. */
 export function draftedEvent({ event }: RosterLine, draft: Draft): RosterEvent {
   const jobs = event.jobs.map(({ person, accepted, ...job }): Job => {

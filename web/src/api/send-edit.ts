@@ -30,6 +30,17 @@ export const sendChanges = (
     },
   );
 
+/** Documents that one edit changes at most. */
+const AT_ONCE = 20;
+
+/** Applies changes of any number of documents, in as many edits as that takes; gives what was done. Rejects as above. */
+export async function sendAll(label: string, changes: readonly Change[]): Promise<EditAnswer[]> {
+  const done: EditAnswer[] = [];
+  for (let i = 0; i < changes.length; i += AT_ONCE)
+    done.push(await sendChanges(label, changes.slice(i, i + AT_ONCE)));
+  return done;
+}
+
 /** Applies a patch to one document. Rejects with `ApiProblem`. */
 export const sendEdit = (
   label: string,

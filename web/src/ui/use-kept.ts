@@ -1,7 +1,8 @@
 import { useEffect, useState, type Dispatch, type SetStateAction } from 'react';
 
 /** What was typed and is not done with yet, in the browser's own store, by what it is typed for. */
-const keyOf = (name: string): string => `half-typed/${name}`;
+const HALF_TYPED = 'half-typed/';
+const keyOf = (name: string): string => `${HALF_TYPED}${name}`;
 
 function read<T>(name: string): Partial<T> | undefined {
   try {
@@ -36,4 +37,14 @@ export function useKept<T extends object>(
   const [fields, setFields] = useState(() => keptFields(name, empty));
   useEffect(() => write(name, fields), [name, fields]);
   return [fields, setFields, () => write(name, undefined)];
+}
+
+/** Forgets all that was typed here: it may be of people, and somebody else uses this device now. */
+export function forgetKept(): void {
+  try {
+    for (const key of Object.keys(sessionStorage))
+      if (key.startsWith(HALF_TYPED)) sessionStorage.removeItem(key);
+  } catch {
+    // A store that is shut keeps nothing.
+  }
 }

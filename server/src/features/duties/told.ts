@@ -59,7 +59,8 @@ export async function openTo(scope: Scope, person: string): Promise<OpenDuty[]> 
       const theirs = job.person === undefined ? undefined : dutyOf(job.person, bundle, assessment);
       if (!theirs) return undefined;
       const { answer: _answer, ...told } = theirs;
-      return { ...told, roles: theirs.roles.filter(({ key: each }) => job.roles.includes(each)) };
+      const handed = new Set(swaps.flatMap(each => (each.event === event ? [each.role] : [])));
+      return { ...told, roles: theirs.roles.filter(({ key: each }) => handed.has(each)) };
     });
     if (duty && !open.some(each => each.event === event && each.role === role))
       open.push({ event, role, duty });

@@ -2,8 +2,7 @@
 import { newId, USUAL_CARE } from '@idle-satchel/core';
 import type { NewRequest, RequestMade, Requests } from '@idle-satchel/core/api';
 import type { Rules } from '@idle-satchel/core/documents';
-import { LINK_HERE } from '@idle-satchel/core/duties';
-import { isYoungOn } from '@idle-satchel/core/person-forms';
+import { LINK_HERE, reachOf } from '@idle-satchel/core/duties';
 import type { Context } from '../../context.js';
 import { dutyLinksOf } from '../../database/duty-link-rows.js';
 import type { Scope } from '../../database/scope.js';
@@ -33,9 +32,7 @@ export async function ask(
   const row = (await scope.people()).find(each => each.id === id);
   if (!row) throw notFound('person');
   if (row.body.erased) throw new Problem(409, 'Nothing is known of them any more');
-  // Whoever is under 18 is asked by way of whoever answers for them.
-  const young = isYoungOn(row.body, new Date().toISOString().slice(0, 10));
-  const mail = young ? row.body.guardian?.mail : row.body.mail;
+  const { young, mail } = reachOf(row.body, new Date().toISOString().slice(0, 10));
   if (way === 'mail' && mail === undefined)
     throw new Problem(
       409,

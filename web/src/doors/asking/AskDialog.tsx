@@ -1,6 +1,5 @@
 import type { MessageWay, RequestMade } from '@idle-satchel/core/api';
-import type { Asking } from '@idle-satchel/core/duties';
-import { isYoungOn } from '@idle-satchel/core/person-forms';
+import { reachOf, type Asking, type Reach } from '@idle-satchel/core/duties';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { wordsOf } from '../../api/client.js';
@@ -25,7 +24,7 @@ export function AskDialog({
   const [made, setMade] = useState<RequestMade>();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
-  const young = person !== undefined && isYoungOn(person, today());
+  const { young, phone }: Partial<Reach> = person ? reachOf(person, today()) : {};
   const send = async (way: MessageWay, text: string): Promise<void> => {
     setBusy(true);
     setProblem('');
@@ -37,7 +36,6 @@ export function AskDialog({
     await Promise.all([['requests'], ['roster']].map(queryKey => queries.invalidateQueries({ queryKey })));
     setBusy(false);
   };
-  const phone = young ? person.guardian?.phone : person?.phone;
   return (
     <Dialog title={`Ask ${person?.name ?? ''}`} onClose={onClose}>
       {made ? (

@@ -1,7 +1,7 @@
 /** What the pages that ask people know, and the message to somebody. */
 import type { DateLocale } from '@idle-satchel/core';
 import type { PersonLine } from '@idle-satchel/core/api';
-import { messageOf, openDuties, type Asking, type Message } from '@idle-satchel/core/duties';
+import { messageKindOf, messageOf, openDuties, type Asking, type Message } from '@idle-satchel/core/duties';
 
 export interface Knowing {
   readonly house: string;
@@ -15,7 +15,6 @@ export interface Knowing {
 /** What somebody is asked, or reminded of where they were asked already. */
 export function messageTo(asking: Asking, { house, dates, people, venues }: Knowing): Message {
   const duties = openDuties(asking).map(duty => ({ ...duty, venue: venues.get(duty.place ?? '') ?? '' }));
-  const kind = duties.every(({ answer }) => answer === 'asked') ? 'remind' : 'ask';
   const name = people.get(asking.person)?.name ?? '';
-  return messageOf(kind, { ...{ name, house, duties, dates }, by: asking.by });
+  return messageOf(messageKindOf(asking), { ...{ name, house, duties, dates }, by: asking.by });
 }

@@ -3,7 +3,7 @@ import type { MessageWay, RequestMade } from '@idle-satchel/core/api';
 import { askedChanges, openDuties, type Asking } from '@idle-satchel/core/duties';
 import { queryOptions } from '@tanstack/react-query';
 import { call } from '../../api/client.js';
-import { sendChanges } from '../../api/send-edit.js';
+import { sendAll } from '../../api/send-edit.js';
 
 export const requestsQuery = queryOptions({
   queryKey: ['requests'],
@@ -17,11 +17,7 @@ export async function askSomebody(
   { subject, text }: { readonly subject: string; readonly text: string },
 ): Promise<RequestMade> {
   const made = await call('POST /requests', {}, { person: asking.person, way, subject, text });
-  if (made.state !== 'failed') {
-    const changes = askedChanges(openDuties(asking), new Date().toISOString());
-    // So many plans in one edit at most.
-    for (let i = 0; i < changes.length; i += 20)
-      await sendChanges('Note who was asked', changes.slice(i, i + 20));
-  }
+  if (made.state !== 'failed')
+    await sendAll('Note who was asked', askedChanges(openDuties(asking), new Date().toISOString()));
   return made;
 }

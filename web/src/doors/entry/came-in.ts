@@ -2,6 +2,7 @@
 import type { Me } from '@idle-satchel/core/api';
 import { me } from '../../api/me.js';
 import { clearAll } from '../../offline/clear.js';
+import { forgetKept } from '../../ui/use-kept.js';
 
 /** Who was signed in last here, also while nobody is. */
 const LAST = 'idle-satchel last in';
@@ -12,7 +13,10 @@ const keyOf = ({ account, event = '' }: Me): string => account ?? `guest ${event
 export async function cameIn(next: Me): Promise<void> {
   if (next.signedIn) {
     const last = localStorage.getItem(LAST);
-    if (last !== null && last !== keyOf(next)) await clearAll().catch(() => undefined);
+    if (last !== null && last !== keyOf(next)) {
+      forgetKept();
+      await clearAll().catch(() => undefined);
+    }
     localStorage.setItem(LAST, keyOf(next));
   }
   me.set(next);

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { call } from '../../api/client.js';
 import { me } from '../../api/me.js';
 import { clearAll } from '../../offline/clear.js';
+import { forgetKept } from '../../ui/use-kept.js';
 import { PasswordFirst } from '../access/PasswordFirst.js';
 import { KeptOf } from './KeptOf.js';
 import { OutOfReach } from './OutOfReach.js';
@@ -31,6 +32,7 @@ export function OwnData({ name }: { name: string }) {
           onClose={() => setErasing(false)}
           send={async ({ password }) => {
             await call('POST /account/erase', {}, { password });
+            forgetKept();
             await clearAll().catch(() => undefined);
             me.set({ signedIn: false });
           }}

@@ -1,5 +1,5 @@
 import { counted, daysAfter, SHEET_FILES, type DateLocale } from '@idle-satchel/core';
-import { NO_DRAFT, ROSTER_WAYS, type RosterWay } from '@idle-satchel/core/roster-sheet';
+import { ROSTER_WAYS, type RosterWay } from '@idle-satchel/core/roster-sheet';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'wouter';
@@ -77,7 +77,7 @@ export function RosterPage() {
                   <button className="button" disabled={roster.sending} onClick={roster.write}>
                     Write {counted(changes.length, 'change', 'changes')} into the plans
                   </button>
-                  <button className="link" onClick={() => roster.setDraft(NO_DRAFT)}>
+                  <button className="link" onClick={roster.letGo}>
                     Let them go
                   </button>
                 </>

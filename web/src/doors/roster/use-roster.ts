@@ -7,6 +7,7 @@ import {
   NO_DRAFT,
   planChangesOf,
   problemOf,
+  withoutEvents,
   type Draft,
   type RosterFacts,
 } from '@idle-satchel/core/roster-sheet';
@@ -15,15 +16,13 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { wordsOf } from '../../api/client.js';
 import { peopleQuery, rosterQuery } from '../../api/queries.js';
-import { sendChanges } from '../../api/send-edit.js';
+import { sendAll, sendChanges } from '../../api/send-edit.js';
 import { useKept } from '../../ui/use-kept.js';
 import { SearchWorker } from '../../workers/search.js';
 import { useLiveList } from '../use-live-list.js';
 
 /** Longest that is looked for, s. */
 const SECONDS = 20;
-/** Plans that one edit changes at most. */
-const AT_ONCE = 20;
 /** Steps of a draft that can be gone back. */
 const MOST_STEPS = 50;
 
@@ -101,14 +100,10 @@ export function useRoster(from: string, to: string) {
   const write = (): Promise<void> =>
     sent(async () => {
       if (!facts) return;
-      const changes = planChangesOf(facts, draft);
-      const done: EditAnswer[] = [];
-      for (let i = 0; i < changes.length; i += AT_ONCE)
-        done.push(await sendChanges('Put people on as the roster has it', changes.slice(i, i + AT_ONCE)));
-      setWritten(done);
+      setWritten(await sendAll('Put people on as the roster has it', planChangesOf(facts, draft)));
       setFound(undefined);
       setSteps([]);
-      keepDraft(NO_DRAFT);
+      keepDraft(withoutEvents(draft, facts.lines));
     });
   const undo = (): Promise<void> =>
     sent(async () => {
@@ -125,6 +120,7 @@ export function useRoster(from: string, to: string) {
     ...{ look: (way: RosterWay) => void look(way), stop, write: () => void write() },
     back: steps.length > 0 ? back : undefined,
     undo: written.length > 0 ? () => void undo() : undefined,
+    letGo: (): void => facts && setDraft(withoutEvents(draft, facts.lines)),
     changes: useMemo(() => (facts ? changesOf(facts, draft) : []), [facts, draft]),
   };
 }
