@@ -18,25 +18,25 @@ describe('a quote', () => {
   it('takes a package, is reckoned at once, and is had as a PDF', async () => {
     const page = await opened();
     const quote = page.getByRole('region', { name: 'Quote for a client' });
-    // 95 and 30 for what is offered, 44 hours at 6, and what the event costs.
-    await quote.getByRole('cell', { name: '£428.50' }).waitFor();
+    // 95 and 30 for what is offered, 38.5 hours at 6, and what the event costs.
+    await quote.getByRole('cell', { name: '£395.50' }).waitFor();
     await quote.getByRole('button', { name: 'Add a package' }).click();
     const form = quote.getByRole('form', { name: 'A package' });
     await form.getByLabel('Package').fill('A second recording');
     await form.getByLabel('Amount').fill('40');
     await form.getByRole('button', { name: 'Add it' }).click();
-    await quote.getByRole('cell', { name: '£468.50' }).waitFor();
+    await quote.getByRole('cell', { name: '£435.50' }).waitFor();
     await quote.getByRole('button', { name: /^For whom/ }).click();
     const whom = quote.getByRole('form', { name: 'What is offered, to whom' });
     await whom.getByLabel('Discount').fill('10');
     await whom.getByRole('button', { name: 'Keep' }).click();
-    await quote.getByRole('cell', { name: '£421.65' }).waitFor();
+    await quote.getByRole('cell', { name: '£391.95' }).waitFor();
     await saved(page);
     const { name, bytes } = await handedOver(page, () => quote.getByRole('link', { name: 'PDF' }).click());
     expect([name, bytes.subarray(0, 5).toString()]).toEqual(['quote.pdf', '%PDF-']);
     await page.getByRole('heading', { name: 'Quote for a client' }).click();
     for (let edits = 0; edits < 2; edits++) await undo(page);
-    await quote.getByRole('cell', { name: '£428.50' }).waitFor();
+    await quote.getByRole('cell', { name: '£395.50' }).waitFor();
   });
 });
 

@@ -3,7 +3,7 @@ import { AnyJson, Flag, Int, Many, MapOf, OneOf, Optional, Ref, Text } from '../
 import { Presence } from '../documents/person-parts.js';
 import { Instant } from '../documents/time-decorators.js';
 import type { Duty } from '../duties/duty.js';
-import { DOCUMENT_LIMIT, type MapOf as Map } from '../foundations/index.js';
+import { DATE_LOCALES, DOCUMENT_LIMIT, type DateLocale, type MapOf as Map } from '../foundations/index.js';
 import { LinkToken } from './accounts.js';
 import { Made } from './made.js';
 
@@ -29,6 +29,8 @@ export class MyDuties {
   @Many(() => DutyLine, 200) duties!: readonly DutyLine[];
   @Many(() => OpenDuty, 200) open!: readonly OpenDuty[];
   @Optional() @MapOf(() => Presence, 200) presence?: Map<Presence>;
+  /** How the house writes dates. */
+  @Optional() @OneOf(DATE_LOCALES) dates?: DateLocale;
 }
 
 export const OWN_ANSWERS = ['yes', 'no', 'swap'] as const;

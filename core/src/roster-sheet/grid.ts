@@ -2,7 +2,7 @@
 import { dayIn, inOrder } from '../foundations/index.js';
 import type { Job, RosterEvent } from '../searches/roster/index.js';
 import { clashOf } from '../searches/roster/between.js';
-import { atEvent, hindranceOf, learningFor, type AtEvent } from '../searches/roster/eligible.js';
+import { hindranceOf, learningFor, type AtEvent } from '../searches/roster/eligible.js';
 import { CLASH_WORDS } from '../searches/roster/model.js';
 import { levelOf } from '../stations/hands/levels.js';
 import { tied } from '../stations/ties.js';
@@ -18,7 +18,7 @@ export interface RosterRow {
 }
 
 /** Those who can do anything that is asked for, or are on it, by name. */
-export function rowsOf({ lines, people, care, past }: RosterFacts): RosterRow[] {
+export function rowsOf({ lines, people, past, at }: RosterFacts): RosterRow[] {
   const asked = new Set(lines.flatMap(({ event }) => event.jobs.flatMap(({ skills }) => skills)));
   const on = new Set(lines.flatMap(({ event }) => event.jobs.map(({ person }) => person)));
   return inOrder(people)
@@ -27,7 +27,7 @@ export function rowsOf({ lines, people, care, past }: RosterFacts): RosterRow[] 
     )
     .map(([id, person]) => ({
       ...{ person: id, name: person.name, past: past[id] ?? 0 },
-      at: lines.map(({ event }) => atEvent(id, person, event, care)),
+      at: lines.map(({ event }) => at(id, event)),
     }))
     .sort((a, b) => a.name.localeCompare(b.name) || (a.person < b.person ? -1 : 1));
 }
@@ -54,10 +54,11 @@ export interface RosterCell {
 export function cellsOf(person: string, facts: RosterFacts, draft: Draft): RosterCell[] {
   const own = facts.lines.map(line => jobsOf(person, line, facts, draft));
   const there = facts.lines.filter((_, i) => (own[i]?.length ?? 0) > 0);
+  const months = facts.people[person]?.most === undefined ? [] : there.map(({ event }) => monthOf(event));
   return facts.lines.map((line, i) => ({
     jobs: own[i] ?? [],
     gone: line.event.jobs.filter(job => job.person === person && personOn(line.id, job, draft) !== person),
-    against: againstOf(person, line, own[i] ?? [], there, facts, draft),
+    against: againstOf(person, line, own[i] ?? [], { there, months }, facts, draft),
   }));
 }
 
@@ -79,20 +80,25 @@ function jobsOf(person: string, { id, event }: RosterLine, { people }: RosterFac
 const presentAt = ({ id, event }: RosterLine, draft: Draft): string[] =>
   event.jobs.flatMap(job => personOn(id, job, draft) ?? []);
 
+/** Events at which somebody would be on duty, and the month of each where it counts how many they are. */
+interface Duties {
+  readonly there: readonly RosterLine[];
+  readonly months: readonly string[];
+}
+
 function againstOf(
   id: string,
   line: RosterLine,
   jobs: readonly CellJob[],
-  there: readonly RosterLine[],
-  { people, care, inMonth }: RosterFacts,
+  { there, months }: Duties,
+  { people, care, inMonth, at }: RosterFacts,
   draft: Draft,
 ): string[] {
   const person = people[id];
   const { event } = line;
   if (jobs.length === 0 || !person) return [];
-  const at = atEvent(id, person, event, care);
   const beside = presentAt(line, draft).filter(other => other !== id);
-  const found = jobs.flatMap(({ job }) => hindranceOf(person, event, job, at)?.words ?? []);
+  const found = jobs.flatMap(({ job }) => hindranceOf(person, event, job, at(id, event))?.words ?? []);
   const alone = jobs
     .flatMap(({ job }) => learningFor(person, job))
     .filter(skill => !beside.some(other => people[other] && levelOf(people[other], skill) === 'can lead'))
@@ -113,9 +119,8 @@ function againstOf(
 
   function overMonth(): string[] {
     if (person?.most === undefined) return [];
-    const month = monthOf(event);
-    const count =
-      (inMonth[`${id} ${month}`] ?? 0) + there.filter(each => monthOf(each.event) === month).length;
+    const month = months[there.indexOf(line)] ?? '';
+    const count = (inMonth[`${id} ${month}`] ?? 0) + months.filter(each => each === month).length;
     return count > person.most
       ? [`${person.name} does at most ${person.most} in ${month}, and this makes ${count}`]
       : [];

@@ -2,6 +2,7 @@
 import type { Assignment, Hands, Person, RuleChoices } from '../documents/index.js';
 import { minutesBetween, type MapOf } from '../foundations/index.js';
 import { careOf } from '../searches/roster/care.js';
+import { atEvents, type AtEvent } from '../searches/roster/eligible.js';
 import type { Care, Job, RosterAnswer, RosterEvent, RosterProblem } from '../searches/roster/index.js';
 
 /** One event, and of its plan what says who is on what. */
@@ -26,6 +27,8 @@ export interface RosterFacts {
   readonly care: Care;
   readonly past: RosterProblem['past'];
   readonly inMonth: RosterProblem['inMonth'];
+  /** What holds of somebody at an event, worked out once: calendars take long. */
+  readonly at: (person: string, event: RosterEvent) => AtEvent;
 }
 
 /** What is known of a span; events to which people have been called by now (an instant) are only looked at. */
@@ -33,15 +36,20 @@ export const factsOf = (
   { lines, past, inMonth, crew }: RosterSpan,
   people: readonly ({ readonly id: string } & Person)[],
   now: string,
-): RosterFacts => ({
-  lines: lines.map(line =>
-    minutesBetween(now, line.event.from) > 0 ? line : { ...line, event: { ...line.event, fixed: true } },
-  ),
-  care: careOf(crew),
-  people: Object.fromEntries(people.map(({ id, ...person }) => [id, person])),
-  past: Object.fromEntries(past.map(({ person, count }) => [person, count])),
-  inMonth: Object.fromEntries(inMonth.map(({ person, month, count }) => [`${person} ${month}`, count])),
-});
+): RosterFacts => {
+  const care = careOf(crew);
+  const known = Object.fromEntries(people.map(({ id, ...person }) => [id, person]));
+  return {
+    lines: lines.map(line =>
+      minutesBetween(now, line.event.from) > 0 ? line : { ...line, event: { ...line.event, fixed: true } },
+    ),
+    care,
+    people: known,
+    at: atEvents(known, care),
+    past: Object.fromEntries(past.map(({ person, count }) => [person, count])),
+    inMonth: Object.fromEntries(inMonth.map(({ person, month, count }) => [`${person} ${month}`, count])),
+  };
+};
 
 /** What is wished besides what the plans say, by key of the job. */
 export interface Draft {

@@ -11,6 +11,7 @@ export interface HeldDutyLink {
   readonly organisation: string;
   readonly house: string;
   readonly person: string;
+  readonly name: string;
   readonly ends: string;
 }
 
@@ -63,9 +64,12 @@ export class DutyLinkRows extends Scope {
 export const dutyLinksOf = ({ sequelize, organisationId, actor }: Scope): DutyLinkRows =>
   new DutyLinkRows(sequelize, organisationId, null, actor);
 
-const HELD = `SELECT l.id, l.organisation_id AS organisation, o.name AS house, l.person_id AS person,
+/** Whoever was erased holds nothing. */
+const HELD = `SELECT l.id, l.organisation_id AS organisation, o.name AS house, l.person_id AS person, p.name,
     ${utc('l.ends_at')} AS ends
-  FROM duty_links l JOIN organisations o ON o.id = l.organisation_id WHERE l.ends_at > now()`;
+  FROM duty_links l JOIN organisations o ON o.id = l.organisation_id
+    JOIN people p ON p.organisation_id = l.organisation_id AND p.id = l.person_id
+  WHERE l.ends_at > now() AND p.body -> 'erased' IS NULL`;
 
 /** Links by their tokens, whichever house they lead into. */
 export class HeldDutyLinks extends AccountRows {

@@ -22,6 +22,8 @@ export function clashOf(person: Person, one: RosterEvent, other: RosterEvent, ca
   if (gap < 0) return 'at once';
   const isSamePlace = first.venue !== undefined && first.venue === second.venue;
   if (!isSamePlace && gap < care.between) return 'way';
+  // Long enough for anybody: most pairs are weeks apart, and days of the calendar take long.
+  if (gap >= 60 * Math.max(care.rest, care.restYoung, care.restUnder15)) return undefined;
   const day = dayIn(second.zone, second.from);
   if (dayIn(first.zone, first.from) === day) return undefined;
   return gap < 60 * restBefore(person, day, care) ? 'rest' : undefined;

@@ -1,5 +1,5 @@
 /** Whether somebody can be put on a job at all, looked at by itself; and if not, why. */
-import type { Person } from '../../documents/index.js';
+import type { Hands, Person } from '../../documents/index.js';
 import { dayIn, type SkillName } from '../../foundations/index.js';
 import { levelOf } from '../../stations/hands/levels.js';
 import { saysOf, type Says } from '../../stations/hands/presence.js';
@@ -21,7 +21,7 @@ export interface AtEvent {
   readonly late: boolean;
 }
 
-export function atEvent(
+function atEvent(
   id: string,
   person: Person,
   event: RosterEvent,
@@ -33,6 +33,24 @@ export function atEvent(
     says: saysOf(person, event, event.zone),
     young,
     late: young && youngLeave !== undefined && minutesBeyond(event, youngLeave, event.zone) > 0,
+  };
+}
+
+/** The same of any of some people, each worked out once. Throws for nobody of them. */
+export function atEvents(
+  people: Hands['people'],
+  care: Pick<Care, 'youngLeave'>,
+): (person: string, event: RosterEvent) => AtEvent {
+  const known = new Map<string, AtEvent>();
+  return (id, event) => {
+    const key = `${id} ${event.id}`;
+    const before = known.get(key);
+    if (before) return before;
+    const person = people[id];
+    if (!person) throw new RangeError(`nobody is ${id}`);
+    const made = atEvent(id, person, event, care);
+    known.set(key, made);
+    return made;
   };
 }
 

@@ -6,7 +6,7 @@ import { isVettedOn } from '../../stations/youth.js';
 import { Programme, rule, type Rule, type Sum, type Variable } from '../solver/index.js';
 import { clashOf, type Clash } from './between.js';
 import { familiesAmong } from './families.js';
-import { atEvent, hindranceOf, learningFor, type AtEvent } from './eligible.js';
+import { atEvents, hindranceOf, learningFor, type AtEvent } from './eligible.js';
 import type { Job, RosterEvent, RosterProblem } from './problem.js';
 
 /** Somebody who may be put on a job. */
@@ -84,7 +84,7 @@ class Building {
   private readonly holes: Hole[] = [];
   private readonly against: { event: RosterEvent; job: Job; why: string }[] = [];
   private readonly ids: readonly string[];
-  private readonly known = new Map<string, AtEvent>();
+  private readonly at: (person: string, event: RosterEvent) => AtEvent;
   /** Choices of a person at an event. */
   private readonly of = new Map<string, Choice[]>();
 
@@ -92,6 +92,7 @@ class Building {
     private readonly problem: RosterProblem,
     private readonly asked: Asked | undefined,
   ) {
+    this.at = atEvents(problem.people, problem.care);
     this.ids = inOrder(problem.people).flatMap(([id, { erased }]) => (erased ? [] : [id]));
   }
 
@@ -99,15 +100,6 @@ class Building {
     const { programme, choices, holes, against } = this;
     return { programme, choices, holes, against, at: this.at, onDuty: this.onDuty };
   }
-
-  private readonly at = (person: string, event: RosterEvent): AtEvent => {
-    const key = `${person} ${event.id}`;
-    const before = this.known.get(key);
-    if (before) return before;
-    const made = atEvent(person, this.person(person), event, this.problem.care);
-    this.known.set(key, made);
-    return made;
-  };
 
   private readonly onDuty = (person: string, event: RosterEvent): Sum =>
     (this.of.get(`${person} ${event.id}`) ?? []).map(({ on }) => [1, on] as const);

@@ -1,6 +1,7 @@
 /** What somebody is told by their own link: what they do at events to come, and what they could take over. */
 import { dayIn, daysAfter } from '@idle-satchel/core';
 import type { DutyLine, MyDuties, OpenDuty } from '@idle-satchel/core/api';
+import type { Rules } from '@idle-satchel/core/documents';
 import { dutyOf } from '@idle-satchel/core/duties';
 import { cellsOf, factsOf, keyOfJob, NO_DRAFT, offeredTo, withPerson } from '@idle-satchel/core/roster-sheet';
 import { isYoungOn } from '@idle-satchel/core/person-forms';
@@ -8,6 +9,7 @@ import { dutiesOf } from '../../database/duty-rows.js';
 import type { Scope } from '../../database/scope.js';
 import { Problem } from '../../problem.js';
 import { assessedEvent } from '../events/assessed.js';
+import { only } from '../events/service.js';
 import { rosterSpan } from '../roster/service.js';
 
 /** An event that began so long ago is over for whoever served at it, ms. */
@@ -15,8 +17,8 @@ const OVER_MS = 12 * 60 * 60_000;
 
 export const notOver = (now = Date.now()): string => new Date(now - OVER_MS).toISOString();
 
-/** Duties and offers of a person of the house, and when they come. */
-export type Told = Pick<MyDuties, 'duties' | 'open' | 'presence'>;
+/** Duties and offers of a person of the house, when they come, and how the house writes dates. */
+export type Told = Pick<MyDuties, 'duties' | 'open' | 'presence' | 'dates'>;
 
 /** Works out all of it; events that can no longer be read are left out. */
 export async function toldTo(scope: Scope, person: string): Promise<Told> {
@@ -30,7 +32,12 @@ export async function toldTo(scope: Scope, person: string): Promise<Told> {
   }
   const own = (await scope.people()).find(({ id }) => id === person);
   const { presence } = own?.body ?? {};
-  return { duties, open: await openTo(scope, person), ...(presence && { presence }) };
+  const { dates } = (await only(scope, 'rules')).body as Rules;
+  return {
+    ...{ duties, open: await openTo(scope, person) },
+    ...(presence && { presence }),
+    ...(dates && { dates }),
+  };
 }
 
 /** Roles that others would hand over, which somebody could do with nothing against it; nobody under 18 is asked. */

@@ -3,6 +3,7 @@ import { reachOf, type Asking, type Reach } from '@idle-satchel/core/duties';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { wordsOf } from '../../api/client.js';
+import { CopyIt } from '../../ui/CopyIt.js';
 import { Dialog } from '../../ui/Dialog.js';
 import { today } from '../../ui/today.js';
 import { messageTo, type Knowing } from './knowing.js';
@@ -114,7 +115,6 @@ function Made({
   subject: string;
   phone: string | undefined;
 }) {
-  const [said, setSaid] = useState('');
   return (
     <>
       <p role="status">
@@ -124,17 +124,7 @@ function Made({
         <>
           <textarea className="field w-full" rows={12} readOnly aria-label="What to send" value={text} />
           <p className="flex flex-wrap gap-3 items-baseline">
-            <button
-              className="button"
-              onClick={() =>
-                void navigator.clipboard?.writeText(text).then(
-                  () => setSaid('Copied.'),
-                  () => setSaid('It could not be copied: mark it and copy it yourself.'),
-                )
-              }
-            >
-              Copy it
-            </button>
+            <CopyIt text={text} />
             <a
               className="link"
               href={`mailto:?subject=${encodeURIComponent(subject)}&body=${encodeURIComponent(text)}`}
@@ -146,9 +136,6 @@ function Made({
                 Open it as a text to {phone}
               </a>
             )}
-            <span role="status" className="text-faint">
-              {said}
-            </span>
           </p>
         </>
       )}

@@ -28,7 +28,7 @@ export default function DutiesPage() {
       </EntryPage>
     );
   if (!asked.data) return <EntryPage title="What you do">…</EntryPage>;
-  const { house, name, duties, open, presence = {}, ends } = asked.data;
+  const { house, name, duties, open, presence = {}, ends, dates } = asked.data;
   const doing = async (work: () => Promise<MyDuties>): Promise<void> => {
     setBusy(true);
     setProblem('');
@@ -51,6 +51,7 @@ export default function DutiesPage() {
         <DutySection
           key={event}
           duty={duty}
+          dates={dates}
           busy={busy}
           onAnswer={how => void doing(() => call('POST /duties/answer', {}, { token, event, how }))}
         />
@@ -62,6 +63,7 @@ export default function DutiesPage() {
             <DutySection
               key={`${event} ${role}`}
               duty={duty}
+              dates={dates}
               busy={busy}
               onTake={() => void doing(() => call('POST /duties/take', {}, { token, event, role }))}
             />
@@ -70,12 +72,13 @@ export default function DutiesPage() {
       )}
       <OwnPresence
         presence={presence}
+        dates={dates}
         onChange={next => void doing(() => call('POST /duties/presence', {}, { token, presence: next }))}
       />
       <OwnCalendar token={token} />
       <p className="text-faint pt-4 text-[13px]">
         This page is yours alone: pass its address on to nobody. It is good until{' '}
-        {showCalendarDay(ends.slice(0, 10))}.
+        {showCalendarDay(ends.slice(0, 10), dates)}.
       </p>
     </EntryPage>
   );

@@ -1,4 +1,4 @@
-import { showClock, showDay } from '@idle-satchel/core';
+import { showClock, showDay, type DateLocale } from '@idle-satchel/core';
 import type { OwnAnswer } from '@idle-satchel/core/api';
 import type { Duty } from '@idle-satchel/core/duties';
 
@@ -12,11 +12,13 @@ const SAID = {
 /** One event: when, where, what, beside whom; and what can be said of it. */
 export function DutySection({
   duty,
+  dates,
   busy,
   onAnswer,
   onTake,
 }: {
   duty: Duty;
+  dates: DateLocale | undefined;
   busy: boolean;
   onAnswer?: (how: OwnAnswer) => void;
   onTake?: () => void;
@@ -35,7 +37,7 @@ export function DutySection({
     beside,
     answer,
   } = duty;
-  const reading = { zone };
+  const reading = { zone, dates };
   const saying = (how: OwnAnswer, words: string, main = false) =>
     answer !== how && (
       <button

@@ -12,9 +12,11 @@ type Presence = NonNullable<MyDuties['presence']>;
 /** When one comes and when not: said by oneself. */
 export function OwnPresence({
   presence,
+  dates,
   onChange,
 }: {
   presence: Presence;
+  dates: MyDuties['dates'] | undefined;
   onChange: (presence: Presence) => void;
 }) {
   const [adding, setAdding] = useState(false);
@@ -29,10 +31,10 @@ export function OwnPresence({
       <ul>
         {inOrder(presence).map(([id, each]) => (
           <li key={id} className="flex gap-x-3 items-baseline border-b border-rule py-1">
-            <span className="grow">You {presenceWords(each, undefined)}</span>
+            <span className="grow">You {presenceWords(each, dates)}</span>
             <button
               className="link"
-              aria-label={`Take out: ${presenceWords(each, undefined)}`}
+              aria-label={`Take out: ${presenceWords(each, dates)}`}
               onClick={() => onChange(without(id))}
             >
               Take out

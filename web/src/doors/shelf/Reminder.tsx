@@ -2,8 +2,8 @@ import type { DateLocale } from '@idle-satchel/core';
 import type { ItemLine } from '@idle-satchel/core/api';
 import { reminderWords } from '@idle-satchel/core/shelf-list';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { organisationQuery } from '../../api/queries.js';
+import { CopyIt } from '../../ui/CopyIt.js';
 import type { KindsById } from './item-names.js';
 
 /** A message to whoever has things of the house, to be sent the way that one writes to them. */
@@ -19,15 +19,8 @@ export default function Reminder({
   dates: DateLocale | undefined;
 }) {
   const { data } = useQuery(organisationQuery);
-  const [said, setSaid] = useState('');
   const organisation = data?.organisations.find(({ id }) => id === data.id)?.name ?? '';
   const text = reminderWords(to, items, { kinds, organisation, dates });
-  const copy = (): void => {
-    navigator.clipboard.writeText(text).then(
-      () => setSaid('Copied.'),
-      () => setSaid('It could not be copied: mark it and copy it yourself.'),
-    );
-  };
   return (
     <details className="pt-2">
       <summary className="cursor-pointer">Remind {to}</summary>
@@ -39,14 +32,7 @@ export default function Reminder({
         value={text}
       />
       <p className="flex gap-3 items-baseline">
-        {'clipboard' in navigator && (
-          <button className="button" onClick={copy}>
-            Copy it
-          </button>
-        )}
-        <span role="status" className="text-faint">
-          {said}
-        </span>
+        <CopyIt text={text} />
       </p>
     </details>
   );
