@@ -1,8 +1,10 @@
 /** A roster on a screen: drafts over plans, the grid, what is against it, and what it changes in the plans. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Plan, Presence } from '../src/documents/index.js';
 import { applyPatch } from '../src/foundations/index.js';
 import {
+  cellsMaker,
   cellsOf,
   changesOf,
   draftOf,
@@ -180,5 +182,57 @@ describe('what a draft changes', () => {
     ]);
     expect(planChangesOf({ lines: [friday] }, NO_DRAFT)).toEqual([]);
     expect(applyPatch(plan, [])).toBe(plan);
+  });
+});
+
+describe('the grid, draft after draft', () => {
+  const IDS = ['ann', 'ben', 'cat'] as const;
+  const span = facts([
+    friday,
+    saturday,
+    line(
+      'sunday',
+      ['2026-12-06T09:00:00Z', '2026-12-06T12:00:00Z'],
+      [job('sound', { person: 'cat' }), camera],
+    ),
+  ]);
+  const jobs = span.lines.flatMap(({ id, event: { jobs: own } }) => own.map(each => ({ id, job: each })));
+  const step = fc.record({
+    at: fc.nat(jobs.length - 1),
+    person: fc.constantFrom(...IDS, null),
+    isKept: fc.boolean(),
+  });
+  const after = (
+    draft: Draft,
+    { at, person, isKept }: { at: number; person: string | null; isKept: boolean },
+  ) => {
+    const chosen = jobs[at];
+    if (!chosen) return draft;
+    return isKept
+      ? withKept(draft, keyOfJob(chosen.id, chosen.job.roles))
+      : withPerson(draft, chosen.id, chosen.job, person);
+  };
+
+  it('is what it would be if it were worked out anew', () => {
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 12 }), steps => {
+        const made = cellsMaker(span);
+        let draft = NO_DRAFT;
+        for (const each of steps) {
+          draft = after(draft, each);
+          for (const id of IDS) expect(made(id, draft)).toEqual(cellsOf(id, span, draft));
+        }
+      }),
+    );
+  });
+
+  it('keeps the cells of whoever is at none of the events that change, and of nobody else', () => {
+    const made = cellsMaker(span);
+    const cells = IDS.map(id => made(id, NO_DRAFT));
+    const draft = withPerson(NO_DRAFT, 'friday', camera, 'ben');
+    expect(IDS.map((id, i) => made(id, draft) === cells[i])).toEqual([false, false, true]);
+    const kept = withKept(draft, 'sunday sound');
+    const again = IDS.map(id => made(id, draft));
+    expect(IDS.map((id, i) => made(id, kept) === again[i])).toEqual([true, true, false]);
   });
 });

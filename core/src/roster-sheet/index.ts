@@ -1,4 +1,5 @@
 /** A roster on a screen: what is known, what is drafted, how that reads as a grid, and what it changes in the plans. */
+export { cellsMaker } from './cells.js';
 export { changesOf, planChangesOf, type PlanChange, type RosterChange } from './changes.js';
 export {
   cellsOf,

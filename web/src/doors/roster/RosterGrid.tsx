@@ -1,6 +1,6 @@
 import { ANSWER_WORDS, showDay } from '@idle-satchel/core';
 import {
-  cellsOf,
+  cellsMaker,
   openJobs,
   rowsOf,
   type Draft,
@@ -32,7 +32,8 @@ export function RosterGrid({
   onDraft: ((draft: Draft) => void) | undefined;
 }) {
   const rows = useMemo(() => rowsOf(facts), [facts]);
-  const cells = useMemo(() => rows.map(({ person }) => cellsOf(person, facts, draft)), [rows, facts, draft]);
+  const cellsIn = useMemo(() => cellsMaker(facts), [facts]);
+  const cells = useMemo(() => rows.map(({ person }) => cellsIn(person, draft)), [rows, cellsIn, draft]);
   const open = useMemo(() => openJobs(facts, draft), [facts, draft]);
   const [place, setPlace] = useState<Place>({ row: 0, column: 0 });
   const grid = useRef<HTMLTableElement>(null);
