@@ -16,6 +16,7 @@ const USUAL: Readonly<Record<Does, readonly string[]>> = {
   hears: ['Gain', 'Low cut', 'Channel'],
   shows: ['Input', 'Volume', 'Picture mode'],
   controls: ['Address', 'Bank'],
+  'controls cameras alone': [],
 };
 
 /** What is usually noted of a kind, the most usual first. */

@@ -76,6 +76,7 @@ export const LIMITS: readonly Limit[] = [
   limit('signal.views.*.sees', 'note', 'is', null, 'they do not see what they must'),
   limit('signal.views.*.tile', 'note', 'below', 0.12, 'a picture that is seen from a chair at the desk'),
   limit('signal.cameras.*.control', 'risk', 'is', null, 'nothing steers it'),
+  limit('signal.switchers.*', 'risk', 'is', null, 'it has no buttons of its own, and stays as it was left'),
   limit('hands.lines.*.talkback', 'risk', 'is', null, 'nobody can speak to its operator'),
   limit('hands.lines.*.tally', 'note', 'is', null, 'its operator does not see that it is on air'),
   limit('signal.assemblies.*.newer', 'note', 'is', true, 'a newer version exists'),

@@ -102,7 +102,7 @@ export type CableContact = (typeof CABLE_ENDS)[number];
 
 export const FUNCTIONS = [
   ...(['sees', 'switches', 'encodes', 'records pictures', 'records sound', 'plays'] as const),
-  ...(['mixes sound', 'hears', 'shows', 'controls'] as const),
+  ...(['mixes sound', 'hears', 'shows', 'controls', 'controls cameras alone'] as const),
 ] as const;
 /** What a thing does, `hears` by a microphone of its own; families group lists only. */
 export type Function = (typeof FUNCTIONS)[number];

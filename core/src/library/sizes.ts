@@ -114,6 +114,7 @@ const TABLE: Readonly<Record<string, readonly [number, number, number, number]>>
   talkwired: [110, 130, 60, 220],
   talkmain1: [483, 200, 44, 620],
   tallybox1: [170, 110, 40, 260],
+  panelmix1: [480, 300, 120, 1900],
   controlpt: [320, 190, 110, 480],
   controlse: [320, 190, 110, 320],
   controltb: [250, 8, 175, 350],

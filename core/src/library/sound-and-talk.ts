@@ -191,9 +191,17 @@ export const TALK: Record<string, Kind> = {
     power: { running: 5, factor: 0.6 },
     ports: ports(NET, ...row(8, 'tallyo', 'lamp', 'out', 'TRS 3.5', 'tally'), ADAPTER_IN),
   },
+  panelmix1: {
+    label: 'Panel for a switcher, network, 10 buttons a row',
+    family: 'control',
+    weight: 3.2,
+    power: { running: 18, factor: 0.6 },
+    ports: ports(NET, ADAPTER_IN),
+  },
   controlpt: {
     label: 'Control deck for pan-tilt cameras, network',
     family: 'control',
+    does: ['controls cameras alone'],
     weight: 1.5,
     power: { running: 12, factor: 0.6 },
     ports: ports(NET, ADAPTER_IN),
@@ -201,6 +209,7 @@ export const TALK: Record<string, Kind> = {
   controlse: {
     label: 'Control deck for pan-tilt cameras, serial',
     family: 'control',
+    does: ['controls cameras alone'],
     weight: 1.5,
     power: { running: 10, factor: 0.6 },
     ports: ports(...row(3, 'serialo', 'camera', 'out', 'serial', 'control'), ADAPTER_IN),

@@ -36,6 +36,7 @@ export const CONTROL_ROOM: SetUp = {
     ['embedder1', 'EMBEDDER', 'embedsdi1', IN_RACK, { soundDelay: 119 }],
     ['talkmain1', 'TALKBACK', 'talkmain1', IN_RACK],
     ['netswitch', 'NETWORK', 'netswitch', IN_RACK],
+    ['panelmix1', 'MIX PANEL', 'panelmix1', IN_RACK],
     ['striprac1', 'STRIP A', 'striprack', IN_RACK],
     ['striprac2', 'STRIP B', 'striprack', IN_RACK],
     ['tabletwat', 'WATCH TABLET', 'controltb', IN_RACK, { viewers: ['watcher'] }],
@@ -69,6 +70,7 @@ export const CONTROL_ROOM: SetUp = {
     'netdesk01 > netswitch.netport01',
     'netswitch.netport02 > encoder01.network01',
     'netswitch.netport03 > switcher1.network01',
+    'netswitch.netport04 > panelmix1.network01',
   ],
   byLeads: ['camcarry1'],
   buses: {

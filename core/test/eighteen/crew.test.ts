@@ -4,7 +4,7 @@ import { assess } from '../../src/assess.js';
 import type { ItemAsks } from '../../src/documents/index.js';
 import { applyPatch, inOrder, numberOf } from '../../src/foundations/index.js';
 import { leastCrew, runSearch } from '../../src/searches/index.js';
-import { set } from '../stations/edited.js';
+import { remove, set } from '../stations/edited.js';
 import { CONTROL_ROOM } from './control-room.js';
 import { BOOTH, CEREMONY } from './more.js';
 import { BONDED, CHAPEL, INTERVIEW } from './nine-to-eighteen.js';
@@ -65,6 +65,18 @@ it('whoever mixes and steers in a booth has both in one load', () => {
   const { hands, live, minutes } = asking({ ...BOOTH, crew: 1 }, { cuts: 5, reframes: 10 });
   const least = numberOf(hands.workload.person000?.items[live]?.least);
   expect(least).toBeCloseTo((100 * (5 * minutes * 2 + 3 * 10 * 8)) / (minutes * 60), 9);
+});
+
+it('a booth says that nothing works its switcher where that has no panel, and the laptop for it has no network', () => {
+  const bundle = staged(BOOTH);
+  const kinds = applyPatch(bundle.kinds, [set('/kinds/switchtwo/inside/control', 'network')]);
+  const told = (...changes: ReturnType<typeof set>[]) =>
+    assess({ ...bundle, kinds, plan: applyPatch(bundle.plan, changes) })
+      .snags.filter(({ rule }) => rule === 'signal.unworked')
+      .map(({ severity, subjects }) => [severity, ...subjects]);
+  expect(told()).toEqual([]);
+  const [lead] = inOrder(bundle.plan.links).find(([, { to }]) => to.port === 'usbnet001') ?? [];
+  expect(told(remove(`/links/${lead}`))).toEqual([['risk', 'switcher1']]);
 });
 
 it('a chapel that lets two in has room for two, and none for three', () => {

@@ -200,7 +200,7 @@ const ALL: readonly Expected[] = [
       'note signal.screen-late · “Booth screen”',
       'risk shots.not-sharp · markgroup whole area · campan002',
     ],
-    later: ['that nothing works the switcher, if so (crew)'],
+    later: [],
   },
   {
     setUp: HYBRID,

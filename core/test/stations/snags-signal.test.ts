@@ -207,6 +207,12 @@ const TABLE: readonly Row[] = [
     ],
   ],
   [
+    'signal.unworked',
+    'risk',
+    ['kinds', set('/kinds/switchcom/inside/control', 'network')],
+    ['kinds', set('/kinds/switchcom/inside/control', 'both')],
+  ],
+  [
     'hands.unheard',
     'note',
     ['plan', set('/label', 'As it is')],

@@ -82,8 +82,8 @@ function overNetwork(wiring: PlanWiring, id: string, suits: (id: string) => bool
     : { value: wiring.devices[found]?.label ?? found, method: 'on one network with it' };
 }
 
-/** The device at the other end of a lead of one sort. */
-function lineTo(wiring: PlanWiring, id: string, carries: Carries, why: string): Outcome {
+/** The device at the other end of a lead of one sort; `why` there is none otherwise. */
+export function lineTo(wiring: PlanWiring, id: string, carries: Carries, why: string): Outcome {
   for (const [, { from, to }] of [...wiring.into(id), ...wiring.outOf(id)]) {
     const own = from.device === id ? from : to;
     const other = from.device === id ? to : from;

@@ -217,6 +217,13 @@ export const cameraControl = declare({
   basis: WIRING,
   limits: { raises: 'signal.line-missing', risk: { is: null } },
 });
+export const switcherWorked = declare({
+  key: 'signal.switchers.*',
+  label: 'Worked by',
+  unit: '',
+  basis: WIRING,
+  limits: { raises: 'signal.unworked', risk: { is: null } },
+});
 export const cameraTalkback = declare({
   key: 'signal.cameras.*.talkback',
   label: 'Hears by',
@@ -266,5 +273,5 @@ export const SIGNAL_FIGURES = [
   ...[soundOffset, soundVerdict, soundDelay, screenLate, outputFedBy, outputGets, outputFormat, outputLines],
   viewSees,
   ...[viewTile, cameraControl, cameraTalkback, cameraTally, cameraCoax, assemblyVersion, assemblyNewest],
-  assemblyNewer,
+  ...[assemblyNewer, switcherWorked],
 ];

@@ -63,6 +63,14 @@ interface Things {
 export const deviceDoes = ({ devices, kindOf }: Things, id: string | undefined, does: Does): boolean =>
   kindDoes(kindOf(id), does) || (devices[id ?? '']?.tasks?.some(task => BY_TASK[task] === does) ?? false);
 
+/**
+ * Whether a mix can be worked from a device: whatever controls more than cameras, and any computer, since what it is
+ * set to besides says nothing of it.
+ */
+export const worksMixes = (things: Things, id: string): boolean =>
+  things.kindOf(id)?.family === 'computer' ||
+  (deviceDoes(things, id, 'controls') && !kindDoes(things.kindOf(id), 'controls cameras alone'));
+
 /** Whether an output can come out of a device. */
 export function outputSuits(things: Things, kind: OutputKind, id: string): boolean {
   switch (kind) {

@@ -4,6 +4,7 @@ import { inOrder, resultOf, wiringOf, type MapOf } from '../../foundations/index
 import type { Station } from '../station.js';
 import { assemblyVersions, plugged } from './assemblies.js';
 import { aboardOf, cameraLines } from './camera-lines.js';
+import { switcherLines } from './switcher-lines.js';
 import { resourcesOf } from './resources.js';
 import { fedOutputs } from './fed-by.js';
 import { SIGNAL_FIGURES } from './figures.js';
@@ -70,6 +71,7 @@ export const signal: Station<SignalReads, SignalResult> = {
         viewsOf,
       ),
       cameras: parts.part('cameras', { wiring, aboard, beside }, cameraLines),
+      switchers: parts.part('switchers', { wiring }, switcherLines),
       plugged: parts.part('plugged', { wiring, links, assemblies: () => reads.kinds.assemblies }, plugged),
       assemblies: parts.part(
         'assemblies',

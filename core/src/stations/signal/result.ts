@@ -56,6 +56,8 @@ export interface SignalResult {
   readonly views: Readonly<Record<string, View>>;
   /** What leads to each camera besides its picture. */
   readonly cameras: Readonly<Record<string, CameraLines>>;
+  /** By what each switcher in use is worked that has no buttons of its own. */
+  readonly switchers: Readonly<Record<string, Figure>>;
   readonly assemblies: Readonly<Record<string, AssemblyVersions>>;
   /** Leads that arrive plugged, each with the case that they arrive in. */
   readonly plugged: Readonly<Record<string, string>>;

@@ -8,6 +8,7 @@ import { pictureUnfit } from './picture-unfit.js';
 import { secondCable } from './second-cable.js';
 import { short } from './short.js';
 import { sizeUnlike } from './size-unlike.js';
+import { unworked } from './unworked.js';
 import { viewMissing } from './view-missing.js';
 import { wrongProgramme } from './wrong-programme.js';
 import { wrongWay } from './wrong-way.js';
@@ -26,5 +27,15 @@ import { sourceUnplugged } from './source-unplugged.js';
 export const SIGNAL_RULES = [
   ...[outputUnfed, wrongProgramme, connectorMismatch, wrongWay, secondCable, portTwice, groupTwice],
   ...[formatMismatch, pictureUnfit, loop, short, sourceUnplugged, keyFill, sizeUnlike, backupShared],
-  ...[viewMissing, lineMissing, oneComputer, soundMissing, soundTwice, lipSync, screenLate, assemblyOld],
+  ...[
+    viewMissing,
+    lineMissing,
+    unworked,
+    oneComputer,
+    soundMissing,
+    soundTwice,
+    lipSync,
+    screenLate,
+    assemblyOld,
+  ],
 ];
