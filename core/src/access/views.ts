@@ -126,8 +126,9 @@ function handsSeenBy({ role, person }: Viewer, { people }: Hands, plan: Plan): H
 
 function claimsSeenBy(role: Role, claims: Claims): Claims {
   if (!HELPERS.has(role)) return claims;
+  const { duties: _duties, ...shown } = claims;
   return {
-    ...claims,
+    ...shown,
     claims: Object.fromEntries(
       Object.entries(claims.claims).map(([id, claim]) => [id, { ...claim, event: ANOTHER }]),
     ),

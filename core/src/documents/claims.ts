@@ -36,8 +36,24 @@ export class HandedOn {
   @Refs(MOST_ITEMS) items!: string[];
 }
 
+/** A role that somebody is put on at an event which overlaps. */
+export class DutyElsewhere {
+  @Ref() person!: string;
+  @Text(80) event!: string;
+  /** From its first planned minute to its last. */
+  @Instant() from!: string;
+  @Instant() to!: string;
+  /** The part of it that is live. */
+  @Instant() begin!: string;
+  @Instant() end!: string;
+  /** It is at the same venue. */
+  @Optional() @Flag() here?: boolean;
+}
+
 export class Claims {
   @MapOf(() => Claim) claims!: Map<Claim>;
+  /** Of people, what they do elsewhere meanwhile. */
+  @Optional() @MapOf(() => DutyElsewhere) duties?: Map<DutyElsewhere>;
   /** Absent while the event is not confirmed. */
   @Optional() @One(() => OwnBooking) own?: OwnBooking;
   /** The event of the same occasion that things come from, and the one that they go on to. */

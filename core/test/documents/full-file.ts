@@ -291,5 +291,11 @@ export const FULL: BundleFile = {
       claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT, booked: true, count: 2 },
     },
     own: { from: AT, to: AT, items: { [item ?? '']: { count: 2 } } },
+    duties: {
+      dutyother1: {
+        ...{ person: 'petralund1', event: 'Harvest supper', here: true },
+        ...{ from: AT, begin: AT, end: AT, to: AT },
+      },
+    },
   },
 };

@@ -9,6 +9,7 @@ import { CONTROL_ROOM } from './control-room.js';
 import { BOOTH, CEREMONY } from './more.js';
 import { BONDED, CHAPEL, INTERVIEW } from './nine-to-eighteen.js';
 import { ONE_PERSON, SEMINAR, TRAVELLING } from './one-to-six.js';
+import { SITE_OF_MANY } from './relay.js';
 import { staged, type SetUp } from './stage.js';
 
 /** A set-up of which the live part asks for something, done by so many. */
@@ -77,6 +78,33 @@ it('a booth says that nothing works its switcher where that has no panel, and th
   expect(told()).toEqual([]);
   const [lead] = inOrder(bundle.plan.links).find(([, { to }]) => to.port === 'usbnet001') ?? [];
   expect(told(remove(`/links/${lead}`))).toEqual([['risk', 'switcher1']]);
+});
+
+it('a site says who is down for another site at the same time', () => {
+  const { bundle } = asking(SITE_OF_MANY, {});
+  const { start } = bundle.plan;
+  const ends = new Date(Date.parse(start) + 3_600_000).toISOString();
+  const duties = {
+    dutyother1: {
+      person: 'person000',
+      event: 'The next site',
+      from: start,
+      begin: start,
+      end: ends,
+      to: ends,
+    },
+  };
+  const { snags } = assess({ ...bundle, claims: { ...bundle.claims, duties } });
+  expect(
+    snags.filter(({ rule }) => rule === 'hands.elsewhere').map(({ severity, title }) => [severity, title]),
+  ).toEqual([
+    [
+      'stop',
+      expect.stringMatching(
+        / is down for The next site too, which is live at the same time, and elsewhere\.$/,
+      ),
+    ],
+  ]);
 });
 
 it('a chapel that lets two in has room for two, and none for three', () => {

@@ -97,10 +97,7 @@ const ALL: readonly Expected[] = [
       'risk shots.not-sharp · markgroup whole area · camwide01',
       'risk signal.lip-sync · “To the relay”',
     ],
-    later: [
-      'one uplink a site, whatever the destinations; what still runs (stream)',
-      'people that sites share (crew)',
-    ],
+    later: ['one uplink a site, whatever the destinations; what still runs (stream)'],
   },
   {
     setUp: NETWORK_RACK,

@@ -28,7 +28,7 @@ export const assignPatch = (
 
 const no = ({ person, answer }: Assignment): string[] => (answer?.how === 'no' ? [person] : []);
 
-/** People with the skill who have no role yet, are not away and did not say no, the most able first. */
+/** People with the skill who have no role at the time, here or elsewhere, are not away and did not say no, the most able first. */
 function* assignFixes(
   { people, assignments, own: { says } }: HandsSeen,
   role: RoleResult,
@@ -52,9 +52,12 @@ function* assignFixes(
 
 /** Puts somebody who can do it, and has no role yet, on each of some roles in turn. */
 export function* fixesByAssigning(seen: HandsSeen, roles: readonly string[]): Generator<Fix> {
-  const taken = new Set(Object.values(seen.own.roles).flatMap(each => each.person ?? []));
+  const { roles: own, elsewhere } = seen.own;
+  const taken = new Set(
+    [...Object.values(own), ...Object.values(elsewhere)].flatMap(each => each.person ?? []),
+  );
   for (const key of roles) {
-    const role = seen.own.roles[key];
+    const role = own[key];
     if (role) yield* assignFixes(seen, role, taken);
   }
 }

@@ -172,6 +172,23 @@ export const saysOnDuty = declare({
     note: { is: 'would rather not' },
   },
 });
+const ELSEWHERE = {
+  unit: '',
+  basis: DEFINITION,
+  method: 'the planned times of both events, and where they are',
+} as const;
+export const liveMeanwhile = declare({
+  key: 'hands.elsewhere.*.live',
+  label: 'Live at one time with another event',
+  ...ELSEWHERE,
+  limits: { raises: 'hands.elsewhere', stop: { is: 'at two places' }, risk: { is: 'at one place' } },
+});
+export const meanwhile = declare({
+  key: 'hands.elsewhere.*.beside',
+  label: 'At one time with another event, though not live',
+  ...ELSEWHERE,
+  limits: { raises: 'hands.elsewhere', risk: { is: 'at two places' }, note: { is: 'at one place' } },
+});
 export const adultsWith = declare({
   key: 'hands.young.*.adults',
   label: 'Adults with them, of no family',
@@ -209,7 +226,7 @@ export const afterLocked = declare({
 export const HANDS_FIGURES = [
   ...[beforeOpen, afterLocked],
   ...TASK_FIGURES,
-  ...[askedFrom, leave, saysOnDuty, adultsWith, youngStays],
+  ...[askedFrom, leave, saysOnDuty, liveMeanwhile, meanwhile, adultsWith, youngStays],
   ...[lineTalkback, lineTally, itemLeast, itemMost, peak, atOnce, verdict, inside, placesLeft],
   crewHours,
   ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],

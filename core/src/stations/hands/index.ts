@@ -16,6 +16,7 @@ import {
   underageOf,
   youngOnDuty,
 } from './on-duty.js';
+import { elsewhereOf } from './elsewhere.js';
 import { operatorLines } from './operator-lines.js';
 import { rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
@@ -93,6 +94,14 @@ export const hands: Station<HandsReads, HandsResult> = {
       says,
       underage: parts.part('underage', { people: () => reads.people }, underageOf),
       onDuty: parts.part('on duty', { onDuty, says }, onDutyOf),
+      elsewhere: parts.part(
+        'elsewhere',
+        {
+          ...{ span, duties: () => reads.elsewhere },
+          live: parts.part('live span', { from: () => brief.start, to: () => brief.end }, spanOf),
+        },
+        elsewhereOf,
+      ),
       young: parts.part(
         'young',
         {

@@ -1,6 +1,7 @@
 /** What Hands reads and what comes of it. */
 import type {
   Assignment,
+  Claims,
   CrewSchedule,
   Hands,
   Output,
@@ -56,6 +57,8 @@ export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf'> {
   readonly schedule: CrewSchedule | undefined;
   readonly hours: PlanHours | undefined;
   readonly carried: PackResult['carried'];
+  /** What people do meanwhile at other events. */
+  readonly elsewhere: Claims['duties'];
 }
 
 /** What a role does while it is live. */
@@ -133,6 +136,13 @@ export interface OnDuty {
   readonly says: Figure;
 }
 
+/** Of somebody who is on a role of an event that overlaps: whether both are live at one time, or one is got ready or struck. */
+export interface Elsewhere {
+  readonly person: string;
+  readonly event: string;
+  readonly atOnce: Figure;
+}
+
 export interface YoungOnDuty {
   readonly adults: Figure;
   /** Where the house says when they have left. */
@@ -183,6 +193,8 @@ export interface HandsResult {
   readonly underage: readonly string[];
   /** Of those who are put on a role. */
   readonly onDuty: Readonly<Record<string, OnDuty>>;
+  /** By duty at another event that overlaps, of everybody who has one. */
+  readonly elsewhere: Readonly<Record<string, Elsewhere>>;
   /** Of those under 18 who are put on a role. */
   readonly young: Readonly<Record<string, YoungOnDuty>>;
 }

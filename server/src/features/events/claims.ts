@@ -1,20 +1,31 @@
 /** What events take from the shelf, and which of that is taken at the same time. */
 import { idFrom, inOrder } from '@idle-satchel/core';
-import type { Claims, Plan } from '@idle-satchel/core/documents';
+import type { Claims, Plan, RunningItem } from '@idle-satchel/core/documents';
 import type { FullBooking } from '../../database/booking-rows.js';
 import type { ClaimRow, EventSpan } from '../../database/claim-rows.js';
 import type { Scope } from '../../database/scope.js';
+import { newestOf } from '../edits/newest.js';
 
 const MINUTE = 60_000;
 
-/** From the first planned minute to the last. */
-function spanOf(plan: Plan): { readonly from: number; readonly to: number } {
-  const minutes = (live: boolean): number =>
-    inOrder(plan.runningOrder)
-      .filter(([, item]) => (item.phase === 'live' || item.phase === 'strike') === live)
-      .reduce((sum, [, item]) => sum + item.minutes, 0);
-  const start = Date.parse(plan.start);
-  return { from: start - minutes(false) * MINUTE, to: start + minutes(true) * MINUTE };
+interface PlannedSpan {
+  /** From the first planned minute to the last, and the end of what is live, all in ms. */
+  readonly from: number;
+  readonly to: number;
+  readonly end: number;
+}
+
+function spanOf({ start, runningOrder }: Pick<Plan, 'start' | 'runningOrder'>): PlannedSpan {
+  const items = inOrder(runningOrder);
+  const after = (minutes: number): number => Date.parse(start) + minutes * MINUTE;
+  const minutesOf = (counts: (phase: RunningItem['phase']) => boolean): number =>
+    items.reduce((sum, [, { phase, minutes }]) => sum + (counts(phase) ? minutes : 0), 0);
+  const live = minutesOf(phase => phase === 'live');
+  return {
+    from: after(-minutesOf(phase => phase !== 'live' && phase !== 'strike')),
+    to: after(live + minutesOf(phase => phase === 'strike')),
+    end: after(live),
+  };
 }
 
 /** What an event takes while it lasts. */
@@ -22,8 +33,8 @@ export function claimOf(plan: Plan): Omit<ClaimRow, 'eventId'> {
   const { from, to } = spanOf(plan);
   return {
     label: plan.label,
-    fromAt: new Date(from).toISOString(),
-    toAt: new Date(to).toISOString(),
+    fromAt: instant(from),
+    toAt: instant(to),
     venueId: plan.venue.id,
     venueRevision: plan.venue.revision,
     // Of a variant its parent is what the occasion knows.
@@ -107,8 +118,10 @@ export async function claimsFor(
   const until = own && new Date(Date.parse(own.toAt) + turnaround * MINUTE).toISOString();
   const near = neighbours(event, spans);
   const [last, next] = [near.before[0], near.after[0]];
-  const [planned, booked, mine, ofParent, handing] = await Promise.all([
-    scope.claims(overlapping(event, spans).filter(id => id !== parent)),
+  const meanwhile = overlapping(event, spans).filter(id => id !== parent);
+  const [planned, duties, booked, mine, ofParent, handing] = await Promise.all([
+    scope.claims(meanwhile),
+    dutiesOf(scope, meanwhile, own?.venueId),
     own && until !== undefined ? scope.bookingsIn(own.fromAt, until) : [],
     scope.bookingOfEvent(event),
     parent === undefined ? undefined : scope.bookingOfEvent(parent),
@@ -127,6 +140,7 @@ export async function claimsFor(
     own && next && handedOn(next.eventId, handing, [ownItems, itemsOf(next.eventId, handing, bookedAfter)]);
   return {
     claims: { ...plannedClaims(planned), ...bookedClaims(others, own?.fromAt, until) },
+    ...(Object.keys(duties).length > 0 && { duties }),
     ...(mine && {
       own: {
         ...{ from: mine.from, to: mine.to },
@@ -139,6 +153,33 @@ export async function claimsFor(
     ...(after && { after: { ...after, ...(own && next && staysRigged(own, next) && { rigged: true }) } }),
   };
 }
+
+/** Who is on a role of some events and did not say no; ways of doing one are none by themselves. */
+async function dutiesOf(
+  scope: Scope,
+  events: readonly string[],
+  venue: string | undefined,
+): Promise<NonNullable<Claims['duties']>> {
+  const plans = [...(await newestOf(scope, events))].flatMap(([id, { kind, body }]) =>
+    kind === 'plan' ? [[id, body as Plan] as const] : [],
+  );
+  return Object.fromEntries(
+    plans.flatMap(([id, plan]) => {
+      if (plan.parent !== undefined) return [];
+      const { from, to, end } = spanOf(plan);
+      const people = inOrder(plan.assignments).flatMap(([, { person, answer }]) =>
+        answer?.how === 'no' ? [] : [person],
+      );
+      const times = { from: instant(from), to: instant(to), begin: plan.start, end: instant(end) };
+      return [...new Set(people)].map(person => [
+        idFrom(`${id}/${person}`),
+        { person, event: plan.label, ...times, ...(plan.venue.id === venue && { here: true }) },
+      ]);
+    }),
+  );
+}
+
+const instant = (ms: number): string => new Date(ms).toISOString();
 
 /** What an event takes: as it is planned, and as it has booked. */
 const itemsOf = (

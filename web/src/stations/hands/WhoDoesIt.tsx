@@ -28,9 +28,15 @@ function PersonChoice({ role }: { role: RoleResult }) {
     people[id]?.skills.find(skill => skill.skill === role.skill)?.level;
   const able = entries.filter(([id]) => level(id) !== undefined);
   const others = entries.filter(([id]) => level(id) === undefined);
-  const { says, underage } = useResult('hands');
+  const { says, underage, elsewhere } = useResult('hands');
   const careOf = (id: string): string =>
-    `${underage.includes(id) ? ' · under 18' : ''}${says[id] === undefined || says[id] === 'does not say' ? '' : ` · ${says[id]}`}`;
+    [
+      underage.includes(id) && 'under 18',
+      says[id] !== 'does not say' && says[id],
+      ...Object.values(elsewhere).map(({ person, event }) => person === id && `at ${event}`),
+    ]
+      .flatMap(word => (word ? ` · ${word}` : []))
+      .join('');
   const { assignment, besides } = role;
   const doing = people[role.person ?? '']?.name;
   const choose = (person: string): void => {

@@ -3,6 +3,7 @@ import { away } from './away.js';
 import { crewLimit } from './crew-limit.js';
 import { afterLocked, beforeOpen } from './hours.js';
 import { lateReady } from './late-ready.js';
+import { elsewhere } from './elsewhere.js';
 import { longStrike } from './long-strike.js';
 import { scheduleOld } from './schedule-old.js';
 import { operatorApart } from './operator-apart.js';
@@ -16,5 +17,5 @@ import { youngLate } from './young-late.js';
 
 export const HANDS_RULES = [
   ...[unfilled, unskilled, operatorApart, unheard, twoJobs, overload, crewLimit, lateReady, scheduleOld],
-  ...[away, youngAlone, youngLate, beforeOpen, afterLocked, longStrike],
+  ...[away, elsewhere, youngAlone, youngLate, beforeOpen, afterLocked, longStrike],
 ];

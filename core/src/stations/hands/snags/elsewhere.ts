@@ -1,0 +1,36 @@
+import { inOrder, severityOf } from '../../../foundations/index.js';
+import { fixesByAssigning } from '../assign.js';
+import { handsRule } from '../result.js';
+
+const WORDS = {
+  stop: 'live at the same time, and elsewhere',
+  risk: 'at the same time',
+  note: 'got ready or struck at the same time, at the same place',
+} as const;
+
+/** Somebody on a role who is on one of another event at the same time. */
+export const elsewhere = handsRule({
+  rule: 'hands.elsewhere',
+  reads: ({ own, people }) => ({ elsewhere: own.elsewhere, onDuty: own.onDuty, people }),
+  *find({ elsewhere: duties, onDuty, people }) {
+    for (const [id, { person, event, atOnce }] of inOrder(duties)) {
+      const severity = severityOf(atOnce);
+      if (severity === undefined || !onDuty[person]) continue;
+      const { name = person } = people[person] ?? {};
+      yield {
+        severity,
+        subjects: [person, id],
+        title: `${name} is down for ${event} too, which is ${WORDS[severity]}.`,
+        because: [atOnce],
+        advice: 'Ask them which it is to be, and put somebody else on the other.',
+      };
+    }
+  },
+  fixes: ({ subjects: [id = ''] }, seen) =>
+    fixesByAssigning(
+      seen,
+      Object.values(seen.own.roles).flatMap(({ key, person, besides }) =>
+        person === id && besides === undefined ? [key] : [],
+      ),
+    ),
+});
