@@ -16,6 +16,7 @@ import createGraph from 'ngraph.graph';
 import { aStar } from 'ngraph.path';
 import { compute } from 'visibility-polygon';
 import { arrange } from './arrange.js';
+import { crew } from './crew.js';
 import { eighteen } from './eighteen.js';
 import { growth } from './growth.js';
 import { ready } from './ready.js';
@@ -217,6 +218,7 @@ function visibility(): void {
 assessment();
 eighteen();
 growth();
+await crew();
 await ready();
 racks();
 arrange();

@@ -34,7 +34,7 @@ const solve = (): never => {
 };
 
 export async function ready(): Promise<void> {
-  const bundle = withMoreCameras(fridayBundle(), 2);
+  const bundle = withMoreCameras(fridayBundle(), 3);
   const pieces = Object.keys(assess(bundle).hands.tasks).length;
   const begun = performance.now();
   const { objectives, answer } = await runSearch(

@@ -4,6 +4,7 @@
  * Demeulemeester and Herroelen (1992), with left shifts and cut sets as dominance.
  */
 import { goesBefore, type Moment } from './moment.js';
+import { Loads } from './energy.js';
 import { scarceOf, type Scarce } from './scarce.js';
 import {
   grouped,
@@ -33,6 +34,19 @@ export interface Clock {
   readonly isOver: () => boolean;
 }
 
+/** A text that is the same for the same pieces, 16 of them in a character. */
+function keyOf(begun: readonly boolean[]): string {
+  let key = '';
+  for (let from = 0; from < begun.length; from += 16) {
+    let bits = 0;
+    for (let i = from; i < from + 16; i++) bits = bits * 2 + (begun[i] ? 1 : 0);
+    key += String.fromCharCode(bits);
+  }
+  return key;
+}
+
+const NOTHING: Scarce = { count: 1, of: [], pieces: [], uses: () => 0 };
+
 /** So many moments are looked at between two looks at the clock. */
 const BETWEEN_LOOKS = 512;
 /** So many cut sets are remembered at most. */
@@ -54,7 +68,13 @@ export class Branching {
   readonly bound: number;
 
   private readonly order: readonly number[];
+  /** Pieces with most behind them first, counted from where they begin, and from where they end. */
+  private readonly byTail: readonly number[];
+  private readonly byFollows: readonly number[];
+  private readonly loads: Loads;
   private readonly sets: readonly Scarce[];
+  /** Pieces that may not begin at once. */
+  private readonly late: readonly { readonly piece: number; readonly notBefore: number }[];
 
   /** `start`: a schedule that is known already, if any. Throws where a piece cannot be done: see `impossibleIn`. */
   constructor(
@@ -67,7 +87,11 @@ export class Branching {
     this.tails = tailsOf(shop.work);
     this.follows = this.tails.map((tail, i) => tail - this.work(i).minutes);
     this.order = inOrderOf(shop.work);
+    this.byTail = this.mostFirst(this.tails);
+    this.byFollows = this.mostFirst(this.follows);
+    this.loads = new Loads(shop.work.length);
     this.sets = scarceOf(shop, this.people);
+    this.late = shop.work.flatMap(({ notBefore }, piece) => (notBefore > 0 ? [{ piece, notBefore }] : []));
     this.bestEnds = start?.ends ?? Infinity;
     this.bound = this.leastFrom(this.first());
   }
@@ -78,6 +102,10 @@ export class Branching {
     if (this.bound < this.bestEnds) this.look(this.first(), true);
     const schedule = this.start && this.best.length === 0 ? this.start : this.scheduleOf(this.best);
     return { schedule, bound: this.over ? Math.min(this.bound, schedule.ends) : schedule.ends };
+  }
+
+  private mostFirst(minutes: readonly number[]): number[] {
+    return this.shop.work.map((_, i) => i).sort((a, b) => (minutes[b] ?? 0) - (minutes[a] ?? 0) || a - b);
   }
 
   private work(piece: number): Work {
@@ -99,19 +127,20 @@ export class Branching {
       free: this.people.members.map(({ length }) => length),
       tools,
       left: this.sets.map(({ of }) => work.reduce((sum, { minutes }, i) => sum + minutes * (of[i] ?? 0), 0)),
-      before: new Map(),
+      before: [],
+      freeBefore: [],
     };
   }
 
   /** Pieces that may begin at a moment, those with most behind them first. */
   private ready({ time, begun, ends }: Moment): number[] {
-    return this.shop.work
-      .flatMap(({ after, notBefore }, i) =>
-        !begun[i] && notBefore <= time && after.every(each => begun[each] && (ends[each] ?? 0) <= time)
-          ? [i]
-          : [],
-      )
-      .sort((a, b) => (this.tails[b] ?? 0) - (this.tails[a] ?? 0) || a - b);
+    const found: number[] = [];
+    for (const i of this.byTail) {
+      if (begun[i]) continue;
+      const { after, notBefore } = this.work(i);
+      if (notBefore <= time && after.every(each => begun[each] && (ends[each] ?? 0) <= time)) found.push(i);
+    }
+    return found;
   }
 
   private look(moment: Moment, hasBegun: boolean): void {
@@ -140,7 +169,21 @@ export class Branching {
         this.trail.pop();
       }
     }
-    this.choose(moment, ready, i + 1, [...waiting, piece]);
+    // Whatever waits does so until something ends at the soonest.
+    let soonest = this.nextAfter(moment);
+    for (let k = i + 1; k < ready.length; k++)
+      soonest = Math.min(soonest, moment.time + this.work(ready[k] ?? piece).minutes);
+    if (soonest + (this.tails[piece] ?? 0) < this.bestEnds)
+      this.choose(moment, ready, i + 1, [...waiting, piece]);
+  }
+
+  /** When something that goes on ends, or something may begin by the clock, after a moment; Infinity: never. */
+  private nextAfter({ time, running, begun }: Moment): number {
+    let next = Infinity;
+    for (const { ends } of running) if (ends < next) next = ends;
+    for (const { piece, notBefore } of this.late)
+      if (!begun[piece] && notBefore > time && notBefore < next) next = notBefore;
+    return next;
   }
 
   private hasTools({ tools }: Moment, piece: number): boolean {
@@ -171,12 +214,13 @@ export class Branching {
   }
 
   /** Left shift: what waited for nothing since the moment before is looked at as begun there. */
-  private couldBeEarlier({ before }: Moment, piece: number, groups: readonly number[]): boolean {
-    const free = before.get(piece);
-    if (!free) return false;
-    const wanted = new Map<number, number>();
-    for (const group of groups) wanted.set(group, (wanted.get(group) ?? 0) + 1);
-    return [...wanted].every(([group, count]) => count <= (free[group] ?? 0));
+  private couldBeEarlier({ before, freeBefore }: Moment, piece: number, groups: readonly number[]): boolean {
+    if (!before.includes(piece)) return false;
+    return groups.every(group => {
+      let wanted = 0;
+      for (const each of groups) if (each === group) wanted++;
+      return wanted <= (freeBefore[group] ?? 0);
+    });
   }
 
   private begin(moment: Moment, piece: number, groups: readonly number[]): Moment {
@@ -188,7 +232,7 @@ export class Branching {
       ...moment,
       begun: moment.begun.with(piece, true),
       ends: moment.ends.with(piece, ends),
-      running: [...moment.running, { piece, ends, groups }],
+      running: [...moment.running, { piece, ends, groups, who: groups.join(' ') }],
       free,
       tools: moment.tools.map((count, tool) => count - (tools[tool] ?? 0)),
       left: moment.left.map((minutesLeft, set) => minutesLeft - minutes * (this.sets[set]?.of[piece] ?? 0)),
@@ -197,13 +241,11 @@ export class Branching {
 
   /** The next moment at which something ends, or may begin by the clock. */
   private goOn(moment: Moment, waiting: readonly number[], hasBegun: boolean): void {
-    const { time, running, begun } = moment;
+    const { running, begun } = moment;
     if (begun.every(Boolean)) return this.look(moment, true);
-    const next = Math.min(
-      ...running.map(({ ends }) => ends),
-      ...this.shop.work.flatMap(({ notBefore }, i) => (!begun[i] && notBefore > time ? [notBefore] : [])),
-    );
-    if (!Number.isFinite(next)) return;
+    const next = this.nextAfter(moment);
+    if (next === Infinity) return;
+    for (const piece of waiting) if (next + (this.tails[piece] ?? 0) >= this.bestEnds) return;
     const free = [...moment.free];
     const tools = [...moment.tools];
     for (const { piece, ends, groups } of running) {
@@ -211,15 +253,17 @@ export class Branching {
       for (const group of groups) free[group] = (free[group] ?? 0) + 1;
       this.work(piece).tools.forEach((count, tool) => (tools[tool] = (tools[tool] ?? 0) + count));
     }
-    const before = new Map(
-      waiting.filter(piece => this.hasTools(moment, piece)).map(piece => [piece, moment.free] as const),
-    );
+    const before = waiting.filter(piece => this.hasTools(moment, piece));
     const still = running.filter(({ ends }) => ends > next);
-    this.look({ ...moment, time: next, running: still, free, tools, before }, hasBegun);
+    this.look(
+      { ...moment, time: next, running: still, free, tools, before, freeBefore: moment.free },
+      hasBegun,
+    );
   }
 
   /** No end is earlier than this: longest paths, and what is left to do shared out among those who may do it. */
-  private leastFrom({ time, begun, ends, running, left }: Moment): number {
+  private leastFrom(moment: Moment): number {
+    const { time, begun, ends, running, left } = moment;
     let least = time;
     for (const each of running) least = Math.max(least, each.ends);
     const { earliest } = this;
@@ -234,18 +278,24 @@ export class Branching {
       least = Math.max(least, from + (this.tails[i] ?? 0));
       earliest[i] = from + minutes;
     }
-    this.sets.forEach(({ uses, count, pieces }, set) => {
-      let busy = left[set] ?? 0;
-      if (busy === 0) return;
-      for (const each of running) busy += (each.ends - time) * uses(each.piece, each.groups);
-      // Whichever of it ends last, something may have to follow.
-      let follows = Infinity;
-      for (const i of pieces) if (!begun[i]) follows = Math.min(follows, this.follows[i] ?? 0);
-      for (const each of running)
-        if (uses(each.piece, each.groups) > 0) follows = Math.min(follows, this.follows[each.piece] ?? 0);
-      least = Math.max(least, time + Math.ceil(busy / count - 1e-9) + follows);
-    });
+    for (let set = 0; set < this.sets.length && least < this.bestEnds; set++)
+      if ((left[set] ?? 0) > 0) least = Math.max(least, this.leastOfSet(this.sets[set] ?? NOTHING, moment));
     return least;
+  }
+  /** The same of what takes some of one scarce thing, as `leastFrom` has worked out when each piece can be done. */
+  private leastOfSet({ uses, count, of }: Scarce, { time, begun, running }: Moment): number {
+    const { loads } = this;
+    loads.length = 0;
+    for (const i of this.byFollows) {
+      if (!begun[i]) {
+        const [{ minutes }, each] = [this.work(i), of[i] ?? 0];
+        if (each > 0) loads.add((this.earliest[i] ?? 0) - minutes, minutes * each, this.follows[i] ?? 0);
+        continue;
+      }
+      for (const { piece, ends, groups } of running)
+        if (piece === i) loads.add(time, (ends - time) * uses(i, groups), this.follows[i] ?? 0);
+    }
+    return loads.leastEnd(count, this.bestEnds);
   }
   /** When each piece can be done at the earliest, of the moment that is looked at. */
   private readonly earliest: number[] = [];
@@ -255,7 +305,7 @@ export class Branching {
    * long with people of the same groups. What follows is no better than it was then.
    */
   private isDominated(moment: Moment): boolean {
-    const key = moment.begun.map(each => (each ? '1' : '0')).join('');
+    const key = keyOf(moment.begun);
     const others = this.seen.get(key) ?? [];
     if (others.some(other => goesBefore(other, moment))) return true;
     if (this.remembered < MOST_REMEMBERED) {

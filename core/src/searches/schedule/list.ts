@@ -25,6 +25,8 @@ function placed(shop: Workshop, order: readonly number[], flexible: readonly num
   const tools: Taken[][] = shop.tools.map(() => []);
   const begins = shop.work.map(() => 0);
   const who: (readonly number[])[] = shop.work.map(() => []);
+  /** When what is placed ends, each once, the earliest first. */
+  const times: number[] = [];
   let ends = 0;
   for (const piece of order) {
     const work = shop.work[piece] as Work;
@@ -34,8 +36,10 @@ function placed(shop: Workshop, order: readonly number[], flexible: readonly num
       0,
       ...after.map(each => (begins[each] ?? 0) + (shop.work[each]?.minutes ?? 0)),
     );
-    const times = [...people, ...tools].flatMap(taken => taken.map(({ to }) => to));
-    for (const time of [from, ...new Set(times.filter(each => each > from))].sort((a, b) => a - b)) {
+    // It begins at once, or when something ends that is placed already.
+    for (let at = -1; at < times.length; at++) {
+      const time = at < 0 ? from : (times[at] ?? 0);
+      if (at >= 0 && time <= from) continue;
       const to = time + minutes;
       const hasTools = work.tools.every(
         (count, tool) =>
@@ -49,10 +53,17 @@ function placed(shop: Workshop, order: readonly number[], flexible: readonly num
       const taken = { from: time, to };
       for (const person of seated) people[person]?.push({ ...taken, count: 1 });
       work.tools.forEach((count, tool) => count > 0 && tools[tool]?.push({ ...taken, count }));
+      insert(times, to);
       break;
     }
   }
   return { begins, who, ends };
+}
+
+function insert(times: number[], time: number): void {
+  let at = times.length;
+  while (at > 0 && (times[at - 1] ?? 0) > time) at--;
+  if (times[at - 1] !== time) times.splice(at, 0, time);
 }
 
 /** Somebody for each seat who is free then, those first who may do the least else; undefined where that cannot be. */

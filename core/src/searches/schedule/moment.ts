@@ -5,6 +5,8 @@ export interface Running {
   readonly piece: number;
   readonly ends: number;
   readonly groups: readonly number[];
+  /** The same as a text. */
+  readonly who: string;
 }
 
 /** A moment at which something may begin. */
@@ -19,18 +21,19 @@ export interface Moment {
   readonly tools: readonly number[];
   /** Of each set of seats, and of each tool: minutes that what has not begun takes of it. */
   readonly left: readonly number[];
-  /** Free people of each group at the moment before, for pieces that could have begun then. */
-  readonly before: ReadonlyMap<number, readonly number[]>;
+  /** Pieces that waited at the moment before though their tools were free, and the free people of each group then. */
+  readonly before: readonly number[];
+  readonly freeBefore: readonly number[];
 }
 
 /** Whether another moment with the same begun is no later, and all that goes on there ends no later or goes on here as long. */
 export function goesBefore(other: Moment, moment: Moment): boolean {
   return (
     other.time <= moment.time &&
-    other.running.every(({ piece, ends, groups }) => {
+    other.running.every(({ piece, ends, who }) => {
       if (ends <= moment.time) return true;
       const own = moment.running.find(each => each.piece === piece);
-      return own !== undefined && own.ends >= ends && own.groups.join(' ') === groups.join(' ');
+      return own !== undefined && own.ends >= ends && own.who === who;
     })
   );
 }
