@@ -136,6 +136,11 @@ export const LIMITS: readonly Limit[] = [
   limit('hands.workload.*.atOnce', 'risk', 'above', 1, 'a person has two hands'),
   limit('hands.placesLeft', 'risk', 'below', 0, 'more than the venue lets in'),
   limit('hands.onDuty.*.says', 'risk', 'is', 'is away', 'whoever is away does not come'),
+  limit('hands.young.*.stretch', 'note', 'above', 4.5, 'Directive 94/33/EC, article 12'),
+  limit('hands.young.*.ride', 'note', 'below', 2, 'two adults in a car too'),
+  limit('hands.stretch', 'note', 'above', 6, 'Directive 2003/88/EC, article 4'),
+  limit('hands.awake.*', 'risk', 'above', 17, 'Dawson and Reid 1997'),
+  limit('hands.alone', 'note', 'above', 0, 'nobody strikes alone at night'),
   limit('hands.elsewhere.*.live', 'stop', 'is', 'at two places', 'nobody is at two places at once'),
   limit('hands.elsewhere.*.live', 'risk', 'is', 'at one place', 'two things that are live want attention'),
   limit(

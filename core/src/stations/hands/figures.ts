@@ -1,5 +1,5 @@
 /** Every figure of Hands. */
-import { declare, DEFINITION, houseRule, measurement } from '../../foundations/index.js';
+import { declare, DEFINITION, houseRule, measurement, standard } from '../../foundations/index.js';
 import { ALL_OF_IT } from './attention.js';
 import { USUAL_DURATIONS } from './tasks/durations.js';
 import { TASK_FIGURES } from './tasks/figures.js';
@@ -206,6 +206,48 @@ export const youngStays = declare({
   limits: { raises: 'hands.young-late', risk: { above: 0 } },
 });
 
+export const youngStretch = declare({
+  key: 'hands.young.*.stretch',
+  label: 'Without a break',
+  unit: 'h',
+  basis: standard('Directive 94/33/EC, article 12; local law may say otherwise'),
+  formula: 'stretch',
+  limits: { raises: 'hands.long-stretch', note: { above: 4.5 } },
+});
+export const youngRide = declare({
+  key: 'hands.young.*.ride',
+  label: 'Adults they come with, of no family',
+  unit: 'people',
+  basis: houseRule('two adults in a car too, of no family of each other', 'usual in safeguarding'),
+  method: 'on roles at the event, of whom it is said that they come together',
+  limits: { raises: 'hands.young-ride', note: { below: 2 } },
+});
+export const stretch = declare({
+  key: 'hands.stretch',
+  label: 'Longest time without a break',
+  unit: 'h',
+  basis: standard('Directive 2003/88/EC, article 4; local law may say otherwise'),
+  method: 'from when people are asked for to the end, between times of waiting of 20 minutes or more',
+  limits: { raises: 'hands.long-stretch', note: { above: 6 } },
+});
+export const awake = declare({
+  key: 'hands.awake.*',
+  label: 'Awake when they are home',
+  unit: 'h',
+  basis: standard(
+    'Dawson and Reid, Nature 388 (1997), 235: after 17 hours awake people do as badly as with 0.05 % of alcohol in their blood',
+  ),
+  formula: '(up_before + 2 * way + minutes(from, leave)) / 60',
+  limits: { raises: 'hands.tired-drive', risk: { above: 17 } },
+});
+export const alone = declare({
+  key: 'hands.alone',
+  label: 'Strikes alone after ten in the evening',
+  unit: 'min',
+  basis: houseRule('nobody strikes alone at night'),
+  method: 'where one person does everything',
+  limits: { raises: 'hands.strike-alone', note: { above: 0 } },
+});
 export const beforeOpen = declare({
   key: 'hands.beforeOpen',
   label: 'Called before the venue opens',
@@ -227,6 +269,7 @@ export const HANDS_FIGURES = [
   ...[beforeOpen, afterLocked],
   ...TASK_FIGURES,
   ...[askedFrom, leave, saysOnDuty, liveMeanwhile, meanwhile, adultsWith, youngStays],
+  ...[youngStretch, youngRide, stretch, awake, alone],
   ...[lineTalkback, lineTally, itemLeast, itemMost, peak, atOnce, verdict, inside, placesLeft],
   crewHours,
   ...[roleFilled, rolesWanted, rolesFilled, peopleCount, work, saved, rigging, callTime, operatorApart],

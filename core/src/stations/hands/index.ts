@@ -17,6 +17,7 @@ import {
   youngOnDuty,
 } from './on-duty.js';
 import { elsewhereOf } from './elsewhere.js';
+import { aloneOf, awakeOf, stretchOf } from './long-days.js';
 import { operatorLines } from './operator-lines.js';
 import { rolesWanted } from './roles.js';
 import { sharedOperators } from './shared-operators.js';
@@ -69,6 +70,11 @@ export const hands: Station<HandsReads, HandsResult> = {
     const leave = parts.part('leave', { end: () => brief.end, strike: () => brief.phases.strike }, leaveOf);
     const span = parts.part('span', { from: askedFrom, to: leave }, spanOf);
     const onDuty = parts.part('on roles', { roles }, onRoles);
+    const stretch = parts.part(
+      'stretch',
+      { items: () => brief.items, runningOrder: () => reads.runningOrder, askedFrom, leave },
+      stretchOf,
+    );
     const getting = gettingReady(reads, parts, {
       ...{ people, onDuty, leave, wanted: rolesNeeded, filled: rolesFilled },
     });
@@ -94,6 +100,16 @@ export const hands: Station<HandsReads, HandsResult> = {
       says,
       underage: parts.part('underage', { people: () => reads.people }, underageOf),
       onDuty: parts.part('on duty', { onDuty, says }, onDutyOf),
+      awake: parts.part('awake', { onDuty, people: () => reads.people, askedFrom, leave }, awakeOf),
+      stretch,
+      alone: parts.part(
+        'alone',
+        {
+          ...{ people, wanted: rolesNeeded, filled: rolesFilled, span, zone: () => reads.zone },
+          strike: () => brief.phases.strike,
+        },
+        aloneOf,
+      ),
       elsewhere: parts.part(
         'elsewhere',
         {
@@ -105,7 +121,7 @@ export const hands: Station<HandsReads, HandsResult> = {
       young: parts.part(
         'young',
         {
-          ...{ onDuty, people: () => reads.people, leave, span, zone: () => reads.zone },
+          ...{ onDuty, people: () => reads.people, leave, span, stretch, zone: () => reads.zone },
           leaveBy: () => reads.rules.crew?.youngLeave,
           vetted: () => reads.rules.crew?.vetted,
         },

@@ -4,6 +4,7 @@ import type { BriefResult } from '../brief/index.js';
 import { isFamily, unrelatedAmong } from '../ties.js';
 import { isVettedOn, minutesBeyond } from '../youth.js';
 import * as figures from './figures.js';
+import { rideOf } from './long-days.js';
 import { saysOf, type Says, type Span } from './presence.js';
 import type { HandsReads, OnDuty, Roles, YoungOnDuty } from './result.js';
 
@@ -59,6 +60,7 @@ export function youngOnDuty({
   leave,
   span,
   leaveBy,
+  stretch,
   vetted = false,
   zone,
 }: {
@@ -68,6 +70,8 @@ export function youngOnDuty({
   readonly span: Span | undefined;
   /** When the house wants them to have left. */
   readonly leaveBy: string | undefined;
+  /** Longest time without a break, h. */
+  readonly stretch: Figure;
   /** Only adults who are vetted count. */
   readonly vetted: boolean | undefined;
   readonly zone: string;
@@ -79,11 +83,14 @@ export function youngOnDuty({
   return Object.fromEntries(
     onDuty.filter(isYoung).map(id => {
       const others = adults.filter(adult => !isFamily(people, id, adult));
+      const ride = rideOf(id, people, onDuty);
       return [
         id,
         {
           adults: figures.adultsWith.found([id], unrelatedAmong(people, others)),
           ...(leaveBy !== undefined && { stays: staysOf(id, leave, span, leaveBy, zone) }),
+          stretch: figures.youngStretch.calc([id], [taken('stretch', stretch)]),
+          ...(ride && { ride }),
         },
       ];
     }),

@@ -147,6 +147,10 @@ export interface YoungOnDuty {
   readonly adults: Figure;
   /** Where the house says when they have left. */
   readonly stays?: Figure;
+  /** Longest time without a break, h. */
+  readonly stretch: Figure;
+  /** Where somebody comes with them who is no family. */
+  readonly ride?: Figure;
 }
 
 export interface HandsResult {
@@ -193,6 +197,12 @@ export interface HandsResult {
   readonly underage: readonly string[];
   /** Of those who are put on a role. */
   readonly onDuty: Readonly<Record<string, OnDuty>>;
+  /** Of those on a role who take a car: hours that they are awake when they are home. */
+  readonly awake: Readonly<Record<string, Figure>>;
+  /** Longest time without a break, h. */
+  readonly stretch: Figure;
+  /** Where one person does everything: for how long they strike at night, min. */
+  readonly alone: Figure | undefined;
   /** By duty at another event that overlaps, of everybody who has one. */
   readonly elsewhere: Readonly<Record<string, Elsewhere>>;
   /** Of those under 18 who are put on a role. */

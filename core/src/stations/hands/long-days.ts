@@ -1,0 +1,109 @@
+/** Long days: how long whoever drives is awake, how long everybody goes without a break, who strikes alone at night. */
+import { constant, given, inOrder, minutesBetween, taken, type Figure } from '../../foundations/index.js';
+import type { BriefResult } from '../brief/index.js';
+import { isFamily, tied, unrelatedAmong } from '../ties.js';
+import { minutesBeyond } from '../youth.js';
+import * as figures from './figures.js';
+import type { Span } from './presence.js';
+import type { HandsReads } from './result.js';
+
+type People = HandsReads['people'];
+
+/** They are up so long before they leave home, min. */
+const UP_BEFORE = 60;
+/** Doors and standing by for so long leave time to eat, min. */
+const BREAK = 20;
+/** When it is night, on the clocks of the place. */
+const NIGHT = '22:00';
+
+/** By person on a role who comes in a car of their own: hours that they are awake when they are home. */
+export const awakeOf = ({
+  onDuty,
+  people,
+  askedFrom,
+  leave,
+}: {
+  readonly onDuty: readonly string[];
+  readonly people: People;
+  readonly askedFrom: Figure;
+  readonly leave: Figure;
+}): Readonly<Record<string, Figure>> =>
+  Object.fromEntries(
+    onDuty.flatMap(id => {
+      const { seats, travel } = people[id] ?? {};
+      if (seats === undefined) return [];
+      const terms = [
+        constant('up_before', UP_BEFORE, 'min', 'house rule: awake for an hour before the way begins'),
+        ...(travel === undefined ? [] : [given('way', travel, 'min', 'hands', `/people/${id}/travel`)]),
+        ...[taken('from', askedFrom), taken('leave', leave)],
+      ];
+      return [
+        [
+          id,
+          travel === undefined
+            ? figures.awake.unknown([id], 'it is not said how long their way is', terms)
+            : figures.awake.calc([id], terms),
+        ],
+      ];
+    }),
+  );
+
+/** The longest time from when people are asked for to the end without a break in the running order, h. */
+export function stretchOf({
+  items,
+  runningOrder,
+  askedFrom,
+  leave,
+}: {
+  readonly items: BriefResult['items'];
+  readonly runningOrder: HandsReads['runningOrder'];
+  readonly askedFrom: Figure;
+  readonly leave: Figure;
+}): Figure {
+  const terms = [taken('from', askedFrom), taken('leave', leave)];
+  if (typeof askedFrom.value !== 'string' || typeof leave.value !== 'string')
+    return figures.stretch.unknown([], 'it is not known when it begins and ends', terms);
+  let [from, longest] = [askedFrom.value, 0];
+  const until = (instant: string): void => void (longest = Math.max(longest, minutesBetween(from, instant)));
+  for (const [id, { begins, ends }] of Object.entries(items)) {
+    const { phase, minutes = 0 } = runningOrder?.[id] ?? {};
+    if (phase !== 'wait' || minutes < BREAK) continue;
+    if (typeof begins.value !== 'string' || typeof ends.value !== 'string') continue;
+    until(begins.value);
+    from = ends.value;
+  }
+  until(leave.value);
+  return figures.stretch.found([], longest / 60, terms);
+}
+
+/**
+ * How long whoever does everything strikes after ten in the evening; undefined where somebody else is there, or may yet be
+ * found, or nothing is struck.
+ */
+export function aloneOf({
+  people,
+  wanted,
+  filled,
+  strike,
+  span,
+  zone,
+}: Readonly<Record<'people' | 'wanted' | 'filled' | 'strike', Figure>> & {
+  readonly span: Span | undefined;
+  readonly zone: string;
+}): Figure | undefined {
+  if (people.value !== 1 || wanted.value !== filled.value || strike.value === 0 || !span) return undefined;
+  return figures.alone.found([], minutesBeyond(span, NIGHT, zone), [taken('people', people)]);
+}
+
+/**
+ * Of whom somebody under 18 comes along with: the most of whom no two are of one family. Undefined where nobody is said to
+ * come with them, or family is among those.
+ */
+export function rideOf(id: string, people: People, onDuty: readonly string[]): Figure | undefined {
+  const company = inOrder(people).flatMap(([other]) =>
+    other !== id && tied(people, id, other, ['come together']) ? [other] : [],
+  );
+  const adults = company.filter(other => onDuty.includes(other) && !people[other]?.young);
+  if (adults.length === 0 || adults.some(other => isFamily(people, id, other))) return undefined;
+  return figures.youngRide.found([id], unrelatedAmong(people, adults));
+}
