@@ -73,7 +73,7 @@ export const demoHands = (start: string): Hands => ({
       { sound: 2, floor: 2 },
       { phone: '01632 960 110', mail: 'noor@quillmere.example', most: 2 },
     ),
-    agathepeel: who('Agathe Peel', { camera: 2, graphics: 1 }, { phone: '01632 960 111' }),
+    agathepeel: who('Agathe Peel', { camera: 3, graphics: 1 }, { phone: '01632 960 111' }),
     josiahvane: who('Josiah Vane', { lead: 2, loading: 2 }, { lift: 0, phone: '01632 960 112' }),
     linneabroo: who(
       'Linnea Brook',

@@ -12,14 +12,14 @@ const on =
     ...(said && { answer: { how: said, at: `${dayBefore(start, 10)}T18:00:00Z` } }),
   });
 
-/** Of the day before the workshop nobody is there: they would not have rested by then. */
+/** Of the day before the workshop nobody is there: they would not have rested by then. Two are under 18, one of them a learner beside a leader. */
 export function saturdayRoster(start: string): Assignments {
   const put = on(start);
   return {
     assignlead: put('lead', 'josiahvane', 'yes'),
     assignmix1: put('mixer', 'hedyfallow', 'yes'),
     assigncam1: put('camera campanel1', 'agathepeel', 'yes'),
-    assignremo: put('remote 1', 'ebenquayle'),
+    assignremo: put('remote 1', 'rufusadeye', 'yes'),
     assigngrap: put('graphics', 'benedictam', 'asked'),
     assignsoun: put('sound', 'noorhasket', 'yes'),
     assignmoni: put('monitor', 'linneabroo', 'yes'),

@@ -127,6 +127,7 @@ export const LARGE: readonly KitSketch[] = [
       ...crewed('camnorth1', 'camera01'),
       ...crewed('camsouth1', 'camera02'),
       ['striprac1', 'STRIP', 'striprack', { inside: 'deskrack1', unit: 1 }],
+      ['panelmix1', 'MIX PANEL', 'panelmix1', IN_RACK],
       ['tablet001', 'WATCH TABLET', 'controltb', IN_RACK, { viewers: ['watcher'] }],
     ],
     leads: [
@@ -144,6 +145,7 @@ export const LARGE: readonly KitSketch[] = [
       'switcher1.hdmiout01 > monitor01.hdmiin001',
       'talkbase1.talkair01 > beltcamera01.talkair01',
       'talkbase1.talkair01 > beltcamera02.talkair01',
+      'switcher1.network01 > panelmix1.network01',
       'netdesk01 > encoder01.network01',
     ],
     outputs: [

@@ -8,6 +8,7 @@ const [AT, BY] = ['2026-12-04T16:00:00Z', 'Petra Lund'] as const;
 const SHOWN = [{ path: 'power.circuits.circuitone', shown: '6.1 A' }];
 const NAMED = { label: 'named' };
 const PLACED = { ...NAMED, order: '1' };
+const ELSEWHERE = { person: 'petralund1', event: 'Supper', from: AT, begin: AT, end: AT, to: AT, here: true };
 const TRAINED = { what: 'Pan-tilt', on: '2026-05-01', until: '2028-05-01', by: BY };
 
 const friday = fridayBundle();
@@ -291,11 +292,6 @@ export const FULL: BundleFile = {
       claimone01: { item: item ?? '', event: 'Saturday', from: AT, to: AT, booked: true, count: 2 },
     },
     own: { from: AT, to: AT, items: { [item ?? '']: { count: 2 } } },
-    duties: {
-      dutyother1: {
-        ...{ person: 'petralund1', event: 'Harvest supper', here: true },
-        ...{ from: AT, begin: AT, end: AT, to: AT },
-      },
-    },
+    duties: { dutyother1: ELSEWHERE },
   },
 };

@@ -153,6 +153,14 @@ describe('Friday', () => {
     );
     // Power down 5, unplug the rack 6, and then take a camera down, 6.
     expect(answer.strike).toMatchObject({ takes: 17, bound: 17, planned: 45 });
+    const struck = answer.strike?.work ?? [];
+    expect(struck[0]).toMatchObject({ begins: 0, label: expect.stringMatching(/power/i) as string });
+    // Whoever strikes does one thing at a time, and the last of it is done when all is.
+    expect(Math.max(...struck.map(({ begins, minutes }) => begins + minutes))).toBe(17);
+    for (const [i, one] of struck.entries())
+      for (const other of struck.slice(i + 1))
+        if (other.begins < one.begins + one.minutes)
+          expect(one.people.filter(({ id }) => other.people.some(each => each.id === id))).toEqual([]);
     expect(answer.unknown).toEqual([
       expect.stringContaining('how far it is from the vehicle to the room was not measured'),
     ]);

@@ -37,7 +37,7 @@ export interface ReadyOptions {
 export interface ScheduledPiece {
   readonly key: string;
   readonly label: string;
-  /** Minutes after the call. */
+  /** Minutes after the call, or after the end for what is struck. */
   readonly begins: number;
   readonly minutes: number;
   readonly people: readonly { readonly id: string; readonly name: string }[];
@@ -51,6 +51,8 @@ export interface ChanceOfCall {
 }
 
 export interface Strike {
+  /** In the order in which they begin, minutes after the end. */
+  readonly work: readonly ScheduledPiece[];
   /** Minutes when all goes as usual, and fewer than which no order takes. */
   readonly takes: number;
   readonly bound: number;
@@ -204,8 +206,10 @@ function* struck(
   if (Object.keys(strike).length === 0) return undefined;
   const shop = workshopOf(strike, workers, new Map());
   const { schedule, bound } = yield* shortestOf(shop, { ...options, seconds: options.seconds / 4 }, now);
-  const { ends } = drawnDays(strike, shop, schedule, options);
-  return { takes: schedule.ends, bound, within: minutesFor(ends, share / 100), planned };
+  const { order, ends } = drawnDays(strike, shop, schedule, options);
+  const keys = Object.keys(strike);
+  const work = order.order.map(i => pieceOf(keys[i] ?? '', i, schedule, shop, { tasks: strike, workers }));
+  return { work, takes: schedule.ends, bound, within: minutesFor(ends, share / 100), planned };
 }
 
 function pieceOf(
@@ -213,7 +217,7 @@ function pieceOf(
   i: number,
   { begins, who }: Schedule,
   { work }: Workshop,
-  { tasks, workers }: ReadyTask,
+  { tasks, workers }: Pick<ReadyTask, 'tasks' | 'workers'>,
 ): ScheduledPiece {
   return {
     ...{ key, label: tasks[key]?.label ?? key, begins: begins[i] ?? 0, minutes: work[i]?.minutes ?? 0 },

@@ -3,14 +3,12 @@
  * project scheduling problem): depth-first branch and bound over what begins at each moment at which something ends, after
  * Demeulemeester and Herroelen (1992), with left shifts and cut sets as dominance.
  */
-import { goesBefore, type Moment } from './moment.js';
-import { Loads } from './energy.js';
-import { scarceOf, type Scarce } from './scarce.js';
+import { LeastEnds } from './least.js';
+import { goesBefore, keyOf, type Moment } from './moment.js';
 import {
   grouped,
   impossibleIn,
-  inOrderOf,
-  tailsOf,
+  mostFirst,
   type Grouped,
   type Schedule,
   type Work,
@@ -34,19 +32,6 @@ export interface Clock {
   readonly isOver: () => boolean;
 }
 
-/** A text that is the same for the same pieces, 16 of them in a character. */
-function keyOf(begun: readonly boolean[]): string {
-  let key = '';
-  for (let from = 0; from < begun.length; from += 16) {
-    let bits = 0;
-    for (let i = from; i < from + 16; i++) bits = bits * 2 + (begun[i] ? 1 : 0);
-    key += String.fromCharCode(bits);
-  }
-  return key;
-}
-
-const NOTHING: Scarce = { count: 1, of: [], pieces: [], uses: () => 0 };
-
 /** So many moments are looked at between two looks at the clock. */
 const BETWEEN_LOOKS = 512;
 /** So many cut sets are remembered at most. */
@@ -54,9 +39,7 @@ const MOST_REMEMBERED = 200_000;
 
 export class Branching {
   private readonly people: Grouped;
-  private readonly tails: readonly number[];
-  /** Minutes after the end of each piece that what must follow it takes. */
-  private readonly follows: readonly number[];
+  private readonly least: LeastEnds;
   private best: readonly Begun[] = [];
   private bestEnds: number;
   private readonly trail: Begun[] = [];
@@ -67,12 +50,8 @@ export class Branching {
   private isOver = (): boolean => false;
   readonly bound: number;
 
-  private readonly order: readonly number[];
-  /** Pieces with most behind them first, counted from where they begin, and from where they end. */
+  /** Pieces with most behind them first. */
   private readonly byTail: readonly number[];
-  private readonly byFollows: readonly number[];
-  private readonly loads: Loads;
-  private readonly sets: readonly Scarce[];
   /** Pieces that may not begin at once. */
   private readonly late: readonly { readonly piece: number; readonly notBefore: number }[];
 
@@ -84,16 +63,11 @@ export class Branching {
     const impossible = impossibleIn(shop);
     if (impossible !== undefined) throw new RangeError(`piece ${impossible} cannot be done`);
     this.people = grouped(shop);
-    this.tails = tailsOf(shop.work);
-    this.follows = this.tails.map((tail, i) => tail - this.work(i).minutes);
-    this.order = inOrderOf(shop.work);
-    this.byTail = this.mostFirst(this.tails);
-    this.byFollows = this.mostFirst(this.follows);
-    this.loads = new Loads(shop.work.length);
-    this.sets = scarceOf(shop, this.people);
+    this.least = new LeastEnds(shop, this.people);
+    this.byTail = mostFirst(this.least.tails);
     this.late = shop.work.flatMap(({ notBefore }, piece) => (notBefore > 0 ? [{ piece, notBefore }] : []));
     this.bestEnds = start?.ends ?? Infinity;
-    this.bound = this.leastFrom(this.first());
+    this.bound = this.least.from(this.first(), this.bestEnds);
   }
 
   /** The shortest that is found before the clock says that it is over; it is proven where it is not. */
@@ -102,10 +76,6 @@ export class Branching {
     if (this.bound < this.bestEnds) this.look(this.first(), true);
     const schedule = this.start && this.best.length === 0 ? this.start : this.scheduleOf(this.best);
     return { schedule, bound: this.over ? Math.min(this.bound, schedule.ends) : schedule.ends };
-  }
-
-  private mostFirst(minutes: readonly number[]): number[] {
-    return this.shop.work.map((_, i) => i).sort((a, b) => (minutes[b] ?? 0) - (minutes[a] ?? 0) || a - b);
   }
 
   private work(piece: number): Work {
@@ -126,7 +96,9 @@ export class Branching {
       running: [],
       free: this.people.members.map(({ length }) => length),
       tools,
-      left: this.sets.map(({ of }) => work.reduce((sum, { minutes }, i) => sum + minutes * (of[i] ?? 0), 0)),
+      left: this.least.sets.map(({ of }) =>
+        work.reduce((sum, { minutes }, i) => sum + minutes * (of[i] ?? 0), 0),
+      ),
       before: [],
       freeBefore: [],
     };
@@ -152,7 +124,8 @@ export class Branching {
       return;
     }
     // Where nothing has begun since the moment before, that one is no rival: this is what comes of waiting there.
-    if (this.leastFrom(moment) >= this.bestEnds || (hasBegun && this.isDominated(moment))) return;
+    if (this.least.from(moment, this.bestEnds) >= this.bestEnds || (hasBegun && this.isDominated(moment)))
+      return;
     this.choose(moment, this.ready(moment), 0, []);
   }
 
@@ -173,7 +146,7 @@ export class Branching {
     let soonest = this.nextAfter(moment);
     for (let k = i + 1; k < ready.length; k++)
       soonest = Math.min(soonest, moment.time + this.work(ready[k] ?? piece).minutes);
-    if (soonest + (this.tails[piece] ?? 0) < this.bestEnds)
+    if (soonest + (this.least.tails[piece] ?? 0) < this.bestEnds)
       this.choose(moment, ready, i + 1, [...waiting, piece]);
   }
 
@@ -235,7 +208,9 @@ export class Branching {
       running: [...moment.running, { piece, ends, groups, who: groups.join(' ') }],
       free,
       tools: moment.tools.map((count, tool) => count - (tools[tool] ?? 0)),
-      left: moment.left.map((minutesLeft, set) => minutesLeft - minutes * (this.sets[set]?.of[piece] ?? 0)),
+      left: moment.left.map(
+        (minutesLeft, set) => minutesLeft - minutes * (this.least.sets[set]?.of[piece] ?? 0),
+      ),
     };
   }
 
@@ -245,7 +220,7 @@ export class Branching {
     if (begun.every(Boolean)) return this.look(moment, true);
     const next = this.nextAfter(moment);
     if (next === Infinity) return;
-    for (const piece of waiting) if (next + (this.tails[piece] ?? 0) >= this.bestEnds) return;
+    for (const piece of waiting) if (next + (this.least.tails[piece] ?? 0) >= this.bestEnds) return;
     const free = [...moment.free];
     const tools = [...moment.tools];
     for (const { piece, ends, groups } of running) {
@@ -260,45 +235,6 @@ export class Branching {
       hasBegun,
     );
   }
-
-  /** No end is earlier than this: longest paths, and what is left to do shared out among those who may do it. */
-  private leastFrom(moment: Moment): number {
-    const { time, begun, ends, running, left } = moment;
-    let least = time;
-    for (const each of running) least = Math.max(least, each.ends);
-    const { earliest } = this;
-    for (const i of this.order) {
-      if (begun[i]) {
-        earliest[i] = ends[i] ?? 0;
-        continue;
-      }
-      const { after, notBefore, minutes } = this.work(i);
-      let from = Math.max(time, notBefore);
-      for (const each of after) from = Math.max(from, earliest[each] ?? 0);
-      least = Math.max(least, from + (this.tails[i] ?? 0));
-      earliest[i] = from + minutes;
-    }
-    for (let set = 0; set < this.sets.length && least < this.bestEnds; set++)
-      if ((left[set] ?? 0) > 0) least = Math.max(least, this.leastOfSet(this.sets[set] ?? NOTHING, moment));
-    return least;
-  }
-  /** The same of what takes some of one scarce thing, as `leastFrom` has worked out when each piece can be done. */
-  private leastOfSet({ uses, count, of }: Scarce, { time, begun, running }: Moment): number {
-    const { loads } = this;
-    loads.length = 0;
-    for (const i of this.byFollows) {
-      if (!begun[i]) {
-        const [{ minutes }, each] = [this.work(i), of[i] ?? 0];
-        if (each > 0) loads.add((this.earliest[i] ?? 0) - minutes, minutes * each, this.follows[i] ?? 0);
-        continue;
-      }
-      for (const { piece, ends, groups } of running)
-        if (piece === i) loads.add(time, (ends - time) * uses(i, groups), this.follows[i] ?? 0);
-    }
-    return loads.leastEnd(count, this.bestEnds);
-  }
-  /** When each piece can be done at the earliest, of the moment that is looked at. */
-  private readonly earliest: number[] = [];
 
   /**
    * Cut sets: the same has begun as once before, no later then, and all that was going on ended no later or goes on as

@@ -37,3 +37,14 @@ export function goesBefore(other: Moment, moment: Moment): boolean {
     })
   );
 }
+
+/** A text that is the same for the same pieces, 16 of them in a character. */
+export function keyOf(begun: readonly boolean[]): string {
+  let key = '';
+  for (let from = 0; from < begun.length; from += 16) {
+    let bits = 0;
+    for (let i = from; i < from + 16; i++) bits = bits * 2 + (begun[i] ? 1 : 0);
+    key += String.fromCharCode(bits);
+  }
+  return key;
+}

@@ -6,8 +6,6 @@ export interface Scarce {
   readonly count: number;
   /** How much of it each piece takes for certain. */
   readonly of: readonly number[];
-  /** Pieces that take some for certain. */
-  readonly pieces: readonly number[];
   /** How much of it a piece takes that goes on, with people of some groups. */
   readonly uses: (piece: number, groups: readonly number[]) => number;
 }
@@ -20,23 +18,21 @@ export function scarceOf({ tools, work }: Workshop, { members, seats }: Grouped)
     const within = new Set(groups);
     const of = seats.map(each => each.filter(seat => seat.every(group => within.has(group))).length);
     return {
-      ...{ of, pieces: piecesOf(of) },
+      of,
       count: groups.reduce((sum, group) => sum + (members[group]?.length ?? 0), 0),
       uses: (_, taken) => taken.filter(group => within.has(group)).length,
     };
   });
   const ofTools = tools.map((count, tool): Scarce => {
     const of = work.map(each => each.tools[tool] ?? 0);
-    return { count, of, pieces: piecesOf(of), uses: piece => of[piece] ?? 0 };
+    return { count, of, uses: piece => of[piece] ?? 0 };
   });
   const oneAtATime = notTogether({ tools, work }, { members, seats }).map((pieces): Scarce => {
     const of = work.map((_, i) => (pieces.includes(i) ? 1 : 0));
-    return { count: 1, of, pieces, uses: piece => of[piece] ?? 0 };
+    return { count: 1, of, uses: piece => of[piece] ?? 0 };
   });
   return [...ofPeople, ...ofTools, ...oneAtATime];
 }
-
-const piecesOf = (of: readonly number[]): number[] => of.flatMap((count, i) => (count > 0 ? [i] : []));
 
 /** Sets of pieces of which no two can go on at once, each as large as it gets from one of them on. */
 function notTogether(

@@ -69,6 +69,10 @@ export function tailsOf(work: readonly Work[]): number[] {
   return tails;
 }
 
+/** Pieces by some minutes of theirs, most first. */
+export const mostFirst = (minutes: readonly number[]): number[] =>
+  minutes.map((_, i) => i).sort((a, b) => (minutes[b] ?? 0) - (minutes[a] ?? 0) || a - b);
+
 /** A piece of work that waits for itself, by way of others; undefined where there is none. */
 function circleIn(work: readonly Work[]): number | undefined {
   const left = new Map(work.map(({ after }, i) => [i, new Set(after)]));

@@ -69,6 +69,7 @@ export const hands: Station<HandsReads, HandsResult> = {
     const rolesFilled = parts.part('roles filled', { roles }, filledOf);
     const leave = parts.part('leave', { end: () => brief.end, strike: () => brief.phases.strike }, leaveOf);
     const span = parts.part('span', { from: askedFrom, to: leave }, spanOf);
+    const live = parts.part('live span', { from: () => brief.start, to: () => brief.end }, spanOf);
     const onDuty = parts.part('on roles', { roles }, onRoles);
     const stretch = parts.part(
       'stretch',
@@ -110,14 +111,7 @@ export const hands: Station<HandsReads, HandsResult> = {
         },
         aloneOf,
       ),
-      elsewhere: parts.part(
-        'elsewhere',
-        {
-          ...{ span, duties: () => reads.elsewhere },
-          live: parts.part('live span', { from: () => brief.start, to: () => brief.end }, spanOf),
-        },
-        elsewhereOf,
-      ),
+      elsewhere: parts.part('elsewhere', { span, live, duties: () => reads.elsewhere }, elsewhereOf),
       young: parts.part(
         'young',
         {

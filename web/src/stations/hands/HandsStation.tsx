@@ -89,6 +89,8 @@ export default function HandsStation() {
         {hands.beforeOpen && <FigureRow figure={hands.beforeOpen} />}
         <FigureRow figure={hands.striking} />
         {hands.afterLocked && <FigureRow figure={hands.afterLocked} />}
+        <FigureRow figure={hands.stretch} />
+        <WayHome />
         <Suspense>
           <ReadyInTime />
         </Suspense>
@@ -104,6 +106,15 @@ function Wide({ label, children }: { label: string; children: ReactNode }) {
       <div className="max-md:w-[700px]">{children}</div>
     </div>
   );
+}
+
+/** How long those who drive have been awake when they are home. */
+function WayHome() {
+  const { awake } = useResult('hands');
+  const people = useEvent(state => state.bundle.hands.people);
+  return Object.entries(awake).map(([person, figure]) => (
+    <FigureRow key={person} figure={figure} label={`${people[person]?.name ?? person} is awake when home`} />
+  ));
 }
 
 /** Whether each can do what they are down for by themselves. */

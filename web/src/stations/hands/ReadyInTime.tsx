@@ -141,18 +141,41 @@ function Helps({ answer: { add, shorten, idle } }: { answer: Ready }) {
   );
 }
 
+/** How long striking takes, and who does what of it. */
 function Striking({
-  strike: { takes, bound, within, planned },
+  strike: { work, takes, bound, within, planned },
   share,
 }: {
   strike: NonNullable<Ready['strike']>;
   share: number;
 }) {
+  const reading = useReading();
+  const end = useResult('brief').end.value;
+  const clockAfter = (minutes: number): string =>
+    typeof end === 'string'
+      ? showClock(new Date(Date.parse(end) + minutes * 60_000).toISOString(), reading)
+      : `${minutes} min`;
   return (
-    <p>
-      Striking: {takes} min as usual{takes === bound ? '' : `, at least ${bound} min`}, done within{' '}
-      {Math.ceil(within)} min on {share} days of 100;{' '}
-      {planned > 0 ? `${planned} min are planned.` : 'none is planned under Brief.'}
-    </p>
+    <>
+      <p>
+        Striking: {takes} min as usual{takes === bound ? '' : `, at least ${bound} min`}, done within{' '}
+        {Math.ceil(within)} min on {share} days of 100;{' '}
+        {planned > 0 ? `${planned} min are planned.` : 'none is planned under Brief.'}
+      </p>
+      <details>
+        <summary>Who strikes what, in which order</summary>
+        <table aria-label="Striking" className="text-[13px]">
+          <tbody>
+            {work.map(({ key, label, begins, people }) => (
+              <tr key={key}>
+                <td className="align-top">{clockAfter(begins)}</td>
+                <td className="align-top">{label}</td>
+                <td className="align-top text-faint">{people.map(({ name }) => name).join(', ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </>
   );
 }
