@@ -1,6 +1,7 @@
 import { chapelBundle, fridayBundle } from '../src/demo/index.js';
 import type { Bundle } from '../src/documents/index.js';
 import { measuredKinds } from './measured-kinds.js';
+import { aloneIn, longDay } from './long-day.js';
 import { paidFor } from './paid-for.js';
 import { fullRack } from './racked.js';
 import { scheduled } from './scheduled.js';
@@ -25,6 +26,8 @@ export const BUNDLES: readonly [[string, Bundle], ...[string, Bundle][]] = [
   ['friday with one who lifts its rack', liftedBy(friday, 1)],
   ['friday with prices, a ceiling, costs, and a shelf that lacks a few things', paidFor(friday)],
   ['friday with somebody under 18, and when they leave', withYoung(friday)],
+  ['friday with somebody who drives home, and two who are elsewhere too', longDay(friday)],
+  ['friday done by one person', aloneIn(friday, 'odilemarsh')],
   ['friday with a schedule of one piece of work', scheduled(friday)],
   ['an event with nothing in it yet', emptied(friday)],
   [

@@ -23,7 +23,10 @@ export const elsewhereOf = ({
   Object.fromEntries(
     inOrder(duties).flatMap(([id, { person, event, from, to, begin, end, here }]): [string, Elsewhere][] => {
       if (!span || !live || !overlap(span, { from, to })) return [];
-      const figure = overlap(live, { from: begin, to: end }) ? liveMeanwhile : meanwhile;
-      return [[id, { person, event, atOnce: figure.found([id], here ? 'at one place' : 'at two places') }]];
+      const where = here ? 'at one place' : 'at two places';
+      const told = overlap(live, { from: begin, to: end })
+        ? { live: liveMeanwhile.found([id], where) }
+        : { beside: meanwhile.found([id], where) };
+      return [[id, { person, event, ...told }]];
     }),
   );

@@ -136,11 +136,14 @@ export interface OnDuty {
   readonly says: Figure;
 }
 
-/** Of somebody who is on a role of an event that overlaps: whether both are live at one time, or one is got ready or struck. */
+/** Of somebody who is on a role of an event that overlaps. */
 export interface Elsewhere {
   readonly person: string;
   readonly event: string;
-  readonly atOnce: Figure;
+  /** Both are live at one time: where. */
+  readonly live?: Figure;
+  /** They overlap otherwise, as one is got ready or struck: where. */
+  readonly beside?: Figure;
 }
 
 export interface YoungOnDuty {

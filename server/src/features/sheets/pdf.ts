@@ -1,12 +1,16 @@
 /** Drawing a sheet as PDF: black on white, A4 or Letter, readable without colour. */
 import type { Sheet } from '@idle-satchel/core';
-import { newPdf, type Paper, type Pdf } from './paper.js';
+import { isLacking, newPdf, type Paper, type Pdf } from './paper.js';
 import { qrOf } from './qr.js';
 
 const MARGIN = 36;
 const SIZE = 9;
 /** Room of a page number below what is on a page. */
 const NUMBER = 16;
+
+/** Of what the typefaces cannot write. */
+const BOXES =
+  'A box stands for a letter that cannot be printed here: the same list as text or workbook has it.';
 
 /** Side of the code beside a heading, pt. */
 const CODE = 40;
@@ -29,7 +33,7 @@ export function pdfOf(sheet: Sheet, paper: Paper, pageOf?: (of: string) => strin
     const code = pageOf && of !== undefined ? pageOf(of) : undefined;
     if (rows.length > 0) drawSection(pdf, sheet, { heading, rows, code });
   }
-  drawNotes(pdf, sheet.notes);
+  drawNotes(pdf, isLacking(pdf) ? [...sheet.notes, BOXES] : sheet.notes);
   drawPageNumbers(pdf, sheet.title);
   pdf.end();
   return pdf;

@@ -13,15 +13,16 @@ export const elsewhere = handsRule({
   rule: 'hands.elsewhere',
   reads: ({ own, people }) => ({ elsewhere: own.elsewhere, onDuty: own.onDuty, people }),
   *find({ elsewhere: duties, onDuty, people }) {
-    for (const [id, { person, event, atOnce }] of inOrder(duties)) {
-      const severity = severityOf(atOnce);
-      if (severity === undefined || !onDuty[person]) continue;
+    for (const [id, { person, event, live, beside }] of inOrder(duties)) {
+      const at = live ?? beside;
+      const severity = at && severityOf(at);
+      if (!at || severity === undefined || !onDuty[person]) continue;
       const { name = person } = people[person] ?? {};
       yield {
         severity,
         subjects: [person, id],
         title: `${name} is down for ${event} too, which is ${WORDS[severity]}.`,
-        because: [atOnce],
+        because: [at],
         advice: 'Ask them which it is to be, and put somebody else on the other.',
       };
     }
