@@ -44,6 +44,8 @@ export interface LoadDrawing {
   readonly bands: readonly LoadBand[];
 }
 
+/** Letters that stand beside the words of a band: signs between them, and the name of the line. */
+const BESIDE = 18;
 /** Width of a letter of the labels. */
 const LETTER = 6.4;
 /** Height of a line of words. */
@@ -75,11 +77,13 @@ export function loadDrawing(
   });
   const bands = loads.map(([person, load], row): LoadBand => {
     const ground = LOADS.head + row * LOADS.band + LOADS.top + LOADS.full;
+    const name = people[person]?.name ?? person;
+    const roles = load.roles.map(key => hands.roles[key]?.label ?? key).join(', ');
+    const verdict = String(load.verdict.value ?? `not known: ${load.verdict.why ?? ''}`);
+    // What the line is called stands at its other end.
+    const room = (LOADS.right - LOADS.left) / LETTER - name.length - roles.length - BESIDE;
     return {
-      person,
-      name: people[person]?.name ?? person,
-      roles: load.roles.map(key => hands.roles[key]?.label ?? key).join(', '),
-      verdict: String(load.verdict.value ?? `not known: ${load.verdict.why ?? ''}`),
+      ...{ person, name, roles, verdict: cutLabel(verdict, room) ?? '' },
       state: load.verdict.value === null ? 'unknown' : load.verdict.value === TOO_MUCH ? 'too much' : 'fits',
       ...{ ground, full: ground - LOADS.full },
       steps: items.flatMap(({ id, x, width }): LoadStep[] => {

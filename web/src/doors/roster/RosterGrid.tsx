@@ -145,7 +145,7 @@ function stepped(
 
 function Head({ line: { id, event }, dates }: { line: RosterLine; dates: Dates }) {
   return (
-    <th className="sticky top-0 z-10 bg-paper text-ink min-w-36 max-w-44 align-bottom px-2">
+    <th className="sticky top-0 z-10 bg-paper text-ink min-w-36 max-w-44 align-bottom px-2 whitespace-normal">
       <Link className="link" to={`/events/${id}/hands`}>
         {event.label}
       </Link>
