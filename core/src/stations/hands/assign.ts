@@ -61,3 +61,12 @@ export function* fixesByAssigning(seen: HandsSeen, roles: readonly string[]): Ge
     if (role) yield* assignFixes(seen, role, taken);
   }
 }
+
+/** The same for every role that somebody is on by themselves. */
+export const fixesInPlaceOf = (seen: HandsSeen, id: string): Generator<Fix> =>
+  fixesByAssigning(
+    seen,
+    Object.values(seen.own.roles).flatMap(({ key, person, besides }) =>
+      person === id && besides === undefined ? [key] : [],
+    ),
+  );

@@ -1,5 +1,5 @@
 import { listed, severityOf } from '../../../foundations/index.js';
-import { fixesByAssigning } from '../assign.js';
+import { fixesInPlaceOf } from '../assign.js';
 import { handsRule } from '../result.js';
 
 /** Somebody on a role who says that they are away then, or would rather not. */
@@ -26,11 +26,5 @@ export const away = handsRule({
       };
     }
   },
-  fixes: ({ subjects: [id = ''] }, seen) =>
-    fixesByAssigning(
-      seen,
-      Object.values(seen.own.roles).flatMap(({ key, person, besides }) =>
-        person === id && besides === undefined ? [key] : [],
-      ),
-    ),
+  fixes: ({ subjects: [id = ''] }, seen) => fixesInPlaceOf(seen, id),
 });

@@ -1,5 +1,5 @@
 import { inOrder, severityOf } from '../../../foundations/index.js';
-import { fixesByAssigning } from '../assign.js';
+import { fixesInPlaceOf } from '../assign.js';
 import { handsRule } from '../result.js';
 
 const WORDS = {
@@ -27,11 +27,5 @@ export const elsewhere = handsRule({
       };
     }
   },
-  fixes: ({ subjects: [id = ''] }, seen) =>
-    fixesByAssigning(
-      seen,
-      Object.values(seen.own.roles).flatMap(({ key, person, besides }) =>
-        person === id && besides === undefined ? [key] : [],
-      ),
-    ),
+  fixes: ({ subjects: [id = ''] }, seen) => fixesInPlaceOf(seen, id),
 });
