@@ -56,6 +56,18 @@ describe('time without a break', () => {
     expect(days({ plan: [lasting(/Doors/, 19)] }).hands.stretch.value).toBeCloseTo(299 / 60, 9);
   });
 
+  it('counts two times of waiting as one, since they follow each other', () => {
+    const more = set('/runningOrder/itemwait02', {
+      order: '0045',
+      label: 'Stand by',
+      phase: 'wait',
+      minutes: 10,
+    });
+    // 10 and 10 minutes before the start are a break, 10 and 9 are none.
+    expect(days({ plan: [lasting(/Doors/, 10), more] }).hands.stretch.value).toBeCloseTo(140 / 60, 9);
+    expect(days({ plan: [lasting(/Doors/, 9), more] }).hands.stretch.value).toBeCloseTo(299 / 60, 9);
+  });
+
   it('is a note above six hours, and above four and a half where somebody under 18 serves', () => {
     const rigging = (minutes: number, young = false) =>
       days({

@@ -73,7 +73,7 @@ export const hands: Station<HandsReads, HandsResult> = {
     const onDuty = parts.part('on roles', { roles }, onRoles);
     const stretch = parts.part(
       'stretch',
-      { items: () => brief.items, runningOrder: () => reads.runningOrder, askedFrom, leave },
+      { start: () => brief.start, wait: () => brief.phases.wait, askedFrom, leave },
       stretchOf,
     );
     const getting = gettingReady(reads, parts, {

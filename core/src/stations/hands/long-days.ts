@@ -1,6 +1,13 @@
 /** Long days: how long whoever drives is awake, how long everybody goes without a break, who strikes alone at night. */
-import { constant, given, inOrder, minutesBetween, taken, type Figure } from '../../foundations/index.js';
-import type { BriefResult } from '../brief/index.js';
+import {
+  constant,
+  given,
+  inOrder,
+  minutesBetween,
+  numberOf,
+  taken,
+  type Figure,
+} from '../../foundations/index.js';
 import { isFamily, tied, unrelatedAmong } from '../ties.js';
 import { minutesBeyond } from '../youth.js';
 import * as figures from './figures.js';
@@ -48,31 +55,25 @@ export const awakeOf = ({
     }),
   );
 
-/** The longest time from when people are asked for to the end without a break in the running order, h. */
+/**
+ * The longest time from when people are asked for to the end without a break, h. What is waited lies all of it just before
+ * the start: phases follow each other.
+ */
 export function stretchOf({
-  items,
-  runningOrder,
+  start,
+  wait,
   askedFrom,
   leave,
-}: {
-  readonly items: BriefResult['items'];
-  readonly runningOrder: HandsReads['runningOrder'];
-  readonly askedFrom: Figure;
-  readonly leave: Figure;
-}): Figure {
-  const terms = [taken('from', askedFrom), taken('leave', leave)];
-  if (typeof askedFrom.value !== 'string' || typeof leave.value !== 'string')
+}: Readonly<Record<'start' | 'wait' | 'askedFrom' | 'leave', Figure>>): Figure {
+  const terms = [taken('from', askedFrom), taken('start', start), taken('wait', wait), taken('leave', leave)];
+  const [from, begins, to] = [askedFrom.value, start.value, leave.value];
+  if (typeof from !== 'string' || typeof begins !== 'string' || typeof to !== 'string')
     return figures.stretch.unknown([], 'it is not known when it begins and ends', terms);
-  let [from, longest] = [askedFrom.value, 0];
-  const until = (instant: string): void => void (longest = Math.max(longest, minutesBetween(from, instant)));
-  for (const [id, { begins, ends }] of Object.entries(items)) {
-    const { phase, minutes = 0 } = runningOrder?.[id] ?? {};
-    if (phase !== 'wait' || minutes < BREAK) continue;
-    if (typeof begins.value !== 'string' || typeof ends.value !== 'string') continue;
-    until(begins.value);
-    from = ends.value;
-  }
-  until(leave.value);
+  const waited = numberOf(wait) ?? 0;
+  const longest =
+    waited < BREAK
+      ? minutesBetween(from, to)
+      : Math.max(minutesBetween(from, begins) - waited, minutesBetween(begins, to));
   return figures.stretch.found([], longest / 60, terms);
 }
 

@@ -121,7 +121,7 @@ export async function claimsFor(
   const meanwhile = overlapping(event, spans).filter(id => id !== parent);
   const [planned, duties, booked, mine, ofParent, handing] = await Promise.all([
     scope.claims(meanwhile),
-    dutiesOf(scope, meanwhile, own?.venueId),
+    dutiesMeanwhile(scope, meanwhile, own?.venueId),
     own && until !== undefined ? scope.bookingsIn(own.fromAt, until) : [],
     scope.bookingOfEvent(event),
     parent === undefined ? undefined : scope.bookingOfEvent(parent),
@@ -155,11 +155,13 @@ export async function claimsFor(
 }
 
 /** Who is on a role of some events and did not say no; ways of doing one are none by themselves. */
-async function dutiesOf(
+async function dutiesMeanwhile(
   scope: Scope,
   events: readonly string[],
   venue: string | undefined,
 ): Promise<NonNullable<Claims['duties']>> {
+  // Most events overlap with none, and nothing has to be read.
+  if (events.length === 0) return {};
   const plans = [...(await newestOf(scope, events))].flatMap(([id, { kind, body }]) =>
     kind === 'plan' ? [[id, body as Plan] as const] : [],
   );

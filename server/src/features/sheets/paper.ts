@@ -13,8 +13,8 @@ const FONTS = {
   tape: font('barlow-condensed/files/barlow-condensed-latin-600-normal.woff'),
 };
 
-/** The same with letters of more scripts, for what those have not. */
 const ttf = (name: string): string => require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`);
+/** The same with letters of more scripts, for what those have not. */
 const WIDE: typeof FONTS = {
   text: ttf('DejaVuSansCondensed'),
   bold: ttf('DejaVuSansCondensed-Bold'),
@@ -44,10 +44,11 @@ const UNWRITTEN = new RegExp(`[${Object.keys(WRITTEN).join('')}]`, 'gu');
 /** A text with nothing in it that would come out as an empty box. */
 export const onPaper = (text: string): string => text.replace(UNWRITTEN, sign => WRITTEN[sign] ?? sign);
 
-/** The typeface that is written with now: of the letters it has, pdfkit tells nothing itself. */
+/** Whether the typeface that is written with now has a letter: of that pdfkit tells nothing itself. */
 const hasLetter = (pdf: Pdf, letter: string): boolean =>
-  (pdf as unknown as { _font: { font: { hasGlyphForCodePoint: (code: number) => boolean } } })._font.font //
-    .hasGlyphForCodePoint(letter.codePointAt(0) ?? 0);
+  (
+    pdf as unknown as { _font: { font: { hasGlyphForCodePoint: (code: number) => boolean } } }
+  )._font.font.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0);
 
 /** Documents into which something was written that no typeface of ours has letters for. */
 const lacking = new WeakSet<Pdf>();
