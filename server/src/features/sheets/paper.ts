@@ -13,12 +13,12 @@ const FONTS = {
   tape: font('barlow-condensed/files/barlow-condensed-latin-600-normal.woff'),
 };
 
-const ttf = (name: string): string => require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`);
+const wideBold = require.resolve('dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf');
 /** The same with letters of more scripts, for what those have not. */
 const WIDE: typeof FONTS = {
-  text: ttf('DejaVuSansCondensed'),
-  bold: ttf('DejaVuSansCondensed-Bold'),
-  tape: ttf('DejaVuSansCondensed-Bold'),
+  text: require.resolve('dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf'),
+  bold: wideBold,
+  tape: wideBold,
 };
 
 export type Paper = 'A4' | 'LETTER';
