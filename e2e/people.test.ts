@@ -39,10 +39,17 @@ describe('somebody who helps', () => {
     await page.getByLabel('Which days').selectOption({ label: 'second and fourth of a month' });
     await page.getByLabel(/^They/).selectOption('come');
     await page.getByLabel('From', { exact: true }).fill('2026-01-01');
+    for (const day of ['2026-12-27', '2026-12-13']) {
+      await page.getByLabel('But not on').fill(day);
+      await page.getByRole('button', { name: 'Leave that day out' }).click();
+    }
+    await page.getByRole('button', { name: 'Do not leave Sun 27 Dec 2026 out' }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
     // The list of what is kept of them says it too, a little later.
     const days = page.getByRole('region', { name: 'When they come' });
-    await days.getByText('come: second and fourth Sunday of a month, from Thu 1 Jan 2026').waitFor();
+    await days
+      .getByText('come: second and fourth Sunday of a month, from Thu 1 Jan 2026; not on Sun 13 Dec 2026')
+      .waitFor();
     await page.getByRole('button', { name: 'Say with whom' }).click();
     await page.getByLabel(/^Who/).selectOption({ label: 'Petra Lund' });
     await page.getByLabel(/^How/).selectOption('come together');

@@ -1,5 +1,6 @@
 /** The roster of a span: events with their jobs, what counts besides, and what cannot be asked for. */
 import type { RosterSpan } from '@idle-satchel/core/api';
+import ICAL from 'ical.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { editOf, FRIDAY, setUp, type Setup } from './helper.js';
 
@@ -71,5 +72,27 @@ describe('a span of days', () => {
 
   it('may be 400 days, and be empty', async () => {
     expect((await span('2030-01-01', '2031-02-05')).lines).toEqual([]);
+  });
+});
+
+describe('the roster as a calendar', () => {
+  it('has each event with who does what, and those with a hole as tentative', async () => {
+    const { lines } = await span('2026-11-25', '2027-01-31');
+    const answer = await setup.api.get(`${API}/roster/list.ics?from=2026-11-25&to=2027-01-31`);
+    expect(answer.headers['content-type']).toContain('text/calendar');
+    const events = new ICAL.Component(ICAL.parse(answer.text) as never)
+      .getAllSubcomponents('vevent')
+      .map(each => ({ event: new ICAL.Event(each), status: each.getFirstPropertyValue('status') }));
+    expect(events).toHaveLength(lines.length);
+    for (const { event } of lines) {
+      const { event: own, status } = events.find(each => each.event.summary === event.label) ?? {};
+      expect(own?.startDate.toJSDate().toISOString()).toBe(new Date(event.from).toISOString());
+      expect(own?.endDate.toJSDate().toISOString()).toBe(new Date(event.to).toISOString());
+      expect(own?.description.split('\n')).toHaveLength(event.jobs.length);
+      const holes = event.jobs.filter(({ person }) => person === undefined);
+      expect(own?.description.match(/NOBODY YET/g) ?? []).toHaveLength(holes.length);
+      expect(status).toBe(holes.length > 0 ? 'TENTATIVE' : 'CONFIRMED');
+    }
+    expect((await setup.api.get(`${API}/roster/list.ics?from=tomorrow`)).status).toBe(422);
   });
 });

@@ -5,6 +5,11 @@ import { RosterSpan } from './roster.js';
 
 export const rosterRoutes = {
   ...listFiles('/roster/list', 'The roster of the same days', ['read', 'people']),
+  'GET /roster/list.ics': {
+    needs: ['read', 'people'],
+    summary: 'The roster of the same days as a calendar',
+    file: 'text/calendar',
+  },
   'GET /roster': {
     needs: ['read', 'people'],
     summary:

@@ -11,7 +11,7 @@ export {
   type RosterCell,
   type RosterRow,
 } from './grid.js';
-export { rosterList } from './list.js';
+export { jobLines, rosterList, type JobLine } from './list.js';
 export { ROSTER_WAYS, type RosterWay } from '../searches/roster/stages.js';
 export { rosterEventOf } from '../searches/roster/from-plan.js';
 export type { RosterEvent } from '../searches/roster/problem.js';

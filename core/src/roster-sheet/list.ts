@@ -5,12 +5,17 @@ import { plainSheet } from '../sheets/table.js';
 import type { Sheet } from '../sheets/sheet.js';
 import type { RosterLine } from './state.js';
 
-interface Row {
-  readonly when: string;
-  readonly event: string;
+/** A job of an event: who does it, and what they answered. */
+export interface JobLine {
   readonly role: string;
+  readonly person: string | undefined;
   readonly who: string;
   readonly answer: string;
+}
+
+interface Row extends Omit<JobLine, 'person'> {
+  readonly when: string;
+  readonly event: string;
 }
 
 const COLUMNS = (
@@ -23,6 +28,28 @@ const COLUMNS = (
   ] as const
 ).map(([label, width, key]) => ({ label, width, cell: (row: Row) => row[key] }));
 
+/** The jobs of an event as a list writes them. Of several roles in one job the answer that is furthest from a yes counts. */
+export const jobLines = (
+  { event, assignments }: Pick<RosterLine, 'event' | 'assignments'>,
+  people: Hands['people'],
+): readonly JobLine[] =>
+  event.jobs.map(({ label, roles, person }) => {
+    const answers = inOrder(assignments).flatMap(([, each]) =>
+      each.person === person && roles.includes(each.role) ? [each.answer?.how] : [],
+    );
+    const how = answers.find(each => each !== 'yes') ?? answers[0];
+    return {
+      ...{ role: label, person },
+      who: person === undefined ? 'NOBODY YET' : (people[person]?.name ?? 'somebody'),
+      answer:
+        person === undefined
+          ? ''
+          : answers.includes(undefined) || how === undefined
+            ? 'not asked'
+            : ANSWER_WORDS[how],
+    };
+  });
+
 /** Of all events that are more than looked at; on the clocks of their places. */
 export function rosterList(
   lines: readonly RosterLine[],
@@ -30,26 +57,18 @@ export function rosterList(
   { organisation, dates }: { readonly organisation: string; readonly dates?: DateLocale | undefined },
 ): Sheet {
   const months = new Map<string, Row[]>();
-  for (const { event, assignments } of lines.filter(each => !each.event.fixed)) {
+  for (const line of lines.filter(each => !each.event.fixed)) {
+    const { event } = line;
     const reading = { zone: event.zone, dates };
     const when = `${showDay(event.from, reading)}, ${showClock(event.from, reading)}–${showClock(event.to, reading)}`;
     const month = dayIn(event.zone, event.from).slice(0, 7);
-    const rows = event.jobs.map(({ label, roles, person }): Row => {
-      const answers = inOrder(assignments).flatMap(([, each]) =>
-        each.person === person && roles.includes(each.role) ? [each.answer?.how] : [],
-      );
-      const how = answers.find(each => each !== 'yes') ?? answers[0];
-      return {
-        ...{ when, event: event.label, role: label },
-        who: person === undefined ? 'NOBODY YET' : (people[person]?.name ?? 'somebody'),
-        answer:
-          person === undefined
-            ? ''
-            : answers.includes(undefined) || how === undefined
-              ? 'not asked'
-              : ANSWER_WORDS[how],
-      };
-    });
+    const rows = jobLines(line, people).map(({ role, who, answer }): Row => ({
+      when,
+      event: event.label,
+      role,
+      who,
+      answer,
+    }));
     months.set(month, [...(months.get(month) ?? []), ...rows]);
   }
   return plainSheet(organisation, {

@@ -1,6 +1,7 @@
 /** Duties as a calendar (RFC 5545): what, when and where, without anybody’s name. */
 import type { DutyLine } from '@idle-satchel/core/api';
-import { ICalCalendarMethod, ICalEventStatus, default as calendar } from 'ical-generator';
+import { ICalEventStatus } from 'ical-generator';
+import { newCalendar } from '../../calendar.js';
 
 /** Calendars ask again so often, s. */
 const AGAIN = 6 * 60 * 60;
@@ -9,12 +10,7 @@ const SOME_HOURS = 3 * 60 * 60_000;
 
 /** Each duty that was not refused, by event; those that were not accepted yet are tentative. Times are UTC. */
 export function calendarWith(house: string, duties: readonly DutyLine[]): string {
-  const all = calendar({
-    name: `Duties, ${house}`,
-    prodId: { company: 'Idle Satchel', product: 'Duties', language: 'EN' },
-    method: ICalCalendarMethod.PUBLISH,
-    ttl: AGAIN,
-  });
+  const all = newCalendar(`Duties, ${house}`, 'Duties').ttl(AGAIN);
   for (const { event, duty } of duties) {
     if (duty.answer === 'no') continue;
     const start = new Date(duty.from ?? duty.start);

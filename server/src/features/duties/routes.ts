@@ -1,6 +1,7 @@
 import { newSecret, hashOf } from '../../gate/secrets.js';
 import { HeldDutyLinks } from '../../database/duty-link-rows.js';
-import { FileAnswer, openRoute, type Route } from '../../route.js';
+import { calendarFile } from '../../calendar.js';
+import { openRoute, type Route } from '../../route.js';
 import { changePerson } from '../hands/service.js';
 import { answer, take } from './answer.js';
 import { calendarWith } from './calendar.js';
@@ -35,6 +36,6 @@ export const dutyRoutes: readonly Route[] = [
   openRoute('GET /calendar/:token', async ({ context, params: { token = '' } }) => {
     const { organisation, person, house } = await calendarOf(context, token.replace(/\.ics$/, ''));
     const { duties } = await context.heavy.told({ organisation, person });
-    return new FileAnswer(calendarWith(house, duties), 'text/calendar; charset=utf-8');
+    return calendarFile(calendarWith(house, duties));
   }),
 ];

@@ -2,11 +2,13 @@ import { daysAfter, SHEET_ENDINGS } from '@idle-satchel/core';
 import { isDay, type Rules } from '@idle-satchel/core/documents';
 import { rosterList } from '@idle-satchel/core/roster-sheet';
 import type { Asked } from '../../asked.js';
+import { calendarFile } from '../../calendar.js';
 import { invalid } from '../../problem.js';
 import { heavyRoute, type Route } from '../../route.js';
 import { only } from '../events/service.js';
 import { paperOf } from '../sheets/paper.js';
 import { sheetFile } from '../sheets/sheet-files.js';
+import { rosterCalendar } from './calendar.js';
 import { rosterSpan } from './service.js';
 
 /** How far is looked ahead where that is not said, days. */
@@ -21,14 +23,24 @@ export const rosterRoutes: readonly Route[] = [
   heavyRoute('GET /roster', spanOf),
   ...SHEET_ENDINGS.map(sort =>
     heavyRoute(`GET /roster/list.${sort}`, async asked => {
-      const { scope } = asked;
-      const rules = (await only(scope, 'rules')).body as Rules;
-      const people = Object.fromEntries((await scope.people()).map(({ id, body }) => [id, body]));
-      const { lines } = await spanOf(asked);
+      const { lines, people, rules } = await listed(asked);
       return sheetFile(rosterList(lines, people, rules), sort, 'roster', { paper: paperOf(rules) });
     }),
   ),
+  heavyRoute('GET /roster/list.ics', async asked => {
+    const { lines, people, rules } = await listed(asked);
+    return calendarFile(rosterCalendar(rules.organisation, lines, people));
+  }),
 ];
+
+/** What lists of a span are made of. */
+async function listed(asked: Asked<unknown>) {
+  const { scope } = asked;
+  const rules = (await only(scope, 'rules')).body as Rules;
+  const people = Object.fromEntries((await scope.people()).map(({ id, body }) => [id, body]));
+  const { lines } = await spanOf(asked);
+  return { rules, people, lines };
+}
 
 function day(text: Asked<unknown>['text'], name: string, usual: string): string {
   const value = text(name) ?? usual;

@@ -46,6 +46,7 @@ export function OwnPresence({
         <Suspense>
           <div className="bg-shade px-3 mt-2">
             <PresenceForm
+              dates={dates}
               own
               system="metric"
               onKeep={record => {

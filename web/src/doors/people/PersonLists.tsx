@@ -50,6 +50,7 @@ export default function PersonLists({
       >
         {done => (
           <PresenceForm
+            dates={dates}
             system={system}
             onKeep={record => {
               keep('presence', { ...presence, [newId(random)]: record });

@@ -36,6 +36,9 @@ export function RosterPage() {
               {SHEET_FILES[sort].short}
             </a>
           ))}
+          <a className="link" href={addressOf('GET /roster/list.ics', days)}>
+            Calendar
+          </a>
           <Link className="link" to="/people/asking">
             Asking
           </Link>
