@@ -50,6 +50,7 @@ export * from './api/organisation.js';
 export * from './api/people.js';
 export * from './api/person-data.js';
 export * from './api/roster.js';
+export * from './api/work-log.js';
 export * from './api/shelf.js';
 export * from './api/variants.js';
 export * from './api/venues.js';

@@ -1,5 +1,5 @@
 /** Edits of the documents that can be edited, each typed by its own shape. */
-import type { Kinds, Plan, Venue } from './documents/index.js';
+import type { Kinds, Plan, Rules, Venue } from './documents/index.js';
 import { Edit, type Fix } from './foundations/index.js';
 
 /** An edit of the plan; `known` are those of its parts that may be missing. */
@@ -10,6 +10,8 @@ export const editPlan = (plan: Plan): Edit<Plan> => new Edit<Plan>('plan', plan,
 /** An edit of the kinds; `known` are those of its parts that may be missing. */
 export const inKinds = (known: { readonly [Part in keyof Kinds]?: object | undefined } = {}): Edit<Kinds> =>
   new Edit<Kinds>('kinds', known, false);
+/** An edit of the house rules, all of which are taken to be there. */
+export const inRules = (): Edit<Rules> => new Edit<Rules>('rules', {}, false);
 /** An edit of the venue, all parts of which are taken to be there. */
 export const inVenue = (): Edit<Venue> => new Edit<Venue>('venue', {}, false);
 

@@ -77,6 +77,7 @@ export type {
   ShotResult,
   WindowResult,
 } from './stations/shots/index.js';
+export { choicesToHouse, pacesToHouse } from './house-rules.js';
 export { addDevicePatch, goneWith, takeOutPatch } from './stations/device-edits.js';
 export { gearOffers, type GearOffer } from './stations/gear-offers.js';
 export { carriersFor, isCarried, notOnPlan, standOf, standPatch, standsFor } from './stations/stands.js';

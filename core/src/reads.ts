@@ -141,7 +141,7 @@ export function readsBy(
       shots: results().shots,
       signal: results().signal,
       runs: ofRuns('hands', ['runs', 'totalOnFloor', 'looms', 'ramps']),
-      ...{ schedule: plan.schedule, hours: plan.hours, elsewhere: claims.duties },
+      ...{ schedule: plan.schedule, breaks: plan.breaks, hours: plan.hours, elsewhere: claims.duties },
       carried: results().pack.carried,
     }),
     day: () => ({

@@ -155,6 +155,7 @@ export const LIMITS: readonly Limit[] = [
   limit('hands.young.*.adults', 'risk', 'below', 2, 'two adults, of no family'),
   limit('hands.young.*.stays', 'risk', 'above', 0, 'the house says when they have left'),
   limit('hands.schedule.left', 'note', 'above', 0, 'work that nobody does in the schedule'),
+  limit('hands.struck.left', 'note', 'above', 0, 'striking that nobody does in the schedule'),
   limit('brief.pastQuiet', 'risk', 'above', 0, 'the venue wants quiet'),
   limit('hands.beforeOpen', 'risk', 'above', 0, 'nobody is let in yet'),
   limit('hands.afterLocked', 'risk', 'above', 0, 'everybody must be out'),

@@ -9,7 +9,7 @@ const READING = { system: 'metric', zone: 'Europe/London' } as const;
 
 describe('bars of a schedule', () => {
   const bundle = scheduled(friday);
-  const drawing = scheduleDrawing(bundle, assess(bundle), READING);
+  const drawing = scheduleDrawing(bundle, assess(bundle), READING, 'work');
 
   it('lie along the time after the call, to the rehearsal', () => {
     // Called at 16:40, the rehearsal at 18:20: 100 min.
@@ -31,7 +31,18 @@ describe('bars of a schedule', () => {
     expect(Math.max(...(drawing?.ticks ?? []).map(({ x }) => x))).toBeLessThanOrEqual(BARS.right - 48);
   });
 
+  it('of the strike lie along the time after the end, to when it is planned to be over', () => {
+    const strike = scheduleDrawing(bundle, assess(bundle), READING, 'strike');
+    const [bar] = strike?.rows[0]?.bars ?? [];
+    // Live until 21:15; half of 12 min.
+    expect(bar).toMatchObject({ key: 'strike rig camwide01', work: 'workdown01', fixed: false, begins: 0 });
+    expect(bar?.width).toBeCloseTo(6 * (strike?.minute ?? 0), 9);
+    expect(strike?.due?.words).toMatch(/^as planned/);
+    expect(strike?.ready).toBeUndefined();
+  });
+
   it('are none where no schedule was accepted', () => {
-    expect(scheduleDrawing(friday, assess(friday), READING)).toBeUndefined();
+    expect(scheduleDrawing(friday, assess(friday), READING, 'work')).toBeUndefined();
+    expect(scheduleDrawing(friday, assess(friday), READING, 'strike')).toBeUndefined();
   });
 });

@@ -98,6 +98,7 @@ const BY_PATH: Readonly<Record<Pathed, Readonly<Record<string, Cell>>>> = {
     '/quote': { read: O, change: O },
     // Checks and readings of the day.
     '/ticks/*': { read: ALL, change: OPH },
+    '/workLog/*': { read: ALL, change: OPH },
     '/chargeReadings/*': { read: ALL, change: OPH },
     '/batteryChanges/*/done': { read: ALL, change: OPH },
     '/batteryChanges/*/by': { read: ALL, change: OPH },

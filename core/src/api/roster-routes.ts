@@ -2,6 +2,7 @@
 import type { Contract } from '../api.js';
 import { listFiles } from './list-files.js';
 import { RosterSpan } from './roster.js';
+import { WorkLog } from './work-log.js';
 
 export const rosterRoutes = {
   ...listFiles('/roster/list', 'The roster of the same days', ['read', 'people']),
@@ -9,6 +10,11 @@ export const rosterRoutes = {
     needs: ['read', 'people'],
     summary: 'The roster of the same days as a calendar',
     file: 'text/calendar',
+  },
+  'GET /work-log': {
+    needs: ['read', 'history'],
+    summary: 'Work that was done at events, with how long it usually takes and how long it took',
+    answer: WorkLog,
   },
   'GET /roster': {
     needs: ['read', 'people'],

@@ -48,3 +48,4 @@ export * from './venue.js';
 export * from './venue-parts.js';
 export * from './venue-power.js';
 export * from './way-in.js';
+export * from './work-parts.js';

@@ -39,7 +39,8 @@ import { ItemAsks } from './item-asks.js';
 import { Occasion } from './occasion.js';
 import { PlanHours } from './plan-hours.js';
 import { PlanMoney } from './plan-money.js';
-import { CrewSchedule } from './plan-schedule.js';
+import { Break, CrewSchedule } from './plan-schedule.js';
+import { WorkDone } from './work-parts.js';
 import { Quote } from './plan-quote.js';
 import { ExtraLine, PackedLine, PrintedList } from './plan-packing.js';
 import { FedTogether } from './fed-together.js';
@@ -259,6 +260,9 @@ export class Plan {
   @Optional() @MapOf(() => Assignment, 200) assignments?: Map<Assignment>;
   /** The work before the rehearsal: in which order, and who does what. */
   @Optional() @One(() => CrewSchedule) schedule?: CrewSchedule;
+  @Optional() @MapOf(() => Break, 10) breaks?: Map<Break>;
+  /** Work of the day as it went. */
+  @Optional() @MapOf(() => WorkDone, 2000) workLog?: Map<WorkDone>;
   @Optional() @MapOf(() => Tick) ticks?: Map<Tick>;
   @Optional() @MapOf(() => Acceptance) accepted?: Map<Acceptance>;
   @Optional() @One(() => Buckles) buckles?: Buckles;

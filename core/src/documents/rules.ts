@@ -1,6 +1,7 @@
 import { Attention } from './attention.js';
 import { CrewRules } from './crew-rules.js';
 import { Int, Num, One, OneOf, Optional, Text } from './decorators.js';
+import { Paces, type LearnedPaces } from './work-parts.js';
 import { CURRENCIES, type Currency } from './money.js';
 import { CABLE_MAKES, type CableMake } from './signal-words.js';
 import { MoneyRules } from './prices.js';
@@ -97,4 +98,6 @@ export class Rules {
   /** Absent = at once. */
   @Optional() @Int(0, 10080) turnaround?: number;
   @Optional() @One(() => MoneyRules) money?: MoneyRules;
+  /** How long work takes here, as it was learned; absent = as is usual. */
+  @Optional() @One(() => Paces) paces?: LearnedPaces;
 }

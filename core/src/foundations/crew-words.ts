@@ -41,6 +41,18 @@ export const ANSWER_WORDS: Readonly<Record<AnswerHow, string>> = {
 /** Answers that want something yet before those that do not; undefined: nobody has asked. */
 export const OPEN_FIRST: readonly (AnswerHow | undefined)[] = [undefined, 'asked', 'swap', 'yes', 'no'];
 
+/** Sorts of work on the day, each of which takes a house its own time. */
+export const WORK_SORTS = [
+  ...(['carrying', 'operated', 'locked', 'laying', 'ramp', 'plugging', 'powerUp', 'formats'] as const),
+  ...(['lineCheck', 'white', 'sync', 'sound', 'recording', 'speedTest', 'privateStream'] as const),
+  ...(['striking', 'meal'] as const),
+] as const;
+export type WorkSort = (typeof WORK_SORTS)[number];
+
+/** Between which work everybody has a break together. */
+export const BREAK_PLACES = ['once everything is rigged', 'once everything is checked'] as const;
+export type BreakPlace = (typeof BREAK_PLACES)[number];
+
 /**
  * Hours of rest between the last duty of a day and the first of the next: 11 (Directive 2003/88/EC), of those under 18
  * 12, of children 14 (Directive 94/33/EC); local law may want more. Minutes from one venue to another, and days of a

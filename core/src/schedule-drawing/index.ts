@@ -1,8 +1,17 @@
-/** The accepted schedule as bars: everybody’s work before the rehearsal along the time after the call. */
+/** The accepted schedule as bars: everybody’s work before the rehearsal after the call, and of the strike after the end. */
 import type { Assessment } from '../assess.js';
-import type { Bundle } from '../documents/index.js';
-import { cutLabel, inOrder, numberOf, showClock, type Reading } from '../foundations/index.js';
-import type { ScheduledTask } from '../stations/hands/tasks/result.js';
+import type { Bundle, ScheduledWork } from '../documents/index.js';
+import {
+  cutLabel,
+  inOrder,
+  minutesBetween,
+  numberOf,
+  showClock,
+  type Figure,
+  type MapOf,
+  type Reading,
+} from '../foundations/index.js';
+import type { ScheduledTask, ScheduleResult, Tasks } from '../stations/hands/tasks/result.js';
 
 /** All lengths in units of the drawing. */
 export const BARS = { width: 720, left: 6, right: 714, head: 30, row: 46, bar: 24 } as const;
@@ -20,7 +29,7 @@ export interface ScheduleBar {
   readonly words: string | undefined;
   readonly critical: boolean;
   readonly fixed: boolean;
-  /** Minutes after the call at which it begins. */
+  /** Minutes after the call, or the end, at which it begins. */
   readonly begins: number;
 }
 
@@ -56,29 +65,46 @@ const LETTER = 6.2;
 const APART = [5, 10, 15, 30, 60, 120, 240, 480];
 const CLOCK = 48;
 
-/** Undefined where no schedule was accepted, or it is not known when people are called. */
+/** Parts of the schedule, each with a drawing of its own, and where the plan keeps its work. */
+export const SCHEDULE_PARTS = ['work', 'strike'] as const;
+export type SchedulePart = (typeof SCHEDULE_PARTS)[number];
+
+/** What is drawn of one part. */
+interface Drawn {
+  readonly tasks: Tasks;
+  readonly schedule: ScheduleResult | undefined;
+  readonly work: MapOf<ScheduledWork> | undefined;
+  /** The instant that it counts from. */
+  readonly from: Figure;
+  readonly ready: (clock: string) => string;
+  /** Minutes after that at which it has to be done, where that is known, with its words. */
+  readonly due: { readonly minutes: number; readonly words: string } | undefined;
+}
+
+type Assessed = Pick<Assessment, 'hands' | 'brief'>;
+
+/** Undefined where no schedule of that part was accepted, or it is not known from when on it counts. */
 export function scheduleDrawing(
-  { plan, hands: { people } }: Bundle,
-  { hands, brief }: Pick<Assessment, 'hands' | 'brief'>,
+  bundle: Bundle,
+  assessed: Assessed,
   reading: Reading,
+  part: SchedulePart,
 ): ScheduleDrawing | undefined {
-  const { schedule, call } = hands;
-  if (!schedule || typeof call.value !== 'string') return undefined;
-  const from = Date.parse(call.value);
-  const start = typeof brief.start.value === 'string' ? Date.parse(brief.start.value) : undefined;
-  const planned = (numberOf(brief.phases.rehearse) ?? 0) + (numberOf(brief.phases.wait) ?? 0);
-  const due = start === undefined ? undefined : (start - from) / 60_000 - planned;
+  const drawn = DRAWN[part](bundle, assessed);
+  const { schedule, tasks, from } = drawn;
+  if (!schedule || typeof from.value !== 'string') return undefined;
+  const since = Date.parse(from.value);
   const ready = numberOf(schedule.ready);
   const takes = numberOf(schedule.takes) ?? 0;
-  const whole = Math.max(1, takes, ready ?? 0, due ?? 0);
+  const whole = Math.max(1, takes, ready ?? 0, drawn.due?.minutes ?? 0);
   const minute = (BARS.right - BARS.left) / whole;
   const x = (minutes: number): number => BARS.left + minutes * minute;
   const clock = (minutes: number): string =>
-    showClock(new Date(from + minutes * 60_000).toISOString(), reading);
-  const works = new Map(inOrder(plan.schedule?.work).map(([id, { task }]) => [task, id]));
+    showClock(new Date(since + minutes * 60_000).toISOString(), reading);
+  const works = new Map(inOrder(drawn.work).map(([id, { task }]) => [task, id]));
   const barOf = ([key, task]: [string, ScheduledTask]): ScheduleBar => {
     const [begins, ends] = [numberOf(task.begins) ?? 0, numberOf(task.ends) ?? 0];
-    const label = hands.tasks[key]?.label ?? key;
+    const label = tasks[key]?.label ?? key;
     const width = (ends - begins) * minute;
     return {
       ...{ key, label, begins, width, x: x(begins), work: works.get(key) ?? '' },
@@ -86,36 +112,55 @@ export function scheduleDrawing(
       ...{ critical: task.critical, fixed: task.fixed },
     };
   };
-  const tasks = Object.entries(schedule.tasks);
-  const doing = [...new Set(tasks.flatMap(([, each]) => each.people))];
+  const all = Object.entries(schedule.tasks);
+  const doing = [...new Set(all.flatMap(([, each]) => each.people))];
   const rows = doing.map((person, row): ScheduleRow => {
-    const bars = tasks.filter(([, each]) => each.people.includes(person)).map(barOf);
+    const bars = all.filter(([, each]) => each.people.includes(person)).map(barOf);
     const busy = bars.reduce((sum, { width }) => sum + width / minute, 0);
     return {
-      ...{ person, name: people[person]?.name ?? person, free: Math.round(takes - busy), bars },
+      ...{ person, name: bundle.hands.people[person]?.name ?? person, free: Math.round(takes - busy), bars },
       y: BARS.head + row * BARS.row + BARS.row - BARS.bar - 4,
     };
   });
-  const share = plan.schedule?.share ?? 0;
   return {
     ...{ minute, rows, height: BARS.head + rows.length * BARS.row + 22 },
-    ticks: ticksFrom(from, whole, minute).map(at => ({ x: x(at), clock: clock(at) })),
-    ready:
-      ready === undefined
-        ? undefined
-        : { x: x(ready), words: `ready by ${clock(ready)} on ${share} days of 100` },
-    due:
-      due === undefined
-        ? undefined
-        : { x: x(due), words: `${numberOf(brief.phases.rehearse) ? 'rehearsal' : 'doors'} ${clock(due)}` },
+    ticks: ticksFrom(since, whole, minute).map(at => ({ x: x(at), clock: clock(at) })),
+    ready: ready === undefined ? undefined : { x: x(ready), words: drawn.ready(clock(ready)) },
+    due: drawn.due && { x: x(drawn.due.minutes), words: `${drawn.due.words} ${clock(drawn.due.minutes)}` },
   };
 }
 
-/** Minutes after the call at which a round time of the clock is named, with room for it. */
-function ticksFrom(call: number, whole: number, minute: number): number[] {
+const DRAWN: Readonly<Record<SchedulePart, (bundle: Bundle, assessed: Assessed) => Drawn>> = {
+  work({ plan }, { hands, brief: { start, phases } }) {
+    const planned = (numberOf(phases.rehearse) ?? 0) + (numberOf(phases.wait) ?? 0);
+    const { tasks, schedule, call } = hands;
+    const isKnown = typeof start.value === 'string' && typeof call.value === 'string';
+    return {
+      ...{ tasks, schedule, work: plan.schedule?.work, from: call },
+      ready: clock => `ready by ${clock} on ${plan.schedule?.share ?? 0} days of 100`,
+      due: isKnown
+        ? {
+            minutes: minutesBetween(String(call.value), String(start.value)) - planned,
+            words: numberOf(phases.rehearse) ? 'rehearsal' : 'doors',
+          }
+        : undefined,
+    };
+  },
+  strike({ plan }, { hands: { strike, struck }, brief: { end, phases } }) {
+    const planned = numberOf(phases.strike) ?? 0;
+    return {
+      ...{ tasks: strike, schedule: struck, work: plan.schedule?.strike, from: end },
+      ready: clock => `out by ${clock} on ${plan.schedule?.share ?? 0} days of 100`,
+      due: planned > 0 ? { minutes: planned, words: 'as planned' } : undefined,
+    };
+  },
+};
+
+/** Minutes after it begins at which a round time of the clock is named, with room for it. */
+function ticksFrom(from: number, whole: number, minute: number): number[] {
   const step = APART.find(each => each * minute >= CLOCK);
   if (step === undefined) return [];
-  const first = (step - ((call / 60_000) % step)) % step;
+  const first = (step - ((from / 60_000) % step)) % step;
   const count = Math.max(0, Math.floor((whole - CLOCK / minute - first) / step) + 1);
   return Array.from({ length: count }, (_, i) => first + i * step);
 }

@@ -18,9 +18,7 @@ const { plan, venue, kinds, shelf, hands, rules, claims } = friday;
 const ROUND_PLUG: Kind = {
   fails: 2,
   usesUp: { kind: 'tapecloth', count: 2, hours: 8 },
-  verdicts: {
-    verdictone: { on: '2026-10-03', verdict: 'broke', event: 'Harvest', what: 'its plug' },
-  },
+  verdicts: { verdictone: { on: '2026-10-03', verdict: 'broke', event: 'Harvest', what: 'its plug' } },
   prices: {
     priceone01: {
       ...{ sort: 'used', net: true, on: '2026-11-01', source: 'an advertisement' },
@@ -81,7 +79,10 @@ export const FULL: BundleFile = {
     schedule: {
       ...{ spare: 12.5, share: 90 },
       work: { workone001: { order: '1', task: 'power', people: ['odilemarsh'], notBefore: 20 } },
+      ...{ strike: {}, strikeSpare: 5 },
     },
+    breaks: { mealbreak1: { order: '1', label: 'Meal', minutes: 30, at: 'once everything is rigged' } },
+    workLog: { workdone01: { task: 'power', sort: 'powerUp', usual: 5, begun: AT, done: AT } },
     quote: {
       ...{ client: 'Friends of the chapel', number: '2026-11', on: '2026-11-20', validDays: 14 },
       ...{ hourly: { amount: 25, currency: 'GBP' }, crewHours: 20, costs: true, discount: 5, tax: 20 },
@@ -271,6 +272,7 @@ export const FULL: BundleFile = {
   },
   rules: {
     ...rules,
+    paces: { ramp: { times: 1.2, least: 0.8, most: 1.7, pieces: 3 } },
     turnaround: 60,
     reaches: { ethernet: 90 },
     attention: { cut: 1.5, walk: 0.8 },

@@ -70,6 +70,7 @@ describe('a field of a document', () => {
       'pack-list',
       'quote',
       'after-use',
+      'work-log',
     ]
       .map(codeOf)
       .join('\n');

@@ -1,4 +1,5 @@
 import {
+  choicesToHouse,
   DATE_LOCALES,
   MAKE_WORDS,
   showDayAndClock,
@@ -11,7 +12,12 @@ import {
 import { NumberField } from '../ledger/NumberField.js';
 import { useEvent, usePlan, useStore } from '../store/hooks.js';
 import { Dialog } from '../ui/Dialog.js';
+import { Suspense } from 'react';
+import { fetched } from '../ui/fetched.js';
+import { useMay } from '../ui/me.js';
 import { PeopleRules } from './PeopleRules.js';
+
+const PaceRules = fetched(() => import('./PaceRules.js'));
 
 /** Rules that are one word or number each. */
 type PlainRule = Exclude<keyof RuleChoices & keyof Rules, 'reaches' | 'attention' | 'crew'>;
@@ -199,7 +205,29 @@ export default function RulesDialog({ onClose }: { onClose: () => void }) {
       </details>
       <AttentionRules attention={rules.attention} />
       <PeopleRules crew={rules.crew} />
+      <details className="py-1.5">
+        <summary>How long work takes here, as it was on the day</summary>
+        <Suspense>
+          <PaceRules />
+        </Suspense>
+      </details>
+      {own !== undefined && <ForTheHouse />}
     </Dialog>
+  );
+}
+
+/** What was chosen for this event, for every other one. */
+function ForTheHouse() {
+  const store = useStore();
+  const may = useMay('change', { document: 'rules', path: '/slack' });
+  if (!may) return null;
+  return (
+    <button
+      className="button mt-2"
+      onClick={() => store.commit('Make these choices the house’s', choicesToHouse(store.get().bundle.plan))}
+    >
+      Make these choices the house’s, for every event
+    </button>
   );
 }
 

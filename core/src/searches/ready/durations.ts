@@ -2,7 +2,7 @@
  * How long work takes on one day of many: beta-PERT durations (Malcolm and others 1959; Vose 2008), of which all are longer
  * together on a bad day and shorter on a good one.
  */
-import { LEAST_PART, MOST_PART } from '../../stations/hands/tasks/durations.js';
+import type { Task } from '../../stations/hands/tasks/result.js';
 
 /** The least, the most likely and the most that something takes, in any one unit. */
 export interface ThreePoint {
@@ -11,11 +11,11 @@ export interface ThreePoint {
   readonly high: number;
 }
 
-/** How long something takes that usually takes so long, until a log of one’s own says otherwise. */
-export const aroundUsual = (usual: number): ThreePoint => ({
-  low: usual * LEAST_PART,
+/** How long something takes that usually takes so long, with the least and the most of it as parts of that. */
+export const aroundUsual = (usual: number, { least, most }: Pick<Task, 'least' | 'most'>): ThreePoint => ({
+  low: usual * least,
   usual,
-  high: usual * MOST_PART,
+  high: usual * most,
 });
 
 /** Mean (a + 4m + b)/6. */

@@ -1,13 +1,9 @@
 /** Ready in time: the shortest schedule of the work before the rehearsal, and how often it is done by doors. */
 import { assess } from '../../assess.js';
-import { inPlan } from '../../edits.js';
-import type { ScheduledWork } from '../../documents/index.js';
 import {
-  idFrom,
   inOrder,
   minutesBetween,
   numberOf,
-  ordersFor,
   USUAL_CARE,
   type Figure,
   type SkillName,
@@ -16,9 +12,10 @@ import type { Tasks } from '../../stations/hands/tasks/result.js';
 import { peopleOn } from '../../stations/youth.js';
 import { lehmer } from '../annealing.js';
 import type { Schedule, Workshop } from '../schedule/work.js';
-import type { Offer, Progress, Search } from '../search.js';
+import type { Progress, Search } from '../search.js';
 import { daysOf, endsOf, inTheirOrder, minutesFor, shareWithin, takesOf, type Days } from './chance.js';
 import { aroundUsual, drawn } from './durations.js';
+import { offerOf } from './offer.js';
 import { shortestOf } from './shortest.js';
 import { settled, type Settled } from './settled.js';
 import { triedOut, type Added, type Shortened } from './what-if.js';
@@ -56,8 +53,9 @@ export interface Strike {
   /** Minutes when all goes as usual, and fewer than which no order takes. */
   readonly takes: number;
   readonly bound: number;
-  /** Minutes within which it is done on the wanted share of days, and what is planned for it. */
+  /** Minutes within which it is done on the wanted share of days, how many of them are spare, and what is planned for it. */
   readonly within: number;
+  readonly spare: number;
   readonly planned: number;
 }
 
@@ -125,8 +123,10 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
         others: workersOf(people, new Set(others)),
       },
       fixed: new Map(
-        Object.values(bundle.plan.schedule?.work ?? {}).flatMap(({ task, notBefore }) =>
-          notBefore === undefined ? [] : [[task, notBefore] as const],
+        [bundle.plan.schedule?.work, bundle.plan.schedule?.strike].flatMap(work =>
+          Object.values(work ?? {}).flatMap(({ task, notBefore }) =>
+            notBefore === undefined ? [] : [[task, notBefore] as const],
+          ),
         ),
       ),
       ...{ rehearse: numberOf(brief.phases.rehearse) ?? 0, wait: numberOf(brief.phases.wait) ?? 0 },
@@ -145,7 +145,7 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
     const shop = workshopOf(tasks, workers, fixed);
     const shortest = yield* shortestOf(shop, options, now);
     const { schedule, bound } = shortest;
-    const { order, usual, minutes, days, ends } = drawnDays(tasks, shop, schedule, options);
+    const { order, minutes, days, ends, takes } = drawnDays(tasks, shop, schedule, options);
     const base = minutesFor(ends, share / 100);
     const tried = yield* triedOut({ order, minutes, days, base, share: share / 100 }, task);
     const keys = Object.keys(tasks);
@@ -162,18 +162,7 @@ export const readyInTime: Search<ReadyOptions, ReadyTask, ReadyInTime> = {
       objectives: [
         { label: 'until everything is ready', unit: 'min', better: 'less', value: schedule.ends, bound },
       ],
-      // As the plan reckons it: each piece as long as it usually is.
-      offers: [
-        offerOf(
-          answer,
-          base -
-            takesOf(
-              order.pieces,
-              order.order.map(i => usual[i] ?? 0),
-            ),
-          task,
-        ),
-      ],
+      offers: [offerOf(answer, base - takes, task)],
     };
   },
 };
@@ -186,30 +175,37 @@ function drawnDays(
   { draws, seed }: ReadyTask['options'],
 ): Readonly<{
   order: Settled;
-  usual: readonly number[];
   minutes: Float64Array;
   days: Days;
   ends: Float64Array;
+  /** As the plan reckons it: each piece as long as it usually is. */
+  takes: number;
 }> {
   const order = settled(shop, schedule);
   const usual = Object.values(tasks).map(each => numberOf(each.usual) ?? 0);
-  const minutes = drawn(usual.map(aroundUsual), { draws, together: TOGETHER, random: lehmer(seed) });
+  const times = Object.values(tasks).map((each, i) => aroundUsual(usual[i] ?? 0, each));
+  const minutes = drawn(times, { draws, together: TOGETHER, random: lehmer(seed) });
   const days = daysOf(order.pieces, inTheirOrder(minutes, order.order));
-  return { order, usual, minutes, days, ends: endsOf(days) };
+  const takes = takesOf(
+    order.pieces,
+    order.order.map(i => usual[i] ?? 0),
+  );
+  return { order, minutes, days, ends: endsOf(days), takes };
 }
 
 /** Striking by the same people, until everything is out. */
 function* struck(
-  { strike, workers, options, share, strikePlanned: planned }: ReadyTask,
+  { strike, workers, options, share, fixed, strikePlanned: planned }: ReadyTask,
   now: () => number,
 ): Generator<Progress, Strike | undefined> {
   if (Object.keys(strike).length === 0) return undefined;
-  const shop = workshopOf(strike, workers, new Map());
+  const shop = workshopOf(strike, workers, fixed);
   const { schedule, bound } = yield* shortestOf(shop, { ...options, seconds: options.seconds / 4 }, now);
-  const { order, ends } = drawnDays(strike, shop, schedule, options);
+  const { order, ends, takes } = drawnDays(strike, shop, schedule, options);
   const keys = Object.keys(strike);
   const work = order.order.map(i => pieceOf(keys[i] ?? '', i, schedule, shop, { tasks: strike, workers }));
-  return { work, takes: schedule.ends, bound, within: minutesFor(ends, share / 100), planned };
+  const within = minutesFor(ends, share / 100);
+  return { work, takes: schedule.ends, bound, within, spare: within - takes, planned };
 }
 
 function pieceOf(
@@ -279,19 +275,3 @@ const nothing = ({ share, unknown, rehearse, wait }: ReadyTask): ReadyInTime => 
   ...{ work: [], idle: [], share, before: rehearse + wait, now: undefined, calls: [] },
   ...{ shorten: [], add: [], strike: undefined, unknown },
 });
-
-function offerOf({ work, share }: ReadyInTime, spare: number, { fixed }: ReadyTask): Offer {
-  const orders = ordersFor(work.length);
-  const entries = work.map(({ key, people }, i): [string, ScheduledWork] => [
-    idFrom(`work/${key}`),
-    {
-      ...{ order: orders[i] ?? '', task: key, people: people.map(({ id }) => id) },
-      ...(fixed.has(key) && { notBefore: fixed.get(key) as number }),
-    },
-  ]);
-  const { patch } = inPlan().put('schedule', {
-    ...{ spare: Math.max(0, Math.ceil(spare * 10) / 10), share },
-    work: Object.fromEntries(entries),
-  });
-  return { id: idFrom('schedule'), label: 'Do it in this order', changes: [{ document: 'plan', patch }] };
-}

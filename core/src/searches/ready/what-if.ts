@@ -68,7 +68,7 @@ function* shortened(
   const shares = criticalShares(days, DAYS);
   const often = order.order
     .map((piece, i) => ({ key: keys[piece] ?? '', i, critical: shares[i] ?? 0 }))
-    .filter(({ critical }) => critical > 0)
+    .filter(({ key, critical }) => critical > 0 && !tasks[key]?.everybody)
     .sort((a, b) => b.critical - a.critical)
     .slice(0, TRIED);
   const found: Shortened[] = [];

@@ -34,8 +34,9 @@ export interface Seated {
   readonly short: boolean;
 }
 
-export function seatsOf({ skill, seats, adults }: Task, workers: readonly Worker[]): Seated {
+export function seatsOf({ skill, seats, adults, everybody }: Task, workers: readonly Worker[]): Seated {
   const all = workers.map((_, i) => i);
+  if (everybody) return { seats: all.map(i => [i]), unknown: undefined, short: false };
   const grown = all.filter(i => !workers[i]?.young);
   const may = adults && grown.length > 0 ? grown : all;
   const at = (...levels: readonly unknown[]): number[] =>

@@ -1,13 +1,26 @@
 /** Work before the line check, how long it takes the people there are, and when they must come. */
-import { constant, given, taken, type Figure, type Term } from '../../foundations/index.js';
+import type { Break, LearnedPaces } from '../../documents/index.js';
+import {
+  constant,
+  given,
+  inOrder,
+  taken,
+  type Figure,
+  type MapOf,
+  type Term,
+} from '../../foundations/index.js';
 import type { BriefResult } from '../brief/index.js';
 import { PER_LINK, PER_LINK_WORDS } from '../runs/plugging.js';
 import * as figures from './figures.js';
 import type { HandsReads, Roles } from './result.js';
-import { lasting, TAPING } from './tasks/durations.js';
+import { atPace, lasting, TAPING } from './tasks/durations.js';
 import type { ScheduleResult } from './tasks/result.js';
 
-export interface Design {
+interface Learned {
+  readonly paces: LearnedPaces | undefined;
+}
+
+export interface Design extends Learned {
   readonly operated: number;
   readonly locked: number;
   /** Metres of lead on the floor. */
@@ -21,7 +34,8 @@ export interface Design {
 }
 
 /** Minutes of one person to rig, lay, connect and set. */
-export function workOf({ operated, locked, floor, ramps, links, carrying }: Design): Figure {
+export function workOf({ operated, locked, floor, ramps, links, carrying, paces }: Design): Figure {
+  const { formula, terms: learned } = atPace(figures.WORK_PARTS, paces);
   const counted = (name: string, count: number): Term =>
     constant(name, count, 'pieces', 'counted in the design');
   return figures.work.calc(
@@ -34,7 +48,9 @@ export function workOf({ operated, locked, floor, ramps, links, carrying }: Desi
       ...[counted('links', links), constant('per_link', PER_LINK, 'min', PER_LINK_WORDS)],
       ...(carrying.value === null ? [] : [taken('carried', carrying)]),
       ...[counted('cameras', operated + locked), lasting('formats', 'formats'), lasting('white', 'white')],
+      ...learned,
     ],
+    { formula },
   );
 }
 
@@ -83,14 +99,29 @@ export const placesLeftOf = ({
         [given('allowed', letIn, 'people', 'venue', '/facts/crew'), taken('inside', inside)],
       );
 
-export function riggingOf({ work, people }: { readonly work: Figure; readonly people: Figure }): Figure {
+export function riggingOf({
+  work,
+  people,
+  breaks,
+  paces,
+}: Learned & {
+  readonly work: Figure;
+  readonly people: Figure;
+  readonly breaks: MapOf<Break> | undefined;
+}): Figure {
   if (people.value === 0) return figures.rigging.unknown([], 'nobody is put on a role yet');
+  const { formula, terms: learned } = atPace(figures.RIGGING_PARTS, paces);
   return figures.rigging.calc(
     [],
     [
       ...[taken('work', work), taken('people', people)],
       ...[lasting('power_up', 'powerUp'), lasting('line_check', 'lineCheck')],
+      ...inOrder(breaks).map(([id, { minutes }]) =>
+        given('break', minutes, 'min', 'plan', `/breaks/${id}/minutes`),
+      ),
+      ...learned,
     ],
+    { formula },
   );
 }
 

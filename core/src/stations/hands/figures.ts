@@ -1,9 +1,27 @@
 /** Every figure of Hands. */
 import { declare, DEFINITION, houseRule, measurement, standard } from '../../foundations/index.js';
 import { ALL_OF_IT } from './attention.js';
-import { USUAL_DURATIONS } from './tasks/durations.js';
+import { sumOf, USUAL_DURATIONS, type WorkPart } from './tasks/durations.js';
 import { TASK_FIGURES } from './tasks/figures.js';
 
+/** What the work before the line check is the sum of, each with its sort, as far as a house may learn of it. */
+export const WORK_PARTS: readonly WorkPart[] = [
+  ['operated * per_operated', 'operated'],
+  ['locked * per_locked', 'locked'],
+  ['floor / taping', 'laying'],
+  ['ramps * per_ramp', 'ramp'],
+  ['links * per_link', 'plugging'],
+  ['cameras * formats', 'formats'],
+  ['cameras * white', 'white'],
+  ['sum(carried)', 'carrying'],
+];
+/** The same of all that is done before the rehearsal. */
+export const RIGGING_PARTS: readonly WorkPart[] = [
+  ['work / people'],
+  ['power_up', 'powerUp'],
+  ['line_check', 'lineCheck'],
+  ['sum(break)'],
+];
 export const roleFilled = declare({
   key: 'hands.roles.*.filled',
   label: 'Filled',
@@ -37,8 +55,7 @@ export const work = declare({
   label: 'Work before the line check',
   unit: 'min',
   basis: USUAL_DURATIONS,
-  formula:
-    'operated * per_operated + locked * per_locked + floor / taping + ramps * per_ramp + links * per_link + cameras * (formats + white) + sum(carried)',
+  formula: sumOf(WORK_PARTS),
 });
 export const saved = declare({
   key: 'hands.saved',
@@ -52,7 +69,7 @@ export const rigging = declare({
   label: 'Rigging and checking take',
   unit: 'min',
   basis: houseRule('work shared evenly; a real schedule never is faster'),
-  formula: 'work / people + power_up + line_check',
+  formula: sumOf(RIGGING_PARTS),
 });
 export const callTime = declare({
   key: 'hands.call',

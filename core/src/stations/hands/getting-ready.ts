@@ -5,7 +5,7 @@ import { kindDoes } from '../signal/functions.js';
 import { callOf, crewHoursOf, riggingOf, savedBy, takenBy, workOf } from './call-time.js';
 import { afterLockedOf, beforeOpenOf } from './hours.js';
 import type { HandsReads } from './result.js';
-import { scheduleOf } from './tasks/schedule.js';
+import { scheduleOf, struckOf } from './tasks/schedule.js';
 import { strikeOf, strikingOf } from './tasks/strike.js';
 import { tasksOf } from './tasks/tasks.js';
 
@@ -29,6 +29,8 @@ export function gettingReady(
   const wiring = () => reads.signal.wiring;
   const cameras = () => inOrder(devices()).filter(([id]) => kindDoes(wiring().kindOf(id), 'sees'));
   const operated = () => cameras().filter(([, { worked }]) => workedByHand(worked)).length;
+  const breaks = () => reads.breaks;
+  const paces = () => reads.rules.paces;
   const arriving = () => pluggedLeads(reads.signal.plugged, reads.runs.runs);
   const work = parts.part(
     'work',
@@ -39,16 +41,17 @@ export function gettingReady(
       ramps: () => aislesCrossed(reads.runs.runs),
       links: () => Object.keys(reads.runs.runs).length - arriving(),
       carrying: () => reads.carried.work,
+      paces,
     },
     workOf,
   );
-  const rigging = parts.part('rigging', { work, people }, riggingOf);
+  const rigging = parts.part('rigging', { work, people, breaks, paces }, riggingOf);
   const tasks = parts.part(
     'tasks',
     {
       ...{ devices, outputs: () => reads.outputs, wiring, carrying: () => reads.carried.work },
       ...{ runs: () => reads.runs.runs, looms: () => reads.runs.looms, ramps: () => reads.runs.ramps },
-      plugged: () => reads.signal.plugged,
+      ...{ plugged: () => reads.signal.plugged, breaks, paces },
     },
     tasksOf,
   );
@@ -57,9 +60,10 @@ export function gettingReady(
   const start = () => brief.start;
   const phases = () => brief.phases;
   const call = parts.part('call', { rigging: taken, start, phases }, callOf);
-  const strike = parts.part('strike', { tasks }, strikeOf);
+  const strike = parts.part('strike', { tasks, paces }, strikeOf);
+  const struck = parts.part('struck', { tasks: strike, onDuty, schedule: () => reads.schedule }, struckOf);
   return {
-    ...{ work, rigging, tasks, schedule, strike, call },
+    ...{ work, rigging, tasks, schedule, strike, struck, call },
     saved: parts.part('saved', { links: arriving }, savedBy),
     crewHours: parts.part('crew hours', { people, wanted, filled, rigging: taken, phases }, crewHoursOf),
     striking: parts.part('striking', { strike, people }, strikingOf),

@@ -73,7 +73,10 @@ export const hands: Station<HandsReads, HandsResult> = {
     const onDuty = parts.part('on roles', { roles }, onRoles);
     const stretch = parts.part(
       'stretch',
-      { start: () => brief.start, wait: () => brief.phases.wait, askedFrom, leave },
+      {
+        ...{ start: () => brief.start, phases: () => brief.phases, breaks: () => reads.breaks },
+        ...{ askedFrom, leave },
+      },
       stretchOf,
     );
     const getting = gettingReady(reads, parts, {

@@ -7,7 +7,10 @@ import {
   numberOf,
   taken,
   type Figure,
+  type MapOf,
 } from '../../foundations/index.js';
+import type { Break } from '../../documents/index.js';
+import type { BriefResult } from '../brief/index.js';
 import { isFamily, tied, unrelatedAmong } from '../ties.js';
 import { minutesBeyond } from '../youth.js';
 import * as figures from './figures.js';
@@ -57,23 +60,46 @@ export const awakeOf = ({
 
 /**
  * The longest time from when people are asked for to the end without a break, h. What is waited lies all of it just before
- * the start: phases follow each other.
+ * the start, and breaks before what is planned after them: phases follow each other.
  */
 export function stretchOf({
   start,
-  wait,
+  phases,
+  breaks,
   askedFrom,
   leave,
-}: Readonly<Record<'start' | 'wait' | 'askedFrom' | 'leave', Figure>>): Figure {
-  const terms = [taken('from', askedFrom), taken('start', start), taken('wait', wait), taken('leave', leave)];
+}: Readonly<Record<'start' | 'askedFrom' | 'leave', Figure>> & {
+  readonly phases: BriefResult['phases'];
+  readonly breaks: MapOf<Break> | undefined;
+}): Figure {
+  const own = inOrder(breaks).filter(([, { minutes }]) => minutes >= BREAK);
+  const terms = [
+    ...[taken('from', askedFrom), taken('start', start), taken('wait', phases.wait)],
+    ...[taken('leave', leave)],
+    ...own.map(([id, { minutes }]) => given('break', minutes, 'min', 'plan', `/breaks/${id}/minutes`)),
+  ];
   const [from, begins, to] = [askedFrom.value, start.value, leave.value];
   if (typeof from !== 'string' || typeof begins !== 'string' || typeof to !== 'string')
     return figures.stretch.unknown([], 'it is not known when it begins and ends', terms);
-  const waited = numberOf(wait) ?? 0;
-  const longest =
-    waited < BREAK
-      ? minutesBetween(from, to)
-      : Math.max(minutesBetween(from, begins) - waited, minutesBetween(begins, to));
+  const waited = numberOf(phases.wait) ?? 0;
+  const whole = minutesBetween(from, to);
+  const live = minutesBetween(from, begins);
+  const rehearsal = live - waited - (numberOf(phases.rehearse) ?? 0);
+  const checking = rehearsal - (numberOf(phases.check) ?? 0);
+  // Minutes after they are asked for at which each break ends.
+  const pauses = [
+    ...(waited < BREAK ? [] : [{ ends: live, minutes: waited }]),
+    ...own.map(([, { minutes, at }]) => ({
+      ends: at === 'once everything is rigged' ? checking : rehearsal,
+      minutes,
+    })),
+  ].sort((a, b) => a.ends - b.ends);
+  let [since, longest] = [0, 0];
+  for (const { ends, minutes } of pauses) {
+    longest = Math.max(longest, ends - minutes - since);
+    since = ends;
+  }
+  longest = Math.max(longest, whole - since);
   return figures.stretch.found([], longest / 60, terms);
 }
 

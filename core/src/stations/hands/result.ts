@@ -1,6 +1,7 @@
 /** What Hands reads and what comes of it. */
 import type {
   Assignment,
+  Break,
   Claims,
   CrewSchedule,
   Hands,
@@ -55,6 +56,7 @@ export interface HandsReads extends Pick<SignalReads, 'kinds' | 'shelf'> {
   readonly signal: SignalResult;
   readonly runs: Pick<RunsResult, 'runs' | 'totalOnFloor' | 'looms' | 'ramps'>;
   readonly schedule: CrewSchedule | undefined;
+  readonly breaks: MapOf<Break> | undefined;
   readonly hours: PlanHours | undefined;
   readonly carried: PackResult['carried'];
   /** What people do meanwhile at other events. */
@@ -186,6 +188,8 @@ export interface HandsResult {
   readonly striking: Figure;
   /** Where a schedule was accepted. */
   readonly schedule: ScheduleResult | undefined;
+  /** Of the work after the end, where it is part of what was accepted. */
+  readonly struck: ScheduleResult | undefined;
   /** When the first people must be there. */
   readonly call: Figure;
   /** When people are asked to come, and when everything is struck, as it is planned. */

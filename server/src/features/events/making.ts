@@ -85,7 +85,7 @@ export async function copyEvent(inside: Scope, copy: string, id: string): Promis
   if (!original) throw notFound('event');
   const { ticks: _t, accepted: _a, buckles: _b, chargeReadings: _r, ...kept } = original.body as Plan;
   // The venue said its hours of that day only.
-  const { printedList: _l, parent: _p, hours: _h, ...design } = kept;
+  const { printedList: _l, parent: _p, hours: _h, workLog: _w, ...design } = kept;
   const start = new Date(Date.parse(design.start) + 7 * DAY).toISOString();
   // What lies on the floor of one event does not lie on that of the next.
   const links = Object.fromEntries(

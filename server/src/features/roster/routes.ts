@@ -1,10 +1,11 @@
-import { daysAfter, SHEET_ENDINGS } from '@idle-satchel/core';
+import { daysAfter, minutesBetween, SHEET_ENDINGS, type WorkSort } from '@idle-satchel/core';
 import { isDay, type Rules } from '@idle-satchel/core/documents';
 import { rosterList } from '@idle-satchel/core/roster-sheet';
 import type { Asked } from '../../asked.js';
 import { calendarFile } from '../../calendar.js';
 import { invalid } from '../../problem.js';
-import { heavyRoute, type Route } from '../../route.js';
+import { workRowsOf } from '../../database/work-rows.js';
+import { heavyRoute, route, type Route } from '../../route.js';
 import { only } from '../events/service.js';
 import { paperOf } from '../sheets/paper.js';
 import { sheetFile } from '../sheets/sheet-files.js';
@@ -27,6 +28,12 @@ export const rosterRoutes: readonly Route[] = [
       return sheetFile(rosterList(lines, people, rules), sort, 'roster', { paper: paperOf(rules) });
     }),
   ),
+  route('GET /work-log', async ({ scope }) => ({
+    pieces: (await workRowsOf(scope).workDone()).map(({ event: id, sort, usual, begun, done }) => ({
+      ...{ id, usual, sort: sort as WorkSort },
+      minutes: minutesBetween(begun, done),
+    })),
+  })),
   heavyRoute('GET /roster/list.ics', async asked => {
     const { lines, people, rules } = await listed(asked);
     return calendarFile(rosterCalendar(rules.organisation, lines, people));

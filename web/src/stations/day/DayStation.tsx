@@ -15,6 +15,8 @@ const BatteryCard = fetched(withStations(['power', 'hands'], () => import('../po
 
 const OwnDuties = fetched(withStations(['hands'], () => import('./OwnDuties.js')));
 
+const WorkUnderWay = fetched(withStations(['hands'], () => import('./WorkUnderWay.js')));
+
 const WhomToCall = fetched(withStations(['hands'], () => import('./WhomToCall.js')));
 
 const DayOrder = fetched(() => import('./DayOrder.js'));
@@ -99,6 +101,9 @@ export default function DayStation() {
             <OwnDuties person={person} />
           </Suspense>
         )}
+        <Suspense>
+          <WorkUnderWay presses={ticks} />
+        </Suspense>
         {called && (
           <Suspense>
             <WhomToCall />

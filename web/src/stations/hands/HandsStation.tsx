@@ -9,6 +9,7 @@ import { WhoDoesIt } from './WhoDoesIt.js';
 const LoadBands = fetched(() => import('./LoadBands.js'));
 const LeastCrew = fetched(() => import('./LeastCrew.js'));
 const ReadyInTime = fetched(() => import('./ReadyInTime.js'));
+const Breaks = fetched(() => import('./Breaks.js'));
 const ScheduleBars = fetched(() => import('./ScheduleBars.js'));
 
 /** Hands: the roles that the design asks for, who does them, and when they must come. */
@@ -62,7 +63,11 @@ export default function HandsStation() {
         </Wide>
         <h2 className="mt-4">Getting ready</h2>
         <Suspense>
-          <ScheduleBars />
+          <ScheduleBars part="work" />
+        </Suspense>
+        <h2 className="mt-4">Striking</h2>
+        <Suspense>
+          <ScheduleBars part="strike" />
         </Suspense>
         <h2 className="mt-4">The day</h2>
         <Wide label="The day">
@@ -92,6 +97,7 @@ export default function HandsStation() {
         <FigureRow figure={hands.stretch} />
         <WayHome />
         <Suspense>
+          <Breaks />
           <ReadyInTime />
         </Suspense>
       </aside>

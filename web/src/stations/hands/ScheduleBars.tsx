@@ -4,34 +4,47 @@ import {
   scheduleDrawing,
   type ScheduleBar,
   type ScheduleDrawing,
+  type SchedulePart,
   type ScheduleRow,
 } from '@idle-satchel/core/schedule-drawing';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useEvent, useReading, useStore } from '../../store/hooks.js';
 import { usePointerDrag } from '../../ui/pointer-drag.js';
 
-/** Everybody’s work before the rehearsal along the time after the call; a bar that is moved begins no earlier. */
-export default function ScheduleBars() {
+/** What each part is called, as a region and as a drawing, and what stands there before one was accepted. */
+const PARTS: Readonly<Record<SchedulePart, { region: string; drawing: string; none: string }>> = {
+  work: {
+    region: 'Getting ready',
+    drawing: 'Who does what before the rehearsal',
+    none: 'Look for who does what and in which order, and take it: then everybody’s work is drawn here.',
+  },
+  strike: {
+    region: 'Striking, person by person',
+    drawing: 'Who strikes what',
+    none: 'Take an order that has the strike in it: then everybody’s striking is drawn here.',
+  },
+};
+
+/** Everybody’s work of one part along the time after the call, or the end; a bar that is moved begins no earlier. */
+export default function ScheduleBars({ part }: { part: SchedulePart }) {
   const bundle = useEvent(state => state.bundle);
   const assessment = useEvent(state => state.assessment);
   const reading = useReading();
   const store = useStore();
   const [looked, setLooked] = useState<string>();
   // Not drawn anew while the pointer only passes over it.
-  const drawing = useMemo(() => scheduleDrawing(bundle, assessment, reading), [bundle, assessment, reading]);
-  if (!drawing)
-    return (
-      <p className="text-faint">
-        Look for who does what and in which order, and take it: then everybody’s work is drawn here.
-      </p>
-    );
+  const drawing = useMemo(
+    () => scheduleDrawing(bundle, assessment, reading, part),
+    [bundle, assessment, reading, part],
+  );
+  if (!drawing) return <p className="text-faint">{PARTS[part].none}</p>;
   const shown = drawing.rows.flatMap(({ bars }) => bars).find(({ key }) => key === looked);
-  const fixed = inOrder(bundle.plan.schedule?.work).filter(([, { notBefore }]) => notBefore !== undefined);
+  const fixed = inOrder(bundle.plan.schedule?.[part]).filter(([, { notBefore }]) => notBefore !== undefined);
   return (
     <>
-      <div className="overflow-x-auto" role="region" aria-label="Getting ready" tabIndex={0}>
+      <div className="overflow-x-auto" role="region" aria-label={PARTS[part].region} tabIndex={0}>
         <div className="max-md:w-[700px]">
-          <Bars drawing={drawing} look={setLooked} />
+          <Bars part={part} drawing={drawing} look={setLooked} />
         </div>
       </div>
       <p className="text-[13px] leading-5 h-10 max-md:h-20" aria-live="polite">
@@ -52,19 +65,21 @@ export default function ScheduleBars() {
             className="button"
             onClick={() =>
               store.editPlan('Let all work begin as soon as it can', plan =>
-                plan.each(fixed, (edit, [id]) => edit.drop('schedule', 'work', id, 'notBefore')),
+                plan.each(fixed, (edit, [id]) => edit.drop('schedule', part, id, 'notBefore')),
               )
             }
           >
             Let all begin as soon as they can
           </button>
         )}
-        <button
-          className="button"
-          onClick={() => store.editPlan('Take the schedule out', plan => plan.drop('schedule'))}
-        >
-          Take the schedule out
-        </button>
+        {part === 'work' && (
+          <button
+            className="button"
+            onClick={() => store.editPlan('Take the schedule out', plan => plan.drop('schedule'))}
+          >
+            Take the schedule out
+          </button>
+        )}
       </div>
     </>
   );
@@ -72,14 +87,14 @@ export default function ScheduleBars() {
 
 type Look = (key: string | undefined) => void;
 
-function Bars({ drawing, look }: { drawing: ScheduleDrawing; look: Look }) {
+function Bars({ part, drawing, look }: { part: SchedulePart; drawing: ScheduleDrawing; look: Look }) {
   const { height, ticks, rows, ready, due } = drawing;
   return (
     <svg
       className="plan w-full max-w-[860px]"
       viewBox={`0 0 ${BARS.width} ${height}`}
       role="group"
-      aria-label="Who does what before the rehearsal"
+      aria-label={PARTS[part].drawing}
     >
       {ticks.map(({ x, clock }) => (
         <g key={x}>
@@ -90,7 +105,7 @@ function Bars({ drawing, look }: { drawing: ScheduleDrawing; look: Look }) {
         </g>
       ))}
       {rows.map(row => (
-        <Row key={row.person} row={row} minute={drawing.minute} look={look} />
+        <Row key={row.person} part={part} row={row} minute={drawing.minute} look={look} />
       ))}
       {ready && (
         <g>
@@ -110,7 +125,15 @@ function Bars({ drawing, look }: { drawing: ScheduleDrawing; look: Look }) {
   );
 }
 
-function Row({ row: { name, free, y, bars }, ...rest }: { row: ScheduleRow; minute: number; look: Look }) {
+function Row({
+  row: { name, free, y, bars },
+  ...rest
+}: {
+  part: SchedulePart;
+  row: ScheduleRow;
+  minute: number;
+  look: Look;
+}) {
   return (
     <g>
       <text x={BARS.left} y={y - 5} fontSize={12.5} fill="var(--ink)">
@@ -124,14 +147,26 @@ function Row({ row: { name, free, y, bars }, ...rest }: { row: ScheduleRow; minu
   );
 }
 
-function Bar({ bar, y, minute, look }: { bar: ScheduleBar; y: number; minute: number; look: Look }) {
+function Bar({
+  part,
+  bar,
+  y,
+  minute,
+  look,
+}: {
+  part: SchedulePart;
+  bar: ScheduleBar;
+  y: number;
+  minute: number;
+  look: Look;
+}) {
   const store = useStore();
   const begin = usePointerDrag();
   const [by, setBy] = useState(0);
   const { work, label, when, x, width, words, critical, fixed } = bar;
   const moveTo = (minutes: number): void =>
     store.editPlan(`Begin “${label}” no earlier`, plan =>
-      plan.put('schedule', 'work', work, 'notBefore', Math.max(0, Math.round(minutes))),
+      plan.put('schedule', part, work, 'notBefore', Math.max(0, Math.round(minutes))),
     );
   const onKeyDown = (event: KeyboardEvent): void => {
     const step = event.shiftKey ? 5 : 1;
@@ -139,7 +174,7 @@ function Bar({ bar, y, minute, look }: { bar: ScheduleBar; y: number; minute: nu
     else if (event.key === 'ArrowLeft') moveTo(bar.begins - step);
     else if ((event.key === 'Delete' || event.key === 'Backspace') && fixed)
       store.editPlan(`Begin “${label}” as soon as it can`, plan =>
-        plan.drop('schedule', 'work', work, 'notBefore'),
+        plan.drop('schedule', part, work, 'notBefore'),
       );
     else return;
     event.preventDefault();

@@ -54,6 +54,42 @@ export const scheduleReady = declare({
   basis: houseRule('as often ready by doors as the house wants it', 'drawn from three-point times'),
   formula: 'takes + spare',
 });
+export const strikeBegins = declare({
+  key: 'hands.struck.tasks.*.begins',
+  label: 'Begins, after the end',
+  unit: 'min',
+  basis: DEFINITION,
+  method: 'as soon as what comes before it, its people and its tools are free, in the order of the schedule',
+});
+export const strikeEnds = declare({
+  key: 'hands.struck.tasks.*.ends',
+  label: 'Is done, after the end',
+  unit: 'min',
+  basis: DEFINITION,
+  formula: 'begins + usual',
+});
+export const strikeTakes = declare({
+  key: 'hands.struck.takes',
+  label: 'By the schedule striking takes',
+  unit: 'min',
+  basis: DEFINITION,
+  formula: 'max(ends)',
+});
+export const strikeReady = declare({
+  key: 'hands.struck.ready',
+  label: 'Everything is out, with what is kept spare',
+  unit: 'min',
+  basis: houseRule('as often as the house wants it', 'drawn from three-point times'),
+  formula: 'takes + spare',
+});
+export const strikeLeft = declare({
+  key: 'hands.struck.left',
+  label: 'Striking that the schedule leaves out',
+  unit: 'pieces',
+  basis: DEFINITION,
+  method: 'work of the strike that has nobody in the schedule',
+  limits: { raises: 'hands.schedule-old', note: { above: 0 } },
+});
 export const scheduleLeft = declare({
   key: 'hands.schedule.left',
   label: 'Work that it leaves out',
@@ -71,4 +107,24 @@ export const TASK_FIGURES = [
   scheduleTakes,
   scheduleReady,
   scheduleLeft,
+  ...[strikeBegins, strikeEnds, strikeTakes, strikeReady, strikeLeft],
 ];
+
+/** Figures of a schedule, each of one part of the work. */
+export interface OfSchedule {
+  readonly begins: typeof taskBegins | typeof strikeBegins;
+  readonly ends: typeof taskEnds | typeof strikeEnds;
+  readonly takes: typeof scheduleTakes | typeof strikeTakes;
+  readonly ready: typeof scheduleReady | typeof strikeReady;
+  readonly left: typeof scheduleLeft | typeof strikeLeft;
+  /** Where its spare minutes are in the plan. */
+  readonly spare: string;
+}
+export const BEFORE: OfSchedule = {
+  ...{ begins: taskBegins, ends: taskEnds, takes: scheduleTakes, ready: scheduleReady, left: scheduleLeft },
+  spare: '/schedule/spare',
+};
+export const AFTER: OfSchedule = {
+  ...{ begins: strikeBegins, ends: strikeEnds, takes: strikeTakes, ready: strikeReady, left: strikeLeft },
+  spare: '/schedule/strikeSpare',
+};

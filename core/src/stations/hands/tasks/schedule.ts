@@ -1,7 +1,7 @@
 /** The schedule that somebody accepted, with the durations that the design has now. */
-import type { CrewSchedule } from '../../../documents/index.js';
-import { given, inOrder, numberOf, taken, type Term } from '../../../foundations/index.js';
-import * as figures from './figures.js';
+import type { CrewSchedule, ScheduledWork } from '../../../documents/index.js';
+import { given, inOrder, numberOf, taken, type MapOf, type Term } from '../../../foundations/index.js';
+import { AFTER, BEFORE, type OfSchedule } from './figures.js';
 import type { ScheduledTask, ScheduleResult, Tasks } from './result.js';
 import { beginsOf, isCritical, slackOf, waitsOf } from './sequence.js';
 
@@ -12,14 +12,43 @@ export interface ScheduleReads {
   readonly onDuty: readonly string[];
 }
 
-export function scheduleOf({ tasks, schedule, onDuty }: ScheduleReads): ScheduleResult | undefined {
-  if (!schedule) return undefined;
+/** Of the work before the rehearsal. */
+export const scheduleOf = ({ tasks, schedule, onDuty }: ScheduleReads): ScheduleResult | undefined =>
+  schedule && placedBy(BEFORE, tasks, { work: schedule.work, spare: schedule.spare }, onDuty);
+
+/** Of the work after the end, where it is part of what was accepted. */
+export const struckOf = ({
+  tasks,
+  schedule: { strike, strikeSpare = 0 } = { work: {}, spare: 0, share: 0 },
+  onDuty,
+}: ScheduleReads): ScheduleResult | undefined =>
+  strike && placedBy(AFTER, tasks, { work: strike, spare: strikeSpare }, onDuty);
+
+/** What was accepted of one part of the work. */
+interface Accepted {
+  readonly work: MapOf<ScheduledWork>;
+  readonly spare: number;
+}
+
+function placedBy(
+  figures: OfSchedule,
+  tasks: Tasks,
+  accepted: Accepted,
+  onDuty: readonly string[],
+): ScheduleResult {
   const here = new Set(onDuty);
   const doing = new Map(
-    inOrder(schedule.work).map(([, { task, people, notBefore }]) => [
+    inOrder(accepted.work).map(([, { task, people, notBefore }]) => [
       task,
-      // Of whom one is not there any more, that nobody does: it is left out until it is looked for anew.
-      { people: people.every(each => here.has(each)) ? people : [], notBefore },
+      {
+        people: tasks[task]?.everybody
+          ? onDuty
+          : // Of whom one is not there any more, that nobody does: it is left out until it is looked for anew.
+            people.every(each => here.has(each))
+            ? people
+            : [],
+        notBefore,
+      },
     ]),
   );
   const keys = behind(
@@ -45,14 +74,14 @@ export function scheduleOf({ tasks, schedule, onDuty }: ScheduleReads): Schedule
     keys.flatMap((key, i): [string, ScheduledTask][] => {
       const task = tasks[key];
       if (!task) return [];
-      const begin = figures.taskBegins.found([key], begins[i] ?? 0);
+      const begin = figures.begins.found([key], begins[i] ?? 0);
       return [
         [
           key,
           {
             people: pieces[i]?.people ?? [],
             begins: begin,
-            ends: figures.taskEnds.calc([key], [taken('begins', begin), taken('usual', task.usual)]),
+            ends: figures.ends.calc([key], [taken('begins', begin), taken('usual', task.usual)]),
             critical: isCritical(slack[i] ?? 0),
             fixed: doing.get(key)?.notBefore !== undefined,
           },
@@ -60,31 +89,29 @@ export function scheduleOf({ tasks, schedule, onDuty }: ScheduleReads): Schedule
       ];
     }),
   );
-  return resultOfSchedule(tasks, own, schedule);
+  return resultOfSchedule(figures, tasks, own, accepted);
 }
 
 function resultOfSchedule(
+  { takes: takesFigure, ready, left: leftFigure, spare: spareAt }: OfSchedule,
   tasks: Tasks,
   own: Readonly<Record<string, ScheduledTask>>,
-  { spare }: CrewSchedule,
+  { spare }: Accepted,
 ): ScheduleResult {
   const left = Object.keys(tasks).filter(key => !own[key]);
   const all = Object.values(own).map(({ ends }): Term => taken('ends', ends));
   const takes =
     all.length > 0
-      ? figures.scheduleTakes.calc([], all)
-      : figures.scheduleTakes.unknown([], 'nothing of the work is in the schedule');
+      ? takesFigure.calc([], all)
+      : takesFigure.unknown([], 'nothing of the work is in the schedule');
   return {
     tasks: own,
     takes,
     ready:
       left.length > 0
-        ? figures.scheduleReady.unknown([], 'the schedule leaves out some of the work')
-        : figures.scheduleReady.calc(
-            [],
-            [taken('takes', takes), given('spare', spare, 'min', 'plan', '/schedule/spare')],
-          ),
-    left: figures.scheduleLeft.found([], left.length),
+        ? ready.unknown([], 'the schedule leaves out some of the work')
+        : ready.calc([], [taken('takes', takes), given('spare', spare, 'min', 'plan', spareAt)]),
+    left: leftFigure.found([], left.length),
   };
 }
 
