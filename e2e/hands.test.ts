@@ -103,8 +103,51 @@ describe('getting ready', () => {
     await page.getByRole('button', { name: 'Let all begin as soon as they can' }).click();
     await expect.poll(() => power.getAttribute('aria-label')).toContain('Power up, 17:04–17:09');
     await saved(page);
+    // Striking is part of what was taken, and moved alike.
+    const strike = page.getByRole('group', { name: 'Who strikes what' });
+    const down = strike.getByRole('button', { name: /^Power down/ });
+    await down.focus();
+    await page.keyboard.press('ArrowRight');
+    await strike.getByRole('button', { name: /^Power down.*fixed$/ }).waitFor();
+    await saved(page);
     await page.getByRole('button', { name: 'Take the schedule out' }).click();
     await bars.waitFor({ state: 'detached' });
+    await strike.waitFor({ state: 'detached' });
+    await saved(page);
+  });
+
+  it('has room for a break of everybody, which is taken out again', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/hands`);
+    const rigging = figure(page, 'hands.rigging');
+    const before = await rigging.innerText();
+    const breaks = page.getByRole('region', { name: 'Breaks' });
+    await breaks.getByRole('button', { name: 'A break for everybody' }).click();
+    await breaks.getByLabel('When: Meal').selectOption('once everything is checked');
+    const minutes = (text: string): number => Number(/([\d.]+)\s*min/.exec(text)?.[1]);
+    await expect.poll(async () => minutes(await rigging.innerText())).toBeCloseTo(minutes(before) + 30, 0);
+    await breaks.getByRole('button', { name: 'Take out: Meal' }).click();
+    await expect.poll(() => rigging.innerText()).toBe(before);
+    await saved(page);
+  });
+});
+
+describe('work of the day', () => {
+  it('is begun and done by a press, and the house learns from it how long things take', async () => {
+    const page = await stage.open(`/events/${FRIDAY}/day`);
+    const work = page.getByRole('region', { name: 'Work of the day' });
+    await work.getByText(/^Getting ready: 0 of/).click();
+    await work.getByRole('button', { name: 'Begin: Rig C1 WIDE' }).click();
+    await work.getByRole('button', { name: 'Done: Rig C1 WIDE' }).click();
+    await work.getByText(/^Getting ready: 1 of/).waitFor();
+    await saved(page);
+    await page.getByRole('button', { name: /^Rules/ }).click();
+    const rules = page.getByRole('dialog', { name: 'House rules' });
+    await rules.getByText('How long work takes here, as it was on the day').click();
+    // Pressed one after the other: nobody rigs a camera in a second.
+    await rules.getByText(/somebody pressed too late/).waitFor();
+    await page.keyboard.press('Escape');
+    await work.getByRole('button', { name: 'Take back: Rig C1 WIDE' }).click();
+    await work.getByText(/^Getting ready: 0 of/).waitFor();
     await saved(page);
   });
 });

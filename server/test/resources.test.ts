@@ -27,8 +27,15 @@ describe('events', () => {
       .send({ label: 'Evening', start: '2026-12-18T18:00:00Z', zone: 'Europe/London', venue: 'venuestald1' });
     expect(made.status).toBe(201);
     const own = await get<{ documents: { plan: { revision: number } } }>(`/events/${FRIDAY}/bundle`);
+    // Of two pieces of work one is under way.
+    const work = { task: 'power', sort: 'powerUp', usual: 5, begun: '2026-12-04T17:00:00Z' };
     const patch = [
       { op: 'add', path: '/hours', value: { quiet: '2026-12-04T22:00:00Z' } },
+      {
+        op: 'add',
+        path: '/workLog',
+        value: { workone001: { ...work, done: '2026-12-04T17:07:30Z' }, worktwo001: work },
+      },
       {
         ...{ op: 'add', path: '/assignments/assignlead/answer' },
         value: { how: 'yes', at: '2026-11-26T09:00:00Z' },
@@ -42,7 +49,11 @@ describe('events', () => {
     const { id } = copied.body as { id: string };
     const { documents } = await get<{ documents: { plan: { body: Plan } } }>(`/events/${id}/bundle`);
     expect(documents.plan.body.label).toBe('Copy of Friday 19:30 – opening concert');
-    expect([documents.plan.body.buckles, documents.plan.body.hours]).toEqual([undefined, undefined]);
+    for (const gone of ['buckles', 'hours', 'workLog']) expect(documents.plan.body).not.toHaveProperty(gone);
+    // What was done at the first is what the house learns from.
+    expect(await get('/work-log')).toEqual({
+      pieces: [{ id: FRIDAY, sort: 'powerUp', usual: 5, minutes: 7.5 }],
+    });
     expect(documents.plan.body.assignments?.assignlead).toEqual({ role: 'lead', person: 'odilemarsh' });
     expect(Object.keys(documents.plan.body.devices ?? {})).toContain('camwide01');
   });

@@ -33,6 +33,7 @@ const SAMPLES: Readonly<Record<'plan' | 'venue' | 'rules' | 'kinds', Readonly<Re
     '/money': { hireDays: 2 },
     '/quote': { client: 'Hall' },
     '/ticks/*': { check: 'x', by: SIGNER, at: '2026-12-01T10:00:00Z' },
+    '/workLog/*': { task: 'power', sort: 'powerUp', usual: 5, begun: '2026-12-01T10:00:00Z' },
     '/chargeReadings/*': { battery: 'x', at: '2026-12-01T10:00:00Z', percent: 50, by: SIGNER },
     '/batteryChanges/*/done': '2026-12-01T10:00:00Z',
     '/batteryChanges/*/by': SIGNER,

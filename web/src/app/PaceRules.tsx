@@ -17,7 +17,7 @@ export default function PaceRules() {
   if (log.isError) return <p className="text-stop">What was done could not be read: {log.error.message}</p>;
   const { paces, leftOut } = learnedFrom(log.data.pieces);
   const lines = paceLines(rules.paces, paces);
-  if (lines.length === 0)
+  if (lines.length === 0 && leftOut === 0)
     return (
       <p className="text-faint">
         Nothing is learned yet: under Day each piece of work is begun and done by a press.
@@ -25,26 +25,28 @@ export default function PaceRules() {
     );
   return (
     <>
-      <table className="text-[13px] w-full">
-        <thead>
-          <tr>
-            <th>Work</th>
-            <th className="text-right">Here now</th>
-            <th className="text-right">By the log</th>
-            <th className="text-right">From</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ sort, words, kept, learned }) => (
-            <tr key={sort}>
-              <td>{words}</td>
-              <td className="text-right">{kept ? timesWords(kept) : 'as usual'}</td>
-              <td className="text-right">{learned && timesWords(learned)}</td>
-              <td className="text-right">{learned && counted(learned.pieces, 'piece', 'pieces')}</td>
+      {lines.length > 0 && (
+        <table className="text-[13px] w-full">
+          <thead>
+            <tr>
+              <th>Work</th>
+              <th className="text-right">Here now</th>
+              <th className="text-right">By the log</th>
+              <th className="text-right">From</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {lines.map(({ sort, words, kept, learned }) => (
+              <tr key={sort}>
+                <td>{words}</td>
+                <td className="text-right">{kept ? timesWords(kept) : 'as usual'}</td>
+                <td className="text-right">{learned && timesWords(learned)}</td>
+                <td className="text-right">{learned && counted(learned.pieces, 'piece', 'pieces')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       {leftOut > 0 && (
         <p className="text-faint text-[13px]">
           {counted(leftOut, 'piece', 'pieces')} took less than a tenth of the usual time, or more than five
