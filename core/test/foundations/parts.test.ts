@@ -153,6 +153,7 @@ const EXPECTED: readonly string[] = [
     'hands: shared',
     'hands: strike',
     'hands: striking',
+    'hands: struck',
     'hands: tasks',
     'hands: work',
     'hands: work places',

@@ -117,7 +117,7 @@ export function riggingOf({
       ...[taken('work', work), taken('people', people)],
       ...[lasting('power_up', 'powerUp'), lasting('line_check', 'lineCheck')],
       ...inOrder(breaks).map(([id, { minutes }]) =>
-        given('break', minutes, 'min', 'plan', `/breaks/${id}/minutes`),
+        given('pause', minutes, 'min', 'plan', `/breaks/${id}/minutes`),
       ),
       ...learned,
     ],

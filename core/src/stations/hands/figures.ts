@@ -20,7 +20,7 @@ export const RIGGING_PARTS: readonly WorkPart[] = [
   ['work / people'],
   ['power_up', 'powerUp'],
   ['line_check', 'lineCheck'],
-  ['sum(break)'],
+  ['sum(pause)'],
 ];
 export const roleFilled = declare({
   key: 'hands.roles.*.filled',

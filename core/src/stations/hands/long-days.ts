@@ -76,7 +76,7 @@ export function stretchOf({
   const terms = [
     ...[taken('from', askedFrom), taken('start', start), taken('wait', phases.wait)],
     ...[taken('leave', leave)],
-    ...own.map(([id, { minutes }]) => given('break', minutes, 'min', 'plan', `/breaks/${id}/minutes`)),
+    ...own.map(([id, { minutes }]) => given('pause', minutes, 'min', 'plan', `/breaks/${id}/minutes`)),
   ];
   const [from, begins, to] = [askedFrom.value, start.value, leave.value];
   if (typeof from !== 'string' || typeof begins !== 'string' || typeof to !== 'string')
