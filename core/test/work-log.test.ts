@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assess } from '../src/assess.js';
-import type { Bundle, Pace } from '../src/documents/index.js';
+import { faultsOf, Paces, type Bundle, type Pace } from '../src/documents/index.js';
 import { applyPatch, numberOf, WORK_SORTS, type Json } from '../src/foundations/index.js';
 import { choicesToHouse, pacesToHouse } from '../src/house-rules.js';
 import { learnedFrom, paceLines, workUnderWay, type LoggedWork } from '../src/work-log/index.js';
@@ -49,6 +49,18 @@ describe('what a house learns', () => {
     expect(learnedFrom([{ sort: 'meal', usual: 30, minutes: 45 }])).toEqual({ paces: {}, leftOut: 0 });
   });
 
+  it('stays within what the house rules can hold at the ends of what is believed', () => {
+    const all = (count: number, part: number): LoggedWork[] =>
+      Array.from({ length: count }, () => ({ sort: 'ramp', usual: 10, minutes: 10 * part }));
+    for (const log of [
+      all(400, 0.1),
+      all(400, 5),
+      [...all(400, 0.1), ...all(1, 5)],
+      [...all(400, 5), ...all(1, 0.1)],
+    ])
+      expect(faultsOf(Paces, learnedFrom(log).paces)).toEqual([]);
+  });
+
   it('is a pace that the house rules can hold, whatever was logged', () => {
     const piece = fc.record({
       sort: fc.constantFrom(...WORK_SORTS),
@@ -59,6 +71,7 @@ describe('what a house learns', () => {
       fc.property(fc.array(piece, { maxLength: 60 }), log => {
         const { paces, leftOut } = learnedFrom(log);
         const kept = Object.values(paces);
+        expect(faultsOf(Paces, paces)).toEqual([]);
         for (const { times, least, most } of kept) {
           expect(times).toBeGreaterThanOrEqual(0.1);
           expect(times).toBeLessThanOrEqual(5);

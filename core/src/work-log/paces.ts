@@ -47,15 +47,17 @@ export function learnedFrom(log: readonly LoggedWork[]): Learned {
 /** `parts`: of each piece, how much of what is usual it took. */
 function paceOf(parts: readonly number[]): Pace {
   const mean = parts.reduce((sum, each) => sum + each, 0) / parts.length;
-  const times = rounded((parts.length * (mean / MEAN) + BELIEVED) / (parts.length + BELIEVED));
+  const times = kept((parts.length * (mean / MEAN) + BELIEVED) / (parts.length + BELIEVED), 0.1, 10);
   const [least, most] = [Math.min(...parts) / times, Math.max(...parts) / times];
   const isMany = parts.length >= MANY;
   return {
     times,
-    least: rounded(Math.min(1, isMany ? least : Math.min(LEAST_PART, least))),
-    most: rounded(Math.max(1, isMany ? most : Math.max(MOST_PART, most))),
+    least: kept(isMany ? least : Math.min(LEAST_PART, least), 0.05, 1),
+    most: kept(isMany ? most : Math.max(MOST_PART, most), 1, 10),
     pieces: parts.length,
   };
 }
 
-const rounded = (value: number): number => Math.round(value * 100) / 100;
+/** To hundredths, within what the house rules can hold. */
+const kept = (value: number, least: number, most: number): number =>
+  Math.min(most, Math.max(least, Math.round(value * 100) / 100));
